@@ -1,0 +1,1 @@
+export { BenchStation as default } from '../stations/bench/BenchStation';

@@ -1,0 +1,1 @@
+export { ToyFrame as default } from '../../../stations/frame/ToyFrame';

@@ -1,0 +1,1 @@
+export { FaceStation as default } from '../../../stations/face/FaceStation';

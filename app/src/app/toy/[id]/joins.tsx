@@ -1,0 +1,1 @@
+export { JoinsStation as default } from '../../../stations/joins/JoinsStation';

@@ -1,0 +1,1 @@
+export { MakeStation as default } from '../../../stations/make/MakeStation';

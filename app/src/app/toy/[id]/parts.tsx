@@ -1,0 +1,1 @@
+export { PartsStation as default } from '../../../stations/parts/PartsStation';

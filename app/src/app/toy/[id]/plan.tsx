@@ -1,0 +1,1 @@
+export { PlanStation as default } from '../../../stations/plan/PlanStation';

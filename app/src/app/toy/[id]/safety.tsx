@@ -1,0 +1,1 @@
+export { SafetyStation as default } from '../../../stations/safety/SafetyStation';

@@ -1,0 +1,119 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import Svg, { Defs, G, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
+import { usePalette, FAMILY } from '../theme';
+
+/** Where the mat's origin stands and how large a millimetre is, in px. */
+export interface MatView {
+  pxPerMm: number;
+  /** px of the toy's x = 0 and y = 0 inside the whole mat */
+  originX: number;
+  originY: number;
+}
+
+export const RULER = { left: 30, top: 22 };
+
+interface MatProps {
+  width: number;
+  height: number;
+  view: MatView;
+  /** spoken name of the picture */
+  label: string;
+  rulers?: boolean;
+  children: ReactNode;
+}
+
+/** The cutting mat: a true-scale grid with rulers that count outwards from the toy and down from its top. */
+export function Mat({ width, height, view, label, rulers = true, children }: MatProps) {
+  const c = usePalette();
+  const left = rulers ? RULER.left : 0;
+  const top = rulers ? RULER.top : 0;
+  return (
+    <View style={{ width, height, backgroundColor: c.mat, overflow: 'hidden' }} role="img" aria-label={label}>
+      <Svg width={width} height={height} aria-hidden>
+        <Grid view={view} width={width} height={height} />
+        <G>{children}</G>
+        {rulers ? <Rulers view={view} width={width} height={height} left={left} top={top} /> : null}
+      </Svg>
+    </View>
+  );
+}
+
+function Grid({ view, width, height }: { view: MatView; width: number; height: number }) {
+  const c = usePalette();
+  const layers: [number, string, number][] = [[5, c.grid5, 0.7], [10, c.grid10, 0.9], [50, c.grid50, 1.3]];
+  return (
+    <>
+      <Defs>
+        {layers.map(([step, opacity, weight]) => {
+          const s = step * view.pxPerMm;
+          const id = `grid-${step}-${Math.round(view.pxPerMm * 1000)}-${Math.round(view.originX)}-${Math.round(view.originY)}`;
+          return (
+            <Pattern key={step} id={id} x={view.originX} y={view.originY} width={s} height={s} patternUnits="userSpaceOnUse">
+              <Path d={`M0 0H${s}M0 0V${s}`} stroke={c.matLine} strokeOpacity={opacity} strokeWidth={weight * 2} />
+            </Pattern>
+          );
+        })}
+      </Defs>
+      {layers.map(([step]) => (
+        <Rect key={step} x={0} y={0} width={width} height={height} fill={`url(#grid-${step}-${Math.round(view.pxPerMm * 1000)}-${Math.round(view.originX)}-${Math.round(view.originY)})`} />
+      ))}
+    </>
+  );
+}
+
+function Rulers({ view, width, height, left, top }: { view: MatView; width: number; height: number; left: number; top: number }) {
+  const c = usePalette();
+  const { pxPerMm, originX, originY } = view;
+  // At small scales a tick each mm would be a grey bar.
+  const fine = pxPerMm >= 2.4 ? 1 : pxPerMm >= 1.2 ? 5 : 10;
+  const named = pxPerMm >= 2.4 ? 10 : pxPerMm >= 1.2 ? 20 : 50;
+  let ticks = '';
+  const words: ReactNode[] = [];
+  for (let mm = Math.ceil((left - originX) / pxPerMm / fine) * fine; mm * pxPerMm + originX < width; mm += fine) {
+    const x = originX + mm * pxPerMm;
+    ticks += `M${x.toFixed(1)} ${top}v${mm % 10 === 0 ? -6 : mm % 5 === 0 ? -4.5 : -3}`;
+    if (mm % named === 0 && x > left + 8 && x < width - 8) words.push(<RulerNumber key={`x${mm}`} x={x} y={11} anchor="middle" value={Math.abs(mm)} />);
+  }
+  for (let mm = Math.ceil((top - originY) / pxPerMm / fine) * fine; mm * pxPerMm + originY < height; mm += fine) {
+    const y = originY + mm * pxPerMm;
+    ticks += `M${left} ${y.toFixed(1)}h${mm % 10 === 0 ? -6 : mm % 5 === 0 ? -4.5 : -3}`;
+    if (mm >= 0 && mm % named === 0 && y > top + 6 && y < height - 4) words.push(<RulerNumber key={`y${mm}`} x={left - 8} y={y + 3.5} anchor="end" value={mm} />);
+  }
+  return (
+    <>
+      <Rect x={0} y={0} width={width} height={top} fill={c.matDeep} />
+      <Rect x={0} y={0} width={left} height={height} fill={c.matDeep} />
+      <Path d={`M${left} ${top}H${width}M${left} ${top}V${height}`} stroke={c.matInk2} strokeWidth={1} />
+      <Path d={ticks} stroke={c.matInk2} strokeWidth={1} />
+      <RulerNumber x={4} y={11} anchor="start" value="mm" />
+      <Path d={`M${originX - 5} ${top - 8}h10l-5 8z`} fill={c.matInk} />
+      {words}
+    </>
+  );
+}
+
+function RulerNumber({ x, y, anchor, value }: { x: number; y: number; anchor: 'start' | 'middle' | 'end'; value: number | string }) {
+  const c = usePalette();
+  return (
+    <SvgText x={x} y={y} textAnchor={anchor} fontFamily={FAMILY.number} fontSize={10} fontWeight="500" fill={c.matInk2}>
+      {value}
+    </SvgText>
+  );
+}
+
+/** Text that stands on the grid, with a halo of mat colour. */
+export function MatText({ x, y, size = 14, anchor = 'start', colour, weight = '600', number, children }: { x: number; y: number; size?: number; anchor?: 'start' | 'middle' | 'end'; colour?: string; weight?: string; number?: boolean; children: string }) {
+  const c = usePalette();
+  const shared = { x, y, textAnchor: anchor, fontFamily: number ? FAMILY.number : FAMILY.text, fontSize: size, fontWeight: weight, letterSpacing: number ? -0.05 * size : 0 } as const;
+  return (
+    <>
+      <SvgText {...shared} stroke={c.mat} strokeWidth={5} strokeLinejoin="round" fill={c.mat}>
+        {children}
+      </SvgText>
+      <SvgText {...shared} fill={colour ?? c.matInk}>
+        {children}
+      </SvgText>
+    </>
+  );
+}

@@ -1,0 +1,128 @@
+import { useMemo, useRef } from 'react';
+import { PanResponder, View } from 'react-native';
+import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { FAMILY, usePalette } from '../theme';
+import { Num } from './type';
+
+export interface TapeProps {
+  width: number;
+  height: number;
+  pxPerMm: number;
+  /** px of the toy's centre line inside the tape */
+  centreX: number;
+  /** width of a stitch, mm */
+  stitchMm: number;
+  /** +1 when stitch numbers grow to the right on the screen (decision 16) */
+  grows: 1 | -1;
+  round: string;
+  count: number;
+  /** stitches from the round's start */
+  centre: number;
+  posts: [number, number];
+  eyeMm: number;
+  washerMm: number;
+  colour: string;
+  label: string;
+  value: string;
+  onPost: (post: 0 | 1, coord: number) => void;
+  onArrow: (key: 'left' | 'right' | 'up' | 'down') => void;
+}
+
+const CASE = 66;
+const KEYS: Record<string, 'left' | 'right' | 'up' | 'down'> = { ArrowLeft: 'left', ArrowRight: 'right', ArrowUp: 'up', ArrowDown: 'down' };
+
+/** One round unrolled: a sign per stitch, a hole between each two, posts in holes at true size. Drag or arrow keys move them. */
+export function Tape(props: TapeProps) {
+  const { width, height, pxPerMm, centreX, stitchMm, grows, round, count, centre, posts, eyeMm, washerMm, label, value } = props;
+  const c = usePalette();
+  const step = stitchMm * pxPerMm;
+  const xOf = (coord: number) => centreX + grows * (coord - centre) * step;
+  const latest = useRef(props);
+  latest.current = props;
+  const held = useRef<{ post: 0 | 1; from: number } | null>(null);
+  const pan = useMemo(
+    () =>
+      PanResponder.create({
+        onStartShouldSetPanResponder: () => true,
+        onMoveShouldSetPanResponder: () => true,
+        onPanResponderTerminationRequest: () => false,
+        onPanResponderGrant: (event) => {
+          const p = latest.current;
+          const s = p.stitchMm * p.pxPerMm;
+          const x = event.nativeEvent.locationX;
+          const coord = p.centre + (p.grows * (x - p.centreX)) / s;
+          const post = Math.abs(coord - p.posts[0]) < Math.abs(coord - p.posts[1]) ? 0 : 1;
+          held.current = { post, from: p.posts[post] };
+        },
+        onPanResponderMove: (_, gesture) => {
+          if (!held.current) return;
+          const p = latest.current;
+          const coord = Math.round(held.current.from + (p.grows * gesture.dx) / (p.stitchMm * p.pxPerMm));
+          if (coord !== p.posts[held.current.post]) p.onPost(held.current.post, coord);
+        },
+        onPanResponderRelease: () => (held.current = null),
+      }),
+    [],
+  );
+  const onKeyDown = (event: { key: string; preventDefault: () => void }) => {
+    const arrow = KEYS[event.key];
+    if (!arrow) return;
+    event.preventDefault();
+    props.onArrow(arrow);
+  };
+  const web = { onKeyDown, tabIndex: 0, 'aria-valuenow': posts[1] - posts[0], 'aria-valuemin': 1, 'aria-valuemax': Math.floor(count / 2), 'aria-valuetext': value } as object;
+  // A large washer pushes the row of holes down, so that it never leaves the tape.
+  const mid = Math.max(height * 0.36, (washerMm / 2) * pxPerMm + 5);
+  const marks: { zig: string; ticks: string; long: string; holes: number[]; numbers: { x: number; k: number }[] } = { zig: '', ticks: '', long: '', holes: [], numbers: [] };
+  const reach = Math.ceil(Math.max(centreX, width - centreX) / step) + 1;
+  for (let k = Math.floor(centre) - reach; k <= Math.ceil(centre) + reach; k++) {
+    const hole = xOf(k);
+    if (hole > CASE - 6 && hole < width + 6) marks.holes.push(hole);
+    // The middle of stitch k + 1 lies between holes k and k + 1.
+    const x = xOf(k + 0.5);
+    if (x < CASE || x > width) continue;
+    marks.zig += `M${x - step * 0.25} ${mid + 8}L${x} ${mid - 8}L${x + step * 0.25} ${mid + 8}`;
+    const number = (((k % count) + count) % count) + 1;
+    if (number % 5 === 0 || number === 1) {
+      marks.long += `M${x} ${height}v-18`;
+      marks.numbers.push({ x, k: number });
+    } else marks.ticks += `M${x} ${height}v-9`;
+  }
+  const a = Math.min(xOf(posts[0]), xOf(posts[1]));
+  const b = Math.max(xOf(posts[0]), xOf(posts[1]));
+  return (
+    <View style={{ width, height, backgroundColor: c.tape, userSelect: 'none', cursor: 'grab', touchAction: 'none' } as object} role="slider" aria-label={label} {...web} {...pan.panHandlers}>
+      <View pointerEvents="none">
+        <Svg width={width} height={height} aria-hidden>
+          <Rect x={0} y={0} width={width} height={3} fill={c.tapeHi} />
+          <Rect x={a} y={0} width={b - a} height={height} fill={c.tapeHi} />
+          <Rect x={0} y={height - 3} width={width} height={3} fill={c.tapeLo} />
+          <Path d={marks.zig} stroke={c.tapeInk2} strokeOpacity={0.6} strokeWidth={2} fill="none" strokeLinejoin="round" />
+          <Path d={marks.ticks} stroke={c.tapeInk} strokeWidth={1.2} />
+          <Path d={marks.long} stroke={c.tapeInk} strokeWidth={2} />
+          {marks.holes.map((x) => (
+            <Circle key={x} cx={x} cy={mid} r={2.8} fill={c.matDeep} />
+          ))}
+          {marks.numbers.map(({ x, k }) => (
+            <SvgText key={`${x}`} x={x} y={height - 22} textAnchor="middle" fontFamily={FAMILY.number} fontSize={14} fontWeight="600" letterSpacing={-0.6} fill={c.tapeInk}>
+              {k}
+            </SvgText>
+          ))}
+          <Line x1={centreX} x2={centreX} y1={0} y2={height} stroke={c.tapeInk} strokeWidth={1.4} strokeDasharray="5 4" />
+          {posts.map((post, i) => (
+            <G key={i}>
+              <Circle cx={xOf(post)} cy={mid} r={(washerMm / 2) * pxPerMm} fill="none" stroke={c.tapeInk} strokeWidth={1.6} strokeDasharray="3 3" />
+              <Circle cx={xOf(post)} cy={mid} r={(eyeMm / 2) * pxPerMm} fill={props.colour} />
+              <Circle cx={xOf(post) - eyeMm * 0.16 * pxPerMm} cy={mid - eyeMm * 0.17 * pxPerMm} r={eyeMm * 0.1 * pxPerMm} fill="#fff" />
+            </G>
+          ))}
+          <Path d={`M0 0H${CASE - 8}L${CASE} ${height * 0.12}V${height * 0.88}L${CASE - 8} ${height}H0Z`} fill={c.matDeep} />
+        </Svg>
+      </View>
+      <View pointerEvents="none" style={{ position: 'absolute', left: 0, top: 0, bottom: 0, width: CASE - 6, alignItems: 'center', justifyContent: 'center' }}>
+        <Num color={c.tape} fontSize={16} lineHeight={20}>{round}</Num>
+        <Num color={c.matInk} fontSize={13} lineHeight={18}>{`${count} st`}</Num>
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,17 @@
+export { Mat, MatText, RULER } from './Mat';
+export type { MatView } from './Mat';
+export { MainAction, PlainButton } from './MainAction';
+export { Nudge } from './Nudge';
+export { Press } from './Press';
+export { ProblemLine } from './ProblemLine';
+export { ReadingBand } from './Reading';
+export type { ReadingProps } from './Reading';
+export { RoundTape } from './RoundTape';
+export { Sheet } from './Sheet';
+export { LaneSign, MarkerSign } from './signs';
+export type { PlanSign } from './signs';
+export { StationIcon } from './stationIcons';
+export type { Station } from './stationIcons';
+export { Tag } from './Tag';
+export { Tape } from './Tape';
+export { Num, Quiet, Title, Words } from './type';

@@ -1,0 +1,6 @@
+export { changeProgress, closeToy, edit, editHere, openToy, openToyNow, saveAgain, step, useOpenToy } from './openToy';
+export type { OpenToy } from './openToy';
+export { copyOf, demoFile, emptyFile, queryClient, useBench, useShelf } from './queries';
+export type { Shelved } from './storage';
+export { chooseText, download, downloadToy } from './transfer';
+export { newId } from './ids';

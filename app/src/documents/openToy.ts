@@ -1,0 +1,163 @@
+import { useSyncExternalStore } from 'react';
+import { screenWords } from '@hoppla/core/words';
+import { EMPTY_HISTORY, editBetween, record, redo, undo, type Focus, type History, type Progress, type Toy, type ToyFile } from '@hoppla/core/toy';
+import { keep, StorageTrouble, take } from './storage';
+import { askToWrite, listen, tellKept, type Writer } from './writer';
+
+/** The toy that is open: the only editable copy there is (decision 29). */
+export interface OpenToy {
+  state: 'none' | 'loading' | 'open' | 'missing' | 'newer';
+  id: string | null;
+  file: ToyFile | null;
+  /** text of a toy made with a newer version */
+  raw: string | null;
+  history: History;
+  writing: boolean;
+  /** the last change is kept in the browser */
+  kept: boolean;
+  trouble: string | null;
+  /** said once after an undo or redo */
+  said: string | null;
+}
+
+const NONE: OpenToy = { state: 'none', id: null, file: null, raw: null, history: EMPTY_HISTORY, writing: false, kept: true, trouble: null, said: null };
+/** Typing that pauses longer than this is a new edit. */
+const PAUSE_MS = 1000;
+
+let now: OpenToy = NONE;
+let revision = 0;
+let writer: Writer | null = null;
+let stopListening: (() => void) | null = null;
+let lastEditAt = 0;
+let saving: Promise<void> | null = null;
+const watchers = new Set<() => void>();
+
+function set(change: Partial<OpenToy>): void {
+  now = { ...now, ...change };
+  watchers.forEach((w) => w());
+}
+
+/** The open toy as it is now, outside React. */
+export const openToyNow = (): OpenToy => now;
+
+/** The open toy, in React. */
+export function useOpenToy(): OpenToy {
+  return useSyncExternalStore((w) => (watchers.add(w), () => watchers.delete(w)), openToyNow, openToyNow);
+}
+
+/** Opens a toy; it becomes the writer if no other window is. */
+export async function openToy(id: string): Promise<void> {
+  if (now.id === id && now.state !== 'missing') return;
+  await closeToy();
+  set({ ...NONE, state: 'loading', id });
+  stopListening = listen(id, { kept: () => void follow(id), handOver: () => void handOver(id) });
+  const asked = await askToWrite(id, false, () => loseWriter(id));
+  if (now.id !== id) return asked.release();
+  writer = asked;
+  set({ writing: asked.writing });
+  await reload(id);
+}
+
+/** Closes the open toy after its last change is kept. */
+export async function closeToy(): Promise<void> {
+  await saving;
+  stopListening?.();
+  stopListening = null;
+  writer?.release();
+  writer = null;
+  set(NONE);
+}
+
+/** Takes over the writing from another window. */
+export async function editHere(): Promise<void> {
+  const { id } = now;
+  if (!id || now.writing) return;
+  writer = await askToWrite(id, true, () => loseWriter(id));
+  await reload(id);
+  set({ writing: writer.writing });
+}
+
+async function reload(id: string): Promise<void> {
+  try {
+    const found = await take(id);
+    if (now.id !== id) return;
+    if (!found) return set({ state: 'missing', trouble: screenWords.storage.gone });
+    revision = found.head.revision;
+    if (!found.file) return set({ state: 'newer', raw: found.raw, writing: false, trouble: screenWords.storage.newer(found.head.schema) });
+    set({ state: 'open', file: found.file, history: EMPTY_HISTORY, trouble: null });
+  } catch (error) {
+    set({ state: 'missing', trouble: error instanceof StorageTrouble ? error.sentence : screenWords.storage.reading });
+  }
+}
+
+const follow = async (id: string): Promise<void> => {
+  if (!now.writing && now.id === id) await reload(id);
+};
+
+async function handOver(id: string): Promise<void> {
+  if (!now.writing || now.id !== id) return;
+  await saving;
+  loseWriter(id);
+}
+
+function loseWriter(id: string): void {
+  if (now.id !== id) return;
+  writer?.release();
+  writer = null;
+  set({ writing: false });
+}
+
+/** Changes the design by a named edit. Does nothing while this window only follows. */
+export function edit(name: string, focus: Focus, change: (toy: Toy) => Toy, gather: string | null = null): void {
+  if (now.state !== 'open' || !now.file || !now.writing) return;
+  const before = now.file.toy;
+  const after = change(before);
+  if (after === before) return;
+  const at = Date.now();
+  const history = record(now.history, editBetween(name, focus, before, after, gather), gather !== null && at - lastEditAt < PAUSE_MS);
+  lastEditAt = at;
+  set({ file: { ...now.file, toy: after }, history, said: null });
+  save();
+}
+
+/** Changes the records beside the design; these are not in the history (decision 10). */
+export function changeProgress(change: (progress: Progress) => Progress): void {
+  if (now.state !== 'open' || !now.file || !now.writing) return;
+  set({ file: { ...now.file, progress: change(now.file.progress) } });
+  save();
+}
+
+/** Takes back or repeats an edit; answers where to look. */
+export function step(way: 'undo' | 'redo'): Focus | null {
+  if (!now.file || !now.writing) return null;
+  const moved = (way === 'undo' ? undo : redo)(now.history, now.file.toy);
+  if (!moved) return null;
+  lastEditAt = 0;
+  set({ file: { ...now.file, toy: moved.toy }, history: moved.history, said: (way === 'undo' ? screenWords.undid : screenWords.redid)(moved.edit.name) });
+  save();
+  return moved.edit.focus;
+}
+
+/** Keeps the newest state; while one write is under way the next waits and then keeps whatever is newest. */
+function save(): void {
+  set({ kept: false });
+  saving ??= (async () => {
+    while (!now.kept && now.file && now.writing) {
+      const file = now.file;
+      try {
+        await keep(file, ++revision);
+        if (now.file === file) set({ kept: true, trouble: null });
+        tellKept(file.toy.id);
+      } catch (error) {
+        set({ trouble: error instanceof StorageTrouble ? error.sentence : screenWords.storage.broken });
+        break;
+      }
+    }
+    saving = null;
+  })();
+}
+
+/** Tries again to keep what could not be kept. */
+export function saveAgain(): void {
+  if (now.file) save();
+}

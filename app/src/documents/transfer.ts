@@ -1,0 +1,33 @@
+import { exportFile, fileName } from '@hoppla/core/files';
+import type { ToyFile } from '@hoppla/core/toy';
+
+/** Hands a text to the browser as a download. */
+export function download(name: string, type: string, text: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  document.body.append(link);
+  link.click();
+  link.remove();
+  setTimeout(() => URL.revokeObjectURL(url), 1000);
+}
+
+/** Downloads a toy as its documented JSON. */
+export const downloadToy = (file: ToyFile): void => download(fileName(file.toy.name, 'hoppla.json'), 'application/json', exportFile(file));
+
+/** Lets the maker choose one file and gives its text; null when none was chosen. */
+export function chooseText(accept: string): Promise<string | null> {
+  return new Promise((resolve) => {
+    const input = document.createElement('input');
+    input.type = 'file';
+    input.accept = accept;
+    input.addEventListener('change', () => {
+      const file = input.files?.[0];
+      if (!file) return resolve(null);
+      file.text().then(resolve, () => resolve(null));
+    });
+    input.addEventListener('cancel', () => resolve(null));
+    input.click();
+  });
+}

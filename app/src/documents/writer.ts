@@ -1,0 +1,59 @@
+/**
+ * One writer per toy across windows (decision 11): a Web Lock says who writes, a channel tells the others what was
+ * kept and asks the writer to hand over.
+ */
+export interface Writer {
+  /** true while this window may write */
+  writing: boolean;
+  release: () => void;
+}
+
+type Message = { type: 'kept'; id: string } | { type: 'hand-over'; id: string };
+
+const HAND_OVER_MS = 1500;
+const lockName = (id: string) => `hoppla-toy-${id}`;
+const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('hoppla');
+
+/** Tells other windows that a toy was kept. */
+export const tellKept = (id: string): void => channel?.postMessage({ type: 'kept', id } satisfies Message);
+
+/** Listens to the other windows; returns how to stop. */
+export function listen(id: string, on: { kept: () => void; handOver: () => void }): () => void {
+  const hear = (event: MessageEvent<Message>) => {
+    if (event.data.id !== id) return;
+    if (event.data.type === 'kept') on.kept();
+    else on.handOver();
+  };
+  channel?.addEventListener('message', hear);
+  return () => channel?.removeEventListener('message', hear);
+}
+
+/** Asks to write. Without `insist` it takes no for an answer; with it the other window is asked to hand over, then overruled. */
+export function askToWrite(id: string, insist: boolean, lost: () => void): Promise<Writer> {
+  if (typeof navigator === 'undefined' || !navigator.locks) return Promise.resolve({ writing: true, release: () => undefined });
+  return new Promise((resolve) => {
+    const hold = (lock: Lock | null): Promise<void> | undefined => {
+      if (!lock) {
+        resolve({ writing: false, release: () => undefined });
+        return undefined;
+      }
+      return new Promise<void>((done) => resolve({ writing: true, release: done }));
+    };
+    if (!insist) {
+      navigator.locks.request(lockName(id), { ifAvailable: true }, hold).catch(lost);
+      return;
+    }
+    channel?.postMessage({ type: 'hand-over', id } satisfies Message);
+    const patience = new AbortController();
+    const timer = setTimeout(() => patience.abort(), HAND_OVER_MS);
+    navigator.locks
+      .request(lockName(id), { signal: patience.signal }, (lock) => {
+        clearTimeout(timer);
+        return hold(lock);
+      })
+      .catch(() => {
+        if (patience.signal.aborted) navigator.locks.request(lockName(id), { steal: true }, hold).catch(lost);
+        else lost();
+      });
+  });
+}

@@ -1,0 +1,55 @@
+import { memo } from 'react';
+import { Circle, Ellipse, G, Path } from 'react-native-svg';
+import type { Layer, Scene } from './scene';
+
+interface ToyPictureProps {
+  scene: Scene;
+  x: number;
+  y: number;
+  pxPerMm: number;
+  /** without eyes and threads, while the piece is still being worked */
+  bare?: boolean;
+}
+
+/** The toy in its yarn, at the scale of the mat it stands on; x, y is where its own 0, 0 stands. */
+export const ToyPicture = memo(function ToyPicture({ scene, x, y, pxPerMm, bare }: ToyPictureProps) {
+  return (
+    <G transform={`translate(${x} ${y}) scale(${pxPerMm})`}>
+      {bare ? null : <Ellipse cx={(scene.left + scene.right) / 2 + 2} cy={scene.bottom} rx={(scene.right - scene.left) * 0.42} ry={2.6} fill="#041a17" opacity={0.35} />}
+      {scene.layers.map((layer) => (
+        <PieceLayer key={layer.key} layer={layer} bare={bare} />
+      ))}
+    </G>
+  );
+});
+
+const PieceLayer = memo(function PieceLayer({ layer, bare }: { layer: Layer; bare?: boolean }) {
+  return (
+    <G>
+      <Path d={layer.ground} fill={layer.groundFill} stroke={layer.groundFill} strokeWidth={0.9} strokeLinejoin="round" />
+      {layer.stitches.map((s) => (
+        <Path key={s.fill} d={s.d} fill={s.fill} />
+      ))}
+      {bare ? null : layer.threads.map((t) => (
+        <Path key={t.d} d={t.d} fill={t.filled ? t.colour : 'none'} stroke={t.colour} strokeWidth={1.5} strokeLinecap="round" strokeLinejoin="round" />
+      ))}
+      {bare ? null : layer.eyes.map((e) => <Eye key={`${e.x},${e.y}`} {...e} />)}
+    </G>
+  );
+});
+
+/** One eye at true size: a dome with its light, or crossed threads where it is embroidered. */
+export function Eye({ x, y, r, colour, embroidered }: { x: number; y: number; r: number; colour: string; embroidered: boolean }) {
+  if (embroidered) {
+    const d = [-0.8, -0.4, 0, 0.4, 0.8].map((k) => `M${x - r * Math.sqrt(1 - k * k)} ${y + k * r}h${2 * r * Math.sqrt(1 - k * k)}`).join('');
+    return <Path d={d} stroke={colour} strokeWidth={r * 0.42} strokeLinecap="round" />;
+  }
+  return (
+    <G>
+      <Circle cx={x + r * 0.1} cy={y + r * 0.14} r={r * 1.04} fill="#000" opacity={0.35} />
+      <Circle cx={x} cy={y} r={r} fill={colour} />
+      <Ellipse cx={x - r * 0.34} cy={y - r * 0.36} rx={r * 0.24} ry={r * 0.19} fill="#fff" opacity={0.95} />
+      <Path d={`M${x - r * 0.5} ${y + r * 0.55}q${r * 0.5} ${r * 0.36} ${r} 0`} stroke="#5d7286" strokeWidth={r * 0.1} fill="none" strokeLinecap="round" />
+    </G>
+  );
+}

@@ -1,0 +1,6 @@
+export { sceneOf } from './scene';
+export type { Layer, Scene, ViewFrom } from './scene';
+export { Eye, ToyPicture } from './ToyPicture';
+export { shade } from './colour';
+export { standAlone } from './standAlone';
+export { seenAt } from './overlay';

@@ -1,0 +1,191 @@
+import { frameAt, pointOf, polarOf, resolvePlace, type Vec3 } from '@hoppla/core/address';
+import type { EyePair, Embroidery } from '@hoppla/core/feature';
+import type { PartForm } from '@hoppla/core/form';
+import { move, turn, type Placed, type Placement } from '@hoppla/core/join';
+import { modelOf, yarnColour, type ToyModel } from '@hoppla/core/toy';
+import { shade } from './colour';
+
+/** Paths of one piece in mm, x to the right and y down, drawn one over the other. */
+export interface Layer {
+  key: string;
+  part: string;
+  copy: string;
+  ground: string;
+  groundFill: string;
+  stitches: { d: string; fill: string }[];
+  eyes: { x: number; y: number; r: number; colour: string; embroidered: boolean }[];
+  threads: { d: string; colour: string; filled: boolean }[];
+}
+
+/** A picture of placed pieces from the front; farther pieces first. Bounds in mm. */
+export interface Scene {
+  layers: Layer[];
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+}
+
+export type ViewFrom = 'front' | 'left';
+
+/** More stitches than this are drawn as plain fabric: looks, not numbers. */
+const MOST_DRAWN = 9000;
+const RING_POINTS = 36;
+
+/** Turns the world for a look from the front or from the toy's own left. */
+function seen(p: Vec3, from: ViewFrom): Vec3 {
+  return from === 'front' ? p : [-p[2], p[1], p[0]];
+}
+
+/** The picture of some pieces of a toy. Pure; draw once and move overlays. */
+export function sceneOf(model: ToyModel, placed: readonly Placed[], from: ViewFrom = 'front', upTo: Record<string, number> = {}): Scene {
+  const total = placed.reduce((sum, p) => sum + p.form.fabric.stitches, 0);
+  const drawn = placed.map((piece) => {
+    const key = `${piece.part}/${piece.copy}`;
+    const rounds = upTo[key] ?? piece.form.fabric.rounds.length;
+    const colour = yarnColour(model, piece.part, piece.copy);
+    const centre = seen(move(piece.placement, [0, 0, (piece.form.z[0] + piece.form.z[piece.form.z.length - 1]) / 2]), from);
+    const layer: Layer = {
+      key, part: piece.part, copy: piece.copy, ground: ground(piece.form, piece.placement, from, rounds), groundFill: shade(colour, 0.5),
+      stitches: total <= MOST_DRAWN ? stitchPaths(piece.form, piece.placement, from, colour, rounds, key) : [],
+      eyes: eyesOn(model, piece, from), threads: threadsOn(model, piece, from),
+    };
+    return { layer, depth: centre[2] + 0.02 * centre[1], box: boxOf(piece, from) };
+  });
+  drawn.sort((a, b) => a.depth - b.depth);
+  const boxes = drawn.map((d) => d.box);
+  const least = (k: 0 | 1) => Math.min(...boxes.map((b) => b[k]));
+  const most = (k: 2 | 3) => Math.max(...boxes.map((b) => b[k]));
+  if (boxes.length === 0) return { layers: [], left: -20, right: 20, top: 0, bottom: 40 };
+  return { layers: drawn.map((d) => d.layer), left: least(0), right: most(2), top: least(1), bottom: most(3) };
+}
+
+/** The rings of a piece as seen, mm. */
+function ringsSeen(form: PartForm, placement: Placement, from: ViewFrom): Vec3[][] {
+  return Array.from(form.r, (r, i) =>
+    Array.from({ length: RING_POINTS }, (_, k) => {
+      const a = (2 * Math.PI * k) / RING_POINTS;
+      return seen(move(placement, [r * Math.cos(a), r * Math.sin(a), form.z[i]]), from);
+    }),
+  );
+}
+
+function boxOf(piece: Placed, from: ViewFrom): [number, number, number, number] {
+  const points = ringsSeen(piece.form, piece.placement, from).flat();
+  const xs = points.map((p) => p[0]);
+  const ys = points.map((p) => -p[1]);
+  return [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)];
+}
+
+/** The fabric's ground: the hull of each two neighbouring rings, all in one path. */
+function ground(form: PartForm, placement: Placement, from: ViewFrom, rounds: number): string {
+  const rings = ringsSeen(form, placement, from).slice(0, rounds < form.fabric.rounds.length ? rounds + 1 : undefined);
+  let d = '';
+  for (let i = 1; i < rings.length; i++) d += pathOf(hull([...rings[i - 1], ...rings[i]].map((p) => [p[0], -p[1]] as const)));
+  return d;
+}
+
+type Point = readonly [number, number];
+
+/** Convex hull, anticlockwise (Andrew's monotone chain). */
+function hull(points: Point[]): Point[] {
+  const sorted = [...points].sort((a, b) => a[0] - b[0] || a[1] - b[1]);
+  const half = (list: Point[]): Point[] => {
+    const out: Point[] = [];
+    for (const p of list) {
+      while (out.length > 1 && side(out[out.length - 2], out[out.length - 1], p) <= 0) out.pop();
+      out.push(p);
+    }
+    out.pop();
+    return out;
+  };
+  return [...half(sorted), ...half(sorted.reverse())];
+}
+
+const side = (a: Point, b: Point, c: Point): number => (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]);
+const n = (v: number): string => v.toFixed(2);
+const pathOf = (points: readonly Point[]): string => (points.length ? `M${points.map((p) => `${n(p[0])} ${n(p[1])}`).join('L')}Z` : '');
+
+const LIGHT: Vec3 = [-0.46, 0.62, 0.64];
+const SHADES = 14;
+
+/** Each stitch as two lens-shaped legs from its base to its top, gathered by brightness. */
+function stitchPaths(form: PartForm, placement: Placement, from: ViewFrom, colour: string, rounds: number, seed: string): { d: string; fill: string }[] {
+  const buckets: string[] = Array.from({ length: SHADES }, () => '');
+  const jitter = seeded(seed);
+  for (let i = 0; i < Math.min(rounds, form.fabric.rounds.length); i++) {
+    const { count } = form.fabric.rounds[i];
+    for (let j = 0; j < count; j++) {
+      const mid = polarOf(form, i, j + 0.5, 'middle');
+      const half = Math.PI / count;
+      const row = mid.row;
+      const wobble = (jitter() - 0.5) * 0.1;
+      const facing = turnedNormal(form, placement, from, { angleRad: mid.angleRad, row });
+      if (facing[2] < 0.02) continue;
+      const apex = at(form, placement, from, mid.angleRad, row - 0.42);
+      const lit = Math.max(0, facing[0] * LIGHT[0] + facing[1] * LIGHT[1] + facing[2] * LIGHT[2]);
+      for (const way of [-1, 1] as const) {
+        const foot = at(form, placement, from, mid.angleRad + way * half * 0.94, row + 0.56);
+        const legLight = 0.5 + 0.56 * lit + wobble + (foot[0] < apex[0] ? 0.045 : -0.045);
+        const bucket = Math.max(0, Math.min(SHADES - 1, Math.floor(((legLight - 0.45) / 0.75) * SHADES)));
+        buckets[bucket] += lens(apex, foot);
+      }
+    }
+  }
+  return buckets.flatMap((d, k) => (d ? [{ d, fill: shade(colour, 0.5 + (0.78 * (k + 0.5)) / SHADES) }] : []));
+}
+
+function at(form: PartForm, placement: Placement, from: ViewFrom, angleRad: number, row: number): Point {
+  const p = seen(move(placement, pointOf(form, { angleRad, row })), from);
+  return [p[0], -p[1]];
+}
+
+function turnedNormal(form: PartForm, placement: Placement, from: ViewFrom, polar: { angleRad: number; row: number }): Vec3 {
+  return seen(turn(placement, frameAt(form, polar).normal), from);
+}
+
+/** A lens between two points, as wide as it should be for its length. */
+function lens(a: Point, b: Point): string {
+  const dx = b[0] - a[0];
+  const dy = b[1] - a[1];
+  const mx = (a[0] + b[0]) / 2;
+  const my = (a[1] + b[1]) / 2;
+  const k = 0.4;
+  return `M${n(a[0])} ${n(a[1])}Q${n(mx - dy * k)} ${n(my + dx * k)} ${n(b[0])} ${n(b[1])}Q${n(mx + dy * k)} ${n(my - dx * k)} ${n(a[0])} ${n(a[1])}Z`;
+}
+
+/** Numbers from 0 to 1 that are the same for the same word, so that fabric never flickers. */
+function seeded(word: string): () => number {
+  let s = 2166136261;
+  for (let i = 0; i < word.length; i++) s = Math.imul(s ^ word.charCodeAt(i), 16777619);
+  return () => {
+    s = Math.imul(s ^ (s >>> 15), 2246822519) + 374761393;
+    return ((s >>> 0) % 1000) / 1000;
+  };
+}
+
+function eyesOn(model: ToyModel, piece: Placed, from: ViewFrom): Layer['eyes'] {
+  return model.eyes.flatMap(({ eyes, state }) => {
+    if (eyes.part !== piece.part || eyes.copy !== piece.copy || state.state === 'homeless') return [];
+    return state.points.flatMap((p, i) => {
+      if (turnedNormal(piece.form, piece.placement, from, state.polar[i])[2] < 0.1) return [];
+      const q = seen(move(piece.placement, p), from);
+      return [{ x: q[0], y: -q[1], r: eyes.eyeMm / 2, colour: eyes.colour, embroidered: (eyes as EyePair).making === 'embroidered' }];
+    });
+  });
+}
+
+function threadsOn(model: ToyModel, piece: Placed, from: ViewFrom): Layer['threads'] {
+  const mine = model.toy.features.filter((f): f is Embroidery => f.kind === 'embroidery' && f.part === piece.part && f.copy === piece.copy);
+  return mine.flatMap((f) => {
+    const points = f.path.flatMap((place): Point[] => {
+      const found = resolvePlace(modelOf(model, f.part).fabric, place);
+      if ((found.state !== 'at' && found.state !== 'moved') || (place.at !== 'hole' && place.at !== 'middle')) return [];
+      const polar = polarOf(piece.form, found.round, place.at === 'hole' ? found.index : found.index - 0.5, place.at);
+      return turnedNormal(piece.form, piece.placement, from, polar)[2] < 0.05 ? [] : [at(piece.form, piece.placement, from, polar.angleRad, polar.row)];
+    });
+    if (points.length < 2) return [];
+    const filled = f.strokes > 1;
+    return [{ d: `M${points.map((p) => `${n(p[0])} ${n(p[1])}`).join('L')}${filled ? 'Z' : ''}`, colour: f.colour, filled }];
+  });
+}

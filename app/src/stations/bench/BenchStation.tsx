@@ -1,0 +1,160 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import Ellipsis from 'lucide-react-native/icons/ellipsis';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { Text } from 'tamagui';
+import { modelToy } from '@hoppla/core/toy';
+import { mm } from '@hoppla/core/plan';
+import { screenWords as say } from '@hoppla/core/words';
+import { MainAction, Mat, Num, PlainButton, Press, Sheet, Title, Words } from '../../controls';
+import { chooseText, closeToy, copyOf, demoFile, downloadToy, download, emptyFile, useBench, useShelf, type Shelved } from '../../documents';
+import { sceneOf, standAlone, ToyPicture, type Scene } from '../../stage';
+import { usePalette } from '../../theme';
+
+/** The Bench: every toy of this browser on one mat, at one scale, feet on one line. */
+export function BenchStation() {
+  const c = usePalette();
+  const router = useRouter();
+  const shelf = useShelf();
+  const { put, putBack, remove } = useBench();
+  const [more, setMore] = useState<Shelved | null>(null);
+  const [said, setSaid] = useState<{ words: string; back: Shelved | null; fault?: boolean } | null>(null);
+  useEffect(() => void closeToy(), []);
+  const toys = shelf.data ?? [];
+  const fail = (error: unknown) => setSaid({ words: error instanceof Error ? error.message : say.storage.broken, back: null, fault: true });
+  const addDemo = async () => put.mutateAsync(await demoFile()).catch(fail);
+  useDemoOnce(shelf.data, () => void addDemo());
+  const create = () => {
+    const file = emptyFile();
+    put.mutateAsync(file).then(() => router.push({ pathname: '/toy/[id]/parts', params: { id: file.toy.id } }), fail);
+  };
+  const importFile = async () => {
+    const raw = await chooseText('.json,application/json');
+    if (raw === null) return;
+    const { openFile } = await import('@hoppla/core/toy/schema');
+    const opened = openFile(raw);
+    if (opened.state === 'refused') return setSaid({ words: opened.sentence, back: null, fault: true });
+    if (opened.state === 'newer') {
+      const id = `newer-${Date.now()}`;
+      await putBack.mutateAsync({ head: { id, revision: 1, name: opened.name, schema: opened.schema }, raw, file: null }).catch(fail);
+      return setSaid({ words: say.storage.newer(opened.schema), back: null });
+    }
+    const twice = toys.some((t) => t.head.id === opened.file.toy.id);
+    const file = twice ? copyOf(opened.file, say.bench.copyOf(opened.file.toy.name)) : opened.file;
+    await put.mutateAsync(file).then(() => setSaid({ words: (twice ? say.bench.importedTwice : say.bench.imported)(opened.file.toy.name), back: null }), fail);
+  };
+  const takeOff = (toy: Shelved) => {
+    setMore(null);
+    remove.mutateAsync(toy).then(() => setSaid({ words: say.bench.removed(toy.head.name), back: toy }), fail);
+  };
+  const empty = shelf.isSuccess && toys.length === 0;
+  return (
+    <View style={{ flex: 1, backgroundColor: c.matDeep }}>
+      <View role="banner" style={{ flexDirection: 'row', alignItems: 'baseline', gap: 12, paddingHorizontal: 16, height: 56, paddingTop: 12 }}>
+        <Text role="heading" aria-level={1} fontFamily="$heading" fontSize={22} lineHeight={28} fontWeight="800" color={c.matInk}>{say.app}</Text>
+        <Words color={c.matInk2}>{shelf.isSuccess && !empty ? `${say.bench.count(toys.length)}, ${say.bench.oneScale}` : ''}</Words>
+      </View>
+      <View role="main" style={{ flex: 1, minHeight: 0 }}>
+        <Shelf toys={toys} loading={shelf.isPending} onMore={setMore} onOpen={(t) => router.push({ pathname: '/toy/[id]/parts', params: { id: t.head.id } })} />
+        <View style={{ backgroundColor: c.paper, padding: 16, gap: 10, borderTopWidth: 1, borderTopColor: c.line }}>
+          {shelf.isError ? <Words role="alert" color={c.coralInk}>{say.storage.reading}</Words> : null}
+          {said ? (
+            <View role="status" aria-live="polite" style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+              <Words flex={1} color={said.fault ? c.coralInk : c.ink}>{said.words}</Words>
+              {said.back ? <PlainButton label={say.undo} onPress={() => void putBack.mutateAsync(said.back!).then(() => setSaid({ words: say.bench.restored(said.back!.head.name), back: null }), fail)} /> : null}
+            </View>
+          ) : null}
+          {empty ? (
+            <>
+              <Title>{say.bench.empty}</Title>
+              <Words color={c.ink2}>{say.bench.emptyHow}</Words>
+            </>
+          ) : null}
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            {empty ? <MainAction label={say.bench.demo} onPress={() => void addDemo()} /> : <MainAction label={say.bench.create} onPress={create} />}
+            {empty ? <PlainButton label={say.bench.create} onPress={create} grow /> : null}
+            <PlainButton label={say.bench.importShort} onPress={() => void importFile()} grow={empty} />
+          </View>
+        </View>
+      </View>
+      <Sheet open={more !== null} title={more?.head.name ?? ''} onClose={() => setMore(null)}>
+        {more?.file ? <PlainButton label={say.bench.duplicate} onPress={() => (setMore(null), void put.mutateAsync(copyOf(more.file!, say.bench.copyOf(more.head.name))).catch(fail))} /> : null}
+        {more ? <PlainButton label={say.bench.export} onPress={() => (more.file ? downloadToy(more.file) : download(`${more.head.id}.hoppla.json`, 'application/json', more.raw))} /> : null}
+        {more ? <PlainButton label={say.bench.remove} danger onPress={() => takeOff(more)} /> : null}
+      </Sheet>
+    </View>
+  );
+}
+
+/** `npm run demo` opens the address with ?demo: Rill is put on an empty bench once. */
+function useDemoOnce(toys: Shelved[] | undefined, add: () => void): void {
+  const { demo } = useLocalSearchParams<{ demo?: string }>();
+  const done = useRef(false);
+  useEffect(() => {
+    if (demo === undefined || !toys || done.current) return;
+    done.current = true;
+    if (toys.length === 0) add();
+  }, [demo, toys, add]);
+}
+
+const SLOT_PAD = 28;
+
+interface Standing {
+  toy: Shelved;
+  scene: Scene | null;
+  x: number;
+  width: number;
+}
+
+function Shelf({ toys, loading, onOpen, onMore }: { toys: Shelved[]; loading: boolean; onOpen: (toy: Shelved) => void; onMore: (toy: Shelved) => void }) {
+  const c = usePalette();
+  const window = useWindowDimensions();
+  const [height, setHeight] = useState(360);
+  const scenes = useMemo(() => toys.map((toy) => ({ toy, scene: toy.file && toy.file.toy.parts.length ? sceneOfToy(toy) : null })), [toys]);
+  const tallest = Math.max(90, ...scenes.map((s) => (s.scene ? s.scene.bottom - s.scene.top : 0)));
+  const widest = Math.max(90, ...scenes.map((s) => (s.scene ? s.scene.right - s.scene.left : 0)));
+  const pxPerMm = Math.min((height - 130) / tallest, (window.width - 80) / widest, 4);
+  let x = 34;
+  const standing: Standing[] = scenes.map(({ toy, scene }) => {
+    const width = Math.max(150, scene ? (scene.right - scene.left) * pxPerMm + SLOT_PAD : 150);
+    const here = { toy, scene, x, width };
+    x += width;
+    return here;
+  });
+  const width = Math.max(window.width, x + 12);
+  // The room that is left stands above and below the toys alike.
+  const floor = height - 74 - Math.max(0, (height - 130 - tallest * pxPerMm) / 2);
+  return (
+    <View style={{ flex: 1, minHeight: 0, backgroundColor: c.mat }} onLayout={(e) => setHeight(e.nativeEvent.layout.height)}>
+      <ScrollView horizontal contentContainerStyle={{ width, height }}>
+        <Mat width={width} height={height} view={{ pxPerMm, originX: 34, originY: floor - tallest * pxPerMm }} label={say.bench.count(toys.length)}>
+          {standing.map(({ toy, scene, x: left, width: w }) => (scene ? <ToyPicture key={toy.head.id} scene={scene} x={left + w / 2 - ((scene.left + scene.right) / 2) * pxPerMm} y={floor - scene.bottom * pxPerMm} pxPerMm={pxPerMm} /> : null))}
+        </Mat>
+        {loading ? <Words position="absolute" left={50} top={60} color={c.matInk}>{say.loading}</Words> : null}
+        {standing.map(({ toy, scene, x: left, width: w }) => (
+          <View key={toy.head.id} style={{ position: 'absolute', left, width: w, top: 30, bottom: 8 }}>
+            <Press label={say.bench.open(toy.head.name)} role="link" onPress={() => onOpen(toy)} style={{ flex: 1, justifyContent: 'flex-end', alignItems: 'center', paddingBottom: 46 }}>
+              {scene ? null : <Words color={c.matInk2} textAlign="center" backgroundColor={c.mat}>{toy.file ? say.bench.nothing : say.storage.newer(toy.head.schema)}</Words>}
+            </Press>
+            <View style={{ position: 'absolute', left: 6, right: 6, top: floor - 30 + 10, flexDirection: 'row', alignItems: 'center', justifyContent: 'center', gap: 2 }} pointerEvents="box-none">
+              <View style={{ backgroundColor: c.matDeep, paddingHorizontal: 12, paddingVertical: 4, flexShrink: 1, minWidth: 0 }} pointerEvents="none">
+                <Text fontFamily="$heading" fontSize={18} lineHeight={22} fontWeight="700" color={c.matInk} numberOfLines={1}>{toy.head.name}</Text>
+                {scene ? <Num color={c.matInk2} fontSize={13} numberOfLines={1}>{say.bench.size(mm(scene.right - scene.left), mm(scene.bottom - scene.top))}</Num> : null}
+              </View>
+              <Press label={say.bench.more(toy.head.name)} onPress={() => onMore(toy)} style={{ backgroundColor: c.matDeep, alignItems: 'center', height: 48 }}>
+                <Ellipsis color={c.matInk} size={22} />
+              </Press>
+            </View>
+          </View>
+        ))}
+      </ScrollView>
+    </View>
+  );
+}
+
+function sceneOfToy(toy: Shelved): Scene | null {
+  const model = modelToy(toy.file!.toy);
+  if (model.placed.length) return sceneOf(model, model.placed);
+  const piece = model.pieces[0];
+  return piece ? sceneOf(model, [standAlone(piece)]) : null;
+}

@@ -1,0 +1,51 @@
+import { View } from 'react-native';
+import Svg, { Path } from 'react-native-svg';
+import { screenWords as say } from '@hoppla/core/words';
+import { yarnColour, type PartModel, type ToyModel } from '@hoppla/core/toy';
+import { Num, Press, Quiet, Sheet, Words } from '../../controls';
+import { usePalette } from '../../theme';
+import { useToy } from './useToy';
+
+/** The parts of the toy as small silhouettes, all at one scale. */
+export function PartPicker({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const { model, part, choosePart } = useToy();
+  return (
+    <Sheet open={open} title={say.parts.choose} onClose={onClose}>
+      {model.parts.map((p) => (
+        <PartRow key={p.part.id} model={model} part={p} chosen={p === part} onPress={() => (choosePart(p.part.id), onClose())} />
+      ))}
+    </Sheet>
+  );
+}
+
+/** One part: its shape, its name, how many, whether it adds up. */
+export function PartRow({ model, part, chosen, onPress }: { model: ToyModel; part: PartModel; chosen: boolean; onPress: () => void }) {
+  const c = usePalette();
+  const errors = part.problems.filter((p) => p.severity === 'error').length;
+  const state = part.fabric.rounds.length === 0 ? say.parts.noRounds : errors ? say.parts.notYet(errors) : say.parts.addsUp;
+  return (
+    <Press label={`${part.name}${part.copies.length > 1 ? ` × ${part.copies.length}` : ''}, ${state}`} chosen={chosen} onPress={onPress} style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'flex-start', gap: 12, minHeight: 56, paddingRight: 8, backgroundColor: chosen ? c.sunk : 'transparent', borderLeftWidth: 6, borderLeftColor: chosen ? c.tape : 'transparent' }}>
+      <Silhouette part={part} colour={yarnColour(model, part.part.id, part.copies[0]?.id ?? '')} />
+      <View style={{ flex: 1 }}>
+        <Words fontWeight="600">{`${part.name}${part.copies.length > 1 ? ` × ${part.copies.length}` : ''}`}</Words>
+        <Quiet color={errors ? c.coralInk : c.ink2}>{state}</Quiet>
+      </View>
+      <Num>{`${part.fabric.rounds.length} R`}</Num>
+    </Press>
+  );
+}
+
+const PX_PER_MM = 0.62;
+
+/** The outline of a part from its side, ring up. */
+export function Silhouette({ part, colour }: { part: PartModel; colour: string }) {
+  const c = usePalette();
+  const { r, z } = part.form;
+  const points = Array.from(r, (x, i) => [x * PX_PER_MM, z[i] * PX_PER_MM] as const);
+  const d = points.length ? `M${points.map(([x, y]) => `${(32 + x).toFixed(1)} ${(4 + y).toFixed(1)}`).join('L')}L${[...points].reverse().map(([x, y]) => `${(32 - x).toFixed(1)} ${(4 + y).toFixed(1)}`).join('L')}Z` : '';
+  return (
+    <Svg width={64} height={Math.max(20, Math.min(72, part.form.heightMm * PX_PER_MM + 8))} aria-hidden>
+      <Path d={d} fill={colour} stroke={c.ink} strokeWidth={1.2} strokeLinejoin="round" />
+    </Svg>
+  );
+}

@@ -1,0 +1,29 @@
+import { useGlobalSearchParams, useRouter } from 'expo-router';
+import { useMemo } from 'react';
+import { modelToy, type PartModel, type Toy, type ToyFile, type ToyModel } from '@hoppla/core/toy';
+import { checkToy, openPoints, type SafetyPoint } from '@hoppla/core/safety';
+import { useOpenToy } from '../../documents';
+
+export interface ToyHere {
+  file: ToyFile;
+  toy: Toy;
+  model: ToyModel;
+  /** the part in the address bar, or the first */
+  part: PartModel | null;
+  points: SafetyPoint[];
+  open: number;
+  writing: boolean;
+  choosePart: (id: string) => void;
+}
+
+/** The open toy with everything computed from it, and the part that the address bar names. */
+export function useToy(): ToyHere {
+  const { file, writing } = useOpenToy();
+  if (!file) throw new Error('a station is shown without an open toy');
+  const router = useRouter();
+  const { part: wanted } = useGlobalSearchParams<{ part?: string }>();
+  const model = modelToy(file.toy);
+  const points = useMemo(() => checkToy(model), [model]);
+  const part = model.parts.find((p) => p.part.id === wanted) ?? model.parts[0] ?? null;
+  return { file, toy: file.toy, model, part, points, open: openPoints(points), writing, choosePart: (id) => router.setParams({ part: id }) };
+}

@@ -1,0 +1,52 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { screenWords as words } from '@hoppla/core/words';
+import { setJoin } from '@hoppla/core/toy';
+import { MainAction, PlainButton, Sheet, Words } from '../../controls';
+import { edit, newId } from '../../documents';
+import { useToy } from '../frame/useToy';
+import { usualJoin } from './usual';
+
+const say = words.joins;
+
+/** Which part on which: the place is the usual one and is fine-tuned on the mat. */
+export function AttachSheet({ open, onClose, onAdded }: { open: boolean; onClose: () => void; onAdded: (id: string) => void }) {
+  const { model } = useToy();
+  const [guest, setGuest] = useState<string | null>(null);
+  const [host, setHost] = useState<string | null>(null);
+  const parts = model.parts.filter((p) => p.fabric.rounds.length > 0);
+  const taken = new Set(model.toy.joins.map((j) => j.guest.part));
+  const guests = parts.filter((p) => !taken.has(p.part.id));
+  const chosenGuest = guests.find((p) => p.part.id === guest) ?? null;
+  const hosts = parts.filter((p) => p !== chosenGuest);
+  const chosenHost = hosts.find((p) => p.part.id === host) ?? null;
+  const attach = () => {
+    if (!chosenGuest || !chosenHost) return;
+    const join = usualJoin(model, chosenGuest, chosenHost, newId());
+    edit(say.attach(chosenGuest.name, chosenHost.name), { station: 'joins', join: join.id }, (toy) => setJoin(toy, join));
+    onAdded(join.id);
+    setGuest(null);
+    setHost(null);
+    onClose();
+  };
+  return (
+    <Sheet open={open} title={say.add} onClose={onClose} foot={<MainAction label={chosenGuest && chosenHost ? say.attach(chosenGuest.copies.length > 1 ? say.pair(chosenGuest.name) : chosenGuest.name, chosenHost.name.toLowerCase()) : say.add} disabled={!chosenGuest || !chosenHost} onPress={attach} />}>
+      <Words fontWeight="600">{say.guest}</Words>
+      <View role="radiogroup" aria-label={say.guest} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {guests.map((p) => (
+          <PlainButton key={p.part.id} label={p.copies.length > 1 ? say.pair(p.name) : p.name} chosen={p === chosenGuest} onPress={() => setGuest(p.part.id)} />
+        ))}
+      </View>
+      {chosenGuest ? (
+        <>
+          <Words fontWeight="600">{say.host}</Words>
+          <View role="radiogroup" aria-label={say.host} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            {hosts.map((p) => (
+              <PlainButton key={p.part.id} label={p.name} chosen={p === chosenHost} onPress={() => setHost(p.part.id)} />
+            ))}
+          </View>
+        </>
+      ) : null}
+    </Sheet>
+  );
+}

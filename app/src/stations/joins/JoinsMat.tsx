@@ -1,0 +1,56 @@
+import { useMemo } from 'react';
+import { Circle, G, Path } from 'react-native-svg';
+import { polarOf } from '@hoppla/core/address';
+import type { JoinSite, Pins } from '@hoppla/core/join';
+import { mm } from '@hoppla/core/plan';
+import { screenWords as say } from '@hoppla/core/words';
+import { Mat, MatText, RULER } from '../../controls';
+import { sceneOf, seenAt, standAlone, ToyPicture } from '../../stage';
+import { usePalette } from '../../theme';
+import { useToy } from '../frame/useToy';
+
+/** The assembled toy from the front, with the pins of the chosen join. */
+export function JoinsMat({ width, height, sites, host }: { width: number; height: number; sites: readonly JoinSite[]; host: { part: string; copy: string } | null }) {
+  const c = usePalette();
+  const { model, toy } = useToy();
+  const placed = useMemo(() => (model.placed.length ? model.placed : model.pieces.slice(0, 1).map(standAlone)), [model]);
+  const scene = useMemo(() => sceneOf(model, placed), [model, placed]);
+  const w = scene.right - scene.left;
+  const h = scene.bottom - scene.top;
+  const reach = 2 * Math.max(-scene.left, scene.right);
+  const pxPerMm = Math.min((width - RULER.left - 20) / reach, (height - RULER.top - 18) / h, 6);
+  const originX = RULER.left + (width - RULER.left) / 2;
+  const originY = RULER.top + 8;
+  const own = placed.find((p) => p.part === host?.part && p.copy === host?.copy);
+  const px = (p: { x: number; y: number; near: boolean }) => ({ x: originX + p.x * pxPerMm, y: originY + (p.y - scene.top) * pxPerMm, near: p.near });
+  const spots = own ? sites.flatMap((s) => pinSpots(s, own.form).map((polar) => px(seenAt(own, polar)))) : [];
+  const middles = own ? sites.filter((s) => s.name).map((s) => px(seenAt(own, s.polar))) : [];
+  return (
+    <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} label={`${toy.name}: ${say.bench.size(mm(w), mm(h))}`}>
+      <ToyPicture scene={scene} x={originX} y={originY - scene.top * pxPerMm} pxPerMm={pxPerMm} />
+      {spots.map((p, i) => (
+        <G key={i} opacity={p.near ? 1 : 0.45}>
+          <Circle cx={p.x} cy={p.y} r={5} fill="#0B1D3E" />
+          <Circle cx={p.x} cy={p.y} r={3.4} fill={c.pinMat} />
+        </G>
+      ))}
+      {middles.map((p, i) => (
+        <G key={i} opacity={p.near ? 1 : 0.45}>
+          <Path d={`M${p.x - 9} ${p.y}h18M${p.x} ${p.y - 9}v18`} stroke="#0B1D3E" strokeWidth={5.6} />
+          <Path d={`M${p.x - 9} ${p.y}h18M${p.x} ${p.y - 9}v18`} stroke={c.tape} strokeWidth={2.6} />
+        </G>
+      ))}
+      <MatText x={width - 8} y={height - 10} size={14} anchor="end" number>{say.bench.size(mm(w), mm(h))}</MatText>
+    </Mat>
+  );
+}
+
+/** The holes of the four pins as directions on the host. */
+function pinSpots(site: JoinSite, form: Parameters<typeof polarOf>[0]) {
+  const pins: Partial<Pins> = site.pins ?? {};
+  return (['top', 'bottom', 'left', 'right'] as const).flatMap((k) => {
+    const hole = pins[k];
+    const round = hole ? form.fabric.rounds.findIndex((r) => r.number === hole.round[1]) : -1;
+    return hole && round >= 0 ? [polarOf(form, round, hole.stitch[1] - 1, 'hole')] : [];
+  });
+}

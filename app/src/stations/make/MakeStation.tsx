@@ -1,0 +1,159 @@
+import { useRouter } from 'expo-router';
+import Check from 'lucide-react-native/icons/check';
+import CornerUpLeft from 'lucide-react-native/icons/corner-up-left';
+import { useMemo } from 'react';
+import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { Text } from 'tamagui';
+import type { Item } from '@hoppla/core/notation';
+import { printItems } from '@hoppla/core/notation';
+import { planOf, tick, ticksOf, tickWithin, untick, whereAmI, type Tick } from '@hoppla/core/plan';
+import { copyName, modelOf, type PartModel } from '@hoppla/core/toy';
+import { screenWords as words } from '@hoppla/core/words';
+import { MainAction, Num, Press, Quiet, RoundTape, Title, Words, type PlanSign } from '../../controls';
+import { changeProgress } from '../../documents';
+import { usePalette } from '../../theme';
+import { RAIL, WIDE_FROM } from '../frame/ToyFrame';
+import { useToy } from '../frame/useToy';
+import { MakeMat } from './MakeMat';
+
+const say = words.make;
+
+/** Make: what do I do now, where am I? One step at a time. */
+export function MakeStation() {
+  const c = usePalette();
+  const { width, height } = useWindowDimensions();
+  const { model, file, writing, toy } = useToy();
+  const ticks = useMemo(() => ticksOf(planOf(model)), [model]);
+  const { at, changed } = whereAmI(ticks, file.progress);
+  const now = ticks[at] as Tick | undefined;
+  const before = [...ticks.slice(0, at)].reverse().find((t) => t.key in file.progress.done);
+  const wide = width >= WIDE_FROM;
+  const paper = wide ? Math.min(620, width * 0.5) : width;
+  const stage = wide ? width - RAIL - paper : width;
+  const router = useRouter();
+  if (ticks.length === 0) {
+    return (
+      <View style={{ flex: 1, backgroundColor: c.paper, padding: 24, gap: 12 }}>
+        <Title role="heading" aria-level={2}>{say.nothing}</Title>
+        <Quiet>{say.nothingHow}</Quiet>
+        <View style={{ flexDirection: 'row' }}>
+          <MainAction label={words.plan.toParts} onPress={() => router.push({ pathname: '/toy/[id]/parts', params: { id: toy.id } })} />
+        </View>
+      </View>
+    );
+  }
+  const shown = now ?? ticks[ticks.length - 1];
+  const part = shown.step.part ? modelOf(model, shown.step.part) : null;
+  const mine = ticks.filter((t) => t.step.part === shown.step.part && t.step.copy === shown.step.copy);
+  const roundsDone = mine.filter((t) => t.round && t.key in file.progress.done).length;
+  const stops = mine.flatMap((t) => (!t.round && 'afterRound' in t.step ? [{ after: part!.fabric.rounds.findIndex((r) => r.number === (t.step as { afterRound: number }).afterRound) + 1, sign: signOf(t) }] : []));
+  const back = before ? () => changeProgress((p) => untick(p, before)) : undefined;
+  return (
+    <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
+      <View style={{ width: stage }}>
+        <MakeMat part={part} copy={shown.step.copy} tick={now ?? null} next={ticks[at + 1] ?? null} done={roundsDone} width={stage} height={wide ? height - 56 - 74 : Math.round(Math.max(140, Math.min(240, height * 0.27)))} />
+        {part ? <RoundTape width={stage} name={copyName(part, shown.step.copy)} rounds={part.fabric.rounds.length} done={roundsDone} stops={stops} label={`${copyName(part, shown.step.copy)}: ${roundsDone} / ${part.fabric.rounds.length}`} /> : null}
+      </View>
+      <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
+        <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: 16, gap: 10 }}>
+          {before ? <Neighbour tick={before} done changed={changed.some((t) => t.key === before.key)} model={part} /> : null}
+          {now ? now.round ? <RoundNow tick={now} part={part!} within={file.progress.within?.key === now.key ? file.progress.within.repeats : 0} /> : <StepNow tick={now} /> : (
+            <View style={{ gap: 6 }}>
+              <Title role="heading" aria-level={2}>{say.finished}</Title>
+              <Words>{say.finishedHow}</Words>
+            </View>
+          )}
+          {ticks[at + 1] ? (
+            <>
+              <View style={{ height: 1, backgroundColor: c.line, marginTop: 4 }} />
+              <Neighbour tick={ticks[at + 1]} model={part} />
+            </>
+          ) : null}
+          <Quiet aria-live="polite">{say.step(Math.min(at + 1, ticks.length), ticks.length)}</Quiet>
+        </ScrollView>
+        <View style={{ padding: 16, paddingTop: 8, flexDirection: 'row', gap: 10 }}>
+          <Press label={say.back} disabled={!back || !writing} onPress={() => back?.()} style={{ width: 88, minHeight: 88, borderWidth: 1.5, borderColor: c.edge, borderRadius: 6, backgroundColor: c.raise, alignItems: 'center', gap: 4 }}>
+            <CornerUpLeft color={c.ink} size={26} />
+            <Words fontWeight="600">{say.back}</Words>
+          </Press>
+          <MainAction tall disabled={!now || !writing} label={now ? (now.round ? say.tick(now.round.label) : say.done) : say.finished} onPress={() => now && changeProgress((p) => tick(p, now))} />
+        </View>
+      </View>
+    </View>
+  );
+}
+
+const signOf = (t: Tick): PlanSign => (t.step.kind === 'eyes' ? 'pause' : t.step.kind === 'stuff' ? 'stuff' : t.step.kind === 'embroider' ? 'needle' : 'look');
+
+/** The main repeated group of a round, if the round is one. */
+function repeatOf(items: readonly Item[]): { words: string; times: number } | null {
+  const real = items.filter((i) => i.type !== 'sign');
+  const only = real.length === 1 ? real[0] : null;
+  if (only?.type !== 'group' || typeof only.times !== 'number' || only.times < 2) return null;
+  return { words: printItems(only.items, 'us'), times: only.times };
+}
+
+function RoundNow({ tick: t, part, within }: { tick: Tick; part: PartModel; within: number }) {
+  const c = usePalette();
+  const { toy } = useToy();
+  const items = part.reading.rounds[t.round!.round].items;
+  const repeat = repeatOf(items);
+  const written = repeat ? repeat.words : printItems(items, toy.settings.terms);
+  return (
+    <>
+      <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 10 }}>
+        <Text role="heading" aria-level={2} flex={1} minWidth={0} fontFamily="$heading" fontWeight="800" color={c.ink} fontSize={written.length > 18 ? 32 : 46} lineHeight={written.length > 18 ? 38 : 50} letterSpacing={-1.4}>
+          {written}
+        </Text>
+        <View style={{ alignItems: 'flex-end' }}>
+          <Num fontSize={46} lineHeight={50} letterSpacing={-3.2}>{String(t.round!.count)}</Num>
+          <Quiet>{say.stitches}</Quiet>
+        </View>
+      </View>
+      {repeat ? (
+        <>
+          <Title>{say.times(repeat.times, Math.min(within + 1, repeat.times))}</Title>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
+            {Array.from({ length: repeat.times }, (_, k) => {
+              const done = k < within;
+              const now = k === within;
+              return (
+                <Press key={k} label={say.repeat(k + 1)} chosen={done} onPress={() => changeProgress((p) => tickWithin(p, t.key, done && k === within - 1 ? k : k + 1))} style={{ width: 46, height: 46, borderRadius: 23, alignItems: 'center', backgroundColor: done ? c.ink : now ? c.tape : c.paper, borderWidth: now ? 3 : 1.5, borderColor: now ? c.ink : done ? c.ink : c.edge }}>
+                  {done ? <Check color={c.paper} size={26} strokeWidth={3} /> : <Num fontSize={17} lineHeight={22} color={now ? c.tapeInk : c.ink2}>{String(k + 1)}</Num>}
+                </Press>
+              );
+            })}
+          </View>
+        </>
+      ) : null}
+    </>
+  );
+}
+
+function StepNow({ tick: t }: { tick: Tick }) {
+  const c = usePalette();
+  return (
+    <View style={{ gap: 8 }}>
+      <Text role="heading" aria-level={2} fontFamily="$heading" fontWeight="800" fontSize={30} lineHeight={35} letterSpacing={-0.8} color={c.ink}>
+        {t.step.title}
+      </Text>
+      <Words fontSize={18} lineHeight={25}>{t.step.detail}</Words>
+      <Quiet>{t.step.reason}</Quiet>
+    </View>
+  );
+}
+
+function Neighbour({ tick: t, done, changed, model }: { tick: Tick; done?: boolean; changed?: boolean; model: PartModel | null }) {
+  const c = usePalette();
+  const { toy } = useToy();
+  const items = t.round && model?.part.id === t.step.part ? model.reading.rounds[t.round.round]?.items : null;
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
+      <Num color={c.ink2} minWidth={40}>{t.round ? t.round.label : say.then}</Num>
+      <Words flex={1} color={c.ink2} numberOfLines={2}>{t.round && items ? printItems(items, toy.settings.terms) : t.step.title}</Words>
+      {changed ? <Words color={c.coralInk}>{say.changed}</Words> : null}
+      {t.round ? <Num color={c.ink2} fontSize={16}>{String(t.round.count)}</Num> : null}
+      {done ? <Check color={c.ink2} size={22} strokeWidth={2.4} aria-label={say.done} /> : null}
+    </View>
+  );
+}

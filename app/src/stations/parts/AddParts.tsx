@@ -1,0 +1,34 @@
+import { useState } from 'react';
+import { TextInput, View } from 'react-native';
+import { read } from '@hoppla/core/notation';
+import { screenWords as say } from '@hoppla/core/words';
+import { MainAction, Quiet, Sheet } from '../../controls';
+import { FAMILY, usePalette } from '../../theme';
+
+/** A field for the rounds of one or more parts. */
+export function AddParts({ onAdd }: { onAdd: (text: string) => void }) {
+  const c = usePalette();
+  const [text, setText] = useState('');
+  const parts = text.trim() ? read(text).parts.length : 0;
+  return (
+    <View style={{ gap: 10, flex: 1 }}>
+      <Quiet>{say.parts.paste}</Quiet>
+      <TextInput
+        aria-label={say.parts.add} multiline value={text} onChangeText={setText} placeholder={say.parts.example} autoCapitalize="none" autoCorrect={false} spellCheck={false}
+        style={{ flex: 1, minHeight: 240, borderWidth: 1.5, borderColor: c.edge, borderRadius: 6, padding: 12, color: c.ink, backgroundColor: c.raise, fontFamily: `"${FAMILY.text}", sans-serif`, fontSize: 17, lineHeight: 26 }}
+      />
+      <View style={{ flexDirection: 'row' }}>
+        <MainAction label={say.parts.addThese(parts)} disabled={parts === 0} onPress={() => onAdd(text)} />
+      </View>
+    </View>
+  );
+}
+
+/** The same field over the station, for a toy that has parts already. */
+export function AddPartsSheet({ open, onClose, onAdd }: { open: boolean; onClose: () => void; onAdd: (text: string) => void }) {
+  return (
+    <Sheet open={open} title={say.parts.add} onClose={onClose}>
+      <AddParts onAdd={onAdd} />
+    </Sheet>
+  );
+}

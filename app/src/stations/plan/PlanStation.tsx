@@ -1,0 +1,66 @@
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { sheetHtml, fileName } from '@hoppla/core/files';
+import { grams, hours, metres, planOf, ticksOf, whereAmI } from '@hoppla/core/plan';
+import { screenWords as words } from '@hoppla/core/words';
+import { MainAction, PlainButton, ProblemLine, Quiet, ReadingBand, Title } from '../../controls';
+import { download } from '../../documents';
+import { usePalette } from '../../theme';
+import { WIDE_FROM } from '../frame/ToyFrame';
+import { useToy } from '../frame/useToy';
+import { lanesOf } from './lanes';
+import { PlanRow } from './PlanRow';
+
+const say = words.plan;
+
+/** Plan: in which order, when do I stop, what do I need? */
+export function PlanStation() {
+  const c = usePalette();
+  const router = useRouter();
+  const { width } = useWindowDimensions();
+  const { model, toy, file } = useToy();
+  const plan = useMemo(() => planOf(model), [model]);
+  const rows = useMemo(() => lanesOf(model, plan), [model, plan]);
+  const [why, setWhy] = useState<string | null>(null);
+  const here = whereAmI(ticksOf(plan), file.progress);
+  const go = (station: 'parts' | 'make') => router.push({ pathname: `/toy/[id]/${station}`, params: { id: toy.id } });
+  if (plan.steps.length === 0) {
+    return (
+      <View style={{ flex: 1, backgroundColor: c.paper, padding: 24, gap: 12 }}>
+        <Title role="heading" aria-level={2}>{say.none}</Title>
+        <Quiet>{say.noneHow}</Quiet>
+        <View style={{ flexDirection: 'row' }}>
+          <MainAction label={say.toParts} onPress={() => go('parts')} />
+        </View>
+      </View>
+    );
+  }
+  const { totals } = plan;
+  const wide = width >= WIDE_FROM;
+  return (
+    <View style={{ flex: 1, backgroundColor: c.paper }}>
+      <ReadingBand
+        onMat label={say.whole}
+        readings={[
+          { value: String(totals.pauses), of: say.pauses },
+          { value: grams(totals.fillG.value), unit: 'g', of: say.stuffing, range: say.range(grams(totals.fillG.low), grams(totals.fillG.high)) },
+          { value: metres(totals.tailsMm), unit: 'm', of: say.tails },
+          { value: hours(totals.minutes), unit: 'h', of: say.make },
+        ]}
+      />
+      <ScrollView style={{ flex: 1 }} contentContainerStyle={{ width: '100%', maxWidth: wide ? 860 : undefined, alignSelf: 'center' }}>
+        {plan.trouble.map((t) => (
+          <ProblemLine key={t} where={toy.name} sentence={t} severity="warning" />
+        ))}
+        {rows.rows.map((row) => (
+          <PlanRow key={row.key} row={row} lanes={rows.lanes} open={why === row.key} onPress={() => setWhy(why === row.key ? null : row.key)} narrow={width < 380} />
+        ))}
+      </ScrollView>
+      <View style={{ padding: 16, paddingTop: 8, flexDirection: 'row', flexWrap: 'wrap', gap: 8, borderTopWidth: 1, borderTopColor: c.line, width: '100%', maxWidth: wide ? 860 : undefined, alignSelf: 'center' }}>
+        <PlainButton label={say.save} onPress={() => download(fileName(toy.name, 'html'), 'text/html', sheetHtml(model))} />
+        <MainAction label={here.done > 0 ? say.goOn : say.start} onPress={() => go('make')} />
+      </View>
+    </View>
+  );
+}

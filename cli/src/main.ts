@@ -1,0 +1,171 @@
+import { readFileSync } from 'node:fs';
+import { planText, sheetHtml } from '@hoppla/core/files';
+import { buildFabric } from '@hoppla/core/fabric';
+import { formOf, type Firmness } from '@hoppla/core/form';
+import { gaugeOf, hookMm } from '@hoppla/core/gauge';
+import { markText, read, type Problem, type Reading, type Terms } from '@hoppla/core/notation';
+import { fillGrams, planOf, yarnMetres } from '@hoppla/core/plan';
+import { modelToy } from '@hoppla/core/toy';
+import { openFile } from '@hoppla/core/toy/schema';
+import { cliWords as say } from './words';
+
+/** What a command answers: text for standard output and standard error, and the exit code. */
+export interface Answer {
+  out: string;
+  err: string;
+  code: 0 | 1 | 2;
+}
+
+class Misuse extends Error {}
+
+const FLAGS_WITH_VALUE = new Set(['--terms', '--hook', '--stitch', '--round', '--lean', '--hand', '--fill']);
+
+interface Call {
+  files: string[];
+  flags: Map<string, string>;
+}
+
+/** Runs one command line. Never throws; a wrong call is answered with code 2. */
+export function run(argv: readonly string[], standardInput: () => string): Answer {
+  try {
+    const [command, ...rest] = argv;
+    const call = parse(rest);
+    const texts = () => call.files.map((f) => ({ file: f, text: load(f, standardInput) }));
+    switch (command) {
+      case 'read':
+        return readCommand(one(texts(), 'read').text, call);
+      case 'check':
+        return checkCommand(some(texts(), 'check'), call);
+      case 'shape':
+        return shapeCommand(one(texts(), 'shape').text, call);
+      case 'plan':
+        return planCommand(one(texts(), 'plan').text, call);
+      default:
+        return { out: '', err: say.usage, code: 2 };
+    }
+  } catch (error) {
+    if (error instanceof Misuse) return { out: '', err: `${error.message}\n`, code: 2 };
+    throw error;
+  }
+}
+
+function parse(args: readonly string[]): Call {
+  const call: Call = { files: [], flags: new Map() };
+  for (let i = 0; i < args.length; i++) {
+    const arg = args[i];
+    if (!arg.startsWith('--')) call.files.push(arg);
+    else if (FLAGS_WITH_VALUE.has(arg)) {
+      if (args[i + 1] === undefined) throw new Misuse(say.needsValue(arg));
+      call.flags.set(arg, args[++i]);
+    } else if (['--json', '--text', '--html', '--under'].includes(arg)) call.flags.set(arg, '');
+    else throw new Misuse(say.unknownFlag(arg));
+  }
+  return call;
+}
+
+function load(file: string, standardInput: () => string): string {
+  try {
+    return file === '-' ? standardInput() : readFileSync(file, 'utf8');
+  } catch (error) {
+    throw new Misuse(say.cannotRead(file, error instanceof Error ? error.message : ''));
+  }
+}
+
+function one<T>(list: T[], command: string): T {
+  if (list.length !== 1) throw new Misuse(say.oneFile(command));
+  return list[0];
+}
+
+function some<T>(list: T[], command: string): T[] {
+  if (list.length === 0) throw new Misuse(say.oneFile(command));
+  return list;
+}
+
+function terms(call: Call): Terms | undefined {
+  const said = call.flags.get('--terms');
+  if (said !== undefined && said !== 'us' && said !== 'uk') throw new Misuse(say.badTerms(said));
+  return said as Terms | undefined;
+}
+
+function number(call: Call, flag: string): number | undefined {
+  const said = call.flags.get(flag);
+  if (said === undefined) return undefined;
+  const value = flag === '--hook' ? hookMm(said) : Number(said);
+  if (value === null || !Number.isFinite(value) || (value <= 0 && flag !== '--lean')) throw new Misuse(say.badNumber(flag, said));
+  return value;
+}
+
+/** Line and column, from 1, of an offset in a text. */
+export function placeIn(text: string, offset: number): { line: number; column: number } {
+  const before = text.slice(0, offset);
+  return { line: before.split('\n').length, column: offset - before.lastIndexOf('\n') };
+}
+
+function problemJson(text: string, p: Problem) {
+  const at = placeIn(text, p.span.from);
+  const mend = p.mends[0];
+  const edit = (c: { from: number; to: number; insert: string }) => ({ ...placeIn(text, c.from), endColumn: placeIn(text, c.to).column, text: c.insert });
+  return { line: at.line, column: at.column, endColumn: placeIn(text, p.span.to).column, severity: p.severity, code: p.code, message: p.message, ...(mend ? { mend: { title: mend.title, edits: mend.changes.map(edit) } } : {}) };
+}
+
+function readCommand(text: string, call: Call): Answer {
+  const reading = read(text, { terms: terms(call) });
+  const code = hasErrors(reading) ? 1 : 0;
+  const parts = reading.parts.map((p) => ({
+    name: p.name, make: p.make, stitches: p.stitches,
+    rounds: p.rounds.map(({ label, line, offered, eaten, made, stated, carried }) => ({ label, line, offered, eaten, made, stated, carried })),
+    problems: p.problems.map((x) => problemJson(text, x)),
+  }));
+  if (call.flags.has('--json')) return { out: `${JSON.stringify({ terms: reading.terms, parts }, null, 2)}\n`, err: '', code };
+  const out = parts.map((p) => `${p.name || say.unnamed}${p.make > 1 ? ` × ${p.make}` : ''}\n${p.rounds.map((r) => `  ${(r.label ?? '').padEnd(5)} ${String(r.made ?? '?').padStart(5)}`).join('\n')}\n`).join('\n');
+  const err = parts.flatMap((p) => p.problems.map((x) => `${x.line}:${x.column}: ${x.severity}: ${x.message}\n`)).join('');
+  return { out, err, code };
+}
+
+const hasErrors = (reading: Reading): boolean => reading.parts.some((p) => p.problems.some((x) => x.severity === 'error'));
+
+function checkCommand(texts: { file: string; text: string }[], call: Call): Answer {
+  let code: 0 | 1 = 0;
+  const lines: string[] = [];
+  for (const { file, text } of texts) {
+    const reading = read(text, { terms: terms(call) });
+    if (hasErrors(reading)) code = 1;
+    for (const p of reading.parts.flatMap((part) => part.problems)) {
+      const at = placeIn(text, p.span.from);
+      lines.push(`${file}:${at.line}:${at.column}: ${p.code}: ${p.message}\n`);
+    }
+  }
+  return { out: lines.join(''), err: '', code };
+}
+
+function shapeCommand(text: string, call: Call): Answer {
+  const reading = read(text, { terms: terms(call) });
+  const { marks } = markText(text, () => 'line');
+  const fill = ((call.flags.get('--fill') ?? 'medium').replace('none', 'empty')) as Firmness;
+  if (!['empty', 'soft', 'medium', 'firm'].includes(fill)) throw new Misuse(say.badNumber('--fill', fill));
+  const hand = call.flags.get('--hand') === 'left' ? 'left' : 'right';
+  const parts = reading.parts.map((p) => {
+    const gauge = gaugeOf({ hookMm: number(call, '--hook') ?? p.hookMm ?? 3, stitchMm: number(call, '--stitch'), roundMm: number(call, '--round'), leanStitches: number(call, '--lean'), hand, yarnUnder: call.flags.has('--under') });
+    const fabric = buildFabric(p, marks);
+    const form = formOf(fabric, gauge, { fill });
+    return {
+      name: p.name, stitches: fabric.stitches, basis: form.basis, widthMm: form.widthMm, depthMm: form.widthMm, heightMm: form.heightMm, volumeCm3: form.volumeCm3, innerCm3: form.innerCm3, areaCm2: form.areaCm2,
+      fillG: fillGrams(form.innerCm3, fill, 'polyester', gauge.rangePercent).value, yarnM: yarnMetres(fabric, gauge.stitchMm), gauge: { stitchMm: gauge.stitchMm, roundMm: gauge.roundMm, source: gauge.source },
+      rounds: form.rounds.map(({ label, count, ringMm, pulledMm, radiusMm, heightMm }) => ({ label, count, ringMm, pulledMm, radiusMm, heightMm })),
+    };
+  });
+  const code = hasErrors(reading) ? 1 : 0;
+  if (call.flags.has('--json')) return { out: `${JSON.stringify({ parts }, null, 2)}\n`, err: '', code };
+  return { out: parts.map((p) => say.shape(p.name || say.unnamed, p.widthMm, p.heightMm, p.fillG, p.yarnM, p.gauge.source)).join(''), err: '', code };
+}
+
+function planCommand(text: string, call: Call): Answer {
+  const opened = openFile(text);
+  if (opened.state === 'refused') return { out: '', err: `${opened.sentence}\n`, code: 2 };
+  if (opened.state === 'newer') return { out: '', err: `${say.newer(opened.schema)}\n`, code: 2 };
+  const model = modelToy(opened.file.toy);
+  const code = model.parts.every((p) => p.addsUp) ? 0 : 1;
+  if (call.flags.has('--html')) return { out: sheetHtml(model), err: '', code };
+  if (call.flags.has('--json')) return { out: `${JSON.stringify(planOf(model), null, 2)}\n`, err: '', code };
+  return { out: planText(model), err: '', code };
+}

@@ -1,0 +1,121 @@
+import type { PartForm } from '../form';
+import { coordOf } from './place';
+
+/** mm; x, y across the axis, z from the ring to the end. */
+export type Vec3 = readonly [number, number, number];
+
+/** Angle about the axis in the working direction, radians, and the row coordinate in rings (0 = the start). */
+export interface Polar {
+  angleRad: number;
+  row: number;
+}
+
+/** A spiral gains its full climb over its first three rounds. Source: the house's geometry, section 3. */
+const RAMP = [0.5, 0.75, 1];
+
+/**
+ * Where stitch coordinate `coord` of a round lies. `at` says whether it is the base of the round (holes) or its middle.
+ * `coord` may run below 0 or beyond the count: the number goes on into the neighbouring turn of a spiral.
+ */
+export function polarOf(form: PartForm, round: number, coord: number, at: 'hole' | 'middle'): Polar {
+  const { count } = form.fabric.rounds[round];
+  const lean = (form.gauge.leanStitches * 2 * Math.PI) / count;
+  const back = at === 'hole' ? lean : lean / 2;
+  return {
+    angleRad: form.phase[round] - back + (2 * Math.PI * coord) / count,
+    row: round + (at === 'hole' ? 0 : 0.5) + climb(form, round, coord / count),
+  };
+}
+
+/** The stitch coordinate (not rounded, in 0..count) at which a round meets a direction. */
+export function coordAt(form: PartForm, round: number, angleRad: number, at: 'hole' | 'middle'): number {
+  const { count } = form.fabric.rounds[round];
+  const zero = polarOf(form, round, 0, at).angleRad;
+  const turns = (angleRad - zero) / (2 * Math.PI);
+  return (turns - Math.floor(turns)) * count;
+}
+
+/** A joined round is level; a spiral climbs one row a turn. */
+function climb(form: PartForm, round: number, fraction: number): number {
+  if (form.fabric.rounds[round].joined) return 0;
+  return (fraction - 0.5) * (RAMP[round] ?? 1);
+}
+
+/** Radius and height at a row coordinate; straight between rings, held at both ends. */
+export function profileAt(form: PartForm, row: number): { radiusMm: number; heightMm: number } {
+  const last = form.r.length - 1;
+  const x = Math.max(0, Math.min(last, row));
+  const i = Math.min(last - 1, Math.floor(x));
+  const f = x - i;
+  if (last < 1) return { radiusMm: form.r[0] ?? 0, heightMm: 0 };
+  return { radiusMm: form.r[i] * (1 - f) + form.r[i + 1] * f, heightMm: form.z[i] * (1 - f) + form.z[i + 1] * f };
+}
+
+/** The point of a polar place, mm. */
+export function pointOf(form: PartForm, polar: Polar): Vec3 {
+  const { radiusMm, heightMm } = profileAt(form, polar.row);
+  const theta = form.direction * polar.angleRad;
+  return [radiusMm * Math.cos(theta), radiusMm * Math.sin(theta), heightMm];
+}
+
+/** The point of a hole or middle of a round, mm. */
+export function positionOf(form: PartForm, round: number, at: 'hole' | 'middle', index: number): Vec3 {
+  return pointOf(form, polarOf(form, round, coordOf(at, index), at));
+}
+
+/** Unit vectors at a polar place: out of the fabric, and along the fabric towards the ring. */
+export function frameAt(form: PartForm, polar: Polar): { normal: Vec3; toRing: Vec3 } {
+  const a = profileAt(form, polar.row - 0.75);
+  const b = profileAt(form, polar.row + 0.75);
+  const dr = b.radiusMm - a.radiusMm;
+  const dz = b.heightMm - a.heightMm;
+  const length = Math.hypot(dr, dz) || 1;
+  const theta = form.direction * polar.angleRad;
+  const [c, s] = [Math.cos(theta), Math.sin(theta)];
+  const [tr, tz] = [-dr / length, -dz / length];
+  // Out of the fabric: the tangent turned by a quarter, away from the axis.
+  return { normal: [-tz * c, -tz * s, tr], toRing: [tr * c, tr * s, tz] };
+}
+
+/** A hole or middle found near a point, with how far it misses. */
+export interface Near {
+  round: number;
+  index: number;
+  missMm: number;
+}
+
+/** The hole or middle nearest to a polar place, by straight distance, over all rounds. */
+export function nearestPlace(form: PartForm, target: Polar, at: 'hole' | 'middle'): Near | null {
+  const wanted = pointOf(form, target);
+  let best: Near | null = null;
+  for (let round = at === 'hole' ? 1 : 0; round < form.fabric.rounds.length; round++) {
+    const { count } = form.fabric.rounds[round];
+    const exact = coordAt(form, round, target.angleRad, at);
+    for (const index of at === 'hole' ? [Math.floor(exact), Math.floor(exact) + 1] : [Math.floor(exact) + 1]) {
+      const wrapped = at === 'hole' ? ((index % count) + count) % count : ((index - 1 + count) % count) + 1;
+      const missMm = distance(positionOf(form, round, at, wrapped), wanted);
+      if (!best || missMm < best.missMm - 1e-9) best = { round, index: wrapped, missMm };
+    }
+  }
+  return best;
+}
+
+/** Straight distance, mm. */
+export function distance(a: Vec3, b: Vec3): number {
+  return Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
+}
+
+/** Length along the round between two polar places the short way, in mm, by 64 steps over the ring model. */
+export function alongRound(form: PartForm, a: Polar, b: Polar): number {
+  const STEPS = 64;
+  let turn = b.angleRad - a.angleRad;
+  turn -= Math.round(turn / (2 * Math.PI)) * 2 * Math.PI;
+  let length = 0;
+  let before = pointOf(form, a);
+  for (let k = 1; k <= STEPS; k++) {
+    const here = pointOf(form, { angleRad: a.angleRad + (turn * k) / STEPS, row: a.row + ((b.row - a.row) * k) / STEPS });
+    length += distance(before, here);
+    before = here;
+  }
+  return length;
+}

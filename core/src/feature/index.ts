@@ -1,0 +1,6 @@
+export type { EyePair, EyeMaking, Embroidery, Feature, PairPlace } from './feature';
+export { eyeAdvice, eyeRow, faceCentre, faceDirection, offCentre, resolveEyes, RETENTION_BANDS, retentionOf, washerNeeds } from './eyes';
+export type { EyesAt, EyeState, Retention, Spacing } from './eyes';
+export { schoolsOf } from './schools';
+export type { School } from './schools';
+export { keptHere, movedRound, movedPost, newPair, reachOf, withBetween } from './moves';

@@ -1,0 +1,111 @@
+/**
+ * Default figures of the craft, as data: value, unit, where it is from and how far it may be off. Ground floor.
+ * A user's own measurement replaces any of them. Source unless said otherwise: rules of thumb of hand work, collected
+ * before the project began ("house figures").
+ */
+export interface Figure {
+  value: number;
+  unit: 'mm' | 'ratio' | 'stitches a round' | 'g/cm3' | 'percent' | 'minutes' | 'stitches a minute' | 'w' | 'g' | 'degrees';
+  source: string;
+  low?: number;
+  high?: number;
+}
+
+const HOUSE = 'house figures, rules of thumb of hand work';
+const figure = (value: number, unit: Figure['unit'], more: Partial<Figure> = {}): Figure => ({ value, unit, source: HOUSE, ...more });
+
+export const GAUGE = {
+  stitchPerHookMm: figure(1.45, 'ratio'),
+  yarnUnder: figure(0.94, 'ratio'),
+  roundPerStitch: figure(0.92, 'ratio', { low: 0.82, high: 0.96 }),
+  leanYarnOver: figure(-0.25, 'stitches a round', { low: -0.4, high: -0.1 }),
+  leanYarnUnder: figure(-0.1, 'stitches a round', { low: -0.25, high: 0 }),
+  holeStretch: figure(1.6, 'ratio'),
+  assumedRange: figure(12, 'percent', { source: 'decision 14: an assumed gauge is +-12 percent' }),
+  measuredRange: figure(3, 'percent', { source: 'reading a ruler to 1 mm over ten stitches' }),
+  pulledPerRing: figure(1.25, 'ratio', { source: 'decision 15' }),
+} as const;
+
+/** Round height of a stitch kind as a multiple of the round height of single crochet. */
+export const HEIGHT_OF = { slst: 0.35, sc: 1, ch: 0.35, hdc: 1.45, dc: 2, tr: 2.8 } as const;
+
+/** Yarn of a stitch in stitch widths. `inc` is two single crochets; `dec` 1.4, invisible 1.2. */
+export const YARN_OF = { sc: 6.5, hdc: 8.5, dc: 11, tr: 14, slst: 4, ch: 3.5 } as const;
+export const YARN_OF_DEC = { plain: 1.4, invisible: 1.2 } as const;
+
+/** Constants of the ring model. Source: the house's geometry, "the ring model", tried and measured before the project. */
+export const FABRIC = {
+  gathering: 0.25,
+  bendStiffness: 0.05,
+  gatheredHeight: 0.35,
+  liftOfRoundHeight: 0.15,
+  thicknessPerStitch: 0.6,
+  /** stretch of a stuffed ball */
+  stretch: { empty: 0, soft: 0.01, medium: 0.03, firm: 0.06 },
+  ruffleFullness: 1.1,
+} as const;
+
+/** Pulled diameters of an opening in mm. */
+export const OPENINGS = {
+  washer: { comfortableLeastMm: 24, comfortableOverWasherMm: 10, possibleOverWasherMm: 4 },
+  embroider: { comfortableMm: 25 },
+  fill: { comfortableMm: 28, possibleMm: 9 },
+  source: HOUSE,
+} as const;
+
+/** eye, post and washer in mm, and one eye's mass in g (0.3 g at 6 mm to 2 g at 15 mm, in between in proportion). */
+export const EYES: readonly { eyeMm: number; postMm: number; washerMm: number }[] = [
+  { eyeMm: 5, postMm: 2.5, washerMm: 8 },
+  { eyeMm: 6, postMm: 3, washerMm: 9 },
+  { eyeMm: 8, postMm: 3.5, washerMm: 11 },
+  { eyeMm: 9, postMm: 4, washerMm: 12 },
+  { eyeMm: 10, postMm: 4, washerMm: 12 },
+  { eyeMm: 12, postMm: 4.5, washerMm: 14 },
+  { eyeMm: 14, postMm: 5, washerMm: 16 },
+  { eyeMm: 15, postMm: 5, washerMm: 17 },
+  { eyeMm: 18, postMm: 6, washerMm: 20 },
+];
+
+/** Advice for a pair of eyes; never a rule. */
+export const FACE_ADVICE = {
+  eyePerWidth: { low: 0.12, middle: 0.17, high: 0.25 },
+  angleDeg: { low: 50, high: 110 },
+  lineFromLowest: { low: 0.3, high: 0.55 },
+  source: HOUSE,
+} as const;
+
+/** g/cm3 */
+export const FILL_DENSITY = {
+  polyester: { soft: 0.022, medium: 0.035, firm: 0.05 },
+  cotton: { soft: 0.045, medium: 0.07, firm: 0.1 },
+  wool: { soft: 0.03, medium: 0.05, firm: 0.075 },
+  source: HOUSE,
+} as const;
+export const FILL_RANGE_PERCENT = figure(25, 'percent', { source: 'makers differ by about a quarter in how densely they fill, until they weigh' });
+
+/** Yarn ends in mm: `perStitch` x n x w, or `perPath` x path, plus a fixed length; rounded up once to `step`. */
+export const ENDS = {
+  gather: { perStitch: 1.6, plusMm: 150 },
+  whip: { perStitch: 3, plusMm: 200 },
+  flattened: { perStitch: 3.5, plusMm: 200 },
+  embroidery: { perPath: 2.2, plusMm: 200 },
+  weaveIn: { mm: 120 },
+  startMm: 150,
+  stepMm: 50,
+  source: HOUSE,
+} as const;
+
+export const TIME = {
+  stitchesAMinute: figure(22, 'stitches a minute'),
+  stitchesAMinuteSmall: figure(14, 'stitches a minute'),
+  smallRound: 10,
+  eyesPair: figure(3, 'minutes'),
+  washer: figure(1, 'minutes'),
+  stuffPer10g: figure(1, 'minutes'),
+  stuffPlus: figure(1, 'minutes'),
+  close: figure(2, 'minutes'),
+  seamPerStitch: figure(0.25, 'minutes'),
+  seamPlus: figure(2, 'minutes'),
+  weaveIn: figure(1, 'minutes'),
+  embroider: figure(4, 'minutes'),
+} as const;

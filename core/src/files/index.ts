@@ -1,0 +1,2 @@
+export { exportFile, fileName } from './json';
+export { planText, sheetHtml } from './sheet';

@@ -1,0 +1,74 @@
+import { holeTag } from '../address';
+import { cm, grams, hours, metres, mm, planOf, type Step } from '../plan';
+import { checkToy } from '../safety';
+import { copyName, modelOf, type ToyModel } from '../toy';
+import { safetyWords, sheetWords as say } from '../words';
+
+/**
+ * The assembly sheet of a toy as one HTML document that prints on A4 and Letter: sizes, order of work, places, yarn
+ * ends, fill, the written rounds, safety points and the caution. No script, no outside file.
+ */
+export function sheetHtml(model: ToyModel): string {
+  const plan = planOf(model);
+  const points = checkToy(model);
+  const { totals } = plan;
+  const head = [[String(totals.pauses), say.pauses], [`${grams(totals.fillG.value)} g`, say.fill(grams(totals.fillG.low), grams(totals.fillG.high))], [`${metres(totals.tailsMm)} m`, say.tails], [`${hours(totals.minutes)} h`, say.time]];
+  const rows = plan.steps.map((step, i) => stepRow(step, i + 1)).join('');
+  const sizes = model.parts.map((p) => `<tr><th scope="row">${esc(p.name)}${p.copies.length > 1 ? ` × ${p.copies.length}` : ''}</th><td>${mm(p.form.widthMm)} × ${mm(p.form.heightMm)} mm</td><td>${p.fabric.stitches}</td><td>${esc(p.part.fill)}</td></tr>`).join('');
+  const places = [
+    ...model.eyes.flatMap(({ eyes, state }) =>
+      state.state === 'homeless' ? [] : [`<tr><th scope="row">${say.eyes} ${eyes.eyeMm} mm</th><td>${state.names.map((n) => tag(holeTag(n))).join(' ')}</td><td>${state.spacing.stitchesBetween} ${say.between}, ${mm(state.spacing.straightMm.value)} mm (${mm(state.spacing.straightMm.low)}–${mm(state.spacing.straightMm.high)})</td></tr>`]),
+    ...model.sites.flatMap(({ join, sites }) =>
+      sites.map((s) => `<tr><th scope="row">${esc(copyName(modelOf(model, join.guest.part), s.copy))}</th><td>${s.name ? tag(holeTag(s.name)) : say.atEnd}</td><td>${esc(copyName(modelOf(model, join.at.part), join.at.copy))}, ${s.guestEdge} ${say.stitches}</td></tr>`)),
+  ].join('');
+  const texts = model.parts.map((p) => `<pre>${esc(p.part.text)}</pre>`).join('');
+  const source = model.parts.some((p) => p.gauge.source === 'assumed') ? say.assumed : say.measured;
+  return `<!doctype html>
+<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${esc(model.toy.name)}: ${say.title}</title><style>${STYLE}</style></head>
+<body><header><h1>${esc(model.toy.name)}</h1><p>${say.title}. ${source}</p></header>
+<section class="totals">${head.map(([n, words]) => `<div><b>${n}</b><span>${words}</span></div>`).join('')}</section>
+${plan.trouble.length ? `<section class="trouble"><h2>${say.trouble}</h2><ul>${plan.trouble.map((t) => `<li>${esc(t)}</li>`).join('')}</ul></section>` : ''}
+<section><h2>${say.order}</h2><ol>${rows}</ol></section>
+<section><h2>${say.places}</h2><table>${places}</table></section>
+<section><h2>${say.parts}</h2><table><tr><th>${say.part}</th><th>${say.size}</th><th>${say.stitches}</th><th>${say.fillWord}</th></tr>${sizes}</table></section>
+<section><h2>${say.safety}</h2><ul>${points.map((p) => `<li><b>${esc(p.title)}.</b> ${esc(p.reason)} ${esc(p.mend)}</li>`).join('')}</ul><p class="caution">${esc(safetyWords.caution)}</p></section>
+<section class="rounds"><h2>${say.rounds}</h2>${texts}</section>
+<footer>${esc(safetyWords.caution)}</footer></body></html>
+`;
+}
+
+function stepRow(step: Step, n: number): string {
+  const pins = step.kind === 'sew' && step.pins ? ` <span class="pins">${say.pins}: ${(['top', 'bottom', 'left', 'right'] as const).flatMap((k) => (step.pins![k] ? [`${say[k]} ${tag(holeTag(step.pins![k]!))}`] : [])).join(', ')}</span>` : '';
+  return `<li value="${n}"><i class="box"></i><div><b>${esc(step.title)}</b><br>${esc(step.detail)}${pins}<br><small>${esc(step.reason)}</small></div></li>`;
+}
+
+const tag = (t: { rounds: string; stitches: string }): string => `<span class="tag">${t.rounds} | ${t.stitches}</span>`;
+const esc = (text: string): string => text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
+
+/** Plain text of the plan for terminals and messages. */
+export function planText(model: ToyModel): string {
+  const plan = planOf(model);
+  const lines = plan.steps.map((s, i) => `${String(i + 1).padStart(2)}. ${s.title}\n    ${s.detail}`);
+  const { totals } = plan;
+  return [`${model.toy.name}: ${totals.pauses} ${say.pauses}, ${grams(totals.fillG.value)} g ${say.fillWord}, ${metres(totals.tailsMm)} m ${say.tails}, ${hours(totals.minutes)} h`, ...lines, ...plan.trouble.map((t) => `! ${t}`), '', `${say.tailNote(cm(50))}`, safetyWords.caution, ''].join('\n');
+}
+
+const STYLE = `
+@page{margin:16mm}
+*{box-sizing:border-box}
+body{font:11pt/1.4 "Atkinson Hyperlegible Next","Atkinson Hyperlegible",Verdana,sans-serif;color:#0b211d;max-width:180mm;margin:0 auto;padding:8mm 4mm}
+h1{font-size:26pt;margin:0}h2{font-size:14pt;margin:8mm 0 2mm;break-after:avoid}
+header p{margin:0;color:#436058}
+.totals{display:flex;flex-wrap:wrap;gap:4mm 8mm;border-block:1.5pt solid #0b211d;padding:3mm 0;margin-top:4mm}
+.totals b{display:block;font-size:18pt;font-variant-numeric:tabular-nums}.totals span{color:#436058}
+ol{list-style:none;padding:0;margin:0}
+li{break-inside:avoid}
+ol li{display:flex;gap:4mm;padding:2mm 0;border-top:.5pt solid #6c877e}
+.box{flex:none;width:5mm;height:5mm;border:1pt solid #0b211d;margin-top:1mm}
+small,.caution,footer{color:#436058;font-size:9.5pt}
+table{border-collapse:collapse;width:100%}th,td{text-align:left;padding:1.2mm 3mm 1.2mm 0;border-top:.5pt solid #bfd0c9;vertical-align:top;font-variant-numeric:tabular-nums}
+.tag{font-family:"Martian Mono",monospace;font-size:9.5pt;border:.75pt solid #1848b4;color:#1848b4;padding:0 1.2mm;white-space:nowrap}
+pre{white-space:pre-wrap;font:10pt/1.45 "Martian Mono",monospace;border-left:2pt solid #e3b400;padding-left:4mm;break-inside:avoid-page}
+.trouble{border:1.5pt solid #a92414;padding:0 4mm}
+footer{margin-top:8mm;border-top:1pt solid #0b211d;padding-top:2mm}
+`;

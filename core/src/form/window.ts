@@ -1,0 +1,38 @@
+import type { PartForm } from './form';
+
+/** In which rounds something can still be done through the open end. Round numbers; `null` when there is no such round. */
+export interface WorkWindow {
+  /** the first round after which the place exists */
+  first: number;
+  lastComfortable: number | null;
+  lastPossible: number | null;
+  /** pulled opening after the last comfortable (or else possible) round, at the worst end of its range, mm */
+  openingMm: number | null;
+}
+
+/** The opening after a round, pulled open by hand, at the worst (smallest) end of its range, in mm. */
+export function worstOpening(form: PartForm, index: number): number {
+  return form.rounds[index].pulledMm * (1 - form.gauge.rangePercent / 100);
+}
+
+/**
+ * The window of a piece of work that needs an opening: from the round `first` on, as long as every round so far leaves
+ * the opening wide enough. Worst end of the range (decision 14); widths are pulled diameters (decision 15).
+ * A part that is not closed stays as open as its last round.
+ */
+export function windowOf(form: PartForm, first: number, comfortableMm: number, possibleMm: number): WorkWindow {
+  const start = form.rounds.findIndex((r) => r.number === first);
+  const last = (needMm: number): number | null => {
+    let found: number | null = null;
+    for (let i = start; i >= 0 && i < form.rounds.length; i++) {
+      if (worstOpening(form, i) < needMm) break;
+      found = form.rounds[i].number;
+    }
+    return found;
+  };
+  const lastComfortable = last(comfortableMm);
+  const lastPossible = last(possibleMm);
+  const at = lastComfortable ?? lastPossible;
+  const index = form.rounds.findIndex((r) => r.number === at);
+  return { first, lastComfortable, lastPossible, openingMm: index < 0 ? null : worstOpening(form, index) };
+}

@@ -1,0 +1,249 @@
+import { holeTag } from '../address';
+import { OPENINGS, TIME } from '../figures';
+import { worstOpening } from '../form';
+import type { Ranged } from '../gauge';
+import type { JoinSite } from '../join';
+import { printItems } from '../notation';
+import { copyName, modelOf, type PartModel, type ToyModel } from '../toy';
+import { planWords as say } from '../words';
+import { fillGrams, gatherTail, roundMinutes, seamTail, stuffMinutes, threadLength, volumeShare } from './figures';
+import { cm, grams, mm } from './format';
+import type { CloseStep, EyesStep, LookStep, Plan, RoundsStep, SewStep, Step, StuffStep, EmbroiderStep } from './step';
+import { distance, positionOf, resolvePlace } from '../address';
+
+/** The whole plan of a toy: every step in an order in which it can still be done, with its reason. */
+export function planOf(model: ToyModel): Plan {
+  const order = makingOrder(model);
+  const trouble: string[] = [];
+  const steps: Step[] = [];
+  for (const { part, copy } of order) steps.push(...pieceSteps(model, part, copy, trouble));
+  const seams = sewSteps(model, trouble);
+  steps.push(...seams);
+  if (steps.length > 0) steps.push(...lastSteps(steps));
+  const fill = steps.filter((s): s is StuffStep => s.kind === 'stuff').map((s) => s.fillG);
+  const tails = steps.filter((s): s is CloseStep => s.kind === 'close' || s.kind === 'fasten-off').map((s) => s.tailMm);
+  return {
+    steps, trouble,
+    totals: {
+      pauses: steps.filter((s) => s.kind === 'eyes' || s.kind === 'stuff').length,
+      fillG: sum(fill), tailsMm: tails.reduce((a, b) => a + b, 0), minutes: steps.reduce((a, s) => a + s.minutes, 0),
+    },
+  };
+}
+
+function sum(all: readonly Ranged[]): Ranged {
+  return all.reduce((a, b) => ({ ...a, value: a.value + b.value, low: a.low + b.low, high: a.high + b.high }), { value: 0, low: 0, high: 0, source: 'assumed' } as Ranged);
+}
+
+/** Pieces in the order of making: what is sewn on comes before what it is sewn to; otherwise as the parts are listed. */
+function makingOrder(model: ToyModel): { part: PartModel; copy: string }[] {
+  const done = new Set<string>();
+  const order: { part: PartModel; copy: string }[] = [];
+  const visit = (part: PartModel, trail: readonly string[]): void => {
+    if (done.has(part.part.id) || trail.includes(part.part.id)) return;
+    for (const { join } of model.sites) {
+      if (join.at.part === part.part.id && join.at.at !== 'edge' && join.guest.part !== part.part.id) visit(modelOf(model, join.guest.part), [...trail, part.part.id]);
+    }
+    done.add(part.part.id);
+    if (part.fabric.rounds.length > 0) for (const copy of part.copies) order.push({ part, copy: copy.id });
+  };
+  for (const part of model.parts) visit(part, []);
+  return order;
+}
+
+/** "the head", but "ear 2" where there are several. */
+function pieceName(part: PartModel, copy: string): string {
+  return part.copies.length > 1 ? copyName(part, copy) : `the ${part.name}`;
+}
+
+const stepKey = (kind: string, copy: string, what: string): string => `${kind}:${copy}:${what}`;
+
+/** Everything done to one piece before it is sewn. */
+function pieceSteps(model: ToyModel, part: PartModel, copy: string, trouble: string[]): Step[] {
+  const { form, fabric, reading } = part;
+  const name = pieceName(part, copy);
+  const base = { part: part.part.id, copy };
+  const steps: Step[] = [];
+  const last = fabric.rounds.length;
+  if (!part.addsUp && copy === part.copies[0]?.id) trouble.push(say.notAddingUp(part.name));
+  const pauses = new Map<number, Step[]>();
+  const pauseAt = (afterRounds: number, step: Step) => pauses.set(afterRounds, [...(pauses.get(afterRounds) ?? []), step]);
+  const stuffAt = stuffingRounds(part);
+  for (const { eyes, state } of model.eyes.filter((e) => e.eyes.part === part.part.id && e.eyes.copy === copy)) {
+    if (state.state === 'homeless') {
+      trouble.push(say.homeless('Eyes', part.name));
+      continue;
+    }
+    const step = eyesStep(part, base, eyes, state, stuffAt, trouble);
+    pauseAt(step.afterRound, step);
+  }
+  for (const f of model.toy.features) {
+    if (f.kind === 'embroidery' && f.part === part.part.id && f.copy === copy) pauseAt(stuffAt[0] ?? last, embroiderStep(part, base, f, name, stuffAt[0] ?? last));
+  }
+  let filled = 0;
+  stuffAt.forEach((after, i) => {
+    const share = i === stuffAt.length - 1 ? 1 : volumeShare(form, after - 1);
+    const all = fillGrams(form.innerCm3, part.part.fill, model.toy.settings.fillWith, form.gauge.rangePercent);
+    const part_ = share - filled;
+    filled = share;
+    const fillG: Ranged = { ...all, value: all.value * part_, low: all.low * part_, high: all.high * part_ };
+    const opening = worstOpening(form, after - 1);
+    const first = i === 0;
+    const step: StuffStep = {
+      kind: 'stuff', ...base, key: stepKey('stuff', copy, `${fabric.rounds[after - 1].mark}.${fabric.rounds[after - 1].nth}`), afterRound: fabric.rounds[after - 1].number, fillG, openingMm: opening,
+      title: first ? say.stuff(name, grams(fillG.value)) : say.stuffLast(name, grams(fillG.value)), detail: say.stuffDetail(fabric.rounds[after - 1].label, mm(opening), part.part.fill),
+      reason: say.stuffReason, minutes: stuffMinutes(fillG.value), content: `${after}:${part.part.fill}:${grams(fillG.value)}`,
+    };
+    pauseAt(after, step);
+    const seen = model.eyes.find((e) => e.eyes.part === part.part.id && e.eyes.copy === copy && e.state.state !== 'homeless');
+    if (first && seen) {
+      const look: LookStep = { kind: 'look-again', ...base, feature: seen.eyes.id, key: stepKey('look-again', copy, seen.eyes.id), title: say.lookAgain, detail: say.lookAgainDetail, reason: say.lookAgainDetail, minutes: 0, content: '' };
+      pauseAt(after, look);
+    }
+  });
+  let from = 0;
+  const stops = [...new Set([...pauses.keys(), last])].sort((a, b) => a - b);
+  for (const stop of stops) {
+    if (stop > from) steps.push(roundsStep(part, base, from, stop));
+    from = stop;
+    steps.push(...(pauses.get(stop) ?? []).sort((a, b) => rank(a) - rank(b)));
+  }
+  steps.push(closeStep(model, part, base, name, reading.closed));
+  return steps;
+}
+
+/** At one pause: eyes and embroidery before the fill, a second look after it. */
+const rank = (step: Step): number => ['eyes', 'embroider', 'stuff', 'look-again'].indexOf(step.kind);
+
+/** After how many rounds the part is stuffed: where the text says, else at the last wide opening and before the last round. */
+function stuffingRounds(part: PartModel): number[] {
+  const { form, fabric, reading } = part;
+  if (part.part.fill === 'empty' || fabric.rounds.length === 0) return [];
+  const said = [...new Set(reading.stuffedAfter.map((n) => Math.min(n, fabric.rounds.length)))].filter((n) => n > 0);
+  const last = fabric.rounds.length;
+  if (said.length > 0) return reading.closed && said[said.length - 1] < last - 1 ? [...said, last - 1] : said;
+  if (!reading.closed) return [last];
+  let wide = 0;
+  for (let i = Math.floor(last / 2); i < last && worstOpening(form, i) >= OPENINGS.fill.comfortableMm; i++) wide = i + 1;
+  const ends = Math.max(1, last - 1);
+  return wide > 0 && wide < ends ? [wide, ends] : [ends];
+}
+
+function roundsStep(part: PartModel, base: { part: string; copy: string }, from: number, to: number): RoundsStep {
+  const rounds = part.fabric.rounds.slice(from, to);
+  const ticks = rounds.map((round, i) => ({
+    key: stepKey('round', base.copy, `${round.mark}.${round.nth}`), round: from + i, label: round.label, count: round.count,
+    content: `${printItems(part.reading.rounds[from + i].items, 'us')}=${round.count}`,
+  }));
+  const stitches = rounds.reduce((a, r) => a + r.count, 0);
+  return {
+    kind: 'rounds', ...base, key: stepKey('rounds', base.copy, `${rounds[0].mark}.${rounds[0].nth}`), ticks, stitches, title: say.rounds(copyName(part, base.copy), rounds[0].label, rounds[rounds.length - 1].label),
+    detail: say.stitches(stitches) + (from === 0 ? `, ${say.startTail(cm(150))}` : ''), reason: say.roundsReason, minutes: roundMinutes(part.fabric, from, to), content: ticks.map((t) => t.content).join(';'),
+  };
+}
+
+type EyesOf = ToyModel['eyes'][number];
+
+function eyesStep(part: PartModel, base: { part: string; copy: string }, eyes: EyesOf['eyes'], state: Exclude<EyesOf['state'], { state: 'homeless' }>, stuffAt: number[], trouble: string[]): EyesStep {
+  const { window } = state;
+  const indexOfNumber = (n: number) => part.fabric.rounds.findIndex((r) => r.number === n);
+  const chosen = window.lastComfortable ?? window.lastPossible;
+  if (chosen === null) trouble.push(say.tooSmall(part.name));
+  const first = indexOfNumber(window.first) + 1;
+  let after = indexOfNumber(chosen ?? window.first) + 1;
+  const beforeStuffing = stuffAt.length > 0 && stuffAt[0] < after;
+  if (beforeStuffing) {
+    if (stuffAt[0] < first) {
+      trouble.push(say.wrongOrder(part.name));
+      // Eyes cannot wait for a hole that is not there yet; the fill waits instead.
+      for (let i = 0; i < stuffAt.length; i++) stuffAt[i] = Math.max(stuffAt[i], first);
+    }
+    after = Math.max(first, stuffAt[0]);
+  }
+  const round = part.fabric.rounds[after - 1];
+  const late = chosen === null ? 'too late' : window.lastComfortable === null ? 'possible' : 'comfortable';
+  const tag = `${holeTag(state.names[0]).rounds} | ${holeTag(state.names[0]).stitches} and ${holeTag(state.names[1]).stitches}`;
+  const title = eyes.making === 'embroidered' ? say.embroiderEyes : late === 'too late' ? say.eyesTooLate : beforeStuffing ? say.eyesEarly : late === 'possible' ? say.eyesPossible : say.eyesComfortable;
+  const n = (x: number | null) => (x === null ? '' : `R${x}`);
+  return {
+    kind: 'eyes', ...base, feature: eyes.id, key: stepKey('eyes', base.copy, eyes.id), afterRound: round.number, names: state.names, window, late, title,
+    detail: say.eyesDetail(round.label, mm(worstOpening(part.form, after - 1)), String(eyes.eyeMm), tag),
+    reason: late === 'too late' ? say.eyesTooLateReason : say.eyesReason(n(window.lastComfortable ?? window.lastPossible), window.lastComfortable !== null && window.lastPossible !== window.lastComfortable ? n(window.lastPossible) : ''),
+    minutes: eyes.making === 'embroidered' ? 2 * TIME.embroider.value : TIME.eyesPair.value + 2 * TIME.washer.value, content: `${tag}:${eyes.eyeMm}:${eyes.making}`,
+  };
+}
+
+function embroiderStep(part: PartModel, base: { part: string; copy: string }, f: Extract<ToyModel['toy']['features'][number], { kind: 'embroidery' }>, name: string, after: number): EmbroiderStep {
+  const points = f.path.flatMap((p) => {
+    const found = resolvePlace(part.fabric, p);
+    return (found.state === 'at' || found.state === 'moved') && (p.at === 'hole' || p.at === 'middle') ? [positionOf(part.form, found.round, p.at, found.index)] : [];
+  });
+  let path = 0;
+  for (let i = 1; i < points.length; i++) path += distance(points[i - 1], points[i]);
+  const threadMm = threadLength(path * f.strokes);
+  const round = part.fabric.rounds[after - 1];
+  return {
+    kind: 'embroider', ...base, feature: f.id, key: stepKey('embroider', base.copy, f.id), afterRound: round.number, threadMm, title: say.embroider(f.name, name),
+    detail: say.embroiderDetail(cm(threadMm)), reason: say.embroiderReason, minutes: TIME.embroider.value, content: `${f.name}:${f.path.length}`,
+  };
+}
+
+/** Which join uses the end of yarn of this piece: its own, or edge to edge the guest's. */
+function sewnBy(model: ToyModel, part: PartModel, copy: string): { site: JoinSite } | null {
+  for (const { join, sites } of model.sites) {
+    const site = sites.find((s) => s.copy === copy);
+    if (join.guest.part === part.part.id && site) return { site };
+  }
+  return null;
+}
+
+function closeStep(model: ToyModel, part: PartModel, base: { part: string; copy: string }, name: string, closed: boolean): CloseStep {
+  const last = part.fabric.rounds[part.fabric.rounds.length - 1];
+  const small = ['under 18 months', '18 to 36 months', 'unknown'].includes(model.toy.settings.age);
+  const sewn = sewnBy(model, part, base.copy);
+  const w = part.gauge.stitchMm;
+  const gather = closed ? gatherTail(last.count, w, small) : 0;
+  const seam = sewn ? seamTail(sewn.site.guestEdge, w, sewn.site.join.edge, small) : 0;
+  const tailMm = Math.max(gather, seam, closed || sewn ? 0 : 150);
+  const tailFor = sewn ? 'sewing' : closed ? 'closing' : 'weaving in';
+  const job = tailFor === 'sewing' ? say.toSew : tailFor === 'closing' ? say.toClose : say.toWeave;
+  return {
+    kind: closed ? 'close' : 'fasten-off', ...base, key: stepKey(closed ? 'close' : 'fasten-off', base.copy, last.mark), count: last.count, tailMm, tailFor,
+    title: closed ? say.close(name, last.label, last.count) : say.fastenOff(name), detail: closed ? say.closeDetail(cm(tailMm), job) : say.fastenOffOpen(last.count, cm(tailMm), job),
+    reason: closed ? say.closeReason : say.fastenOffReason, minutes: closed ? TIME.close.value : 0, content: `${last.count}:${tailMm}`,
+  };
+}
+
+/** Seams from the middle of the toy outwards: edge to edge first, then what sits on each host. */
+function sewSteps(model: ToyModel, trouble: string[]): SewStep[] {
+  const order = [...model.sites].sort((a, b) => Number(b.join.at.at === 'edge') - Number(a.join.at.at === 'edge'));
+  return order.flatMap(({ join, sites }) => {
+    const host = modelOf(model, join.at.part);
+    const guest = modelOf(model, join.guest.part);
+    if (sites.length === 0) trouble.push(say.homeless(guest.name, host.name));
+    return sites.map((site): SewStep => {
+      const name = pieceName(guest, site.copy);
+      const hostName = pieceName(host, join.at.copy);
+      const tag = site.name ? `at ${holeTag(site.name).rounds} | ${holeTag(site.name).stitches}` : endWords(host, site);
+      return {
+        kind: 'sew', part: join.guest.part, copy: site.copy, join: join.id, host: { part: join.at.part, copy: join.at.copy }, key: stepKey('sew', site.copy, join.id), name: site.name, pins: site.pins,
+        stitches: site.guestEdge, title: say.sew(name, hostName), detail: say.sewDetail(site.guestEdge, tag), reason: say.sewReason,
+        minutes: TIME.seamPerStitch.value * site.guestEdge + TIME.seamPlus.value, content: `${tag}:${site.guestEdge}`,
+      };
+    });
+  });
+}
+
+/** Where an edge centred on the host's end is sewn. */
+function endWords(host: PartModel, site: JoinSite): string {
+  return host.fabric.closed ? say.roundTheEnd(host.fabric.rounds[site.round].label) : say.edgeToEdge(site.guestEdge, site.hostEdge);
+}
+
+function lastSteps(steps: readonly Step[]): Step[] {
+  const ends = steps.filter((s) => s.kind === 'close' || s.kind === 'fasten-off').length * 2;
+  const base = { part: '', copy: '' };
+  return [
+    { kind: 'ends', ...base, key: 'ends', title: say.ends(ends), detail: say.endsDetail, reason: say.endsReason, minutes: ends * TIME.weaveIn.value, content: String(ends) },
+    { kind: 'inspect', ...base, key: 'inspect', title: say.inspect, detail: say.inspectDetail, reason: say.inspectReason, minutes: 0, content: '' },
+  ];
+}

@@ -1,0 +1,80 @@
+import { coordAt, courseOf, frontAngle, type Place } from '../../address';
+import { faceCentre } from '../../feature';
+import { holePlace, type Aim } from '../../join';
+import { addParts, changePart, changeSettings, newFile, newToy, setFeature, setJoin } from '../edits';
+import { modelToy, type PartModel } from '../derive';
+import type { NewId, Toy, ToyFile } from '../types';
+import { RILL_TEXT } from './rill';
+
+const EYE_MM = 9;
+const WASHER_MM = 12;
+
+/** Rill with all his parts, eyes, nose and seams, built by the same edits that a maker's taps make. */
+export function rill(newId: NewId): Toy {
+  let toy = changeSettings(addParts(newToy('Rill', newId), RILL_TEXT, newId), { age: '3 years and over' });
+  const fills = { Snout: 'soft', Ear: 'empty', Head: 'firm', Body: 'medium', Arm: 'soft', Leg: 'medium', Tail: 'soft' } as const;
+  for (const part of modelToy(toy).parts) {
+    toy = changePart(toy, part.part.id, { fill: fills[part.name as keyof typeof fills] });
+    if (part.name === 'Snout') toy = changePart(toy, part.part.id, { pose: { ringIs: 'nose', start: 'under', out: 'right side' } });
+  }
+  toy = { ...toy, palette: [...toy.palette, { slot: 'dark', name: 'dark', colour: '#33231d' }] };
+  toy = withEyes(toy, newId);
+  toy = withNose(toy, newId);
+  return withSeams(toy, newId);
+}
+
+/** Rill in a file of his own. */
+export function rillFile(newId: NewId): ToyFile {
+  return newFile(rill(newId));
+}
+
+const named = (toy: Toy, name: string): PartModel => modelToy(toy).parts.find((p) => p.name === name)!;
+
+function withEyes(toy: Toy, newId: NewId): Toy {
+  const head = named(toy, 'Head');
+  const round = 10;
+  return setFeature(toy, {
+    kind: 'eyes', id: newId(), part: head.part.id, copy: head.copies[0].id, making: 'safety eye', eyeMm: EYE_MM, washerMm: WASHER_MM, colour: '#111214', saidAs: 'stitches-between',
+    pair: { course: courseOf(head.fabric, round), centre: faceCentre(head.form, round, 9, WASHER_MM), between: 9, linked: true, offset: { left: [0, 0], right: [0, 0] } },
+  });
+}
+
+/** A dark nose across the ring and a mouth below it, on the snout. */
+function withNose(toy: Toy, newId: NewId): Toy {
+  const snout = named(toy, 'Snout');
+  const up = frontAngle(snout.form, snout.fabric.rounds.length - 1);
+  // Left and right of one middle, which may be a stitch or a hole, so that the nose is straight.
+  const at = (round: number, degrees: number) => {
+    const { count } = snout.fabric.rounds[round];
+    const wanted = (Math.min(Math.abs(degrees), 180 - Math.abs(degrees)) / 360) * count;
+    const from = coordAt(snout.form, round, Math.abs(degrees) > 90 ? up + Math.PI : up, 'hole');
+    const middle = Math.round(from * 2) / 2;
+    const half = Math.round(wanted - (middle % 1)) + (middle % 1);
+    const side = Math.sign(degrees) * (Math.abs(degrees) > 90 ? -1 : 1);
+    return holePlace({ part: snout.part.id, copy: snout.copies[0].id, form: snout.form }, round, Math.round(middle + side * half));
+  };
+  const base = { kind: 'embroidery' as const, part: snout.part.id, copy: snout.copies[0].id };
+  const nose = setFeature(toy, { ...base, id: newId(), name: 'Nose', colour: '#33231d', strokes: 6, path: [at(3, -42), at(3, 42), at(1, 180), at(3, -42)] });
+  return setFeature(nose, { ...base, id: newId(), name: 'Mouth', colour: '#33231d', strokes: 1, path: [at(4, 135), at(3, 155), at(1, 180), at(3, -155), at(4, -135)] });
+}
+
+function withSeams(toy: Toy, newId: NewId): Toy {
+  const at = (host: string, roundNumber: number, degrees: number): Place => {
+    const part = named(toy, host);
+    const piece = modelToy(toy).pieces.find((p) => p.part === part.part.id)!;
+    const round = roundNumber - 1;
+    return holePlace(piece, round, Math.round(coordAt(part.form, round, piece.frontRad + (degrees * Math.PI) / 180, 'hole')));
+  };
+  const sew = (so: Toy, guest: string, place: Place, aim: Aim, twin: boolean, edge: 'open' | 'flattened' = 'open'): Toy => {
+    const { part, copies } = named(so, guest);
+    return setJoin(so, { kind: 'sewn', id: newId(), guest: { part: part.id, copy: copies[0].id }, at: place, edge, aim, twin: twin ? { copy: copies[1].id } : null });
+  };
+  const head = named(toy, 'Head');
+  const end = { part: head.part.id, copy: head.copies[0].id, course: courseOf(head.fabric, head.fabric.rounds.length - 1), at: 'edge' as const, index: 0, of: 6 };
+  let so = sew(toy, 'Body', end, { tiltDeg: 0, towardDeg: 0 }, false);
+  so = sew(so, 'Snout', at('Head', 13, 0), { tiltDeg: 0, towardDeg: 0 }, false);
+  so = sew(so, 'Ear', at('Head', 7, 78), { tiltDeg: 5, towardDeg: 0 }, true, 'flattened');
+  so = sew(so, 'Arm', at('Body', 23, 62), { tiltDeg: 70, towardDeg: 180 }, true);
+  so = sew(so, 'Leg', at('Body', 7, 36), { tiltDeg: 30, towardDeg: 110 }, true);
+  return sew(so, 'Tail', at('Body', 8, 140), { tiltDeg: 62, towardDeg: 90 }, false);
+}

@@ -1,0 +1,113 @@
+import { frontAngle, type RingIs } from '../address';
+import { buildFabric, type Fabric } from '../fabric';
+import { faceDirection, resolveEyes, type EyePair, type EyeState } from '../feature';
+import { formOf, type PartForm } from '../form';
+import { gaugeOf, type Gauge } from '../gauge';
+import { assemble, sitesOf, type JoinSite, type Piece, type Placed, type SewnJoin } from '../join';
+import { read, type PartReading, type Problem, type Terms } from '../notation';
+import { partOf } from './edits';
+import type { Copy, Part, Toy } from './types';
+
+/** A part read, built and measured. */
+export interface PartModel {
+  part: Part;
+  reading: PartReading;
+  /** the text holds more than one part */
+  others: number;
+  name: string;
+  gauge: Gauge;
+  fabric: Fabric;
+  form: PartForm;
+  ringIs: RingIs;
+  /** copies that the text asks for */
+  copies: readonly Copy[];
+  problems: readonly Problem[];
+  addsUp: boolean;
+}
+
+/** Everything computed about a toy. Derived from the design alone; the same toy gives the same model. */
+export interface ToyModel {
+  toy: Toy;
+  parts: readonly PartModel[];
+  pieces: readonly Piece[];
+  eyes: readonly { eyes: EyePair; state: EyeState }[];
+  sites: readonly { join: SewnJoin; sites: readonly JoinSite[] }[];
+  placed: readonly Placed[];
+  loose: readonly Piece[];
+}
+
+const EMPTY: PartReading = {
+  name: '', make: 1, mirrored: false, colour: null, hookMm: null, ringIs: null, firstLine: 1, lastLine: 1, lines: [], rounds: [], problems: [], closed: false, stuffedAfter: [], firmness: null, stitches: 0,
+};
+const partCache = new WeakMap<Part, { gauge: string; terms: Terms; model: PartModel }>();
+const toyCache = new WeakMap<Toy, ToyModel>();
+
+/** Reads, builds and measures one part. A part whose text, gauge and terms did not change is not computed twice. */
+export function modelPart(toy: Toy, part: Part): PartModel {
+  const named = toy.gauges.find((g) => g.id === part.gauge) ?? toy.gauges[0];
+  const key = JSON.stringify(named);
+  const known = partCache.get(part);
+  if (known && known.gauge === key && known.terms === toy.settings.terms) return known.model;
+  const reading = read(part.text, { terms: toy.settings.terms });
+  const first = reading.parts[0] ?? EMPTY;
+  const gauge = gaugeOf(named);
+  const fabric = buildFabric(first, part.marks);
+  const form = formOf(fabric, gauge, { fill: part.fill, wrongSideOut: part.pose.out === 'wrong side' });
+  const model: PartModel = {
+    part, reading: first, others: Math.max(0, reading.parts.length - 1), name: first.name || 'Part', gauge, fabric, form,
+    ringIs: (first.ringIs as RingIs | null) ?? part.pose.ringIs, copies: part.copies.slice(0, first.make), problems: first.problems,
+    addsUp: first.rounds.length > 0 && !first.problems.some((p) => p.severity === 'error'),
+  };
+  partCache.set(part, { gauge: key, terms: toy.settings.terms, model });
+  return model;
+}
+
+/** The whole toy: every part, every piece, where features and joins stand now, and how it is put together. */
+export function modelToy(toy: Toy): ToyModel {
+  const known = toyCache.get(toy);
+  if (known) return known;
+  const parts = toy.parts.map((p) => modelPart(toy, p));
+  const eyes = toy.features.filter((f): f is EyePair => f.kind === 'eyes').map((e) => {
+    const home = parts.find((p) => p.part.id === e.part);
+    return { eyes: e, state: home && home.fabric.rounds.length ? resolveEyes(home.form, e, toy.settings.ownSmallestMm) : ({ state: 'homeless' } as const) };
+  });
+  const pieces = parts.filter((p) => p.fabric.rounds.length > 0).flatMap((p) => p.copies.map((c): Piece => ({ part: p.part.id, copy: c.id, form: p.form, ringIs: p.ringIs, frontRad: frontOf(p, eyes) })));
+  const joins = toy.joins.filter((j): j is SewnJoin => j.kind === 'sewn');
+  const sites = joins.map((join) => {
+    const host = pieces.find((p) => p.part === join.at.part && p.copy === join.at.copy);
+    const guest = pieces.find((p) => p.part === join.guest.part && p.copy === join.guest.copy);
+    return { join, sites: host && guest ? sitesOf(join, host, guest.form) : [] };
+  });
+  const { placed, loose } = assemble(pieces, joins);
+  const model: ToyModel = { toy, parts, pieces, eyes, sites, placed, loose };
+  toyCache.set(toy, model);
+  return model;
+}
+
+/** The direction of a part's face: of its eyes if it has some, else opposite the round start at its last round. */
+function frontOf(part: PartModel, eyes: ToyModel['eyes']): number {
+  const own = eyes.find((e) => e.eyes.part === part.part.id);
+  if (own && own.state.state !== 'homeless') return faceDirection(part.form, own.state.round, own.eyes.washerMm);
+  return frontAngle(part.form, part.fabric.rounds.length - 1);
+}
+
+/** The model of one part of a toy model. @throws RangeError when there is none */
+export function modelOf(model: ToyModel, partId: string): PartModel {
+  const found = model.parts.find((p) => p.part.id === partId);
+  if (!found) return modelPart(model.toy, partOf(model.toy, partId));
+  return found;
+}
+
+/** The yarn colour of a piece, #rrggbb: the copy's own, else the toy's for the slot the text names. */
+export function yarnColour(model: ToyModel, partId: string, copyId: string): string {
+  const part = model.parts.find((p) => p.part.id === partId);
+  const slot = part?.reading.colour ?? model.toy.palette[0]?.slot ?? '';
+  const own = part?.part.copies.find((c) => c.id === copyId)?.palette[slot];
+  return own ?? model.toy.palette.find((y) => y.slot === slot)?.colour ?? '#b98d62';
+}
+
+/** "Ears", "Ear 2": how one copy is called. */
+export function copyName(part: PartModel, copyId: string): string {
+  const i = part.copies.findIndex((c) => c.id === copyId);
+  return part.copies.length > 1 ? `${part.name} ${i + 1}` : part.name;
+}

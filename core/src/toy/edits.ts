@@ -1,0 +1,134 @@
+import { changeText, markText, read, replaceText, splitLines, type TextChange } from '../notation';
+import type { Feature } from '../feature';
+import type { Join } from '../join';
+import { SCHEMA, type NamedGauge, type NewId, type Part, type Settings, type Toy, type ToyFile, type Yarn } from './types';
+
+/** Colours a new slot gets by its word, or by turn; a maker changes them at will. */
+const KNOWN_COLOURS: Record<string, string> = {
+  rust: '#9a5a3c', brown: '#7a5340', cream: '#e6d5b5', sand: '#d9c194', grey: '#8d9498', gray: '#8d9498', white: '#f1eee6', black: '#2a2a2c', red: '#c23b3b',
+  green: '#5d8a4a', blue: '#3f6aa8', yellow: '#e0b43a', pink: '#e39aaf', coral: '#e5765f', teal: '#2f8a86', purple: '#7a5a9c', orange: '#dd8437', slate: '#5f6b78',
+};
+const FALLBACK_COLOURS = ['#b98d62', '#7d9a8c', '#a06a74', '#6f7fa3', '#c2a24f'];
+
+/** A toy with nothing in it yet. */
+export function newToy(name: string, newId: NewId): Toy {
+  return {
+    schema: SCHEMA, id: newId(), name, parts: [], features: [], joins: [], palette: [],
+    gauges: [{ id: newId(), name: '3 mm hook', hookMm: 3, hand: 'right', yarnUnder: false }],
+    settings: { terms: 'us', age: 'unknown', region: 'eu-uk', fillWith: 'polyester', units: 'mm' },
+  };
+}
+
+/** A file around a toy, with empty records. */
+export function newFile(toy: Toy): ToyFile {
+  return { format: 'hoppla toy', schema: SCHEMA, toy, progress: { done: {}, within: null }, pieces: [], pullTests: [], batches: [] };
+}
+
+/** Splits a pasted text at its headings and adds each piece as a part. A text without rounds is added as one part. */
+export function addParts(toy: Toy, text: string, newId: NewId): Toy {
+  const reading = read(text, { terms: toy.parts.length ? toy.settings.terms : undefined });
+  const lines = splitLines(text);
+  const texts = reading.parts.map((p, i) => {
+    const next = reading.parts[i + 1];
+    const from = lines[p.firstLine - 1].from;
+    return text.slice(from, next ? lines[next.firstLine - 1].from : text.length).replace(/\s+$/, '');
+  });
+  const settings = toy.parts.length ? toy.settings : { ...toy.settings, terms: reading.terms };
+  const wanted = texts.length ? texts : [text];
+  return wanted.reduce((so, t) => withPart(so, t, newId), { ...toy, settings });
+}
+
+function withPart(toy: Toy, text: string, newId: NewId): Toy {
+  const { marks } = markText(text, newId);
+  const hook = read(text).parts[0]?.hookMm ?? null;
+  const found = hook === null ? toy.gauges[0] : toy.gauges.find((g) => g.hookMm === hook && g.stitchMm === undefined);
+  const gauge: NamedGauge = found ?? { id: newId(), name: `${hook} mm hook`, hookMm: hook!, hand: toy.gauges[0].hand, yarnUnder: toy.gauges[0].yarnUnder };
+  const part: Part = { id: newId(), text, marks, copies: [], pose: { ringIs: 'crown', start: 'back', out: 'right side' }, fill: 'medium', gauge: gauge.id };
+  return { ...settled({ ...toy, gauges: found ? toy.gauges : [...toy.gauges, gauge] }, part, newId) };
+}
+
+/** Brings copies and colour slots into line with what the part's text says; adds, never takes away. */
+function settled(toy: Toy, part: Part, newId: NewId): Toy {
+  const reading = read(part.text, { terms: toy.settings.terms }).parts[0];
+  const make = reading?.make ?? 1;
+  const copies = [...part.copies];
+  while (copies.length < make) copies.push({ id: newId(), name: `${copies.length + 1}`, palette: {} });
+  const grown = copies.length === part.copies.length ? part : { ...part, copies };
+  const parts = toy.parts.some((p) => p.id === part.id) ? toy.parts.map((p) => (p.id === part.id ? grown : p)) : [...toy.parts, grown];
+  return { ...toy, parts, palette: withSlot(toy.palette, reading?.colour ?? null) };
+}
+
+function withSlot(palette: readonly Yarn[], slot: string | null): readonly Yarn[] {
+  if (!slot || palette.some((y) => y.slot === slot)) return palette;
+  return [...palette, { slot, name: slot, colour: KNOWN_COLOURS[slot.split(' ').pop()!] ?? FALLBACK_COLOURS[palette.length % FALLBACK_COLOURS.length] }];
+}
+
+/** One change of a part's text; marks follow. @throws RangeError outside the text */
+export function typeInPart(toy: Toy, partId: string, change: TextChange, newId: NewId): Toy {
+  const part = partOf(toy, partId);
+  return settled(toy, { ...part, ...changeText(part, change, newId) }, newId);
+}
+
+/** A whole new text for a part (a paste, a mend of many lines), compared line by line with the old one. */
+export function rewritePart(toy: Toy, partId: string, text: string, newId: NewId): Toy {
+  const part = partOf(toy, partId);
+  return settled(toy, { ...part, ...replaceText(part, text, newId) }, newId);
+}
+
+/** Applies the changes of a mend, all against the text as given. */
+export function mendPart(toy: Toy, partId: string, changes: readonly TextChange[], newId: NewId): Toy {
+  return [...changes].sort((a, b) => b.from - a.from).reduce((so, change) => typeInPart(so, partId, change, newId), toy);
+}
+
+/** Removes a part with everything that stands on it or is made from it. */
+export function removePart(toy: Toy, partId: string): Toy {
+  return {
+    ...toy,
+    parts: toy.parts.filter((p) => p.id !== partId),
+    features: toy.features.filter((f) => f.part !== partId),
+    joins: toy.joins.filter((j) => j.at.part !== partId && j.guest.part !== partId),
+  };
+}
+
+export function changePart(toy: Toy, partId: string, change: Partial<Pick<Part, 'pose' | 'fill' | 'gauge' | 'copies'>>): Toy {
+  return { ...toy, parts: toy.parts.map((p) => (p.id === partId ? { ...p, ...change } : p)) };
+}
+
+/** Adds a feature or puts a changed one in its place. */
+export function setFeature(toy: Toy, feature: Feature): Toy {
+  const known = toy.features.some((f) => f.id === feature.id);
+  return { ...toy, features: known ? toy.features.map((f) => (f.id === feature.id ? feature : f)) : [...toy.features, feature] };
+}
+
+export function removeFeature(toy: Toy, id: string): Toy {
+  return { ...toy, features: toy.features.filter((f) => f.id !== id) };
+}
+
+/** Adds a join or puts a changed one in its place. */
+export function setJoin(toy: Toy, join: Join): Toy {
+  const known = toy.joins.some((j) => j.id === join.id);
+  return { ...toy, joins: known ? toy.joins.map((j) => (j.id === join.id ? join : j)) : [...toy.joins, join] };
+}
+
+export function removeJoin(toy: Toy, id: string): Toy {
+  return { ...toy, joins: toy.joins.filter((j) => j.id !== id) };
+}
+
+export function changeSettings(toy: Toy, change: Partial<Settings>): Toy {
+  return { ...toy, settings: { ...toy.settings, ...change } };
+}
+
+export function changeGauge(toy: Toy, id: string, change: Partial<NamedGauge>): Toy {
+  return { ...toy, gauges: toy.gauges.map((g) => (g.id === id ? { ...g, ...change } : g)) };
+}
+
+export function rename(toy: Toy, name: string): Toy {
+  return { ...toy, name };
+}
+
+/** The part with this id. @throws RangeError when there is none */
+export function partOf(toy: Toy, partId: string): Part {
+  const part = toy.parts.find((p) => p.id === partId);
+  if (!part) throw new RangeError(`no part ${partId}`);
+  return part;
+}

@@ -1,0 +1,95 @@
+import type { RingIs } from '../address';
+import type { Feature } from '../feature';
+import type { Firmness } from '../form';
+import type { GaugeSettings } from '../gauge';
+import type { Join } from '../join';
+import type { Terms } from '../notation';
+
+/** Version of the document that this program writes. Every released version stays readable. */
+export const SCHEMA = 1;
+
+/** One thing made from a part. Joins, ticks and tests refer to a copy, never to a part's number. */
+export interface Copy {
+  id: string;
+  name: string;
+  /** colour slots of this copy that differ from the toy's */
+  palette: Record<string, string>;
+}
+
+/** A definition: what is written once. Title, colour words and make n are owned by the text. */
+export interface Part {
+  id: string;
+  text: string;
+  /** one mark a line of the text */
+  marks: readonly string[];
+  copies: readonly Copy[];
+  pose: Pose;
+  fill: Firmness;
+  gauge: string;
+}
+
+export interface Pose {
+  /** used when the text does not say `ring = ...` */
+  ringIs: RingIs;
+  /** where the round start looks on the finished toy */
+  start: 'back' | 'under';
+  out: 'right side' | 'wrong side';
+}
+
+/** A slot of colour and the yarn that fills it. `colour` is #rrggbb. */
+export interface Yarn {
+  slot: string;
+  name: string;
+  colour: string;
+}
+
+export interface NamedGauge extends GaugeSettings {
+  id: string;
+  name: string;
+}
+
+export type AgeGroup = 'under 18 months' | '18 to 36 months' | '3 years and over' | 'accessory' | 'display only' | 'unknown';
+
+export interface Settings {
+  terms: Terms;
+  age: AgeGroup;
+  region: 'eu-uk' | 'us' | 'own';
+  fillWith: 'polyester' | 'cotton' | 'wool';
+  units: 'mm' | 'inch';
+  /** the smallest hole the maker still works through, pulled, mm */
+  ownSmallestMm?: number;
+}
+
+/** The design: what the maker decided, and nothing that can be computed. */
+export interface Toy {
+  schema: typeof SCHEMA;
+  id: string;
+  name: string;
+  parts: readonly Part[];
+  features: readonly Feature[];
+  joins: readonly Join[];
+  palette: readonly Yarn[];
+  gauges: readonly NamedGauge[];
+  settings: Settings;
+}
+
+/** Ticks of the making, beside the design: content of each done step when it was done, by stable step key. */
+export interface Progress {
+  done: Record<string, string>;
+  /** repeats done within the round being worked */
+  within: { key: string; repeats: number } | null;
+}
+
+/** What one file holds: the design and the records beside it. */
+export interface ToyFile {
+  format: 'hoppla toy';
+  schema: typeof SCHEMA;
+  toy: Toy;
+  progress: Progress;
+  pieces: readonly unknown[];
+  pullTests: readonly unknown[];
+  batches: readonly unknown[];
+}
+
+/** Gives a new random id. */
+export type NewId = () => string;

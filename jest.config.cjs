@@ -1,0 +1,22 @@
+/** Two projects in one run: core, server, cli and scripts in Node; the app in jest-expo's web environment. */
+const node = {
+  displayName: 'node',
+  testEnvironment: 'node',
+  roots: ['<rootDir>/core', '<rootDir>/server', '<rootDir>/cli', '<rootDir>/scripts'],
+  testMatch: ['**/*.test.ts', '**/*.test.mjs'],
+  extensionsToTreatAsEsm: [],
+  transform: { '\\.ts$': '<rootDir>/scripts/jest-esbuild.cjs', '\\.mjs$': '<rootDir>/scripts/jest-esbuild.cjs' },
+  moduleFileExtensions: ['ts', 'mjs', 'js', 'json', 'cjs', 'node'],
+};
+
+const app = {
+  displayName: 'app',
+  preset: 'jest-expo/web',
+  rootDir: 'app',
+  testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/src/**/*.test.tsx'],
+  testEnvironmentOptions: { customExportConditions: ['require'] },
+  moduleNameMapper: { '^@react-native-async-storage/async-storage$': '<rootDir>/../node_modules/@react-native-async-storage/async-storage/lib/module/jest/AsyncStorageMock.js' },
+  transformIgnorePatterns: ['/node_modules/(?!((jest-)?react-native|@react-native(-community)?|@react-native-async-storage|expo(nent)?|@expo(nent)?/.*|@expo-google-fonts/.*|tamagui|@tamagui/.*|react-native-svg))'],
+};
+
+module.exports = { projects: [node, app] };

@@ -1,0 +1,61 @@
+// Steps that demo, test and build share. Node built-ins only: this runs before anything is installed.
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const root = resolve(fileURLToPath(import.meta.url), '../..');
+const stamps = join(root, '.cache');
+
+/** The environment of every build: quiet, offline, two workers. */
+export const environment = { ...process.env, EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1', CI: '1', PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' };
+
+/** Runs a command; a failure ends the program with its code and a sentence. Returns the seconds it took. */
+export function run(what, command, args, options = {}) {
+  const began = Date.now();
+  const done = spawnSync(command, args, { cwd: root, stdio: 'inherit', env: environment, ...options });
+  const seconds = (Date.now() - began) / 1000;
+  if (done.status !== 0) {
+    console.error(`${what} failed after ${seconds.toFixed(0)} s${done.error ? `: ${done.error.message}` : ''}`);
+    process.exit(done.status ?? 1);
+  }
+  return seconds;
+}
+
+function hashOf(paths) {
+  const hash = createHash('sha256');
+  const add = (path) => {
+    if (!existsSync(path)) return;
+    if (statSync(path).isDirectory()) {
+      for (const name of readdirSync(path).sort()) if (!['node_modules', 'dist', '.expo'].includes(name) && !/\.test\.tsx?$/.test(name)) add(join(path, name));
+    } else hash.update(path.slice(root.length)).update(readFileSync(path));
+  };
+  paths.map((p) => join(root, p)).forEach(add);
+  return hash.digest('hex');
+}
+
+/** Does `work` only when the files have changed since it was last done, or `product` is missing. Returns seconds. */
+function once(name, paths, product, work) {
+  const stamp = join(stamps, `${name}.sha256`);
+  const now = hashOf(paths);
+  if (existsSync(join(root, product)) && existsSync(stamp) && readFileSync(stamp, 'utf8') === now) return 0;
+  const seconds = work();
+  mkdirSync(stamps, { recursive: true });
+  writeFileSync(stamp, now);
+  return seconds;
+}
+
+/** `npm ci` when the lock is new. */
+export const install = () => once('install', ['package-lock.json'], 'node_modules/.package-lock.json', () => run('install', 'npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']));
+
+/** The web app, built for production into app/dist. */
+export const build = () => once('build', ['app', 'core/src', 'package-lock.json'], 'app/dist/index.html', () => run('build', 'npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], { cwd: join(root, 'app') }));
+
+/** Debian's Chromium, installed when it is missing. */
+export function chromium() {
+  if (existsSync('/usr/bin/chromium')) return 0;
+  const apt = process.getuid?.() === 0 ? [] : ['sudo'];
+  const call = (args) => run('chromium', [...apt, 'apt-get'][0], [...apt.slice(1), ...(apt.length ? ['apt-get'] : []), ...args]);
+  return call(['update', '-qq']) + call(['install', '-y', '-qq', 'chromium']);
+}
