@@ -5,6 +5,7 @@ const node = {
   roots: ['<rootDir>/core', '<rootDir>/server', '<rootDir>/cli', '<rootDir>/scripts'],
   testMatch: ['**/*.test.ts', '**/*.test.mjs'],
   extensionsToTreatAsEsm: [],
+  moduleNameMapper: { '^@hoppla/core/(.*)$': '<rootDir>/core/src/$1/index.ts' },
   transform: { '\\.ts$': '<rootDir>/scripts/jest-esbuild.cjs', '\\.mjs$': '<rootDir>/scripts/jest-esbuild.cjs' },
   moduleFileExtensions: ['ts', 'mjs', 'js', 'json', 'cjs', 'node'],
 };

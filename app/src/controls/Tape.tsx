@@ -1,5 +1,5 @@
-import { useMemo, useRef } from 'react';
-import { PanResponder, View } from 'react-native';
+import { useRef } from 'react';
+import { View, type GestureResponderEvent } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { FAMILY, usePalette } from '../theme';
 import { Num } from './type';
@@ -37,33 +37,26 @@ export function Tape(props: TapeProps) {
   const c = usePalette();
   const step = stitchMm * pxPerMm;
   const xOf = (coord: number) => centreX + grows * (coord - centre) * step;
-  const latest = useRef(props);
-  latest.current = props;
-  const held = useRef<{ post: 0 | 1; from: number } | null>(null);
-  const pan = useMemo(
-    () =>
-      PanResponder.create({
-        onStartShouldSetPanResponder: () => true,
-        onMoveShouldSetPanResponder: () => true,
-        onPanResponderTerminationRequest: () => false,
-        onPanResponderGrant: (event) => {
-          const p = latest.current;
-          const s = p.stitchMm * p.pxPerMm;
-          const x = event.nativeEvent.locationX;
-          const coord = p.centre + (p.grows * (x - p.centreX)) / s;
-          const post = Math.abs(coord - p.posts[0]) < Math.abs(coord - p.posts[1]) ? 0 : 1;
-          held.current = { post, from: p.posts[post] };
-        },
-        onPanResponderMove: (_, gesture) => {
-          if (!held.current) return;
-          const p = latest.current;
-          const coord = Math.round(held.current.from + (p.grows * gesture.dx) / (p.stitchMm * p.pxPerMm));
-          if (coord !== p.posts[held.current.post]) p.onPost(held.current.post, coord);
-        },
-        onPanResponderRelease: () => (held.current = null),
-      }),
-    [],
-  );
+  const held = useRef<{ post: 0 | 1; from: number; pageX: number } | null>(null);
+  const drag = {
+    onStartShouldSetResponder: () => true,
+    onMoveShouldSetResponder: () => true,
+    onResponderTerminationRequest: () => false,
+    onResponderGrant: ({ nativeEvent }: GestureResponderEvent) => {
+      const coord = centre + (grows * (nativeEvent.locationX - centreX)) / step;
+      const post = Math.abs(coord - posts[0]) < Math.abs(coord - posts[1]) ? 0 : 1;
+      held.current = { post, from: posts[post], pageX: nativeEvent.pageX };
+    },
+    onResponderMove: ({ nativeEvent }: GestureResponderEvent) => {
+      const post = held.current;
+      if (!post) return;
+      const coord = Math.round(post.from + (grows * (nativeEvent.pageX - post.pageX)) / step);
+      if (coord !== posts[post.post]) props.onPost(post.post, coord);
+    },
+    onResponderRelease: () => {
+      held.current = null;
+    },
+  };
   const onKeyDown = (event: { key: string; preventDefault: () => void }) => {
     const arrow = KEYS[event.key];
     if (!arrow) return;
@@ -91,7 +84,7 @@ export function Tape(props: TapeProps) {
   const a = Math.min(xOf(posts[0]), xOf(posts[1]));
   const b = Math.max(xOf(posts[0]), xOf(posts[1]));
   return (
-    <View style={{ width, height, backgroundColor: c.tape, userSelect: 'none', cursor: 'grab', touchAction: 'none' } as object} role="slider" aria-label={label} {...web} {...pan.panHandlers}>
+    <View style={{ width, height, backgroundColor: c.tape, userSelect: 'none', cursor: 'grab', touchAction: 'none' } as object} role="slider" aria-label={label} {...web} {...drag}>
       <View pointerEvents="none">
         <Svg width={width} height={height} aria-hidden>
           <Rect x={0} y={0} width={width} height={3} fill={c.tapeHi} />

@@ -105,7 +105,7 @@ class ItemParser {
       return false;
     }
     const group = items.splice(0, items.length);
-    items.push({ type: 'group', items: group, times: times.value, timesSpan: times.span, span: { from: group[0].span.from, to: this.since(start).to } });
+    items.push({ type: 'group', items: group, times: times.value, timesSpan: times.span, timesSign: times.sign, span: { from: group[0].span.from, to: this.since(start).to } });
     return true;
   }
 
@@ -140,7 +140,7 @@ class ItemParser {
     const value = times ? (typeof times.value === 'number' && times.more ? times.value + more : times.value) : 1;
     const span = this.since(start);
     if (inOne) return { type: 'fan', items, times: inOne === 'each' ? 'around' : value, span };
-    return { type: 'group', items, times: value, timesSpan: times?.span, span };
+    return { type: 'group', items, times: value, timesSpan: times?.span, timesSign: times?.sign, span };
   }
 
   /** `in next`, `in same st`, `in each st`: several worked into one. */
@@ -163,14 +163,16 @@ class ItemParser {
   }
 
   /** `x6`, `* 6`, `6 times`, `twice`, `around`, `5 more times`. */
-  private times(repeats: boolean): { value: Times; span?: Span; more: boolean } | null {
+  private times(repeats: boolean): { value: Times; span?: Span; sign?: string; more: boolean } | null {
     const before = this.at;
     if (repeats) this.takeAny(['repeat', 'rep']);
-    if (this.takeAny(['x', '*'])) {
+    const sign = this.peek();
+    if (sign && this.takeAny(['x', '*'])) {
       const n = this.number();
       if (n) {
         this.takeAny(['times']);
-        return { value: n.value, span: n.span, more: false };
+        const close = this.base + sign.to === n.span.from;
+        return { value: n.value, span: close ? { from: this.base + sign.from, to: n.span.to } : n.span, sign: close ? sign.text : '', more: false };
       }
       this.at = before;
       return null;

@@ -54,7 +54,7 @@ function groupCandidates(node: RoundNode, offered: number, terms: Terms): Candid
     if (!sameRun && (!run || k < 1)) continue;
     const made = others.makes + times * (once.makes + eats - once.eats);
     const changes: TextChange[] = [];
-    if (item.times !== 'around' && times !== item.times) changes.push({ ...item.timesSpan!, insert: String(times) });
+    if (item.times !== 'around' && times !== item.times) changes.push({ ...item.timesSpan!, insert: `${item.timesSign ?? ''}${times}` });
     if (!sameRun) changes.push(writeRun(run!, k));
     if (changes.length === 0) continue;
     const rewritten = sameRun || item.type !== 'group' ? null : printItems([{ ...item, items: item.items.map((i) => (i === run ? { ...run!, times: k } : i)), times: item.times === 'around' ? 'around' : times }], terms);

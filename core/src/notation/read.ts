@@ -298,7 +298,7 @@ const STACKED_FROM = 5;
 
 function changed(span: Span | undefined, changes: readonly { from: number; to: number; insert: string }[]): number | null {
   const change = span && changes.find((c) => c.from === span.from && c.to === span.to);
-  return change ? Number(change.insert) : null;
+  return change ? Number.parseInt(change.insert.replace(/^\D+/, ''), 10) : null;
 }
 
 function startMends(node: Extract<LineNode, { type: 'round' }>, stated: number) {

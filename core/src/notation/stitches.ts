@@ -36,9 +36,12 @@ export function craftWord(word: string, terms: Terms): CraftWord | null {
 /** Words that a reader meets besides stitches; used to find the nearest known word. */
 const OTHER = ['around', 'ring', 'join', 'turn', 'skip', 'each', 'next', 'repeat', 'times', 'twice', 'even', 'change', 'stuff', 'close'];
 
+/** English, not spelling mistakes. */
+const SMALL_WORDS = new Set(['in', 'on', 'of', 'to', 'for', 'at', 'by', 'is', 'it', 'or', 'as']);
+
 /** The known word with the smallest edit distance, or `null` when none is near. */
 export function nearestWord(word: string, terms: Terms): string | null {
-  if (word.length < 3) return null;
+  if (word.length < 2 || SMALL_WORDS.has(word)) return null;
   const known = [...Object.keys(BASE[terms]).filter((w) => w !== 'st' && w !== 'ss'), 'inc', 'dec', 'invdec', ...OTHER];
   let best: string | null = null;
   let bestDistance = word.length <= 3 ? 2 : 3;

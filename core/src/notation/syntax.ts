@@ -30,8 +30,9 @@ export interface StitchItem {
   /** skipped stitches make nothing and stay free */
   skipped?: boolean;
   span: Span;
-  /** where the number stands, if it was written as digits */
+  /** where the number stands, if it was written as digits; with its sign in `x6` */
   timesSpan?: Span;
+  timesSign?: string;
 }
 
 export interface GroupItem {
@@ -40,6 +41,7 @@ export interface GroupItem {
   times: Times;
   span: Span;
   timesSpan?: Span;
+  timesSign?: string;
 }
 
 /** Several stitches worked into one: `(hdc, dc, hdc) in next`. */

@@ -1,4 +1,4 @@
-import { holeTag } from '../address';
+import { distance, holeTag, positionOf, resolvePlace } from '../address';
 import { OPENINGS, TIME } from '../figures';
 import { worstOpening } from '../form';
 import type { Ranged } from '../gauge';
@@ -9,7 +9,6 @@ import { planWords as say } from '../words';
 import { fillGrams, gatherTail, roundMinutes, seamTail, stuffMinutes, threadLength, volumeShare } from './figures';
 import { cm, grams, mm } from './format';
 import type { CloseStep, EyesStep, LookStep, Plan, RoundsStep, SewStep, Step, StuffStep, EmbroiderStep } from './step';
-import { distance, positionOf, resolvePlace } from '../address';
 
 /** The whole plan of a toy: every step in an order in which it can still be done, with its reason. */
 export function planOf(model: ToyModel): Plan {

@@ -114,14 +114,13 @@ function Shelf({ toys, loading, onOpen, onMore }: { toys: Shelved[]; loading: bo
   const tallest = Math.max(90, ...scenes.map((s) => (s.scene ? s.scene.bottom - s.scene.top : 0)));
   const widest = Math.max(90, ...scenes.map((s) => (s.scene ? s.scene.right - s.scene.left : 0)));
   const pxPerMm = Math.min((height - 130) / tallest, (window.width - 80) / widest, 4);
-  let x = 34;
-  const standing: Standing[] = scenes.map(({ toy, scene }) => {
-    const width = Math.max(150, scene ? (scene.right - scene.left) * pxPerMm + SLOT_PAD : 150);
-    const here = { toy, scene, x, width };
-    x += width;
-    return here;
-  });
-  const width = Math.max(window.width, x + 12);
+  const standing = scenes.reduce<Standing[]>((row, { toy, scene }) => {
+    const before = row[row.length - 1];
+    const slot = Math.max(150, scene ? (scene.right - scene.left) * pxPerMm + SLOT_PAD : 150);
+    return [...row, { toy, scene, x: before ? before.x + before.width : 34, width: slot }];
+  }, []);
+  const end = standing[standing.length - 1];
+  const width = Math.max(window.width, end ? end.x + end.width + 12 : 0);
   // The room that is left stands above and below the toys alike.
   const floor = height - 74 - Math.max(0, (height - 130 - tallest * pxPerMm) / 2);
   return (

@@ -1,0 +1,39 @@
+import { resolve } from 'node:path';
+import { run } from './main';
+
+const EAR = 'Ear\nR1: 6 sc in ring (6)\nR2: inc x6 (12)\nR3: (sc, inc) x6 (18)\nR4: (2 sc, inc) x5 (24)\n';
+const RILL = resolve(__dirname, '../../core/src/toy/fixtures/toy-v1.json');
+
+describe('hoppla', () => {
+  it('reads as the contract says', () => {
+    const { out, code } = run(['read', '-', '--json'], () => EAR);
+    expect(code).toBe(1);
+    const [part] = JSON.parse(out).parts;
+    expect(part).toMatchObject({ name: 'Ear', make: 1, stitches: 56 });
+    expect(part.rounds[3]).toEqual({ label: 'R4', line: 5, offered: 18, eaten: 15, made: 20, stated: 24, carried: 24 });
+    expect(part.problems).toEqual([{
+      line: 5, column: 5, endColumn: 19, severity: 'error', code: 'too-few', message: '5 repeats of (2 sc, inc) use 15 of the 18 stitches; 3 are left.',
+      mend: { title: 'Repeat 6 times', edits: [{ line: 5, column: 17, endColumn: 19, text: 'x6' }] },
+    }]);
+  });
+  it('checks line by line', () => {
+    expect(run(['check', '-'], () => EAR)).toEqual({ out: '-:5:5: too-few: 5 repeats of (2 sc, inc) use 15 of the 18 stitches; 3 are left.\n', err: '', code: 1 });
+    expect(run(['check', '-'], () => 'R1: 6 sc in ring (6)')).toEqual({ out: '', err: '', code: 0 });
+  });
+  it('shapes a tube worked out by hand: 30 x 5 / pi = 47.7 mm', () => {
+    const { out } = run(['shape', '-', '--stitch', '5', '--round', '4.5', '--fill', 'none', '--json'], () => 'R1: ch 30, join (30)\nR2-11: sc around (30)');
+    expect(JSON.parse(out).parts[0].widthMm).toBeCloseTo(47.75, 1);
+  });
+  it('plans a toy file as text, JSON and HTML', () => {
+    const say = (flag: string) => run(['plan', RILL, flag], () => '').out;
+    expect(say('--text')).toContain('Eyes now: last comfortable chance');
+    expect(JSON.parse(say('--json')).totals.tailsMm).toBe(3800);
+    expect(say('--html')).toContain('<h1>Rill</h1>');
+  });
+  it.each([[['read']], [['read', '/no/such/file']], [['frobnicate']], [['read', '-', '--terms', 'xx']], [['shape', '-', '--stitch', '-3']], [['plan', '-']]])('answers a wrong call %j with 2 and a sentence', (argv) => {
+    const answer = run(argv, () => 'R1: 6 sc in ring');
+    expect(answer.code).toBe(2);
+    expect(answer.err.trim()).not.toBe('');
+    expect(answer.err).not.toMatch(/ at .*\.(ts|js)/);
+  });
+});

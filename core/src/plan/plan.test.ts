@@ -1,0 +1,164 @@
+import { gaugeOf } from '../gauge';
+import { changePart, changeSettings, modelToy, newToy, addParts, rill, setFeature, type Toy, type ToyModel } from '../toy';
+import { newPair } from '../feature';
+import { fillGrams, gatherTail, planOf, roundUpTail, seamTail, threadLength, ticksOf, tick, untick, whereAmI, type Plan, type Step } from './index';
+import { roundMinutes, stuffMinutes } from './figures';
+import { grams } from './format';
+
+let n = 0;
+const newId = () => `i${++n}`;
+
+/**
+ * An independent checker: from the toy's parts, features and joins alone (it knows nothing of how plans are made) it
+ * says what a list of steps does wrong.
+ */
+function faults(model: ToyModel, steps: readonly Step[]): string[] {
+  const found: string[] = [];
+  const at = (test: (s: Step) => boolean) => steps.findIndex(test);
+  for (const part of model.parts) {
+    for (const copy of part.copies) {
+      const mine = steps.map((step, i) => ({ step, i })).filter((x) => x.step.copy === copy.id && x.step.kind !== 'sew');
+      const worked = mine.flatMap((x) => (x.step.kind === 'rounds' ? x.step.ticks.map((t) => ({ round: t.round, i: x.i })) : []));
+      if (worked.map((w) => w.round).join() !== part.fabric.rounds.map((_, i) => i).join()) found.push(`rounds of ${part.name}`);
+      const end = mine.find((x) => x.step.kind === 'close' || x.step.kind === 'fasten-off');
+      if (!end) found.push(`${part.name} is never finished`);
+      const lastRound = worked[worked.length - 1]?.i ?? -1;
+      if (end && end.i < lastRound) found.push(`${part.name} is finished before its last round`);
+      const open = (k: number) => (part.fabric.rounds[k].count * part.gauge.stitchMm * 1.25 * (1 - part.gauge.rangePercent / 100)) / Math.PI;
+      const doneBefore = (i: number) => worked.filter((w) => w.i < i).length;
+      for (const x of mine) {
+        if (end && x.i > end.i) found.push(`${x.step.kind} after ${part.name} is finished`);
+        if (x.step.kind === 'stuff') {
+          if (part.part.fill === 'empty') found.push(`${part.name} is stuffed but should be empty`);
+          if (doneBefore(x.i) > 0 && open(doneBefore(x.i) - 1) < 9) found.push(`${part.name} cannot be stuffed any more`);
+        }
+      }
+      if (part.part.fill !== 'empty' && !mine.some((x) => x.step.kind === 'stuff')) found.push(`${part.name} is never stuffed`);
+      for (const { eyes, state } of model.eyes.filter((e) => e.eyes.part === part.part.id && e.eyes.copy === copy.id)) {
+        const eye = mine.find((x) => x.step.kind === 'eyes' && x.step.feature === eyes.id);
+        if (!eye || state.state === 'homeless') {
+          found.push('eyes are never placed');
+          continue;
+        }
+        const done = doneBefore(eye.i);
+        if (done < part.fabric.rounds.findIndex((r) => r.number === state.names[0].round[1]) + 1) found.push('eyes before their round');
+        for (let k = part.fabric.rounds.findIndex((r) => r.number === state.names[0].round[1]); k < done; k++) if (open(k) < eyes.washerMm + 4) found.push('eyes through too small a hole');
+        if (mine.some((x) => x.step.kind === 'stuff' && x.i < eye.i)) found.push('eyes after stuffing');
+      }
+    }
+  }
+  for (const { join, sites } of model.sites) {
+    for (const site of sites) {
+      const sew = at((s) => s.kind === 'sew' && s.join === join.id && s.copy === site.copy);
+      const finished = (copy: string) => at((s) => (s.kind === 'close' || s.kind === 'fasten-off') && s.copy === copy);
+      if (sew < 0) found.push('a join is never sewn');
+      else if (sew < finished(site.copy) || sew < finished(join.at.copy)) found.push('sewn before it is finished');
+      const guest = steps[finished(site.copy)];
+      const w = model.parts.find((p) => p.part.id === join.guest.part)!.gauge.stitchMm;
+      if (guest && 'tailMm' in guest && guest.tailMm < 3 * site.guestEdge * w + 200) found.push('tail too short to sew');
+    }
+  }
+  const ends = at((s) => s.kind === 'ends');
+  if (steps.some((s, i) => s.kind === 'sew' && i > ends)) found.push('ends woven in before the last seam');
+  if (steps[steps.length - 1]?.kind !== 'inspect') found.push('not looked over at the end');
+  return found;
+}
+
+const head = (fill: 'firm' | 'empty' = 'firm'): Toy => {
+  let toy = addParts(newToy('Test', newId), 'Head (1x)\nR1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5: (3 sc, inc) x6\nR6: (4 sc, inc) x6\nR7-12: sc around\nR13: (4 sc, dec) x6\nR14: (3 sc, dec) x6\nR15: (2 sc, dec) x6\nR16: (sc, dec) x6\nR17: dec x6\nclose', newId);
+  const { part, form, copies } = modelToy(toy).parts[0];
+  toy = changePart(toy, part.id, { fill });
+  return setFeature(toy, newPair(form, { id: newId(), part: part.id, copy: copies[0].id })!);
+};
+
+describe('plans', () => {
+  const model = modelToy(rill(newId));
+  const plan = planOf(model);
+
+  it('of Rill and of a plain head have no fault', () => {
+    expect(faults(model, plan.steps)).toEqual([]);
+    for (const toy of [head(), head('empty')]) expect(faults(modelToy(toy), planOf(modelToy(toy)).steps)).toEqual([]);
+    expect(plan.trouble).toEqual([]);
+  });
+
+  const move = (steps: readonly Step[], which: (s: Step) => boolean, to: number): Step[] => {
+    const i = steps.findIndex(which);
+    const rest = steps.filter((_, k) => k !== i);
+    return [...rest.slice(0, to), steps[i], ...rest.slice(to)];
+  };
+  const without = (kind: Step['kind']) => (p: Plan) => p.steps.filter((s) => s.kind !== kind);
+  const headCopy = model.eyes[0].eyes.copy;
+  const wrong: [string, (p: Plan) => readonly Step[]][] = [
+    ['eyes left out', without('eyes')],
+    ['eyes first of all', (p) => move(p.steps, (s) => s.kind === 'eyes', 0)],
+    ['eyes after the head is closed', (p) => move(p.steps, (s) => s.kind === 'eyes', p.steps.findIndex((s) => s.kind === 'close') + 1)],
+    ['eyes after the first stuffing of the head', (p) => move(p.steps, (s) => s.kind === 'eyes', p.steps.findIndex((s) => s.kind === 'stuff' && s.copy === headCopy) + 1)],
+    ['nothing is stuffed', without('stuff')],
+    ['a seam before its part is made', (p) => move(p.steps, (s) => s.kind === 'sew', 0)],
+    ['no seams', without('sew')],
+    ['a part closed before its last rounds', (p) => move(p.steps, (s) => s.kind === 'close', p.steps.findIndex((s) => s.copy === headCopy))],
+    ['ends woven in too early', (p) => move(p.steps, (s) => s.kind === 'ends', 0)],
+    ['a round left out', (p) => p.steps.map((s) => (s.kind === 'rounds' ? { ...s, ticks: s.ticks.slice(1) } : s))],
+    ['tails cut short', (p) => p.steps.map((s) => ('tailMm' in s ? { ...s, tailMm: 100 } : s))],
+    ['never looked over', without('inspect')],
+  ];
+  it.each(wrong)('rejects: %s', (_, spoil) => expect(faults(model, spoil(plan))).not.toEqual([]));
+
+  it('stops for the eyes at R15 by hand: 24 stitches open 24 x 4.35 / pi x 1.25 x 0.88 = 36.6 mm, 18 at R15 27.4, 12 at R16 18.3 (eye 9, washer 12: 24 in comfort, 16 at all)', () => {
+    const eyes = planOf(modelToy(head())).steps.find((s) => s.kind === 'eyes')!;
+    expect(eyes.window).toMatchObject({ lastComfortable: 15, lastPossible: 16 });
+    expect(eyes.window.openingMm).toBeCloseTo(27.4, 1);
+  });
+});
+
+describe('numbers of the Plan, worked out by hand', () => {
+  it('tails: rounded up once to 5 cm', () => {
+    expect(gatherTail(6, 4.35)).toBe(200); // 1.6 x 6 x 4.35 + 150 = 191.8
+    expect(seamTail(18, 5, 'open')).toBe(500); // 3 x 18 x 5 + 200 = 470
+    expect(seamTail(6, 5, 'flattened')).toBe(350); // 3.5 x 6 x 5 + 200 = 305
+    expect(seamTail(18, 5, 'open', true)).toBe(750); // twice round: 540 + 200 = 740
+    expect(threadLength(50)).toBe(350); // 2.2 x 50 + 200 = 310
+    expect(roundUpTail(350)).toBe(350);
+  });
+  it('fill: 100 cm3 of firm polyester at 0.050 g/cm3 is 5 g; a quarter by hand and 12 % of gauge, cubed, either way', () => {
+    const g = fillGrams(100, 'firm', 'polyester', 12);
+    expect(g.value).toBeCloseTo(5, 6);
+    expect(g.low).toBeCloseTo(5 * 0.75 * 0.88 ** 3, 6); // 2.56
+    expect(g.high).toBeCloseTo(5 * 1.25 * 1.12 ** 3, 6); // 8.78
+    expect(fillGrams(100, 'empty', 'polyester', 12).value).toBe(0);
+    expect([grams(12.4), grams(4.94), grams(0.02), grams(0)]).toEqual(['12', '4.9', 'under 0.1', '0.0']);
+  });
+  it('time: 44 stitches at 22 a minute and 6 at 14 are 2 min and 26 s; 20 g of fill 3 min', () => {
+    const toy = addParts(newToy('T', newId), 'P\nR1: 6 sc in ring\nR2: inc x6\nR3: 12 inc (24)\nR4: 20 sc, 4 inc (28)', newId);
+    const { fabric } = modelToy(toy).parts[0];
+    expect(roundMinutes(fabric, 0, 1)).toBeCloseTo(6 / 14, 6);
+    expect(roundMinutes(fabric, 1, 3)).toBeCloseTo((12 + 24) / 22, 6);
+    expect(stuffMinutes(20)).toBe(3);
+  });
+  it('Rill: ten pauses (nine of fill, one of eyes) and 3.8 m of ends', () => {
+    const { totals } = planOf(modelToy(rill(newId)));
+    expect(totals.pauses).toBe(10);
+    // snout 55, ears 2 x 30, head 20, body 55, arms 2 x 35, legs 2 x 40, tail 40 cm
+    expect(totals.tailsMm).toBe(550 + 600 + 200 + 550 + 700 + 800 + 400);
+    expect(gaugeOf({ hookMm: 3, hand: 'right', yarnUnder: false }).stitchMm).toBeCloseTo(4.35, 6);
+  });
+  it('doubles seams for a child under 36 months', () => {
+    const small = planOf(modelToy(changeSettings(rill(newId), { age: 'under 18 months' })));
+    expect(small.totals.tailsMm).toBeGreaterThan(3800);
+  });
+});
+
+describe('making', () => {
+  it('keeps the place by step keys when rounds are added above, and says what has changed', () => {
+    const toy = head();
+    const ticks = ticksOf(planOf(modelToy(toy)));
+    const done = ticks.slice(0, 5).reduce(tick, { done: {}, within: null });
+    expect(whereAmI(ticks, done)).toMatchObject({ at: 5, done: 5, changed: [] });
+    expect(whereAmI(ticks, untick(done, ticks[4])).at).toBe(4);
+    const { part } = modelToy(toy).parts[0];
+    const after = { ...toy, parts: [{ ...part, text: part.text.replace('R4: (2 sc, inc) x6', 'R4: (5 sc, inc) x3') }] };
+    const again = ticksOf(planOf(modelToy(after)));
+    expect(whereAmI(again, done).changed.map((t) => t.round?.label)).toEqual(['R4']);
+    expect(whereAmI(again, done).at).toBe(5);
+  });
+});

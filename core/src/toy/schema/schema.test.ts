@@ -1,0 +1,46 @@
+import { readFileSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { exportFile } from '../../files';
+import { planOf } from '../../plan';
+import { modelToy, newFile, newToy, rillFile, addParts, typeInPart, type ToyFile } from '../index';
+import { openFile } from './index';
+
+const RAW = readFileSync(resolve(__dirname, '../fixtures/toy-v1.json'), 'utf8');
+const opened = (raw: string): ToyFile => {
+  const found = openFile(raw);
+  if (found.state !== 'open') throw new Error(JSON.stringify(found));
+  return found.file;
+};
+
+describe('toy files', () => {
+  it('version 1 opens for ever: same parts, same places, same plan, same bytes', () => {
+    const file = opened(RAW);
+    const model = modelToy(file.toy);
+    expect(model.parts.map((p) => [p.name, p.copies.length, p.fabric.stitches])).toEqual([['Snout', 1, 108], ['Ear', 2, 24], ['Head', 1, 624], ['Body', 1, 906], ['Arm', 2, 126], ['Leg', 2, 120], ['Tail', 1, 208]]);
+    expect(model.eyes[0].state).toMatchObject({ state: 'at', coords: [15, 24] });
+    expect(model.sites.every((s) => s.sites.length > 0 && s.sites.every((x) => x.state === 'at'))).toBe(true);
+    expect(planOf(model).trouble).toEqual([]);
+    expect(exportFile(file)).toBe(RAW);
+  });
+
+  it('everything this program writes passes its own schema', () => {
+    let n = 0;
+    const id = () => `id${++n}`;
+    const empty = newFile(newToy('New', id));
+    const ear = addParts(newToy('T', id), 'Ear\nR1: 6 sc in ring', id);
+    const typed = newFile(typeInPart(ear, ear.parts[0].id, { from: 3, to: 3, insert: '\nR0: é × ½' }, id));
+    for (const file of [empty, typed, rillFile(id)]) expect(exportFile(opened(exportFile(file)))).toBe(exportFile(file));
+  });
+
+  it.each([
+    ['not JSON', '{"format"', /cannot be read as JSON/],
+    ['something else', '{"a": 1}', /not a toy made with Hoppla/],
+    ['a wrong field', RAW.replace('"eyeMm": 9', '"eyeMm": "nine"'), /fault at toy\.features\.0/],
+    ['marks that do not fit the text', RAW.replace(/"text": "Snout/, '"text": "One\\nmore\\nSnout'), /fault at toy\.parts\.0/],
+  ])('refuses %s with a sentence', (_, raw, sentence) => expect(openFile(raw)).toMatchObject({ state: 'refused', sentence: expect.stringMatching(sentence) }));
+
+  it('opens a newer version read-only and keeps it unchanged', () => {
+    const newer = RAW.replace(/"schema": 1/g, '"schema": 2');
+    expect(openFile(newer)).toEqual({ state: 'newer', schema: 2, name: 'Rill', raw: newer });
+  });
+});
