@@ -28,11 +28,11 @@ function ruler(width: number, height: number): string {
   return d;
 }
 
-/** Any other button: plain ground and an edge. */
+/** Any other button: plain ground and an edge. With `chosen` it is one choice of a group. */
 export function PlainButton({ label, onPress, disabled, danger, chosen, grow }: { label: string; onPress: () => void; disabled?: boolean; danger?: boolean; chosen?: boolean; grow?: boolean }) {
   const c = usePalette();
   return (
-    <Press label={label} onPress={onPress} disabled={disabled} chosen={chosen} style={{ backgroundColor: c.raise, borderColor: chosen ? c.ink : c.edge, borderWidth: chosen ? 2.5 : 1.5, borderRadius: 6, paddingHorizontal: 14, paddingVertical: 9, alignItems: 'center', flexGrow: grow ? 1 : 0 }}>
+    <Press label={label} role={chosen === undefined ? 'button' : 'radio'} onPress={onPress} disabled={disabled} chosen={chosen} style={{ backgroundColor: c.raise, borderColor: chosen ? c.ink : c.edge, borderWidth: chosen ? 2.5 : 1.5, borderRadius: 6, paddingHorizontal: 14, paddingVertical: 9, alignItems: 'center', flexGrow: grow ? 1 : 0 }}>
       <Text fontFamily="$body" fontSize={16} lineHeight={20} fontWeight="600" color={danger ? c.coralInk : c.ink} textAlign="center">
         {chosen ? '✓ ' : ''}
         {label}

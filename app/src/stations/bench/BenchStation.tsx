@@ -71,9 +71,10 @@ export function BenchStation() {
             </>
           ) : null}
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-            {empty ? <MainAction label={say.bench.demo} onPress={() => void addDemo()} /> : <MainAction label={say.bench.create} onPress={create} />}
-            {empty ? <PlainButton label={say.bench.create} onPress={create} grow /> : null}
-            <PlainButton label={say.bench.importShort} onPress={() => void importFile()} grow={empty} />
+            {/* Keyed, and only once the bench is read: a button must never become another one under the finger. */}
+            {empty ? <MainAction key="demo" label={say.bench.demo} onPress={() => void addDemo()} /> : <MainAction key="create" label={say.bench.create} disabled={shelf.isPending} onPress={create} />}
+            {empty ? <PlainButton key="create-plain" label={say.bench.create} onPress={create} grow /> : null}
+            <PlainButton key="import" label={say.bench.importShort} disabled={shelf.isPending} onPress={() => void importFile()} grow={empty} />
           </View>
         </View>
       </View>

@@ -1,0 +1,89 @@
+import { EAR, exported, HEAD, kept, newToy, SIZES, station, test, expect } from './maker';
+
+for (const [name, size] of SIZES) {
+  test.describe(name, () => {
+    test.use({ viewport: size });
+
+    test('from pasted rounds to a ticked step, kept, exported, deleted, imported and exported again with the same bytes', async ({ page }) => {
+      await newToy(page, `${HEAD}\n\n${EAR}`);
+      await expect(page.getByText('5 repeats of (2 sc, inc) use 15 of the 18 stitches; 3 are left.')).toBeVisible();
+      await page.getByRole('button', { name: 'Repeat 6 times' }).click();
+      await expect(page.getByText('3 are left')).toBeHidden();
+      await expect(page.getByRole('textbox', { name: 'Rounds of this part' })).toHaveValue(/R4: \(2 sc, inc\) x6 \(24\)/);
+
+      await station(page, 'Face');
+      await page.getByRole('button', { name: /^Place a pair/ }).click();
+      const tape = page.getByRole('slider');
+      await expect(tape).toHaveAttribute('aria-valuenow', '8');
+      await page.getByRole('button', { name: 'closer: 6 st' }).click();
+      await expect(tape).toHaveAttribute('aria-valuenow', '6');
+      await expect(page.getByRole('radio', { name: /^6 +stitches between/ })).toBeVisible();
+      await expect(page.getByRole('radio', { name: /^5 +empty holes between/ })).toBeVisible();
+
+      await station(page, 'Joins');
+      await page.getByRole('button', { name: 'Attach a part' }).click();
+      await page.getByRole('radiogroup', { name: 'Which part?' }).getByRole('radio', { name: 'Ear × 2' }).click();
+      await page.getByRole('radiogroup', { name: 'On which part?' }).getByRole('radio', { name: 'Head' }).click();
+      await page.getByRole('button', { name: 'Attach Ear × 2 to head' }).click();
+      await expect(page.getByRole('heading', { name: 'Ear × 2 on Head' })).toBeVisible();
+      await expect(page.getByText(/twin mirrored in space/)).toBeVisible();
+
+      await station(page, 'Plan');
+      await expect(page.getByRole('button', { name: /^Eyes now/ })).toBeVisible();
+      await expect(page.getByRole('button', { name: /^Sew ear × 2 to the head/ })).toBeVisible();
+      await page.getByRole('button', { name: 'Start making' }).click();
+      await page.getByRole('button', { name: 'Tick R1' }).click();
+      await page.getByRole('button', { name: 'Tick R2' }).click();
+      await expect(page.getByRole('button', { name: 'Tick R3' })).toBeVisible();
+      await kept(page);
+      await page.reload();
+      await expect(page.getByRole('button', { name: 'Tick R3' })).toBeVisible();
+
+      await page.getByRole('button', { name: /back to the Bench/ }).click();
+      const first = await exported(page);
+      expect(JSON.parse(first).progress.done).toEqual(expect.objectContaining({}));
+      expect(Object.keys(JSON.parse(first).progress.done)).toHaveLength(2);
+      await page.getByRole('button', { name: /^More for/ }).click();
+      await page.getByRole('button', { name: 'Delete' }).click();
+      await expect(page.getByText('The mat is empty')).toBeVisible();
+      const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Import' }).click()]);
+      await chooser.setFiles({ name: 'toy.json', mimeType: 'application/json', buffer: Buffer.from(first) });
+      await expect(page.getByRole('link', { name: 'Open New toy' })).toBeVisible();
+      expect(await exported(page)).toBe(first);
+    });
+
+    test('eyes move by keys and by dragging, undo takes everything back', async ({ page }) => {
+      await newToy(page, HEAD.replace('x5 (24)', 'x6 (24)'));
+      await station(page, 'Face');
+      await page.getByRole('button', { name: /^Place a pair/ }).click();
+      const tape = page.getByRole('slider');
+      await tape.focus();
+      await page.keyboard.press('ArrowRight');
+      await expect(tape).toHaveAttribute('aria-valuenow', '10');
+      const before = await tape.getAttribute('aria-valuetext');
+      await page.keyboard.press('ArrowDown');
+      await expect(tape).not.toHaveAttribute('aria-valuetext', before!);
+      const box = (await tape.boundingBox())!;
+      await page.mouse.move(box.x + box.width * 0.7, box.y + 30);
+      await page.mouse.down();
+      await page.mouse.move(box.x + box.width * 0.7 - 60, box.y + 30, { steps: 6 });
+      await page.mouse.up();
+      expect(Number(await tape.getAttribute('aria-valuenow'))).toBeLessThan(10);
+      for (let i = 0; i < 12; i++) await page.keyboard.press('Control+z');
+      await station(page, 'Parts');
+      await expect(page.getByText('No parts yet')).toBeVisible();
+    });
+
+    test('a deleted toy comes back, a wrong file is refused in words', async ({ page }) => {
+      await newToy(page, EAR);
+      await page.getByRole('button', { name: /back to the Bench/ }).click();
+      await page.getByRole('button', { name: /^More for/ }).click();
+      await page.getByRole('button', { name: 'Delete' }).click();
+      await page.getByRole('button', { name: 'Undo' }).click();
+      await expect(page.getByRole('link', { name: 'Open New toy' })).toBeVisible();
+      const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Import' }).click()]);
+      await chooser.setFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"a":1}') });
+      await expect(page.getByText('not a toy made with Hoppla')).toBeVisible();
+    });
+  });
+}

@@ -1,0 +1,107 @@
+import { EAR, expect, kept, newToy, PHONE, test } from './maker';
+
+const KEYS = 'R5: sc around (9), ';
+
+test.use({ viewport: PHONE });
+
+test.describe('crash', () => {
+  test.setTimeout(240_000);
+
+  test('20 pages crash while 200 keys are typed at 20 a second: at most the last key is missing', async ({ browser }) => {
+    const PAGES = 20;
+    const AT_ONCE = 4;
+    let seed = 11;
+    const random = () => (seed = (Math.imul(seed, 1103515245) + 12345) >>> 0) / 4294967296;
+    const lost: number[] = [];
+    const one = async (crashAt: number) => {
+      const context = await browser.newContext({ viewport: PHONE });
+      const page = await context.newPage();
+      await newToy(page, EAR);
+      const url = page.url();
+      const field = page.getByRole('textbox', { name: 'Rounds of this part' });
+      await field.focus();
+      await page.keyboard.press('Control+End');
+      await page.keyboard.press('Enter');
+      await kept(page);
+      for (let k = 0; k < crashAt; k++) {
+        const next = Date.now() + 50;
+        await page.keyboard.press(KEYS[k % KEYS.length] === ' ' ? 'Space' : KEYS[k % KEYS.length]);
+        await new Promise((r) => setTimeout(r, Math.max(0, next - Date.now())));
+      }
+      const gone = page.waitForEvent('crash');
+      const session = await context.newCDPSession(page);
+      session.send('Page.crash').catch(() => undefined);
+      await gone;
+      const again = await context.newPage();
+      await again.goto(url);
+      const text = await again.getByRole('textbox', { name: 'Rounds of this part' }).inputValue();
+      const typed = KEYS.repeat(20).slice(0, crashAt);
+      const found = text.slice(EAR.length + 1);
+      expect(typed.startsWith(found)).toBe(true);
+      lost.push(typed.length - found.length);
+      await context.close();
+    };
+    const runs = Array.from({ length: PAGES }, () => 1 + Math.floor(random() * 199));
+    for (let i = 0; i < PAGES; i += AT_ONCE) await Promise.all(runs.slice(i, i + AT_ONCE).map(one));
+    expect(lost).toHaveLength(PAGES);
+    expect(Math.max(...lost)).toBeLessThanOrEqual(1);
+  });
+});
+
+test('storage that is full is said in words, the toy can be downloaded, and trying again keeps it', async ({ page }) => {
+  await newToy(page, EAR);
+  await page.evaluate(() => {
+    const put = IDBObjectStore.prototype.put;
+    (window as unknown as { room: () => void }).room = () => {
+      IDBObjectStore.prototype.put = put;
+    };
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('The quota has been exceeded.', 'QuotaExceededError');
+    };
+  });
+  const field = page.getByRole('textbox', { name: 'Rounds of this part' });
+  await field.focus();
+  await page.keyboard.press('Control+End');
+  await page.keyboard.type('\nR5: sc around');
+  await expect(page.getByRole('alert')).toContainText('no room left');
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Download this toy' }).click()]);
+  expect(download.suggestedFilename()).toBe('new-toy.hoppla.json');
+  await page.evaluate(() => (window as unknown as { room: () => void }).room());
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('alert')).toBeHidden();
+  await page.reload();
+  await expect(field).toHaveValue(/R5: sc around$/);
+});
+
+test('a second window follows read-only, takes over when asked, and nothing is lost', async ({ page, context }) => {
+  await newToy(page, EAR);
+  const second = await context.newPage();
+  await second.goto(page.url());
+  const there = second.getByRole('textbox', { name: 'Rounds of this part' });
+  await expect(second.getByText('open for editing in another window')).toBeVisible();
+  await expect(there).toHaveAttribute('readonly', '');
+  await page.getByRole('textbox', { name: 'Rounds of this part' }).focus();
+  await page.keyboard.press('Control+End');
+  await page.keyboard.type('\nR5: sc around');
+  await expect(there).toHaveValue(/R5: sc around$/);
+  await second.getByRole('button', { name: 'Edit here' }).click();
+  await expect(second.getByText('open for editing in another window')).toBeHidden();
+  await expect(page.getByText('open for editing in another window')).toBeVisible();
+  await there.focus();
+  await second.keyboard.press('Control+End');
+  await second.keyboard.type(' (9)');
+  await expect(page.getByRole('textbox', { name: 'Rounds of this part' })).toHaveValue(/R5: sc around \(9\)$/);
+});
+
+test('a toy of a newer version is shown, exported unchanged, and never changed', async ({ page }) => {
+  await page.goto('/');
+  const newer = `{"format":"hoppla toy","schema":9,"toy":{"name":"Tomorrow"},"more":[1, 2]}`;
+  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Import' }).click()]);
+  await chooser.setFiles({ name: 't.json', mimeType: 'application/json', buffer: Buffer.from(newer) });
+  await page.getByRole('link', { name: 'Open Tomorrow' }).click();
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Export the toy file' }).click()]);
+  const stream = await download.createReadStream();
+  const chunks: Buffer[] = [];
+  for await (const chunk of stream) chunks.push(chunk as Buffer);
+  expect(Buffer.concat(chunks).toString()).toBe(newer);
+});

@@ -1,0 +1,101 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import type { Page } from '@playwright/test';
+import { benchWithRill, expect, PHONE, station, test, WIDE } from './maker';
+
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+const STATIONS = ['Parts', 'Face', 'Joins', 'Plan', 'Make'];
+
+/** Serious and critical findings of axe, by rule and place. */
+async function violations(page: Page): Promise<string[]> {
+  // Through the debugger, so that the page's own policy stays as strict as it is.
+  await page.evaluate(AXE);
+  return page.evaluate(async () => {
+    const { axe } = window as unknown as { axe: { run: (options: object) => Promise<{ violations: { id: string; impact: string; nodes: { html: string; failureSummary: string }[] }[] }> } };
+    const { violations: found } = await axe.run({ resultTypes: ['violations'] });
+    return found.filter((v) => v.impact === 'serious' || v.impact === 'critical').map((v) => `${v.id}: ${v.nodes.map((n) => `${n.html.slice(0, 140)} ${n.failureSummary.slice(0, 160)}`).join(' | ')}`);
+  });
+}
+
+/** Text that is cut off, runs out of the window or lies over other text. Words in scrolled-away parts do not count. */
+async function boxFaults(page: Page): Promise<string[]> {
+  return page.evaluate(() => {
+    const faults: string[] = [];
+    const boxes: { box: DOMRect; words: string; node: Element }[] = [];
+    const walk = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+    while (walk.nextNode()) {
+      const node = walk.currentNode.parentElement!;
+      const words = walk.currentNode.textContent!.trim();
+      const style = getComputedStyle(node);
+      if (!words || node.closest('svg,style,script,[aria-hidden=true]') || style.visibility === 'hidden' || style.color === 'rgba(0, 0, 0, 0)' || node.tagName === 'TEXTAREA') continue;
+      const range = document.createRange();
+      range.selectNodeContents(walk.currentNode);
+      for (const box of range.getClientRects()) {
+        if (box.width < 2 || box.height < 2) continue;
+        let clipped = false;
+        for (let up = node.parentElement; up; up = up.parentElement) {
+          const o = getComputedStyle(up);
+          if (!/auto|scroll/.test(o.overflowY + o.overflowX)) continue;
+          const c = up.getBoundingClientRect();
+          if (box.bottom > c.bottom + 1 || box.top < c.top - 1 || box.right > c.right + 1 || box.left < c.left - 1) clipped = true;
+        }
+        if (clipped) continue;
+        if (box.left < -1 || box.right > innerWidth + 1) faults.push(`out of the window: ${words.slice(0, 40)}`);
+        boxes.push({ box, words, node });
+      }
+      if (node.scrollWidth > node.clientWidth + 2 && style.overflowX === 'hidden' && node.clientWidth > 0) faults.push(`cut: ${words.slice(0, 40)}`);
+    }
+    for (let i = 0; i < boxes.length; i++)
+      for (let k = i + 1; k < boxes.length; k++) {
+        const [a, b] = [boxes[i], boxes[k]];
+        if (a.node === b.node || a.node.contains(b.node) || b.node.contains(a.node)) continue;
+        const x = Math.min(a.box.right, b.box.right) - Math.max(a.box.left, b.box.left);
+        const y = Math.min(a.box.bottom, b.box.bottom) - Math.max(a.box.top, b.box.top);
+        if (x > 3 && y > 5) faults.push(`“${a.words.slice(0, 30)}” over “${b.words.slice(0, 30)}”`);
+      }
+    return faults;
+  });
+}
+
+/** Pressable things that are smaller than a thumb. */
+async function smallTargets(page: Page): Promise<string[]> {
+  return page.evaluate(() =>
+    [...document.querySelectorAll('button,[role=button],[role=link],[role=radio],[role=switch],a[href]')].flatMap((e) => {
+      const { width, height } = e.getBoundingClientRect();
+      return width > 0 && (width < 43.5 || height < 43.5) ? [`${e.getAttribute('aria-label')} ${width.toFixed(0)}×${height.toFixed(0)}`] : [];
+    }),
+  );
+}
+
+for (const scheme of ['light', 'dark'] as const) {
+  for (const [name, viewport] of [['320', { width: 320, height: 640 }], ['390', PHONE], ['1280', WIDE]] as const) {
+    test.describe(`${name} ${scheme}`, () => {
+      test.use({ viewport, colorScheme: scheme });
+
+      test('every main screen is readable, pressable and named', async ({ page }) => {
+        const check = async (where: string) => {
+          await page.waitForTimeout(250);
+          expect.soft(await violations(page), `${where}: axe`).toEqual([]);
+          expect.soft(await boxFaults(page), `${where}: boxes`).toEqual([]);
+          expect.soft(await smallTargets(page), `${where}: targets`).toEqual([]);
+        };
+        await benchWithRill(page);
+        await check('bench');
+        await page.getByRole('button', { name: 'More for Rill' }).click();
+        await check('bench, more');
+        await page.keyboard.press('Escape');
+        await expect(page.getByRole('dialog')).toBeHidden();
+        await page.getByRole('link', { name: 'Open Rill' }).click();
+        await page.getByRole('button', { name: /Choose a part/ }).click();
+        await check('choose a part');
+        await page.getByRole('dialog').getByRole('button', { name: /^Head/ }).click();
+        for (const s of STATIONS) {
+          await station(page, s);
+          await check(s);
+        }
+        await page.getByRole('button', { name: /^Safety/ }).click();
+        await check('safety');
+      });
+    });
+  }
+}

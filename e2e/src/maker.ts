@@ -1,0 +1,74 @@
+import { expect, test as base, type Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { ALLOWED } from './allowed-console';
+
+export const PHONE = { width: 390, height: 844 };
+export const WIDE = { width: 1280, height: 800 };
+export const SIZES = [['phone', PHONE], ['wide', WIDE]] as const;
+
+/** A test in which every console error or warning, page error and request to another origin is a failure. */
+export const test = base.extend<{ watched: void }>({
+  watched: [
+    async ({ page, baseURL }, use) => {
+      const wrong: string[] = [];
+      page.on('console', (m) => ['error', 'warning'].includes(m.type()) && !ALLOWED.includes(m.text()) && wrong.push(`${m.type()}: ${m.text()}`));
+      page.on('pageerror', (e) => wrong.push(`page: ${e.message}`));
+      page.on('request', (r) => !r.url().startsWith(baseURL!) && !/^(data|blob):/.test(r.url()) && wrong.push(`left the origin: ${r.url()}`));
+      await use();
+      expect(wrong).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+export const HEAD = `Head (1x, sand, 3.0 mm hook, ring = crown)
+R1: 6 sc in ring (6)
+R2: inc x6 (12)
+R3: (sc, inc) x6 (18)
+R4: (2 sc, inc) x5 (24)
+R5: (3 sc, inc) x6 (30)
+R6: (4 sc, inc) x6 (36)
+R7-12: sc around (36)
+R13: (4 sc, dec) x6 (30)
+R14: (3 sc, dec) x6 (24)
+R15: (2 sc, dec) x6 (18)
+R16: (sc, dec) x6 (12)
+R17: dec x6 (6)
+close`;
+
+export const EAR = `Ear (2x, sand, 3.0 mm hook, ring = tip)
+R1: 6 sc in ring (6)
+R2: (sc, inc) x3 (9)
+R3-4: sc around (9)`;
+
+/** Opens the bench with the demo otter on it. */
+export async function benchWithRill(page: Page): Promise<void> {
+  await page.goto('/?demo');
+  await expect(page.getByRole('link', { name: 'Open Rill' })).toBeVisible();
+}
+
+/** Starts a new toy and pastes parts into it. */
+export async function newToy(page: Page, text: string): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New toy' }).click();
+  await page.getByRole('textbox', { name: 'Add parts' }).fill(text);
+  await page.getByRole('button', { name: /^Add (this part|\d+ parts)$/ }).click();
+  await expect(page.getByRole('textbox', { name: 'Rounds of this part' })).toBeVisible();
+}
+
+export const station = (page: Page, name: string) => page.getByRole('link', { name, exact: true }).click();
+
+/** Waits until the last change is kept in the browser. */
+export async function kept(page: Page): Promise<void> {
+  await page.waitForTimeout(150);
+}
+
+/** Exports the only toy of the bench and gives its bytes. */
+export async function exported(page: Page): Promise<string> {
+  await page.getByRole('button', { name: /^More for/ }).first().click();
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Export the toy file' }).click()]);
+  await page.getByRole('button', { name: 'Close' }).click();
+  return readFileSync(await download.path(), 'utf8');
+}
