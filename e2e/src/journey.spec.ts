@@ -15,7 +15,7 @@ for (const [name, size] of SIZES) {
       await page.getByRole('button', { name: /^Place a pair/ }).click();
       const tape = page.getByRole('slider');
       await expect(tape).toHaveAttribute('aria-valuenow', '8');
-      await page.getByRole('button', { name: 'closer: 6 st' }).click();
+      await page.getByRole('button', { name: /^closer\s*6 st$/ }).click();
       await expect(tape).toHaveAttribute('aria-valuenow', '6');
       await expect(page.getByRole('radio', { name: /^6 +stitches between/ })).toBeVisible();
       await expect(page.getByRole('radio', { name: /^5 +empty holes between/ })).toBeVisible();

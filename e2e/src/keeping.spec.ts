@@ -9,7 +9,7 @@ test.describe('crash', () => {
 
   test('20 pages crash while 200 keys are typed at 20 a second: at most the last key is missing', async ({ browser }) => {
     const PAGES = 20;
-    const AT_ONCE = 4;
+    const AT_ONCE = 2;
     let seed = 11;
     const random = () => (seed = (Math.imul(seed, 1103515245) + 12345) >>> 0) / 4294967296;
     const lost: number[] = [];
@@ -43,6 +43,7 @@ test.describe('crash', () => {
     };
     const runs = Array.from({ length: PAGES }, () => 1 + Math.floor(random() * 199));
     for (let i = 0; i < PAGES; i += AT_ONCE) await Promise.all(runs.slice(i, i + AT_ONCE).map(one));
+    console.log(lost.join());
     expect(lost).toHaveLength(PAGES);
     expect(Math.max(...lost)).toBeLessThanOrEqual(1);
   });

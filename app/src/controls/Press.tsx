@@ -2,7 +2,8 @@ import type { ReactNode } from 'react';
 import { Pressable, type StyleProp, type ViewStyle } from 'react-native';
 
 interface PressProps {
-  label: string;
+  /** spoken name; left out when the words inside say it all */
+  label?: string;
   onPress: () => void;
   children: ReactNode;
   style?: StyleProp<ViewStyle>;

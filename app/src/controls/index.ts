@@ -7,6 +7,7 @@ export { ProblemLine } from './ProblemLine';
 export { ReadingBand } from './Reading';
 export type { ReadingProps } from './Reading';
 export { RoundTape } from './RoundTape';
+export { Scroll } from './Scroll';
 export { Sheet } from './Sheet';
 export { LaneSign, MarkerSign } from './signs';
 export type { PlanSign } from './signs';

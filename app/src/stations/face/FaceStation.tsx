@@ -1,12 +1,12 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
 import { keptHere, movedPost, movedRound, newPair, reachOf, schoolsOf, withBetween, type EyePair, type EyesAt } from '@hoppla/core/feature';
 import { mm } from '@hoppla/core/plan';
 import { removeFeature, setFeature, type PartModel } from '@hoppla/core/toy';
 import { placeWords, screenWords as words } from '@hoppla/core/words';
-import { MainAction, Nudge, Press, ProblemLine, Quiet, ReadingBand, Tag, Tape, Title, Words, type ReadingProps } from '../../controls';
+import { MainAction, Nudge, Press, ProblemLine, Quiet, ReadingBand, Scroll, Tag, Tape, Title, Words, type ReadingProps } from '../../controls';
 import { edit, newId } from '../../documents';
 import { usePalette } from '../../theme';
 import { RAIL, WIDE_FROM } from '../frame/ToyFrame';
@@ -46,9 +46,9 @@ export function FaceStation() {
         {found && at ? <FaceTape part={part} eyes={found.eyes} at={at} width={stage} pxPerMm={view.pxPerMm} centreX={view.originX} height={wide ? TAPE.wide : TAPE.phone} /> : null}
       </View>
       <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
-        <ScrollView style={{ flex: 1 }} contentContainerStyle={{ paddingVertical: 12, paddingHorizontal: wide ? 20 : 16, gap: 12 }}>
+        <Scroll contentContainerStyle={{ paddingVertical: 12, paddingHorizontal: wide ? 20 : 16, gap: 12 }}>
           {found ? <Eyes part={part} eyes={found.eyes} at={at} /> : <NoEyes part={part} />}
-        </ScrollView>
+        </Scroll>
         <Foot part={part} eyes={found?.eyes ?? null} at={at} />
       </View>
     </View>
@@ -106,7 +106,7 @@ function Eyes({ part, eyes, at }: { part: PartModel; eyes: EyePair; at: EyesAt |
   return (
     <>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-        <Press label={`${say.eyes}: ${plain}`} onPress={() => setSizing(true)} style={{ flex: 1 }}>
+        <Press onPress={() => setSizing(true)} style={{ flex: 1 }}>
           <Title role="heading" aria-level={2}>{say.eyes}</Title>
           <Quiet textDecorationLine="underline">{plain}</Quiet>
         </Press>

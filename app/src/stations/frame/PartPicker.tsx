@@ -24,7 +24,7 @@ export function PartRow({ model, part, chosen, onPress }: { model: ToyModel; par
   const errors = part.problems.filter((p) => p.severity === 'error').length;
   const state = part.fabric.rounds.length === 0 ? say.parts.noRounds : errors ? say.parts.notYet(errors) : say.parts.addsUp;
   return (
-    <Press label={`${part.name}${part.copies.length > 1 ? ` × ${part.copies.length}` : ''}, ${state}`} chosen={chosen} onPress={onPress} style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'flex-start', gap: 12, minHeight: 56, paddingRight: 8, backgroundColor: chosen ? c.sunk : 'transparent', borderLeftWidth: 6, borderLeftColor: chosen ? c.tape : 'transparent' }}>
+    <Press chosen={chosen} onPress={onPress} style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'flex-start', gap: 12, minHeight: 56, paddingRight: 8, backgroundColor: chosen ? c.sunk : 'transparent', borderLeftWidth: 6, borderLeftColor: chosen ? c.tape : 'transparent' }}>
       <Silhouette part={part} colour={yarnColour(model, part.part.id, part.copies[0]?.id ?? '')} />
       <View style={{ flex: 1 }}>
         <Words fontWeight="600">{`${part.name}${part.copies.length > 1 ? ` × ${part.copies.length}` : ''}`}</Words>

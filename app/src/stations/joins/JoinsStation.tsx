@@ -1,11 +1,11 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
 import type { JoinSite, SewnJoin } from '@hoppla/core/join';
 import { modelOf, removeJoin, setJoin, type ToyModel } from '@hoppla/core/toy';
 import { screenWords as words } from '@hoppla/core/words';
-import { MainAction, Nudge, PlainButton, Press, ProblemLine, Quiet, Tag, Title, Words } from '../../controls';
+import { MainAction, Nudge, PlainButton, Press, ProblemLine, Quiet, Scroll, Tag, Title, Words } from '../../controls';
 import { edit } from '../../documents';
 import { usePalette } from '../../theme';
 import { RAIL, WIDE_FROM } from '../frame/ToyFrame';
@@ -38,7 +38,7 @@ export function JoinsStation() {
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
       <JoinsMat width={wide ? width - RAIL - paper : width} height={wide ? height - 56 : Math.round(Math.max(160, height * 0.4))} sites={current?.sites ?? []} host={current ? current.join.at : null} />
       <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
-        <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: wide ? 20 : 16, gap: 12 }}>
+        <Scroll contentContainerStyle={{ padding: wide ? 20 : 16, gap: 12 }}>
           {current ? (
             <JoinCard join={current.join} sites={current.sites} model={model} />
           ) : (
@@ -55,7 +55,7 @@ export function JoinsStation() {
               ))}
             </View>
           ) : null}
-        </ScrollView>
+        </Scroll>
         <View style={{ padding: 16, paddingTop: 8, flexDirection: 'row', gap: 8 }}>
           {current ? <PlainButton label={say.add} disabled={!enough || !writing} onPress={() => setAdding(true)} /> : null}
           {current ? <MainAction label={say.keep} onPress={() => router.push({ pathname: '/toy/[id]/plan', params: { id: toy.id } })} /> : <MainAction label={say.add} disabled={!enough || !writing} onPress={() => setAdding(true)} />}
@@ -143,7 +143,7 @@ function JoinRow({ model, join, sites, chosen, onPress }: { model: ToyModel; joi
   const { guest, host } = names(model, join);
   const where = sites[0]?.name ? holeTag(sites[0].name).rounds : sites[0] ? say.atEnd : words.safety.weights.open;
   return (
-    <Press label={`${say.title(guest, host)}, ${where}`} chosen={chosen} onPress={onPress} style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', gap: 8, minHeight: 46, paddingHorizontal: 8, borderBottomWidth: 1, borderBottomColor: c.line, backgroundColor: chosen ? c.sunk : 'transparent', borderLeftWidth: 6, borderLeftColor: chosen ? c.tape : 'transparent' }}>
+    <Press chosen={chosen} onPress={onPress} style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', gap: 8, minHeight: 46, paddingHorizontal: 8, borderBottomWidth: 1, borderBottomColor: c.line, backgroundColor: chosen ? c.sunk : 'transparent', borderLeftWidth: 6, borderLeftColor: chosen ? c.tape : 'transparent' }}>
       <Words flex={1}>{say.title(join.twin ? say.pair(guest) : guest, host)}</Words>
       <Tag rounds={where} />
     </Press>

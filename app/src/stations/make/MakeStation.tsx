@@ -2,14 +2,14 @@ import { useRouter } from 'expo-router';
 import Check from 'lucide-react-native/icons/check';
 import CornerUpLeft from 'lucide-react-native/icons/corner-up-left';
 import { useMemo } from 'react';
-import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 import { Text } from 'tamagui';
 import type { Item } from '@hoppla/core/notation';
 import { printItems } from '@hoppla/core/notation';
 import { planOf, tick, ticksOf, tickWithin, untick, whereAmI, type Tick } from '@hoppla/core/plan';
 import { copyName, modelOf, type PartModel } from '@hoppla/core/toy';
 import { screenWords as words } from '@hoppla/core/words';
-import { MainAction, Num, Press, Quiet, RoundTape, Title, Words, type PlanSign } from '../../controls';
+import { MainAction, Num, Press, Quiet, RoundTape, Scroll, Title, Words, type PlanSign } from '../../controls';
 import { changeProgress } from '../../documents';
 import { usePalette } from '../../theme';
 import { RAIL, WIDE_FROM } from '../frame/ToyFrame';
@@ -55,7 +55,7 @@ export function MakeStation() {
         {part ? <RoundTape width={stage} name={copyName(part, shown.step.copy)} rounds={part.fabric.rounds.length} done={roundsDone} stops={stops} label={`${copyName(part, shown.step.copy)}: ${roundsDone} / ${part.fabric.rounds.length}`} /> : null}
       </View>
       <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
-        <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: 16, gap: 10 }}>
+        <Scroll contentContainerStyle={{ padding: 16, gap: 10 }}>
           {before ? <Neighbour tick={before} done changed={changed.some((t) => t.key === before.key)} model={part} /> : null}
           {now ? now.round ? <RoundNow tick={now} part={part!} within={file.progress.within?.key === now.key ? file.progress.within.repeats : 0} /> : <StepNow tick={now} /> : (
             <View style={{ gap: 6 }}>
@@ -70,7 +70,7 @@ export function MakeStation() {
             </>
           ) : null}
           <Quiet aria-live="polite">{say.step(Math.min(at + 1, ticks.length), ticks.length)}</Quiet>
-        </ScrollView>
+        </Scroll>
         <View style={{ padding: 16, paddingTop: 8, flexDirection: 'row', gap: 10 }}>
           <Press label={say.back} disabled={!back || !writing} onPress={() => back?.()} style={{ width: 88, minHeight: 88, borderWidth: 1.5, borderColor: c.edge, borderRadius: 6, backgroundColor: c.raise, alignItems: 'center', gap: 4 }}>
             <CornerUpLeft color={c.ink} size={26} />

@@ -1,11 +1,11 @@
 import { useMemo, useState } from 'react';
-import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 import { splitLines } from '@hoppla/core/notation';
 import { addParts, changePart, mendPart, removePart, rewritePart, type PartModel } from '@hoppla/core/toy';
 import { sizeOf } from '@hoppla/core/form';
 import { mm } from '@hoppla/core/plan';
 import { screenWords as say } from '@hoppla/core/words';
-import { PlainButton, ProblemLine, Quiet, Title, Words } from '../../controls';
+import { PlainButton, ProblemLine, Quiet, Scroll, Title, Words } from '../../controls';
 import { edit, newId, openToyNow } from '../../documents';
 import { usePalette } from '../../theme';
 import { WIDE_FROM } from '../frame/ToyFrame';
@@ -45,12 +45,12 @@ export function PartsStation() {
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
       <PartMat part={part} width={wide ? width - 88 - paperWidth : width} height={matHeight} />
       <View style={{ flex: wide ? undefined : 1, width: paperWidth, minHeight: 0, backgroundColor: c.paper }}>
-        <ScrollView style={{ flex: 1 }} keyboardShouldPersistTaps="handled">
+        <Scroll keyboardShouldPersistTaps="handled">
           <Problems part={part} />
           <RoundsField key={part.part.id} part={part} />
           <PartSettings part={part} onAdd={() => setAdding(true)} />
           {wide ? <View style={{ padding: 12 }}>{model.parts.map((p) => <PartRow key={p.part.id} model={model} part={p} chosen={p === part} onPress={() => choosePart(p.part.id)} />)}</View> : null}
-        </ScrollView>
+        </Scroll>
         <AddPartsSheet open={adding} onClose={() => setAdding(false)} onAdd={add} />
       </View>
     </View>

@@ -16,7 +16,7 @@ export function PlanRow({ row, lanes, open, onPress, narrow }: { row: LaneRow; l
   const mid = Math.min(height / 2, 34);
   return (
     <Pressable
-      role="button" aria-expanded={open} aria-label={`${row.title}. ${row.detail}`} onPress={onPress} onLayout={(e) => setHeight(e.nativeEvent.layout.height)}
+      role="button" aria-expanded={open} onPress={onPress} onLayout={(e) => setHeight(e.nativeEvent.layout.height)}
       style={{ flexDirection: 'row', minHeight: 56, backgroundColor: row.band ? c.sunk : c.paper, borderTopWidth: row.band ? 1 : 0, borderBottomWidth: row.band ? 1 : 0, borderColor: c.line }}
     >
       <View style={{ width }}>

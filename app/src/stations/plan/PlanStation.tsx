@@ -1,10 +1,10 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 import { sheetHtml, fileName } from '@hoppla/core/files';
 import { grams, hours, metres, planOf, ticksOf, whereAmI } from '@hoppla/core/plan';
 import { screenWords as words } from '@hoppla/core/words';
-import { MainAction, PlainButton, ProblemLine, Quiet, ReadingBand, Title } from '../../controls';
+import { MainAction, PlainButton, ProblemLine, Quiet, ReadingBand, Scroll, Title } from '../../controls';
 import { download } from '../../documents';
 import { usePalette } from '../../theme';
 import { WIDE_FROM } from '../frame/ToyFrame';
@@ -49,14 +49,14 @@ export function PlanStation() {
           { value: hours(totals.minutes), unit: 'h', of: say.make },
         ]}
       />
-      <ScrollView style={{ flex: 1 }} contentContainerStyle={{ width: '100%', maxWidth: wide ? 860 : undefined, alignSelf: 'center' }}>
+      <Scroll contentContainerStyle={{ width: '100%', maxWidth: wide ? 860 : undefined, alignSelf: 'center' }}>
         {plan.trouble.map((t) => (
           <ProblemLine key={t} where={toy.name} sentence={t} severity="warning" />
         ))}
         {rows.rows.map((row) => (
           <PlanRow key={row.key} row={row} lanes={rows.lanes} open={why === row.key} onPress={() => setWhy(why === row.key ? null : row.key)} narrow={width < 380} />
         ))}
-      </ScrollView>
+      </Scroll>
       <View style={{ padding: 16, paddingTop: 8, flexDirection: 'row', flexWrap: 'wrap', gap: 8, borderTopWidth: 1, borderTopColor: c.line, width: '100%', maxWidth: wide ? 860 : undefined, alignSelf: 'center' }}>
         <PlainButton label={say.save} onPress={() => download(fileName(toy.name, 'html'), 'text/html', sheetHtml(model))} />
         <MainAction label={here.done > 0 ? say.goOn : say.start} onPress={() => go('make')} />

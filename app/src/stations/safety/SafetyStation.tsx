@@ -1,9 +1,9 @@
 import { useRouter } from 'expo-router';
-import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 import type { SafetyPoint } from '@hoppla/core/safety';
 import { changeSettings, setFeature, type AgeGroup } from '@hoppla/core/toy';
 import { safetyWords, screenWords as words } from '@hoppla/core/words';
-import { MarkerSign, Num, PlainButton, Quiet, Title, Words, MainAction } from '../../controls';
+import { MarkerSign, Num, PlainButton, Quiet, Scroll, Title, Words, MainAction } from '../../controls';
 import { edit } from '../../documents';
 import { usePalette } from '../../theme';
 import { WIDE_FROM } from '../frame/ToyFrame';
@@ -30,7 +30,7 @@ export function SafetyStation() {
         <Num fontSize={44} lineHeight={48} letterSpacing={-3} color={c.matInk}>{String(open)}</Num>
         <Words color={c.matInk} flex={1}>{say.points(open).replace(/^\d+ /, '')}</Words>
       </View>
-      <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: 16, gap: 14, width: '100%', maxWidth: wide ? 760 : undefined, alignSelf: 'center' }}>
+      <Scroll contentContainerStyle={{ padding: 16, gap: 14, width: '100%', maxWidth: wide ? 760 : undefined, alignSelf: 'center' }}>
         <Title role="heading" aria-level={2}>{say.who}</Title>
         <View role="radiogroup" aria-label={say.who} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
           {AGES.map((age) => (
@@ -42,7 +42,7 @@ export function SafetyStation() {
           <Point key={p.id} point={p} />
         ))}
         <Quiet>{safetyWords.caution}</Quiet>
-      </ScrollView>
+      </Scroll>
       <View style={{ padding: 16, paddingTop: 8, flexDirection: 'row', gap: 8, width: '100%', maxWidth: wide ? 760 : undefined, alignSelf: 'center' }}>
         {convert ? <MainAction label={convert.mend} onPress={() => embroider(convert)} /> : <MainAction label={say.toFace} onPress={() => router.push({ pathname: '/toy/[id]/face', params: { id: toy.id } })} />}
       </View>
