@@ -5,11 +5,11 @@ import { screenWords as say } from '@hoppla/core/words';
 import { usePalette } from '../theme';
 import { PlainButton } from './MainAction';
 
-/** A sheet of paper over the screen, for whatever must be settled first. Escape and a tap outside close it. */
-export function Sheet({ open, title, onClose, children, foot }: { open: boolean; title: string; onClose: () => void; children: ReactNode; foot?: ReactNode }) {
+/** A sheet of paper over the screen, for whatever must be settled first; it is there while it is rendered. Escape and a tap outside close it. */
+export function Sheet({ title, onClose, children, foot }: { title: string; onClose: () => void; children: ReactNode; foot?: ReactNode }) {
   const c = usePalette();
   return (
-    <Dialog modal open={open} onOpenChange={(now: boolean) => (now ? undefined : onClose())}>
+    <Dialog modal open onOpenChange={(now: boolean) => (now ? undefined : onClose())}>
       <Dialog.Portal>
         <Dialog.Overlay key="overlay" backgroundColor={c.matDeep} opacity={0.72} />
         <Dialog.Content key="content" aria-describedby={undefined} backgroundColor={c.paper} borderRadius={0} padding={0} width="100%" maxWidth={560} maxHeight="88%" borderTopWidth={6} borderTopColor={c.tape} elevation={0}>

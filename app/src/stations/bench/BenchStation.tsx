@@ -78,11 +78,13 @@ export function BenchStation() {
           </View>
         </View>
       </View>
-      <Sheet open={more !== null} title={more?.head.name ?? ''} onClose={() => setMore(null)}>
-        {more?.file ? <PlainButton label={say.bench.duplicate} onPress={() => (setMore(null), void put.mutateAsync(copyOf(more.file!, say.bench.copyOf(more.head.name))).catch(fail))} /> : null}
-        {more ? <PlainButton label={say.bench.export} onPress={() => (more.file ? downloadToy(more.file) : download(`${more.head.id}.hoppla.json`, 'application/json', more.raw))} /> : null}
-        {more ? <PlainButton label={say.bench.remove} danger onPress={() => takeOff(more)} /> : null}
-      </Sheet>
+      {more ? (
+        <Sheet title={more.head.name} onClose={() => setMore(null)}>
+          {more.file ? <PlainButton label={say.bench.duplicate} onPress={() => (setMore(null), void put.mutateAsync(copyOf(more.file!, say.bench.copyOf(more.head.name))).catch(fail))} /> : null}
+          <PlainButton label={say.bench.export} onPress={() => (more.file ? downloadToy(more.file) : download(`${more.head.id}.hoppla.json`, 'application/json', more.raw))} />
+          <PlainButton label={say.bench.remove} danger onPress={() => takeOff(more)} />
+        </Sheet>
+      ) : null}
     </View>
   );
 }

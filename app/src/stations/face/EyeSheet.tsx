@@ -8,11 +8,11 @@ import { PlainButton, Quiet, Sheet, Words } from '../../controls';
 const say = words.face;
 
 /** What the eyes are: size with its washer, plastic or embroidered, or none. */
-export function EyeSheet({ open, onClose, part, eyes, onChange, onRemove }: { open: boolean; onClose: () => void; part: PartModel; eyes: EyePair; onChange: (eyes: EyePair) => void; onRemove: () => void }) {
+export function EyeSheet({ onClose, part, eyes, onChange, onRemove }: { onClose: () => void; part: PartModel; eyes: EyePair; onChange: (eyes: EyePair) => void; onRemove: () => void }) {
   const perWidth = eyes.eyeMm / Math.max(1, part.form.widthMm);
   const { low, high } = FACE_ADVICE.eyePerWidth;
   return (
-    <Sheet open={open} title={say.eyes} onClose={onClose}>
+    <Sheet title={say.eyes} onClose={onClose}>
       <Words fontWeight="600">{say.size}</Words>
       <View role="radiogroup" aria-label={say.size} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {EYES.map((row) => (

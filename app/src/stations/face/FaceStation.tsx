@@ -126,7 +126,7 @@ function Eyes({ part, eyes, at }: { part: PartModel; eyes: EyePair; at: EyesAt |
         </>
       ) : null}
       <View style={{ height: 1, backgroundColor: c.line }} />
-      <EyeSheet open={sizing} onClose={() => setSizing(false)} part={part} eyes={eyes} onChange={(next) => change(say.size, part, next)} onRemove={() => edit(say.remove, { station: 'face', part: part.part.id }, (toy) => removeFeature(toy, eyes.id))} />
+      {sizing ? <EyeSheet onClose={() => setSizing(false)} part={part} eyes={eyes} onChange={(next) => change(say.size, part, next)} onRemove={() => edit(say.remove, { station: 'face', part: part.part.id }, (toy) => removeFeature(toy, eyes.id))} /> : null}
     </>
   );
 }

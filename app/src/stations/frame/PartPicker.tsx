@@ -7,10 +7,10 @@ import { usePalette } from '../../theme';
 import { useToy } from './useToy';
 
 /** The parts of the toy as small silhouettes, all at one scale. */
-export function PartPicker({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function PartPicker({ onClose }: { onClose: () => void }) {
   const { model, part, choosePart } = useToy();
   return (
-    <Sheet open={open} title={say.parts.choose} onClose={onClose}>
+    <Sheet title={say.parts.choose} onClose={onClose}>
       {model.parts.map((p) => (
         <PartRow key={p.part.id} model={model} part={p} chosen={p === part} onPress={() => (choosePart(p.part.id), onClose())} />
       ))}

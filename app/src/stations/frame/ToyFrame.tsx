@@ -92,7 +92,7 @@ function TopBar() {
         <Redo color={c.matInk} size={22} strokeWidth={1.9} />
       </Press>
       <Shield open={open} onPress={() => router.push({ pathname: '/toy/[id]/safety', params: { id: toy.id } })} />
-      <PartPicker open={picking} onClose={() => setPicking(false)} />
+      {picking ? <PartPicker onClose={() => setPicking(false)} /> : null}
     </View>
   );
 }

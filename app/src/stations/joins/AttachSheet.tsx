@@ -10,7 +10,7 @@ import { usualJoin } from './usual';
 const say = words.joins;
 
 /** Which part on which: the place is the usual one and is fine-tuned on the mat. */
-export function AttachSheet({ open, onClose, onAdded }: { open: boolean; onClose: () => void; onAdded: (id: string) => void }) {
+export function AttachSheet({ onClose, onAdded }: { onClose: () => void; onAdded: (id: string) => void }) {
   const { model } = useToy();
   const [guest, setGuest] = useState<string | null>(null);
   const [host, setHost] = useState<string | null>(null);
@@ -25,12 +25,10 @@ export function AttachSheet({ open, onClose, onAdded }: { open: boolean; onClose
     const join = usualJoin(model, chosenGuest, chosenHost, newId());
     edit(say.attach(chosenGuest.name, chosenHost.name), { station: 'joins', join: join.id }, (toy) => setJoin(toy, join));
     onAdded(join.id);
-    setGuest(null);
-    setHost(null);
     onClose();
   };
   return (
-    <Sheet open={open} title={say.add} onClose={onClose} foot={<MainAction label={chosenGuest && chosenHost ? say.attach(chosenGuest.copies.length > 1 ? say.pair(chosenGuest.name) : chosenGuest.name, chosenHost.name.toLowerCase()) : say.add} disabled={!chosenGuest || !chosenHost} onPress={attach} />}>
+    <Sheet title={say.add} onClose={onClose} foot={<MainAction label={chosenGuest && chosenHost ? say.attach(chosenGuest.copies.length > 1 ? say.pair(chosenGuest.name) : chosenGuest.name, chosenHost.name.toLowerCase()) : say.add} disabled={!chosenGuest || !chosenHost} onPress={attach} />}>
       <Words fontWeight="600">{say.guest}</Words>
       <View role="radiogroup" aria-label={say.guest} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {guests.map((p) => (

@@ -61,7 +61,7 @@ export function JoinsStation() {
           {current ? <MainAction label={say.keep} onPress={() => router.push({ pathname: '/toy/[id]/plan', params: { id: toy.id } })} /> : <MainAction label={say.add} disabled={!enough || !writing} onPress={() => setAdding(true)} />}
         </View>
       </View>
-      <AttachSheet open={adding} onClose={() => setAdding(false)} onAdded={setChosen} />
+      {adding ? <AttachSheet onClose={() => setAdding(false)} onAdded={setChosen} /> : null}
     </View>
   );
 }

@@ -25,9 +25,9 @@ export function AddParts({ onAdd }: { onAdd: (text: string) => void }) {
 }
 
 /** The same field over the station, for a toy that has parts already. */
-export function AddPartsSheet({ open, onClose, onAdd }: { open: boolean; onClose: () => void; onAdd: (text: string) => void }) {
+export function AddPartsSheet({ onClose, onAdd }: { onClose: () => void; onAdd: (text: string) => void }) {
   return (
-    <Sheet open={open} title={say.parts.add} onClose={onClose}>
+    <Sheet title={say.parts.add} onClose={onClose}>
       <AddParts onAdd={onAdd} />
     </Sheet>
   );

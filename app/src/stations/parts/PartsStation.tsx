@@ -51,7 +51,7 @@ export function PartsStation() {
           <PartSettings part={part} onAdd={() => setAdding(true)} />
           {wide ? <View style={{ padding: 12 }}>{model.parts.map((p) => <PartRow key={p.part.id} model={model} part={p} chosen={p === part} onPress={() => choosePart(p.part.id)} />)}</View> : null}
         </Scroll>
-        <AddPartsSheet open={adding} onClose={() => setAdding(false)} onAdd={add} />
+        {adding ? <AddPartsSheet onClose={() => setAdding(false)} onAdd={add} /> : null}
       </View>
     </View>
   );
