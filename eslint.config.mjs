@@ -13,6 +13,7 @@ export default [
     rules: {
       'house/import-direction': ['error', { root }],
       'import/no-unresolved': 'off',
+      'import/no-named-as-default-member': 'off',
       'no-console': 'error',
     },
   },

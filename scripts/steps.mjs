@@ -28,7 +28,7 @@ function hashOf(paths) {
   const add = (path) => {
     if (!existsSync(path)) return;
     if (statSync(path).isDirectory()) {
-      for (const name of readdirSync(path).sort()) if (!['node_modules', 'dist', '.expo'].includes(name) && !/\.test\.tsx?$/.test(name)) add(join(path, name));
+      for (const name of readdirSync(path).sort()) if (!['node_modules', 'dist', '.expo'].includes(name) && !/\.test\.tsx?$|\.md$/.test(name)) add(join(path, name));
     } else hash.update(path.slice(root.length)).update(readFileSync(path));
   };
   paths.map((p) => join(root, p)).forEach(add);

@@ -1,6 +1,8 @@
 import { useSyncExternalStore } from 'react';
 import { screenWords } from '@hoppla/core/words';
 import { EMPTY_HISTORY, editBetween, record, redo, undo, type Focus, type History, type Progress, type Toy, type ToyFile } from '@hoppla/core/toy';
+import { exportFile } from '@hoppla/core/files';
+import { noteDown, notedAfter, strikeOut } from './journal';
 import { keep, StorageTrouble, take } from './storage';
 import { askToWrite, listen, tellKept, type Writer } from './writer';
 
@@ -84,7 +86,9 @@ async function reload(id: string): Promise<void> {
     if (!found) return set({ state: 'missing', trouble: screenWords.storage.gone });
     revision = found.head.revision;
     if (!found.file) return set({ state: 'newer', raw: found.raw, writing: false, trouble: screenWords.storage.newer(found.head.schema) });
-    set({ state: 'open', file: found.file, history: EMPTY_HISTORY, trouble: null });
+    const noted = writer?.writing ? notedAfter(id, revision) : null;
+    set({ state: 'open', file: noted ? (JSON.parse(noted) as ToyFile) : found.file, history: EMPTY_HISTORY, trouble: null });
+    if (noted) save();
   } catch (error) {
     set({ state: 'missing', trouble: error instanceof StorageTrouble ? error.sentence : screenWords.storage.reading });
   }
@@ -141,12 +145,16 @@ export function step(way: 'undo' | 'redo'): Focus | null {
 /** Keeps the newest state; while one write is under way the next waits and then keeps whatever is newest. */
 function save(): void {
   set({ kept: false });
+  if (now.file) noteDown(now.file.toy.id, revision, exportFile(now.file));
   saving ??= (async () => {
     while (!now.kept && now.file && now.writing) {
       const file = now.file;
       try {
         await keep(file, ++revision);
-        if (now.file === file) set({ kept: true, trouble: null });
+        if (now.file === file) {
+          strikeOut(file.toy.id);
+          set({ kept: true, trouble: null });
+        }
         tellKept(file.toy.id);
       } catch (error) {
         set({ trouble: error instanceof StorageTrouble ? error.sentence : screenWords.storage.broken });

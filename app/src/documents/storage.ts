@@ -1,6 +1,7 @@
 import { createAsyncStorage } from '@react-native-async-storage/async-storage';
 import { screenWords } from '@hoppla/core/words';
 import { exportFile } from '@hoppla/core/files';
+import { strikeOut } from './journal';
 import { SCHEMA, type ToyFile } from '@hoppla/core/toy';
 
 const store = createAsyncStorage('hoppla');
@@ -97,6 +98,7 @@ export async function discard(head: Head): Promise<void> {
   try {
     const revisions = Array.from({ length: 2 * KEPT_REVISIONS }, (_, k) => revisionKey(head.id, head.revision - k));
     await store.removeMany([headKey(head.id), ...revisions]);
+    strikeOut(head.id);
   } catch (error) {
     throw trouble(error);
   }

@@ -11,6 +11,8 @@ export interface Writer {
 type Message = { type: 'kept'; id: string } | { type: 'hand-over'; id: string };
 
 const HAND_OVER_MS = 1500;
+/** A browser that does not answer about the lock in this time leaves the window following. */
+const ANSWER_MS = 2000;
 const lockName = (id: string) => `hoppla-toy-${id}`;
 const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('hoppla');
 
@@ -32,15 +34,17 @@ export function listen(id: string, on: { kept: () => void; handOver: () => void 
 export function askToWrite(id: string, insist: boolean, lost: () => void): Promise<Writer> {
   if (typeof navigator === 'undefined' || !navigator.locks) return Promise.resolve({ writing: true, release: () => undefined });
   return new Promise((resolve) => {
+    const following = () => resolve({ writing: false, release: () => undefined });
     const hold = (lock: Lock | null): Promise<void> | undefined => {
       if (!lock) {
-        resolve({ writing: false, release: () => undefined });
+        following();
         return undefined;
       }
       return new Promise<void>((done) => resolve({ writing: true, release: done }));
     };
     if (!insist) {
-      navigator.locks.request(lockName(id), { ifAvailable: true }, hold).catch(lost);
+      setTimeout(following, ANSWER_MS);
+      navigator.locks.request(lockName(id), { ifAvailable: true }, hold).catch(() => (following(), lost()));
       return;
     }
     channel?.postMessage({ type: 'hand-over', id } satisfies Message);

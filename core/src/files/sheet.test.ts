@@ -1,7 +1,6 @@
-import { modelToy, rill, rename } from '../toy';
+import { modelToy, newFile, rename, rill } from '../toy';
 import { safetyWords } from '../words';
 import { exportFile, fileName, planText, sheetHtml } from './index';
-import { newFile } from '../toy';
 
 let n = 0;
 const toy = rill(() => `i${++n}`);

@@ -1,0 +1,43 @@
+import { performance } from 'node:perf_hooks';
+import { changeText, markText, read, replaceText } from '../src/notation';
+
+/** Random and mutated texts with a fixed seed: no exception, none slower than 50 ms when tried again. Returns what went wrong. */
+export function fuzz(texts: number, seed = 20261123): string[] {
+  let s = seed;
+  const random = (): number => (s = (Math.imul(s, 1664525) + 1013904223) >>> 0) / 4294967296;
+  const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)];
+  const WORDS = ['R1:', 'R2-9:', 'sc', 'inc', 'dec', 'sl st', '6 sc in ring', '(', ')', '[', ']', '*', 'x6', 'x999999999', 'around', 'rep from * 5 more times', '(12)', '= 30', '\n', ',', ';', 'ch 5, join', 'in next', 'in each st', 'stuff', 'close', 'Head (2x, rust)', '\u00a0', '–', '×', '½', '٣', '\u0000', '😀', 'sc2tog', 'change to', 'BLO', '\r\n', '-- note --', '1e309', '-5', 'twice'];
+  const BASE = 'Head (1x)\nR1: 6 sc in ring (6)\nR2: inc x6 (12)\nR3: (sc, inc) x6 (18)\nR4-9: sc around (18)\nclose';
+  const text = (): string => {
+    const kind = random();
+    if (kind < 0.5) return Array.from({ length: 1 + Math.floor(random() * 40) }, () => pick(WORDS)).join(random() < 0.7 ? ' ' : '');
+    if (kind < 0.6) return Array.from({ length: Math.floor(random() * 200) }, () => String.fromCharCode(Math.floor(random() * 65536))).join('');
+    let t = BASE;
+    for (let k = 0; k < 1 + random() * 6; k++) {
+      const at = Math.floor(random() * t.length);
+      t = t.slice(0, at) + pick([...WORDS, '']) + t.slice(at + Math.floor(random() * 6));
+    }
+    return t;
+  };
+  const wrong: string[] = [];
+  for (let i = 0; i < texts; i++) {
+    const t = text();
+    try {
+      const began = performance.now();
+      read(t, random() < 0.5 ? { terms: pick(['us', 'uk'] as const) } : {});
+      if (performance.now() - began > 50) {
+        const again = Math.min(...[1, 2, 3].map(() => { const b = performance.now(); read(t); return performance.now() - b; }));
+        if (again > 50) wrong.push(`slow, ${again.toFixed(0)} ms: ${JSON.stringify(t.slice(0, 200))}`);
+      }
+      let n = 0;
+      const marked = markText(t, () => `m${n++}`);
+      const from = Math.floor(random() * (t.length + 1));
+      const changed = changeText(marked, { from, to: Math.min(t.length, from + 5), insert: pick(WORDS) }, () => `m${n++}`);
+      const replaced = replaceText(changed, text(), () => `m${n++}`);
+      for (const m of [changed, replaced]) if (m.marks.length !== m.text.split('\n').length || new Set(m.marks).size !== m.marks.length) wrong.push(`marks: ${JSON.stringify(m.text.slice(0, 200))}`);
+    } catch (error) {
+      wrong.push(`${error instanceof Error ? error.message : String(error)}: ${JSON.stringify(t.slice(0, 200))}`);
+    }
+  }
+  return wrong;
+}

@@ -1,0 +1,60 @@
+// Benchmarks: figures and ratios of the core, and the first load beside an empty app of the same stack.
+import { cpSync, existsSync, mkdirSync, readFileSync, rmSync, statSync, symlinkSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:http';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { build, environment, install, root, run } from './steps.mjs';
+
+install();
+const { chromium } = await import('@playwright/test');
+const { bundle, dist } = await import('./bundle.mjs');
+await bundle('core/bench/core.bench.ts', 'bench.mjs');
+await import(dist('bench.mjs').href);
+
+build();
+const empty = join(root, '.cache/empty-app');
+if (!existsSync(join(empty, 'dist/index.html'))) {
+  rmSync(empty, { recursive: true, force: true });
+  mkdirSync(join(empty, 'src/app'), { recursive: true });
+  for (const file of ['package.json', 'app.json', 'babel.config.js', 'metro.config.js', 'assets']) cpSync(join(root, 'app', file), join(empty, file), { recursive: true });
+  writeFileSync(
+    join(empty, 'src/app/index.tsx'),
+    `import { createAsyncStorage } from '@react-native-async-storage/async-storage';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import Joi from 'joi';
+import Svg, { Path } from 'react-native-svg';
+import { createTamagui, Dialog, TamaguiProvider, Text } from 'tamagui';
+const config = createTamagui({ tokens: { size: { true: 1 }, space: { true: 1 }, radius: { true: 1 }, zIndex: { true: 0 }, color: { a: '#000' } }, themes: { light: { background: '#fff' } }, fonts: {} });
+const client = new QueryClient();
+export default function Empty() {
+  return <TamaguiProvider config={config} defaultTheme="light"><QueryClientProvider client={client}><Dialog><Text>{String([Joi.string(), createAsyncStorage('x')].length)}</Text></Dialog><Svg><Path d="M0 0" /></Svg></QueryClientProvider></TamaguiProvider>;
+}
+`,
+  );
+  symlinkSync(join(root, 'node_modules'), join(empty, 'node_modules'));
+  run('empty app', 'npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], { cwd: empty, env: environment });
+}
+
+/** Kilobytes gzip of every script that the first page really loads, in Chromium, from a folder served on loopback. */
+async function loadedKB(folder) {
+  const server = createServer((req, res) => {
+    const path = join(folder, decodeURIComponent(new URL(req.url, 'http://x').pathname));
+    const file = existsSync(path) && statSync(path).isFile() ? path : join(folder, 'index.html');
+    res.setHeader('Content-Type', file.endsWith('.js') ? 'text/javascript' : file.endsWith('.html') ? 'text/html' : 'application/octet-stream');
+    res.end(readFileSync(file));
+  });
+  await new Promise((ready) => server.listen(0, '127.0.0.1', ready));
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-quic'] });
+  const page = await browser.newPage();
+  let bytes = 0;
+  page.on('response', async (r) => r.url().endsWith('.js') && (bytes += gzipSync(await r.body()).length));
+  await page.goto(`http://127.0.0.1:${server.address().port}/`, { waitUntil: 'networkidle' });
+  await page.waitForTimeout(1500);
+  await browser.close();
+  server.close();
+  return bytes / 1000;
+}
+
+const own = await loadedKB(join(root, 'app/dist'));
+const bare = await loadedKB(join(empty, 'dist'));
+console.log(`\nfirst page ${own.toFixed(0)} kB gzip of script, an empty app of the same stack ${bare.toFixed(0)} kB: ${(own / bare).toFixed(2)} x (goal 1.5)`);
