@@ -1,4 +1,4 @@
-export { changeProgress, closeToy, edit, editHere, openToy, openToyNow, saveAgain, step, useOpenToy } from './openToy';
+export { changeProgress, closeToy, edit, editHere, hush, openToy, openToyNow, saveAgain, step, useOpenToy } from './openToy';
 export type { OpenToy } from './openToy';
 export { copyOf, demoFile, emptyFile, queryClient, useBench, useShelf } from './queries';
 export type { Shelved } from './storage';

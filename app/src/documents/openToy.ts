@@ -142,6 +142,11 @@ export function step(way: 'undo' | 'redo'): Focus | null {
   return moved.edit.focus;
 }
 
+/** Stops saying what was undone. */
+export function hush(): void {
+  set({ said: null });
+}
+
 /** Keeps the newest state; while one write is under way the next waits and then keeps whatever is newest. */
 function save(): void {
   set({ kept: false });

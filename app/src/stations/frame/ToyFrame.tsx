@@ -9,7 +9,7 @@ import { Text } from 'tamagui';
 import { screenWords as say } from '@hoppla/core/words';
 import type { Focus } from '@hoppla/core/toy';
 import { MainAction, Num, PlainButton, Press, StationIcon, Title, Words, type Station } from '../../controls';
-import { download, downloadToy, editHere, openToy, openToyNow, saveAgain, step, useOpenToy } from '../../documents';
+import { download, downloadToy, editHere, hush, openToy, openToyNow, saveAgain, step, useOpenToy } from '../../documents';
 import { usePalette } from '../../theme';
 import { PartPicker } from './PartPicker';
 import { useToy } from './useToy';
@@ -18,6 +18,8 @@ const STATIONS: Station[] = ['parts', 'face', 'joins', 'plan', 'make'];
 /** From this width on the stations stand in a rail and the paper beside the mat. */
 export const WIDE_FROM = 900;
 export const RAIL = 88;
+/** How long it is said what was undone. */
+const SAID_MS = 4000;
 
 /** The binding of a toy: its name, its part, undo and redo, the shield, and the stations. */
 export function ToyFrame() {
@@ -68,7 +70,7 @@ function TopBar() {
   const { toy, part, open } = useToy();
   const at = usePathname().split('/').pop();
   const [picking, setPicking] = useState(false);
-  const whole = at === 'plan' || at === 'joins' || at === 'safety';
+  const whole = at !== 'parts' && at !== 'face';
   const go = useGoTo();
   return (
     <View role="banner" style={{ flexDirection: 'row', alignItems: 'center', backgroundColor: c.matDeep, paddingLeft: 12, paddingRight: 8, height: 56, gap: 2 }}>
@@ -149,6 +151,11 @@ function TapePiece({ wide }: { wide: boolean }) {
 function Notices() {
   const c = usePalette();
   const { trouble, writing, said, file, state } = useOpenToy();
+  useEffect(() => {
+    if (!said) return;
+    const timer = setTimeout(hush, SAID_MS);
+    return () => clearTimeout(timer);
+  }, [said]);
   const plain = { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', gap: 8, paddingHorizontal: 16, paddingVertical: 8 } as const;
   return (
     <View aria-live="polite">

@@ -38,7 +38,8 @@ export function JoinsStation() {
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
       <JoinsMat width={wide ? width - RAIL - paper : width} height={wide ? height - 56 : Math.round(Math.max(160, height * 0.4))} sites={current?.sites ?? []} host={current ? current.join.at : null} />
       <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
-        <Scroll contentContainerStyle={{ padding: wide ? 20 : 16, gap: 12 }}>
+        {/* Keyed, so that choosing a join shows it from its top. */}
+        <Scroll key={current?.join.id} contentContainerStyle={{ padding: wide ? 20 : 16, gap: 12 }}>
           {current ? (
             <JoinCard join={current.join} sites={current.sites} model={model} />
           ) : (
@@ -126,11 +127,13 @@ function Pins({ sites }: { sites: readonly JoinSite[] }) {
         const holes = sites.flatMap((s) => (s.pins?.[k] ? [s.pins[k]] : []));
         if (holes.length === 0) return null;
         return (
-          <View key={k} style={{ flexDirection: 'row', alignItems: 'center', gap: 8, flexWrap: 'wrap' }}>
-            <Quiet width={72}>{say.pin[k]}</Quiet>
-            {holes.map((h, i) => (
-              <Tag key={i} of={say.pin[k]} {...holeTag(h)} />
-            ))}
+          <View key={k} style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 8 }}>
+            <Quiet width={70} paddingTop={4}>{say.pin[k]}</Quiet>
+            <View style={{ flex: 1, flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+              {holes.map((h, i) => (
+                <Tag key={i} of={say.pin[k]} {...holeTag(h)} />
+              ))}
+            </View>
           </View>
         );
       })}

@@ -1,12 +1,12 @@
 import { useMemo } from 'react';
-import { G, Path, Rect } from 'react-native-svg';
+import { G, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { sizeOf } from '@hoppla/core/form';
 import { mm } from '@hoppla/core/plan';
 import type { PartModel } from '@hoppla/core/toy';
 import { screenWords as say } from '@hoppla/core/words';
 import { Mat, MatText, RULER } from '../../controls';
 import { sceneOf, standAlone, ToyPicture } from '../../stage';
-import { usePalette } from '../../theme';
+import { FAMILY, usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 
 /** Room beside the part for its height, px. */
@@ -64,7 +64,7 @@ function FaultyRound({ part, index, originX, originY, pxPerMm, ringUp }: { part:
       <Path d={`M${originX - x} ${y}H${originX + x}`} stroke={c.coral} strokeWidth={6} strokeDasharray="9 4" />
       <Path d={`M${originX + x} ${y}h20`} stroke={c.coral} strokeWidth={2} />
       <Rect x={originX + x + 16} y={y - 12} width={46} height={24} fill={c.coral} />
-      <MatText x={originX + x + 39} y={y + 5} size={14} anchor="middle" number colour={c.onCoral}>{round.label}</MatText>
+      <SvgText x={originX + x + 39} y={y + 5} textAnchor="middle" fontFamily={FAMILY.number} fontSize={14} fontWeight="600" fill={c.onCoral}>{round.label}</SvgText>
     </G>
   );
 }

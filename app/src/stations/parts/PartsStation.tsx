@@ -46,34 +46,36 @@ export function PartsStation() {
       <PartMat part={part} width={wide ? width - 88 - paperWidth : width} height={matHeight} />
       <View style={{ flex: wide ? undefined : 1, width: paperWidth, minHeight: 0, backgroundColor: c.paper }}>
         <Scroll keyboardShouldPersistTaps="handled">
-          <Problems part={part} />
           <RoundsField key={part.part.id} part={part} />
           <PartSettings part={part} onAdd={() => setAdding(true)} />
           {wide ? <View style={{ padding: 12 }}>{model.parts.map((p) => <PartRow key={p.part.id} model={model} part={p} chosen={p === part} onPress={() => choosePart(p.part.id)} />)}</View> : null}
         </Scroll>
+        <Problems part={part} />
         {adding ? <AddPartsSheet onClose={() => setAdding(false)} onAdd={add} /> : null}
       </View>
     </View>
   );
 }
 
+/** The worst problem, docked where the thumb is; the text shows where the others are. */
 function Problems({ part }: { part: PartModel }) {
   const { writing } = useToy();
   const shown = useMemo(() => {
     const order = { error: 0, warning: 1, note: 2 };
-    return part.reading.lines.flatMap((l) => l.problems.map((p) => ({ line: l, p }))).filter(({ p }) => p.severity !== 'note').sort((a, b) => order[a.p.severity] - order[b.p.severity]).slice(0, 3);
+    return part.reading.lines.flatMap((l) => l.problems.map((p) => ({ line: l, p }))).filter(({ p }) => p.severity !== 'note').sort((a, b) => order[a.p.severity] - order[b.p.severity]);
   }, [part]);
   return (
     <View aria-live="polite">
-      {shown.map(({ line, p }, i) => {
+      {shown.slice(0, 1).map(({ line, p }) => {
         const round = part.reading.rounds[line.rounds[0]];
         return (
           <ProblemLine
-            key={`${line.line}${p.code}`} where={round?.label ?? say.parts.atLine(line.line)} sentence={p.message} severity={p.severity} main={i === 0 && p.severity === 'error'}
+            key={`${line.line}${p.code}`} where={round?.label ?? say.parts.atLine(line.line)} sentence={p.message} severity={p.severity} main={p.severity === 'error'}
             mends={writing ? p.mends.map((m) => ({ title: m.title, onPress: () => edit(m.title, { station: 'parts', part: part.part.id }, (toy) => mendPart(toy, part.part.id, m.changes, newId)) })) : []}
           />
         );
       })}
+      {shown.length > 1 ? <Quiet paddingHorizontal={16} paddingVertical={4}>{say.parts.more(shown.length - 1)}</Quiet> : null}
     </View>
   );
 }

@@ -1,0 +1,60 @@
+// One current picture of each main view, from the demo toy, into docs/screenshots. Builds first if it must.
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import { build, install, root } from './steps.mjs';
+
+install();
+build();
+const { chromium } = await import('@playwright/test');
+const PORT = 4327;
+const server = spawn('node', ['scripts/serve.mjs', '--port', String(PORT)], { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] });
+await new Promise((ready) => server.stdout.once('data', ready));
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking'] });
+
+const PHONE = { width: 390, height: 844 };
+const WIDE = { width: 1280, height: 800 };
+/** As many steps as lead into the middle of the head. */
+const TICKS = 31;
+
+/** Walks through the demo toy and keeps a picture of every wanted view. */
+async function walk(name, viewport, colorScheme, wanted) {
+  const context = await browser.newContext({ viewport, colorScheme, reducedMotion: 'reduce' });
+  const page = await context.newPage();
+  const keep = async (view) => {
+    await page.waitForTimeout(400);
+    if (wanted.includes(view)) await page.screenshot({ path: join(root, `docs/screenshots/${view}-${name}.png`) });
+  };
+  const station = (s) => page.getByRole('link', { name: s, exact: true }).click();
+  await page.goto(`http://127.0.0.1:${PORT}/?demo`);
+  await page.getByRole('link', { name: 'Open Rill' }).waitFor();
+  await keep('bench');
+  await page.getByRole('link', { name: 'Open Rill' }).click();
+  await page.getByRole('button', { name: /Choose a part/ }).click();
+  await page.getByRole('dialog').getByRole('button', { name: /^Head/ }).click();
+  await keep('parts');
+  const field = page.getByRole('textbox', { name: 'Rounds of this part' });
+  await field.fill((await field.inputValue()).replace('R6: 2 sc, inc, (4 sc, inc) x5, 2 sc', 'R6: (3 sc, inc) x6'));
+  await page.getByText(/are left/).waitFor();
+  await keep('parts-fault');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByText(/^Took back/).waitFor({ state: 'hidden' });
+  for (const s of ['Face', 'Joins', 'Plan']) {
+    await station(s);
+    if (s === 'Joins') await page.getByRole('button', { name: /^Arm/ }).click();
+    if (s === 'Plan') await page.getByRole('button', { name: /^Eyes now/ }).scrollIntoViewIfNeeded();
+    await keep(s.toLowerCase());
+  }
+  await station('Make');
+  for (let i = 0; i < TICKS; i++) await page.getByRole('button', { name: /^(Tick|Done)/ }).last().click();
+  await keep('make');
+  await page.getByRole('button', { name: /^Safety/ }).click();
+  await keep('safety');
+  await context.close();
+}
+
+const ALL = ['bench', 'parts', 'parts-fault', 'face', 'joins', 'plan', 'make', 'safety'];
+await walk('phone', PHONE, 'light', ALL);
+await walk('wide', WIDE, 'light', ['bench', 'parts-fault', 'face', 'joins', 'plan', 'make']);
+await walk('phone-dark', PHONE, 'dark', ['face', 'parts-fault', 'make']);
+await browser.close();
+server.kill();
