@@ -15,6 +15,7 @@ const app = {
   preset: 'jest-expo/web',
   rootDir: 'app',
   testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/src/**/*.test.tsx'],
+  setupFiles: ['<rootDir>/jest-browser.cjs'],
   testEnvironmentOptions: { customExportConditions: ['require'] },
   moduleNameMapper: { '^@react-native-async-storage/async-storage$': '<rootDir>/../node_modules/@react-native-async-storage/async-storage/lib/module/jest/AsyncStorageMock.js' },
   transformIgnorePatterns: ['/node_modules/(?!((jest-)?react-native|@react-native(-community)?|@react-native-async-storage|expo(nent)?|@expo(nent)?/.*|@expo-google-fonts/.*|tamagui|@tamagui/.*|react-native-svg))'],

@@ -50,7 +50,19 @@ function once(name, paths, product, work) {
 export const install = () => once('install', ['package-lock.json'], 'node_modules/.package-lock.json', () => run('install', 'npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']));
 
 /** The web app, built for production into app/dist. */
-export const build = () => once('build', ['app', 'core/src', 'package-lock.json'], 'app/dist/index.html', () => run('build', 'npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], { cwd: join(root, 'app') }));
+export const build = () =>
+  once('build', ['app', 'core/src', 'package-lock.json'], 'app/dist/precache.json', () => {
+    const seconds = run('build', 'npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], { cwd: join(root, 'app') });
+    listForOffline();
+    return seconds;
+  });
+
+/** Writes which built files the service worker keeps: scripts, fonts, the icon. */
+function listForOffline() {
+  const dist = join(root, 'app/dist');
+  const files = readdirSync(dist, { recursive: true }).map(String).filter((f) => /\.(js|ttf|ico)$/.test(f) && f !== 'sw.js');
+  writeFileSync(join(dist, 'precache.json'), JSON.stringify(files.map((f) => `/${f}`).sort()));
+}
 
 /** Debian's Chromium, installed when it is missing. */
 export function chromium() {

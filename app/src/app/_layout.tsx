@@ -1,8 +1,8 @@
 import { Slot } from 'expo-router';
-import { Component, useEffect, type ReactNode } from 'react';
+import { useEffect } from 'react';
 import { QueryClientProvider } from '@tanstack/react-query';
-import { queryClient } from '../documents';
-import { Broken } from '../stations/frame/Broken';
+import { keepOffline, queryClient } from '../documents';
+import { Boundary } from '../stations/frame/Boundary';
 import { PageStyle } from '../theme/PageStyle';
 import { loadFonts, ThemeProvider } from '../theme';
 
@@ -10,6 +10,7 @@ import { loadFonts, ThemeProvider } from '../theme';
 export default function Layout() {
   useEffect(() => {
     void loadFonts();
+    keepOffline();
   }, []);
   return (
     <ThemeProvider>
@@ -21,16 +22,4 @@ export default function Layout() {
       </QueryClientProvider>
     </ThemeProvider>
   );
-}
-
-class Boundary extends Component<{ children: ReactNode }, { broken: boolean }> {
-  override state = { broken: false };
-
-  static getDerivedStateFromError() {
-    return { broken: true };
-  }
-
-  override render() {
-    return this.state.broken ? <Broken onBack={() => this.setState({ broken: false })} /> : this.props.children;
-  }
 }

@@ -4,3 +4,4 @@ export { copyOf, demoFile, emptyFile, queryClient, useBench, useShelf } from './
 export type { Shelved } from './storage';
 export { chooseText, download, downloadToy } from './transfer';
 export { newId } from './ids';
+export { keepOffline } from './offline';

@@ -52,7 +52,7 @@ function makingOrder(model: ToyModel): { part: PartModel; copy: string }[] {
 
 /** "the head", but "ear 2" where there are several. */
 function pieceName(part: PartModel, copy: string): string {
-  return part.copies.length > 1 ? copyName(part, copy) : `the ${part.name}`;
+  return part.copies.length > 1 ? copyName(part, copy) : say.the(part.name);
 }
 
 const stepKey = (kind: string, copy: string, what: string): string => `${kind}:${copy}:${what}`;
@@ -161,7 +161,7 @@ function eyesStep(part: PartModel, base: { part: string; copy: string }, eyes: E
   }
   const round = part.fabric.rounds[after - 1];
   const late = chosen === null ? 'too late' : window.lastComfortable === null ? 'possible' : 'comfortable';
-  const tag = `${holeTag(state.names[0]).rounds} | ${holeTag(state.names[0]).stitches} and ${holeTag(state.names[1]).stitches}`;
+  const tag = say.pairAt(holeTag(state.names[0]).rounds, holeTag(state.names[0]).stitches, holeTag(state.names[1]).stitches);
   const title = eyes.making === 'embroidered' ? say.embroiderEyes : late === 'too late' ? say.eyesTooLate : beforeStuffing ? say.eyesEarly : late === 'possible' ? say.eyesPossible : say.eyesComfortable;
   const n = (x: number | null) => (x === null ? '' : `R${x}`);
   return {
@@ -223,7 +223,7 @@ function sewSteps(model: ToyModel, trouble: string[]): SewStep[] {
     return sites.map((site): SewStep => {
       const name = pieceName(guest, site.copy);
       const hostName = pieceName(host, join.at.copy);
-      const tag = site.name ? `at ${holeTag(site.name).rounds} | ${holeTag(site.name).stitches}` : endWords(host, site);
+      const tag = site.name ? say.at(holeTag(site.name).rounds, holeTag(site.name).stitches) : endWords(host, site);
       return {
         kind: 'sew', part: join.guest.part, copy: site.copy, join: join.id, host: { part: join.at.part, copy: join.at.copy }, key: stepKey('sew', site.copy, join.id), name: site.name, pins: site.pins,
         stitches: site.guestEdge, title: say.sew(name, hostName), detail: say.sewDetail(site.guestEdge, tag), reason: say.sewReason,

@@ -24,8 +24,6 @@ export const notationWords = {
   cup: (made: number, offered: number) => `From ${offered} to ${made} more than halves the round: it will pucker.`,
   stacked: (times: number) => `The ${times} increases stand above those of the round before and make corners.`,
   assumed: (carried: number) => `Counted on from ${carried}, which was not certain.`,
-  tooLarge: (limit: number) => `This part has more than ${limit} stitches; only the counts are worked out.`,
-  noStart: 'The first round has no ring or chain: it is taken as given.',
   mendRepeat: (n: number) => `Repeat ${n} times`,
   mendWrite: (words: string) => `Write ${words}`,
   mendCount: (n: number) => `Write (${n})`,

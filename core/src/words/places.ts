@@ -3,8 +3,6 @@ import { plural } from './plural';
 /** Words for places on a part. */
 export const placeWords = {
   between: (a: string, b: string) => `between ${a} and ${b}`,
-  hole: (a: number, b: number) => `the hole between stitches ${a} and ${b}`,
-  middle: (k: number) => `the middle of stitch ${k}`,
   fromFinishedEdge: (a: number, b: number) => `between the ${ordinal(a)} and ${ordinal(b)} round from the finished edge`,
   fromPauseEdge: (a: number, b: number) => `between the ${ordinal(a)} and ${ordinal(b)} round from the edge at the pause`,
   fromRing: (n: number) => `${plural(n, 'round')} down from the ring`,
@@ -14,7 +12,6 @@ export const placeWords = {
   countingBoth: (n: number) => `${n} holes, counting both posts`,
   moved: (was: number, now: number) => `The round had ${was} stitches when this was placed and has ${now} now. Moved: please look.`,
   homeless: 'The round this stood on is gone. Choose a new place.',
-  notYet: (form: string) => `Places on ${form} are not worked out yet.`,
 };
 
 /** 1 -> "1st", 12 -> "12th". */

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
-import { keptHere, movedPost, movedRound, newPair, reachOf, schoolsOf, withBetween, type EyePair, type EyesAt } from '@hoppla/core/feature';
+import { eyeAdvice, keptHere, movedPost, movedRound, newPair, offCentre, reachOf, schoolsOf, withBetween, type EyePair, type EyesAt } from '@hoppla/core/feature';
 import { mm } from '@hoppla/core/plan';
 import { removeFeature, setFeature, type PartModel } from '@hoppla/core/toy';
 import { placeWords, screenWords as words } from '@hoppla/core/words';
@@ -102,7 +102,7 @@ function NoEyes({ part }: { part: PartModel }) {
 function Eyes({ part, eyes, at }: { part: PartModel; eyes: EyePair; at: EyesAt | null }) {
   const c = usePalette();
   const [sizing, setSizing] = useState(false);
-  const plain = eyes.making === 'embroidered' ? say.embroidered(eyes.eyeMm) : say.safetyEye(eyes.eyeMm, 'black', eyes.washerMm);
+  const plain = eyes.making === 'embroidered' ? say.embroidered(eyes.eyeMm) : say.safetyEye(eyes.eyeMm, eyes.washerMm);
   return (
     <>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
@@ -110,7 +110,7 @@ function Eyes({ part, eyes, at }: { part: PartModel; eyes: EyePair; at: EyesAt |
           <Title role="heading" aria-level={2}>{say.eyes}</Title>
           <Quiet textDecorationLine="underline">{plain}</Quiet>
         </Press>
-        <MirrorSwitch on={eyes.pair.linked} onChange={(linked) => change('Mirror', part, { ...eyes, pair: { ...eyes.pair, linked, offset: linked ? { left: [0, 0], right: [0, 0] } : eyes.pair.offset } })} />
+        <MirrorSwitch on={eyes.pair.linked} onChange={(linked) => change(say.mirror, part, { ...eyes, pair: { ...eyes.pair, linked, offset: linked ? { left: [0, 0], right: [0, 0] } : eyes.pair.offset } })} />
       </View>
       {!at ? <ProblemLine where={part.name} sentence={placeWords.homeless} severity="error" /> : null}
       {at?.state === 'moved' ? <ProblemLine where={`R${at.names[0].round[1]}`} sentence={placeWords.moved(at.was, at.now)} severity="warning" mends={[{ title: say.moved, onPress: () => change(say.moved, part, keptHere(part.form, eyes)) }]} /> : null}
@@ -126,7 +126,7 @@ function Eyes({ part, eyes, at }: { part: PartModel; eyes: EyePair; at: EyesAt |
         </>
       ) : null}
       <View style={{ height: 1, backgroundColor: c.line }} />
-      {sizing ? <EyeSheet onClose={() => setSizing(false)} part={part} eyes={eyes} onChange={(next) => change(say.size, part, next)} onRemove={() => edit(say.remove, { station: 'face', part: part.part.id }, (toy) => removeFeature(toy, eyes.id))} /> : null}
+      {sizing ? <EyeSheet onClose={() => setSizing(false)} eyes={eyes} onChange={(next) => change(say.size, part, next)} onRemove={() => edit(say.remove, { station: 'face', part: part.part.id }, (toy) => removeFeature(toy, eyes.id))} /> : null}
     </>
   );
 }
@@ -134,8 +134,8 @@ function Eyes({ part, eyes, at }: { part: PartModel; eyes: EyePair; at: EyesAt |
 function MirrorSwitch({ on, onChange }: { on: boolean; onChange: (on: boolean) => void }) {
   const c = usePalette();
   return (
-    <Press role="switch" label="Mirror" chosen={on} onPress={() => onChange(!on)} style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
-      <Words fontWeight="600">Mirror</Words>
+    <Press role="switch" label={say.mirror} chosen={on} onPress={() => onChange(!on)} style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+      <Words fontWeight="600">{say.mirror}</Words>
       <View style={{ width: 58, height: 32, borderRadius: 16, borderWidth: 2, borderColor: c.ink, backgroundColor: on ? c.ink : c.paper, padding: 3, alignItems: on ? 'flex-end' : 'flex-start', justifyContent: 'center' }}>
         {on ? <Words position="absolute" left={9} top={3} fontSize={15} lineHeight={20} color={c.paper} aria-hidden>✓</Words> : null}
         <View style={{ width: 22, height: 22, borderRadius: 11, backgroundColor: on ? c.tape : c.edge }} />
@@ -169,6 +169,9 @@ function Nudges({ part, eyes }: { part: PartModel; eyes: EyePair }) {
 function Advice({ part, eyes, at }: { part: PartModel; eyes: EyePair; at: EyesAt }) {
   const n = (x: number | null) => (x === null ? say.none_ : `R${x}`);
   const { window, retention, spacing } = at;
+  const advice = eyeAdvice(part.form, at, eyes.eyeMm);
+  const hints = [advice.small && say.adviceSmall, advice.large && say.adviceLarge, advice.close && say.adviceClose, advice.wide && say.adviceWide].filter((h): h is string => h !== false);
+  const off = eyes.pair.centre.by === 'marker' ? offCentre(part.form, at, eyes.washerMm) : 0;
   return (
     <View style={{ gap: 6 }}>
       {eyes.making === 'safety eye' ? (
@@ -180,6 +183,10 @@ function Advice({ part, eyes, at }: { part: PartModel; eyes: EyePair; at: EyesAt
       ) : null}
       <Quiet>{`${say.window(n(window.first), n(window.lastComfortable), n(window.lastPossible))}.`}</Quiet>
       <Quiet>{`${say.angle(spacing.angleDeg.toFixed(0))}, ${say.level(at.levelErrorMm.toFixed(1))}.`}</Quiet>
+      {Math.abs(off) > 1 ? <Quiet>{say.offCentre(Math.abs(off).toFixed(1))}</Quiet> : null}
+      {hints.map((h) => (
+        <Quiet key={h}>{h}</Quiet>
+      ))}
       <Words fontWeight="600" marginTop={4}>{say.words}</Words>
       {schoolsOf(part.form, at, window.lastComfortable ?? window.lastPossible ?? window.first).map((s) => (
         <Quiet key={s.id}>{s.words}</Quiet>

@@ -85,7 +85,7 @@ function JoinCard({ join, sites, model }: { join: SewnJoin; sites: readonly Join
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {sites.map((s) => (s.name ? <Tag key={s.copy} of={guest} {...holeTag(s.name)} /> : <Tag key={s.copy} of={guest} rounds={say.atEnd} stitches={`${s.guestEdge} st`} />))}
       </View>
-      {first ? <Quiet>{first.name ? say.says(guest, first.guestEdge, host.toLowerCase(), `between R${first.name.round[0]} and R${first.name.round[1]}`, `between stitches ${first.name.stitch[0]} and ${first.name.stitch[1]}`) : say.saysEnd(guest, first.guestEdge, host.toLowerCase())}</Quiet> : null}
+      {first ? <Quiet>{first.name ? say.says(guest, first.guestEdge, host.toLowerCase(), first.name.round, first.name.stitch) : say.saysEnd(guest, first.guestEdge, host.toLowerCase())}</Quiet> : null}
       {twin ? <Quiet>{say.twin(twin.missMm.toFixed(1))}</Quiet> : null}
       {first && !end ? <JoinNudges model={model} join={join} site={first} onMove={(name, next) => change(name, next)} /> : null}
       {first?.pins ? <Pins sites={sites} /> : null}

@@ -1,0 +1,75 @@
+import { EMPTY_HISTORY, addParts, changeGauge, changeSettings, editBetween, mendPart, modelToy, newToy, record, redo, removePart, rewritePart, rill, typeInPart, undo, type Toy } from './index';
+
+let n = 0;
+const newId = () => `i${++n}`;
+const EAR = 'Ear (2x, sand)\nR1: 6 sc in ring';
+
+describe('edits', () => {
+  it('split a pasted page at its headings, with copies, colours and hooks as the text says', () => {
+    const toy = addParts(newToy('T', newId), `${EAR}\n\nHead (1x, cream, 3.5 mm hook)\nR1: 6 sc in ring\nclose`, newId);
+    expect(toy.parts.map((p) => [p.text.split('\n')[0], p.copies.length, p.marks.length])).toEqual([['Ear (2x, sand)', 2, 2], ['Head (1x, cream, 3.5 mm hook)', 1, 3]]);
+    expect(toy.palette.map((y) => y.slot)).toEqual(['sand', 'cream']);
+    expect(toy.gauges.map((g) => g.hookMm)).toEqual([3, 3.5]);
+  });
+  it('take the terms of the first page that is pasted', () => expect(addParts(newToy('T', newId), 'R1: 6 dc in ring\nR2: dc around', newId).settings.terms).toBe('uk'));
+
+  it('let the text own make n: copies are added, never thrown away', () => {
+    let toy = addParts(newToy('T', newId), EAR, newId);
+    const { id } = toy.parts[0];
+    const copies = toy.parts[0].copies;
+    toy = rewritePart(toy, id, EAR.replace('2x', '1x'), newId);
+    expect(modelToy(toy).parts[0].copies).toEqual(copies.slice(0, 1));
+    toy = rewritePart(toy, id, EAR.replace('2x', '3x'), newId);
+    expect(modelToy(toy).parts[0].copies.slice(0, 2)).toEqual(copies);
+    expect(modelToy(toy).parts[0].copies).toHaveLength(3);
+  });
+  it('apply all changes of a mend against the text as given', () => {
+    const toy = addParts(newToy('T', newId), 'R1: 6 sc in ring (6)\nR2: inc x6 (12)\nR3: (sc, inc) x6 (16)', newId);
+    const [fault] = modelToy(toy).parts[0].problems;
+    expect(mendPart(toy, toy.parts[0].id, fault.mends[0].changes, newId).parts[0].text).toMatch(/R3: \(2 sc, inc\) x4 \(16\)$/);
+  });
+  it('remove a part with everything that stands on it or is made from it', () => {
+    const toy = rill(newId);
+    const head = modelToy(toy).parts.find((p) => p.name === 'Head')!.part.id;
+    const without = removePart(toy, head);
+    expect(without.features.some((f) => f.part === head)).toBe(false);
+    expect(without.joins.some((j) => j.at.part === head || j.guest.part === head)).toBe(false);
+    expect(without.joins.length).toBeGreaterThan(0);
+  });
+  it('refuse a change outside the text as a programmer’s fault', () => {
+    const toy = addParts(newToy('T', newId), EAR, newId);
+    expect(() => typeInPart(toy, toy.parts[0].id, { from: 0, to: 999, insert: '' }, newId)).toThrow(RangeError);
+    expect(() => typeInPart(toy, 'nobody', { from: 0, to: 0, insert: '' }, newId)).toThrow(RangeError);
+  });
+  it('change numbers only where they should: a wider gauge widens every part, nothing else of the design', () => {
+    const toy = rill(newId);
+    const wider = changeGauge(toy, toy.gauges[0].id, { stitchMm: 6, roundMm: 5.5 });
+    modelToy(wider).parts.forEach((p, i) => expect(p.form.widthMm).toBeGreaterThan(modelToy(toy).parts[i].form.widthMm));
+    expect({ ...wider, gauges: toy.gauges }).toEqual(toy);
+  });
+});
+
+describe('history', () => {
+  const step = (h: typeof EMPTY_HISTORY, before: Toy, after: Toy, gather: string | null, pause = false) => record(h, editBetween('x', { station: 'parts' }, before, after, gather), !pause);
+  it('gathers typing until a pause or another kind of edit', () => {
+    const a = newToy('A', newId);
+    const [b, c, d, e] = ['B', 'C', 'D', 'E'].map((name) => ({ ...a, name }));
+    let h = step(EMPTY_HISTORY, a, b, 'type');
+    h = step(h, b, c, 'type');
+    h = step(h, c, d, 'type', true);
+    h = step(h, d, e, null);
+    expect(h.past).toHaveLength(3);
+    const back = undo(h, e)!;
+    expect(back.toy.name).toBe('D');
+    const more = undo(undo(back.history, back.toy)!.history, c)!;
+    expect(more.toy).toEqual(a);
+    expect(undo(more.history, more.toy)).toBeNull();
+    expect(redo(more.history, more.toy)!.toy.name).toBe('C');
+  });
+  it('forgets what was undone once something new is done', () => {
+    const a = newToy('A', newId);
+    const b = changeSettings(a, { age: 'accessory' });
+    const back = undo(step(EMPTY_HISTORY, a, b, null), b)!;
+    expect(step(back.history, a, { ...a, name: 'C' }, null).future).toEqual([]);
+  });
+});
