@@ -80,7 +80,10 @@ for (const [name, size] of SIZES) {
       await page.getByRole('button', { name: /^More for/ }).click();
       await page.getByRole('button', { name: 'Delete' }).click();
       await page.getByRole('button', { name: 'Undo' }).click();
-      await expect(page.getByRole('link', { name: 'Open New toy' })).toBeVisible();
+      await page.getByRole('button', { name: 'More for New toy' }).click();
+      await page.getByRole('textbox', { name: 'Name of the toy' }).fill('Paw');
+      await page.getByRole('button', { name: 'Rename' }).click();
+      await expect(page.getByRole('link', { name: 'Open Paw' })).toBeVisible();
       const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Import' }).click()]);
       await chooser.setFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"a":1}') });
       await expect(page.getByText('not a toy made with Hoppla')).toBeVisible();

@@ -2,7 +2,7 @@ import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/re
 import { newFile, newToy, type ToyFile } from '@hoppla/core/toy';
 import { screenWords } from '@hoppla/core/words';
 import { newId } from './ids';
-import { discard, keep, keepRaw, shelf, type Shelved } from './storage';
+import { discard, keep, keepRaw, shelf, type Head, type Shelved } from './storage';
 
 /** One client; data is this browser's own, so nothing is fetched again by itself. */
 export const queryClient = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: Infinity, refetchOnWindowFocus: false, structuralSharing: false, networkMode: 'always' }, mutations: { networkMode: 'always' } } });
@@ -18,8 +18,9 @@ export function useBench() {
   const done = () => client.invalidateQueries({ queryKey: SHELF });
   const put = useMutation({ mutationFn: (file: ToyFile) => keep(file, 1), onSettled: done });
   const putBack = useMutation({ mutationFn: (toy: Shelved) => keepRaw(toy.head, toy.raw), onSettled: done });
+  const change = useMutation({ mutationFn: ({ head, file }: { head: Head; file: ToyFile }) => keep(file, head.revision + 1), onSettled: done });
   const remove = useMutation({ mutationFn: (toy: Shelved) => discard(toy.head), onSettled: done });
-  return { put, putBack, remove };
+  return { put, putBack, change, remove };
 }
 
 /** A file for an empty new toy. */

@@ -13,7 +13,8 @@ export function sheetHtml(model: ToyModel): string {
   const points = checkToy(model);
   const { totals } = plan;
   const head = [[String(totals.pauses), say.pauses], [`${grams(totals.fillG.value)} g`, say.fill(grams(totals.fillG.low), grams(totals.fillG.high))], [`${metres(totals.tailsMm)} m`, say.tails], [`${hours(totals.minutes)} h`, say.time]];
-  const rows = plan.steps.map((step, i) => stepRow(step, i + 1)).join('');
+  const told = new Set<string>();
+  const rows = plan.steps.map((step, i) => stepRow(step, i + 1, told)).join('');
   const sizes = model.parts.map((p) => `<tr><th scope="row">${esc(p.name)}${p.copies.length > 1 ? ` × ${p.copies.length}` : ''}</th><td>${mm(p.form.widthMm)} × ${mm(p.form.heightMm)} mm</td><td>${p.fabric.stitches}</td><td>${esc(p.part.fill)}</td></tr>`).join('');
   const places = [
     ...model.eyes.flatMap(({ eyes, state }) =>
@@ -25,7 +26,7 @@ export function sheetHtml(model: ToyModel): string {
   const source = model.parts.some((p) => p.gauge.source === 'assumed') ? say.assumed : say.measured;
   return `<!doctype html>
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${esc(model.toy.name)}: ${say.title}</title><style>${STYLE}</style></head>
-<body><header><h1>${esc(model.toy.name)}</h1><p>${say.title}. ${source}</p></header>
+<body><header><h1>${esc(model.toy.name)}</h1><p>${say.heading}. ${source}</p></header>
 <section class="totals">${head.map(([n, words]) => `<div><b>${n}</b><span>${words}</span></div>`).join('')}</section>
 ${plan.trouble.length ? `<section class="trouble"><h2>${say.trouble}</h2><ul>${plan.trouble.map((t) => `<li>${esc(t)}</li>`).join('')}</ul></section>` : ''}
 <section><h2>${say.order}</h2><ol>${rows}</ol></section>
@@ -37,9 +38,12 @@ ${plan.trouble.length ? `<section class="trouble"><h2>${say.trouble}</h2><ul>${p
 `;
 }
 
-function stepRow(step: Step, n: number): string {
-  const pins = step.kind === 'sew' && step.pins ? ` <span class="pins">${say.pins}: ${(['top', 'bottom', 'left', 'right'] as const).flatMap((k) => (step.pins![k] ? [`${say[k]} ${tag(holeTag(step.pins![k]!))}`] : [])).join(', ')}</span>` : '';
-  return `<li value="${n}"><i class="box"></i><div><b>${esc(step.title)}</b><br>${esc(step.detail)}${pins}<br><small>${esc(step.reason)}</small></div></li>`;
+/** A reason is told once; paper is short. */
+function stepRow(step: Step, n: number, told: Set<string>): string {
+  const reason = told.has(step.reason) ? '' : `<br><small>${esc(step.reason)}</small>`;
+  told.add(step.reason);
+  const pins = step.kind === 'sew' && step.pins ? `<br><span class="pins">${say.pins}: ${(['top', 'bottom', 'left', 'right'] as const).flatMap((k) => (step.pins![k] ? [`${say[k]} ${tag(holeTag(step.pins![k]!))}`] : [])).join(', ')}</span>` : '';
+  return `<li value="${n}"><i class="box"></i><div><b>${esc(step.title)}</b><br>${esc(step.detail)}${pins}${reason}</div></li>`;
 }
 
 const tag = (t: { rounds: string; stitches: string }): string => `<span class="tag">${t.rounds} | ${t.stitches}</span>`;

@@ -50,7 +50,8 @@ export function modelPart(toy: Toy, part: Part): PartModel {
   if (known && known.gauge === key && known.terms === toy.settings.terms) return known.model;
   const reading = read(part.text, { terms: toy.settings.terms });
   const first = reading.parts[0] ?? EMPTY;
-  const gauge = gaugeOf(named);
+  // The heading's hook is owned by the text; a measured gauge stays measured.
+  const gauge = gaugeOf({ ...named, hookMm: first.hookMm ?? named.hookMm });
   const fabric = buildFabric(first, part.marks);
   const form = formOf(fabric, gauge, { fill: part.fill, wrongSideOut: part.pose.out === 'wrong side' });
   const model: PartModel = {

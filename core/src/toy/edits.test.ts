@@ -9,7 +9,8 @@ describe('edits', () => {
     const toy = addParts(newToy('T', newId), `${EAR}\n\nHead (1x, cream, 3.5 mm hook)\nR1: 6 sc in ring\nclose`, newId);
     expect(toy.parts.map((p) => [p.text.split('\n')[0], p.copies.length, p.marks.length])).toEqual([['Ear (2x, sand)', 2, 2], ['Head (1x, cream, 3.5 mm hook)', 1, 3]]);
     expect(toy.palette.map((y) => y.slot)).toEqual(['sand', 'cream']);
-    expect(toy.gauges.map((g) => g.hookMm)).toEqual([3, 3.5]);
+    // The hook of a heading is the text's: 1.45 x 3.5 mm; without one the toy's own 3 mm.
+    expect(modelToy(toy).parts.map((p) => p.gauge.stitchMm)).toEqual([expect.closeTo(4.35, 9), expect.closeTo(5.075, 9)]);
   });
   it('take the terms of the first page that is pasted', () => expect(addParts(newToy('T', newId), 'R1: 6 dc in ring\nR2: dc around', newId).settings.terms).toBe('uk'));
 

@@ -40,11 +40,8 @@ export function addParts(toy: Toy, text: string, newId: NewId): Toy {
 
 function withPart(toy: Toy, text: string, newId: NewId): Toy {
   const { marks } = markText(text, newId);
-  const hook = read(text).parts[0]?.hookMm ?? null;
-  const found = hook === null ? toy.gauges[0] : toy.gauges.find((g) => g.hookMm === hook && g.stitchMm === undefined);
-  const gauge: NamedGauge = found ?? { id: newId(), name: `${hook} mm hook`, hookMm: hook!, hand: toy.gauges[0].hand, yarnUnder: toy.gauges[0].yarnUnder };
-  const part: Part = { id: newId(), text, marks, copies: [], pose: { ringIs: 'crown', start: 'back', out: 'right side' }, fill: 'medium', gauge: gauge.id };
-  return { ...settled({ ...toy, gauges: found ? toy.gauges : [...toy.gauges, gauge] }, part, newId) };
+  const part: Part = { id: newId(), text, marks, copies: [], pose: { ringIs: 'crown', start: 'back', out: 'right side' }, fill: 'medium', gauge: toy.gauges[0].id };
+  return settled(toy, part, newId);
 }
 
 /** Brings copies and colour slots into line with what the part's text says; adds, never takes away. */

@@ -42,6 +42,8 @@ export const screenWords = {
     size: (w: string, h: string) => `${w} × ${h} mm`,
     nothing: 'nothing written yet',
     duplicate: 'Duplicate',
+    name: 'Name of the toy',
+    rename: 'Rename',
     copyOf: (name: string) => `${name} copy`,
     export: 'Export the toy file',
     remove: 'Delete',

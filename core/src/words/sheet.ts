@@ -1,6 +1,7 @@
 /** Words of the printed sheet. */
 export const sheetWords = {
   title: 'assembly sheet',
+  heading: 'Assembly sheet',
   assumed: 'Millimetres from an assumed gauge: they may be off by 12 %. Measure a swatch to be sure.',
   measured: 'Millimetres from your own measured gauge.',
   pauses: 'pauses',

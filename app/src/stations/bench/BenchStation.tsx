@@ -3,20 +3,21 @@ import Ellipsis from 'lucide-react-native/icons/ellipsis';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Text } from 'tamagui';
-import { modelToy } from '@hoppla/core/toy';
+import { modelToy, rename } from '@hoppla/core/toy';
 import { mm } from '@hoppla/core/plan';
 import { screenWords as say } from '@hoppla/core/words';
 import { MainAction, Mat, Num, PlainButton, Press, Sheet, Title, Words } from '../../controls';
 import { chooseText, closeToy, copyOf, demoFile, downloadToy, download, emptyFile, useBench, useShelf, type Shelved } from '../../documents';
 import { sceneOf, standAlone, ToyPicture, type Scene } from '../../stage';
 import { usePalette } from '../../theme';
+import { Rename } from './Rename';
 
 /** The Bench: every toy of this browser on one mat, at one scale, feet on one line. */
 export function BenchStation() {
   const c = usePalette();
   const router = useRouter();
   const shelf = useShelf();
-  const { put, putBack, remove } = useBench();
+  const { put, putBack, change, remove } = useBench();
   const [more, setMore] = useState<Shelved | null>(null);
   const [said, setSaid] = useState<{ words: string; back: Shelved | null; fault?: boolean } | null>(null);
   useEffect(() => void closeToy(), []);
@@ -80,6 +81,7 @@ export function BenchStation() {
       </View>
       {more ? (
         <Sheet title={more.head.name} onClose={() => setMore(null)}>
+          {more.file ? <Rename name={more.head.name} onRename={(name) => (setMore(null), void change.mutateAsync({ head: more.head, file: { ...more.file!, toy: rename(more.file!.toy, name) } }).catch(fail))} /> : null}
           {more.file ? <PlainButton label={say.bench.duplicate} onPress={() => (setMore(null), void put.mutateAsync(copyOf(more.file!, say.bench.copyOf(more.head.name))).catch(fail))} /> : null}
           <PlainButton label={say.bench.export} onPress={() => (more.file ? downloadToy(more.file) : download(`${more.head.id}.hoppla.json`, 'application/json', more.raw))} />
           <PlainButton label={say.bench.remove} danger onPress={() => takeOff(more)} />

@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { screenWords as words } from '@hoppla/core/words';
-import { setJoin } from '@hoppla/core/toy';
+import { setJoin, type PartModel } from '@hoppla/core/toy';
 import { MainAction, PlainButton, Sheet, Words } from '../../controls';
 import { edit, newId } from '../../documents';
 import { useToy } from '../frame/useToy';
-import { usualJoin } from './usual';
+import { freeCopies, usualJoin } from './usual';
 
 const say = words.joins;
 
@@ -15,8 +15,8 @@ export function AttachSheet({ onClose, onAdded }: { onClose: () => void; onAdded
   const [guest, setGuest] = useState<string | null>(null);
   const [host, setHost] = useState<string | null>(null);
   const parts = model.parts.filter((p) => p.fabric.rounds.length > 0);
-  const taken = new Set(model.toy.joins.map((j) => j.guest.part));
-  const guests = parts.filter((p) => !taken.has(p.part.id));
+  const guests = parts.filter((p) => freeCopies(model, p).length > 0);
+  const name = (p: PartModel) => (freeCopies(model, p).length > 1 ? say.pair(p.name) : p.name);
   const chosenGuest = guests.find((p) => p.part.id === guest) ?? null;
   const hosts = parts.filter((p) => p !== chosenGuest);
   const chosenHost = hosts.find((p) => p.part.id === host) ?? null;
@@ -28,11 +28,11 @@ export function AttachSheet({ onClose, onAdded }: { onClose: () => void; onAdded
     onClose();
   };
   return (
-    <Sheet title={say.add} onClose={onClose} foot={<MainAction label={chosenGuest && chosenHost ? say.attach(chosenGuest.copies.length > 1 ? say.pair(chosenGuest.name) : chosenGuest.name, chosenHost.name.toLowerCase()) : say.add} disabled={!chosenGuest || !chosenHost} onPress={attach} />}>
+    <Sheet title={say.add} onClose={onClose} foot={<MainAction label={chosenGuest && chosenHost ? say.attach(name(chosenGuest), chosenHost.name.toLowerCase()) : say.add} disabled={!chosenGuest || !chosenHost} onPress={attach} />}>
       <Words fontWeight="600">{say.guest}</Words>
       <View role="radiogroup" aria-label={say.guest} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {guests.map((p) => (
-          <PlainButton key={p.part.id} label={p.copies.length > 1 ? say.pair(p.name) : p.name} chosen={p === chosenGuest} onPress={() => setGuest(p.part.id)} />
+          <PlainButton key={p.part.id} label={name(p)} chosen={p === chosenGuest} onPress={() => setGuest(p.part.id)} />
         ))}
       </View>
       {chosenGuest ? (

@@ -58,13 +58,16 @@ function FaultyRound({ part, index, originX, originY, pxPerMm, ringUp }: { part:
   if (!round) return null;
   const y = originY + (ringUp ? round.heightMm : part.form.heightMm - round.heightMm) * pxPerMm;
   const x = round.radiusMm * pxPerMm;
+  // On the left where the height would be under the label.
+  const left = (part.form.widthMm / 2) * pxPerMm + DIMENSION * 0.55 - x < 76 && originX - x - 66 > RULER.left;
+  const from = left ? originX - x - 62 : originX + x + 16;
   return (
     <G>
       <Path d={`M${originX - x} ${y}H${originX + x}`} stroke={c.onCoral} strokeWidth={9} />
       <Path d={`M${originX - x} ${y}H${originX + x}`} stroke={c.coral} strokeWidth={6} strokeDasharray="9 4" />
-      <Path d={`M${originX + x} ${y}h20`} stroke={c.coral} strokeWidth={2} />
-      <Rect x={originX + x + 16} y={y - 12} width={46} height={24} fill={c.coral} />
-      <SvgText x={originX + x + 39} y={y + 5} textAnchor="middle" fontFamily={FAMILY.number} fontSize={14} fontWeight="600" fill={c.onCoral}>{round.label}</SvgText>
+      <Path d={left ? `M${originX - x} ${y}h-20` : `M${originX + x} ${y}h20`} stroke={c.coral} strokeWidth={2} />
+      <Rect x={from} y={y - 12} width={46} height={24} fill={c.coral} />
+      <SvgText x={from + 23} y={y + 5} textAnchor="middle" fontFamily={FAMILY.number} fontSize={14} fontWeight="600" fill={c.onCoral}>{round.label}</SvgText>
     </G>
   );
 }

@@ -94,8 +94,8 @@ function PartSettings({ part, onAdd }: { part: PartModel; onAdd: () => void }) {
         </View>
       ) : null}
       <Quiet>{range}</Quiet>
-      <View role="radiogroup" aria-label={say.parts.fill} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' }}>
-        <Words fontWeight="600" width={44}>{say.parts.fill}</Words>
+      <Words fontWeight="600">{say.parts.fill}</Words>
+      <View role="radiogroup" aria-label={say.parts.fill} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {(['empty', 'soft', 'medium', 'firm'] as const).map((f) => (
           <PlainButton key={f} label={say.parts.fills[f]} chosen={part.part.fill === f} onPress={() => edit(`${say.parts.fill}: ${f}`, { station: 'parts', part: id }, (toy) => changePart(toy, id, { fill: f }))} />
         ))}
