@@ -16,7 +16,7 @@ export interface TapeProps {
   grows: 1 | -1;
   round: string;
   count: number;
-  /** stitches from the round's start */
+  /** the face's own direction in stitches from the round's start, not rounded: the toy's centre line runs through it */
   centre: number;
   posts: [number, number];
   eyeMm: number;

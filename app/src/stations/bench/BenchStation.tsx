@@ -71,7 +71,7 @@ export function BenchStation() {
               <Words color={c.ink2}>{say.bench.emptyHow}</Words>
             </>
           ) : null}
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, width: '100%', maxWidth: 560 }}>
             {/* Keyed, and only once the bench is read: a button must never become another one under the finger. */}
             {empty ? <MainAction key="demo" label={say.bench.demo} onPress={() => void addDemo()} /> : <MainAction key="create" label={say.bench.create} disabled={shelf.isPending} onPress={create} />}
             {empty ? <PlainButton key="create-plain" label={say.bench.create} onPress={create} grow /> : null}

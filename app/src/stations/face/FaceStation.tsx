@@ -82,7 +82,7 @@ function FaceTape({ part, eyes, at, width, pxPerMm, centreX, height }: { part: P
   const arrows = { left: () => withBetween(part.form, eyes, eyes.pair.between - by), right: () => withBetween(part.form, eyes, eyes.pair.between + by), up: () => movedRound(part.form, eyes, up), down: () => movedRound(part.form, eyes, -up) };
   return (
     <Tape
-      width={width} height={height} pxPerMm={pxPerMm} centreX={centreX} stitchMm={part.gauge.stitchMm} grows={grows} round={round.label} count={round.count} centre={at.centre} posts={at.coords}
+      width={width} height={height} pxPerMm={pxPerMm} centreX={centreX} stitchMm={part.gauge.stitchMm} grows={grows} round={round.label} count={round.count} centre={at.centre - offCentre(part.form, at, eyes.washerMm)} posts={at.coords}
       eyeMm={eyes.eyeMm} washerMm={eyes.washerMm} colour={eyes.colour} label={say.tape(round.label)} value={say.tapeValue(tag(0), tag(1), at.spacing.stitchesBetween)}
       onPost={(post, coord) => change(say.eyes, part, movedPost(part.form, eyes, post, coord), `drag:${eyes.id}`)} onArrow={(key) => change(say.eyes, part, arrows[key](), `arrow:${eyes.id}`)}
     />
