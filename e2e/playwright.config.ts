@@ -5,6 +5,8 @@ const PORT = 4319;
 export default defineConfig({
   testDir: './src',
   workers: 1,
+  // On a busy machine a browser can stall; a second try is reported as flaky, never silently passed.
+  retries: process.env.CI ? 1 : 0,
   fullyParallel: false,
   timeout: 60_000,
   reporter: [['list']],
