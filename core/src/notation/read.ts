@@ -205,6 +205,13 @@ class PartCounter {
   }
 
   private count(line: number, nth: number, number: number, labelled: boolean, node: Extract<LineNode, { type: 'round' }>): Problem[] {
+    const before = this.part.rounds[this.part.rounds.length - 1];
+    // Further rounds of a range that are offered the same come out the same.
+    if (nth >= 2 && before.offered === this.carried) {
+      this.part.rounds.push({ ...before, label: labelled ? `R${number}` : null, number, nth });
+      this.carried = before.carried;
+      return [];
+    }
     const given = this.carried === null;
     const isStart = given || node.items.some((i) => i.type === 'start');
     const offered = isStart ? 0 : this.carried!;
