@@ -1,2 +1,3 @@
-export { buildFabric, KINDS, MOST_STITCHES } from './fabric';
-export type { Fabric, FabricRound } from './fabric';
+export { buildFabric } from './builder';
+export { KINDS, MOST_STITCHES, FREE, HIDDEN } from './fabric';
+export type { Fabric, FabricRound, FabricLayer, Strand, Worked } from './fabric';

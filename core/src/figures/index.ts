@@ -27,10 +27,10 @@ export const GAUGE = {
 } as const;
 
 /** Round height of a stitch kind as a multiple of the round height of single crochet. */
-export const HEIGHT_OF = { slst: 0.35, sc: 1, ch: 0.35, hdc: 1.45, dc: 2, tr: 2.8 } as const;
+export const HEIGHT_OF = { slst: 0.35, sc: 1, ch: 0.35, hdc: 1.45, dc: 2, tr: 2.8, bob: 1 } as const;
 
 /** Yarn of a stitch in stitch widths. `inc` is two single crochets; `dec` 1.4, invisible 1.2. */
-export const YARN_OF = { sc: 6.5, hdc: 8.5, dc: 11, tr: 14, slst: 4, ch: 3.5 } as const;
+export const YARN_OF = { sc: 6.5, hdc: 8.5, dc: 11, tr: 14, slst: 4, ch: 3.5, bob: 32 } as const;
 export const YARN_OF_DEC = { plain: 1.4, invisible: 1.2 } as const;
 
 /** Constants of the ring model. Source: the house's geometry, "the ring model", tried and measured before the project. */
@@ -109,3 +109,8 @@ export const TIME = {
   weaveIn: figure(1, 'minutes'),
   embroider: figure(4, 'minutes'),
 } as const;
+
+/** Stitches a round that lie flat, by the height of the stitch; over `ruffle` times that, the edge ruffles. Source: the house's notation, "ruffle". */
+export const FLAT_GROWTH = { sc: 6, hdc: 8, dc: 12, tr: 18, slst: 6, ch: 6, bob: 6, ruffle: 1.35 } as const;
+
+export { hookMm } from './hooks';

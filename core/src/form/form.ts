@@ -1,7 +1,7 @@
 import { FABRIC, GAUGE, HEIGHT_OF } from '../figures';
 import { KINDS, type Fabric, type FabricRound } from '../fabric';
 import { ranged, type Gauge, type Ranged } from '../gauge';
-import { solveRings } from './rings';
+import { solveRings, type Rings } from './rings';
 
 export type Firmness = 'empty' | 'soft' | 'medium' | 'firm';
 
@@ -22,7 +22,7 @@ export interface RoundForm {
 
 /** A part in millimetres: everything stated about its size comes from here (decision 13). */
 export interface PartForm {
-  basis: 'ring model';
+  basis: 'ring model' | 'flat rows' | 'chain';
   gauge: Gauge;
   fabric: Fabric;
   rounds: readonly RoundForm[];
@@ -63,8 +63,9 @@ export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): Part
   const heights = fabric.rounds.map((r) => meanHeight(fabric, r) * gauge.roundMm);
   const perRadius = gauge.stitchMm / (2 * Math.PI);
   const { how, chain } = fabric.start;
-  const startRadiusMm = how === 'ring' ? 0 : how === 'loop' ? (chain * perRadius) / 2 : how === 'tube' ? chain * perRadius : null;
-  const rings = solveRings({
+  // An oval base closes along its foundation chain.
+  const startRadiusMm = how === 'ring' || how === 'chain' ? 0 : how === 'loop' ? (chain * perRadius) / 2 : how === 'tube' ? chain * perRadius : null;
+  const rings = fabric.shape !== 'rounds' ? flatRings(fabric, heights, gauge) : solveRings({
     counts, heightsMm: heights, stitchMm: gauge.stitchMm, roundMm: gauge.roundMm, startRadiusMm, closed: fabric.closed && counts.length > 0,
     stretch: FABRIC.stretch[options.fill],
   });
@@ -75,10 +76,10 @@ export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): Part
       radiusMm: rings.r[i + 1], heightMm: rings.z[i + 1], fullness: (counts[i] * perRadius) / Math.max(rings.r[i + 1], 1e-6),
     };
   });
-  const { volume, area } = measure(rings.r, rings.z);
+  const { volume, area } = fabric.shape === 'rounds' ? measure(rings.r, rings.z) : { volume: 0, area: flatArea(rings.r, rings.z) };
   const inner = Math.max(0, volume - (area * FABRIC.thicknessPerStitch * gauge.stitchMm) / 2);
   return {
-    basis: 'ring model', gauge, fabric, rounds, r: rings.r, z: rings.z, phase: phases(fabric, gauge), closed: fabric.closed,
+    basis: fabric.shape === 'rows' ? 'flat rows' : fabric.shape === 'cord' ? 'chain' : 'ring model', gauge, fabric, rounds, r: rings.r, z: rings.z, phase: phases(fabric, gauge), closed: fabric.closed,
     direction: workingDirection(gauge.hand, options.wrongSideOut ?? false), widthMm: 2 * largest(rings.r), heightMm: counts.length ? largest(rings.z) - smallest(rings.z) : 0,
     volumeCm3: volume / 1000, innerCm3: inner / 1000, areaCm2: area / 100, converged: rings.converged, iterations: rings.iterations,
   };
@@ -87,6 +88,23 @@ export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): Part
 /** Width and height of a form with their range, in mm. */
 export function sizeOf(form: PartForm): { width: Ranged; height: Ranged } {
   return { width: ranged(form.widthMm, form.gauge), height: ranged(form.heightMm, form.gauge) };
+}
+
+/** A piece worked to and fro lies flat: half its width and its height, row by row. A bare chain is as long as its stitches and as wide as one. */
+function flatRings(fabric: Fabric, heights: readonly number[], gauge: Gauge): Pick<Rings, 'r' | 'z' | 'converged' | 'iterations'> {
+  const cord = fabric.shape === 'cord';
+  const half = fabric.rounds.map((round) => ((cord ? 1 : round.count) * gauge.stitchMm) / 2);
+  const tall = cord ? fabric.rounds.map((round) => round.count * gauge.stitchMm) : heights;
+  const z = new Float64Array(half.length + 1);
+  tall.forEach((h, i) => (z[i + 1] = z[i] + h));
+  return { r: Float64Array.from([half[0] ?? 0, ...half]), z, converged: true, iterations: 0 };
+}
+
+/** Area of both faces of a flat piece, mm2. */
+function flatArea(r: Float64Array, z: Float64Array): number {
+  let area = 0;
+  for (let i = 1; i < r.length; i++) area += 2 * (r[i] + r[i - 1]) * (z[i] - z[i - 1]);
+  return area;
 }
 
 /** Volume by frusta (a polygon would lose up to a sixth) and area of the side, in mm3 and mm2. */

@@ -1,4 +1,5 @@
-import { gaugeOf, hookMm, ranged } from './index';
+import { hookMm } from '../figures';
+import { gaugeOf, ranged } from './index';
 
 describe('gauge', () => {
   it('by hand: a 3 mm hook gives 1.45 x 3 = 4.35 mm a stitch and 0.92 of that a round, to 12 percent', () => {

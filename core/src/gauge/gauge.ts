@@ -54,12 +54,3 @@ export function ranged(value: number, gauge: Pick<Gauge, 'rangePercent' | 'sourc
   const p = gauge.rangePercent / 100;
   return { value, low: value * (1 - p) ** power, high: value * (1 + p) ** power, source: gauge.source };
 }
-
-const LETTERS: Record<string, number> = { B: 2.25, C: 2.75, D: 3.25, E: 3.5, F: 3.75, G: 4, H: 5, I: 5.5, J: 6, K: 6.5, L: 8 };
-
-/** A hook said in mm or as a US letter, in mm; `null` when it is neither. Source: the US letter sizes printed on hooks. */
-export function hookMm(said: string): number | null {
-  const letter = LETTERS[said.trim().toUpperCase()];
-  const mm = Number(said.replace(/mm$/i, '').trim());
-  return letter ?? (Number.isFinite(mm) && mm > 0 && mm <= 30 ? mm : null);
-}

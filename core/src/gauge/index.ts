@@ -1,2 +1,2 @@
-export { gaugeOf, ranged, hookMm } from './gauge';
+export { gaugeOf, ranged } from './gauge';
 export type { Gauge, GaugeSettings, Ranged } from './gauge';

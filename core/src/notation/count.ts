@@ -1,9 +1,18 @@
-import type { Item, Span } from './syntax';
+import type { Item, SignItem, Span, StitchItem } from './syntax';
+
+/** What some items use and leave. `front` and `back` are the loops of the round below that they take; `hidden` back loops lie under an invisible decrease. */
+export interface Use {
+  eats: number;
+  makes: number;
+  front: number;
+  back: number;
+  hidden: number;
+}
 
 /** What one round's items use and leave, against the stitches on offer. */
-export interface Count {
+export interface Count extends Omit<Use, 'makes' | 'eats'> {
   eaten: number;
-  /** null when a repeat cannot tell */
+  /** null when nothing can be told */
   made: number | null;
   /** how often the one "around" goes, if there is one */
   around: number | null;
@@ -13,59 +22,138 @@ export interface Count {
 export type CountFault =
   | { type: 'does-not-divide'; item: Item; eats: number; fits: number; left: number; offered: number }
   | { type: 'eats-nothing'; item: Item }
+  | { type: 'chain'; item: Item; chain: number; offered: number; eaten: number }
   | { type: 'unknown'; word: string; span: Span };
 
-interface Sum {
-  eats: number;
-  makes: number;
-}
+export const MOST_COUNTED = 1e9;
+const NOTHING: Use = { eats: 0, makes: 0, front: 0, back: 0, hidden: 0 };
 
-/** Items that `walk` may repeat; a whole round with two "around" gives the first what the second leaves over. */
 const isAround = (item: Item): boolean => (item.type === 'stitch' || item.type === 'group' || item.type === 'fan') && item.times === 'around';
 
-/** Counts one round. `offered` is 0 at a start. Linear in the items, whatever the numbers written. */
-export function countItems(items: readonly Item[], offered: number): Count {
+/** The foundation chain that a round is worked along: of a chain start on its line, or of a bare chain before it. */
+export interface AlongChain {
+  chain: number;
+  first: number;
+}
+
+/**
+ * Counts one round. `offered` is 0 at a start. Linear in the items, whatever the numbers written.
+ * A round along a foundation chain is counted against the chain: n - first + 1 on the first side, one or two fewer
+ * on the other.
+ */
+export function countItems(items: readonly Item[], offered: number, along: AlongChain | null = null): Count {
   const unknown = firstUnknown(items);
-  if (unknown) return { eaten: 0, made: null, around: null, fault: { type: 'unknown', word: unknown.word, span: unknown.span } };
-  const round = items.filter((item) => item.type !== 'sign');
-  const start = round.find((item) => item.type === 'start');
-  if (start && start.type === 'start') {
-    const rest = sumOf(round.filter((item) => item !== start), 1);
-    return { eaten: 0, made: start.count + rest.makes, around: null, fault: null };
-  }
-  const free = round.find(isAround);
-  const fixed = sumOf(round.filter((item) => item !== free), 1);
-  if (!free) return { eaten: fixed.eats, made: fixed.makes, around: null, fault: null };
+  if (unknown) return { eaten: 0, made: null, around: null, front: 0, back: 0, hidden: 0, fault: { type: 'unknown', word: unknown.word, span: unknown.span } };
+  const strand = chainFault(items);
+  const start = items.find((i) => i.type === 'start');
+  const chain = start?.type === 'start' && start.start === 'chain' ? start : along;
+  const rest = items.filter((i) => i !== start);
+  let count: Count;
+  if (chain) count = alongChain(rest, chain);
+  else if (start?.type === 'start') count = { ...inRound(rest, 0), eaten: 0, fault: null, made: start.count + sumOf(rest).makes };
+  else if (rest.some((i) => i.type === 'sign' && i.sign === 'fold')) count = folded(rest, offered);
+  else if (rest.some((i) => i.type === 'sign' && i.sign === 'edging')) count = edging(rest);
+  else count = inRound(rest, offered);
+  if (count.made !== null && count.made > MOST_COUNTED) count = { ...count, made: null };
+  return strand && !count.fault ? { ...count, fault: strand } : count;
+}
+
+function inRound(items: readonly Item[], offered: number): Count {
+  const free = items.find(isAround);
+  const fixed = sumOf(free ? items.filter((i) => i !== free) : items);
+  const loops = { front: fixed.front, back: fixed.back, hidden: fixed.hidden };
+  if (!free) return { eaten: fixed.eats, made: fixed.makes, around: null, ...loops, fault: null };
   const one = onceOf(free);
   const left = offered - fixed.eats;
-  if (one.eats === 0) return { eaten: fixed.eats, made: null, around: null, fault: { type: 'eats-nothing', item: free } };
+  if (one.eats === 0) return { eaten: fixed.eats, made: null, around: null, ...loops, fault: { type: 'eats-nothing', item: free } };
   const fits = Math.max(0, Math.floor(left / one.eats));
   const over = left - fits * one.eats;
-  if (over !== 0) {
-    return { eaten: fixed.eats + fits * one.eats, made: null, around: fits, fault: { type: 'does-not-divide', item: free, eats: one.eats, fits, left: over, offered } };
-  }
-  return { eaten: offered, made: fixed.makes + fits * one.makes, around: fits, fault: null };
+  const all = { front: loops.front + fits * one.front, back: loops.back + fits * one.back, hidden: loops.hidden + fits * one.hidden };
+  if (over !== 0) return { eaten: fixed.eats + fits * one.eats, made: null, around: fits, ...all, fault: { type: 'does-not-divide', item: free, eats: one.eats, fits, left: over, offered } };
+  return { eaten: offered, made: fixed.makes + fits * one.makes, around: fits, ...all, fault: null };
+}
+
+/** Both sides of a foundation chain. Eaten is 0: a start uses nothing of a round below. */
+function alongChain(items: readonly Item[], { chain, first }: AlongChain): Count {
+  const split = items.findIndex((i) => i.type === 'sign' && i.sign === 'other-side');
+  const near = split < 0 ? items : items.slice(0, split);
+  const offered = Math.max(0, chain - first + 1);
+  const one = inRound(near, offered);
+  const fault = (count: Count, of: number, part: readonly Item[]): CountFault | null =>
+    count.fault ?? (count.eaten === of ? null : { type: 'chain', item: part.find((i) => i.type !== 'sign') ?? { type: 'unknown', word: '', span: { from: 0, to: 0 } }, chain, offered: of, eaten: count.eaten });
+  const nearFault = fault(one, offered, near);
+  if (split < 0) return { ...one, eaten: 0, front: 0, back: 0, hidden: 0, fault: nearFault };
+  const far = items.slice(split + 1);
+  // The last chain stitch is turned round on the first side; the first one may be worked again or not.
+  const full = inRound(far, offered - 1);
+  const two = full.fault || full.eaten !== offered - 1 ? inRound(far, offered - 2) : full;
+  const fits = full.eaten === offered - 1 || two.eaten === offered - 2 ? null : fault(full, offered - 1, far);
+  return { eaten: 0, made: one.made === null || two.made === null ? null : one.made + two.made, around: null, front: 0, back: 0, hidden: 0, fault: nearFault ?? two.fault ?? fits };
+}
+
+/** Flattened or folded: every stitch goes through the two that lie on each other; an odd one stands in the fold. */
+function folded(items: readonly Item[], offered: number): Count {
+  const pairs = Math.floor(offered / 2);
+  const one = inRound(items, pairs);
+  const odd = offered % 2 === 1 && !one.fault && one.eaten === pairs + 1;
+  const eaten = odd || (one.eaten === pairs && !one.fault) ? offered : one.eaten * 2;
+  return { ...one, eaten, front: 2 * one.front, back: 2 * one.back };
+}
+
+/** Round the edge of a flat piece: what is written is what there is. */
+function edging(items: readonly Item[]): Count {
+  const use = sumOf(items);
+  return { eaten: use.eats, made: use.makes > 0 ? use.makes : null, around: null, front: 0, back: 0, hidden: 0, fault: null };
 }
 
 /** What one working of an item uses and leaves, its repeat count left aside. */
-export function onceOf(item: Item): Sum {
-  if (item.type === 'stitch') return { eats: item.eats, makes: item.makes };
-  if (item.type === 'group') return sumOf(item.items, 1);
-  if (item.type === 'fan') return { eats: 1, makes: sumOf(item.items, 1).makes };
-  return { eats: 0, makes: item.type === 'start' ? item.count : 0 };
+export function onceOf(item: Item): Use {
+  switch (item.type) {
+    case 'stitch':
+      return { eats: item.eats, makes: item.makes, ...loopsOf(item) };
+    case 'group':
+      return sumOf(item.items);
+    case 'fan': {
+      const inner = sumOf(item.items);
+      const loops = item.items.find((i): i is StitchItem => i.type === 'stitch')?.loops;
+      return { eats: 1, makes: inner.makes, front: loops === 'back' || loops === 'third' ? 0 : 1, back: loops === 'front' || loops === 'third' ? 0 : 1, hidden: 0 };
+    }
+    case 'clamp':
+      return { eats: item.over, makes: item.over, front: item.over, back: item.over, hidden: 0 };
+    case 'start':
+      return { ...NOTHING, makes: item.count };
+    case 'sign':
+      return signUse(item);
+    default:
+      return NOTHING;
+  }
+}
+
+/** A turning chain that counts stands for the first stitch. */
+function signUse(sign: SignItem): Use {
+  return sign.counts ? { eats: 1, makes: 1, front: 1, back: 1, hidden: 0 } : NOTHING;
+}
+
+/** Loops that one working takes: posts and spikes pass the loops by, an invisible decrease hides the back ones. Source: decision 21. */
+export function loopsOf(item: StitchItem): Pick<Use, 'front' | 'back' | 'hidden'> {
+  if (item.skipped || item.post || item.spike || item.loops === 'third') return { front: 0, back: 0, hidden: 0 };
+  if (item.invisible) return { front: item.eats, back: 0, hidden: item.eats };
+  return { front: item.loops === 'back' ? 0 : item.eats, back: item.loops === 'front' ? 0 : item.eats, hidden: 0 };
 }
 
 /** An "around" inside a group goes once. */
-function sumOf(items: readonly Item[], times: number): Sum {
-  let eats = 0;
-  let makes = 0;
+export function sumOf(items: readonly Item[]): Use {
+  const sum = { ...NOTHING };
   for (const item of items) {
     const once = onceOf(item);
-    const n = 'times' in item && typeof item.times === 'number' ? item.times : 1;
-    eats += once.eats * n;
-    makes += once.makes * n;
+    const n = (item.type === 'stitch' || item.type === 'group' || item.type === 'fan') && typeof item.times === 'number' ? item.times : 1;
+    sum.eats += once.eats * n;
+    sum.makes += once.makes * n;
+    sum.front += once.front * n;
+    sum.back += once.back * n;
+    sum.hidden += once.hidden * n;
   }
-  return { eats: eats * times, makes: makes * times };
+  return sum;
 }
 
 function firstUnknown(items: readonly Item[]): { word: string; span: Span } | null {
@@ -78,3 +166,23 @@ function firstUnknown(items: readonly Item[]): { word: string; span: Span } | nu
   }
   return null;
 }
+
+/** A strand whose stitches do not use its chain. */
+function chainFault(items: readonly Item[]): CountFault | null {
+  for (const item of items) {
+    if (item.type === 'return' && !item.picot) {
+      const offered = Math.max(0, item.chain - item.first + 1);
+      const count = inRound(item.items, offered);
+      if (count.fault) return count.fault;
+      if (count.eaten !== offered) return { type: 'chain', item, chain: item.chain, offered, eaten: count.eaten };
+    }
+    if (item.type === 'group' || item.type === 'fan') {
+      const inner = chainFault(item.items);
+      if (inner) return inner;
+    }
+  }
+  return null;
+}
+
+/** A stitch that takes one and leaves one, as most of a repeat does. */
+export const isPlain = (item: Item): item is StitchItem => item.type === 'stitch' && item.eats === 1 && item.makes === 1;

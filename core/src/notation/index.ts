@@ -1,8 +1,10 @@
-export { read, splitLines } from './read';
-export type { PartReading, RoundReading, LineReading, Reading, ReadOptions } from './read';
-export type { Item, LineNode, Span, StitchKind, Terms, TextChange, Loops } from './syntax';
+export { read, splitLines, nameKey } from './read';
+export type { ReadOptions } from './read';
+export type { PartReading, RoundReading, RoundKind, LineReading, FreeLoops, Reading } from './reading';
+export type { Item, LineNode, RoundNode, Span, StitchItem, StitchKind, Terms, TextChange, Loops, PlacementNote } from './syntax';
+export { applied } from './problems';
 export type { Mend, Problem, ProblemCode, Severity } from './problems';
 export { printItems, printRound } from './printer';
-export { WORD_OF } from './stitches';
+export { WORD_OF, knownWords } from './stitches';
 export { markText, changeText, changeBetween, replaceText } from './marks';
 export type { MarkedText, NewMark } from './marks';

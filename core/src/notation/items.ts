@@ -1,6 +1,10 @@
+import { Cursor } from './cursor';
+import { takeLoops, takeReturn, takeStitches } from './forms';
 import type { Token } from './lexer';
-import type { Item, Span, StartItem, StitchItem, Terms, Times } from './syntax';
+import { takeBracketRemark, takeClamp, takeRemark, takeSign } from './signs';
+import { takeStart } from './starts';
 import { craftWord } from './stitches';
+import type { GroupItem, Item, Loops, Span, Terms, Times } from './syntax';
 
 /** What a parse of one round gives: its items and, if a bracket stays open, where. */
 export interface ParsedItems {
@@ -8,377 +12,263 @@ export interface ParsedItems {
   unclosed: Span | null;
 }
 
-const DEEPEST = 40;
-const SEPARATORS = new Set([',', ';', '.', ':', '+', '&']);
-const FILLER = new Set(['and', 'then', 'of', 'the', 'a', 'an', 'to', 'end', 'st', 'sts', 'stitch', 'stitches', 'work', 'now']);
-
-/**
- * Reads the items of one round. `tokens` have offsets in the line; `base` is added to give offsets in the text.
- * Never throws: what it does not know becomes an `unknown` item.
- */
-export function parseItems(tokens: Token[], terms: Terms, base: number): ParsedItems {
-  return new ItemParser(tokens, terms, base).whole();
+/** What the parser must know from outside its line. */
+export interface ItemContext {
+  terms: Terms;
+  /** the part has no round yet */
+  begins: boolean;
+  /** X, V, A stand for sc, inc, dec */
+  symbols: boolean;
 }
 
-class ItemParser {
-  private at = 0;
-  private unclosed: Span | null = null;
+const DEEPEST = 40;
+const SEPARATORS = new Set([',', ';', ':', '+', '&', '-', '/']);
+const FILLER = new Set(['and', 'then', 'of', 'the', 'a', 'an', 'to', 'end', 'st', 'sts', 'stitch', 'stitches', 'now', 'only', 'around', 'again', 'from', 'hook', 'for', 'in', 'all']);
 
-  constructor(
-    private readonly tokens: Token[],
-    private readonly terms: Terms,
-    private readonly base: number,
-  ) {}
+/** Reads the items of one round. Never throws: what it does not know becomes an `unknown` item. */
+export function parseItems(tokens: readonly Token[], context: ItemContext): ParsedItems {
+  const c = new Cursor(tokens, context.terms);
+  c.begins = context.begins;
+  c.symbols = context.symbols;
+  const items = list(c, null, 0);
+  while (c.peek()) items.push(...list(c, null, 0));
+  return { items, unclosed: c.unclosed };
+}
 
-  whole(): ParsedItems {
-    const items = this.list(null, 0);
-    return { items, unclosed: this.unclosed };
-  }
-
-  private peek(ahead = 0): Token | undefined {
-    return this.tokens[this.at + ahead];
-  }
-
-  private is(text: string, ahead = 0): boolean {
-    return this.peek(ahead)?.text === text;
-  }
-
-  private takeWords(...words: string[]): boolean {
-    if (!words.every((w, i) => this.is(w, i))) return false;
-    this.at += words.length;
-    return true;
-  }
-
-  private takeAny(words: readonly string[]): boolean {
-    if (!this.peek() || !words.includes(this.peek()!.text)) return false;
-    this.at++;
-    return true;
-  }
-
-  private number(): { value: number; span: Span } | null {
-    const token = this.peek();
-    if (token?.type !== 'number') return null;
-    this.at++;
-    return { value: Math.min(Number(token.text), 1e9), span: this.span(token) };
-  }
-
-  private span(token: Token): Span {
-    return { from: this.base + token.from, to: this.base + token.to };
-  }
-
-  private since(start: number): Span {
-    const first = this.tokens[start];
-    const last = this.tokens[Math.max(start, this.at - 1)];
-    return { from: this.base + first.from, to: this.base + last.to };
-  }
-
-  private list(close: string | null, depth: number): Item[] {
-    const items: Item[] = [];
-    while (this.peek()) {
-      if (close && this.is(close)) break;
-      if (close === '*' && this.is('rep')) break;
-      if (SEPARATORS.has(this.peek()!.text)) {
-        this.at++;
-        continue;
-      }
-      if (this.wrapRepeat(items)) continue;
-      const start = this.at;
-      const item = this.item(depth);
-      if (item) items.push(item);
-      if (this.at === start) this.at++;
+function list(c: Cursor, close: string | null, depth: number): Item[] {
+  const items: Item[] = [];
+  let standing: Loops | undefined;
+  while (c.peek()) {
+    if (close && c.is(close)) break;
+    if (close === '*' && (c.is('rep') || c.is('repeat'))) break;
+    if (SEPARATORS.has(c.peek()!.text) && !(c.is('-') && c.peek(1)?.type === 'word' && c.peek(1)!.text.startsWith('bob'))) {
+      c.at++;
+      continue;
     }
-    return items;
+    if (wrapRepeat(c, items)) continue;
+    const start = c.at;
+    const loops = takeLoops(c);
+    if (loops) {
+      standing = standingLoops(c, items, loops, start, depth) ?? (loops === 'both' ? undefined : standing);
+      continue;
+    }
+    const item = takeItem(c, depth, depth === 0 && items.every((i) => i.type === 'sign'));
+    if (item) items.push(...postfix(c, item, standing));
+    if (c.at === start) c.at++;
   }
+  return items;
+}
 
-  /** `..., repeat around` takes what was written so far as its group. */
-  private wrapRepeat(items: Item[]): boolean {
-    if (!this.is('repeat') && !this.is('rep')) return false;
-    const start = this.at;
-    this.at++;
-    if (this.is('from') || items.length === 0) {
-      this.at = start;
-      return false;
-    }
-    const times = this.times(false);
-    if (!times) {
-      this.at = start;
-      return false;
-    }
-    const group = items.splice(0, items.length);
-    items.push({ type: 'group', items: group, times: times.value, timesSpan: times.span, timesSign: times.sign, span: { from: group[0].span.from, to: this.since(start).to } });
-    return true;
+/**
+ * Loops named before a stitch hold from here on (`BLO: ...`, or first in the round) or for the next item alone
+ * (`3 sc, FLO sc, 3 sc`); named last, after a comma, they hold for all that was written.
+ */
+function standingLoops(c: Cursor, items: Item[], loops: Loops | 'both', start: number, depth: number): Loops | undefined {
+  const all = loops === 'both' ? undefined : loops;
+  const prefix = c.takeAny(':', ',') || items.length === 0;
+  if (prefix && c.peek()) return all;
+  const token = c.peek();
+  if (!token || (depth > 0 && (token.text === ')' || token.text === ']'))) {
+    if (all) for (const item of items) setLoops(item, all);
+    return undefined;
   }
+  const next = takeItem(c, depth, false);
+  if (next && all) setLoops(next, all);
+  if (next) items.push(...postfix(c, next, undefined));
+  else if (c.at === start) c.at++;
+  return undefined;
+}
 
-  private item(depth: number): Item | null {
-    const token = this.peek()!;
-    if (token.text === '(' || token.text === '[' || token.text === '*') return this.bracket(depth);
-    if (token.type === 'number' || token.type === 'word') return this.start() ?? this.sign() ?? this.stitches() ?? this.unknown();
-    return this.unknown();
+/** What follows an item without a comma: its loops (`sc around BLO`), its colour (`3 sc with white`), `until 10 remain`. */
+function postfix(c: Cursor, item: Item, standing: Loops | undefined): Item[] {
+  if (item.type === 'sign' || item.type === 'start' || item.type === 'unknown') return [item];
+  const before = c.at;
+  const loops = takeLoops(c);
+  // `3 sc BLO: ...` would name the loops of what follows.
+  if (loops && loops !== 'both' && !c.is(':')) {
+    setLoops(item, loops);
+    if (item.type === 'group' && item.times === 1 && item.timesSpan === undefined) {
+      const times = takeTimes(c, true);
+      if (times) Object.assign(item, { times: times.value, timesSpan: times.span, timesSign: times.sign });
+    }
+    if (item.type === 'stitch' && item.times === 1 && (c.takeAny('around') || c.takeWords('in', 'each', 'st'))) item.times = 'around';
+  } else {
+    c.at = before;
+    if (standing) setLoops(item, standing);
   }
-
-  private bracket(depth: number): Item {
-    const start = this.at;
-    const open = this.peek()!.text;
-    const close = open === '(' ? ')' : open === '[' ? ']' : '*';
-    this.at++;
-    if (depth >= DEEPEST) {
-      this.at = this.tokens.length;
-      return { type: 'unknown', word: open, span: this.since(start) };
-    }
-    const items = this.list(close, depth + 1);
-    if (this.is(close)) this.at++;
-    else if (!(close === '*' && this.is('rep'))) this.unclosed ??= this.span(this.tokens[start]);
-    while (close === '*' && this.takeAny([';', ',']));
-    let more = 0;
-    if (close === '*' && this.takeWords('rep')) {
-      this.takeAny(['from']);
-      this.takeAny(['*']);
-      more = 1;
-    }
-    const inOne = this.inOne();
-    const times = this.times(true);
-    const value = times ? (typeof times.value === 'number' && times.more ? times.value + more : times.value) : 1;
-    const span = this.since(start);
-    if (inOne) return { type: 'fan', items, times: inOne === 'each' ? 'around' : value, span };
-    return { type: 'group', items, times: value, timesSpan: times?.span, timesSign: times?.sign, span };
+  if (c.is('with') || (c.is('in') && c.peek(1)?.type === 'word')) {
+    const start = c.at;
+    const sign = takeSign(c, false);
+    if (sign?.sign === 'colour' && c.tokens[c.at - 1].text !== ':') return [sign, item];
+    c.at = start;
   }
+  return [item];
+}
 
-  /** `in next`, `in same st`, `in each st`: several worked into one. */
-  private inOne(): 'one' | 'each' | null {
-    const before = this.at;
-    if (this.takeAny(['in', 'into'])) {
-      this.takeAny(['the']);
-      if (this.takeAny(['next', 'same', 'one'])) {
-        this.takeAny(['st', 'stitch']);
-        return 'one';
-      }
-      if (this.takeWords('each')) {
-        this.takeAny(['st', 'stitch']);
-        this.takeAny(['around']);
-        return 'each';
-      }
-    }
-    this.at = before;
-    return null;
+function setLoops(item: Item, loops: Loops): void {
+  if (item.type === 'stitch' && !item.skipped) item.loops ??= loops;
+  if (item.type === 'group' || item.type === 'fan') for (const inner of item.items) setLoops(inner, loops);
+}
+
+function takeItem(c: Cursor, depth: number, first: boolean): Item | null {
+  const token = c.peek()!;
+  if (token.text === '(' || token.text === '[' || token.text === '*') {
+    const sign = token.text === '*' ? null : (takeSign(c, first) ?? takeBracketRemark(c));
+    return sign ?? takeBracket(c, depth);
   }
+  if (token.type === 'sign' && !c.symbols) return takeUnknown(c);
+  if (first) {
+    const start = takeStart(c);
+    if (start) return start;
+  }
+  return takeReturn(c) ?? takeSign(c, first) ?? takeClamp(c) ?? takeStitches(c) ?? (c.begins ? takeStart(c) : null) ?? takeRemark(c) ?? takeUnknown(c);
+}
 
-  /** `x6`, `* 6`, `6 times`, `twice`, `around`, `5 more times`. */
-  private times(repeats: boolean): { value: Times; span?: Span; sign?: string; more: boolean } | null {
-    const before = this.at;
-    if (repeats) this.takeAny(['repeat', 'rep']);
-    const sign = this.peek();
-    if (sign && this.takeAny(['x', '*'])) {
-      const n = this.number();
-      if (n) {
-        this.takeAny(['times']);
-        const close = this.base + sign.to === n.span.from;
-        return { value: n.value, span: close ? { from: this.base + sign.from, to: n.span.to } : n.span, sign: close ? sign.text : '', more: false };
-      }
-      this.at = before;
-      return null;
+/** `..., repeat around` takes what was written so far as its group; so does `*..., rep from * around`. */
+function wrapRepeat(c: Cursor, items: Item[]): boolean {
+  if (!c.is('repeat') && !c.is('rep')) return false;
+  const start = c.at;
+  c.at++;
+  const signs = items.findIndex((i) => i.type !== 'sign');
+  if (c.is('from') || signs < 0) {
+    c.at = start;
+    return false;
+  }
+  const times = takeTimes(c, false);
+  if (!times) {
+    c.at = start;
+    return false;
+  }
+  const group = items.splice(signs, items.length - signs);
+  items.push(repeated(group, times, { from: group[0].span.from, to: c.since(start).to }, true));
+  return true;
+}
+
+interface TakenTimes {
+  value: Times;
+  span?: Span;
+  sign?: string;
+  more: boolean;
+  /** `x6`, `6 times`: how often in all, without a doubt */
+  plain: boolean;
+  until?: number;
+}
+
+/** `rep from * 5 times` may mean five in all or five more (decision 25); `5 more times` and `x6` may not. */
+function repeated(items: Item[], times: TakenTimes, span: Span, afterwards: boolean): GroupItem {
+  const n = times.value;
+  const group: GroupItem = { type: 'group', items, times: n, span, timesSpan: times.span, timesSign: times.sign };
+  if (times.until !== undefined) return { ...group, times: 1, until: times.until };
+  if (typeof n !== 'number' || !afterwards) return group;
+  if (times.more) return { ...group, times: n + 1, timesSpan: undefined };
+  return { ...group, orTimes: n + 1 };
+}
+
+function takeBracket(c: Cursor, depth: number): Item {
+  const start = c.at;
+  const open = c.peek()!.text;
+  const close = open === '(' ? ')' : open === '[' ? ']' : '*';
+  c.at++;
+  if (depth >= DEEPEST) {
+    c.at = c.tokens.length;
+    return { type: 'unknown', word: open, span: c.since(start) };
+  }
+  const items = list(c, close, depth + 1);
+  if (c.is(close)) c.at++;
+  else if (!(close === '*' && (c.is('rep') || c.is('repeat')))) c.unclosed ??= { from: c.tokens[start].from, to: c.tokens[start].to };
+  while (close === '*' && c.takeAny(';', ','));
+  let afterwards = false;
+  if (c.takeAny('rep', 'repeat')) {
+    afterwards = close === '*';
+    c.takeAny('from');
+    c.takeAny('*');
+    c.takeWords('to', '*');
+  }
+  const inOne = takeInOne(c);
+  const times = takeTimes(c, true);
+  const span = c.since(start);
+  if (inOne) return { type: 'fan', items, times: inOne === 'each' ? 'around' : times && typeof times.value === 'number' ? times.value : (inOne as number), span };
+  if (times) return repeated(items, times, span, afterwards);
+  return { type: 'group', items, times: afterwards ? 'around' : 1, span };
+}
+
+/** `in next`, `in same st`, `in next 3`, `in each st`: several worked into one. Gives how often, or `each`. */
+function takeInOne(c: Cursor): number | 'each' | null {
+  const before = c.at;
+  if (c.takeAny('in', 'into', 'all')) {
+    c.takeAny('in', 'into', 'the');
+    if (c.takeAny('next', 'same', 'one', 'first', 'last')) {
+      const n = c.number();
+      c.takeAny('st', 'stitch', 'sts', 'ch');
+      return n?.value ?? 1;
     }
-    if (this.takeWords('twice')) return { value: 2, more: false };
-    if (this.takeWords('around') || this.takeWords('all', 'around') || this.takeWords('to', 'end')) return { value: 'around', more: false };
-    const n = this.number();
+    if (c.takeAny('each', 'every')) {
+      c.takeAny('of');
+      c.takeAny('next');
+      const n = c.number();
+      c.takeAny('st', 'stitch', 'sts');
+      c.takeAny('around');
+      return n?.value ?? 'each';
+    }
+  }
+  c.at = before;
+  return null;
+}
+
+/** `x6`, `* 6`, `6 times`, `twice`, `around`, `5 more times`, `until 10 remain`. */
+function takeTimes(c: Cursor, repeats: boolean): TakenTimes | null {
+  const before = c.at;
+  if (repeats) c.takeAny('repeat', 'rep');
+  const sign = c.peek();
+  if (sign && c.takeAny('x', '*')) {
+    const n = c.number();
     if (n) {
-      const more = this.takeWords('more');
-      if (this.takeAny(['times', 'x', 'time'])) return { value: n.value, span: n.span, more };
+      c.takeAny('times');
+      const close = sign.to === n.span.from;
+      return { value: n.value, span: close ? { from: sign.from, to: n.span.to } : n.span, sign: close ? sign.text : '', more: false, plain: true };
     }
-    this.at = before;
+    c.at = before;
     return null;
   }
+  if (c.takeAny('twice')) return { value: 2, more: false, plain: true };
+  if (c.takeAny('once')) return { value: 1, more: c.takeWords('more'), plain: true };
+  if (c.takeAny('around', 'across', 'evenly') || c.takeWords('all', 'around') || c.takeWords('to', 'end') || c.takeWords('to', 'the', 'end') || c.takeWords('until', 'end') || c.takeWords('all', 'the', 'way', 'around')) {
+    c.takeAny('around');
+    return { value: 'around', more: false, plain: true };
+  }
+  if (c.takeAny('until')) {
+    c.takeAny('there', 'only', 'you', 'have');
+    c.takeAny('are');
+    const n = c.number();
+    if (n) {
+      c.takeAny('st', 'sts', 'stitches');
+      c.takeAny('remain', 'remains', 'left', 'are');
+      c.takeAny('remain', 'left');
+      return { value: 1, until: n.value, more: false, plain: true };
+    }
+  }
+  const n = c.number();
+  if (n) {
+    const more = c.takeAny('more');
+    if (c.takeAny('times', 'x', 'time')) return { value: n.value, span: n.span, more, plain: !more };
+  }
+  c.at = before;
+  return null;
+}
 
-  /** `6 sc in (magic) ring`, `MR 6`, `ring, 6 sc`, `9 sc in loop`, `6 sc in 2nd ch from hook`, `ch 12, join`. */
-  private start(): StartItem | null {
-    const start = this.at;
-    const made = (kind: StartItem['kind'], count: { value: number; span: Span }, how: StartItem['start'], chain: number): StartItem => ({
-      type: 'start', start: how, chain, kind, count: count.value, span: this.since(start), countSpan: count.span,
-    });
-    if (this.takeWords('magic', 'ring') || this.takeWords('magic', 'circle') || this.takeAny(['mr', 'mc', 'ring'])) {
-      this.takeAny([',', ':']);
-      const n = this.number();
-      if (n) {
-        const word = this.peek() && craftWord(this.peek()!.text, this.terms);
-        if (word) this.at++;
-        return made(word ? word.kind : 'sc', n, 'ring', 0);
-      }
-      this.at = start;
-      return null;
-    }
-    const chain = this.chainThen();
-    const n = this.number();
-    const word = n && this.peek() ? craftWord(this.peek()!.text, this.terms) : null;
-    if (n && word && word.eats === 1 && word.makes === 1) {
-      this.at++;
-      const into = this.startsInto();
-      if (into) return made(word.kind, n, into === 'ring' || chain <= 2 ? 'ring' : 'loop', into === 'ring' ? 0 : chain);
-    }
-    if (chain > 2 && !n) {
-      const token = this.tokens[start + 1];
-      return { ...made('ch', { value: chain, span: this.span(token) }, 'tube', chain), countSpan: undefined };
-    }
-    this.at = start;
+function takeUnknown(c: Cursor): Item | null {
+  const token = c.peek()!;
+  c.at++;
+  const span = { from: token.from, to: token.to };
+  if (token.type === 'sign' || FILLER.has(token.text)) {
+    // A sign that nobody needs is passed over; letters that nobody knows are not.
+    if (token.type === 'sign' && /[\p{L}\p{N}]/u.test(token.text)) return { type: 'unknown', word: token.text, span };
     return null;
   }
-
-  /** `ch 5, join,` before the stitches of a loop; `ch 2,` before `6 sc in 2nd ch`. Gives the chain count, 0 when there is none. */
-  private chainThen(): number {
-    const start = this.at;
-    if (!this.takeWords('ch')) return 0;
-    const n = this.number();
-    while (this.takeAny([',', ';']));
-    const joined = this.takeWords('join');
-    const toRing = joined && (this.takeWords('to', 'form', 'a', 'ring') || this.takeWords('in', 'a', 'ring') || this.takeWords('to', 'ring'));
-    while ((joined || toRing) && this.takeAny([',', ';']));
-    const next = this.peek();
-    if (n && (joined || (n.value <= 2 && next?.type === 'number'))) return n.value;
-    this.at = start;
-    return 0;
+  const word = c.peek();
+  if (token.type === 'number' && word?.type === 'word' && !craftWord(word.text, c.terms) && !FILLER.has(word.text)) {
+    c.at++;
+    return { type: 'unknown', word: word.text, span: { from: word.from, to: word.to } };
   }
-
-  private startsInto(): 'ring' | 'loop' | null {
-    const before = this.at;
-    if (this.takeAny(['in', 'into'])) {
-      this.takeAny(['a', 'the']);
-      if (this.takeWords('magic', 'ring') || this.takeWords('magic', 'circle') || this.takeAny(['ring', 'mr'])) return 'ring';
-      if (this.takeAny(['loop'])) return 'loop';
-      if (this.takeAny(['first', '2', '1'])) {
-        if (this.takeWords('ch') || this.takeWords('chain')) {
-          this.takeWords('from', 'hook');
-          return 'ring';
-        }
-      }
-    }
-    this.at = before;
-    return null;
-  }
-
-  private sign(): Item | null {
-    const start = this.at;
-    const done = (rest: Omit<Extract<Item, { type: 'sign' }>, 'type' | 'span'>): Item => ({ type: 'sign', ...rest, span: this.since(start) });
-    if (this.takeWords('sl', 'st') || this.takeAny(['slst', 'ss'])) {
-      if (this.takeWords('to', 'join') || this.takeWords('to', 'first') || this.takeWords('in', 'first')) {
-        this.takeAny(['st', 'stitch', 'sc', 'dc']);
-        return done({ sign: 'join' });
-      }
-      this.at = start;
-      return null;
-    }
-    if (this.takeAny(['join'])) {
-      this.takeWords('in', 'first', 'st');
-      return done({ sign: 'join' });
-    }
-    if (this.takeWords('turn')) return done({ sign: 'turn' });
-    if (this.is('ch') && this.is('1', 1) && (start === 0 || this.is('turn', 2) || (this.is(',', 2) && this.is('turn', 3)))) {
-      this.at += 2;
-      return done({ sign: 'chain-1' });
-    }
-    for (const [word, loops] of [['blo', 'back'], ['flo', 'front']] as const) {
-      if (this.takeWords(word) || this.takeWords('in', word) || this.takeWords('in', loops, 'loops', 'only') || this.takeWords(loops, 'loops', 'only'))
-        return done({ sign: 'loops', loops });
-    }
-    if (this.takeWords('change', 'to') || this.takeAny(['with']) || (this.is('in') && this.is(':', 2) && this.takeAny(['in'])) || this.takeWords('last', 'pull', '-', 'through', 'in')) {
-      const colour = this.peek();
-      if (colour?.type === 'word') {
-        this.at++;
-        return done({ sign: 'colour', colour: colour.text });
-      }
-    }
-    this.at = start;
-    return null;
-  }
-
-  private stitches(): StitchItem | null {
-    const start = this.at;
-    const lead = this.number();
-    if (this.takeAny(['even'])) return { type: 'stitch', kind: 'sc', eats: 1, makes: 1, times: 'around', span: this.since(start) };
-    if (this.takeAny(['skip', 'sk'])) {
-      const n = this.number();
-      this.takeAny(['st', 'sts', 'next']);
-      return { type: 'stitch', kind: 'sc', eats: 1, makes: 0, skipped: true, times: n?.value ?? lead?.value ?? 1, timesSpan: n?.span, span: this.since(start) };
-    }
-    const word = this.word();
-    if (!word) {
-      this.at = start;
-      return null;
-    }
-    const item: StitchItem = { type: 'stitch', ...word, times: lead?.value ?? 1, timesSpan: lead?.span, span: this.since(start) };
-    this.behind(item, lead !== null);
-    item.span = this.since(start);
-    return item;
-  }
-
-  private word(): Omit<StitchItem, 'type' | 'times' | 'span'> | null {
-    const start = this.at;
-    if (this.takeWords('sl', 'st')) return { kind: 'slst', eats: 1, makes: 1 };
-    if (this.takeWords('inv', 'dec')) return { kind: 'sc', eats: 2, makes: 1, invisible: true };
-    const token = this.peek();
-    const word = token?.type === 'word' ? craftWord(token.text, this.terms) : null;
-    if (word) this.at++;
-    else this.at = start;
-    if (word && this.is('inc') && word.eats === 1 && word.makes === 1) {
-      this.at++;
-      return { ...word, makes: 2 };
-    }
-    return word;
-  }
-
-  /** What may follow a stitch word: `x3`, `3`, `in next 3`, `in each st (around)`, `in same st`, `around`. */
-  private behind(item: StitchItem, counted: boolean): void {
-    this.takeAny(['sts', 'stitches']);
-    if (this.takeAny(['in', 'into'])) {
-      this.takeAny(['the']);
-      const many = typeof item.times === 'number' ? item.times : 1;
-      if (this.takeWords('each')) {
-        this.takeWords('of', 'the');
-        this.takeAny(['of']);
-        this.takeAny(['next']);
-        const n = this.number();
-        this.takeAny(['st', 'sts', 'stitch', 'stitches']);
-        this.takeAny(['around']);
-        this.intoOne(item, counted && many > 1 ? many : 1);
-        item.times = n ? n.value : 'around';
-        item.timesSpan = n?.span;
-        return;
-      }
-      if (this.takeAny(['next', 'same', 'one'])) {
-        const n = this.number();
-        this.takeAny(['st', 'sts', 'stitch', 'stitches']);
-        this.intoOne(item, counted && many > 1 ? many : 1);
-        item.times = n?.value ?? 1;
-        item.timesSpan = n?.span ?? (counted ? undefined : item.timesSpan);
-        return;
-      }
-      this.at--;
-    }
-    if (this.takeAny(['around']) || this.takeWords('all', 'around')) {
-      item.times = 'around';
-      return;
-    }
-    if (this.is('x') && this.peek(1)?.type === 'number') this.at++;
-    else if (this.peek()?.type !== 'number' || counted) return;
-    const n = this.number()!;
-    item.times = (typeof item.times === 'number' ? item.times : 1) * n.value;
-    item.timesSpan = n.span;
-  }
-
-  private intoOne(item: StitchItem, many: number): void {
-    if (many > 1) item.makes *= many;
-  }
-
-  private unknown(): Item | null {
-    const token = this.peek()!;
-    this.at++;
-    if (token.type === 'sign' || FILLER.has(token.text)) {
-      // A sign that nobody needs is passed over; letters that nobody knows are not.
-      if (token.type === 'sign' && /[\p{L}\p{N}]/u.test(token.text)) return { type: 'unknown', word: token.text, span: this.span(token) };
-      return null;
-    }
-    while (token.type === 'number' && this.peek()?.type === 'word' && !craftWord(this.peek()!.text, this.terms)) {
-      const word = this.peek()!;
-      this.at++;
-      return { type: 'unknown', word: word.text, span: this.span(word) };
-    }
-    return { type: 'unknown', word: token.text, span: this.span(token) };
-  }
+  return { type: 'unknown', word: token.text, span };
 }

@@ -1,4 +1,6 @@
-/** Tokens of one line of written rounds. Offsets are UTF-16 units from the start of the line. */
+import type { Span } from './syntax';
+
+/** Tokens of one line of written rounds. Offsets are UTF-16 units from the start of the line as written. */
 export interface Token {
   type: 'number' | 'ordinal' | 'word' | 'sign';
   /** lower case, with copied signs made plain */
@@ -7,46 +9,74 @@ export interface Token {
   to: number;
 }
 
-const PLAIN: Record<string, string> = { '×': 'x', '✕': 'x', '∗': '*', '·': ' ', '•': ' ', '▪': ' ', '●': ' ', '“': '"', '”': '"', '’': "'", '…': '.' };
+const PLAIN: Record<string, string> = { '×': 'x', '✕': 'x', '✖': 'x', '∗': '*', '·': ' ', '•': ' ', '▪': ' ', '●': ' ', '◦': ' ', '“': '"', '”': '"', '’': "'", '…': '.' };
+const LIGATURES: Record<string, string> = { 'ﬀ': 'ff', 'ﬁ': 'fi', 'ﬂ': 'fl', 'ﬃ': 'ffi', 'ﬄ': 'ffl', 'ﬅ': 'st', 'ﬆ': 'st' };
 
-/**
- * Makes the signs of copied text plain without moving a single offset: dashes of all kinds, times signs, bullets,
- * no-break spaces, full-width digits and brackets. Same length as the input.
- */
-export function plainSigns(line: string): string {
-  let out = '';
-  for (let i = 0; i < line.length; i++) {
-    const c = line[i];
-    const code = line.charCodeAt(i);
-    if (code < 128) out += c;
-    else if (PLAIN[c]) out += PLAIN[c];
-    else if (code === 0xa0 || (code >= 0x2000 && code <= 0x200b) || code === 0x202f || code === 0x3000 || code === 0xfeff) out += ' ';
-    else if ((code >= 0x2010 && code <= 0x2015) || code === 0x2212) out += '-';
-    else if (code >= 0xff01 && code <= 0xff5e) out += String.fromCharCode(code - 0xfee0);
-    else out += c;
-  }
-  // Lower-casing letter by letter: some letters change length when the whole string is lowered.
-  return out.replace(/[A-Z]/g, (letter) => letter.toLowerCase());
+/** A line with copied signs made plain; `at` gives the offset in the line as written, null when nothing shifted. */
+export interface PlainLine {
+  text: string;
+  at: Int32Array | null;
 }
 
-const TOKEN = /(\d+)(?:st|nd|rd|th)(?![a-z])|(\d+)|x(?=\s*\d)|[a-z\u00c0-\u024f][a-z0-9\u00c0-\u024f]*|[^\s]/gy;
+/**
+ * Makes the signs of copied text plain: dashes of all kinds, times signs, bullets, no-break spaces, full-width digits
+ * and brackets one for one; ligatures fall apart and are mapped back by `at`.
+ */
+export function plainLine(line: string): PlainLine {
+  let out = '';
+  let offsets: number[] | null = null;
+  for (let i = 0; i < line.length; i++) {
+    const ligature = line.charCodeAt(i) >= 0xfb00 ? LIGATURES[line[i]] : undefined;
+    const plain = ligature ?? plainSign(line, i);
+    if (ligature && !offsets) offsets = Array.from({ length: i }, (_, k) => k);
+    if (offsets) for (let k = 0; k < plain.length; k++) offsets.push(i);
+    out += plain;
+  }
+  offsets?.push(line.length);
+  return { text: out, at: offsets ? Int32Array.from(offsets) : null };
+}
 
-/** Splits plain text (see `plainSigns`) into tokens; white space only separates. */
-export function lex(plain: string, from = 0, to = plain.length): Token[] {
+/** The same for a whole text whose offsets nobody needs. */
+export const plainSigns = (text: string): string => plainLine(text).text;
+
+function plainSign(line: string, i: number): string {
+  const code = line.charCodeAt(i);
+  // Lower-casing letter by letter: some letters change length when the whole string is lowered.
+  if (code >= 65 && code <= 90) return String.fromCharCode(code + 32);
+  if (code < 128) return line[i];
+  if (PLAIN[line[i]]) return PLAIN[line[i]];
+  if (code === 0xa0 || (code >= 0x2000 && code <= 0x200b) || code === 0x202f || code === 0x3000 || code === 0xfeff) return ' ';
+  if ((code >= 0x2010 && code <= 0x2015) || code === 0x2212) return '-';
+  if (code >= 0xff01 && code <= 0xff5e) return String.fromCharCode(code - 0xfee0).toLowerCase();
+  return line[i];
+}
+
+/** A span of the plain line as offsets in the line as written. */
+export function written(plain: PlainLine, from: number, to: number): Span {
+  if (!plain.at) return { from, to };
+  // Half a ligature is the whole one.
+  return { from: plain.at[from], to: to > from ? plain.at[to - 1] + 1 : plain.at[to] };
+}
+
+const TOKEN = /(\d+)(?:st|nd|rd|th)(?![a-z])|(\d+)|x(?=\s*\d)|[a-z\u00c0-\u024f][a-z0-9\u00c0-\u024f']*|[^\s]/gy;
+
+/** Splits a plain line into tokens; white space and full stops only separate. */
+export function lex(plain: PlainLine, from = 0, to = plain.text.length): Token[] {
   const tokens: Token[] = [];
   let at = from;
   while (at < to) {
-    if (/\s/.test(plain[at])) {
+    const code = plain.text.charCodeAt(at);
+    if (code === 46 || code <= 32 || code === 0x85 || code === 0x1680 || code === 0x2028 || code === 0x2029) {
       at++;
       continue;
     }
     TOKEN.lastIndex = at;
-    const found = TOKEN.exec(plain);
+    const found = TOKEN.exec(plain.text);
     if (!found) break;
     const text = found[0];
     const end = Math.min(to, at + text.length);
     const type = found[1] ? 'ordinal' : found[2] ? 'number' : text === 'x' || !/[a-z\u00c0-\u024f]/.test(text[0]) ? 'sign' : 'word';
-    tokens.push({ type, text: found[1] ?? text, from: at, to: end });
+    tokens.push({ type, text: found[1] ?? text, ...written(plain, at, end) });
     at = end;
   }
   return tokens;

@@ -1,110 +1,137 @@
-import { lex, plainSigns } from './lexer';
-import { parseItems } from './items';
-import { craftWord } from './stitches';
-import type { Label, LineNode, Loops, Span, Stated, Terms } from './syntax';
+import { headingOf } from './headings';
+import { parseItems, type ItemContext } from './items';
+import { lex, plainLine, written, type PlainLine } from './lexer';
+import { betweenLine } from './notes';
+import type { Item, Label, LayerBase, LineNode, RoundNode, Span, Stated } from './syntax';
 
 const LABEL =
-  /^\s*(?:[-*]\s*)?(?:(?:rounds?|rnds?|rows?|r|line)\s*\.?\s*(\d+)(?:(?:\s*(?:to|and)\s*|-|\s+-\s+(?=r?\d+\s*[:.)(]))(?:r\s*)?(\d+))?|(\d+)(?:\s*-\s*(\d+))?(?=\s*[.)](?!\d)))\s*(?:\(\s*(?:\d+ (?:rounds?|rows?)|to taste)\s*\))?\s*(?:[:.)=]|-(?!\s*\d+\s*(?:sts?|stitches)\b))?\s*/;
+  /^\s*(?:[-*>]\s*)?(?:(?:rounds?|rnds?|rds?|rows?|r|lines?)\s*\.?\s*(\d+)(?:(?:\s*(?:to|and|through|&)\s*|-|\s+-\s+(?=r?\d+\s*[:.)(]))(?:(?:r|rounds?|rnds?|rows?)\s*)?(\d+))?(?![a-z\d])|(\d+)(?:\s*-\s*(\d+))?(?=\s*[.):](?!\d)))\s*(?:\(\s*(?:\d+ (?:rounds?|rows?|rnds?)|(to taste)|ws|rs)\s*\))?\s*(?:[:.)=]|-(?!\s*\d+\s*(?:sts?|stitches)\b))?\s*/;
+const ROW = /^\s*(?:[-*>]\s*)?(?:rows?|lines?)/;
 const STATED =
-  /(?:\(\s*(\d+)\s*(?:sts?|stitches|sc|dc)?\s*\)|\[\s*(\d+)\s*(?:sts?|stitches)?\s*\]|=\s*(\d+)\s*(?:sts?|stitches)?|-\s*(\d+)\s*(?:sts|stitches)|(?:^|\s)(\d+)\s+(?:sts|stitches))\s*[.,;]?\s*((?:ch 1,?\s*)?turn\.?|sl st to join\.?)?\s*$/;
-const MOST_STITCHES_IN_A_LABEL = 2000;
+  /\(\s*(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|ch|total)?\s*\)|\[\s*(\d+)\s*(?:sts?|stitches)?\s*\]|=\s*\(?(\d+)(?:\s*(?:sts?|stitches))?\)?|-\s*(\d+)\s*(?:sts|stitches)|(?:^|[\s,])(\d+)\s+(?:sts|stitches)/g;
+const LAYER =
+  /(?:\b(?:(?:re)?join|attach)\s+(?:the\s+|new\s+)?(?:yarn|[a-z]+)\s+)?(?:\b(?:work(?:ing|ed)?|starting)\s+)?\b(?:in|into|to|along|with)\s+(?:the\s+|a\s+|any\s+)?((?:free|unused|leftover|remaining|unworked)\s+)?(?:(front|back)\s+)?loops?\s+(?:only\s+)?(?:of|from|on)\s+(?:round\s*|rnd\s*|row\s*|r\s*)?(\d+)\s*[:,]?/;
+const COMMENT = /\s(?:--+|\/\/|#)\s.*$/;
+const REPEAT = /^(?:then\s+)?rep(?:eat)?\s+(?:rounds?\s*|rnds?\s*|rows?\s*|r\s*)(\d+)(?:\s*(?:-|to|and|&)\s*(?:r|rounds?|rnds?|rows?)?\s*(\d+))?\s*(?:,?\s*(?:x\s*)?(\d+|once|twice|one|two|three|four|five)?\s*(more)?\s*(?:times|time)?(?:\s*more)?)?\s*\.?\s*$/;
+const MOST_ROUNDS_IN_A_LABEL = 2000;
+const MOST_COUNT = 1e9;
+const OFTEN: Record<string, number> = { once: 1, twice: 2, one: 1, two: 2, three: 3, four: 4, five: 5 };
 
-/** Where the text of one line stands: its offset in the whole text and what was open before it. */
-export interface LineContext {
-  from: number;
-  terms: Terms;
-  /** the line before ended inside a bracket or with a comma */
-  continues: boolean;
+/** What a line must know about the text around it. */
+export interface LineContext extends ItemContext {
   /** nothing but blank lines since the start of the text or the end of a part */
   fresh: boolean;
 }
 
-/** Reads one line of text. */
+const MOST_KNOWN = 4096;
+let known = new Map<string, LineNode>();
+let knownBefore = new Map<string, LineNode>();
+
+/**
+ * Reads one line of text; spans count from its start. A line that was read before in the same context is not read
+ * again, so that an edit costs only what it changed.
+ */
 export function parseLine(line: string, context: LineContext): LineNode {
-  const plain = plainSigns(line);
-  if (plain.trim() === '') return { type: 'blank' };
-  const label = labelOf(plain, context.from);
-  if (!label) {
-    const between = betweenLine(plain);
-    if (between) return between;
-    if (context.continues) return roundLine(plain, null, 0, context);
-    const heading = headingOf(line, plain, context);
-    if (heading) return heading;
+  const key = `${context.terms}${context.begins ? 'b' : '-'}${context.symbols ? 's' : '-'}${context.fresh ? 'f' : '-'}${line}`;
+  let node = known.get(key) ?? knownBefore.get(key);
+  if (!node) node = parse(line, context);
+  if (known.size >= MOST_KNOWN) {
+    knownBefore = known;
+    known = new Map();
   }
-  return roundLine(plain, label, label ? label.span.to - context.from : 0, context);
+  known.set(key, node);
+  return node;
 }
 
-function labelOf(plain: string, from: number): (Label & { span: Span }) | null {
-  const found = LABEL.exec(plain);
+function parse(line: string, context: LineContext): LineNode {
+  const plain = plainLine(line);
+  if (plain.text.trim() === '') return { type: 'blank' };
+  const found = labelOf(plain);
+  if (!found) {
+    const between = betweenLine(line, plain.text);
+    if (between) return between;
+  }
+  const repeat = REPEAT.exec(plain.text.slice(found?.end ?? 0).trim());
+  if (repeat) return repeatLine(repeat, found?.label ?? null, line);
+  if (found) return roundLine(plain, found.label, found.end, context);
+  const heading = headingOf(line, plain.text, context.fresh, context.terms);
+  if (heading) return heading;
+  const round = roundLine(plain, null, 0, context);
+  return isProse(round, plain.text) ? { type: 'note', text: line.trim(), placement: null } : round;
+}
+
+function labelOf(plain: PlainLine): { label: Label; end: number } | null {
+  const found = LABEL.exec(plain.text);
   if (!found || found[0].trim() === '') return null;
   const first = Number(found[1] ?? found[3]);
   const second = found[2] ?? found[4];
   const last = second === undefined ? first : Number(second);
-  if (!Number.isSafeInteger(first) || last < first || last - first > MOST_STITCHES_IN_A_LABEL) return null;
-  return { first, last, span: { from, to: from + found[0].length } };
+  if (!Number.isSafeInteger(first) || last < first || last - first > MOST_ROUNDS_IN_A_LABEL) return null;
+  return { label: { first, last, toTaste: found[5] !== undefined, row: ROW.test(plain.text), span: written(plain, 0, found[0].length) }, end: found[0].length };
 }
 
-function roundLine(plain: string, label: Label | null, bodyFrom: number, context: LineContext): LineNode {
-  let bodyTo = plain.length;
-  let stated: Stated | null = null;
-  const found = STATED.exec(plain.slice(bodyFrom));
-  let tail: Span | null = null;
-  if (found && (found.index > 0 || found[1] || found[2])) {
-    const digits = [found[1], found[2], found[3], found[4], found[5]].find((d) => d !== undefined)!;
-    const digitsAt = bodyFrom + found.index + found[0].indexOf(digits);
-    stated = { count: Math.min(Number(digits), 1e9), span: { from: context.from + digitsAt, to: context.from + digitsAt + digits.length } };
-    bodyTo = bodyFrom + found.index;
-    if (found[6]) tail = { from: digitsAt + digits.length, to: plain.length };
-  }
-  const tokens = lex(plain, bodyFrom, bodyTo);
-  if (tail) tokens.push(...lex(plain, tail.from, tail.to).filter((t) => t.type !== 'sign'));
-  const { items, unclosed } = parseItems(tokens, context.terms, context.from);
-  const loops: Loops | null = items.reduce<Loops | null>((found, i) => (i.type === 'sign' && i.loops ? i.loops : found), null);
-  return { type: 'round', label, items, stated, loops, unclosed, body: { from: context.from + bodyFrom, to: context.from + bodyTo } };
+function repeatLine(found: RegExpExecArray, label: Label | null, line: string): LineNode {
+  const first = Number(found[1]);
+  const last = found[2] === undefined ? first : Number(found[2]);
+  const often = found[3] === undefined ? 1 : (OFTEN[found[3]] ?? Number(found[3]));
+  return { type: 'repeat', first: Math.min(first, last), last: Math.max(first, last), times: Math.min(often, MOST_ROUNDS_IN_A_LABEL), label, span: { from: 0, to: line.length } };
 }
 
-function betweenLine(plain: string): LineNode | null {
-  const text = plain.trim();
-  if (/^(--|#|\/\/|note\b)/.test(text)) return { type: 'note', text: text.replace(/^(--+|#+|\/\/|note:?)\s*|\s*--+$/g, '') };
-  const stuff = /^(?:stuff|fill)(?:ing)?\b\s*(?:it\s*)?(soft|medium|firm)?(?:ly)?/.exec(text);
-  if (stuff) return { type: 'stuff', firmness: (stuff[1] as 'soft' | 'medium' | 'firm') ?? null };
-  if (/^(close|gather|draw (the )?hole shut)\b/.test(text)) return { type: 'close' };
-  if (/^(leave (it )?open|do not close|leave unstuffed)/.test(text)) return { type: 'open' };
-  if (/^(fasten off|cut|finish off|break off)\b/.test(text)) {
-    const tail = /(\d+(?:\.\d+)?)\s*(cm|mm|in)\b/.exec(text);
-    return { type: 'end', tailMm: tail ? Number(tail[1]) * (tail[2] === 'cm' ? 10 : tail[2] === 'in' ? 25.4 : 1) : null };
-  }
-  if (/^(eyes?|embroider|sew|pin|do not|don't)\b/.test(text)) return { type: 'note', text };
-  return null;
+function roundLine(plain: PlainLine, label: Label | null, bodyFrom: number, context: LineContext): RoundNode {
+  const comment = COMMENT.exec(plain.text.slice(bodyFrom));
+  const end = comment && comment.index > 0 ? bodyFrom + comment.index : plain.text.length;
+  const layer = layerOf(plain, bodyFrom, end);
+  const { stated, bodyTo, after } = statedOf(plain, bodyFrom, end, context);
+  // Words about the layer are not stitches; what stands on both sides of them is.
+  const tokens = layer ? [...lex(plain, bodyFrom, layer.from), ...lex(plain, Math.min(layer.to, bodyTo), bodyTo)] : lex(plain, bodyFrom, bodyTo);
+  const { items, unclosed } = parseItems(tokens, { ...context, begins: context.begins && !layer });
+  for (const item of after) items.push(item);
+  return { type: 'round', label, items, stated, layer: layer?.base ?? null, unclosed, body: written(plain, bodyFrom, bodyTo) };
 }
 
-const RING_ENDS = ['crown', 'chin', 'nose', 'sole', 'back', 'tip', 'mouth'];
+function layerOf(plain: PlainLine, from: number, to: number): { base: LayerBase; from: number; to: number } | null {
+  const text = plain.text.slice(from, to);
+  const found = text.includes('loop') ? LAYER.exec(text) : null;
+  if (!found) return null;
+  const at = from + found.index;
+  const digits = at + found[0].lastIndexOf(found[3]);
+  const base: LayerBase = { loops: (found[2] as 'front' | 'back' | undefined) ?? 'either', round: Math.min(Number(found[3]), MOST_COUNT), span: written(plain, at, at + found[0].trimEnd().length), roundSpan: written(plain, digits, digits + found[3].length) };
+  return { base, from: at, to: at + found[0].length };
+}
 
-function headingOf(line: string, plain: string, context: LineContext): LineNode | null {
-  const text = plain.trim();
-  const open = text.indexOf('(');
-  const namePart = (open >= 0 ? text.slice(0, open) : text).replace(/[:,]\s*$/, '').trim();
-  const words = namePart.split(/\s+/);
-  if (namePart === '' || words.length > 5 || /[,;=*\[\]]/.test(namePart) || /^\d/.test(namePart)) return null;
-  if (words.some((w) => craftWord(w, context.terms) || w === 'sl' || w === 'around' || w === 'even')) return null;
-  const bracket = open >= 0 ? text.slice(open) : '';
-  if (open >= 0 && !/^\([^()]*\)[:.]?$/.test(bracket)) return null;
-  const tells = /make|\b\d+\s*x|x\s*\d+|hook|ring\s*=|mirrored/.test(bracket) || /^\([a-z ,]*\)/.test(bracket);
-  if (!context.fresh && !tells && !/:$/.test(text)) return null;
-  if (/^\(\d+\)$/.test(bracket)) return null;
-  const makeX = /(?:make\s*|x\s*)(\d+)|(\d+)\s*x/.exec(bracket);
-  const hook = /(\d+(?:\.\d+)?)\s*mm/.exec(bracket);
-  const ring = /ring\s*=\s*([a-z]+)/.exec(bracket);
-  const lead = line.length - line.trimStart().length;
-  const pieces = bracket.replace(/[()]/g, '').split(',').map((p) => p.trim());
-  const colour = pieces.find((p) => /^[a-z][a-z -]*$/.test(p) && !/^(make|mirrored|ring|hook)/.test(p)) ?? null;
-  return {
-    type: 'heading',
-    name: line.slice(lead, lead + namePart.length),
-    make: makeX ? Math.max(1, Math.min(99, Number(makeX[1] ?? makeX[2]))) : 1,
-    mirrored: /mirrored/.test(bracket),
-    colour,
-    hookMm: hook ? Number(hook[1]) : null,
-    ringIs: ring && RING_ENDS.includes(ring[1]) ? ring[1] : null,
+/** The count at the end of a round, and the signs that may stand behind it (`(14), turn`). */
+function statedOf(plain: PlainLine, from: number, to: number, context: ItemContext): { stated: Stated | null; bodyTo: number; after: Item[] } {
+  const text = plain.text.slice(from, to);
+  let best: RegExpExecArray | null = null;
+  STATED.lastIndex = 0;
+  for (let found = STATED.exec(text); found; found = STATED.exec(text)) if (found.index > 0 || found[1] || found[2]) best = found;
+  if (!best) return { stated: null, bodyTo: to, after: [] };
+  const behind = best.index + best[0].length;
+  const rest = text.slice(behind);
+  const { items: after } = /^[\s.,;)]*$/.test(rest) ? { items: [] } : parseItems(lex(plain, from + behind, to), context);
+  // A count with stitches behind it is a repeat or a remark, not the sum.
+  if (/^\s*(?:x|\*)?\s*\d/.test(rest) || !after.every((i) => i.type === 'sign')) return { stated: null, bodyTo: to, after: [] };
+  const digits = [best[1], best[2], best[3], best[4], best[5]].find((d) => d !== undefined)!;
+  const at = from + best.index + best[0].indexOf(digits);
+  return { stated: { count: Math.min(Number(digits), MOST_COUNT), span: written(plain, at, at + digits.length) }, bodyTo: from + best.index, after };
+}
+
+/** More words that nobody knows than stitches: something said, not worked. */
+function isProse(node: RoundNode, text: string): boolean {
+  if (node.layer || node.stated) return false;
+  let unknown = 0;
+  let stitches = 0;
+  const walk = (items: readonly Item[]): void => {
+    for (const item of items) {
+      if (item.type === 'unknown') unknown++;
+      else if (item.type === 'group' || item.type === 'fan') walk(item.items);
+      else if (item.type === 'sign' ? item.sign === 'note' : true) stitches += item.type === 'sign' ? 0 : 1;
+    }
   };
+  walk(node.items);
+  const remarks = node.items.some((i) => i.type === 'sign' && i.sign === 'note');
+  return text.trim().split(/\s+/).length >= 3 && (unknown >= 2 || remarks) && unknown >= stitches;
 }
+
+/** A span of a line's node as offsets in the text. */
+export const inText = (span: Span, lineFrom: number): Span => ({ from: span.from + lineFrom, to: span.to + lineFrom });

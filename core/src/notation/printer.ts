@@ -1,47 +1,137 @@
 import { WORD_OF } from './stitches';
-import type { Item, LineNode, StitchItem, Terms } from './syntax';
+import type { ClampItem, FanItem, GroupItem, Item, Loops, ReturnItem, RoundNode, SignItem, StartItem, StitchItem, Terms } from './syntax';
 
 /** Prints items in the one clean form, e.g. `(2 sc, inc) x6`. Reading it again gives the same stitches. */
 export function printItems(items: readonly Item[], terms: Terms): string {
-  return items.map((item) => printItem(item, terms)).filter(Boolean).join(', ');
+  const loops = commonLoops(items);
+  const body = join(loops ? items.map((i) => bare(i)) : items, terms);
+  return loops ? `${LOOPS[loops]}: ${body}` : body;
 }
 
 /** Prints a round as `R12: (2 sc, invdec) x7 (21)`. */
-export function printRound(node: Extract<LineNode, { type: 'round' }>, terms: Terms): string {
-  const { label, stated } = node;
-  const head = label ? (label.first === label.last ? `R${label.first}: ` : `R${label.first}-${label.last}: `) : '';
-  return head + printItems(node.items, terms) + (stated ? ` (${stated.count})` : '');
+export function printRound(node: RoundNode, terms: Terms): string {
+  const { label, stated, layer } = node;
+  const word = label?.row ? 'Row ' : 'R';
+  const many = label && label.last > label.first ? (label.toTaste ? ' (to taste)' : ` (${label.last - label.first + 1} rounds)`) : '';
+  const head = label ? `${word}${label.first}${label.last > label.first ? `-${label.last}` : ''}${many}: ` : '';
+  const base = layer ? `in the free ${layer.loops === 'either' ? '' : `${layer.loops} `}loops of R${layer.round}: ` : '';
+  return head + base + printItems(node.items, terms) + (stated ? ` (${stated.count})` : '');
+}
+
+const LOOPS: Record<Loops, string> = { front: 'FLO', back: 'BLO', third: '3rd loop' };
+
+function join(items: readonly Item[], terms: Terms): string {
+  let out = '';
+  for (const item of items) {
+    const word = printItem(item, terms);
+    if (!word) continue;
+    // What names the place of the stitches behind it ends in a colon.
+    out += out === '' ? word : out.endsWith(':') ? ` ${word}` : `, ${word}`;
+  }
+  return out;
+}
+
+/** The loops that all stitches of a round share, if they are not both and nothing else stands there. */
+function commonLoops(items: readonly Item[]): Loops | null {
+  let found: Loops | null | undefined;
+  const walk = (list: readonly Item[]): void => {
+    for (const item of list) {
+      if (item.type === 'group' || item.type === 'fan') walk(item.items);
+      else if (item.type === 'stitch' && !item.skipped && item.kind !== 'ch') found = found === undefined || found === (item.loops ?? null) ? (item.loops ?? null) : null;
+      else if (item.type === 'start' || (item.type === 'sign' && item.sign !== 'note')) found = null;
+      if (found === null) return;
+    }
+  };
+  walk(items);
+  return found ?? null;
+}
+
+function bare(item: Item): Item {
+  if (item.type === 'stitch') return { ...item, loops: undefined };
+  if (item.type === 'group' || item.type === 'fan') return { ...item, items: item.items.map(bare) };
+  return item;
 }
 
 function printItem(item: Item, terms: Terms): string {
   switch (item.type) {
     case 'stitch':
-      return printStitch(item, terms);
+      return printStitch(item, terms) + (item.loops ? ` in ${LOOPS[item.loops]}` : '');
     case 'group':
-      return `(${printItems(item.items, terms)})${item.times === 'around' ? ' around' : item.times === 1 ? '' : ` x${item.times}`}`;
+      return printGroup(item, terms);
     case 'fan':
-      return `(${printItems(item.items, terms)}) in ${item.times === 'around' ? 'each st' : 'next'}`;
+      return printFan(item, terms);
     case 'start':
-      if (item.start === 'tube') return `ch ${item.chain}, join`;
-      if (item.start === 'loop') return `ch ${item.chain}, join, ${item.count} ${WORD_OF[terms][item.kind]} in loop`;
-      return `${item.count} ${WORD_OF[terms][item.kind]} in ring`;
+      return printStart(item, terms);
+    case 'return':
+      return printReturn(item, terms);
+    case 'clamp':
+      return printClamp(item);
     case 'sign':
-      if (item.sign === 'loops') return item.loops === 'back' ? 'BLO' : 'FLO';
-      if (item.sign === 'colour') return `with ${item.colour}`;
-      return item.sign === 'join' ? 'sl st to join' : item.sign === 'turn' ? 'turn' : 'ch 1';
+      return printSign(item, terms);
     case 'unknown':
       return item.word;
   }
 }
 
-function printStitch(item: StitchItem, terms: Terms): string {
-  const word = WORD_OF[terms][item.kind];
-  if (item.skipped) return `skip ${item.times}`;
-  if (item.eats === 1 && item.makes === 1) return item.times === 'around' ? `${word} around` : item.times === 1 ? word : `${item.times} ${word}`;
-  if (item.kind === 'ch') return `ch ${item.times}`;
-  const name = item.eats > 1 ? (item.kind === 'sc' && item.eats === 2 ? (item.invisible ? 'invdec' : 'dec') : `${word}${item.eats}tog`) : null;
-  if (name) return item.times === 1 ? name : item.times === 'around' ? `(${name}) around` : `${name} x${item.times}`;
-  if (item.kind === 'sc' && item.makes === 2) return item.times === 1 ? 'inc' : item.times === 'around' ? '(inc) around' : `inc x${item.times}`;
-  const many = `${item.makes} ${word}`;
-  return item.times === 'around' ? `${many} in each st` : item.times === 1 ? `${many} in next` : `${many} in next ${item.times}`;
+const printGroup = (item: GroupItem, terms: Terms): string =>
+  `(${join(item.items, terms)})${item.until !== undefined ? ` until ${item.until} remain` : item.times === 'around' ? ' around' : item.times === 1 ? ' x1' : ` x${item.times}`}`;
+
+const printFan = (item: FanItem, terms: Terms): string => `(${join(item.items, terms)}) in ${item.times === 'around' ? 'each st' : item.times === 1 ? 'next' : `next ${item.times}`}`;
+
+const printClamp = (item: ClampItem): string => `${item.name} over ${item.over}`;
+
+function printStart(item: StartItem, terms: Terms): string {
+  if (item.start === 'chain') return `ch ${item.chain}`;
+  if (item.start === 'tube') return `ch ${item.chain}, join`;
+  if (item.start === 'loop') return `ch ${item.chain}, join, ${item.count} ${WORD_OF[terms][item.kind]} in loop`;
+  return `${item.count} ${WORD_OF[terms][item.kind]} in ring`;
 }
+
+function printReturn(item: ReturnItem, terms: Terms): string {
+  if (item.picot) return `ch ${item.chain} picot`;
+  return `ch ${item.chain}, ${join(item.items, terms)}, sl st in same st`;
+}
+
+function printSign(item: SignItem, terms: Terms): string {
+  switch (item.sign) {
+    case 'join':
+      return 'sl st to join';
+    case 'turn':
+      return 'turn';
+    case 'turning-chain':
+      return `ch ${item.chain}${item.counts ? ' counts' : ''}`;
+    case 'colour':
+      return /^[a-h]$/.test(item.colour!) ? `with ${item.colour!.toUpperCase()}` : `with ${item.colour}`;
+    case 'other-side':
+      return 'other side:';
+    case 'along-chain':
+      return 'back along ch:';
+    case 'onto':
+      return `${item.name}${item.nth === undefined ? '' : ` ${item.nth}`}:`;
+    case 'fold':
+      return 'fold';
+    case 'edging':
+      return `${WORD_OF[terms][item.kind ?? 'sc']} around edge:`;
+    case 'surface':
+    case 'note':
+      return '';
+  }
+}
+
+function printStitch(item: StitchItem, terms: Terms): string {
+  const { times } = item;
+  const bareWord = WORD_OF[terms][item.kind];
+  const word = item.post ? `${item.post === 'front' ? 'FP' : 'BP'}${bareWord}` : item.spike ? `spike ${bareWord}` : bareWord;
+  if (item.edge === 'corner') return `${item.makes} in corner`;
+  if (item.edge) return `${times} ${item.edge === 'side' ? 'up the side' : 'across the edge'}`;
+  if (item.skipped) return `skip ${times}`;
+  if (item.fromHook !== undefined) return `${item.makes > 1 ? `${item.makes} ` : ''}${item.eats > 1 ? 'dec' : word} in ${ordinal(item.fromHook)} ch from hook${times === 'around' ? ' and each ch' : ''}`;
+  if (item.kind === 'ch') return `ch ${times}`;
+  if (item.eats === 1 && item.makes === 1) return times === 'around' ? `${word} around` : times === 1 ? word : `${times} ${word}`;
+  const name = item.eats > 1 ? (item.kind === 'sc' && item.eats === 2 ? (item.invisible ? 'invdec' : 'dec') : item.kind === 'slst' ? `sl st next ${item.eats}${item.invisible ? ' FLO' : ''} tog` : `${word}${item.eats}tog`) : item.kind === 'sc' && item.makes === 2 && !item.post && !item.spike ? 'inc' : null;
+  if (name) return times === 1 ? name : times === 'around' ? `${name} around` : `${name} x${times}`;
+  const many = `${item.makes} ${word}`;
+  return times === 'around' ? `${many} in each st` : times === 1 ? `${many} in next` : `${many} in each of the next ${times}`;
+}
+
+const ordinal = (n: number): string => `${n}${n % 10 === 2 && n !== 12 ? 'nd' : n % 10 === 3 && n !== 13 ? 'rd' : n % 10 === 1 && n !== 11 ? 'st' : 'th'}`;

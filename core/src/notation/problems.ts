@@ -6,7 +6,11 @@ export type ProblemCode =
   | 'too-few'
   | 'too-many'
   | 'does-not-divide'
+  | 'loop-missing'
+  | 'loop-used-twice'
   | 'unknown-word'
+  | 'unknown-part'
+  | 'not-finished'
   | 'label-gap'
   | 'label-repeat'
   | 'terms-suspect'
@@ -22,7 +26,11 @@ export const SEVERITY: Record<ProblemCode, Severity> = {
   'too-few': 'error',
   'too-many': 'error',
   'does-not-divide': 'error',
+  'loop-missing': 'error',
+  'loop-used-twice': 'error',
   'unknown-word': 'error',
+  'unknown-part': 'error',
+  'not-finished': 'error',
   'label-gap': 'warning',
   'label-repeat': 'warning',
   'terms-suspect': 'warning',
@@ -36,6 +44,8 @@ export const SEVERITY: Record<ProblemCode, Severity> = {
 export interface Mend {
   title: string;
   changes: TextChange[];
+  /** what the round makes then; null when the mend does not change a count */
+  makes: number | null;
 }
 
 /** Something about a line, as a value: where, what, and how it could be mended (best mend first). */
@@ -50,4 +60,16 @@ export interface Problem {
 /** Makes a problem with the severity that its code has. */
 export function problem(code: ProblemCode, span: Span, message: string, mends: Mend[] = []): Problem {
   return { code, severity: SEVERITY[code], message, span, mends };
+}
+
+/** The same problem with all its offsets moved, from a line to the text. */
+export function moved(p: Problem, by: number): Problem {
+  if (by === 0) return p;
+  const shift = (s: Span) => ({ ...s, from: s.from + by, to: s.to + by });
+  return { ...p, span: shift(p.span), mends: p.mends.map((m) => ({ ...m, changes: m.changes.map((c) => ({ ...shift(c), insert: c.insert })) })) };
+}
+
+/** A text with changes applied that all refer to it as it is. */
+export function applied(text: string, changes: readonly TextChange[]): string {
+  return [...changes].sort((a, b) => b.from - a.from || b.to - a.to).reduce((t, c) => t.slice(0, c.from) + c.insert + t.slice(c.to), text);
 }

@@ -59,7 +59,7 @@ describe('reading', () => {
   it('prints a clean form that reads the same', () => {
     const [part] = read('rnd 1 - 6 sc in magic ring = 6\nrnd 2 - 2 sc in each st [12]\nrnd 3 - *1 sc, 2 sc in next* around (18)\n4. sc, invdec, [sc, sc2tog] x 5 = 12').parts;
     const printed = part.lines.flatMap((l) => (l.node.type === 'round' ? [printRound(l.node, 'us')] : []));
-    expect(printed).toEqual(['R1: 6 sc in ring (6)', 'R2: (inc) around (12)', 'R3: (sc, inc) around (18)', 'R4: sc, invdec, (sc, dec) x5 (12)']);
+    expect(printed).toEqual(['R1: 6 sc in ring (6)', 'R2: inc around (12)', 'R3: (sc, inc) around (18)', 'R4: sc, invdec, (sc, dec) x5 (12)']);
     expect(read(printed.join('\n')).parts[0].rounds.map((r) => r.made)).toEqual(part.rounds.map((r) => r.made));
   });
 

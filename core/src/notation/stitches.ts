@@ -1,51 +1,142 @@
-import type { StitchKind, Terms } from './syntax';
+import type { StitchItem, StitchKind, Terms } from './syntax';
+import type { Cursor } from './cursor';
 
 /** What one word of the craft does: uses `eats` stitches of the round below and leaves `makes`. Source: the table "What counts" of the house's notation. */
-export interface CraftWord {
-  kind: StitchKind;
-  eats: number;
-  makes: number;
-  invisible?: boolean;
-}
+export type CraftWord = Pick<StitchItem, 'kind' | 'eats' | 'makes' | 'invisible' | 'post' | 'spike'>;
 
 const BASE: Record<Terms, Record<string, StitchKind>> = {
-  us: { sc: 'sc', hdc: 'hdc', dc: 'dc', tr: 'tr', slst: 'slst', ss: 'slst', ch: 'ch', st: 'sc' },
-  uk: { dc: 'sc', htr: 'hdc', tr: 'dc', dtr: 'tr', slst: 'slst', ss: 'slst', ch: 'ch', st: 'sc' },
+  us: { sc: 'sc', hdc: 'hdc', dc: 'dc', tr: 'tr', slst: 'slst', ss: 'slst', ch: 'ch', chain: 'ch', chains: 'ch', st: 'sc' },
+  uk: { dc: 'sc', htr: 'hdc', tr: 'dc', dtr: 'tr', slst: 'slst', ss: 'slst', ch: 'ch', chain: 'ch', chains: 'ch', st: 'sc' },
+};
+
+/** Stitches in full words, longest first. */
+export const SPELLED: Record<Terms, readonly (readonly [string[], StitchKind])[]> = {
+  us: [[['half', 'double', 'crochet'], 'hdc'], [['half', 'double'], 'hdc'], [['single', 'crochet'], 'sc'], [['double', 'crochet'], 'dc'], [['treble', 'crochet'], 'tr'], [['treble'], 'tr']],
+  uk: [[['half', 'treble'], 'hdc'], [['double', 'treble'], 'tr'], [['double', 'crochet'], 'sc'], [['treble', 'crochet'], 'dc'], [['treble'], 'dc']],
 };
 
 /** The word for a kind of stitch in the terms asked. */
 export const WORD_OF: Record<Terms, Record<StitchKind, string>> = {
-  us: { sc: 'sc', hdc: 'hdc', dc: 'dc', tr: 'tr', slst: 'sl st', ch: 'ch' },
-  uk: { sc: 'dc', hdc: 'htr', dc: 'tr', tr: 'dtr', slst: 'sl st', ch: 'ch' },
+  us: { sc: 'sc', hdc: 'hdc', dc: 'dc', tr: 'tr', slst: 'sl st', ch: 'ch', bob: 'bob' },
+  uk: { sc: 'dc', hdc: 'htr', dc: 'tr', tr: 'dtr', slst: 'sl st', ch: 'ch', bob: 'bob' },
 };
 
-/** Looks a word up; `null` when the craft does not know it in these terms. */
+const INC = new Set(['inc', 'incs', 'increase', 'increases']);
+const DEC = new Set(['dec', 'decs', 'decrease', 'decreases']);
+const BOB = new Set(['bob', 'bobs', 'bobble', 'bobbles', 'popcorn', 'popcorns']);
+
+/** Looks one word up; `null` when the craft does not know it in these terms. */
 export function craftWord(word: string, terms: Terms): CraftWord | null {
   const kind = BASE[terms][word];
   if (kind) return { kind, eats: kind === 'ch' ? 0 : 1, makes: 1 };
-  if (word === 'inc' || word === 'increase' || word === 'increases') return { kind: 'sc', eats: 1, makes: 2 };
-  const many = /^inc(\d)$/.exec(word);
-  if (many) return { kind: 'sc', eats: 1, makes: Number(many[1]) };
-  if (word === 'dec' || word === 'decrease' || word === 'decreases') return { kind: 'sc', eats: 2, makes: 1 };
+  if (INC.has(word)) return { kind: 'sc', eats: 1, makes: 2 };
+  if (DEC.has(word)) return { kind: 'sc', eats: 2, makes: 1 };
   if (word === 'invdec') return { kind: 'sc', eats: 2, makes: 1, invisible: true };
+  if (BOB.has(word)) return { kind: 'bob', eats: 1, makes: 1 };
+  if (word.length < 4) return null;
+  const many = /^inc([2-9])$/.exec(word);
+  if (many) return { kind: 'sc', eats: 1, makes: Number(many[1]) };
   const together = /^([a-z]+?)([2-9])tog$/.exec(word);
   if (together && BASE[terms][together[1]]) return { kind: BASE[terms][together[1]], eats: Number(together[2]), makes: 1 };
+  const post = /^([fb])p([a-z]+)$/.exec(word);
+  if (post && BASE[terms][post[2]]) return { kind: BASE[terms][post[2]], eats: 1, makes: 1, post: post[1] === 'f' ? 'front' : 'back' };
   return null;
 }
 
+/** Takes the word or words of one stitch at the cursor: `sc`, `sl st`, `inv dec`, `hdc inc`, `spike sc`, `sc next 2 tog`. */
+export function takeStitch(c: Cursor): CraftWord | null {
+  const start = c.at;
+  const spike = c.takeAny('spike');
+  const word = takePlainStitch(c);
+  if (!word) {
+    if (spike && (c.takeAny('stitch', 'stitches', 'st') || true)) return { kind: 'sc', eats: 1, makes: 1, spike: true };
+    c.at = start;
+    return null;
+  }
+  if (spike || c.takeAny('spike')) return { ...word, spike: true };
+  return word;
+}
+
+function takePlainStitch(c: Cursor): CraftWord | null {
+  if (c.symbols) {
+    const symbol = c.peek()?.text;
+    const made = symbol === 'x' ? { kind: 'sc' as const, eats: 1, makes: 1 } : symbol === 'v' ? { kind: 'sc' as const, eats: 1, makes: 2 } : symbol === 'a' ? { kind: 'sc' as const, eats: 2, makes: 1 } : null;
+    if (made) {
+      c.at++;
+      return made;
+    }
+  }
+  if (c.takeWords('sl', 'st') || c.takeWords('sl', 'sts') || c.takeWords('slip', 'stitch') || c.takeWords('slip', 'stitches') || c.takeWords('slip', 'st') || c.takeWords('sl', '-', 'st')) return together(c, { kind: 'slst', eats: 1, makes: 1 });
+  if (c.is('inv') || c.is('invisible')) {
+    if (DEC.has(c.peek(1)?.text ?? '')) {
+      c.at += 2;
+      return { kind: 'sc', eats: 2, makes: 1, invisible: true };
+    }
+    return null;
+  }
+  const token = c.peek();
+  if (token?.type !== 'word') return null;
+  const kind = takeKind(c);
+  if (kind) {
+    if (INC.has(c.peek()?.text ?? '')) {
+      c.at++;
+      return { kind, eats: 1, makes: 2 };
+    }
+    if (DEC.has(c.peek()?.text ?? '')) {
+      c.at++;
+      return { kind, eats: 2, makes: 1 };
+    }
+    return together(c, { kind, eats: kind === 'ch' ? 0 : 1, makes: 1 });
+  }
+  const word = craftWord(token.text, c.terms);
+  if (!word) return null;
+  c.at++;
+  if ((INC.has(token.text) || DEC.has(token.text)) && c.peek()?.type === 'word') {
+    const other = takeKind(c);
+    if (other && other !== 'ch') return { ...word, kind: other };
+    if (other) c.at--;
+  }
+  return word;
+}
+
+function takeKind(c: Cursor): StitchKind | null {
+  for (const [words, kind] of SPELLED[c.terms]) if (c.takeWords(...words)) return kind;
+  const kind = BASE[c.terms][c.peek()?.text ?? ''];
+  if (kind) c.at++;
+  return kind ?? null;
+}
+
+/** `sc next 2 tog`, `dc 2 together`, `sl st next 2 FLO tog`. */
+function together(c: Cursor, word: CraftWord): CraftWord {
+  const start = c.at;
+  c.takeAny('next');
+  const n = c.number();
+  if (n && n.value >= 2 && n.value <= 9) {
+    const front = c.takeAny('flo');
+    if (c.takeAny('tog', 'together')) return { ...word, eats: n.value, makes: 1, ...(front ? { invisible: true } : {}) };
+  }
+  c.at = start;
+  return word;
+}
+
 /** Words that a reader meets besides stitches; used to find the nearest known word. */
-const OTHER = ['around', 'ring', 'join', 'turn', 'skip', 'each', 'next', 'repeat', 'times', 'twice', 'even', 'change', 'stuff', 'close'];
+const OTHER = ['around', 'ring', 'join', 'turn', 'skip', 'each', 'next', 'repeat', 'times', 'twice', 'even', 'change', 'stuff', 'close', 'over'];
 
 /** English, not spelling mistakes. */
 const SMALL_WORDS = new Set(['in', 'on', 'of', 'to', 'for', 'at', 'by', 'is', 'it', 'or', 'as']);
 
+/** Words of the craft in these terms, for completion and for the nearest known word. */
+export function knownWords(terms: Terms): string[] {
+  return [...Object.keys(BASE[terms]).filter((w) => !['st', 'ss', 'slst', 'chain', 'chains'].includes(w)), 'sl st', 'inc', 'dec', 'invdec', 'bob', 'picot', ...OTHER];
+}
+
 /** The known word with the smallest edit distance, or `null` when none is near. */
 export function nearestWord(word: string, terms: Terms): string | null {
-  if (word.length < 2 || SMALL_WORDS.has(word)) return null;
-  const known = [...Object.keys(BASE[terms]).filter((w) => w !== 'st' && w !== 'ss'), 'inc', 'dec', 'invdec', ...OTHER];
+  if (word.length < 2 || word.length > 24 || SMALL_WORDS.has(word)) return null;
   let best: string | null = null;
   let bestDistance = word.length <= 3 ? 2 : 3;
-  for (const candidate of known) {
+  for (const candidate of knownWords(terms)) {
+    if (Math.abs(candidate.length - word.length) > 3) continue;
     const d = editDistance(word, candidate);
     if (d < bestDistance || (d === bestDistance && best === null && sameLetters(word, candidate))) {
       best = candidate;
@@ -72,11 +163,14 @@ function editDistance(a: string, b: string): number {
 
 /** Whether a text looks like UK terms: it never says `sc` or `hdc`, but says `dc`. */
 export function guessTerms(plain: string): { terms: Terms; sure: boolean } {
-  const says = (word: RegExp) => word.test(plain);
-  const us = says(/(^|[^a-z])\d*(sc|hdc|sc\d?tog)(?![a-z])/m);
-  const uk = says(/(^|[^a-z])\d*(htr|dtr|dc2tog)(?![a-z])/m);
-  const dc = says(/(^|[^a-z])\d*dc(?![a-z])/m);
+  const us = /(^|[^a-z])\d*(?:fp|bp)?(sc|hdc|single crochet)(\d?tog)?(?![a-z])/m.test(plain);
   if (us) return { terms: 'us', sure: true };
-  if (uk || dc) return { terms: 'uk', sure: true };
-  return { terms: 'us', sure: false };
+  const uk = /(^|[^a-z])\d*(?:fp|bp)?(htr|dtr|dc|half treble)(\d?tog)?(?![a-z])/m.test(plain);
+  return uk ? { terms: 'uk', sure: true } : { terms: 'us', sure: false };
+}
+
+/** Whether rounds are written in signs alone (X, V, A for sc, inc, dec): they are there and no stitch word is. */
+export function usesSymbols(plain: string): boolean {
+  if (/(^|[^a-z])\d*(sc|hdc|dc|tr|htr|dtr|inc|dec|invdec|sl st|ss)(\d?tog)?(?![a-z])/m.test(plain)) return false;
+  return /(^|[^a-z])\d*v(?![a-z])/m.test(plain) || /(^|[^a-z])\d+x(?![a-z0-9])/m.test(plain.replace(/\([^()\n]*\d+\s*x[^()\n]*\)/g, ''));
 }

@@ -1,20 +1,24 @@
 /** The syntax tree of written rounds. Everything carries its span; nothing here is computed from counts. */
 
-/** Offsets in the whole text, UTF-16 units, end exclusive. */
+/** Offsets in UTF-16 units, end exclusive: in a line's nodes from the start of that line, in problems from the start of the text. */
 export interface Span {
   from: number;
   to: number;
 }
 
 /** Stitches by their US names, whatever terms the text uses. */
-export type StitchKind = 'sc' | 'hdc' | 'dc' | 'tr' | 'slst' | 'ch';
+export type StitchKind = 'sc' | 'hdc' | 'dc' | 'tr' | 'slst' | 'ch' | 'bob';
 
 export type Terms = 'us' | 'uk';
 
 /** How often: a number, or as often as the round offers stitches. */
 export type Times = number | 'around';
 
-export type Loops = 'front' | 'back';
+/** Which loops a stitch is worked into when not both: front, back, or the third one behind a taller stitch. */
+export type Loops = 'front' | 'back' | 'third';
+
+/** Where an edging of a flat piece is worked. */
+export type EdgeSide = 'side' | 'corner' | 'across';
 
 /** One kind of stitch, worked some times: `3 sc`, `inc x7`, `dec`, `3 sc in next`, `skip 2`. */
 export interface StitchItem {
@@ -25,10 +29,18 @@ export interface StitchItem {
   /** stitches that one working leaves */
   makes: number;
   times: Times;
+  loops?: Loops;
   /** a decrease through the front loops only */
   invisible?: boolean;
   /** skipped stitches make nothing and stay free */
   skipped?: boolean;
+  /** round the post of the stitch below: its loops stay free */
+  post?: 'front' | 'back';
+  /** worked down into an earlier round: the loops it passes stay free */
+  spike?: boolean;
+  edge?: EdgeSide;
+  /** `in 2nd ch from hook`: 2 */
+  fromHook?: number;
   span: Span;
   /** where the number stands, if it was written as digits; with its sign in `x6` */
   timesSpan?: Span;
@@ -39,6 +51,10 @@ export interface GroupItem {
   type: 'group';
   items: Item[];
   times: Times;
+  /** `repeat 5 times` may mean five in all or five more: `times` is the first reading, this the other (decision 25) */
+  orTimes?: number;
+  /** `until 10 remain`: stitches left on the edge */
+  until?: number;
   span: Span;
   timesSpan?: Span;
   timesSign?: string;
@@ -52,25 +68,54 @@ export interface FanItem {
   span: Span;
 }
 
-/** The beginning: stitches into an adjustable ring, or into a chain closed to a loop, or a bare tube of chain. */
+/** The beginning: into an adjustable ring, a chain closed to a loop, a bare tube of chain, or along a foundation chain. */
 export interface StartItem {
   type: 'start';
-  start: 'ring' | 'loop' | 'tube';
-  /** chain stitches of the loop or tube; 0 for an adjustable ring */
+  start: 'ring' | 'loop' | 'tube' | 'chain';
+  /** chain stitches of the loop, tube or foundation; 0 for an adjustable ring */
   chain: number;
+  /** the chain stitch from the hook that takes the first stitch; 0 when there is no foundation */
+  first: number;
   kind: StitchKind;
+  /** stitches that the start itself makes; what follows a foundation chain is counted as items */
   count: number;
   span: Span;
   /** where the count stands, if it was written as digits */
   countSpan?: Span;
 }
 
-/** Words that make no stitch: joining, turning, a change of colour, which loops. */
+/** `ch 6, sl st in 2nd ch from hook, sc in next 4, sl st in same st`: a strand that comes back; picots are short ones. */
+export interface ReturnItem {
+  type: 'return';
+  chain: number;
+  first: number;
+  items: StitchItem[];
+  picot: boolean;
+  times: number;
+  span: Span;
+}
+
+/** A finished part caught in the round: `wing over 4`. */
+export interface ClampItem {
+  type: 'clamp';
+  name: string;
+  over: number;
+  span: Span;
+}
+
+/** Words that make no stitch. */
 export interface SignItem {
   type: 'sign';
-  sign: 'join' | 'turn' | 'colour' | 'loops' | 'chain-1';
+  sign: 'join' | 'turn' | 'colour' | 'turning-chain' | 'other-side' | 'along-chain' | 'onto' | 'fold' | 'surface' | 'edging' | 'note';
   colour?: string;
-  loops?: Loops;
+  /** of a turning chain */
+  chain?: number;
+  /** a turning chain that stands for the first stitch */
+  counts?: boolean;
+  /** `leg 1:`: the part whose edge is worked from here on */
+  name?: string;
+  nth?: number;
+  kind?: StitchKind;
   span: Span;
 }
 
@@ -80,11 +125,15 @@ export interface UnknownItem {
   span: Span;
 }
 
-export type Item = StitchItem | GroupItem | FanItem | StartItem | SignItem | UnknownItem;
+export type Item = StitchItem | GroupItem | FanItem | StartItem | ReturnItem | ClampItem | SignItem | UnknownItem;
 
 export interface Label {
   first: number;
   last: number;
+  /** `R8-14 (to taste)`: a length the maker sets */
+  toTaste: boolean;
+  /** `Row 3` */
+  row: boolean;
   span: Span;
 }
 
@@ -94,15 +143,59 @@ export interface Stated {
   span: Span;
 }
 
+/** `in the free front loops of R9`: which loops of which round a layer is worked into. */
+export interface LayerBase {
+  loops: 'front' | 'back' | 'either';
+  round: number;
+  span: Span;
+  /** of the digits of the round */
+  roundSpan: Span;
+}
+
+/** A placement written in a note: `eyes between R9 and R10, 5 between`. */
+export interface PlacementNote {
+  what: 'eyes';
+  rounds: [number, number];
+  /** how many, and what they count */
+  many: number | null;
+  counted: 'between' | 'apart';
+  holes: boolean;
+}
+
+export interface RoundNode {
+  type: 'round';
+  label: Label | null;
+  items: Item[];
+  stated: Stated | null;
+  layer: LayerBase | null;
+  body: Span;
+  unclosed: Span | null;
+}
+
+export interface HeadingNode {
+  type: 'heading';
+  name: string;
+  make: number;
+  mirrored: boolean;
+  colour: string | null;
+  hookMm: number | null;
+  yarn: string | null;
+  ringIs: string | null;
+  /** `Option "tall ears":` */
+  option: boolean;
+}
+
 export type LineNode =
   | { type: 'blank' }
-  | { type: 'round'; label: Label | null; items: Item[]; stated: Stated | null; loops: Loops | null; body: Span; unclosed: Span | null }
+  | RoundNode
   | { type: 'continued'; of: number }
-  | { type: 'heading'; name: string; make: number; mirrored: boolean; colour: string | null; hookMm: number | null; ringIs: string | null }
-  | { type: 'note'; text: string }
+  | HeadingNode
+  | { type: 'note'; text: string; placement: PlacementNote | null }
   | { type: 'stuff'; firmness: 'soft' | 'medium' | 'firm' | null }
   | { type: 'close' }
   | { type: 'open' }
+  | { type: 'make'; make: number; mirrored: boolean }
+  | { type: 'repeat'; first: number; last: number; times: number; label: Label | null; span: Span }
   | { type: 'end'; tailMm: number | null };
 
 /** A change of the text: the stretch `from..to` of the old text becomes `insert`. */

@@ -3,12 +3,13 @@ import { OPENINGS, TIME } from '../figures';
 import { worstOpening } from '../form';
 import type { Ranged } from '../gauge';
 import type { JoinSite } from '../join';
-import { printItems } from '../notation';
+import type { FabricLayer } from '../fabric';
+import { nameKey, printItems, type Terms } from '../notation';
 import { copyName, modelOf, type PartModel, type ToyModel } from '../toy';
 import { planWords as say } from '../words';
 import { fillGrams, gatherTail, roundMinutes, seamTail, stuffMinutes, threadLength, volumeShare } from './figures';
 import { cm, grams, mm } from './format';
-import type { CloseStep, EyesStep, LookStep, Plan, RoundsStep, SewStep, Step, StuffStep, EmbroiderStep } from './step';
+import type { CloseStep, EyesStep, LayerStep, LookStep, Plan, RoundsStep, SewStep, Step, StuffStep, EmbroiderStep } from './step';
 
 /** The whole plan of a toy: every step in an order in which it can still be done, with its reason. */
 export function planOf(model: ToyModel): Plan {
@@ -43,6 +44,11 @@ function makingOrder(model: ToyModel): { part: PartModel; copy: string }[] {
     for (const { join } of model.sites) {
       if (join.at.part === part.part.id && join.at.at !== 'edge' && join.guest.part !== part.part.id) visit(modelOf(model, join.guest.part), [...trail, part.part.id]);
     }
+    // What a join round catches is made before it.
+    for (const caught of part.reading.caught) {
+      const guest = model.parts.find((p) => p !== part && nameKey(p.name) === nameKey(caught));
+      if (guest) visit(guest, [...trail, part.part.id]);
+    }
     done.add(part.part.id);
     if (part.fabric.rounds.length > 0) for (const copy of part.copies) order.push({ part, copy: copy.id });
   };
@@ -68,6 +74,10 @@ function pieceSteps(model: ToyModel, part: PartModel, copy: string, trouble: str
   const pauses = new Map<number, Step[]>();
   const pauseAt = (afterRounds: number, step: Step) => pauses.set(afterRounds, [...(pauses.get(afterRounds) ?? []), step]);
   const stuffAt = stuffingRounds(part);
+  for (const layer of fabric.layers) {
+    const step = layerStep(part, base, layer, name);
+    pauseAt(bodyRounds(part, layer.rounds[0].reading), step);
+  }
   for (const { eyes, state } of model.eyes.filter((e) => e.eyes.part === part.part.id && e.eyes.copy === copy)) {
     if (state.state === 'homeless') {
       trouble.push(say.homeless('Eyes', part.name));
@@ -111,14 +121,14 @@ function pieceSteps(model: ToyModel, part: PartModel, copy: string, trouble: str
   return steps;
 }
 
-/** At one pause: eyes and embroidery before the fill, a second look after it. */
-const rank = (step: Step): number => ['eyes', 'embroider', 'stuff', 'look-again'].indexOf(step.kind);
+/** At one pause: what is still worked first, then eyes and embroidery before the fill, a second look after it. */
+const rank = (step: Step): number => ['layer', 'eyes', 'embroider', 'stuff', 'look-again'].indexOf(step.kind);
 
 /** After how many rounds the part is stuffed: where the text says, else at the last wide opening and before the last round. */
 function stuffingRounds(part: PartModel): number[] {
   const { form, fabric, reading } = part;
   if (part.part.fill === 'empty' || fabric.rounds.length === 0) return [];
-  const said = [...new Set(reading.stuffedAfter.map((n) => Math.min(n, fabric.rounds.length)))].filter((n) => n > 0);
+  const said = [...new Set(reading.stuffedAfter.map((n) => bodyRounds(part, n)))].filter((n) => n > 0);
   const last = fabric.rounds.length;
   if (said.length > 0) return reading.closed && said[said.length - 1] < last - 1 ? [...said, last - 1] : said;
   if (!reading.closed) return [last];
@@ -128,11 +138,25 @@ function stuffingRounds(part: PartModel): number[] {
   return wide > 0 && wide < ends ? [wide, ends] : [ends];
 }
 
+/** How many rounds of the part itself are among the first so many rounds as read. */
+const bodyRounds = (part: PartModel, readings: number): number => part.fabric.rounds.filter((r) => r.reading < readings).length;
+
+function layerStep(part: PartModel, base: { part: string; copy: string }, layer: FabricLayer, name: string): LayerStep {
+  const stitches = layer.rounds.reduce((sum, r) => sum + r.count, 0);
+  const on = part.fabric.rounds[Math.max(0, layer.on)];
+  const words = (terms: Terms) => layer.rounds.map((r) => printItems(part.reading.rounds[r.reading].items, terms)).join('; ');
+  const title = layer.kind === 'fold' ? say.foldShut(name) : layer.kind === 'edging' ? say.edgeRound(name) : say.layerOn(name, on.label, layer.loop ?? 'front');
+  return {
+    kind: 'layer', ...base, key: stepKey('layer', base.copy, `${layer.rounds[0].mark}.${layer.rounds[0].nth}`), afterRound: on.number, stitches, title,
+    detail: say.layerDetail(words(part.terms), stitches), reason: say.layerReason, minutes: stitches / TIME.stitchesAMinute.value, content: words('us'),
+  };
+}
+
 function roundsStep(part: PartModel, base: { part: string; copy: string }, from: number, to: number): RoundsStep {
   const rounds = part.fabric.rounds.slice(from, to);
   const ticks = rounds.map((round, i) => ({
-    key: stepKey('round', base.copy, `${round.mark}.${round.nth}`), round: from + i, label: round.label, count: round.count,
-    content: `${printItems(part.reading.rounds[from + i].items, 'us')}=${round.count}`,
+    key: stepKey('round', base.copy, `${round.mark}.${round.nth}`), round: from + i, reading: round.reading, label: round.label, count: round.count,
+    content: `${printItems(part.reading.rounds[round.reading].items, 'us')}=${round.count}`,
   }));
   const stitches = rounds.reduce((a, r) => a + r.count, 0);
   return {
@@ -197,7 +221,8 @@ function sewnBy(model: ToyModel, part: PartModel, copy: string): { site: JoinSit
 }
 
 function closeStep(model: ToyModel, part: PartModel, base: { part: string; copy: string }, name: string, closed: boolean): CloseStep {
-  const last = part.fabric.rounds[part.fabric.rounds.length - 1];
+  const fold = part.fabric.layers.find((l) => l.kind === 'fold')?.rounds[0];
+  const last = fold ?? part.fabric.rounds[part.fabric.rounds.length - 1];
   const small = ['under 18 months', '18 to 36 months', 'unknown'].includes(model.toy.settings.age);
   const sewn = sewnBy(model, part, base.copy);
   const w = part.gauge.stitchMm;

@@ -6,8 +6,10 @@ import type { Ranged } from '../gauge';
 /** One round to tick in Make. `key` is stable: it names the copy and the marked round, never a label. */
 export interface RoundTick {
   key: string;
-  /** index of the round in its part */
+  /** index of the round in its part's fabric */
   round: number;
+  /** index of the round in its part as read */
+  reading: number;
   label: string;
   count: number;
   /** what was worked when it was ticked is compared with this */
@@ -29,6 +31,13 @@ interface Base {
 export interface RoundsStep extends Base {
   kind: 'rounds';
   ticks: readonly RoundTick[];
+  stitches: number;
+}
+
+/** A frill, an edging or a fold: work that is not the part itself, at its turn in the text. */
+export interface LayerStep extends Base {
+  kind: 'layer';
+  afterRound: number;
   stitches: number;
 }
 
@@ -81,7 +90,7 @@ export interface EndStep extends Base {
   kind: 'ends' | 'inspect';
 }
 
-export type Step = RoundsStep | EyesStep | EmbroiderStep | StuffStep | CloseStep | LookStep | SewStep | EndStep;
+export type Step = RoundsStep | LayerStep | EyesStep | EmbroiderStep | StuffStep | CloseStep | LookStep | SewStep | EndStep;
 
 export interface Totals {
   pauses: number;

@@ -12,6 +12,8 @@ import type { Copy, Part, Toy } from './types';
 export interface PartModel {
   part: Part;
   reading: PartReading;
+  /** the terms that the part is read and printed in */
+  terms: Terms;
   /** the text holds more than one part */
   others: number;
   name: string;
@@ -37,30 +39,47 @@ export interface ToyModel {
 }
 
 const EMPTY: PartReading = {
-  name: '', make: 1, mirrored: false, colour: null, hookMm: null, ringIs: null, firstLine: 1, lastLine: 1, lines: [], rounds: [], problems: [], closed: false, stuffedAfter: [], firmness: null, stitches: 0,
+  name: '', make: 1, mirrored: false, colour: null, colours: [], hookMm: null, yarn: null, ringIs: null, option: false, firstLine: 1, lastLine: 1, lines: [], rounds: [], problems: [], freeLoops: [], caught: [],
+  closed: false, stuffedAfter: [], firmness: null, stitches: 0,
 };
-const partCache = new WeakMap<Part, { gauge: string; terms: Terms; model: PartModel }>();
+const partCache = new WeakMap<Part, { key: string; model: PartModel }>();
 const toyCache = new WeakMap<Toy, ToyModel>();
 
 /** Reads, builds and measures one part. A part whose text, gauge and terms did not change is not computed twice. */
 export function modelPart(toy: Toy, part: Part): PartModel {
   const named = toy.gauges.find((g) => g.id === part.gauge) ?? toy.gauges[0];
-  const key = JSON.stringify(named);
+  const { terms } = toy.settings;
+  const others = toy.parts.filter((p) => p !== part).map((p) => titleOf(p, terms));
+  const key = JSON.stringify([named, terms, mentions(part.text) ? others : []]);
   const known = partCache.get(part);
-  if (known && known.gauge === key && known.terms === toy.settings.terms) return known.model;
-  const reading = read(part.text, { terms: toy.settings.terms });
+  if (known?.key === key) return known.model;
+  const reading = read(part.text, { terms, parts: others });
   const first = reading.parts[0] ?? EMPTY;
   // The heading's hook is owned by the text; a measured gauge stays measured.
   const gauge = gaugeOf({ ...named, hookMm: first.hookMm ?? named.hookMm });
   const fabric = buildFabric(first, part.marks);
   const form = formOf(fabric, gauge, { fill: part.fill, wrongSideOut: part.pose.out === 'wrong side' });
   const model: PartModel = {
-    part, reading: first, others: Math.max(0, reading.parts.length - 1), name: first.name || 'Part', gauge, fabric, form,
+    part, reading: first, terms, others: Math.max(0, reading.parts.length - 1), name: first.name || 'Part', gauge, fabric, form,
     ringIs: (first.ringIs as RingIs | null) ?? part.pose.ringIs, copies: part.copies.slice(0, first.make), problems: first.problems,
     addsUp: first.rounds.length > 0 && !first.problems.some((p) => p.severity === 'error'),
   };
-  partCache.set(part, { gauge: key, terms: toy.settings.terms, model });
+  partCache.set(part, { key, model });
   return model;
+}
+
+/** Whether a text may name other parts, in a join round or at a leg's edge. */
+const mentions = (text: string): boolean => /\bover\s+\d|\b\w+\s+\d\s*:/i.test(text);
+
+const titles = new WeakMap<Part, string>();
+
+/** The name of a part as its text gives it. */
+function titleOf(part: Part, terms: Terms): string {
+  const known = titles.get(part);
+  if (known !== undefined) return known;
+  const title = read(part.text.slice(0, 400), { terms }).parts[0]?.name ?? '';
+  titles.set(part, title);
+  return title;
 }
 
 /** The whole toy: every part, every piece, where features and joins stand now, and how it is put together. */

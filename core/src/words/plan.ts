@@ -4,6 +4,11 @@ import { plural } from './plural';
 export const planWords = {
   rounds: (part: string, first: string, last: string) => (first === last ? `${part} ${first}` : `${part} ${first}–${last.slice(1)}`),
   stitches: (n: number) => plural(n, 'stitch', 'stitches'),
+  layerOn: (part: string, label: string, loop: string) => `Work into the ${loop} loops of ${label}, on ${part.toLowerCase()}`,
+  foldShut: (part: string) => `Fold ${part.toLowerCase()} and work through both layers`,
+  edgeRound: (part: string) => `Edge ${part.toLowerCase()}`,
+  layerDetail: (words: string, n: number) => `${words}; ${plural(n, 'stitch', 'stitches')}`,
+  layerReason: 'It stands here in the text; later the loops are hard to reach.',
   startTail: (cm: string) => `starting tail ${cm} cm`,
   roundsReason: 'Rounds are worked in order; each stands on the one before.',
   eyesComfortable: 'Eyes now: last comfortable chance',

@@ -25,7 +25,7 @@ export function FaceStation() {
   const { part, model } = useToy();
   const wide = width >= WIDE_FROM;
   const { own, scene } = useFaceScene(part);
-  if (!part || part.fabric.rounds.length < 3) {
+  if (!part || part.fabric.rounds.length < 3 || part.fabric.shape !== 'rounds') {
     return (
       <View style={{ flex: 1, backgroundColor: c.paper, padding: 24 }}>
         <Title role="heading" aria-level={2}>{say.tooFew}</Title>

@@ -96,7 +96,7 @@ function repeatOf(items: readonly Item[]): { words: string; times: number } | nu
 function RoundNow({ tick: t, part, within }: { tick: Tick; part: PartModel; within: number }) {
   const c = usePalette();
   const { toy } = useToy();
-  const items = part.reading.rounds[t.round!.round].items;
+  const items = part.reading.rounds[t.round!.reading].items;
   const repeat = repeatOf(items);
   const written = repeat ? repeat.words : printItems(items, toy.settings.terms);
   return (
@@ -146,7 +146,7 @@ function StepNow({ tick: t }: { tick: Tick }) {
 function Neighbour({ tick: t, done, changed, model }: { tick: Tick; done?: boolean; changed?: boolean; model: PartModel | null }) {
   const c = usePalette();
   const { toy } = useToy();
-  const items = t.round && model?.part.id === t.step.part ? model.reading.rounds[t.round.round]?.items : null;
+  const items = t.round && model?.part.id === t.step.part ? model.reading.rounds[t.round.reading]?.items : null;
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
       <Num color={c.ink2} minWidth={40}>{t.round ? t.round.label : say.then}</Num>

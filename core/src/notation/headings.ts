@@ -1,0 +1,53 @@
+import { hookMm } from '../figures';
+import { craftWord } from './stitches';
+import type { HeadingNode, Terms } from './syntax';
+
+const RING_ENDS = ['crown', 'chin', 'nose', 'sole', 'back', 'tip', 'mouth'];
+const LONGEST_NAME = 5;
+const NO_NAME = new Set(['sl', 'around', 'even', 'repeat', 'skip', 'fold', 'flatten', 'join', 'turn', 'picot', 'flo', 'blo', 'stuff', 'close', 'note', 'with', 'change', 'then']);
+
+/** Reads a title: `Head (1x, rust, 3.0 mm hook, ring = crown)`, `EARS - make 2`, `Arm x2`, `Head:`, `Option "tall ears":`. `fresh`: nothing but blank lines or an ending stands before it. */
+export function headingOf(line: string, plain: string, fresh: boolean, terms: Terms): HeadingNode | null {
+  const text = plain.trim();
+  if (text.length > 160) return null;
+  const option = /^option\s+"?([^":]+)"?\s*:?/.exec(text);
+  const lead = plain.length - plain.trimStart().length;
+  if (option) return { ...untold(line.slice(lead + option[0].indexOf(option[1]), lead + option[0].indexOf(option[1]) + option[1].length).trim()), option: true };
+  const open = text.search(/[([]/);
+  const outside = open >= 0 ? text.slice(0, open) : text;
+  const bracket = open >= 0 ? text.slice(open) : '';
+  if (open >= 0 && !/^[([][^()[\]]*[)\]]\s*[:.]?$/.test(bracket)) return null;
+  const make = /(?:[-,:]\s*)?\b(?:make\s*(\d{1,2})|x\s*(\d{1,2})|(\d{1,2})\s*x)\b.*$/.exec(outside);
+  const colon = /:\s*$/.test(outside) || /:$/.test(text);
+  const namePart = (make ? outside.slice(0, make.index) : outside).replace(/[\s:,-]+$/, '');
+  const words = namePart.trim().split(/\s+/);
+  if (namePart.trim() === '' || words.length > LONGEST_NAME || /[,;=*.]/.test(namePart) || !/^[\p{L}"]/u.test(namePart)) return null;
+  if (words.some((w) => craftWord(w, terms) || NO_NAME.has(w) || /^\d*(sc|dc|hdc|inc|dec|htr|tr)$/.test(w))) return null;
+  if (/^[([]\s*\d+\s*(sts?|stitches)?\s*[)\]]$/.test(bracket)) return null;
+  const told = bracket + (make?.[0] ?? '');
+  const tells = /make|\b\d+\s*x|x\s*\d+|hook|ring\s*=|mirrored/.test(told) || (/^[([][a-z ,]*[)\]]/.test(bracket) && !/\b(sc|dc|inc|dec)\b/.test(bracket));
+  const shouted = line.trim().length > 2 && line.trim() === line.trim().toUpperCase() && /\p{L}{3}/u.test(line);
+  if (!fresh && !tells && !colon && !shouted) return null;
+  return { ...untold(line.slice(lead, lead + namePart.trimEnd().length).trim()), ...toldIn(told) };
+}
+
+const untold = (name: string): HeadingNode => ({ type: 'heading', name, make: 1, mirrored: false, colour: null, hookMm: null, yarn: null, ringIs: null, option: false });
+
+/** What the bracket behind a title says. */
+function toldIn(told: string): Omit<HeadingNode, 'type' | 'name' | 'option'> {
+  const pieces = told.replace(/[()[\]]/g, '').split(',').map((p) => p.trim().replace(/^[-:]\s*/, ''));
+  const makeX = /(?:make\s*|x\s*)(\d{1,2})|(\d{1,2})\s*x/.exec(told);
+  const ring = /ring\s*=\s*(?:the\s+)?([a-z]+)/.exec(told);
+  const yarn = pieces.find((p) => /\byarn\b/.test(p)) ?? null;
+  const colour = pieces.find((p) => /^[a-z][a-z -]*$/.test(p) && !/^(make|mirrored|ring|hook|x\d|left|right|worked|in rounds|in rows|[b-l] hook)/.test(p) && !/\b(hook|yarn|make)\b/.test(p)) ?? null;
+  return {
+    make: makeX ? Math.max(1, Math.min(99, Number(makeX[1] ?? makeX[2]))) : 1, mirrored: /mirror/.test(told), colour: colour?.replace(/^in /, '') ?? null,
+    hookMm: hookIn(told), yarn, ringIs: ring && RING_ENDS.includes(ring[1]) ? ring[1] : null,
+  };
+}
+
+/** `3.0 mm`, `hook 3`, `E hook`, `hook size E`. */
+export function hookIn(text: string): number | null {
+  const said = /(\d+(?:[.,]\d+)?)\s*mm/.exec(text)?.[1]?.replace(',', '.') ?? /\b([b-l])(?:-\d+)?\s+hook\b/.exec(text)?.[1] ?? /\bhook:?\s+(?:size\s+)?([b-l]|\d+(?:\.\d+)?)(?![a-z0-9])/.exec(text)?.[1];
+  return said ? hookMm(said) : null;
+}

@@ -1,0 +1,402 @@
+import { notationWords as say } from '../words';
+import { countItems, MOST_COUNTED, sumOf, type AlongChain, type Count } from './count';
+import { blame, shapeProblems, workedSpan, type Judged } from './faults';
+import { Ledger } from './ledger';
+import { applied, moved, problem, type Mend, type Problem } from './problems';
+import type { PartReading, RoundKind, RoundReading } from './reading';
+import { settleRepeats, untilRounds } from './repeats';
+import type { HeadingNode, Item, LayerBase, LineNode, RoundNode, Span, Terms } from './syntax';
+
+/** Where the hook is: which round the next one is worked into, and what it is offered. */
+interface Work {
+  base: number;
+  carried: number | null;
+  certain: boolean;
+  /** the next label */
+  next: number | null;
+  joined: boolean;
+  turned: boolean;
+  increases: number;
+  /** a bare foundation chain that waits for its first row */
+  chain: number;
+  layer: boolean;
+}
+
+export interface PartContext {
+  terms: Terms;
+  /** whether a part named in a join round is there, and made by then */
+  knows(name: string): 'finished' | 'later' | 'unknown';
+  reread(line: string): RoundNode | null;
+  /** text of a line, for mends that change another line */
+  lineText(line: number): { text: string; from: number };
+}
+
+const MOST_ROUNDS = 20_000;
+const begin = (): Work => ({ base: -1, carried: null, certain: true, next: null, joined: false, turned: false, increases: 0, chain: 0, layer: false });
+
+/** Sums up one part, line by line. */
+export class PartCounter {
+  readonly part: PartReading;
+  private work = begin();
+  /** the part itself, while a layer is worked */
+  private main: Work | null = null;
+  /** `join yarn in free front loop of R13`, waiting for its stitches */
+  private opened: LayerBase | null = null;
+  private readonly seen = new Set<number>();
+  private readonly ledger = new Ledger();
+  private readonly numbered = new Map<number, number>();
+  private readonly nodes = new Map<number, RoundNode>();
+
+  constructor(
+    heading: HeadingNode | null,
+    firstLine: number,
+    private readonly context: PartContext,
+  ) {
+    this.part = {
+      name: heading?.name ?? '', make: heading?.make ?? 1, mirrored: heading?.mirrored ?? false, colour: heading?.colour ?? null, colours: heading?.colour ? [heading.colour] : [],
+      hookMm: heading?.hookMm ?? null, yarn: heading?.yarn ?? null, ringIs: heading?.ringIs ?? null, option: heading?.option ?? false, firstLine, lastLine: firstLine,
+      lines: [], rounds: [], problems: [], freeLoops: [], caught: [], closed: false, stuffedAfter: [], firmness: null, stitches: 0,
+    };
+  }
+
+  line(line: number, from: number, to: number, node: LineNode): void {
+    const first = this.part.rounds.length;
+    const problems = node.type === 'round' ? this.round(line, node) : node.type === 'repeat' ? this.repeat(line, node) : [];
+    if (node.type === 'close') this.part.closed = true;
+    if (node.type === 'make') Object.assign(this.part, { make: node.make, mirrored: node.mirrored || this.part.mirrored });
+    if (node.type === 'stuff') {
+      this.part.stuffedAfter.push(this.part.rounds.length);
+      this.part.firmness = node.firmness ?? this.part.firmness;
+    }
+    this.part.lines.push({ line, from, to, node, rounds: [first, this.part.rounds.length], problems: problems.map((p) => moved(p, from)) });
+    this.part.lastLine = line;
+  }
+
+  finish(): PartReading {
+    const { part } = this;
+    dropBreakingMends(part);
+    part.problems = part.lines.flatMap((l) => l.problems);
+    part.stitches = part.rounds.reduce((sum, r) => sum + (r.made ?? 0), 0);
+    part.rounds.forEach((round, i) => {
+      const of = round.made ?? round.carried;
+      const used = part.rounds.some((r) => r.base === i);
+      for (const loop of ['front', 'back'] as const) {
+        const free = this.ledger.free(i, loop);
+        if (used && free > 0) part.freeLoops.push({ round: i, loop, free, of });
+      }
+    });
+    return part;
+  }
+
+  private round(line: number, node: RoundNode): Problem[] {
+    const problems = this.labels(node);
+    if (node.layer && node.items.every((i) => i.type === 'sign')) {
+      this.opened = node.layer;
+      return problems;
+    }
+    if (node.items.length === 0 && !node.stated) return problems;
+    for (const item of node.items) this.gather(item);
+    const layer = node.layer ?? this.opened;
+    this.opened = null;
+    if (layer) return [...problems, ...this.layerRound(line, node, layer)];
+    this.backToMain(node);
+    return [...problems, ...this.rounds(line, node)];
+  }
+
+  /** An unlabelled layer is left when a label goes on with the part itself. */
+  private backToMain(node: RoundNode): void {
+    if (this.main && node.label && (node.label.first === this.main.next || this.main.next === null)) {
+      this.work = this.main;
+      this.main = null;
+    }
+  }
+
+  private layerRound(line: number, node: RoundNode, layer: LayerBase): Problem[] {
+    const base = this.numbered.get(layer.round) ?? -1;
+    const wanted = layer.loops !== 'either' ? layer.loops : this.ledger.free(base, 'front') >= this.ledger.free(base, 'back') ? 'front' : 'back';
+    const free = base < 0 ? 0 : this.part.rounds.some((r) => r.base === base) || this.ledger.free(base, wanted) > 0 ? this.ledger.free(base, wanted) : 0;
+    if (!this.main && !node.label) this.main = this.work;
+    const next = node.label ? node.label.first : 1;
+    this.work = { ...begin(), base, carried: free, next, joined: this.work.joined, layer: true, certain: true };
+    if (free > 0) return this.rounds(line, node, wanted);
+    const holder = this.ledger.holder(base, wanted);
+    const taken = holder !== null && this.part.rounds[holder].kind === 'layer';
+    const stated = node.stated?.count ?? null;
+    this.push({ label: null, number: next, line, nth: 0, kind: 'layer', base, into: wanted, offered: 0, eaten: 0, made: null, stated, carried: stated ?? 0, joined: this.work.joined, turned: false, unworked: 0, items: node.items }, node);
+    this.work = { ...this.work, carried: stated ?? 0, certain: false, next: next + 1, base: this.part.rounds.length - 1 };
+    if (base < 0) return [problem('loop-missing', layer.span, say.noSuchRound(layer.round))];
+    if (taken) return [problem('loop-used-twice', layer.span, say.loopsTaken(wanted, layer.round, this.labelOf(holder)), this.otherFree(layer, wanted, node))];
+    return [problem('loop-missing', layer.span, say.loopsGone(wanted, layer.round, holder === null ? null : this.labelOf(holder)), [...this.freeThem(holder, base, wanted, node, line), ...this.otherFree(layer, wanted, node)])];
+  }
+
+  /** The round that took both loops, worked into the others, leaves these free. */
+  private freeThem(holder: number | null, base: number, loop: 'front' | 'back', node: RoundNode, line: number): Mend[] {
+    const round = holder === null ? undefined : this.part.rounds[holder];
+    const own = holder === null ? undefined : this.nodes.get(holder);
+    const offered = this.part.rounds[base]?.carried ?? 0;
+    const count = countItems(node.items, offered);
+    if (!round || !own || round.kind !== 'round' || own.items.some((i) => i.type === 'start') || count.fault || count.eaten !== offered || (node.stated !== null && node.stated.count !== count.made)) return [];
+    const others = loop === 'front' ? 'BLO' : 'FLO';
+    const text = this.context.lineText(round.line);
+    const at = own.items.find((i) => i.type !== 'sign')?.span.from ?? 0;
+    const again = this.context.reread(applied(text.text, [{ from: at, to: at, insert: `${others}: ` }]));
+    if (!again || sumOf(again.items)[loop] > 0) return [];
+    const insertAt = text.from + at - this.context.lineText(line).from;
+    return [{ title: say.mendFree(round.label ?? '', others), changes: [{ from: insertAt, to: insertAt, insert: `${others}: ` }], makes: null }];
+  }
+
+  /** Another round whose loops of that kind are free and take the layer as it is written. */
+  private otherFree(layer: LayerBase, loop: 'front' | 'back', node: RoundNode) {
+    const fits = [...this.numbered].filter(([n, i]) => {
+      const free = this.ledger.free(i, loop);
+      if (n === layer.round || free === 0 || !this.part.rounds.some((r) => r.base === i)) return false;
+      const count = countItems(node.items, free);
+      return count.fault === null && count.eaten === free && (node.stated === null || node.stated.count === count.made);
+    });
+    return fits.slice(0, 2).map(([n]) => ({ title: say.mendLayer(n), changes: [{ ...layer.roundSpan, insert: String(n) }], makes: null }));
+  }
+
+  private rounds(line: number, node: RoundNode, into: 'front' | 'back' | null = null): Problem[] {
+    const repeats = node.label ? node.label.last - node.label.first + 1 : 1;
+    const number = node.label?.first ?? this.work.next ?? 1;
+    if (node.items.some((i) => i.type === 'sign' && i.sign === 'join')) this.work.joined = true;
+    const problems: Problem[] = [];
+    const until = node.items.find((i) => i.type === 'group' && i.until !== undefined);
+    if (until?.type === 'group' && this.work.carried !== null) return this.until(line, node, number);
+    for (let nth = 0; nth < repeats && this.part.rounds.length < MOST_ROUNDS; nth++) {
+      const found = this.count(line, nth, number + nth, node, nth === 0 ? into : null);
+      // A range says its count once; the same fault in each of its rounds is one fault.
+      if (nth === 0) problems.push(...found);
+    }
+    this.work.next = number + repeats;
+    return problems;
+  }
+
+  /** `repeat R3-R4 twice`: the same rounds again; twice more, unless the label counts otherwise (decision 25). */
+  private repeat(line: number, node: Extract<LineNode, { type: 'repeat' }>): Problem[] {
+    this.opened = null;
+    const problems = node.label ? this.labels({ label: node.label } as RoundNode) : [];
+    const each = node.last - node.first + 1;
+    const labelled = node.label ? node.label.last - node.label.first + 1 : null;
+    const times = labelled !== null && labelled % each === 0 ? labelled / each : node.times;
+    let number = node.label?.first ?? this.work.next ?? 1;
+    let nth = 0;
+    for (let t = 0; t < times; t++)
+      for (let r = node.first; r <= node.last && this.part.rounds.length < MOST_ROUNDS; r++) {
+        const from = this.nodes.get(this.numbered.get(r) ?? -1);
+        if (!from) return [...problems, problem('unknown-word', node.span, say.noSuchRound(r))];
+        const found = this.count(line, nth++, number++, { ...from, label: null }, null).filter((p) => p.severity === 'error');
+        if (found.length && problems.every((p) => p.severity !== 'error')) problems.push({ ...found[0], span: node.span, mends: [] });
+        this.work.next = number;
+      }
+    return problems;
+  }
+
+  /** Works round after round until so many stitches are left on the edge; the last one may end in the middle. */
+  private until(line: number, node: RoundNode, number: number): Problem[] {
+    const offered = this.work.carried!;
+    const group = node.items.find((i) => i.type === 'group' && i.until !== undefined)!;
+    const found = untilRounds(group, offered);
+    if (found.length === 0) {
+      const left = (group as { until?: number }).until!;
+      this.pushCounted(line, 0, number, node, { ...countItems(node.items, offered), made: null }, 'round', null, node.stated?.count ?? left);
+      this.work.next = number + 1;
+      return [problem('does-not-divide', group.span, say.untilNever(offered, left))];
+    }
+    found.forEach((r, nth) => {
+      this.pushCounted(line, nth, number + nth, { ...node, items: r.items }, { eaten: r.eaten, made: r.made, around: null, front: r.front, back: r.back, hidden: r.hidden, fault: null }, 'round', null, r.made + r.unworked, r.unworked);
+    });
+    this.work.next = number + found.length;
+    const last = found[found.length - 1];
+    const stated = node.stated?.count ?? null;
+    const left = last.made + last.unworked;
+    return stated === null || stated === left ? [] : [problem('count-mismatch', group.span, say.countMismatch(left, stated), [{ title: say.mendCount(left), changes: [{ ...node.stated!.span, insert: String(left) }], makes: left }])];
+  }
+
+  private labels(node: Pick<RoundNode, 'label'>): Problem[] {
+    if (!node.label) return [];
+    const { first, last, span } = node.label;
+    const work = this.main && (first === this.main.next || this.main.next === null) ? this.main : this.work;
+    const layered = work.layer && this.main !== null;
+    const repeat = !layered && this.seen.has(first);
+    if (!layered) for (let n = first; n <= last; n++) this.seen.add(n);
+    if (repeat) return [problem('label-repeat', span, say.labelRepeat(first))];
+    if (work.next !== null && first !== work.next && !layered) return [problem('label-gap', span, say.labelGap(work.next, first))];
+    return [];
+  }
+
+  private count(line: number, nth: number, number: number, node: RoundNode, into: 'front' | 'back' | null): Problem[] {
+    const before = this.part.rounds[this.part.rounds.length - 1];
+    // Further rounds of a range that are offered the same come out the same.
+    if (nth >= 2 && before.offered === this.work.carried && before.line === line && before.kind === 'round') {
+      this.push({ ...before, label: `R${number}`, number, nth, base: this.work.base }, node, loopsUsed(before));
+      this.work.carried = before.carried;
+      this.work.base = this.part.rounds.length - 1;
+      return [];
+    }
+    const { work } = this;
+    const given = work.carried === null;
+    const starts = node.items.some((i) => i.type === 'start');
+    const along = this.alongChain(node);
+    const onto = node.items.findIndex((i) => i.type === 'sign' && i.sign === 'onto');
+    const isStart = given || starts || along !== null || onto >= 0;
+    const offered = isStart ? 0 : work.carried!;
+    const stated = node.stated?.count ?? null;
+    const settled = settleRepeats(node, offered, stated, isStart);
+    const items = given && !starts ? settleGiven(settled.items, stated) : settled.items;
+    const count = onto >= 0 ? fromEdges(items) : countItems(items, isStart && !starts ? (stated ?? 0) : offered, along);
+    const kind = kindOf(items, into, work, isStart);
+    const judged: Judged = { node: { ...node, items }, count, offered, stated, isStart, given: given && !starts && !along, terms: this.context.terms, line: this.context.lineText(line).text, reread: this.context.reread };
+    const problems = [...blame(judged), ...this.unknownParts(items)];
+    const span = workedSpan(node);
+    const trusted = !problems.some((p) => p.severity === 'error' && p.code !== 'unknown-part' && p.code !== 'not-finished');
+    let carried = trusted ? (stated ?? count.made) : (stated ?? problems[0].mends[0]?.makes ?? count.made);
+    if (carried === null || carried < 0) carried = kind === 'edging' ? count.eaten : offered;
+    if (settled.said) problems.push(problem('assumed', settled.said.span, settled.said.sentence));
+    if (!work.certain) problems.push(problem('assumed', span, say.assumed(offered)));
+    if (trusted && count.made !== null && !isStart && kind === 'round') problems.push(...this.shape({ ...node, items }, offered, count.made, span));
+    const conflict = this.pushCounted(line, nth, number, { ...node, items }, isStart ? { ...count, eaten: 0 } : count, kind, into, Math.min(carried, MOST_COUNTED));
+    if (conflict) problems.push(this.loopConflict(conflict, span, node));
+    this.work.certain = trusted;
+    this.work.chain = isBareChain(items) && isStart ? (count.made ?? 0) : 0;
+    return problems;
+  }
+
+  /** A chain start on this line is counted by itself; `in 2nd ch from hook` after a line of bare chain goes back along it. */
+  private alongChain(node: RoundNode): AlongChain | null {
+    const first = node.items.find((i) => i.type === 'stitch' && i.fromHook !== undefined);
+    if (this.work.chain === 0 || first?.type !== 'stitch') return null;
+    return { chain: this.work.chain, first: first.fromHook! };
+  }
+
+  private pushCounted(line: number, nth: number, number: number, node: RoundNode, count: Count, kind: RoundKind, into: 'front' | 'back' | null, carried: number, unworked = 0) {
+    const { work } = this;
+    const start = node.items.some((i) => i.type === 'start') || work.carried === null;
+    const base = start && !into ? -1 : work.base;
+    const uses = into ? { front: into === 'front' ? count.eaten : 0, back: into === 'back' ? count.eaten : 0, hidden: 0 } : sound(count, work.carried ?? 0) ? count : all(count, work.carried ?? 0);
+    const conflict = this.push({
+      label: kind === 'layer' || kind === 'fold' ? (node.label && kind === 'layer' ? `R${number}` : null) : work.layer && this.main ? null : `R${number}`, number, line, nth, kind, base, into,
+      offered: base < 0 ? 0 : (work.carried ?? 0), eaten: base < 0 ? 0 : count.eaten, made: count.made, stated: node.stated?.count ?? null, carried, joined: work.joined,
+      turned: node.items.some((i) => i.type === 'sign' && i.sign === 'turn'), unworked, items: node.items,
+    }, node, kind === 'edging' ? undefined : uses);
+    this.work.base = this.part.rounds.length - 1;
+    this.work.carried = carried;
+    this.work.turned = this.part.rounds[this.work.base].turned;
+    return conflict;
+  }
+
+  private push(round: RoundReading, node: RoundNode, use?: Pick<Count, 'front' | 'back' | 'hidden'>) {
+    const index = this.part.rounds.length;
+    this.part.rounds.push(round);
+    this.ledger.open(round.made ?? round.carried);
+    if (!(this.work.layer && this.main)) {
+      this.numbered.set(round.number, index);
+      this.nodes.set(index, node);
+    }
+    return round.base >= 0 && use ? this.ledger.use(round.base, index, use) : null;
+  }
+
+  private loopConflict(conflict: { loop: 'front' | 'back'; by: number }, span: Span, node: RoundNode): Problem {
+    const other = conflict.loop === 'front' ? 'BLO' : 'FLO';
+    const from = node.items.find((i) => i.type !== 'sign')?.span.from ?? span.from;
+    const line = this.context.lineText(this.part.rounds[this.part.rounds.length - 1].line).text;
+    const mend = { title: say.mendLoops(other), changes: [{ from, to: from, insert: `${other}: ` }], makes: null };
+    const again = this.context.reread(applied(line, mend.changes));
+    const fits = again && sumOf(again.items)[conflict.loop] === 0 && again.items.some((i) => i.type !== 'sign');
+    return problem('loop-used-twice', span, say.loopHeld(conflict.loop, this.labelOf(conflict.by)), fits ? [mend] : []);
+  }
+
+  private unknownParts(items: readonly Item[]): Problem[] {
+    return items.flatMap((item): Problem[] => {
+      const name = item.type === 'clamp' ? item.name : item.type === 'sign' && item.sign === 'onto' ? item.name! : null;
+      if (item.type === 'group') return this.unknownParts(item.items);
+      if (name === null) return [];
+      const known = this.context.knows(name);
+      return known === 'finished' ? [] : known === 'later' ? [problem('not-finished', item.span, say.notFinished(name))] : [problem('unknown-part', item.span, say.unknownPart(name))];
+    });
+  }
+
+  /** Colours and caught parts, in the order in which they are named. */
+  private gather(item: Item): void {
+    if (item.type === 'sign' && item.sign === 'colour' && !this.part.colours.includes(item.colour!)) this.part.colours.push(item.colour!);
+    const name = item.type === 'clamp' ? item.name : item.type === 'sign' && item.sign === 'onto' ? item.name! : null;
+    if (name !== null && !this.part.caught.includes(name)) this.part.caught.push(name);
+    if (item.type === 'group' || item.type === 'fan') for (const inner of item.items) this.gather(inner);
+  }
+
+  private shape(node: RoundNode, offered: number, made: number, span: Span): Problem[] {
+    const { problems, increases } = shapeProblems(node, offered, made, span, this.work.increases, this.context.terms);
+    this.work.increases = increases;
+    return problems;
+  }
+
+  private labelOf(round: number): string {
+    return this.part.rounds[round].label ?? say.theLayer(this.part.rounds[round].line);
+  }
+}
+
+const isBareChain = (items: readonly Item[]): boolean => items.length > 0 && items.every((i) => i.type === 'sign' || (i.type === 'stitch' && i.kind === 'ch'));
+const sound = (count: Count, offered: number): boolean => count.fault === null && count.eaten === offered;
+
+/** A round that does not add up is taken to use all that is there, through the loops it names. */
+function all(count: Count, offered: number) {
+  return { front: count.back > 0 && count.front === 0 ? 0 : offered, back: count.front > 0 && count.back === 0 ? 0 : offered, hidden: 0 };
+}
+
+const loopsUsed = (round: RoundReading) => {
+  const count = countItems(round.items, round.offered);
+  return sound(count, round.offered) ? count : all(count, round.offered);
+};
+
+function kindOf(items: readonly Item[], into: 'front' | 'back' | null, work: Work, isStart: boolean): RoundKind {
+  const has = (sign: string) => items.some((i) => i.type === 'sign' && i.sign === sign);
+  if (into) return 'layer';
+  if (has('fold')) return 'fold';
+  if (has('edging')) return 'edging';
+  if (isStart && isBareChain(items)) return 'chain';
+  return (has('turn') || work.turned) && !work.joined ? 'row' : 'round';
+}
+
+/** Worked from the edges of finished parts: what is written is what there is. */
+function fromEdges(items: readonly Item[]): Count {
+  const counted = countItems(items, 0);
+  const use = sumOf(items);
+  return counted.fault?.type === 'unknown' ? counted : { eaten: 0, made: use.makes, around: null, front: 0, back: 0, hidden: 0, fault: null };
+}
+
+/** A text that begins in the middle: `(6 sc, dec) around (35)` goes as often as its count says. */
+function settleGiven(items: readonly Item[], stated: number | null): Item[] {
+  if (stated === null) return [...items];
+  const free = items.findIndex((i) => (i.type === 'group' || i.type === 'stitch') && i.times === 'around');
+  if (free < 0) return [...items];
+  const item = items[free] as Extract<Item, { type: 'group' | 'stitch' }>;
+  const one = item.type === 'group' ? sumOf(item.items).makes : item.makes;
+  const rest = stated - sumOf(items.filter((_, i) => i !== free)).makes;
+  if (one === 0 || rest <= 0 || rest % one !== 0) return [...items];
+  return items.map((i, k) => (k === free ? { ...item, times: rest / one } : i));
+}
+
+/** Takes away mends after which a later round would no longer add up: a mend leaves no new problem. */
+function dropBreakingMends(part: PartReading): void {
+  const next = new Map<number, number[]>();
+  part.rounds.forEach((r, i) => next.set(r.base, [...(next.get(r.base) ?? []), i]));
+  const breaks = (index: number, carried: number, depth: number): boolean => {
+    if (carried === part.rounds[index].carried || depth > 400) return false;
+    return (next.get(index) ?? []).some((i) => {
+      const round = part.rounds[i];
+      if (round.kind === 'layer' || round.kind === 'edging') return true;
+      const count = countItems(round.items, carried);
+      if (count.fault || count.eaten !== carried || count.made === null) return true;
+      if (round.stated !== null && round.stated !== count.made) return true;
+      return breaks(i, round.stated ?? count.made, depth + 1);
+    });
+  };
+  for (const line of part.lines) {
+    const last = line.rounds[1] - 1;
+    if (last < line.rounds[0]) continue;
+    for (const p of line.problems) {
+      // Of a range the first round is mended, and the others with it.
+      if (p.mends.length) p.mends = p.mends.filter((m) => m.makes === null || !breaks(last, m.makes, 0));
+    }
+  }
+}

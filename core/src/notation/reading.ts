@@ -1,0 +1,90 @@
+import type { Problem } from './problems';
+import type { Item, LineNode, Terms } from './syntax';
+
+/** How a round lies on what is below it. */
+export type RoundKind = 'round' | 'row' | 'layer' | 'fold' | 'edging' | 'chain';
+
+/** One round as read. `line` counts from 1; `nth` counts the rounds of that line from 0. */
+export interface RoundReading {
+  label: string | null;
+  /** the number of the round in its line of work, counted on from the first label */
+  number: number;
+  line: number;
+  nth: number;
+  kind: RoundKind;
+  /** index of the round it is worked into, -1 at a start */
+  base: number;
+  /** the free loops that a layer is worked into */
+  into: 'front' | 'back' | null;
+  offered: number;
+  eaten: number;
+  /** what the line as written makes; null where nothing can be told */
+  made: number | null;
+  stated: number | null;
+  /** what the next round is offered */
+  carried: number;
+  joined: boolean;
+  turned: boolean;
+  /** `until 18 remain` ends before the round is full: this many stitches of the round below stay in the edge */
+  unworked: number;
+  items: readonly Item[];
+}
+
+/** One line as read: what it is, which rounds it makes, what is wrong with it. Spans in `node` count from `from`, in `problems` from the start of the text. */
+export interface LineReading {
+  line: number;
+  from: number;
+  to: number;
+  node: LineNode;
+  /** indices into the part's rounds, end exclusive */
+  rounds: [number, number];
+  problems: Problem[];
+}
+
+/** Free loops of a round: how many nobody has worked into, of how many. */
+export interface FreeLoops {
+  /** index into the part's rounds */
+  round: number;
+  loop: 'front' | 'back';
+  free: number;
+  of: number;
+}
+
+export interface PartReading {
+  name: string;
+  make: number;
+  mirrored: boolean;
+  colour: string | null;
+  /** all colour words of the part, in order */
+  colours: string[];
+  hookMm: number | null;
+  yarn: string | null;
+  ringIs: string | null;
+  /** `Option "tall ears":` */
+  option: boolean;
+  /** lines of the text, counted from 1, end inclusive */
+  firstLine: number;
+  lastLine: number;
+  lines: LineReading[];
+  rounds: RoundReading[];
+  problems: Problem[];
+  /** loops that are still free, where a round left some */
+  freeLoops: FreeLoops[];
+  /** parts that join rounds catch, as they are named */
+  caught: string[];
+  /** the last round is gathered shut */
+  closed: boolean;
+  /** stuffing is asked for after this many rounds; empty when the part says nothing */
+  stuffedAfter: number[];
+  firmness: 'soft' | 'medium' | 'firm' | null;
+  /** sum of `made` */
+  stitches: number;
+}
+
+export interface Reading {
+  terms: Terms;
+  parts: PartReading[];
+  /** lines that are not blank, and those of them that could be read */
+  lines: number;
+  understood: number;
+}

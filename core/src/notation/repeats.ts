@@ -1,0 +1,94 @@
+import { notationWords as say } from '../words';
+import { countItems, sumOf, type Use } from './count';
+import type { GroupItem, Item, RoundNode, Span, StitchItem } from './syntax';
+
+/** The items with every doubtful repeat settled, and what is to be said about it. */
+export interface Settled {
+  items: Item[];
+  said: { span: Span; sentence: string } | null;
+}
+
+/** `repeat 5 times` may mean five in all or five more: the reading that meets offered and stated counts is taken and said; if both or neither do, both are shown (decision 25). */
+export function settleRepeats(node: RoundNode, offered: number, stated: number | null, isStart: boolean): Settled {
+  const at = node.items.findIndex((i) => i.type === 'group' && i.orTimes !== undefined);
+  if (at < 0) return { items: node.items, said: null };
+  const group = node.items[at] as GroupItem;
+  const readings = [group.times as number, group.orTimes!].map((times) => node.items.map((i, k) => (k === at ? { ...group, times, orTimes: undefined } : i)));
+  const meets = readings.map((items) => {
+    const count = countItems(items, offered);
+    return count.fault === null && (isStart || count.eaten === offered) && (stated === null || count.made === stated);
+  });
+  const chosen = meets[1] && !meets[0] ? 1 : 0;
+  const sure = meets[0] !== meets[1];
+  return { items: readings[chosen], said: { span: group.span, sentence: sure ? say.repeatRead(group.times as number, chosen === 1) : say.repeatDoubt(group.times as number) } };
+}
+
+/** One round of `until`: what it uses and leaves, and how many stitches of the round below stay in the edge. */
+export interface UntilRound extends Use {
+  eaten: number;
+  made: number;
+  unworked: number;
+  items: Item[];
+}
+
+const MOST_ROUNDS = 2000;
+
+/**
+ * Works a repeat round after round until `until` stitches are left on the edge. In a spiral a repeat may go over the
+ * round's end: what it takes of the next round is worked as far as the round's end and goes on behind it. Empty when
+ * the repeat never gets there.
+ */
+export function untilRounds(item: Item, offered: number): UntilRound[] {
+  if (item.type !== 'group' || item.until === undefined) return [];
+  const one = sumOf(item.items);
+  const less = one.eats - one.makes;
+  if (one.eats === 0 || less === 0 || (offered - item.until) / less < 0 || !Number.isInteger((offered - item.until) / less)) return [];
+  const steps = flatten(item.items);
+  const total = (offered - item.until) / less;
+  if (steps.length === 0 || total * steps.length > 1e6) return [];
+  const rounds: UntilRound[] = [];
+  let open = emptyRound();
+  let below = offered;
+  let edge = offered;
+  for (let t = 0; t < total; t++) {
+    for (const step of steps) {
+      // A stitch that would reach over the round's end begins the next round with what is left.
+      if (open.eaten + step.eats > below) {
+        if (rounds.length >= MOST_ROUNDS) return [];
+        const left = below - open.eaten;
+        rounds.push({ ...open, unworked: left });
+        below = open.made + left;
+        open = emptyRound();
+      }
+      take(open, step);
+      edge += step.makes - step.eats;
+    }
+  }
+  if (edge !== item.until) return [];
+  if (open.items.length > 0) rounds.push({ ...open, unworked: below - open.eaten });
+  return rounds;
+}
+
+const emptyRound = (): UntilRound => ({ eats: 0, makes: 0, eaten: 0, made: 0, front: 0, back: 0, hidden: 0, unworked: 0, items: [] });
+
+function take(round: UntilRound, step: StitchItem): void {
+  const use = sumOf([step]);
+  round.eaten += use.eats;
+  round.made += use.makes;
+  round.front += use.front;
+  round.back += use.back;
+  round.hidden += use.hidden;
+  const last = round.items[round.items.length - 1];
+  if (last?.type === 'stitch' && last.kind === step.kind && last.eats === step.eats && last.makes === step.makes && last.loops === step.loops && last.invisible === step.invisible && last.skipped === step.skipped) last.times = (last.times as number) + 1;
+  else round.items.push({ ...step });
+}
+
+/** Single stitches, one after the other. */
+function flatten(items: readonly Item[]): StitchItem[] {
+  const steps: StitchItem[] = [];
+  for (const item of items) {
+    if (item.type === 'stitch') for (let i = 0; i < Math.min(Number(item.times) || 1, 1000); i++) steps.push({ ...item, times: 1, timesSpan: undefined });
+    if (item.type === 'group') for (let i = 0; i < Math.min(Number(item.times) || 1, 1000) && steps.length < 10_000; i++) steps.push(...flatten(item.items));
+  }
+  return steps;
+}

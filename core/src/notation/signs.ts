@@ -1,0 +1,224 @@
+import type { Cursor } from './cursor';
+import { craftWord } from './stitches';
+import type { ClampItem, SignItem } from './syntax';
+
+/** Colours that a maker names without saying that they are colours. */
+const COLOURS = new Set(['white', 'black', 'cream', 'rust', 'brown', 'sand', 'grey', 'gray', 'red', 'green', 'blue', 'yellow', 'pink', 'coral', 'teal', 'purple', 'orange', 'slate', 'beige', 'tan', 'gold', 'silver', 'navy', 'mint', 'lilac', 'turquoise', 'ivory']);
+const NOT_A_COLOUR = new Set(['next', 'same', 'each', 'the', 'back', 'front', 'both', 'first', 'last', 'ring', 'free', 'loop', 'loops', 'hook', 'marker', 'it', 'all', 'every', 'yarn', 'a', 'corner', 'a', 'one', 'sl', 'blo', 'flo']);
+const ORDER_WORDS = new Set(['leg', 'arm', 'ear', 'side']);
+
+/** Words with which a remark begins that stands among the stitches. */
+const REMARK = new Set(['place', 'insert', 'attach', 'mark', 'use', 'note', 'optional', 'weave', 'put', 'add', 'do', "don't", 'remember', 'continue', 'stuff', 'sew', 'leave', 'hide', 'pull', 'tighten', 'move', 'this', 'you', 'now', 'begin', 'fasten', 'cut', 'secure', 'remove', 'keep', 'see', 'working', 'work', 'repeat', 'if', 'for']);
+
+/** Joining, turning, a turning chain, a colour, whose edge is worked; null when none stands here. `first` says that nothing stands before it in the round. */
+export function takeSign(c: Cursor, first: boolean): SignItem | null {
+  const start = c.at;
+  const sign = joinOrTurn(c, first) ?? whereSign(c) ?? colourSign(c);
+  if (!sign) {
+    c.at = start;
+    return null;
+  }
+  return { type: 'sign', ...sign, span: c.since(start) };
+}
+
+type Sign = Omit<SignItem, 'type' | 'span'>;
+
+function joinOrTurn(c: Cursor, first: boolean): Sign | null {
+  const start = c.at;
+  if (c.takeWords('sl', 'st') || c.takeWords('slip', 'stitch') || c.takeAny('slst', 'ss') || c.takeAny('join')) {
+    const word = c.tokens[c.at - 1].text === 'join';
+    if (word) c.takeWords('with', 'sl', 'st') || c.takeWords('with', 'ss') || c.takeWords('with', 'slst');
+    const to = c.takeWords('to', 'join') || ((c.takeAny('to', 'in', 'into') || c.takeAny('into')) && (c.takeAny('the') || true) && (c.takeAny('first', '1') || c.takeWords('top')));
+    const next = c.peek()?.text;
+    if (to || (word && (next === undefined || next === ',' || next === ';' || next === '(' || next === ')'))) {
+      c.takeAny('sc', 'dc', 'st', 'stitch', 'hdc', 'htr', 'tr', 'ch');
+      c.takeAny('st', 'stitch', 'of');
+      return { sign: 'join' };
+    }
+    c.at = start;
+  }
+  if (c.takeAny('turn')) return { sign: 'turn' };
+  return turningChain(c, first);
+}
+
+/** `ch 1` at the start of a round, `ch 2` before tall stitches or a turn. */
+function turningChain(c: Cursor, first: boolean): Sign | null {
+  const start = c.at;
+  if (!c.takeAny('ch', 'chain')) return null;
+  const n = c.number();
+  const counts = takeCounts(c);
+  const separated = c.is(',') || c.is(';') || c.is(':') || !c.peek();
+  let k = 0;
+  while (c.is(',', k) || c.is(';', k) || c.is('and', k)) k++;
+  const turns = c.is('turn', k);
+  const stitch = c.peek(k)?.type === 'number' ? c.peek(k + 1) : c.peek(k);
+  const word = stitch ? craftWord(stitch.text, c.terms) : null;
+  const tall = word !== null && n !== null && { hdc: 2, dc: 3, tr: 4 }[word.kind as 'hdc'] === n.value;
+  if (n && n.value <= 5 && (turns || counts || (first && ((n.value === 1 && (separated || word !== null)) || tall)))) return { sign: 'turning-chain', chain: n.value, counts };
+  c.at = start;
+  return null;
+}
+
+function takeCounts(c: Cursor): boolean {
+  const start = c.at;
+  const open = c.takeAny('(', '[');
+  c.takeAny('does');
+  const not = c.takeAny('not', "doesn't");
+  if (c.takeAny('counts', 'count', 'counting')) {
+    while (c.peek() && !c.is(',') && !c.is(')') && !c.is(']') && !c.is(';') && !c.is(':')) c.at++;
+    if (open) c.takeAny(')', ']');
+    return !not;
+  }
+  c.at = start;
+  return false;
+}
+
+/** `other side:`, `back along ch:`, `leg 1:`, `fold`, `surface sl st ...`, `sc around edge`. */
+function whereSign(c: Cursor): Sign | null {
+  const start = c.at;
+  if (c.takeAny('fold', 'flatten') || c.takeWords('pinch', 'flat')) {
+    c.takeAny('flat', 'it', 'the');
+    c.takeWords('in', 'half') || c.takeAny('edge', 'opening');
+    return { sign: 'fold' };
+  }
+  if (c.takeAny('surface')) {
+    while (c.peek() && !c.is(',') && !c.is(')') && !c.is(';')) c.at++;
+    return { sign: 'surface' };
+  }
+  c.takeAny('work', 'working', 'continue', 'on', 'along', 'down', 'up', 'back');
+  c.takeAny('on', 'along', 'down', 'up', 'back');
+  c.takeAny('the');
+  if ((c.takeAny('other', 'opposite', 'second') && c.takeAny('side')) || c.takeWords('underside')) {
+    c.takeWords('of', 'the', 'chain') || c.takeWords('of', 'chain') || c.takeWords('of', 'ch') || c.takeWords('of', 'the', 'ch');
+    c.takeAny(':');
+    return { sign: 'other-side' };
+  }
+  c.at = start;
+  if ((c.takeWords('back', 'along') || c.takeAny('along')) && (c.takeAny('the') || true) && (c.takeAny('ch', 'chain') && (c.takeAny(':') || true))) return { sign: 'along-chain' };
+  c.at = start;
+  const edging = edgingSign(c);
+  if (edging) return edging;
+  return onto(c);
+}
+
+function edgingSign(c: Cursor): Sign | null {
+  const start = c.at;
+  const word = c.peek() && craftWord(c.peek()!.text, c.terms);
+  if (word) c.at++;
+  c.takeAny('evenly');
+  if (c.takeAny('around', 'round')) {
+    c.takeAny('the');
+    if (c.takeAny('edge', 'edges', 'outside', 'piece', 'border')) {
+      c.takeAny(':');
+      return { sign: 'edging', kind: word?.kind ?? 'sc' };
+    }
+  }
+  c.at = start;
+  return null;
+}
+
+const unknownWord = (c: Cursor, ahead: number): boolean => c.peek(ahead)?.type === 'word' && !craftWord(c.peek(ahead)!.text, c.terms);
+
+/** `leg 1:` */
+function onto(c: Cursor): Sign | null {
+  if (!unknownWord(c, 0)) return null;
+  let k = 1;
+  while (k < 3 && unknownWord(c, k)) k++;
+  const nth = c.peek(k)?.type === 'number' && c.is(':', k + 1) ? Number(c.peek(k)!.text) : null;
+  if (nth === null && !(c.is(':', k) && ORDER_WORDS.has(c.peek(k - 1)!.text))) return null;
+  const name = c.tokens.slice(c.at, c.at + k).map((t) => t.text).join(' ');
+  c.at += k + (nth === null ? 1 : 2);
+  return { sign: 'onto', name, nth: nth ?? undefined };
+}
+
+/** `wing over 4`: any words up to `over` and a number. */
+export function takeClamp(c: Cursor): ClampItem | null {
+  const start = c.at;
+  let k = 0;
+  while (k < 4 && (unknownWord(c, k) || (k > 0 && c.peek(k)?.type === 'number' && c.is('over', k + 1))) && !c.is('over', k)) k++;
+  if (k === 0 || !c.is('over', k) || c.peek(k + 1)?.type !== 'number') return null;
+  const name = c.tokens.slice(start, start + k).map((t) => t.text).join(' ').replace(/^(the|place|catch) /, '');
+  c.at += k + 1;
+  const over = c.number()!.value;
+  c.takeAny('st', 'sts', 'stitches');
+  return { type: 'clamp', name, over, span: c.since(start) };
+}
+
+/** `with white`, `in B:`, `(A)`, `change to B`, `last pull-through in B`. */
+function colourSign(c: Cursor): Sign | null {
+  const start = c.at;
+  if (c.takeAny('(')) {
+    const colour = colourName(c);
+    if (colour && isColour(colour) && c.takeAny(')')) return { sign: 'colour', colour };
+    c.at = start;
+    return null;
+  }
+  if (c.takeWords('change', 'to') || c.takeWords('switch', 'to') || c.takeWords('change', 'colour', 'to') || c.takeWords('change', 'color', 'to') || c.takeAny('with', 'using')) {
+    c.takeAny('colour', 'color', 'yarn');
+    const colour = colourName(c);
+    if (colour) {
+      c.takeAny(':');
+      return { sign: 'colour', colour };
+    }
+  }
+  c.at = start;
+  if (c.takeWords('last', 'pull', '-', 'through', 'in') || c.takeWords('last', 'pull', 'through', 'in')) {
+    const colour = colourName(c);
+    if (colour) return { sign: 'colour', colour };
+  }
+  c.at = start;
+  if (c.takeAny('in')) {
+    const colour = colourName(c);
+    if (colour && (c.takeAny(':') || isColour(colour))) return { sign: 'colour', colour };
+  }
+  c.at = start;
+  const bare = colourName(c);
+  if (bare && isColour(bare) && c.takeAny(':')) return { sign: 'colour', colour: bare };
+  c.at = start;
+  return null;
+}
+
+const isColour = (name: string): boolean => /^[a-h]$/.test(name) || name.split(' ').some((w) => COLOURS.has(w));
+
+function colourName(c: Cursor): string | null {
+  const words: string[] = [];
+  while (words.length < 3 && c.peek()?.type === 'word' && !NOT_A_COLOUR.has(c.peek()!.text) && !craftWord(c.peek()!.text, c.terms)) {
+    words.push(c.peek()!.text);
+    c.at++;
+    if (/^[a-h]$/.test(words[0])) break;
+  }
+  return words.length ? words.join(' ') : null;
+}
+
+/** A remark among the stitches: `place eyes now`, up to the next comma or bracket. */
+export function takeRemark(c: Cursor): SignItem | null {
+  const start = c.at;
+  const word = c.peek();
+  if (word?.type !== 'word' || !REMARK.has(word.text) || c.peek(1)?.type === 'number') return null;
+  let words = 0;
+  while (c.peek() && ![',', ';', '(', ')', '[', ']', '*'].includes(c.peek()!.text)) {
+    if (c.peek()!.type === 'word') words++;
+    c.at++;
+  }
+  if (words < 2 && !['optional', 'stuff'].includes(word.text)) {
+    c.at = start;
+    return null;
+  }
+  return { type: 'sign', sign: 'note', span: c.since(start) };
+}
+
+/** A bracket with nothing of the craft in it: `(do not stuff)`, `(right side out)`. */
+export function takeBracketRemark(c: Cursor): SignItem | null {
+  const start = c.at;
+  let k = 1;
+  let words = 0;
+  for (; c.peek(k) && !c.is(')', k) && !c.is(']', k); k++) {
+    const token = c.peek(k)!;
+    if (token.type === 'word' && (craftWord(token.text, c.terms) || token.text === 'sl' || token.text === 'skip')) return null;
+    if (token.text === '(' || token.text === '[') return null;
+    if (token.type === 'word') words++;
+  }
+  if (words < 2 || !c.peek(k) || c.is('x', k + 1) || c.is('*', k + 1) || c.is('times', k + 2)) return null;
+  c.at = start + k + 1;
+  return { type: 'sign', sign: 'note', span: c.since(start) };
+}

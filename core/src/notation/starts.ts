@@ -1,0 +1,158 @@
+import type { Cursor } from './cursor';
+import { takeStitch } from './stitches';
+import type { StartItem, StitchKind } from './syntax';
+
+interface Counted {
+  value: number;
+  span: { from: number; to: number };
+}
+
+/** `6 sc in (magic) ring`, `MR 6`, `ring, 6 sc`, `ch 5, join, 9 sc in loop`, `6 sc in 2nd ch from hook`, `ch 12, join`, a foundation chain; null when no start stands here. */
+export function takeStart(c: Cursor): StartItem | null {
+  const start = c.at;
+  const found = ringFirst(c, start) ?? chainFirst(c, start) ?? stitchesInto(c, start, 0);
+  if (!found) c.at = start;
+  return found;
+}
+
+const made = (c: Cursor, start: number, how: StartItem['start'], kind: StitchKind, n: Counted, chain: number, first = 0): StartItem =>
+  ({ type: 'start', start: how, chain, first, kind, count: n.value, span: c.since(start), countSpan: n.span });
+
+/** `MR 6`, `ring, 6 sc`, `magic ring: 6 sc`. */
+function ringFirst(c: Cursor, start: number): StartItem | null {
+  c.takeAny('in', 'into', 'make', 'start');
+  c.takeAny('with');
+  c.takeAny('a', 'an', 'the');
+  if (!takeRing(c)) {
+    c.at = start;
+    return null;
+  }
+  c.takeAny(',', ':', '-');
+  c.takeAny('with', 'of');
+  const n = c.number();
+  if (!n) {
+    c.at = start;
+    return null;
+  }
+  const word = takeStitch(c);
+  return made(c, start, 'ring', word && word.eats === 1 && word.makes === 1 ? word.kind : 'sc', n, 0);
+}
+
+function takeRing(c: Cursor): boolean {
+  if (c.takeAny('mr', 'mc')) return true;
+  const start = c.at;
+  c.takeAny('magic', 'adjustable', 'double', 'doubled');
+  if (c.takeAny('ring', 'circle')) return true;
+  if (c.at > start && c.takeAny('loop')) return true;
+  c.at = start;
+  return false;
+}
+
+/** Everything that begins with `ch N`. */
+function chainFirst(c: Cursor, start: number): StartItem | null {
+  c.takeAny('foundation', 'make', 'start');
+  c.takeAny('with');
+  if (!c.takeAny('ch', 'chain')) {
+    c.at = start;
+    return null;
+  }
+  const chain = c.number();
+  if (!chain) return null;
+  while (c.takeAny(',', ';'));
+  if (takeJoin(c)) {
+    const joined = c.at;
+    while (c.takeAny(',', ';', ':'));
+    c.takeAny('then', 'and');
+    if (c.takeWords('ch', '1')) while (c.takeAny(',', ';'));
+    const into = stitchesInto(c, start, chain.value);
+    if (into) return into;
+    c.at = joined;
+    return chain.value > 2 ? { ...made(c, start, 'tube', 'ch', chain, chain.value), countSpan: chain.span } : null;
+  }
+  if (chain.value <= 2) {
+    const one = stitchesInto(c, start, chain.value);
+    if (one) return one;
+  }
+  if (!c.begins) return null;
+  c.takeAny('turn', 'then', 'and');
+  while (c.takeAny(',', ';'));
+  const first = alongChain(c);
+  return first === null || chain.value < 2 ? null : { ...made(c, start, 'chain', 'ch', { value: 0, span: chain.span }, chain.value, first), span: { from: c.tokens[start].from, to: chain.span.to } };
+}
+
+const LOOK_AHEAD = 14;
+
+/** The chain stitch that takes the first stitch, from the words that follow; null when nothing is worked along the chain here. Moves past `starting in 2nd ch from hook`. */
+function alongChain(c: Cursor): number | null {
+  const from = c.at;
+  for (let k = 0; k < LOOK_AHEAD; k++) {
+    const token = c.peek(k);
+    if (!token) break;
+    const nth = token.type === 'ordinal' ? Number(token.text) : token.text === 'second' ? 2 : token.text === 'third' ? 3 : null;
+    if (nth !== null && nth >= 2 && (c.is('ch', k + 1) || c.is('chain', k + 1))) {
+      if (c.takeAny('starting', 'start', 'beginning', 'begin', 'from')) {
+        c.at = from + k + 2;
+        c.takeWords('from', 'hook') || c.takeWords('from', 'the', 'hook');
+      }
+      return nth;
+    }
+    if ((token.text === 'bump' || token.text === 'bumps' || token.text === 'bar') && c.is('back', k - 1)) return 2;
+    if (token.text === 'each' && (c.is('ch', k + 1) || c.is('chain', k + 1))) return 2;
+    if (k > 0 && token.text === 'ch' && c.peek(k + 1)?.type === 'number') break;
+  }
+  return null;
+}
+
+function takeJoin(c: Cursor): boolean {
+  const start = c.at;
+  c.takeAny('and');
+  const slip = c.takeWords('sl', 'st') || c.takeAny('slst', 'ss');
+  const joined = c.takeAny('join') || (slip && (c.takeWords('to', 'join') || c.takeWords('in', 'first', 'ch') || c.takeWords('to', 'first', 'ch') || c.takeWords('into', 'first', 'ch') || c.takeWords('in', 'first') || (c.is('to') && (c.is('form', 1) || c.is('make', 1)))));
+  if (!joined) {
+    c.at = start;
+    return false;
+  }
+  c.takeWords('with', 'sl', 'st');
+  if (c.takeAny('to', 'in', 'into')) {
+    c.takeAny('form', 'make', 'first');
+    c.takeAny('a', 'the');
+    c.takeAny('ring', 'loop', 'circle', 'ch', 'tube', 'chain');
+  }
+  return true;
+}
+
+/** `6 sc in ring`, `9 sc in loop`, `6 sc in 2nd ch from hook`. */
+function stitchesInto(c: Cursor, start: number, chain: number): StartItem | null {
+  c.takeAny('work', 'start', 'make');
+  c.takeAny('with');
+  const n = c.number();
+  const one = n ?? (c.peek() && chain > 0 ? { value: 1, span: { from: c.peek()!.from, to: c.peek()!.from } } : null);
+  const word = one ? takeStitch(c) : null;
+  if (!n || !word || word.eats !== 1 || word.makes !== 1) {
+    c.at = start;
+    return null;
+  }
+  const into = intoStart(c);
+  if (!into) {
+    c.at = start;
+    return null;
+  }
+  return made(c, start, into === 'ring' || chain <= 2 ? 'ring' : 'loop', word.kind, n, into === 'ring' ? 0 : chain);
+}
+
+function intoStart(c: Cursor): 'ring' | 'loop' | null {
+  const start = c.at;
+  if (c.takeAny('in', 'into')) {
+    c.takeAny('a', 'the');
+    // A ring of chain is a loop that stays as wide as its chain.
+    if (takeRing(c)) return c.tokens[c.at - 1].text === 'ring' && c.tokens.slice(0, c.at).some((t) => t.text === 'join' || t.text === 'form') ? 'loop' : 'ring';
+    if (c.takeAny('loop', 'chain-ring')) return 'loop';
+    const nth = c.ordinal() ?? c.number()?.value ?? null;
+    if (nth !== null && nth <= 2 && c.takeAny('ch', 'chain')) {
+      c.takeWords('from', 'hook') || c.takeWords('from', 'the', 'hook');
+      return 'ring';
+    }
+  }
+  c.at = start;
+  return null;
+}
