@@ -20,6 +20,11 @@ describe('hoppla', () => {
     expect(run(['check', '-'], () => EAR)).toEqual({ out: '-:5:5: too-few: 5 repeats of (2 sc, inc) use 15 of the 18 stitches; 3 are left.\n', err: '', code: 1 });
     expect(run(['check', '-'], () => 'R1: 6 sc in ring (6)')).toEqual({ out: '', err: '', code: 0 });
   });
+  it('writes the clean form in the terms asked, and keeps what it cannot read', () => {
+    const text = 'EARS - make 2\n1. MR 6\n2. 2 sc in each st = 12\n3. sc in each st = 12\n4. sc around (12)\n-- eyes later --\nstuff firmly please\n';
+    expect(run(['write', '-', '--terms', 'uk'], () => text).out).toBe('EARS (2x)\nR1: 6 dc in ring\nR2: inc around (12)\nR3-4 (2 rounds): dc around (12)\n-- eyes later --\nstuff firmly\n');
+    expect(run(['write', '-'], () => 'R1: 6 sc in ring (6)\nR2: icn x6 (12)')).toMatchObject({ out: 'R1: 6 sc in ring (6)\nR2: icn x6 (12)\n', code: 1 });
+  });
   it('shapes a tube worked out by hand: 30 x 5 / pi = 47.7 mm', () => {
     const { out } = run(['shape', '-', '--stitch', '5', '--round', '4.5', '--fill', 'none', '--json'], () => 'R1: ch 30, join (30)\nR2-11: sc around (30)');
     expect(JSON.parse(out).parts[0].widthMm).toBeCloseTo(47.75, 1);

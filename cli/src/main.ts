@@ -4,7 +4,7 @@ import { buildFabric } from '@hoppla/core/fabric';
 import { formOf, type Firmness } from '@hoppla/core/form';
 import { hookMm } from '@hoppla/core/figures';
 import { gaugeOf } from '@hoppla/core/gauge';
-import { markText, read, type Problem, type Reading, type Terms } from '@hoppla/core/notation';
+import { cleanText, markText, read, type Problem, type Reading, type Terms } from '@hoppla/core/notation';
 import { fillGrams, planOf, yarnMetres } from '@hoppla/core/plan';
 import { modelToy } from '@hoppla/core/toy';
 import { openFile } from '@hoppla/core/toy/schema';
@@ -37,6 +37,8 @@ export function run(argv: readonly string[], standardInput: () => string): Answe
         return readCommand(one(texts(), 'read').text, call);
       case 'check':
         return checkCommand(some(texts(), 'check'), call);
+      case 'write':
+        return writeCommand(one(texts(), 'write').text, call);
       case 'shape':
         return shapeCommand(one(texts(), 'shape').text, call);
       case 'plan':
@@ -138,6 +140,16 @@ function checkCommand(texts: { file: string; text: string }[], call: Call): Answ
   }
   return { out: lines.join(''), err: '', code };
 }
+
+/** The terms the text is in are found out; `--terms` says in which it is printed. */
+function writeCommand(text: string, call: Call): Answer {
+  const reading = read(text);
+  const code = hasErrors(reading) ? 1 : 0;
+  return { out: reading.parts.length ? cleanText(text, { terms: reading.terms, to: terms(call) ?? reading.terms }) : '', err: problemLines(text, reading), code };
+}
+
+const problemLines = (text: string, reading: Reading): string =>
+  reading.parts.flatMap((p) => p.problems.filter((x) => x.severity === 'error').map((x) => ({ at: placeIn(text, x.span.from), x }))).map(({ at, x }) => `${at.line}:${at.column}: ${x.code}: ${x.message}\n`).join('');
 
 function shapeCommand(text: string, call: Call): Answer {
   const reading = read(text, { terms: terms(call) });

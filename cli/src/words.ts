@@ -3,6 +3,7 @@ export const cliWords = {
   usage: `usage: hoppla COMMAND FILE...      ("-" reads standard input)
   read FILE [--terms us|uk] [--json]     counts and problems of written rounds
   check FILE... [--terms us|uk]          one line a problem; exit 1 if any is an error
+  write FILE [--terms us|uk]             the text in clean form, in the terms asked
   shape FILE [--hook MM|LETTER] [--stitch MM] [--round MM] [--fill firm|medium|soft|none] [--json]
   plan TOY.json [--text|--json|--html]   the whole plan of a toy file
 `,

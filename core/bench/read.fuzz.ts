@@ -1,12 +1,14 @@
 import { performance } from 'node:perf_hooks';
-import { changeText, markText, read, replaceText } from '../src/notation';
+import { buildFabric } from '../src/fabric';
+import { applied, changeText, cleanText, convertTerms, markText, read, replaceText } from '../src/notation';
 
 /** Random and mutated texts with a fixed seed: no exception, none slower than `slowMs` when tried again. Returns what went wrong. */
 export function fuzz(texts: number, slowMs: number, seed = 20261123): string[] {
   let s = seed;
   const random = (): number => (s = (Math.imul(s, 1664525) + 1013904223) >>> 0) / 4294967296;
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)];
-  const WORDS = ['R1:', 'R2-9:', 'sc', 'inc', 'dec', 'sl st', '6 sc in ring', '(', ')', '[', ']', '*', 'x6', 'x999999999', 'around', 'rep from * 5 more times', '(12)', '= 30', '\n', ',', ';', 'ch 5, join', 'in next', 'in each st', 'stuff', 'close', 'Head (2x, rust)', '\u00a0', '–', '×', '½', '٣', '\u0000', '😀', 'sc2tog', 'change to', 'BLO', '\r\n', '-- note --', '1e309', '-5', 'twice'];
+  const WORDS = ['R1:', 'R2-9:', 'sc', 'inc', 'dec', 'sl st', '6 sc in ring', '(', ')', '[', ']', '*', 'x6', 'x999999999', 'around', 'rep from * 5 more times', '(12)', '= 30', '\n', ',', ';', 'ch 5, join', 'in next', 'in each st', 'stuff', 'close', 'Head (2x, rust)', '\u00a0', '–', '×', '½', '٣', '\u0000', '😀', 'sc2tog', 'change to', 'BLO', '\r\n', '-- note --', '1e309', '-5', 'twice',
+    'in the free front loops of R3:', 'fold, sc through both', 'until 10 remain', 'wing over 4', 'leg 1:', 'ch 6, sl st in 2nd ch from hook', 'other side:', 'repeat R2-R3 twice', 'turn', 'picot', 'FPsc', 'bob', 'ﬁrst', 'skip 2', 'rep from * 5 times', '6X', 'Option "tall":', 'sc around edge:', '8 up the side', 'in each ch', '(A)', 'in B:', 'leave 30 cm', 'make 2'];
   const BASE = 'Head (1x)\nR1: 6 sc in ring (6)\nR2: inc x6 (12)\nR3: (sc, inc) x6 (18)\nR4-9: sc around (18)\nclose';
   const text = (): string => {
     const kind = random();
@@ -29,6 +31,16 @@ export function fuzz(texts: number, slowMs: number, seed = 20261123): string[] {
         const again = Math.min(...[1, 2, 3].map(() => { const b = performance.now(); read(t); return performance.now() - b; }));
         if (again > slowMs) wrong.push(`slow, ${again.toFixed(0)} ms: ${JSON.stringify(t.slice(0, 200))}`);
       }
+      const reading = read(t);
+      if (i % 4 === 0) {
+        for (const p of reading.parts) buildFabric(p, t.split('\n'));
+        cleanText(t);
+        applied(t, convertTerms(t, 'us', 'uk'));
+        for (const p of reading.parts) for (const x of p.problems) {
+          if (x.span.from < 0 || x.span.to > t.length || x.span.from > x.span.to) wrong.push(`span: ${JSON.stringify(t.slice(0, 200))}`);
+          for (const m of x.mends) applied(t, m.changes);
+        }
+      }
       let n = 0;
       const marked = markText(t, () => `m${n++}`);
       const from = Math.floor(random() * (t.length + 1));
@@ -40,4 +52,28 @@ export function fuzz(texts: number, slowMs: number, seed = 20261123): string[] {
     }
   }
   return wrong;
+}
+
+const SHAPES: readonly [string, (n: number) => string][] = [
+  ['one line of stitches', (n) => `R1: 6 sc in ring\nR2: ${'2 sc, inc, '.repeat(n / 11)}`],
+  ['many rounds', (n) => Array.from({ length: n / 18 }, (_, i) => `R${i + 1}: sc around`).join('\n').replace('sc around', '6 sc in ring')],
+  ['brackets', (n) => `R1: 6 sc in ring\nR2: ${'('.repeat(n / 2)}${')'.repeat(n / 2)}`],
+  ['unknown words', (n) => `R1: 6 sc in ring\nR2: ${'icn '.repeat(n / 4)}`],
+  ['digits', (n) => `R1: 6 sc in ring (${'9'.repeat(n)})`],
+  ['spaces', (n) => `R1: 6 sc in ring${' '.repeat(n)}(6)`],
+  ['open counts', (n) => `R1: 6 sc in ring\nR2: ${'( 12 '.repeat(n / 5)}`],
+  ['wrapped lines', (n) => `R1: 6 sc in ring\n${'sc,\n'.repeat(n / 4)}`],
+  ['prose', (n) => 'Sew the ears to the head and be happy with it.\n'.repeat(n / 47)],
+  ['spaces in a note', (n) => `-- a${' '.repeat(n)}b`],
+  ['spaces between', (n) => `R1: 6 sc in ring\nR2: ${'sc      ,       '.repeat(n / 15)}`],
+  ['dashes', (n) => `${'-'.repeat(n)}`],
+];
+
+/** Times of shapes at half a megabyte and a megabyte, ms: what grows faster than 2.5 times when doubled is a fault. Small texts below 30 ms are not judged. */
+export function doubling(half = 500_000): { what: string; ms: [number, number]; fault: boolean }[] {
+  const time = (text: string): number => Math.min(...[1, 2, 3].map(() => { const began = performance.now(); read(text); return performance.now() - began; }));
+  return SHAPES.map(([what, shape]) => {
+    const ms: [number, number] = [time(shape(half)), time(shape(2 * half))];
+    return { what, ms, fault: ms[1] > 30 && ms[1] > 2.5 * ms[0] };
+  });
 }

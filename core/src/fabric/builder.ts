@@ -209,6 +209,7 @@ class Builder {
     const code = KINDS.indexOf(kind);
     const { base, slot } = this;
     let t = 0;
+    if (eats === 1 && makes === 1 && base && !base.slots && !base.folded && item && !item.post && !item.spike && item.loops === undefined) t = this.plainRun(code, times, base);
     for (; t < times; t++) {
       if (makes > 0 && this.at >= this.size) break;
       if (makes === 0 && ++this.steps > MOST_STEPS) break;
@@ -228,6 +229,28 @@ class Builder {
       this.q += eats;
     }
     this.note(kind, eats, makes, item?.invisible ?? false, t);
+  }
+
+  /** The same for what most stitches are: one in one, through both loops. Gives how many were worked. */
+  private plainRun(code: number, times: number, base: Base): number {
+    const { user, slot, front, back } = this;
+    const step = base.reversed ? -1 : 1;
+    const n = Math.max(0, Math.min(times, this.size - this.at, base.count - this.q));
+    let p = this.parent(this.q);
+    let s = this.at;
+    for (let t = 0; t < n; t++, s++, p += step) {
+      this.kind[s] = code;
+      this.parentFrom[s] = p;
+      this.parentTo[s] = p + 1;
+      this.colour[s] = slot;
+      if (front[p] > 0 && front[p] !== user) this.conflicts++;
+      if (back[p] > 0 && back[p] !== user) this.conflicts++;
+      front[p] = user;
+      back[p] = user;
+    }
+    this.at = s;
+    this.q += n;
+    return n;
   }
 
   /** Adds to the ledger of loops that `eats` stitches of the base, from number q on, are worked into. */

@@ -61,16 +61,17 @@ export function countItems(items: readonly Item[], offered: number, along: Along
 function inRound(items: readonly Item[], offered: number): Count {
   const free = items.find(isAround);
   const fixed = sumOf(free ? items.filter((i) => i !== free) : items);
-  const loops = { front: fixed.front, back: fixed.back, hidden: fixed.hidden };
-  if (!free) return { eaten: fixed.eats, made: fixed.makes, around: null, ...loops, fault: null };
+  if (!free) return { eaten: fixed.eats, made: fixed.makes, around: null, front: fixed.front, back: fixed.back, hidden: fixed.hidden, fault: null };
   const one = onceOf(free);
   const left = offered - fixed.eats;
-  if (one.eats === 0) return { eaten: fixed.eats, made: null, around: null, ...loops, fault: { type: 'eats-nothing', item: free } };
+  if (one.eats === 0) return { eaten: fixed.eats, made: null, around: null, front: fixed.front, back: fixed.back, hidden: fixed.hidden, fault: { type: 'eats-nothing', item: free } };
   const fits = Math.max(0, Math.floor(left / one.eats));
   const over = left - fits * one.eats;
-  const all = { front: loops.front + fits * one.front, back: loops.back + fits * one.back, hidden: loops.hidden + fits * one.hidden };
-  if (over !== 0) return { eaten: fixed.eats + fits * one.eats, made: null, around: fits, ...all, fault: { type: 'does-not-divide', item: free, eats: one.eats, fits, left: over, offered } };
-  return { eaten: offered, made: fixed.makes + fits * one.makes, around: fits, ...all, fault: null };
+  const front = fixed.front + fits * one.front;
+  const back = fixed.back + fits * one.back;
+  const hidden = fixed.hidden + fits * one.hidden;
+  if (over !== 0) return { eaten: fixed.eats + fits * one.eats, made: null, around: fits, front, back, hidden, fault: { type: 'does-not-divide', item: free, eats: one.eats, fits, left: over, offered } };
+  return { eaten: offered, made: fixed.makes + fits * one.makes, around: fits, front, back, hidden, fault: null };
 }
 
 /** Both sides of a foundation chain. Eaten is 0: a start uses nothing of a round below. */
@@ -110,7 +111,7 @@ function edging(items: readonly Item[]): Count {
 export function onceOf(item: Item): Use {
   switch (item.type) {
     case 'stitch':
-      return { eats: item.eats, makes: item.makes, ...loopsOf(item) };
+      return stitchUse(item);
     case 'group':
       return sumOf(item.items);
     case 'fan': {
@@ -135,15 +136,16 @@ function signUse(sign: SignItem): Use {
 }
 
 /** Loops that one working takes: posts and spikes pass the loops by, an invisible decrease hides the back ones. Source: decision 21. */
-export function loopsOf(item: StitchItem): Pick<Use, 'front' | 'back' | 'hidden'> {
-  if (item.skipped || item.post || item.spike || item.loops === 'third') return { front: 0, back: 0, hidden: 0 };
-  if (item.invisible) return { front: item.eats, back: 0, hidden: item.eats };
-  return { front: item.loops === 'back' ? 0 : item.eats, back: item.loops === 'front' ? 0 : item.eats, hidden: 0 };
+function stitchUse(item: StitchItem): Use {
+  const { eats, makes } = item;
+  if (item.skipped || item.post || item.spike || item.loops === 'third') return { eats, makes, front: 0, back: 0, hidden: 0 };
+  if (item.invisible) return { eats, makes, front: eats, back: 0, hidden: eats };
+  return { eats, makes, front: item.loops === 'back' ? 0 : eats, back: item.loops === 'front' ? 0 : eats, hidden: 0 };
 }
 
 /** An "around" inside a group goes once. */
 export function sumOf(items: readonly Item[]): Use {
-  const sum = { ...NOTHING };
+  const sum: Use = { eats: 0, makes: 0, front: 0, back: 0, hidden: 0 };
   for (const item of items) {
     const once = onceOf(item);
     const n = (item.type === 'stitch' || item.type === 'group' || item.type === 'fan') && typeof item.times === 'number' ? item.times : 1;

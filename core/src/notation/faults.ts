@@ -17,7 +17,8 @@ export interface Judged {
   /** the first round of a text that begins in the middle */
   given: boolean;
   terms: Terms;
-  line: string;
+  /** the line as it is written */
+  line: () => string;
   reread: Reread;
 }
 
@@ -27,11 +28,12 @@ const STACKED_FROM = 5;
 /** What is wrong with the arithmetic of a round: one fault, one primary code, eaten before counts (decision 20). */
 export function blame(j: Judged): Problem[] {
   const { node, count, offered, stated, isStart } = j;
+  if (!count.fault && !node.unclosed && count.made !== null && (isStart || count.eaten === offered) && (stated === null || stated === count.made)) return [];
   const span = workedSpan(node);
   const { fault } = count;
   if (fault?.type === 'unknown') return [unknownWord(j, fault.word, fault.span)];
   if (fault?.type === 'chain') return [problem(fault.eaten < fault.offered ? 'too-few' : 'too-many', fault.item.span, say.chainUse(fault.chain, fault.offered, fault.eaten))];
-  if (node.unclosed) return [problem('unknown-word', node.unclosed, say.unclosed(j.line.slice(node.unclosed.from, node.unclosed.to)), closeBracket(j))];
+  if (node.unclosed) return [problem('unknown-word', node.unclosed, say.unclosed(j.line().slice(node.unclosed.from, node.unclosed.to)), closeBracket(j))];
   if (j.given) return count.made === null && stated === null ? [problem('unknown-word', span, say.givenUnknown)] : mismatch(j, span);
   if (!isStart || fault) {
     if (fault?.type === 'does-not-divide') {
@@ -47,7 +49,7 @@ export function blame(j: Judged): Problem[] {
 
 const isEdging = (node: RoundNode): boolean => node.items.some((i) => i.type === 'sign' && i.sign === 'edging');
 
-const mends = (j: Judged): Mend[] => (j.isStart || j.node.items.some((i) => i.type === 'sign' && i.sign === 'fold') ? [] : mendsOf(j.node, j.line, j.offered, j.terms, j.reread));
+const mends = (j: Judged): Mend[] => (j.isStart || j.node.items.some((i) => i.type === 'sign' && i.sign === 'fold') ? [] : mendsOf(j.node, j.line(), j.offered, j.terms, j.reread));
 
 function mismatch(j: Judged, span: Span): Problem[] {
   const { made } = j.count;
@@ -76,29 +78,29 @@ function unknownWord(j: Judged, word: string, span: Span): Problem {
   const found: Mend[] = [];
   if (near) {
     const changes = [{ ...span, insert: near }];
-    const node = j.reread(applied(j.line, changes));
+    const node = j.reread(applied(j.line(), changes));
     const count = node ? countItems(node.items, j.offered) : null;
     if (node && count?.made != null) {
       const mend = { title: say.mendWrite(near), changes, makes: count.made };
       const start = node.items.some((i) => i.type === 'start');
-      if (start ? count.fault === null && (node.stated === null || node.stated.count === count.made) : addsUp(mend, j.line, j.offered, j.reread)) found.push(mend);
+      if (start ? count.fault === null && (node.stated === null || node.stated.count === count.made) : addsUp(mend, j.line(), j.offered, j.reread)) found.push(mend);
     }
   }
   // Words without a label may be words to people.
-  if (!j.node.label && j.line.length < 400) found.push({ title: say.mendNote, changes: [{ from: 0, to: 0, insert: '-- ' }], makes: null });
+  if (!j.node.label && j.line().length < 400) found.push({ title: say.mendNote, changes: [{ from: 0, to: 0, insert: '-- ' }], makes: null });
   return problem('unknown-word', span, say.unknownWord(word, near), found);
 }
 
 /** The bracket closed before the repeat count or at the end, if the round adds up so. */
 function closeBracket(j: Judged): Mend[] {
-  const open = j.line[j.node.unclosed!.from];
+  const open = j.line()[j.node.unclosed!.from];
   const close = open === '[' ? ']' : open === '*' ? '*' : ')';
-  const ends = [...j.line.slice(j.node.unclosed!.to, j.node.body.to).matchAll(/\s*[x×*]\s*\d+/g)].map((m) => j.node.unclosed!.to + m.index);
-  for (const at of [...ends, j.line.slice(0, j.node.body.to).trimEnd().length]) {
+  const ends = [...j.line().slice(j.node.unclosed!.to, j.node.body.to).matchAll(/\s*[x×*]\s*\d+/g)].map((m) => j.node.unclosed!.to + m.index);
+  for (const at of [...ends, j.line().slice(0, j.node.body.to).trimEnd().length]) {
     const changes = [{ from: at, to: at, insert: close }];
-    const node = j.reread(applied(j.line, changes));
+    const node = j.reread(applied(j.line(), changes));
     const count = node && !node.unclosed ? countItems(node.items, j.offered) : null;
-    if (count?.made != null && addsUp({ title: '', changes, makes: count.made }, j.line, j.offered, j.reread)) return [{ title: say.mendWrite(close), changes, makes: count.made }];
+    if (count?.made != null && addsUp({ title: '', changes, makes: count.made }, j.line(), j.offered, j.reread)) return [{ title: say.mendWrite(close), changes, makes: count.made }];
   }
   return [];
 }
@@ -112,18 +114,18 @@ function startMends(node: RoundNode, stated: number): Mend[] {
 /** What is worked, without label, count and the spaces around it. */
 export function workedSpan(node: RoundNode): Span {
   if (node.items.length === 0) return node.body;
-  return { from: Math.min(...node.items.map((i) => i.span.from)), to: Math.max(...node.items.map((i) => i.span.to)) };
+  return node.items.reduce((all, { span }) => ({ from: Math.min(all.from, span.from), to: Math.max(all.to, span.to) }), node.items[0].span);
 }
 
 /** Ruffles, puckers and stacked increases of a round that adds up; gives how many increases stand in line, for the next round. */
-export function shapeProblems(node: RoundNode, offered: number, made: number, span: Span, before: number, terms: Terms): { problems: Problem[]; increases: number } {
+export function shapeProblems(node: RoundNode, offered: number, made: number, before: number, terms: Terms): { problems: Problem[]; increases: number } {
   const problems: Problem[] = [];
-  if (made - offered > flatGrowth(node.items) * FLAT_GROWTH.ruffle) problems.push(problem('ruffle', span, say.ruffle(made, offered)));
-  if (made * 2 < offered) problems.push(problem('cup', span, say.cup(made, offered)));
+  if (made - offered > flatGrowth(node.items) * FLAT_GROWTH.ruffle) problems.push(problem('ruffle', workedSpan(node), say.ruffle(made, offered)));
+  if (made * 2 < offered) problems.push(problem('cup', workedSpan(node), say.cup(made, offered)));
   const increases = made > offered && node.items.length === 1 && node.items[0].type === 'group' ? made - offered : 0;
   if (increases >= STACKED_FROM && increases === before) {
     const mend = staggered(node, made, terms);
-    problems.push(problem('stacked', span, say.stacked(increases), mend ? [mend] : []));
+    problems.push(problem('stacked', workedSpan(node), say.stacked(increases), mend ? [mend] : []));
   }
   return { problems, increases };
 }

@@ -3,6 +3,8 @@ export type { ReadOptions } from './read';
 export type { PartReading, RoundReading, RoundKind, LineReading, FreeLoops, Reading } from './reading';
 export type { Item, LineNode, RoundNode, Span, StitchItem, StitchKind, Terms, TextChange, Loops, PlacementNote } from './syntax';
 export { applied } from './problems';
+export { cleanText } from './clean';
+export { convertTerms } from './convert';
 export type { Mend, Problem, ProblemCode, Severity } from './problems';
 export { printItems, printRound } from './printer';
 export { WORD_OF, knownWords } from './stitches';

@@ -50,8 +50,8 @@ export class Ledger {
     if (!entry) return null;
     let conflict: Conflict | null = null;
     for (const loop of ['front', 'back'] as const) {
-      const others = entry.users.find((u) => u.round !== by && u[loop] > 0);
-      if (others && use[loop] > this.free(base, loop)) conflict ??= { loop, by: others.round };
+      const others = entry.users.length > 0 && use[loop] > this.free(base, loop) ? entry.users.find((u) => u.round !== by && u[loop] > 0) : undefined;
+      if (others) conflict ??= { loop, by: others.round };
       entry[loop] = Math.min(entry.count, entry[loop] + use[loop]);
     }
     entry.hidden = Math.min(entry.count, entry.hidden + use.hidden);

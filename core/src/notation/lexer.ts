@@ -12,6 +12,8 @@ export interface Token {
 const PLAIN: Record<string, string> = { '×': 'x', '✕': 'x', '✖': 'x', '∗': '*', '·': ' ', '•': ' ', '▪': ' ', '●': ' ', '◦': ' ', '“': '"', '”': '"', '’': "'", '…': '.' };
 const LIGATURES: Record<string, string> = { 'ﬀ': 'ff', 'ﬁ': 'fi', 'ﬂ': 'fl', 'ﬃ': 'ffi', 'ﬄ': 'ffl', 'ﬅ': 'st', 'ﬆ': 'st' };
 
+const BEYOND_ASCII = /[^\x00-\x7f]/;
+
 /** A line with copied signs made plain; `at` gives the offset in the line as written, null when nothing shifted. */
 export interface PlainLine {
   text: string;
@@ -23,6 +25,8 @@ export interface PlainLine {
  * and brackets one for one; ligatures fall apart and are mapped back by `at`.
  */
 export function plainLine(line: string): PlainLine {
+  // Most lines are typed on a plain keyboard.
+  if (!BEYOND_ASCII.test(line)) return { text: line.toLowerCase(), at: null };
   let out = '';
   let offsets: number[] | null = null;
   for (let i = 0; i < line.length; i++) {

@@ -8,7 +8,7 @@ const LABEL =
   /^\s*(?:[-*>]\s*)?(?:(?:rounds?|rnds?|rds?|rows?|r|lines?)\s*\.?\s*(\d+)(?:(?:\s*(?:to|and|through|&)\s*|-|\s+-\s+(?=r?\d+\s*[:.)(]))(?:(?:r|rounds?|rnds?|rows?)\s*)?(\d+))?(?![a-z\d])|(\d+)(?:\s*-\s*(\d+))?(?=\s*[.):](?!\d)))\s*(?:\(\s*(?:\d+ (?:rounds?|rows?|rnds?)|(to taste)|ws|rs)\s*\))?\s*(?:[:.)=]|-(?!\s*\d+\s*(?:sts?|stitches)\b))?\s*/;
 const ROW = /^\s*(?:[-*>]\s*)?(?:rows?|lines?)/;
 const STATED =
-  /\(\s*(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|ch|total)?\s*\)|\[\s*(\d+)\s*(?:sts?|stitches)?\s*\]|=\s*\(?(\d+)(?:\s*(?:sts?|stitches))?\)?|-\s*(\d+)\s*(?:sts|stitches)|(?:^|[\s,])(\d+)\s+(?:sts|stitches)/g;
+  /\(\s*(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|ch|total)?\s*\)|\[\s*(\d+)\s*(?:sts?|stitches)?\s*\]|=\s*\(?(\d+)(?:\s*(?:sts?|stitches))?\)?|-\s*(\d+)\s*(?:sts|stitches)|(?<=[\s,])(?<!(?:next|last|of|the|in|first|remaining|skip|miss|sk|each)[\s,]{1,3})(\d+)\s+(?:sts|stitches)/g;
 const LAYER =
   /(?:\b(?:(?:re)?join|attach)\s+(?:the\s+|new\s+)?(?:yarn|[a-z]+)\s+)?(?:\b(?:work(?:ing|ed)?|starting)\s+)?\b(?:in|into|to|along|with)\s+(?:the\s+|a\s+|any\s+)?((?:free|unused|leftover|remaining|unworked)\s+)?(?:(front|back)\s+)?loops?\s+(?:only\s+)?(?:of|from|on)\s+(?:round\s*|rnd\s*|row\s*|r\s*)?(\d+)\s*[:,]?/;
 const COMMENT = /\s(?:--+|\/\/|#)\s.*$/;
@@ -24,22 +24,42 @@ export interface LineContext extends ItemContext {
 }
 
 const MOST_KNOWN = 4096;
-let known = new Map<string, LineNode>();
-let knownBefore = new Map<string, LineNode>();
+
+/** Lines read in one kind of context; when it is full the older half goes. */
+class Known {
+  private now = new Map<string, LineNode>();
+  private before = new Map<string, LineNode>();
+
+  get(line: string): LineNode | undefined {
+    const node = this.now.get(line);
+    if (node) return node;
+    const older = this.before.get(line);
+    if (older) this.set(line, older);
+    return older;
+  }
+
+  set(line: string, node: LineNode): void {
+    if (this.now.size >= MOST_KNOWN) {
+      this.before = this.now;
+      this.now = new Map();
+    }
+    this.now.set(line, node);
+  }
+}
+
+const known: Known[] = Array.from({ length: 16 }, () => new Known());
+const LONGEST_KNOWN = 4000;
 
 /**
  * Reads one line of text; spans count from its start. A line that was read before in the same context is not read
  * again, so that an edit costs only what it changed.
  */
 export function parseLine(line: string, context: LineContext): LineNode {
-  const key = `${context.terms}${context.begins ? 'b' : '-'}${context.symbols ? 's' : '-'}${context.fresh ? 'f' : '-'}${line}`;
-  let node = known.get(key) ?? knownBefore.get(key);
-  if (!node) node = parse(line, context);
-  if (known.size >= MOST_KNOWN) {
-    knownBefore = known;
-    known = new Map();
-  }
-  known.set(key, node);
+  const lines = known[(context.terms === 'uk' ? 8 : 0) + (context.begins ? 4 : 0) + (context.symbols ? 2 : 0) + (context.fresh ? 1 : 0)];
+  const found = lines.get(line);
+  if (found) return found;
+  const node = parse(line, context);
+  if (line.length <= LONGEST_KNOWN) lines.set(line, node);
   return node;
 }
 

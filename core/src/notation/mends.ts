@@ -29,7 +29,7 @@ export type Reread = (line: string) => RoundNode | null;
 export function mendsOf(node: RoundNode, line: string, offered: number, terms: Terms, reread: Reread): Mend[] {
   if (line.length > LONGEST_LINE || node.unclosed) return [];
   const { stated } = node;
-  const all = [...groupCandidates(node, offered, terms), ...runCandidates(node, offered, terms), ...restCandidates(node, offered, terms), ...evenCandidates(node, offered, terms)].filter((c) => c.made > 0);
+  const all = [...groupCandidates(node, offered, terms), ...nestedCandidates(node, offered, terms), ...runCandidates(node, offered, terms), ...restCandidates(node, offered, terms), ...evenCandidates(node, offered, terms)].filter((c) => c.made > 0);
   const reaches = (c: Candidate) => stated === null || c.made === stated.count;
   all.sort((a, b) => Number(b.rhythm && reaches(b)) - Number(a.rhythm && reaches(a)) || Number(b.rhythm) - Number(a.rhythm) || a.cost - b.cost);
   const kept: Mend[] = [];
@@ -88,6 +88,23 @@ function groupCandidates(node: RoundNode, offered: number, terms: Terms): Candid
     found.push({ made, title, changes, rhythm: true, cost: (sameRun ? 0 : 2 + Math.abs(k - (run!.times as number))) + Math.abs(times - written) * 1.5 });
   }
   return found;
+}
+
+/** Another count for a repeat inside the repeat. */
+function nestedCandidates(node: RoundNode, offered: number, terms: Terms): Candidate[] {
+  const whole = sumOf(node.items);
+  return node.items.flatMap((outer) => {
+    if (outer.type !== 'group' || typeof outer.times !== 'number') return [];
+    const often = outer.times;
+    return outer.items.flatMap((inner): Candidate[] => {
+      if (inner.type !== 'group' || typeof inner.times !== 'number' || !inner.timesSpan) return [];
+      const once = onceOf(inner);
+      const times = inner.times + (offered - whole.eats) / (often * once.eats);
+      if (!Number.isInteger(times) || times < 1 || times === inner.times) return [];
+      const made = whole.makes + (times - inner.times) * often * once.makes;
+      return [{ made, title: say.mendWrite(printItems([{ ...inner, times }], terms)), changes: [{ ...inner.timesSpan, insert: `${inner.timesSign ?? ''}${times}` }], rhythm: true, cost: 3 + Math.abs(times - inner.times) }];
+    });
+  });
 }
 
 /** Changes of one plain run of the round, for rounds that are not one repeat. */

@@ -2,8 +2,11 @@ import type { LineNode, PlacementNote } from './syntax';
 
 const COUNT_WORDS: Record<string, number> = { one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10 };
 
+const LONGEST_PLACEMENT = 400;
+
 /** Reads a placement out of a note: `eyes between R9 and R10, 5 between`, `insert safety eyes between rounds 9 & 10, 6 sts apart`. */
-export function placementIn(plain: string): PlacementNote | null {
+export function placementIn(note: string): PlacementNote | null {
+  const plain = note.slice(0, LONGEST_PLACEMENT).replace(/\s+/g, ' ');
   if (!/\beyes?\b/.test(plain)) return null;
   const rounds = /\b(?:between|at|in)\s+(?:rounds?|rnds?|rows?|r)\s*\.?\s*(\d{1,4})\s*(?:and|&|\+|-|to)\s*(?:rounds?|rnds?|rows?|r)?\s*\.?\s*(\d{1,4})/.exec(plain);
   if (!rounds) return null;
@@ -23,7 +26,7 @@ export function betweenLine(line: string, plain: string): LineNode | null {
   const lead = /^(?:--+|#+|\/\/|notes?\b:?|tip\b:?)\s*/.exec(text);
   if (lead) {
     const from = plain.length - plain.trimStart().length + lead[0].length;
-    return { type: 'note', text: line.slice(from).replace(/\s*--+\s*$/, '').trim(), placement: placementIn(text) };
+    return { type: 'note', text: withoutEnd(line.slice(from).trim()), placement: placementIn(text) };
   }
   const stuff = /^(?:(?:start|begin|finish)\s+)?(?:re-?)?(?:stuff|fill)(?:ing)?\b\s*(?:it\s*|the \w+\s*)?(soft|medium|firm|light)?(?:ly)?(?![a-z])/.exec(text);
   if (stuff) return { type: 'stuff', firmness: stuff[1] === 'light' ? 'soft' : ((stuff[1] as 'soft' | 'medium' | 'firm') ?? null) };
@@ -38,4 +41,11 @@ export function betweenLine(line: string, plain: string): LineNode | null {
   if (/^((safety |insert |place |add |put )*(the )?(safety )?eyes?|embroider|sew|pin|do not|don't|colou?rs?:|hooks?:|yarn:|materials?:|size:|gauge:|abbreviations?:|sl st to first st and)\b/.test(text) || /^(colou?rs?|hooks?|yarn|materials?|size|gauge|abbreviations?):/.test(text))
     return { type: 'note', text: line.trim(), placement: placementIn(text) };
   return null;
+}
+
+/** `-- a note --` without the dashes at its end. */
+function withoutEnd(text: string): string {
+  let end = text.length;
+  while (end > 0 && text[end - 1] === '-') end--;
+  return end < text.length - 1 ? text.slice(0, end).trimEnd() : text;
 }

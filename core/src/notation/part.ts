@@ -68,23 +68,21 @@ export class PartCounter {
       this.part.stuffedAfter.push(this.part.rounds.length);
       this.part.firmness = node.firmness ?? this.part.firmness;
     }
-    this.part.lines.push({ line, from, to, node, rounds: [first, this.part.rounds.length], problems: problems.map((p) => moved(p, from)) });
+    this.part.lines.push({ line, from, to, node, rounds: [first, this.part.rounds.length], problems: problems.length ? problems.map((p) => moved(p, from)) : problems });
     this.part.lastLine = line;
   }
 
   finish(): PartReading {
     const { part } = this;
     dropBreakingMends(part);
-    part.problems = part.lines.flatMap((l) => l.problems);
+    for (const l of part.lines) if (l.problems.length) part.problems.push(...l.problems);
     part.stitches = part.rounds.reduce((sum, r) => sum + (r.made ?? 0), 0);
-    part.rounds.forEach((round, i) => {
-      const of = round.made ?? round.carried;
-      const used = part.rounds.some((r) => r.base === i);
+    for (const i of new Set(part.rounds.map((r) => r.base))) {
       for (const loop of ['front', 'back'] as const) {
         const free = this.ledger.free(i, loop);
-        if (used && free > 0) part.freeLoops.push({ round: i, loop, free, of });
+        if (free > 0) part.freeLoops.push({ round: i, loop, free, of: part.rounds[i].carried });
       }
-    });
+    }
     return part;
   }
 
@@ -103,9 +101,10 @@ export class PartCounter {
     return [...problems, ...this.rounds(line, node)];
   }
 
-  /** An unlabelled layer is left when a label goes on with the part itself. */
+  /** An unlabelled layer is left when a label goes on with the part itself, or the part is folded or edged. */
   private backToMain(node: RoundNode): void {
-    if (this.main && node.label && (node.label.first === this.main.next || this.main.next === null)) {
+    const whole = node.items.some((i) => i.type === 'sign' && (i.sign === 'fold' || i.sign === 'edging'));
+    if (this.main && (whole || (node.label && (node.label.first === this.main.next || this.main.next === null)))) {
       this.work = this.main;
       this.main = null;
     }
@@ -246,17 +245,17 @@ export class PartCounter {
     const items = given && !starts ? settleGiven(settled.items, stated) : settled.items;
     const count = onto >= 0 ? fromEdges(items) : countItems(items, isStart && !starts ? (stated ?? 0) : offered, along);
     const kind = kindOf(items, into, work, isStart);
-    const judged: Judged = { node: { ...node, items }, count, offered, stated, isStart, given: given && !starts && !along, terms: this.context.terms, line: this.context.lineText(line).text, reread: this.context.reread };
-    const problems = [...blame(judged), ...this.unknownParts(items)];
-    const span = workedSpan(node);
+    const own: RoundNode = items === node.items ? node : { type: 'round', label: node.label, items, stated: node.stated, layer: node.layer, body: node.body, unclosed: node.unclosed };
+    const judged: Judged = { node: own, count, offered, stated, isStart, given: given && !starts && !along, terms: this.context.terms, line: () => this.context.lineText(line).text, reread: this.context.reread };
+    const problems = this.part.caught.length ? [...blame(judged), ...this.unknownParts(items)] : blame(judged);
     const trusted = !problems.some((p) => p.severity === 'error' && p.code !== 'unknown-part' && p.code !== 'not-finished');
     let carried = trusted ? (stated ?? count.made) : (stated ?? problems[0].mends[0]?.makes ?? count.made);
     if (carried === null || carried < 0) carried = kind === 'edging' ? count.eaten : offered;
     if (settled.said) problems.push(problem('assumed', settled.said.span, settled.said.sentence));
-    if (!work.certain) problems.push(problem('assumed', span, say.assumed(offered)));
-    if (trusted && count.made !== null && !isStart && kind === 'round') problems.push(...this.shape({ ...node, items }, offered, count.made, span));
-    const conflict = this.pushCounted(line, nth, number, { ...node, items }, isStart ? { ...count, eaten: 0 } : count, kind, into, Math.min(carried, MOST_COUNTED));
-    if (conflict) problems.push(this.loopConflict(conflict, span, node));
+    if (!work.certain) problems.push(problem('assumed', workedSpan(node), say.assumed(offered)));
+    if (trusted && count.made !== null && !isStart && kind === 'round') problems.push(...this.shape(own, offered, count.made));
+    const conflict = this.pushCounted(line, nth, number, own, isStart ? { ...count, eaten: 0 } : count, kind, into, Math.min(carried, MOST_COUNTED));
+    if (conflict) problems.push(this.loopConflict(conflict, workedSpan(node), node));
     this.work.certain = trusted;
     this.work.chain = isBareChain(items) && isStart ? (count.made ?? 0) : 0;
     return problems;
@@ -288,7 +287,7 @@ export class PartCounter {
   private push(round: RoundReading, node: RoundNode, use?: Pick<Count, 'front' | 'back' | 'hidden'>) {
     const index = this.part.rounds.length;
     this.part.rounds.push(round);
-    this.ledger.open(round.made ?? round.carried);
+    this.ledger.open(round.carried);
     if (!(this.work.layer && this.main)) {
       this.numbered.set(round.number, index);
       this.nodes.set(index, node);
@@ -324,8 +323,8 @@ export class PartCounter {
     if (item.type === 'group' || item.type === 'fan') for (const inner of item.items) this.gather(inner);
   }
 
-  private shape(node: RoundNode, offered: number, made: number, span: Span): Problem[] {
-    const { problems, increases } = shapeProblems(node, offered, made, span, this.work.increases, this.context.terms);
+  private shape(node: RoundNode, offered: number, made: number): Problem[] {
+    const { problems, increases } = shapeProblems(node, offered, made, this.work.increases, this.context.terms);
     this.work.increases = increases;
     return problems;
   }
@@ -378,8 +377,13 @@ function settleGiven(items: readonly Item[], stated: number | null): Item[] {
 
 /** Takes away mends after which a later round would no longer add up: a mend leaves no new problem. */
 function dropBreakingMends(part: PartReading): void {
+  if (part.lines.every((l) => l.problems.every((p) => p.mends.length === 0))) return;
   const next = new Map<number, number[]>();
-  part.rounds.forEach((r, i) => next.set(r.base, [...(next.get(r.base) ?? []), i]));
+  part.rounds.forEach((r, i) => {
+    const above = next.get(r.base);
+    if (above) above.push(i);
+    else next.set(r.base, [i]);
+  });
   const breaks = (index: number, carried: number, depth: number): boolean => {
     if (carried === part.rounds[index].carried || depth > 400) return false;
     return (next.get(index) ?? []).some((i) => {

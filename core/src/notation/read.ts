@@ -63,9 +63,15 @@ export function read(text: string, options: ReadOptions = {}): Reading {
     first.problems.push(problem('assumed', { from: first.from, to: first.to }, say.symbolsRead));
     parts[0].problems = parts[0].lines.flatMap((l) => l.problems);
   }
-  const all = parts.flatMap((p) => p.lines).filter((l) => l.node.type !== 'blank' && l.node.type !== 'continued');
-  const lost = all.filter((l) => l.problems.some((p) => p.code === 'unknown-word') || (l.node.type === 'round' && l.node.items.length === 0));
-  return { terms, parts, lines: all.length, understood: all.length - lost.length };
+  let all = 0;
+  let lost = 0;
+  for (const part of parts)
+    for (const l of part.lines) {
+      if (l.node.type === 'blank' || l.node.type === 'continued') continue;
+      all++;
+      if (l.problems.some((p) => p.code === 'unknown-word') || (l.node.type === 'round' && l.node.items.length === 0)) lost++;
+    }
+  return { terms, parts, lines: all, understood: all - lost };
 }
 
 /** “Wing”, “wings” and “wing 2” are one part. */
@@ -79,7 +85,7 @@ function sectionsOf(text: string, lines: readonly Span[], base: Pick<LineContext
   let fresh = true;
   for (let i = 0; i < lines.length; i++) {
     const from = lines[i].from;
-    const context: LineContext = { ...base, fresh, begins };
+    const context: LineContext = { terms: base.terms, symbols: base.symbols, fresh, begins };
     let node = parseLine(text.slice(from, lines[i].to), context);
     let last = i;
     while (node.type === 'round' && last + 1 < lines.length && last - i < MOST_WRAPPED && continuesOn(text, lines, last, node, context)) {
@@ -118,13 +124,19 @@ export function splitLines(text: string): Span[] {
 
 /** Decision 26: an open bracket, a trailing comma, or a labelled line without end count goes on in an unlabelled line. */
 function continuesOn(text: string, lines: readonly Span[], last: number, node: RoundNode, context: LineContext): boolean {
-  const line = plainSigns(text.slice(lines[last].from, lines[last].to)).trimEnd();
-  const open = node.unclosed !== null || line.endsWith(',') || line.endsWith('*');
+  const open = node.unclosed !== null || goesOn(text, lines[last]);
   if (!open && !(node.label !== null && node.stated === null && node.items.length > 0)) return false;
   const next = lines[last + 1];
-  const after = parseLine(text.slice(next.from, next.to), { ...context, fresh: false, begins: false });
+  const after = parseLine(text.slice(next.from, next.to), { terms: context.terms, symbols: context.symbols, fresh: false, begins: false });
   if (after.type !== 'round' || after.label || after.layer) return false;
   // A fold or an "until" is a step of its own.
   if (open) return true;
   return !after.items.some((i) => (i.type === 'sign' && (i.sign === 'fold' || i.sign === 'edging')) || (i.type === 'group' && i.until !== undefined));
+}
+
+/** The line ends with a comma or a star: something must follow. */
+function goesOn(text: string, line: Span): boolean {
+  let end = line.to - 1;
+  while (end >= line.from && text.charCodeAt(end) <= 32) end--;
+  return end >= line.from && [',', '，', '*'].includes(text[end]);
 }

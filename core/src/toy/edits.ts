@@ -6,7 +6,7 @@ import { SCHEMA, type NamedGauge, type NewId, type Part, type Settings, type Toy
 /** Colours a new slot gets by its word, or by turn; a maker changes them at will. */
 const KNOWN_COLOURS: Record<string, string> = {
   rust: '#9a5a3c', brown: '#7a5340', cream: '#e6d5b5', sand: '#d9c194', grey: '#8d9498', gray: '#8d9498', white: '#f1eee6', black: '#2a2a2c', red: '#c23b3b',
-  green: '#5d8a4a', blue: '#3f6aa8', yellow: '#e0b43a', pink: '#e39aaf', coral: '#e5765f', teal: '#2f8a86', purple: '#7a5a9c', orange: '#dd8437', slate: '#5f6b78',
+  green: '#5d8a4a', blue: '#3f6aa8', yellow: '#e0b43a', pink: '#e39aaf', coral: '#e5765f', teal: '#2f8a86', purple: '#7a5a9c', orange: '#dd8437', slate: '#5f6b78', sage: '#8aa17c', berry: '#8c3f63', ruby: '#b3264a',
 };
 const FALLBACK_COLOURS = ['#b98d62', '#7d9a8c', '#a06a74', '#6f7fa3', '#c2a24f'];
 

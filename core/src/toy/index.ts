@@ -4,4 +4,4 @@ export { EMPTY_HISTORY, editBetween, record, redo, undo } from './history';
 export type { Edit, Focus, History } from './history';
 export { copyName, modelOf, modelPart, modelToy, yarnColour } from './derive';
 export type { PartModel, ToyModel } from './derive';
-export { rill, rillFile } from './demo';
+export { dappleFile, rill, rillFile, rubyFile } from './demo';

@@ -1,10 +1,13 @@
 import { coordAt, courseOf, frontAngle, type Place } from '../../address';
 import { faceCentre } from '../../feature';
+import type { Firmness } from '../../form';
 import { holePlace, type Aim } from '../../join';
 import { addParts, changePart, changeSettings, newFile, newToy, setFeature, setJoin } from '../edits';
 import { modelToy, type PartModel } from '../derive';
 import type { NewId, Toy, ToyFile } from '../types';
+import { DAPPLE_TEXT } from './dapple';
 import { RILL_TEXT } from './rill';
+import { RUBY_TEXT } from './ruby';
 
 const EYE_MM = 9;
 const WASHER_MM = 12;
@@ -12,9 +15,8 @@ const WASHER_MM = 12;
 /** Rill with all his parts, eyes, nose and seams, built by the same edits that a maker's taps make. */
 export function rill(newId: NewId): Toy {
   let toy = changeSettings(addParts(newToy('Rill', newId), RILL_TEXT, newId), { age: '3 years and over' });
-  const fills = { Snout: 'soft', Ear: 'empty', Head: 'firm', Body: 'medium', Arm: 'soft', Leg: 'medium', Tail: 'soft' } as const;
+  toy = filled(toy, { Snout: 'soft', Ear: 'empty', Head: 'firm', Body: 'medium', Arm: 'soft', Leg: 'medium', Tail: 'soft' });
   for (const part of modelToy(toy).parts) {
-    toy = changePart(toy, part.part.id, { fill: fills[part.name as keyof typeof fills] });
     if (part.name === 'Snout') toy = changePart(toy, part.part.id, { pose: { ringIs: 'nose', start: 'under', out: 'right side' } });
   }
   toy = { ...toy, palette: [...toy.palette, { slot: 'dark', name: 'dark', colour: '#33231d' }] };
@@ -27,6 +29,26 @@ export function rill(newId: NewId): Toy {
 export function rillFile(newId: NewId): ToyFile {
   return newFile(rill(newId));
 }
+
+/** Dapple the snail: worked together instead of sewn, all features embroidered. */
+export function dappleFile(newId: NewId): ToyFile {
+  let toy = changeSettings(addParts(newToy('Dapple', newId), DAPPLE_TEXT, newId), { age: 'under 18 months' });
+  toy = filled(toy, { Stalk: 'empty', Neck: 'soft', Tail: 'empty', Foot: 'empty', Shell: 'medium' });
+  const neck = named(toy, 'Neck');
+  const round = 4;
+  return newFile(setFeature(toy, {
+    kind: 'eyes', id: newId(), part: neck.part.id, copy: neck.copies[0].id, making: 'embroidered', eyeMm: 6, washerMm: 9, colour: '#33231d', saidAs: 'stitches-between',
+    pair: { course: courseOf(neck.fabric, round), centre: faceCentre(neck.form, round, 5, 9), between: 5, linked: true, offset: { left: [0, 0], right: [0, 0] } },
+  }));
+}
+
+/** Ruby the radish: a charm without a face. */
+export function rubyFile(newId: NewId): ToyFile {
+  const toy = changeSettings(addParts(newToy('Ruby', newId), RUBY_TEXT, newId), { age: 'accessory' });
+  return newFile(filled(toy, { Leaf: 'empty', Radish: 'firm', Loop: 'empty' }));
+}
+
+const filled = (toy: Toy, fills: Record<string, Firmness>): Toy => modelToy(toy).parts.reduce((so, part) => (fills[part.name] ? changePart(so, part.part.id, { fill: fills[part.name] }) : so), toy);
 
 const named = (toy: Toy, name: string): PartModel => modelToy(toy).parts.find((p) => p.name === name)!;
 
