@@ -49,13 +49,38 @@ export async function benchWithRill(page: Page): Promise<void> {
   await expect(page.getByRole('link', { name: 'Open Rill' })).toBeVisible();
 }
 
+/** The editor of the rounds. */
+export const rounds = (page: Page) => page.getByRole('textbox', { name: 'Rounds of this part' });
+
+/** What is written in the editor, lines out of sight included. */
+export const written = (page: Page): Promise<string> =>
+  rounds(page).evaluate((field) => (field as unknown as { cmTile: { root: { view: { state: { doc: object } } } } }).cmTile.root.view.state.doc.toString());
+
+/** Waits until the text is as it should be. */
+export const expectWritten = (page: Page, text: string | RegExp): Promise<void> => (typeof text === 'string' ? expect.poll(() => written(page)).toBe(text) : expect.poll(() => written(page)).toMatch(text));
+
+/** Replaces the whole text by a paste, as a maker would. */
+export async function rewrite(page: Page, text: string): Promise<void> {
+  await rounds(page).click();
+  await page.keyboard.press('Control+a');
+  await paste(page, text);
+}
+
+/** Pastes at the caret. */
+export const paste = (page: Page, text: string): Promise<void> =>
+  rounds(page).evaluate((field, words) => {
+    const clipboardData = new DataTransfer();
+    clipboardData.setData('text/plain', words);
+    field.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
+  }, text);
+
 /** Starts a new toy and pastes parts into it. */
 export async function newToy(page: Page, text: string): Promise<void> {
   await page.goto('/');
   await page.getByRole('button', { name: 'New toy' }).click();
   await page.getByRole('textbox', { name: 'Add parts' }).fill(text);
   await page.getByRole('button', { name: /^Add (this part|\d+ parts)$/ }).click();
-  await expect(page.getByRole('textbox', { name: 'Rounds of this part' })).toBeVisible();
+  await expect(rounds(page)).toBeVisible();
 }
 
 export const station = (page: Page, name: string) => page.getByRole('link', { name, exact: true }).click();

@@ -1,6 +1,6 @@
-export { changeProgress, closeToy, edit, editHere, hush, openToy, openToyNow, saveAgain, step, useOpenToy } from './openToy';
+export { changeProgress, closeToy, edit, editHere, hush, modelNow, openToy, openToyNow, saveAgain, step, useOpenToy } from './openToy';
 export type { OpenToy } from './openToy';
-export { copyOf, demoFile, emptyFile, queryClient, useBench, useShelf } from './queries';
+export { copyOf, demoFile, emptyFile, queryClient, useBench, useShelf, workshopFiles } from './queries';
 export type { Shelved } from './storage';
 export { chooseText, download, downloadToy } from './transfer';
 export { newId } from './ids';

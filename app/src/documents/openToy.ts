@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { screenWords } from '@hoppla/core/words';
-import { EMPTY_HISTORY, editBetween, record, redo, undo, type Focus, type History, type Progress, type Toy, type ToyFile } from '@hoppla/core/toy';
+import { EMPTY_HISTORY, editBetween, modelToy, record, redo, undo, type Focus, type History, type Progress, type Toy, type ToyFile, type ToyModel } from '@hoppla/core/toy';
 import { exportFile } from '@hoppla/core/files';
 import { noteDown, notedAfter, strikeOut } from './journal';
 import { keep, StorageTrouble, take } from './storage';
@@ -11,6 +11,8 @@ export interface OpenToy {
   state: 'none' | 'loading' | 'open' | 'missing' | 'newer';
   id: string | null;
   file: ToyFile | null;
+  /** the design that is computed and drawn: the newest, or while a heavy toy is typed the one before the pause */
+  settled: Toy | null;
   /** text of a toy made with a newer version */
   raw: string | null;
   history: History;
@@ -22,7 +24,7 @@ export interface OpenToy {
   said: string | null;
 }
 
-const NONE: OpenToy = { state: 'none', id: null, file: null, raw: null, history: EMPTY_HISTORY, writing: false, kept: true, trouble: null, said: null };
+const NONE: OpenToy = { state: 'none', id: null, file: null, settled: null, raw: null, history: EMPTY_HISTORY, writing: false, kept: true, trouble: null, said: null };
 /** Typing that pauses longer than this is a new edit. */
 const PAUSE_MS = 1000;
 
@@ -31,12 +33,39 @@ let revision = 0;
 let writer: Writer | null = null;
 let stopListening: (() => void) | null = null;
 let lastEditAt = 0;
+let modelMs = 0;
+let settling: ReturnType<typeof setTimeout> | null = null;
 let saving: Promise<void> | null = null;
 const watchers = new Set<() => void>();
 
+/** A model that takes longer than this is not worked out between two keys. */
+const LIGHT_MS = 10;
+/** A heavy model is worked out when the typing has paused so long, and longer the longer it takes. */
+const SETTLE_MS = { least: 350, most: 4000, perModel: 2 };
+
+/** The whole toy worked out; remembers how long it took. */
+export function modelNow(toy: Toy): ToyModel {
+  const began = performance.now();
+  const model = modelToy(toy);
+  const took = performance.now() - began;
+  // What was worked out before is answered at once and tells nothing.
+  if (took > 0.5) modelMs = took;
+  return model;
+}
+
 function set(change: Partial<OpenToy>): void {
   now = { ...now, ...change };
+  if (change.file !== undefined) settle(change.file, change.history !== undefined && lastTyped);
   watchers.forEach((w) => w());
+}
+
+let lastTyped = false;
+
+function settle(file: ToyFile | null, typed: boolean): void {
+  if (settling) clearTimeout(settling);
+  settling = null;
+  if (!typed || modelMs < LIGHT_MS || !now.settled || now.settled.id !== file?.toy.id) now = { ...now, settled: file?.toy ?? null };
+  else settling = setTimeout(() => set({ settled: now.file?.toy ?? null }), Math.min(SETTLE_MS.most, Math.max(SETTLE_MS.least, SETTLE_MS.perModel * modelMs)));
 }
 
 /** The open toy as it is now, outside React. */
@@ -120,6 +149,7 @@ export function edit(name: string, focus: Focus, change: (toy: Toy) => Toy, gath
   const at = Date.now();
   const history = record(now.history, editBetween(name, focus, before, after, gather), gather !== null && at - lastEditAt < PAUSE_MS);
   lastEditAt = at;
+  lastTyped = gather?.startsWith('type:') ?? false;
   set({ file: { ...now.file, toy: after }, history, said: null });
   save();
 }
@@ -137,6 +167,7 @@ export function step(way: 'undo' | 'redo'): Focus | null {
   const moved = (way === 'undo' ? undo : redo)(now.history, now.file.toy);
   if (!moved) return null;
   lastEditAt = 0;
+  lastTyped = false;
   set({ file: { ...now.file, toy: moved.toy }, history: moved.history, said: (way === 'undo' ? screenWords.undid : screenWords.redid)(moved.edit.name) });
   save();
   return moved.edit.focus;

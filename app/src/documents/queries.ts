@@ -34,3 +34,9 @@ export async function demoFile(): Promise<ToyFile> {
   const { rillFile } = await import('@hoppla/core/toy');
   return rillFile(newId);
 }
+
+/** All toys of the demo workshop. */
+export async function workshopFiles(): Promise<ToyFile[]> {
+  const { dappleFile, rillFile, rubyFile } = await import('@hoppla/core/toy');
+  return [rillFile, dappleFile, rubyFile].map((make) => make(newId));
+}

@@ -4,3 +4,5 @@ export type { EyesAt, EyeState, Retention, Spacing } from './eyes';
 export { schoolsOf } from './schools';
 export type { School } from './schools';
 export { keptHere, movedRound, movedPost, newPair, reachOf, withBetween } from './moves';
+export { pairsOfNote } from './notes';
+export type { NoteReading } from './notes';

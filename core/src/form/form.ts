@@ -65,7 +65,7 @@ export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): Part
   const { how, chain } = fabric.start;
   // An oval base closes along its foundation chain.
   const startRadiusMm = how === 'ring' || how === 'chain' ? 0 : how === 'loop' ? (chain * perRadius) / 2 : how === 'tube' ? chain * perRadius : null;
-  const rings = fabric.shape !== 'rounds' ? flatRings(fabric, heights, gauge) : solveRings({
+  const rings = fabric.shape !== 'rounds' || counts.length === 0 ? flatRings(fabric, heights, gauge) : solveRings({
     counts, heightsMm: heights, stitchMm: gauge.stitchMm, roundMm: gauge.roundMm, startRadiusMm, closed: fabric.closed && counts.length > 0,
     stretch: FABRIC.stretch[options.fill],
   });

@@ -4,6 +4,8 @@ export type { PartReading, RoundReading, RoundKind, LineReading, FreeLoops, Read
 export type { Item, LineNode, RoundNode, Span, StitchItem, StitchKind, Terms, TextChange, Loops, PlacementNote } from './syntax';
 export { applied } from './problems';
 export { cleanText } from './clean';
+export { gatherRange, unfoldRange } from './ranges';
+export type { Rewriting } from './ranges';
 export { convertTerms } from './convert';
 export type { Mend, Problem, ProblemCode, Severity } from './problems';
 export { printItems, printRound } from './printer';

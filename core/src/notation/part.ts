@@ -41,7 +41,7 @@ export class PartCounter {
   /** the part itself, while a layer is worked */
   private main: Work | null = null;
   /** `join yarn in free front loop of R13`, waiting for its stitches */
-  private opened: LayerBase | null = null;
+  private opened: { layer: LayerBase; line: number } | null = null;
   private readonly seen = new Set<number>();
   private readonly ledger = new Ledger();
   private readonly numbered = new Map<number, number>();
@@ -89,16 +89,25 @@ export class PartCounter {
   private round(line: number, node: RoundNode): Problem[] {
     const problems = this.labels(node);
     if (node.layer && node.items.every((i) => i.type === 'sign')) {
-      this.opened = node.layer;
+      this.opened = { layer: node.layer, line };
       return problems;
     }
     if (node.items.length === 0 && !node.stated) return problems;
     for (const item of node.items) this.gather(item);
-    const layer = node.layer ?? this.opened;
+    const layer = node.layer ?? this.openedSeenFrom(line);
     this.opened = null;
     if (layer) return [...problems, ...this.layerRound(line, node, layer)];
     this.backToMain(node);
     return [...problems, ...this.rounds(line, node)];
+  }
+
+  /** The layer that an earlier line opened, its spans counted from the start of this line. */
+  private openedSeenFrom(line: number): LayerBase | null {
+    if (!this.opened) return null;
+    const { layer } = this.opened;
+    const by = this.context.lineText(this.opened.line).from - this.context.lineText(line).from;
+    const shift = (s: Span): Span => ({ from: s.from + by, to: s.to + by });
+    return { ...layer, span: shift(layer.span), roundSpan: shift(layer.roundSpan) };
   }
 
   /** An unlabelled layer is left when a label goes on with the part itself, or the part is folded or edged. */

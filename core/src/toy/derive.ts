@@ -6,6 +6,7 @@ import { gaugeOf, type Gauge } from '../gauge';
 import { assemble, sitesOf, type JoinSite, type Piece, type Placed, type SewnJoin } from '../join';
 import { read, type PartReading, type Problem, type Terms } from '../notation';
 import { partOf } from './edits';
+import { otherTitles } from './titles';
 import type { Copy, Part, Toy } from './types';
 
 /** A part read, built and measured. */
@@ -49,7 +50,7 @@ const toyCache = new WeakMap<Toy, ToyModel>();
 export function modelPart(toy: Toy, part: Part): PartModel {
   const named = toy.gauges.find((g) => g.id === part.gauge) ?? toy.gauges[0];
   const { terms } = toy.settings;
-  const others = toy.parts.filter((p) => p !== part).map((p) => titleOf(p, terms));
+  const others = otherTitles(toy, part.id);
   const key = JSON.stringify([named, terms, mentions(part.text) ? others : []]);
   const known = partCache.get(part);
   if (known?.key === key) return known.model;
@@ -70,17 +71,6 @@ export function modelPart(toy: Toy, part: Part): PartModel {
 
 /** Whether a text may name other parts, in a join round or at a leg's edge. */
 const mentions = (text: string): boolean => /\bover\s+\d|\b\w+\s+\d\s*:/i.test(text);
-
-const titles = new WeakMap<Part, string>();
-
-/** The name of a part as its text gives it. */
-function titleOf(part: Part, terms: Terms): string {
-  const known = titles.get(part);
-  if (known !== undefined) return known;
-  const title = read(part.text.slice(0, 400), { terms }).parts[0]?.name ?? '';
-  titles.set(part, title);
-  return title;
-}
 
 /** The whole toy: every part, every piece, where features and joins stand now, and how it is put together. */
 export function modelToy(toy: Toy): ToyModel {

@@ -1,4 +1,5 @@
-import { EMPTY_HISTORY, addParts, changeGauge, changeSettings, editBetween, mendPart, modelToy, newToy, record, redo, removePart, rewritePart, rill, typeInPart, undo, type Toy } from './index';
+import { gatherRange, unfoldRange } from '../notation';
+import { EMPTY_HISTORY, addParts, changeGauge, changeSettings, changeTerms, editBetween, mendPart, modelToy, newToy, record, redo, removePart, rewritePart, rewriteRounds, rill, typeInPart, undo, type Toy } from './index';
 
 let n = 0;
 const newId = () => `i${++n}`;
@@ -28,6 +29,27 @@ describe('edits', () => {
     const toy = addParts(newToy('T', newId), 'R1: 6 sc in ring (6)\nR2: inc x6 (12)\nR3: (sc, inc) x6 (16)', newId);
     const [fault] = modelToy(toy).parts[0].problems;
     expect(mendPart(toy, toy.parts[0].id, fault.mends[0].changes, newId).parts[0].text).toMatch(/R3: \(2 sc, inc\) x4 \(16\)$/);
+  });
+  it('change the terms of every part and back, byte for byte, marks kept', () => {
+    const toy = rill(newId);
+    const uk = changeTerms(toy, 'uk', newId);
+    expect(uk.parts[0].text).toContain('R3: (dc, inc) x6 (18)');
+    expect(uk.parts.map((p) => p.marks)).toEqual(toy.parts.map((p) => p.marks));
+    expect(modelToy(uk).parts.every((p) => p.addsUp)).toBe(true);
+    expect(changeTerms(uk, 'us', newId)).toEqual(toy);
+  });
+  it('unfold a range and gather it again: the same fabric, and the eyes stay on their round', () => {
+    const toy = rill(newId);
+    const head = modelToy(toy).parts.find((p) => p.name === 'Head')!;
+    const line = head.part.text.split('\n').findIndex((l) => l.startsWith('R9-13')) + 1;
+    const onRange = { ...toy, features: toy.features.map((f) => (f.kind === 'eyes' ? { ...f, pair: { ...f.pair, course: { mark: head.part.marks[line - 1], nth: 3, layer: 0 } } } : f)) };
+    const roundOfEyes = (t: Toy) => { const { state } = modelToy(t).eyes[0]; return state.state === 'homeless' ? null : state.round; };
+    const apart = rewriteRounds(onRange, head.part.id, unfoldRange(head.part.text, line)!, newId);
+    const text = apart.parts.find((p) => p.id === head.part.id)!.text;
+    expect(text).toContain('R9: sc around (48)\nR10: sc around (48)\nR11: sc around (48)\nR12: sc around (48)\nR13: sc around (48)\nR14:');
+    const together = rewriteRounds(apart, head.part.id, gatherRange(text, line + 2)!, newId);
+    expect(together.parts.find((p) => p.id === head.part.id)!.text).toBe(head.part.text);
+    expect([onRange, apart, together].map(roundOfEyes)).toEqual([11, 11, 11]);
   });
   it('remove a part with everything that stands on it or is made from it', () => {
     const toy = rill(newId);

@@ -1,6 +1,8 @@
-import { changeText, markText, read, replaceText, splitLines, type TextChange } from '../notation';
+import type { Course, Place } from '../address';
+import { changeText, convertTerms, markText, read, replaceText, splitLines, type Rewriting, type Terms, type TextChange } from '../notation';
 import type { Feature } from '../feature';
 import type { Join } from '../join';
+import { otherTitles } from './titles';
 import { SCHEMA, type NamedGauge, type NewId, type Part, type Settings, type Toy, type ToyFile, type Yarn } from './types';
 
 /** Colours a new slot gets by its word, or by turn; a maker changes them at will. */
@@ -46,17 +48,17 @@ function withPart(toy: Toy, text: string, newId: NewId): Toy {
 
 /** Brings copies and colour slots into line with what the part's text says; adds, never takes away. */
 function settled(toy: Toy, part: Part, newId: NewId): Toy {
-  const reading = read(part.text, { terms: toy.settings.terms }).parts[0];
+  const reading = read(part.text, { terms: toy.settings.terms, parts: otherTitles(toy, part.id) }).parts[0];
   const make = reading?.make ?? 1;
   const copies = [...part.copies];
   while (copies.length < make) copies.push({ id: newId(), name: `${copies.length + 1}`, palette: {} });
   const grown = copies.length === part.copies.length ? part : { ...part, copies };
   const parts = toy.parts.some((p) => p.id === part.id) ? toy.parts.map((p) => (p.id === part.id ? grown : p)) : [...toy.parts, grown];
-  return { ...toy, parts, palette: withSlot(toy.palette, reading?.colour ?? null) };
+  return { ...toy, parts, palette: (reading?.colours ?? []).reduce(withSlot, toy.palette) };
 }
 
-function withSlot(palette: readonly Yarn[], slot: string | null): readonly Yarn[] {
-  if (!slot || palette.some((y) => y.slot === slot)) return palette;
+function withSlot(palette: readonly Yarn[], slot: string): readonly Yarn[] {
+  if (palette.some((y) => y.slot === slot)) return palette;
   return [...palette, { slot, name: slot, colour: KNOWN_COLOURS[slot.split(' ').pop()!] ?? FALLBACK_COLOURS[palette.length % FALLBACK_COLOURS.length] }];
 }
 
@@ -75,6 +77,38 @@ export function rewritePart(toy: Toy, partId: string, text: string, newId: NewId
 /** Applies the changes of a mend, all against the text as given. */
 export function mendPart(toy: Toy, partId: string, changes: readonly TextChange[], newId: NewId): Toy {
   return [...changes].sort((a, b) => b.from - a.from).reduce((so, change) => typeInPart(so, partId, change, newId), toy);
+}
+
+/** Reads all parts in the other terms and writes their stitch words so; nothing else changes. */
+export function changeTerms(toy: Toy, to: Terms, newId: NewId): Toy {
+  const from = toy.settings.terms;
+  const parts = toy.parts.map((p) => {
+    const changes = convertTerms(p.text, from, to);
+    return changes.length ? { ...p, ...[...changes].reverse().reduce((so, change) => changeText(so, change, newId), { text: p.text, marks: p.marks }) } : p;
+  });
+  return { ...toy, parts, settings: { ...toy.settings, terms: to } };
+}
+
+/** Writes rounds as a range or as single lines. Places stay on their rounds: round n of the old lines is round n of the new ones. */
+export function rewriteRounds(toy: Toy, partId: string, rewriting: Rewriting, newId: NewId): Toy {
+  const before = partOf(toy, partId);
+  const changed = typeInPart(toy, partId, rewriting.change, newId);
+  const after = partOf(changed, partId);
+  const at = rewriting.firstLine - 1;
+  const olds = before.marks.slice(at, at + rewriting.lines);
+  const marks = after.marks.slice(at, at + rewriting.becomes);
+  const rename = (course: Course): Course => {
+    const k = olds.indexOf(course.mark);
+    if (k < 0) return course;
+    const nth = k + course.nth;
+    return rewriting.becomes > 1 ? { ...course, mark: marks[nth] ?? course.mark, nth: marks[nth] ? 0 : course.nth } : { ...course, mark: marks[0], nth };
+  };
+  const place = (p: Place): Place => (p.part === partId ? { ...p, course: rename(p.course) } : p);
+  return {
+    ...changed,
+    features: changed.features.map((f) => (f.part !== partId ? f : f.kind === 'eyes' ? { ...f, pair: { ...f.pair, course: rename(f.pair.course) } } : { ...f, path: f.path.map(place) })),
+    joins: changed.joins.map((j) => ({ ...j, at: place(j.at) })),
+  };
 }
 
 /** Removes a part with everything that stands on it or is made from it. */

@@ -7,7 +7,7 @@ import { modelToy, rename } from '@hoppla/core/toy';
 import { mm } from '@hoppla/core/plan';
 import { screenWords as say } from '@hoppla/core/words';
 import { MainAction, Mat, Num, PlainButton, Press, Sheet, Title, Words } from '../../controls';
-import { chooseText, closeToy, copyOf, demoFile, downloadToy, download, emptyFile, useBench, useShelf, type Shelved } from '../../documents';
+import { chooseText, closeToy, copyOf, demoFile, downloadToy, download, emptyFile, useBench, useShelf, workshopFiles, type Shelved } from '../../documents';
 import { sceneOf, standAlone, ToyPicture, type Scene } from '../../stage';
 import { usePalette } from '../../theme';
 import { Rename } from './Rename';
@@ -24,7 +24,10 @@ export function BenchStation() {
   const toys = shelf.data ?? [];
   const fail = (error: unknown) => setSaid({ words: error instanceof Error ? error.message : say.storage.broken, back: null, fault: true });
   const addDemo = async () => put.mutateAsync(await demoFile()).catch(fail);
-  useDemoOnce(shelf.data, () => void addDemo());
+  const addWorkshop = async () => {
+    for (const file of await workshopFiles()) await put.mutateAsync(file).catch(fail);
+  };
+  useDemoOnce(shelf.data, (all) => void (all ? addWorkshop() : addDemo()));
   const create = () => {
     const file = emptyFile();
     put.mutateAsync(file).then(() => router.push({ pathname: '/toy/[id]/parts', params: { id: file.toy.id } }), fail);
@@ -91,14 +94,14 @@ export function BenchStation() {
   );
 }
 
-/** `npm run demo` opens the address with ?demo: Rill is put on an empty bench once. */
-function useDemoOnce(toys: Shelved[] | undefined, add: () => void): void {
+/** `npm run demo` opens the address with ?demo=workshop: its toys are put on an empty bench once. `?demo` alone puts Rill there. */
+function useDemoOnce(toys: Shelved[] | undefined, add: (all: boolean) => void): void {
   const { demo } = useLocalSearchParams<{ demo?: string }>();
   const done = useRef(false);
   useEffect(() => {
     if (demo === undefined || !toys || done.current) return;
     done.current = true;
-    if (toys.length === 0) add();
+    if (toys.length === 0) add(demo === 'workshop');
   }, [demo, toys, add]);
 }
 

@@ -1,11 +1,12 @@
 import { useGlobalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { modelToy, type PartModel, type Toy, type ToyFile, type ToyModel } from '@hoppla/core/toy';
+import { type PartModel, type Toy, type ToyFile, type ToyModel } from '@hoppla/core/toy';
 import { checkToy, openPoints, type SafetyPoint } from '@hoppla/core/safety';
-import { useOpenToy } from '../../documents';
+import { modelNow, useOpenToy } from '../../documents';
 
 export interface ToyHere {
   file: ToyFile;
+  /** the newest design; `model` may be a typing pause behind it */
   toy: Toy;
   model: ToyModel;
   /** the part in the address bar, or the first */
@@ -18,11 +19,11 @@ export interface ToyHere {
 
 /** The open toy with everything computed from it, and the part that the address bar names. */
 export function useToy(): ToyHere {
-  const { file, writing } = useOpenToy();
-  if (!file) throw new Error('a station is shown without an open toy');
+  const { file, settled, writing } = useOpenToy();
+  if (!file || !settled) throw new Error('a station is shown without an open toy');
   const router = useRouter();
   const { part: wanted } = useGlobalSearchParams<{ part?: string }>();
-  const model = modelToy(file.toy);
+  const model = modelNow(settled);
   const points = useMemo(() => checkToy(model), [model]);
   const part = model.parts.find((p) => p.part.id === wanted) ?? model.parts[0] ?? null;
   return { file, toy: file.toy, model, part, points, open: openPoints(points), writing, choosePart: (id) => router.setParams({ part: id }) };

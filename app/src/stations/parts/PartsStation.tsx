@@ -1,26 +1,34 @@
-import { useMemo, useState } from 'react';
+import { useRef, useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { splitLines } from '@hoppla/core/notation';
-import { addParts, changePart, mendPart, removePart, rewritePart, type PartModel } from '@hoppla/core/toy';
+import { addParts, changePart, changeTerms, removePart, rewritePart, type PartModel } from '@hoppla/core/toy';
 import { sizeOf } from '@hoppla/core/form';
 import { mm } from '@hoppla/core/plan';
 import { screenWords as say } from '@hoppla/core/words';
-import { PlainButton, ProblemLine, Quiet, Scroll, Title, Words } from '../../controls';
+import { PlainButton, Quiet, Scroll, Title, Words } from '../../controls';
 import { edit, newId, openToyNow } from '../../documents';
 import { usePalette } from '../../theme';
-import { WIDE_FROM } from '../frame/ToyFrame';
+import { RAIL, WIDE_FROM } from '../frame/ToyFrame';
 import { useToy } from '../frame/useToy';
 import { AddParts, AddPartsSheet } from './AddParts';
 import { PartMat } from './PartMat';
-import { RoundsField } from './RoundsField';
-import { PartRow } from '../frame/PartPicker';
+import { CraftKeys } from './CraftKeys';
+import { PartsStrip } from './PartsStrip';
+import { LittleRead, nextFault, rewriteHere, Rounds, useLiveText } from './Rounds';
+import type { EditorHandle } from './RoundsEditor';
+
+/** Height of the strip of parts, px. */
+const STRIP = 58;
 
 /** Parts: do my rounds add up, and what shape is this? */
 export function PartsStation() {
   const c = usePalette();
   const { width, height } = useWindowDimensions();
-  const { part, model, choosePart } = useToy();
+  const { part, model, toy, writing, choosePart } = useToy();
   const [adding, setAdding] = useState(false);
+  const [caret, setCaret] = useState(1);
+  const editor = useRef<EditorHandle | null>(null);
+  const live = useLiveText(part);
   const wide = width >= WIDE_FROM;
   const add = (text: string) => {
     const known = new Set(model.parts.map((p) => p.part.id));
@@ -39,49 +47,31 @@ export function PartsStation() {
       </View>
     );
   }
-  const matHeight = wide ? height - 56 : Math.round(Math.max(150, Math.min(250, height * 0.27)));
+  const matHeight = wide ? height - 56 - STRIP : Math.round(Math.max(130, Math.min(240, height * 0.25)));
   const paperWidth = wide ? Math.min(560, width * 0.45) : width;
+  const strip = <PartsStrip onAdd={writing ? () => setAdding(true) : null} />;
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
-      <PartMat part={part} width={wide ? width - 88 - paperWidth : width} height={matHeight} />
+      <View>
+        <PartMat part={part} width={wide ? width - RAIL - paperWidth : width} height={matHeight} />
+        <View style={{ width: wide ? width - RAIL - paperWidth : width, height: STRIP }}>{strip}</View>
+      </View>
       <View style={{ flex: wide ? undefined : 1, width: paperWidth, minHeight: 0, backgroundColor: c.paper }}>
         <Scroll keyboardShouldPersistTaps="handled">
-          <RoundsField key={part.part.id} part={part} />
+          <LittleRead part={part} live={live} />
+          <Rounds key={part.part.id} part={part} live={live} editor={editor} onCaret={setCaret} />
           <PartSettings part={part} onAdd={() => setAdding(true)} />
-          {wide ? <View style={{ padding: 12 }}>{model.parts.map((p) => <PartRow key={p.part.id} model={model} part={p} chosen={p === part} onPress={() => choosePart(p.part.id)} />)}</View> : null}
         </Scroll>
-        <Problems part={part} />
+        {writing ? <CraftKeys editor={editor} terms={toy.settings.terms} text={live.text} line={live.reading?.lines.find((l) => l.line === caret)} fault={nextFault(live, caret)} wide={wide} onRewrite={(title, rewriting) => rewriteHere(part, title, rewriting)} /> : null}
         {adding ? <AddPartsSheet onClose={() => setAdding(false)} onAdd={add} /> : null}
       </View>
     </View>
   );
 }
 
-/** The worst problem, docked where the thumb is; the text shows where the others are. */
-function Problems({ part }: { part: PartModel }) {
-  const { writing } = useToy();
-  const shown = useMemo(() => {
-    const order = { error: 0, warning: 1, note: 2 };
-    return part.reading.lines.flatMap((l) => l.problems.map((p) => ({ line: l, p }))).filter(({ p }) => p.severity !== 'note').sort((a, b) => order[a.p.severity] - order[b.p.severity]);
-  }, [part]);
-  return (
-    <View aria-live="polite">
-      {shown.slice(0, 1).map(({ line, p }) => {
-        const round = part.reading.rounds[line.rounds[0]];
-        return (
-          <ProblemLine
-            key={`${line.line}${p.code}`} where={round?.label ?? say.parts.atLine(line.line)} sentence={p.message} severity={p.severity} main={p.severity === 'error'}
-            mends={writing ? p.mends.map((m) => ({ title: m.title, onPress: () => edit(m.title, { station: 'parts', part: part.part.id }, (toy) => mendPart(toy, part.part.id, m.changes, newId)) })) : []}
-          />
-        );
-      })}
-      {shown.length > 1 ? <Quiet paddingHorizontal={16} paddingVertical={4}>{say.parts.more(shown.length - 1)}</Quiet> : null}
-    </View>
-  );
-}
-
 function PartSettings({ part, onAdd }: { part: PartModel; onAdd: () => void }) {
   const c = usePalette();
+  const { toy } = useToy();
   const id = part.part.id;
   const { width, height } = sizeOf(part.form);
   const range = `${say.parts.wide}: ${say.parts.about(mm(width.low), mm(width.high), width.source)}; ${say.parts.tall}: ${say.parts.about(mm(height.low), mm(height.high), height.source)}`;
@@ -93,11 +83,26 @@ function PartSettings({ part, onAdd }: { part: PartModel; onAdd: () => void }) {
           <PlainButton label={say.parts.splitThem} onPress={() => edit(say.parts.splitThem, { station: 'parts' }, (toy) => splitPart(toy, part))} />
         </View>
       ) : null}
+      {part.addsUp ? <Words fontWeight="600">{say.parts.allAddUp(part.reading.rounds.length, part.reading.stitches)}</Words> : null}
       <Quiet>{range}</Quiet>
+      {part.reading.freeLoops.length ? (
+        <View style={{ gap: 2 }}>
+          <Words fontWeight="600">{say.parts.freeLoops}</Words>
+          {part.reading.freeLoops.map((f) => (
+            <Quiet key={`${f.round}${f.loop}`}>{say.parts.freeOf(part.reading.rounds[f.round].label ?? say.parts.atLine(part.reading.rounds[f.round].line), f.loop, f.free, f.of)}</Quiet>
+          ))}
+        </View>
+      ) : null}
       <Words fontWeight="600">{say.parts.fill}</Words>
       <View role="radiogroup" aria-label={say.parts.fill} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {(['empty', 'soft', 'medium', 'firm'] as const).map((f) => (
           <PlainButton key={f} label={say.parts.fills[f]} chosen={part.part.fill === f} onPress={() => edit(`${say.parts.fill}: ${f}`, { station: 'parts', part: id }, (toy) => changePart(toy, id, { fill: f }))} />
+        ))}
+      </View>
+      <Words fontWeight="600">{say.parts.terms}</Words>
+      <View role="radiogroup" aria-label={say.parts.terms} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {(['us', 'uk'] as const).map((t) => (
+          <PlainButton key={t} label={say.parts[t]} chosen={toy.settings.terms === t} onPress={() => edit(say.parts.toTerms(t), { station: 'parts', part: id }, (so) => changeTerms(so, t, newId))} />
         ))}
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>

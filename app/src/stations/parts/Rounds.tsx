@@ -1,0 +1,138 @@
+import { lazy, Suspense, useEffect, useMemo, useRef, useState, type RefObject } from 'react';
+import { View } from 'react-native';
+import { Text } from 'tamagui';
+import { pairsOfNote } from '@hoppla/core/feature';
+import { read, type LineReading, type PartReading, type TextChange } from '@hoppla/core/notation';
+import { mendPart, otherTitles, rewritePart, rewriteRounds, setFeature, typeInPart, type PartModel, type Toy } from '@hoppla/core/toy';
+import { screenWords as say } from '@hoppla/core/words';
+import { PlainButton, Words } from '../../controls';
+import { edit, newId } from '../../documents';
+import { usePalette } from '../../theme';
+import { useToy } from '../frame/useToy';
+import type { Host } from './editor/problems';
+import type { EditorHandle } from './RoundsEditor';
+
+// CodeMirror's one way in: a chunk of its own.
+const RoundsEditor = lazy(() => import('./RoundsEditor'));
+
+/** The text of a part as it is now, and as it reads. */
+export interface LiveText {
+  text: string;
+  reading: PartReading | null;
+  lines: number;
+  understood: number;
+}
+
+/** Reads the newest text, also while the rest of the toy waits for a pause in the typing. */
+export function useLiveText(part: PartModel | null): LiveText & { names: string[] } {
+  const { toy } = useToy();
+  const text = toy.parts.find((p) => p.id === part?.part.id)?.text ?? '';
+  const { terms } = toy.settings;
+  const named = otherTitles(toy, part?.part.id ?? '').join('\n');
+  const names = useMemo(() => (named ? named.split('\n') : []), [named]);
+  const reading = useMemo(() => read(text, { terms, parts: names }), [text, terms, names]);
+  return { text, names, reading: reading.parts[0] ?? null, lines: reading.lines, understood: reading.understood };
+}
+
+/** The editor of one part, wired to the one history. */
+export function Rounds({ part, live, editor, onCaret }: { part: PartModel; live: ReturnType<typeof useLiveText>; editor: RefObject<EditorHandle | null>; onCaret: (line: number) => void }) {
+  const c = usePalette();
+  const { toy, writing } = useToy();
+  const [caret, setCaret] = useState(1);
+  const id = part.part.id;
+  const { terms } = toy.settings;
+  const context = useMemo(() => ({ terms, parts: live.names }), [terms, live.names]);
+  const latest = useRef(part);
+  useEffect(() => {
+    latest.current = part;
+  });
+  const eyes = toy.features.filter((f) => f.kind === 'eyes' && f.part === id).length;
+  // A new host only when the offers may have changed: the widgets of the editor hang on it.
+  const host = useMemo<Host>(() => {
+    void eyes;
+    return {
+      mend: (title, changes) => edit(title, { station: 'parts', part: id }, (t) => mendPart(t, id, changes, newId)),
+      offers: (line) => offersOf(latest.current, line),
+      taken: (line) => takenBy(line, eyes > 0),
+    };
+  }, [id, eyes]);
+  const change = (changes: TextChange[]) =>
+    edit(say.parts.rounds, { station: 'parts', part: id }, (t) => changes.reduce((so, one) => typed(so, id, one), t), `type:${id}`);
+  return (
+    <View style={{ borderTopWidth: 1, borderTopColor: c.line }}>
+      <Suspense fallback={<Waiting text={live.text} />}>
+        <RoundsEditor ref={editor} text={live.text} context={context} writing={writing} host={host} onChange={change} onCaret={(line) => (setCaret(line), onCaret(line))} />
+      </Suspense>
+      <Text position="absolute" width={1} height={1} overflow="hidden" aria-live="polite" color="transparent">{spoken(live.reading, caret)}</Text>
+    </View>
+  );
+}
+
+/** One change of the text; a paste over several lines is compared line by line, so that lines keep their identity. */
+function typed(toy: Toy, id: string, change: TextChange): Toy {
+  const before = toy.parts.find((p) => p.id === id)!.text;
+  const many = change.insert.includes('\n') && before.slice(change.from, change.to).includes('\n');
+  return many ? rewritePart(toy, id, before.slice(0, change.from) + change.insert + before.slice(change.to), newId) : typeInPart(toy, id, change, newId);
+}
+
+const between = (rounds: readonly [number, number]): string => `R${rounds[0]}·${rounds[1]}`;
+
+function offersOf(part: PartModel, line: LineReading) {
+  if (line.node.type !== 'note' || !line.node.placement || part.fabric.shape !== 'rounds') return [];
+  const { placement } = line.node;
+  const found = pairsOfNote(part.form, placement, { id: newId(), part: part.part.id, copy: part.copies[0]?.id ?? '' });
+  return found.map(({ between: n, counts, pair }) => {
+    const title = found.length > 1 ? say.parts.readings[counts](placement.many ?? n, n) : say.parts.offer(between(placement.rounds), n);
+    return { title, run: () => edit(title, { station: 'parts', part: part.part.id, feature: pair.id }, (toy) => setFeature(toy, pair)) };
+  });
+}
+
+const takenBy = (line: LineReading, eyes: boolean): string | null => (eyes && line.node.type === 'note' && line.node.placement ? say.parts.placed(between(line.node.placement.rounds)) : null);
+
+/** What a screen reader is told of the line with the caret, and of the whole part. */
+function spoken(reading: PartReading | null, caret: number): string {
+  if (!reading) return '';
+  const line = reading.lines.find((l) => l.line === caret);
+  const round = line && line.rounds[1] > line.rounds[0] ? reading.rounds[line.rounds[1] - 1] : null;
+  const errors = reading.problems.filter((p) => p.severity === 'error').length;
+  const here = round ? `${say.parts.saysOf(round.label ?? say.parts.atLine(caret), String(round.made ?? '?'), round.stated === null ? null : String(round.stated))}. ` : '';
+  return `${here}${line?.problems[0]?.message ?? ''} ${errors ? say.parts.notYet(errors) : say.parts.addsUp}`;
+}
+
+/** The next line that does not add up, after the caret or from the top. */
+export function nextFault(live: LiveText, caret: number): { line: number; label: string } | null {
+  const { reading } = live;
+  const wrong = reading?.lines.filter((l) => l.problems.some((p) => p.severity === 'error')) ?? [];
+  const next = wrong.find((l) => l.line > caret) ?? wrong[0];
+  return next ? { line: next.line, label: reading!.rounds[next.rounds[0]]?.label ?? say.parts.atLine(next.line) } : null;
+}
+
+const LITTLE = 0.6;
+
+/** When little of a text could be read: it is kept, and there is a way out. */
+export function LittleRead({ part, live }: { part: PartModel; live: LiveText }) {
+  const c = usePalette();
+  if (live.lines < 3 || live.understood / live.lines >= LITTLE) return null;
+  const lost = (live.reading?.lines ?? []).filter((l) => l.node.type === 'round' && !l.node.label && l.problems.some((p) => p.code === 'unknown-word'));
+  const id = part.part.id;
+  const asNotes = () => edit(say.parts.keepNotes, { station: 'parts', part: id }, (toy) => mendPart(toy, id, lost.map((l) => ({ from: l.from, to: l.from, insert: '-- ' })), newId));
+  return (
+    <View style={{ padding: 16, gap: 8, backgroundColor: c.sunk }}>
+      <Words>{say.parts.little(live.understood, live.lines)}</Words>
+      {lost.length ? <View style={{ flexDirection: 'row' }}><PlainButton label={say.parts.keepNotes} onPress={asNotes} /></View> : null}
+    </View>
+  );
+}
+
+/** The words themselves, while the editor is fetched from this browser. */
+function Waiting({ text }: { text: string }) {
+  return (
+    <View aria-busy aria-label={say.parts.laidOut} style={{ padding: 16, minHeight: 240 }}>
+      {text.split('\n').slice(0, 20).map((line, i) => <Words key={i} lineHeight={42}>{line || ' '}</Words>)}
+    </View>
+  );
+}
+
+/** Writes the rounds of the caret's line apart or together. */
+export const rewriteHere = (part: PartModel, title: string, rewriting: Parameters<typeof rewriteRounds>[2]): void =>
+  edit(title, { station: 'parts', part: part.part.id }, (toy) => rewriteRounds(toy, part.part.id, rewriting, newId));
