@@ -41,6 +41,21 @@ for (const [rounds, most] of [[25, 26], [80, 84], [160, 170]] as const) {
   row('ring model alone', median(() => solveRings({ counts, heightsMm: counts.map(() => 4), stitchMm: 4.35, roundMm: 4, startRadiusMm: 0, closed: true, stretch: 0.06 })), 'a copy of the positions', copy);
 }
 
+const LONG = ['R1: 6 sc in ring (6)', 'R2: inc x6 (12)', 'R3: (sc, inc) x6 (18)', 'R4: (2 sc, inc) x6 (24)', ...Array.from({ length: 996 }, (_, i) => `R${i + 5}: ${['(11 sc, inc) x2', 'sc around', '(11 sc, dec) x2', 'BLO: 24 sc'][i % 4]}`)].join('\n');
+{
+  const { marks } = markText(LONG, () => 'm');
+  const whole = read(LONG, { terms: 'us' }).parts[0];
+  const fabric = buildFabric(whole, marks);
+  const json = JSON.stringify({ ...fabric, kind: [...fabric.kind], parentFrom: [...fabric.parentFrom], parentTo: [...fabric.parentTo], offset: [...fabric.offset], front: [...fabric.front], back: [...fabric.back], colour: [...fabric.colour] });
+  const parse = median(() => JSON.parse(json));
+  console.log(`\n${LONG.split('\n').length} lines, ${fabric.stitches} stitches, ${whole.problems.filter((p) => p.severity === 'error').length} errors`);
+  let k = 0;
+  // A space more in every line makes every line a new one.
+  row('read and build, every line new', median(() => buildFabric(read(LONG.replace(/: /g, `:${' '.repeat(++k + 1)}`), { terms: 'us' }).parts[0], marks)), 'JSON.parse of the fabric (goal 10)', parse);
+  const at = LONG.indexOf('R500:') + 6;
+  row('one keystroke in its middle (goal 4 ms)', median(() => buildFabric(read(`${LONG.slice(0, at)}${' '.repeat(++k)}${LONG.slice(at)}`, { terms: 'us' }).parts[0], marks), 101), 'JSON.parse of the fabric', parse);
+}
+
 let n = 0;
 const toy = median(() => rill(() => `i${++n}`), 5);
 const made = rill(() => `i${++n}`);

@@ -4,3 +4,4 @@ export { Eye, ToyPicture } from './ToyPicture';
 export { shade } from './colour';
 export { standAlone } from './standAlone';
 export { seenAt } from './overlay';
+export { layOut } from './layOut';

@@ -80,7 +80,7 @@ export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): Part
   const inner = Math.max(0, volume - (area * FABRIC.thicknessPerStitch * gauge.stitchMm) / 2);
   return {
     basis: fabric.shape === 'rows' ? 'flat rows' : fabric.shape === 'cord' ? 'chain' : 'ring model', gauge, fabric, rounds, r: rings.r, z: rings.z, phase: phases(fabric, gauge), closed: fabric.closed,
-    direction: workingDirection(gauge.hand, options.wrongSideOut ?? false), widthMm: 2 * largest(rings.r), heightMm: counts.length ? largest(rings.z) - smallest(rings.z) : 0,
+    direction: workingDirection(gauge.hand, options.wrongSideOut ?? false), widthMm: 2 * largest(rings.r), heightMm: counts.length ? Math.max(largest(rings.z) - smallest(rings.z), FABRIC.thicknessPerStitch * gauge.stitchMm) : 0,
     volumeCm3: volume / 1000, innerCm3: inner / 1000, areaCm2: area / 100, converged: rings.converged, iterations: rings.iterations,
   };
 }

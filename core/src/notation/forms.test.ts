@@ -1,5 +1,5 @@
 import { buildFabric } from '../fabric';
-import { applied, read, type PartReading, type Terms } from './index';
+import { applied, read, takeUp, type PartReading, type Terms } from './index';
 
 const part = (text: string, terms: Terms = 'us'): PartReading => read(text, { terms }).parts[0];
 const last = (text: string, terms: Terms = 'us') => {
@@ -208,4 +208,22 @@ describe('every code: where, in which words, and how it is mended', () => {
         }
     expect(tried).toBeGreaterThan(100);
   });
+});
+
+describe('one too many, one too few', () => {
+  const R36 = 'R1: 30 sc\nR2: ';
+  it.each<[round: string, more: number, work: string, instead: string, makes: number]>([
+    // (4 sc, inc) x6: 30 become 36; with 31, one increase less
+    ['(4 sc, inc) x6', 1, '2 sc', 'inc', 36], ['(4 sc, inc) x6', -1, 'inc', '2 sc', 36],
+    // (3 sc, dec) x6: 30 become 24; with 29, one decrease less
+    ['(3 sc, dec) x6', -1, 'sc', 'dec', 24], ['(3 sc, dec) x6', 2, 'dec', 'sc', 24], ['sc around', 1, 'dec', 'sc', 30], ['sc around', -2, 'inc', '2 sc', 30],
+  ])('%s with %i more: work %s instead of %s', (round, more, work, instead, makes) => {
+    const { items } = part(R36 + round).rounds[1];
+    const found = takeUp(items, 30, more, 'us')!;
+    expect(found).toMatchObject({ work, instead, times: Math.abs(more), uses: 30 + more, makes });
+    // Worked so, stitch by stitch: what is exchanged uses `more` others and makes the same.
+    const eats = { sc: 1, '2 sc': 2, inc: 1, dec: 2 } as Record<string, number>;
+    expect((eats[work] - eats[instead]) * found.times).toBe(more);
+  });
+  it('says nothing where nothing can be exchanged', () => expect(takeUp(part('R1: 6 sc in ring\nR2: 6 sl st').rounds[1].items, 6, 1, 'us')).toBeNull());
 });

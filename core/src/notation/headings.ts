@@ -24,6 +24,9 @@ export function headingOf(line: string, plain: string, fresh: boolean, terms: Te
   if (namePart.trim() === '' || words.length > LONGEST_NAME || /[,;=*.]/.test(namePart) || !/^[\p{L}"]/u.test(namePart)) return null;
   if (words.some((w) => craftWord(w, terms) || NO_NAME.has(w) || /^\d*(sc|dc|hdc|inc|dec|htr|tr)$/.test(w))) return null;
   if (/^[([]\s*\d+\s*(sts?|stitches)?\s*[)\]]$/.test(bracket)) return null;
+  // `bloop x6` in the middle of a part is a round with a slip of the pen; a title has a capital or a line of its own.
+  const titled = fresh || colon || /^\s*[\p{Lu}"]/u.test(line);
+  if (make && bracket === '' && !titled) return null;
   const told = bracket + (make?.[0] ?? '');
   const tells = /make|\b\d+\s*x|x\s*\d+|hook|ring\s*=|mirrored/.test(told) || (/^[([][a-z ,]*[)\]]/.test(bracket) && !/\b(sc|dc|inc|dec)\b/.test(bracket));
   const shouted = line.trim().length > 2 && line.trim() === line.trim().toUpperCase() && /\p{L}{3}/u.test(line);

@@ -6,6 +6,8 @@ export { applied } from './problems';
 export { cleanText } from './clean';
 export { gatherRange, unfoldRange } from './ranges';
 export type { Rewriting } from './ranges';
+export { takeUp } from './takeUp';
+export type { TakenUp } from './takeUp';
 export { convertTerms } from './convert';
 export type { Mend, Problem, ProblemCode, Severity } from './problems';
 export { printItems, printRound } from './printer';

@@ -77,7 +77,7 @@ function parse(line: string, context: LineContext): LineNode {
   const heading = headingOf(line, plain.text, context.fresh, context.terms);
   if (heading) return heading;
   const round = roundLine(plain, null, 0, context);
-  return isProse(round, plain.text) ? { type: 'note', text: line.trim(), placement: null } : round;
+  return isProse(round, plain.text) ? { type: 'note', text: line.trim(), placement: null, prose: true } : round;
 }
 
 function labelOf(plain: PlainLine): { label: Label; end: number } | null {

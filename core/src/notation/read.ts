@@ -83,7 +83,7 @@ function readAnew(text: string, options: ReadOptions): Reading {
     for (const l of part.lines) {
       if (l.node.type === 'blank' || l.node.type === 'continued') continue;
       all++;
-      if (l.problems.some((p) => p.code === 'unknown-word') || (l.node.type === 'round' && l.node.items.length === 0)) lost++;
+      if (l.problems.some((p) => p.code === 'unknown-word') || (l.node.type === 'round' && l.node.items.length === 0) || (l.node.type === 'note' && l.node.prose)) lost++;
     }
   return { terms, parts, lines: all, understood: all - lost };
 }

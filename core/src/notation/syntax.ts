@@ -190,7 +190,7 @@ export type LineNode =
   | RoundNode
   | { type: 'continued'; of: number }
   | HeadingNode
-  | { type: 'note'; text: string; placement: PlacementNote | null }
+  | { type: 'note'; text: string; placement: PlacementNote | null; /** taken for words to people because little of it could be read */ prose?: boolean }
   | { type: 'stuff'; firmness: 'soft' | 'medium' | 'firm' | null }
   | { type: 'close' }
   | { type: 'open' }

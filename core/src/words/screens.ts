@@ -40,6 +40,7 @@ export const screenWords = {
     open: (name: string) => `Open ${name}`,
     more: (name: string) => `More for ${name}`,
     size: (w: string, h: string) => `${w} × ${h} mm`,
+    loose: (n: number) => plural(n, 'piece', 'pieces'),
     nothing: 'nothing written yet',
     duplicate: 'Duplicate',
     name: 'Name of the toy',
@@ -81,7 +82,8 @@ export const screenWords = {
     atLine: (n: number) => `line ${n}`,
     faults: (n: number) => (n === 1 ? '1 fault' : `${n} faults`),
     nextFault: 'go to the next fault',
-    allAddUp: (rounds: number, n: number) => `${plural(rounds, 'round')}, ${plural(n, 'stitch', 'stitches')}, all add up`,
+    allAddUp: (rounds: number, word: string, n: number) => `${plural(rounds, word)}, ${plural(n, 'stitch', 'stitches')}, all add up`,
+    roundWord: { rounds: 'round', rows: 'row', cord: 'chain' },
     saysOf: (label: string, made: string, stated: string | null) => (stated === null || stated === made ? `${label} makes ${made}` : `${label} makes ${made}, the line says ${stated}`),
     strip: 'Parts of this toy',
     keys: 'Craft keys',
@@ -226,6 +228,9 @@ export const screenWords = {
   },
 
   make: {
+    tooMany: 'One too many',
+    tooFew: 'One too few',
+    takeUpNone: 'Nothing in this round can take that up. Go back to the last round that was right.',
     of: (n: number) => `of ${n}`,
     tick: (label: string) => `Tick ${label}`,
     done: 'Done',

@@ -8,7 +8,7 @@ import { mm } from '@hoppla/core/plan';
 import { screenWords as say } from '@hoppla/core/words';
 import { MainAction, Mat, Num, PlainButton, Press, Sheet, Title, Words } from '../../controls';
 import { chooseText, closeToy, copyOf, demoFile, downloadToy, download, emptyFile, useBench, useShelf, workshopFiles, type Shelved } from '../../documents';
-import { sceneOf, standAlone, ToyPicture, type Scene } from '../../stage';
+import { layOut, sceneOf, ToyPicture, type Scene } from '../../stage';
 import { usePalette } from '../../theme';
 import { Rename } from './Rename';
 
@@ -146,7 +146,7 @@ function Shelf({ toys, loading, onOpen, onMore }: { toys: Shelved[]; loading: bo
             <View style={{ position: 'absolute', left: 6, right: 6, top: floor - 30 + 10, flexDirection: 'row', alignItems: 'center', justifyContent: 'center', gap: 2 }} pointerEvents="box-none">
               <View style={{ backgroundColor: c.matDeep, paddingHorizontal: 12, paddingVertical: 4, flexShrink: 1, minWidth: 0 }} pointerEvents="none">
                 <Text fontFamily="$heading" fontSize={18} lineHeight={22} fontWeight="700" color={c.matInk} numberOfLines={1}>{toy.head.name}</Text>
-                {scene ? <Num color={c.matInk2} fontSize={13} numberOfLines={1}>{say.bench.size(mm(scene.right - scene.left), mm(scene.bottom - scene.top))}</Num> : null}
+                {scene ? <Num color={c.matInk2} fontSize={13} numberOfLines={1}>{looseIn(toy) ? say.bench.loose(looseIn(toy)) : say.bench.size(mm(scene.right - scene.left), mm(scene.bottom - scene.top))}</Num> : null}
               </View>
               <Press label={say.bench.more(toy.head.name)} onPress={() => onMore(toy)} style={{ backgroundColor: c.matDeep, alignItems: 'center', height: 48 }}>
                 <Ellipsis color={c.matInk} size={22} />
@@ -159,9 +159,11 @@ function Shelf({ toys, loading, onOpen, onMore }: { toys: Shelved[]; loading: bo
   );
 }
 
+/** Pieces that no join holds: then the toy has no size of its own yet. */
+const looseIn = (toy: Shelved): number => (toy.file ? modelToy(toy.file.toy).loose.length : 0);
+
 function sceneOfToy(toy: Shelved): Scene | null {
   const model = modelToy(toy.file!.toy);
-  if (model.placed.length) return sceneOf(model, model.placed);
-  const piece = model.pieces[0];
-  return piece ? sceneOf(model, [standAlone(piece)]) : null;
+  const all = layOut(model);
+  return all.length ? sceneOf(model, all) : null;
 }

@@ -1,15 +1,14 @@
 import { useRouter } from 'expo-router';
 import Check from 'lucide-react-native/icons/check';
 import CornerUpLeft from 'lucide-react-native/icons/corner-up-left';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { Text } from 'tamagui';
-import type { Item } from '@hoppla/core/notation';
-import { printItems } from '@hoppla/core/notation';
+import { printItems, takeUp, type Item } from '@hoppla/core/notation';
 import { planOf, tick, ticksOf, tickWithin, untick, whereAmI, type Tick } from '@hoppla/core/plan';
 import { copyName, modelOf, type PartModel } from '@hoppla/core/toy';
 import { screenWords as words } from '@hoppla/core/words';
-import { MainAction, Num, Press, Quiet, RoundTape, Scroll, Title, Words, type PlanSign } from '../../controls';
+import { MainAction, Num, PlainButton, Press, Quiet, RoundTape, Scroll, Title, Words, type PlanSign } from '../../controls';
 import { changeProgress } from '../../documents';
 import { usePalette } from '../../theme';
 import { RAIL, WIDE_FROM } from '../frame/ToyFrame';
@@ -126,7 +125,26 @@ function RoundNow({ tick: t, part, within }: { tick: Tick; part: PartModel; with
           </View>
         </>
       ) : null}
+      <TakeUp key={t.key} tick={t} part={part} />
     </>
+  );
+}
+
+/** The hands have another count than the text: what to work differently in this round. */
+function TakeUp({ tick: t, part }: { tick: Tick; part: PartModel }) {
+  const { toy } = useToy();
+  const [more, setMore] = useState(0);
+  const round = part.reading.rounds[t.round!.reading];
+  if (round.offered === 0) return null;
+  const found = more === 0 ? null : takeUp(round.items, round.offered, more, toy.settings.terms);
+  return (
+    <View style={{ gap: 8 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <PlainButton label={say.tooMany} onPress={() => setMore(more === 1 ? 0 : 1)} />
+        <PlainButton label={say.tooFew} onPress={() => setMore(more === -1 ? 0 : -1)} />
+      </View>
+      {more === 0 ? null : <Words aria-live="polite" fontWeight="600">{found?.sentence ?? say.takeUpNone}</Words>}
+    </View>
   );
 }
 

@@ -20,7 +20,7 @@ export function AddParts({ onAdd }: { onAdd: (text: string) => void }) {
         aria-label={say.parts.add} multiline value={text} onChangeText={setText} placeholder={say.parts.example} autoCapitalize="none" autoCorrect={false} spellCheck={false}
         style={{ flex: 1, minHeight: 240, borderWidth: 1.5, borderColor: c.edge, borderRadius: 6, padding: 12, color: c.ink, backgroundColor: c.raise, fontFamily: `"${FAMILY.text}", sans-serif`, fontSize: 17, lineHeight: 26 }}
       />
-      {reading ? <Words aria-live="polite">{say.parts.found(parts, rounds, faults)}</Words> : null}
+      {reading ? <Words aria-live="polite">{reading.lines >= 3 && reading.understood / reading.lines < 0.6 ? say.parts.little(reading.understood, reading.lines) : say.parts.found(parts, rounds, faults)}</Words> : null}
       <View style={{ flexDirection: 'row' }}>
         <MainAction label={say.parts.addThese(parts)} disabled={parts === 0} onPress={() => onAdd(text)} />
       </View>

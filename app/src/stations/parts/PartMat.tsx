@@ -23,15 +23,18 @@ export function PartMat({ part, width, height }: { part: PartModel; width: numbe
   const room = { x: width - RULER.left - 24, y: height - RULER.top - 44 };
   const pxPerMm = Math.min((room.x - DIMENSION) / w, room.y / h, 9);
   const originX = RULER.left + 14 + (w / 2) * pxPerMm + Math.max(0, (room.x - DIMENSION - w * pxPerMm) / 2);
-  const originY = RULER.top + 8 + Math.max(0, (room.y - h * pxPerMm) * 0.4);
+  // A flat part lies in the middle, with room for its numbers above and below.
+  const originY = RULER.top + 8 + Math.max(0, (room.y - part.form.heightMm * pxPerMm) * 0.4);
   const x0 = originX - (part.form.widthMm / 2) * pxPerMm;
   const x1 = originX + (part.form.widthMm / 2) * pxPerMm;
   const y1 = originY + part.form.heightMm * pxPerMm;
   const tallX = x1 + DIMENSION * 0.55;
   const size = sizeOf(part.form);
-  const faulty = part.reading.rounds.findIndex((_, i) => part.reading.lines.some((l) => l.rounds[0] <= i && i < l.rounds[1] && l.problems.some((p) => p.severity === 'error')));
+  const faultyReading = part.reading.rounds.findIndex((_, i) => part.reading.lines.some((l) => l.rounds[0] <= i && i < l.rounds[1] && l.problems.some((p) => p.severity === 'error')));
+  const faulty = faultyReading < 0 ? -1 : part.fabric.rounds.findIndex((r) => r.reading === faultyReading);
   const label = `${part.name}: ${mm(size.width.value)} ${say.parts.wide}, ${mm(size.height.value)} ${say.parts.tall}`;
   const shown = part.fabric.rounds.length > 0;
+  const flat = part.form.heightMm * pxPerMm < 60;
   return (
     <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} label={shown ? label : say.parts.noRounds}>
       {scene && shown ? <ToyPicture scene={scene} x={originX} y={originY - scene.top * pxPerMm} pxPerMm={pxPerMm} bare /> : null}
@@ -39,7 +42,7 @@ export function PartMat({ part, width, height }: { part: PartModel; width: numbe
       {shown ? (
         <G>
           <Path d={`M${originX} ${originY}H${tallX + 8}M${originX} ${y1}H${tallX + 8}`} stroke={c.matInk} strokeWidth={1.2} strokeDasharray="5 4" />
-          <Path d={`M${tallX} ${originY + 1}V${y1 - 1}M${tallX - 5} ${originY + 8}l5-7 5 7M${tallX - 5} ${y1 - 8}l5 7 5-7`} stroke={c.matInk} strokeWidth={1.5} fill="none" />
+          {flat ? null : <Path d={`M${tallX} ${originY + 1}V${y1 - 1}M${tallX - 5} ${originY + 8}l5-7 5 7M${tallX - 5} ${y1 - 8}l5 7 5-7`} stroke={c.matInk} strokeWidth={1.5} fill="none" />}
           <Rect x={tallX - 22} y={(originY + y1) / 2 - 20} width={44} height={26} fill={c.mat} />
           <MatText x={tallX} y={(originY + y1) / 2 + 2} size={26} anchor="middle" number>{mm(size.height.value)}</MatText>
           <MatText x={tallX} y={(originY + y1) / 2 + 18} size={14} anchor="middle" weight="400">{say.parts.tall}</MatText>

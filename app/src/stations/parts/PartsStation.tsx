@@ -83,7 +83,7 @@ function PartSettings({ part, onAdd }: { part: PartModel; onAdd: () => void }) {
           <PlainButton label={say.parts.splitThem} onPress={() => edit(say.parts.splitThem, { station: 'parts' }, (toy) => splitPart(toy, part))} />
         </View>
       ) : null}
-      {part.addsUp ? <Words fontWeight="600">{say.parts.allAddUp(part.reading.rounds.length, part.reading.stitches)}</Words> : null}
+      {part.addsUp ? <Words fontWeight="600">{say.parts.allAddUp(part.reading.rounds.length, say.parts.roundWord[part.fabric.shape], part.reading.stitches)}</Words> : null}
       <Quiet>{range}</Quiet>
       {part.reading.freeLoops.length ? (
         <View style={{ gap: 2 }}>

@@ -24,7 +24,7 @@ export function look(c: Palette, dark: boolean) {
       '.hop-gutter .cm-gutterElement': { boxShadow: `inset 0 -1px 0 ${c.line}`, padding: '0', position: 'relative' },
       '.hop-beside-error': { backgroundColor: c.coralWash },
       '.hop-beside-offer': { backgroundColor: c.pinWash },
-      '.hop-count': { position: 'relative', height: '42px', display: 'flex', alignItems: 'center', justifyContent: 'flex-end', paddingRight: '12px', fontFamily: number, fontWeight: '600', letterSpacing: '-.045em', fontSize: '17px' },
+      '.hop-count': { position: 'relative', minHeight: '42px', height: '100%', boxSizing: 'border-box', paddingTop: '8px', display: 'flex', alignItems: 'flex-start', justifyContent: 'flex-end', paddingRight: '12px', fontFamily: number, fontWeight: '600', letterSpacing: '-.045em', fontSize: '17px' },
       '.hop-count span': { position: 'relative' },
       '.hop-count.hop-is-error': { color: c.coralInk },
       '.hop-bar': { position: 'absolute', right: '0', top: '0', bottom: '0', backgroundColor: c.sunk },
