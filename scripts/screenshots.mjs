@@ -25,19 +25,24 @@ async function walk(name, viewport, colorScheme, wanted) {
     if (wanted.includes(view)) await page.screenshot({ path: join(root, `docs/screenshots/${view}-${name}.png`) });
   };
   const station = (s) => page.getByRole('link', { name: s, exact: true }).click();
-  await page.goto(`http://127.0.0.1:${PORT}/?demo`);
+  await page.goto(`http://127.0.0.1:${PORT}/?demo=workshop`);
+  await page.getByRole('link', { name: 'Open Ruby' }).waitFor();
   await page.getByRole('link', { name: 'Open Rill' }).waitFor();
   await keep('bench');
   await page.getByRole('link', { name: 'Open Rill' }).click();
   await page.getByRole('button', { name: /Choose a part/ }).click();
   await page.getByRole('dialog').getByRole('button', { name: /^Head/ }).click();
   await keep('parts');
-  const field = page.getByRole('textbox', { name: 'Rounds of this part' });
-  await field.fill((await field.inputValue()).replace('R6: 2 sc, inc, (4 sc, inc) x5, 2 sc', 'R6: (3 sc, inc) x6'));
+  await page.locator('.cm-line', { hasText: 'R6:' }).click();
+  await page.keyboard.press('Home');
+  await page.keyboard.press('Shift+End');
+  await page.keyboard.type('R6: (3 sc, inc) x6 (36)');
   await page.getByText(/are left/).waitFor();
   await keep('parts-fault');
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByText(/^Took back/).waitFor({ state: 'hidden' });
+  await page.locator('.cm-line', { hasText: 'eyes between' }).click();
+  await keep('parts-note');
   for (const s of ['Face', 'Joins', 'Plan']) {
     await station(s);
     if (s === 'Joins') await page.getByRole('button', { name: /^Arm/ }).click();

@@ -209,7 +209,7 @@ class Builder {
     const code = KINDS.indexOf(kind);
     const { base, slot } = this;
     let t = 0;
-    if (eats === 1 && makes === 1 && base && !base.slots && !base.folded && item && !item.post && !item.spike && item.loops === undefined) t = this.plainRun(code, times, base);
+    if (eats === 1 && makes === 1 && base && !base.slots && !base.folded && item && !item.post && !item.spike && item.loops !== 'third') t = this.plainRun(code, times, base, item.loops !== 'back', item.loops !== 'front');
     for (; t < times; t++) {
       if (makes > 0 && this.at >= this.size) break;
       if (makes === 0 && ++this.steps > MOST_STEPS) break;
@@ -231,8 +231,8 @@ class Builder {
     this.note(kind, eats, makes, item?.invisible ?? false, t);
   }
 
-  /** The same for what most stitches are: one in one, through both loops. Gives how many were worked. */
-  private plainRun(code: number, times: number, base: Base): number {
+  /** The same for what most stitches are: one in one. Gives how many were worked. */
+  private plainRun(code: number, times: number, base: Base, takesFront: boolean, takesBack: boolean): number {
     const { user, slot, front, back } = this;
     const step = base.reversed ? -1 : 1;
     const n = Math.max(0, Math.min(times, this.size - this.at, base.count - this.q));
@@ -243,10 +243,14 @@ class Builder {
       this.parentFrom[s] = p;
       this.parentTo[s] = p + 1;
       this.colour[s] = slot;
-      if (front[p] > 0 && front[p] !== user) this.conflicts++;
-      if (back[p] > 0 && back[p] !== user) this.conflicts++;
-      front[p] = user;
-      back[p] = user;
+      if (takesFront) {
+        if (front[p] > 0 && front[p] !== user) this.conflicts++;
+        front[p] = user;
+      }
+      if (takesBack) {
+        if (back[p] > 0 && back[p] !== user) this.conflicts++;
+        back[p] = user;
+      }
     }
     this.at = s;
     this.q += n;

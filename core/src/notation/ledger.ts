@@ -6,8 +6,9 @@ interface Entry {
   front: number;
   back: number;
   hidden: number;
-  /** the rounds that work here; a first round or layer takes what it wants, a second one may not */
-  users: { round: number; front: number; back: number }[];
+  /** the round that first worked into them, -1 for none: it takes what it wants, another one may not */
+  frontBy: number;
+  backBy: number;
 }
 
 /** What one round would do to loops that others hold. */
@@ -26,7 +27,7 @@ export class Ledger {
 
   /** Opens the account of the next round. */
   open(count: number): void {
-    this.entries.push({ count, front: 0, back: 0, hidden: 0, users: [] });
+    this.entries.push({ count, front: 0, back: 0, hidden: 0, frontBy: -1, backBy: -1 });
   }
 
   /** Loops of a round that nobody has worked into. Hidden back loops are not free. */
@@ -35,13 +36,10 @@ export class Ledger {
     return entry ? Math.max(0, entry.count - entry[loop] - (loop === 'back' ? entry.hidden : 0)) : 0;
   }
 
-  hidden(round: number): number {
-    return this.entries[round]?.hidden ?? 0;
-  }
-
   /** The round that holds the loops of a round. */
   holder(round: number, loop: 'front' | 'back'): number | null {
-    return this.entries[round]?.users.find((u) => u[loop] > 0)?.round ?? null;
+    const by = this.entries[round]?.[loop === 'front' ? 'frontBy' : 'backBy'] ?? -1;
+    return by < 0 ? null : by;
   }
 
   /** Books what a round uses of the one it stands on. Gives a conflict when another round or layer has the loops. */
@@ -49,13 +47,17 @@ export class Ledger {
     const entry = this.entries[base];
     if (!entry) return null;
     let conflict: Conflict | null = null;
-    for (const loop of ['front', 'back'] as const) {
-      const others = entry.users.length > 0 && use[loop] > this.free(base, loop) ? entry.users.find((u) => u.round !== by && u[loop] > 0) : undefined;
-      if (others) conflict ??= { loop, by: others.round };
-      entry[loop] = Math.min(entry.count, entry[loop] + use[loop]);
+    if (use.front > 0) {
+      if (entry.frontBy >= 0 && entry.frontBy !== by && use.front > this.free(base, 'front')) conflict = { loop: 'front', by: entry.frontBy };
+      if (entry.frontBy < 0) entry.frontBy = by;
+      entry.front = Math.min(entry.count, entry.front + use.front);
+    }
+    if (use.back > 0) {
+      if (entry.backBy >= 0 && entry.backBy !== by && use.back > this.free(base, 'back')) conflict ??= { loop: 'back', by: entry.backBy };
+      if (entry.backBy < 0) entry.backBy = by;
+      entry.back = Math.min(entry.count, entry.back + use.back);
     }
     entry.hidden = Math.min(entry.count, entry.hidden + use.hidden);
-    entry.users.push({ round: by, front: use.front, back: use.back });
     return conflict;
   }
 }

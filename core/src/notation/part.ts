@@ -45,7 +45,7 @@ export class PartCounter {
   private readonly seen = new Set<number>();
   private readonly ledger = new Ledger();
   private readonly numbered = new Map<number, number>();
-  private readonly nodes = new Map<number, RoundNode>();
+  private readonly nodes: (RoundNode | undefined)[] = [];
 
   constructor(
     heading: HeadingNode | null,
@@ -77,7 +77,10 @@ export class PartCounter {
     dropBreakingMends(part);
     for (const l of part.lines) if (l.problems.length) part.problems.push(...l.problems);
     part.stitches = part.rounds.reduce((sum, r) => sum + (r.made ?? 0), 0);
-    for (const i of new Set(part.rounds.map((r) => r.base))) {
+    const worked = new Uint8Array(part.rounds.length);
+    for (const round of part.rounds) if (round.base >= 0) worked[round.base] = 1;
+    for (let i = 0; i < worked.length; i++) {
+      if (worked[i] === 0) continue;
       for (const loop of ['front', 'back'] as const) {
         const free = this.ledger.free(i, loop);
         if (free > 0) part.freeLoops.push({ round: i, loop, free, of: part.rounds[i].carried });
@@ -140,7 +143,7 @@ export class PartCounter {
   /** The round that took both loops, worked into the others, leaves these free. */
   private freeThem(holder: number | null, base: number, loop: 'front' | 'back', node: RoundNode, line: number): Mend[] {
     const round = holder === null ? undefined : this.part.rounds[holder];
-    const own = holder === null ? undefined : this.nodes.get(holder);
+    const own = holder === null ? undefined : this.nodes[holder];
     const offered = this.part.rounds[base]?.carried ?? 0;
     const count = countItems(node.items, offered);
     if (!round || !own || round.kind !== 'round' || own.items.some((i) => i.type === 'start') || count.fault || count.eaten !== offered || (node.stated !== null && node.stated.count !== count.made)) return [];
@@ -191,7 +194,7 @@ export class PartCounter {
     let nth = 0;
     for (let t = 0; t < times; t++)
       for (let r = node.first; r <= node.last && this.part.rounds.length < MOST_ROUNDS; r++) {
-        const from = this.nodes.get(this.numbered.get(r) ?? -1);
+        const from = this.nodes[this.numbered.get(r) ?? -1];
         if (!from) return [...problems, problem('unknown-word', node.span, say.noSuchRound(r))];
         const found = this.count(line, nth++, number++, { ...from, label: null }, null).filter((p) => p.severity === 'error');
         if (found.length && problems.every((p) => p.severity !== 'error')) problems.push({ ...found[0], span: node.span, mends: [] });
@@ -299,7 +302,7 @@ export class PartCounter {
     this.ledger.open(round.carried);
     if (!(this.work.layer && this.main)) {
       this.numbered.set(round.number, index);
-      this.nodes.set(index, node);
+      this.nodes[index] = node;
     }
     return round.base >= 0 && use ? this.ledger.use(round.base, index, use) : null;
   }
