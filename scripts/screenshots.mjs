@@ -20,6 +20,7 @@ const TICKS = 31;
 async function walk(name, viewport, colorScheme, wanted) {
   const context = await browser.newContext({ viewport, colorScheme, reducedMotion: 'reduce' });
   const page = await context.newPage();
+  page.setDefaultTimeout(15_000);
   const keep = async (view) => {
     await page.waitForTimeout(400);
     if (wanted.includes(view)) await page.screenshot({ path: join(root, `docs/screenshots/${view}-${name}.png`) });
@@ -34,10 +35,14 @@ async function walk(name, viewport, colorScheme, wanted) {
   await page.getByRole('dialog').getByRole('button', { name: /^Head/ }).click();
   await keep('parts');
   await page.locator('.cm-line', { hasText: 'R6:' }).click();
-  await page.keyboard.press('Home');
-  await page.keyboard.press('Shift+End');
-  await page.keyboard.type('R6: (3 sc, inc) x6 (36)');
-  await page.getByText(/are left/).waitFor();
+  await page.locator('.cm-content').evaluate((field) => {
+    const { view } = field.cmTile.root;
+    const text = view.state.doc.toString();
+    const from = text.indexOf('R6: ');
+    view.dispatch({ changes: { from, to: text.indexOf('\n', from), insert: 'R6: (3 sc, inc) x6 (36)' }, selection: { anchor: from } });
+  });
+  await page.getByText(/are left/).first().waitFor();
+  await page.getByRole('button', { name: /^! R6/ }).click();
   await keep('parts-fault');
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByText(/^Took back/).waitFor({ state: 'hidden' });
@@ -57,9 +62,12 @@ async function walk(name, viewport, colorScheme, wanted) {
   await context.close();
 }
 
-const ALL = ['bench', 'parts', 'parts-fault', 'face', 'joins', 'plan', 'make', 'safety'];
-await walk('phone', PHONE, 'light', ALL);
-await walk('wide', WIDE, 'light', ['bench', 'parts-fault', 'face', 'joins', 'plan', 'make']);
-await walk('phone-dark', PHONE, 'dark', ['face', 'parts-fault', 'make']);
-await browser.close();
-server.kill();
+const ALL = ['bench', 'parts', 'parts-fault', 'parts-note', 'face', 'joins', 'plan', 'make', 'safety'];
+try {
+  await walk('phone', PHONE, 'light', ALL);
+  await walk('wide', WIDE, 'light', ['bench', 'parts-fault', 'face', 'joins', 'plan', 'make']);
+  await walk('phone-dark', PHONE, 'dark', ['face', 'parts-fault', 'make']);
+} finally {
+  await browser.close();
+  server.kill();
+}
