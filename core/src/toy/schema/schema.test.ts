@@ -13,6 +13,14 @@ const opened = (raw: string): ToyFile => {
 };
 
 describe('toy files', () => {
+  it('version 1 with layers, join rounds and an oval opens for ever: same counts, same bytes', () => {
+    const raw = readFileSync(resolve(__dirname, '../fixtures/layers-v1.json'), 'utf8');
+    const file = opened(raw);
+    const { parts, eyes } = modelToy(file.toy);
+    expect(parts.map((p) => [p.name, p.copies.length, p.fabric.stitches, p.fabric.layers.length, p.addsUp])).toEqual([['Stalk', 2, 20, 0, true], ['Neck', 1, 180, 0, true], ['Tail', 1, 54, 0, true], ['Foot', 1, 156, 1, true], ['Shell', 1, 256, 0, true]]);
+    expect(eyes.map((e) => e.state.state)).toEqual(['at']);
+    expect(exportFile(file)).toBe(raw);
+  });
   it('version 1 opens for ever: same parts, same places, same plan, same bytes', () => {
     const file = opened(RAW);
     const model = modelToy(file.toy);
