@@ -14,7 +14,7 @@ const errors = (text: string, terms: Terms = 'us') => read(text, { terms }).part
 describe('every form: what it uses and leaves', () => {
   it.each<[form: string, offered: number, eaten: number, made: number]>([
     // counts
-    ['3 sc, 3 sc', 6, 6, 6], ['sc 6', 6, 6, 6], ['sc in next 6', 6, 6, 6], ['sc x6', 6, 6, 6], ['6sc', 6, 6, 6], ['1 sc in each of the next 6', 6, 6, 6], ['sc in the next 6 sts', 6, 6, 6], ['sc next 6', 6, 6, 6],
+    ['3 sc, 3 sc', 6, 6, 6], ['sc 6', 6, 6, 6], ['sc in next 6', 6, 6, 6], ['sc x6', 6, 6, 6], ['6sc', 6, 6, 6], ['1 sc in each of the next 6', 6, 6, 6], ['sc in the next 6 sts', 6, 6, 6], ['sc next 6', 6, 6, 6], ['sc6', 6, 6, 6], ['sc round', 6, 6, 6], ['ch1, sc around, sl st to join', 6, 6, 6],
     ['sc around', 6, 6, 6], ['sc in each st', 6, 6, 6], ['sc in each st around', 6, 6, 6], ['sc in every st', 6, 6, 6], ['even', 6, 6, 6], ['6 SC.', 6, 6, 6], ['2 sc, then sc to end', 6, 6, 6], ['six single crochet', 6, 6, 6],
     // stitches
     ['6 sl st', 6, 6, 6], ['SS 6', 6, 6, 6], ['sl. st. in next 6', 6, 6, 6], ['6 hdc', 6, 6, 6], ['2 hdc, 2 dc, 2 tr', 6, 6, 6], ['3 ch, 6 sc', 6, 6, 9], ['3 sc, ch 2, 3 sc', 6, 6, 8],
@@ -28,9 +28,9 @@ describe('every form: what it uses and leaves', () => {
     // repeats
     ['(sc, inc) x3', 6, 6, 9], ['[sc, inc] * 3', 6, 6, 9], ['(sc, inc) 3 times', 6, 6, 9], ['(sc, inc) three times', 6, 6, 9], ['(2 sc, inc) twice', 6, 6, 8], ['*sc, inc; rep from * 2 more times', 6, 6, 9],
     ['*sc, inc* around', 6, 6, 9], ['sc, inc, repeat around', 6, 6, 9], ['*sc, inc; rep from * around', 6, 6, 9], ['*sc in next st, inc in next st; repeat from * to end', 6, 6, 9], ['(sc, inc) around', 6, 6, 9], ['((sc, inc) x2, 2 sc) x2', 12, 12, 16],
-    ['(sc, dec) around', 9, 9, 6], ['*sc, inc; rep from * 3 times', 6, 6, 9], ['*sc, inc; rep from * 2 times', 6, 6, 9],
+    ['sc in next st, inc, repeat from * around', 6, 6, 9], ['(sc, dec) around', 9, 9, 6], ['*sc, inc; rep from * 3 times', 6, 6, 9], ['*sc, inc; rep from * 2 times', 6, 6, 9],
     // loops
-    ['BLO: sc around', 6, 6, 6], ['sc around BLO', 6, 6, 6], ['FLO sc 6', 6, 6, 6], ['in back loops only: sc around', 6, 6, 6], ['3 sc in FLO, 3 sc', 6, 6, 6], ['sc around in 3rd loop', 6, 6, 6], ['(sc, inc) x3, through front loops only', 6, 6, 9],
+    ['BLO: sc around', 6, 6, 6], ['sc around BLO', 6, 6, 6], ['FLO sc 6', 6, 6, 6], ['in back loops only: sc around', 6, 6, 6], ['3 sc in FLO, 3 sc', 6, 6, 6], ['sc around in 3rd loop', 6, 6, 6], ['hdc BLO across', 6, 6, 6], ['sc in BLO in each st around', 6, 6, 6], ['(sc, inc) x3, through front loops only', 6, 6, 9],
     // joined, rows, colour, remarks
     ['ch 1, sc around, sl st to join', 6, 6, 6], ['ch 1, sc around, sl st in first st', 6, 6, 6], ['ch 1 counts, 5 sc, sl st to join', 6, 6, 6], ['ch 1, sc around, turn', 6, 6, 6], ['ch 3 (counts as dc), 5 dc, sl st to join', 6, 6, 6], ['ch 2, hdc around, join', 6, 6, 6],
     ['sc around, change to cream', 6, 6, 6], ['with white, 6 sc', 6, 6, 6], ['in B: 3 sc, (A) 3 sc', 6, 6, 6], ['3 sc, last pull-through in B, 3 sc', 6, 6, 6], ['3 sc in white, 3 sc', 6, 6, 6], ['3 sc, place marker here, 3 sc', 6, 6, 6], ['6 sc (do not stuff)', 6, 6, 6],
@@ -44,7 +44,7 @@ describe('every form: what it uses and leaves', () => {
     expect(part(`R1: 6 sc in ring\nR2: ${line}`).rounds[1]).toMatchObject({ stated: 6, made: 6 }));
 
   it.each<[line: string, labels: string[]]>([
-    ['R2: sc around', ['R2']], ['Rnd 2: sc around', ['R2']], ['Round 2: sc around', ['R2']], ['2. sc around', ['R2']], ['2) sc around', ['R2']], ['Row 2: sc around', ['R2']], ['Line 2: sc around', ['R2']], ['R2-4: sc around', ['R2', 'R3', 'R4']],
+    ['R2: sc around', ['R2']], ['Rnd 2: sc around', ['R2']], ['Round 2: sc around', ['R2']], ['2. sc around', ['R2']], ['2) sc around', ['R2']], ['Row 2: sc around', ['R2']], ['Line 2: sc around', ['R2']], ['2nd round: sc around', ['R2']], ['R2-4: sc around', ['R2', 'R3', 'R4']],
     ['Rounds 2 to 4: sc around', ['R2', 'R3', 'R4']], ['R2 and 3: sc around', ['R2', 'R3']], ['R2-R4 (3 rounds): sc around', ['R2', 'R3', 'R4']], ['R2-3 (to taste): sc around', ['R2', 'R3']], ['R2 – sc around', ['R2']], ['• R2 – sc around', ['R2']], ['sc around', ['R2']],
   ])('the label of “%s”', (line, labels) => expect(part(`R1: 6 sc in ring (6)\n${line}`).rounds.slice(1).map((r) => r.label)).toEqual(labels));
 
@@ -52,7 +52,7 @@ describe('every form: what it uses and leaves', () => {
     ['6 sc in ring', 6, 'ring'], ['6 sc in magic ring', 6, 'ring'], ['6 sc into a magic circle', 6, 'ring'], ['MR 6', 6, 'ring'], ['ring, 6 sc', 6, 'ring'], ['ch 2, 6 sc in 2nd ch from hook', 6, 'ring'], ['ch 2, 6 sc in first ch', 6, 'ring'],
     ['ch 5, join, 9 sc in loop', 9, 'loop'], ['ch 4, sl st to form a ring, 8 sc in ring', 8, 'loop'], ['ch 10, join', 10, 'tube'], ['40 sc', 40, 'given'], ['3 sc in ring, ch 1, turn', 3, 'ring'],
     ['ch 18, sc in 2nd ch from hook and each ch (17), turn', 17, 'chain'], ['ch 8, starting in 2nd ch from hook: 7 sc', 7, 'chain'], ['ch 8, hdc in back bump of each ch', 7, 'chain'], ['ch 9, dc in 4th ch from hook and each ch', 6, 'chain'],
-    ['ch 6, inc in 2nd ch, 3 sc, 4 sc in last ch, other side: 3 sc, inc', 14, 'chain'], ['ch 6, sc in 2nd ch from hook, 3 sc, 3 sc in last ch, other side: 4 sc', 11, 'chain'],
+    ['ch 5, hdc in 2nd ch from hook and in next 3 ch', 4, 'chain'], ['ch 6, inc in 2nd ch, 3 sc, 4 sc in last ch, other side: 3 sc, inc', 14, 'chain'], ['ch 6, sc in 2nd ch from hook, 3 sc, 3 sc in last ch, other side: 4 sc', 11, 'chain'],
   ])('the start “%s”', (form, made, start) => {
     const reading = part(`R1: ${form}\nR2: sc around`);
     expect(reading.rounds.map((r) => [r.offered, r.eaten, r.made])).toEqual([[0, 0, made], [made, made, made]]);

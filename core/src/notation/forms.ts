@@ -99,7 +99,7 @@ function takeRest(c: Cursor): boolean {
     return true;
   }
   if (c.is('around') && (c.is('edge', 1) || (c.is('the', 1) && (c.is('edge', 2) || c.is('piece', 2) || c.is('outside', 2))))) return false;
-  return c.takeAny('around', 'across', 'even', 'evenly');
+  return c.takeAny('around', 'round', 'across', 'even', 'evenly');
 }
 
 /** After `in`: which stitches take it. Gives false when nothing known follows. */
@@ -132,9 +132,14 @@ function intoWhat(c: Cursor, item: StitchItem, counted: boolean): boolean {
     c.takeAny(',');
     c.takeAny('and', '&');
     c.takeAny('in', 'into');
+    c.takeAny('the');
     if (c.takeAny('each', 'every') && (c.takeAny('remaining', 'next') || true) && c.takeAny('ch', 'chain', 'st', 'one')) {
       c.takeAny('across', 'along');
       item.times = 'around';
+    } else if (item.makes === 1 && c.takeAny('next') && c.peek()?.type === 'number') {
+      // `hdc in 2nd ch from hook and in next 3 ch`
+      item.times = 1 + c.number()!.value;
+      c.takeAny('ch', 'chs', 'st', 'sts', 'chains');
     } else c.at = before;
     return true;
   }
@@ -213,7 +218,7 @@ export function takeReturn(c: Cursor): ReturnItem | null {
   if (firstItem.fromHook === 1) return { type: 'return', chain: n.value, first: n.value, items: [], picot: true, times: 1, span: c.since(start) };
   const offered = Math.max(0, n.value - firstItem.fromHook + 1);
   const items = [firstItem];
-  let used = firstItem.times === 'around' ? offered : firstItem.eats;
+  let used = firstItem.times === 'around' ? offered : firstItem.eats * firstItem.times;
   while (used < offered) {
     const before = c.at;
     c.skipSeparators();

@@ -91,7 +91,10 @@ function postfix(c: Cursor, item: Item, standing: Loops | undefined): Item[] {
       const times = takeTimes(c, true);
       if (times) Object.assign(item, { times: times.value, timesSpan: times.span, timesSign: times.sign });
     }
-    if (item.type === 'stitch' && item.times === 1 && (c.takeAny('around') || c.takeWords('in', 'each', 'st'))) item.times = 'around';
+    if (item.type === 'stitch' && item.times === 1 && item.timesSpan === undefined && (c.takeAny('around', 'across', 'evenly') || c.takeWords('in', 'each', 'st') || c.takeWords('to', 'end'))) {
+      c.takeAny('around', 'across');
+      item.times = 'around';
+    }
   } else {
     c.at = before;
     if (standing) setLoops(item, standing);
@@ -130,10 +133,12 @@ function wrapRepeat(c: Cursor, items: Item[]): boolean {
   const start = c.at;
   c.at++;
   const signs = items.findIndex((i) => i.type !== 'sign');
-  if (c.is('from') || signs < 0) {
+  if (signs < 0) {
     c.at = start;
     return false;
   }
+  // `repeat from *` without a star to begin from means from the beginning.
+  if (c.takeAny('from')) c.takeAny('*', 'beginning', 'start');
   const times = takeTimes(c, false);
   if (!times) {
     c.at = start;

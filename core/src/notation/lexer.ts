@@ -64,6 +64,9 @@ export function written(plain: PlainLine, from: number, to: number): Span {
 
 const TOKEN = /(\d+)(?:st|nd|rd|th)(?![a-z])|(\d+)|x(?=\s*\d)|[a-z\u00c0-\u024f][a-z0-9\u00c0-\u024f']*|[^\s]/gy;
 
+/** `ch1`, `sc6`: a stitch and how many. `inc3` is one word, three in one. */
+const GLUED = /^(ch|sc|hdc|dc|tr|htr|dtr|dec)(\d+)$/;
+
 /** Splits a plain line into tokens; white space and full stops only separate. */
 export function lex(plain: PlainLine, from = 0, to = plain.text.length): Token[] {
   const tokens: Token[] = [];
@@ -80,7 +83,11 @@ export function lex(plain: PlainLine, from = 0, to = plain.text.length): Token[]
     const text = found[0];
     const end = Math.min(to, at + text.length);
     const type = found[1] ? 'ordinal' : found[2] ? 'number' : text === 'x' || !/[a-z\u00c0-\u024f]/.test(text[0]) ? 'sign' : 'word';
-    tokens.push({ type, text: found[1] ?? text, ...written(plain, at, end) });
+    const glued = type === 'word' ? GLUED.exec(text) : null;
+    if (glued) {
+      const middle = at + glued[1].length;
+      tokens.push({ type: 'word', text: glued[1], ...written(plain, at, middle) }, { type: 'number', text: glued[2], ...written(plain, middle, end) });
+    } else tokens.push({ type, text: found[1] ?? text, ...written(plain, at, end) });
     at = end;
   }
   return tokens;

@@ -5,8 +5,8 @@ import { betweenLine } from './notes';
 import type { Item, Label, LayerBase, LineNode, RoundNode, Span, Stated } from './syntax';
 
 const LABEL =
-  /^\s*(?:[-*>]\s*)?(?:(?:rounds?|rnds?|rds?|rows?|r|lines?)\s*\.?\s*(\d+)(?:(?:\s*(?:to|and|through|&)\s*|-|\s+-\s+(?=r?\d+\s*[:.)(]))(?:(?:r|rounds?|rnds?|rows?)\s*)?(\d+))?(?![a-z\d])|(\d+)(?:\s*-\s*(\d+))?(?=\s*[.):](?!\d)))\s*(?:\(\s*(?:\d+ (?:rounds?|rows?|rnds?)|(to taste)|ws|rs)\s*\))?\s*(?:[:.)=]|-(?!\s*\d+\s*(?:sts?|stitches)\b))?\s*/;
-const ROW = /^\s*(?:[-*>]\s*)?(?:rows?|lines?)/;
+  /^\s*(?:[-*>]\s*)?(?:(?:rounds?|rnds?|rds?|rows?|r|lines?)\s*\.?\s*(\d+)(?:(?:\s*(?:to|and|through|&)\s*|-|\s+-\s+(?=r?\d+\s*[:.)(]))(?:(?:r|rounds?|rnds?|rows?)\s*)?(\d+))?(?![a-z\d])|(\d+)(?:\s*-\s*(\d+))?(?=\s*[.):](?!\d))|(\d+)(?:st|nd|rd|th)\s+(?:rounds?|rnds?|rows?)(?=\s*[:.)-]))\s*(?:\(\s*(?:\d+ (?:rounds?|rows?|rnds?)|(to taste)|ws|rs)\s*\))?\s*(?:[:.)=]|-(?!\s*\d+\s*(?:sts?|stitches)\b))?\s*/;
+const ROW = /^\s*(?:[-*>]\s*)?(?:\d+(?:st|nd|rd|th)\s+)?(?:rows?|lines?)/;
 const STATED =
   /\(\s*(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|ch|total)?\s*\)|\[\s*(\d+)\s*(?:sts?|stitches)?\s*\]|=\s*\(?(\d+)(?:\s*(?:sts?|stitches))?\)?|-\s*(\d+)\s*(?:sts|stitches)|(?<=[\s,])(?<!(?:next|last|of|the|in|first|remaining|skip|miss|sk|each)[\s,]{1,3})(\d+)\s+(?:sts|stitches)/g;
 const LAYER =
@@ -83,11 +83,11 @@ function parse(line: string, context: LineContext): LineNode {
 function labelOf(plain: PlainLine): { label: Label; end: number } | null {
   const found = LABEL.exec(plain.text);
   if (!found || found[0].trim() === '') return null;
-  const first = Number(found[1] ?? found[3]);
+  const first = Number(found[1] ?? found[3] ?? found[5]);
   const second = found[2] ?? found[4];
   const last = second === undefined ? first : Number(second);
   if (!Number.isSafeInteger(first) || last < first || last - first > MOST_ROUNDS_IN_A_LABEL) return null;
-  return { label: { first, last, toTaste: found[5] !== undefined, row: ROW.test(plain.text), span: written(plain, 0, found[0].length) }, end: found[0].length };
+  return { label: { first, last, toTaste: found[6] !== undefined, row: ROW.test(plain.text), span: written(plain, 0, found[0].length) }, end: found[0].length };
 }
 
 function repeatLine(found: RegExpExecArray, label: Label | null, line: string): LineNode {

@@ -125,7 +125,7 @@ function printStitch(item: StitchItem, terms: Terms): string {
   if (item.edge === 'corner') return `${item.makes} in corner`;
   if (item.edge) return `${times} ${item.edge === 'side' ? 'up the side' : 'across the edge'}`;
   if (item.skipped) return `skip ${times}`;
-  if (item.fromHook !== undefined) return `${item.makes > 1 ? `${item.makes} ` : ''}${item.eats > 1 ? 'dec' : word} in ${ordinal(item.fromHook)} ch from hook${times === 'around' ? ' and each ch' : ''}`;
+  if (item.fromHook !== undefined) return `${item.makes > 1 ? `${item.makes} ` : ''}${item.eats > 1 ? 'dec' : word} in ${ordinal(item.fromHook)} ch from hook${times === 'around' ? ' and each ch' : times > 1 ? ` and in next ${times - 1} ch` : ''}`;
   if (item.kind === 'ch') return `ch ${times}`;
   if (item.eats === 1 && item.makes === 1) return times === 'around' ? `${word} around` : times === 1 ? word : `${times} ${word}`;
   const name = item.eats > 1 ? (item.kind === 'sc' && item.eats === 2 ? (item.invisible ? 'invdec' : 'dec') : item.kind === 'slst' ? `sl st next ${item.eats}${item.invisible ? ' FLO' : ''} tog` : `${word}${item.eats}tog`) : item.kind === 'sc' && item.makes === 2 && !item.post && !item.spike ? 'inc' : null;
