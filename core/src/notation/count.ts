@@ -107,6 +107,13 @@ function edging(items: readonly Item[]): Count {
   return { eaten: use.eats, made: use.makes > 0 ? use.makes : null, around: null, front: 0, back: 0, hidden: 0, fault: null };
 }
 
+/** Worked from the edges of finished parts: what is written is what there is. */
+export function fromEdges(items: readonly Item[]): Count {
+  const counted = countItems(items, 0);
+  const use = sumOf(items);
+  return counted.fault?.type === 'unknown' ? counted : { eaten: 0, made: use.makes, around: null, front: 0, back: 0, hidden: 0, fault: null };
+}
+
 /** What one working of an item uses and leaves, its repeat count left aside. */
 export function onceOf(item: Item): Use {
   switch (item.type) {

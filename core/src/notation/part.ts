@@ -1,10 +1,11 @@
 import { notationWords as say } from '../words';
-import { countItems, MOST_COUNTED, sumOf, type AlongChain, type Count } from './count';
+import { dropBreakingMends } from './breaking';
+import { countItems, fromEdges, MOST_COUNTED, sumOf, type AlongChain, type Count } from './count';
 import { blame, shapeProblems, workedSpan, type Judged } from './faults';
 import { Ledger } from './ledger';
 import { applied, moved, problem, type Mend, type Problem } from './problems';
 import type { PartReading, RoundKind, RoundReading } from './reading';
-import { settleRepeats, untilRounds } from './repeats';
+import { settleGiven, settleRepeats, untilRounds } from './repeats';
 import type { HeadingNode, Item, LayerBase, LineNode, RoundNode, Span, Terms } from './syntax';
 
 /** Where the hook is: which round the next one is worked into, and what it is offered. */
@@ -366,53 +367,4 @@ function kindOf(items: readonly Item[], into: 'front' | 'back' | null, work: Wor
   if (has('edging')) return 'edging';
   if (isStart && isBareChain(items)) return 'chain';
   return (has('turn') || work.turned) && !work.joined ? 'row' : 'round';
-}
-
-/** Worked from the edges of finished parts: what is written is what there is. */
-function fromEdges(items: readonly Item[]): Count {
-  const counted = countItems(items, 0);
-  const use = sumOf(items);
-  return counted.fault?.type === 'unknown' ? counted : { eaten: 0, made: use.makes, around: null, front: 0, back: 0, hidden: 0, fault: null };
-}
-
-/** A text that begins in the middle: `(6 sc, dec) around (35)` goes as often as its count says. */
-function settleGiven(items: readonly Item[], stated: number | null): Item[] {
-  if (stated === null) return [...items];
-  const free = items.findIndex((i) => (i.type === 'group' || i.type === 'stitch') && i.times === 'around');
-  if (free < 0) return [...items];
-  const item = items[free] as Extract<Item, { type: 'group' | 'stitch' }>;
-  const one = item.type === 'group' ? sumOf(item.items).makes : item.makes;
-  const rest = stated - sumOf(items.filter((_, i) => i !== free)).makes;
-  if (one === 0 || rest <= 0 || rest % one !== 0) return [...items];
-  return items.map((i, k) => (k === free ? { ...item, times: rest / one } : i));
-}
-
-/** Takes away mends after which a later round would no longer add up: a mend leaves no new problem. */
-function dropBreakingMends(part: PartReading): void {
-  if (part.lines.every((l) => l.problems.every((p) => p.mends.length === 0))) return;
-  const next = new Map<number, number[]>();
-  part.rounds.forEach((r, i) => {
-    const above = next.get(r.base);
-    if (above) above.push(i);
-    else next.set(r.base, [i]);
-  });
-  const breaks = (index: number, carried: number, depth: number): boolean => {
-    if (carried === part.rounds[index].carried || depth > 400) return false;
-    return (next.get(index) ?? []).some((i) => {
-      const round = part.rounds[i];
-      if (round.kind === 'layer' || round.kind === 'edging') return true;
-      const count = countItems(round.items, carried);
-      if (count.fault || count.eaten !== carried || count.made === null) return true;
-      if (round.stated !== null && round.stated !== count.made) return true;
-      return breaks(i, round.stated ?? count.made, depth + 1);
-    });
-  };
-  for (const line of part.lines) {
-    const last = line.rounds[1] - 1;
-    if (last < line.rounds[0]) continue;
-    for (const p of line.problems) {
-      // Of a range the first round is mended, and the others with it.
-      if (p.mends.length) p.mends = p.mends.filter((m) => m.makes === null || !breaks(last, m.makes, 0));
-    }
-  }
 }
