@@ -162,6 +162,7 @@ export const screenWords = {
     adviceClose: 'They stand close together.',
     adviceWide: 'They stand far apart.',
     tooFew: 'This part has too few rounds for eyes.',
+    flat: 'A flat piece or a chain: where eyes go on it cannot be worked out yet.',
     left: 'toy’s left',
     right: 'toy’s right',
     cannot: 'No round there.',

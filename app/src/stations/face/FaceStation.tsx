@@ -28,7 +28,7 @@ export function FaceStation() {
   if (!part || part.fabric.rounds.length < 3 || part.fabric.shape !== 'rounds') {
     return (
       <View style={{ flex: 1, backgroundColor: c.paper, padding: 24 }}>
-        <Title role="heading" aria-level={2}>{say.tooFew}</Title>
+        <Title role="heading" aria-level={2}>{part && part.fabric.rounds.length > 0 && part.fabric.shape !== 'rounds' ? say.flat : say.tooFew}</Title>
       </View>
     );
   }
