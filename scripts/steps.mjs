@@ -1,5 +1,5 @@
 // Steps that demo, test and build share. Node built-ins only: this runs before anything is installed.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
@@ -21,6 +21,18 @@ export function run(what, command, args, options = {}) {
     process.exit(done.status ?? 1);
   }
   return seconds;
+}
+
+/** Runs commands side by side, one a core; the first failure ends the program when all are done. Returns the seconds they took together. */
+export async function runTogether(commands) {
+  const began = Date.now();
+  const codes = await Promise.all(commands.map(([, command, args]) => new Promise((done) => spawn(command, args, { cwd: root, stdio: 'inherit', env: environment }).on('close', done).on('error', () => done(1)))));
+  const wrong = codes.findIndex((code) => code !== 0);
+  if (wrong >= 0) {
+    console.error(`${commands[wrong][0]} failed`);
+    process.exit(codes[wrong] ?? 1);
+  }
+  return (Date.now() - began) / 1000;
 }
 
 function hashOf(paths) {

@@ -1,13 +1,15 @@
 // The whole test: install, lint, types, units, build, first load, end to end. Prints the minutes of each.
 import { join } from 'node:path';
-import { build, chromium, install, root, run } from './steps.mjs';
+import { build, chromium, install, root, run, runTogether } from './steps.mjs';
 
 const npx = (what, ...args) => run(what, 'npx', ['--no-install', ...args]);
 const took = {};
 took.install = install();
 took.chromium = chromium();
-took.lint = npx('lint', 'eslint', '.', '--max-warnings', '0');
-took.types = run('types', 'npm', ['run', '--silent', 'types']);
+took['lint, types'] = await runTogether([
+  ['lint', 'npx', ['--no-install', 'eslint', '.', '--max-warnings', '0']],
+  ['types', 'npm', ['run', '--silent', 'types']],
+]);
 took.units = npx('units', 'jest', '--ci');
 took.build = build();
 took['first load'] = run('first load', 'node', ['scripts/first-load.mjs']);
