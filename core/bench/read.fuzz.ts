@@ -79,7 +79,7 @@ function timed(text: string, k: number): number {
 
 /** Times of shapes at half a megabyte and a megabyte, ms: what grows faster than 2.5 times when doubled is a fault. Small texts below 30 ms are not judged. */
 export function doubling(half = 500_000): { what: string; ms: [number, number]; fault: boolean }[] {
-  const time = (text: string): number => Math.min(...[1, 2, 3].map((k) => timed(text, k)));
+  const time = (text: string): number => Math.min(...[1, 2, 3, 4, 5].map((k) => timed(text, k)));
   return SHAPES.map(([what, shape]) => {
     const ms: [number, number] = [time(shape(half)), time(shape(2 * half))];
     return { what, ms, fault: ms[1] > 30 && ms[1] > 2.5 * ms[0] };
