@@ -48,12 +48,16 @@ for (const [name, size] of SIZES) {
       await expect(page.getByText('Eyes stand at R8·9.')).toBeVisible();
       await station(page, 'Face');
       await expect(page.getByRole('slider')).toHaveAttribute('aria-valuetext', /R8·9.*5 stitches between/);
+      // Moved by hand, they stand elsewhere than the note says, and the note is told so.
+      await page.getByRole('button', { name: /^down/ }).click();
       await station(page, 'Parts');
+      await expect(page.getByText('Eyes stand at R9·10; this note says R8·9.')).toBeVisible();
       const undo = page.getByRole('button', { name: 'Undo' });
-      for (let i = 0; i < 6; i++) await undo.click();
+      for (let i = 0; i < 7; i++) await undo.click();
       await expect(undo).toBeDisabled();
       await expect(page.getByText('No parts yet')).toBeVisible();
-      for (let i = 0; i < 6; i++) await page.getByRole('button', { name: 'Redo' }).click();
+      for (let i = 0; i < 7; i++) await page.getByRole('button', { name: 'Redo' }).click();
+      await station(page, 'Parts');
       await expect(strip.getByRole('radio')).toHaveText([/^Tail✓/, /^EARS × 2✓/, /^Head✓/]);
     });
 

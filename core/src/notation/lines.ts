@@ -2,7 +2,7 @@ import { headingOf } from './headings';
 import { parseItems, type ItemContext } from './items';
 import { lex, plainLine, written, type PlainLine } from './lexer';
 import { betweenLine } from './notes';
-import type { Item, Label, LayerBase, LineNode, RoundNode, Span, Stated } from './syntax';
+import type { Item, Label, LayerBase, LineNode, RoundNode, Stated } from './syntax';
 
 const LABEL =
   /^\s*(?:[-*>]\s*)?(?:(?:rounds?|rnds?|rds?|rows?|r|lines?)\s*\.?\s*(\d+)(?:(?:\s*(?:to|and|through|&)\s*|-|\s+-\s+(?=r?\d+\s*[:.)(]))(?:(?:r|rounds?|rnds?|rows?)\s*)?(\d+))?(?![a-z\d])|(\d+)(?:\s*-\s*(\d+))?(?=\s*[.):](?!\d))|(\d+)(?:st|nd|rd|th)\s+(?:rounds?|rnds?|rows?)(?=\s*[:.)-]))\s*(?:\(\s*(?:\d+ (?:rounds?|rows?|rnds?)|(to taste)|ws|rs)\s*\))?\s*(?:[:.)=]|-(?!\s*\d+\s*(?:sts?|stitches)\b))?\s*/;
@@ -152,6 +152,3 @@ function isProse(node: RoundNode, text: string): boolean {
   const remarks = node.items.some((i) => i.type === 'sign' && i.sign === 'note');
   return text.trim().split(/\s+/).length >= 3 && (unknown >= 2 || remarks) && unknown >= stitches;
 }
-
-/** A span of a line's node as offsets in the text. */
-export const inText = (span: Span, lineFrom: number): Span => ({ from: span.from + lineFrom, to: span.to + lineFrom });

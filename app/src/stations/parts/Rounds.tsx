@@ -46,16 +46,16 @@ export function Rounds({ part, live, editor, onCaret }: { part: PartModel; live:
   useEffect(() => {
     latest.current = part;
   });
-  const eyes = toy.features.filter((f) => f.kind === 'eyes' && f.part === id).length;
+  const eyes = toy.features.flatMap((f) => (f.kind === 'eyes' && f.part === id ? [courseKey(f.pair.course)] : [])).join();
   // A new host only when the offers may have changed: the widgets of the editor hang on it.
-  const host = useMemo<Host>(() => {
-    void eyes;
-    return {
+  const host = useMemo<Host>(
+    () => ({
       mend: (title, changes) => edit(title, { station: 'parts', part: id }, (t) => mendPart(t, id, changes, newId)),
       offers: (line) => offersOf(latest.current, line),
-      taken: (line) => takenBy(line, eyes > 0),
-    };
-  }, [id, eyes]);
+      taken: (line) => takenBy(latest.current, line, eyes.split(',')),
+    }),
+    [id, eyes],
+  );
   const change = (changes: TextChange[]) =>
     edit(say.parts.rounds, { station: 'parts', part: id }, (t) => changes.reduce((so, one) => typed(so, id, one), t), `type:${id}`);
   return (
@@ -87,7 +87,16 @@ function offersOf(part: PartModel, line: LineReading) {
   });
 }
 
-const takenBy = (line: LineReading, eyes: boolean): string | null => (eyes && line.node.type === 'note' && line.node.placement ? say.parts.placed(between(line.node.placement.rounds)) : null);
+const courseKey = ({ mark, nth }: { mark: string; nth: number }): string => `${mark}.${nth}`;
+
+/** Where the eyes of this part really stand, beside a note that places some; null when there are none. */
+function takenBy(part: PartModel, line: LineReading, eyes: readonly string[]): string | null {
+  if (line.node.type !== 'note' || !line.node.placement) return null;
+  const later = part.fabric.rounds.filter((r) => eyes.includes(courseKey(r))).map((r) => r.number);
+  const { rounds } = line.node.placement;
+  if (later.length === 0) return null;
+  return later.includes(rounds[1]) ? say.parts.placed(between(rounds)) : say.parts.placedElsewhere(later.map((n) => between([n - 1, n])).join(', '), between(rounds));
+}
 
 /** What a screen reader is told of the line with the caret, and of the whole part. */
 function spoken(reading: PartReading | null, caret: number): string {
