@@ -1,8 +1,7 @@
-import type { PartForm } from '../form';
+import { surfacePoint, type PartForm, type Vec3 } from '../form';
 import { coordOf } from './place';
 
-/** mm; x, y across the axis, z from the ring to the end. */
-export type Vec3 = readonly [number, number, number];
+export type { Vec3 } from '../form';
 
 /** Angle about the axis in the working direction, radians, and the row coordinate in rings (0 = the start). */
 export interface Polar {
@@ -41,7 +40,7 @@ function climb(form: PartForm, round: number, fraction: number): number {
   return (fraction - 0.5) * (RAMP[round] ?? 1);
 }
 
-/** Radius and height at a row coordinate; straight between rings, held at both ends. */
+/** Radius and height above the start ring at a row coordinate; straight between rings, held at both ends. */
 export function profileAt(form: PartForm, row: number): { radiusMm: number; heightMm: number } {
   const last = form.r.length - 1;
   const x = Math.max(0, Math.min(last, row));
@@ -52,29 +51,38 @@ export function profileAt(form: PartForm, row: number): { radiusMm: number; heig
 }
 
 /** The point of a polar place, mm. */
-export function pointOf(form: PartForm, polar: Polar): Vec3 {
-  const { radiusMm, heightMm } = profileAt(form, polar.row);
-  const theta = form.direction * polar.angleRad;
-  return [radiusMm * Math.cos(theta), radiusMm * Math.sin(theta), heightMm];
-}
+export const pointOf = (form: PartForm, polar: Polar): Vec3 => surfacePoint(form, polar.angleRad, polar.row);
 
 /** The point of a hole or middle of a round, mm. */
 export function positionOf(form: PartForm, round: number, at: 'hole' | 'middle', index: number): Vec3 {
   return pointOf(form, polarOf(form, round, coordOf(at, index), at));
 }
 
-/** Unit vectors at a polar place: out of the fabric, and along the fabric towards the ring. */
+/** Rows to each side over which a slope is taken: it smooths the corners of the rings. */
+const SLOPE_ROWS = 0.75;
+const SLOPE_RAD = 0.02;
+
+/** Unit vectors at a polar place: out of the fabric, and along the fabric towards the ring. Out is where the hand holds the work right side out. */
 export function frameAt(form: PartForm, polar: Polar): { normal: Vec3; toRing: Vec3 } {
-  const a = profileAt(form, polar.row - 0.75);
-  const b = profileAt(form, polar.row + 0.75);
-  const dr = b.radiusMm - a.radiusMm;
-  const dz = b.heightMm - a.heightMm;
-  const length = Math.hypot(dr, dz) || 1;
-  const theta = form.direction * polar.angleRad;
-  const [c, s] = [Math.cos(theta), Math.sin(theta)];
-  const [tr, tz] = [-dr / length, -dz / length];
-  // Out of the fabric: the tangent turned by a quarter, away from the axis.
-  return { normal: [-tz * c, -tz * s, tr], toRing: [tr * c, tr * s, tz] };
+  const a = pointOf(form, { ...polar, row: polar.row - SLOPE_ROWS });
+  const b = pointOf(form, { ...polar, row: polar.row + SLOPE_ROWS });
+  if (form.section === 'cord') return { normal: [1, 0, 0], toRing: [0, 0, -1] };
+  // At the very ring the way round has no length: it is taken a little further down.
+  const row = Math.max(polar.row, 0.25);
+  const back = pointOf(form, { angleRad: polar.angleRad - SLOPE_RAD, row });
+  const on = pointOf(form, { angleRad: polar.angleRad + SLOPE_RAD, row });
+  const down = unitOf(minus(b, a));
+  const around = minus(on, back);
+  const out = unitOf([down[1] * around[2] - down[2] * around[1], down[2] * around[0] - down[0] * around[2], down[0] * around[1] - down[1] * around[0]]);
+  const side = -form.direction;
+  return { normal: [side * out[0], side * out[1], side * out[2]], toRing: [-down[0], -down[1], -down[2]] };
+}
+
+const minus = (a: Vec3, b: Vec3): Vec3 => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
+
+function unitOf(v: Vec3): Vec3 {
+  const length = Math.hypot(...v) || 1;
+  return [v[0] / length, v[1] / length, v[2] / length];
 }
 
 /** A hole or middle found near a point, with how far it misses. */

@@ -45,6 +45,9 @@ export const FABRIC = {
   ruffleFullness: 1.1,
 } as const;
 
+/** How far the lengths of each model may be off by themselves, percent, beside the gauge. Source: the ring model against the fully relaxed fabric (2.3 mm on 94 mm); the others are judged, not measured. */
+export const MODEL_RANGE = { 'ring model': 2.5, 'bent ring model': 8, 'oval model': 10, flattened: 8, folded: 8, 'flat rows': 3, chain: 5 } as const;
+
 /** Pulled diameters of an opening in mm. */
 export const OPENINGS = {
   washer: { comfortableLeastMm: 24, comfortableOverWasherMm: 10, possibleOverWasherMm: 4 },

@@ -1,9 +1,21 @@
-import { FABRIC, GAUGE, HEIGHT_OF } from '../figures';
-import { KINDS, type Fabric, type FabricRound } from '../fabric';
+import { FABRIC, MODEL_RANGE } from '../figures';
+import type { Fabric } from '../fabric';
 import { ranged, type Gauge, type Ranged } from '../gauge';
+import { bendOf, type Axis } from './bend';
+import { flatSheet, flattenedRings, foldedHeight, ovalStraights, pushedIn } from './flat';
+import { layerForms } from './layers';
+import { phasesOf } from './phases';
+import { meanHeight, roundForms } from './rounds';
 import { solveRings, type Rings } from './rings';
+import { extents, measure } from './surface';
 
 export type Firmness = 'empty' | 'soft' | 'medium' | 'firm';
+
+/** What a part is made into after it is worked: left as it is, pressed flat, a disc folded over, or its end pushed in along a round. */
+export type Shaping = { how: 'as worked' } | { how: 'flattened' } | { how: 'folded' } | { how: 'pushed in'; /** index of the round that becomes the rim */ round: number };
+
+/** The model that a form's numbers rest on; each has its own range in `figures`, MODEL_RANGE. */
+export type Basis = 'ring model' | 'bent ring model' | 'oval model' | 'flattened' | 'folded' | 'flat rows' | 'chain';
 
 /** One round in millimetres. `radiusMm` and `heightMm` (along the axis from the ring) are of the ring model. */
 export interface RoundForm {
@@ -22,19 +34,32 @@ export interface RoundForm {
 
 /** A part in millimetres: everything stated about its size comes from here (decision 13). */
 export interface PartForm {
-  basis: 'ring model' | 'flat rows' | 'chain';
+  basis: Basis;
   gauge: Gauge;
   fabric: Fabric;
   rounds: readonly RoundForm[];
   /** rings of the model: index 0 is the start, i the tops of round i, one more with radius 0 when closed */
   r: Float64Array;
   z: Float64Array;
+  /** what a ring is: a closed curve about the axis, a row of a flat piece (r = half its width), a bit of a cord */
+  section: 'ring' | 'sheet' | 'cord';
+  /** straight length of each ring's section, mm; 0 for a circle */
+  straight: Float64Array;
+  /** angle in the working direction at which the long way of an oval or flattened ring lies */
+  longRad: number;
+  /** where the rings stand when taller stitches bend the part; null while the axis is straight */
+  axis: Axis | null;
+  folded: boolean;
   /** angle of each round's start in the working direction, radians, lean included */
   phase: Float64Array;
   /** +1 or -1: which way stitches run about +z, decided once (decision 16) */
   direction: 1 | -1;
   closed: boolean;
+  /** frills, edgings and the like, in the order of `fabric.layers`; each a form that begins on its host's ring */
+  layers: readonly PartForm[];
+  /** the part without its layers: the longer and the shorter way across, and along the axis */
   widthMm: number;
+  depthMm: number;
   heightMm: number;
   volumeCm3: number;
   innerCm3: number;
@@ -46,6 +71,7 @@ export interface PartForm {
 export interface FormOptions {
   fill: Firmness;
   wrongSideOut?: boolean;
+  shaping?: Shaping;
 }
 
 /**
@@ -57,93 +83,59 @@ export function workingDirection(hand: 'right' | 'left', wrongSideOut: boolean):
   return (hand === 'left') !== wrongSideOut ? 1 : -1;
 }
 
-/** Works out the form of a part worked in rounds. Empty fabric gives a form without rounds. */
+/** Works out the form of a part. Empty fabric gives a form without rounds. */
 export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): PartForm {
-  const counts = fabric.rounds.map((r) => Math.max(1, r.count));
+  const shaping = options.shaping ?? { how: 'as worked' };
   const heights = fabric.rounds.map((r) => meanHeight(fabric, r) * gauge.roundMm);
+  const section = fabric.shape === 'rows' ? 'sheet' : fabric.shape === 'cord' ? 'cord' : 'ring';
+  const straight = section === 'ring' ? ovalStraights(fabric, gauge) : new Float64Array(fabric.rounds.length);
+  const oval = straight.some((l) => l > 0);
+  const flattened = section === 'ring' && shaping.how === 'flattened' && fabric.rounds.length > 0;
+  const solved = section !== 'ring' || fabric.rounds.length === 0 ? flatSheet(fabric, heights, gauge) : flattened ? flattenedRings(fabric, heights, gauge) : { ...ringsOf(fabric, heights, gauge, straight, options.fill), straight: withEnds(straight, fabric.closed) };
+  const z = shaping.how === 'pushed in' ? pushedIn(solved.z, shaping.round + 1) : solved.z;
+  const phase = phasesOf(fabric, fabric.rounds, gauge.leanStitches, null);
+  const folded = section === 'ring' && shaping.how === 'folded';
+  const bent = section === 'ring' && !oval && !flattened && !folded && shaping.how !== 'pushed in' ? bendOf(fabric, gauge, solved.r, z, phase, workingDirection(gauge.hand, options.wrongSideOut ?? false)) : null;
+  const rounds = roundForms(fabric.rounds, gauge, solved.r, z, solved.straight);
+  const { volume, area } = measure(solved.r, z, solved.straight, section);
+  const inner = Math.max(0, volume - (area * thicknessOf(gauge)) / 2);
+  const plain: PartForm = {
+    basis: section === 'sheet' ? 'flat rows' : section === 'cord' ? 'chain' : folded ? 'folded' : flattened ? 'flattened' : oval ? 'oval model' : bent ? 'bent ring model' : 'ring model',
+    gauge, fabric, rounds, r: solved.r, z, section, straight: solved.straight, longRad: flattened || folded ? (phase[phase.length - 1] ?? 0) + Math.PI / 2 : 0, axis: bent, folded, phase, closed: fabric.closed, layers: [],
+    direction: workingDirection(gauge.hand, options.wrongSideOut ?? false), widthMm: 0, depthMm: 0, heightMm: 0,
+    volumeCm3: folded || flattened ? 0 : Math.max(0, volume) / 1000, innerCm3: folded || flattened ? 0 : inner / 1000, areaCm2: area / 100, converged: solved.converged, iterations: solved.iterations,
+  };
+  const size = fabric.rounds.length ? extents(plain, thicknessOf(gauge)) : { widthMm: 0, depthMm: 0, heightMm: 0 };
+  const sized = { ...plain, ...size, ...(folded ? { heightMm: foldedHeight(solved.r) } : {}) };
+  return { ...sized, layers: layerForms(sized) };
+}
+
+/** Thickness of the fabric, mm; its surface runs through the middle. */
+export const thicknessOf = (gauge: Gauge): number => FABRIC.thicknessPerStitch * gauge.stitchMm;
+
+/** How far a form's lengths may be off, percent: the gauge and the model, as independent errors. */
+export function formRange(form: Pick<PartForm, 'gauge' | 'basis'>): { rangePercent: number; source: Gauge['source'] } {
+  return { rangePercent: Math.hypot(form.gauge.rangePercent, MODEL_RANGE[form.basis]), source: form.gauge.source };
+}
+
+/** Width, depth and height of a form with their ranges, in mm. */
+export function sizeOf(form: PartForm): { width: Ranged; depth: Ranged; height: Ranged } {
+  const range = formRange(form);
+  return { width: ranged(form.widthMm, range), depth: ranged(form.depthMm, range), height: ranged(form.heightMm, range) };
+}
+
+/** Straights for the rings: the start takes those of the first round, a gathered end none. */
+function withEnds(straight: Float64Array, closed: boolean): Float64Array {
+  return Float64Array.from([straight[0] ?? 0, ...straight, ...(closed ? [0] : [])]);
+}
+
+function ringsOf(fabric: Fabric, heights: readonly number[], gauge: Gauge, straight: Float64Array, fill: Firmness): Rings {
   const perRadius = gauge.stitchMm / (2 * Math.PI);
   const { how, chain } = fabric.start;
   // An oval base closes along its foundation chain.
   const startRadiusMm = how === 'ring' || how === 'chain' ? 0 : how === 'loop' ? (chain * perRadius) / 2 : how === 'tube' ? chain * perRadius : null;
-  const rings = fabric.shape !== 'rounds' || counts.length === 0 ? flatRings(fabric, heights, gauge) : solveRings({
-    counts, heightsMm: heights, stitchMm: gauge.stitchMm, roundMm: gauge.roundMm, startRadiusMm, closed: fabric.closed && counts.length > 0,
-    stretch: FABRIC.stretch[options.fill],
+  return solveRings({
+    counts: fabric.rounds.map((r) => Math.max(1, r.count)), heightsMm: heights, stitchMm: gauge.stitchMm, roundMm: gauge.roundMm, startRadiusMm, closed: fabric.closed,
+    stretch: FABRIC.stretch[fill], straightMm: Array.from(straight),
   });
-  const rounds = fabric.rounds.map((round, i): RoundForm => {
-    const ringMm = (counts[i] * gauge.stitchMm) / Math.PI;
-    return {
-      label: round.label, number: round.number, count: round.count, ringMm, pulledMm: ringMm * GAUGE.pulledPerRing.value,
-      radiusMm: rings.r[i + 1], heightMm: rings.z[i + 1], fullness: (counts[i] * perRadius) / Math.max(rings.r[i + 1], 1e-6),
-    };
-  });
-  const { volume, area } = fabric.shape === 'rounds' ? measure(rings.r, rings.z) : { volume: 0, area: flatArea(rings.r, rings.z) };
-  const inner = Math.max(0, volume - (area * FABRIC.thicknessPerStitch * gauge.stitchMm) / 2);
-  return {
-    basis: fabric.shape === 'rows' ? 'flat rows' : fabric.shape === 'cord' ? 'chain' : 'ring model', gauge, fabric, rounds, r: rings.r, z: rings.z, phase: phases(fabric, gauge), closed: fabric.closed,
-    direction: workingDirection(gauge.hand, options.wrongSideOut ?? false), widthMm: 2 * largest(rings.r), heightMm: counts.length ? Math.max(largest(rings.z) - smallest(rings.z), FABRIC.thicknessPerStitch * gauge.stitchMm) : 0,
-    volumeCm3: volume / 1000, innerCm3: inner / 1000, areaCm2: area / 100, converged: rings.converged, iterations: rings.iterations,
-  };
 }
-
-/** Width and height of a form with their range, in mm. */
-export function sizeOf(form: PartForm): { width: Ranged; height: Ranged } {
-  return { width: ranged(form.widthMm, form.gauge), height: ranged(form.heightMm, form.gauge) };
-}
-
-/** A piece worked to and fro lies flat: half its width and its height, row by row. A bare chain is as long as its stitches and as wide as one. */
-function flatRings(fabric: Fabric, heights: readonly number[], gauge: Gauge): Pick<Rings, 'r' | 'z' | 'converged' | 'iterations'> {
-  const cord = fabric.shape === 'cord';
-  const half = fabric.rounds.map((round) => ((cord ? 1 : round.count) * gauge.stitchMm) / 2);
-  const tall = cord ? fabric.rounds.map((round) => round.count * gauge.stitchMm) : heights;
-  const z = new Float64Array(half.length + 1);
-  tall.forEach((h, i) => (z[i + 1] = z[i] + h));
-  return { r: Float64Array.from([half[0] ?? 0, ...half]), z, converged: true, iterations: 0 };
-}
-
-/** Area of both faces of a flat piece, mm2. */
-function flatArea(r: Float64Array, z: Float64Array): number {
-  let area = 0;
-  for (let i = 1; i < r.length; i++) area += 2 * (r[i] + r[i - 1]) * (z[i] - z[i - 1]);
-  return area;
-}
-
-/** Volume by frusta (a polygon would lose up to a sixth) and area of the side, in mm3 and mm2. */
-function measure(r: Float64Array, z: Float64Array): { volume: number; area: number } {
-  let volume = 0;
-  let area = 0;
-  for (let i = 1; i < r.length; i++) {
-    const dz = z[i] - z[i - 1];
-    volume += (Math.PI / 3) * dz * (r[i] * r[i] + r[i] * r[i - 1] + r[i - 1] * r[i - 1]);
-    area += Math.PI * (r[i] + r[i - 1]) * Math.hypot(dz, r[i] - r[i - 1]);
-  }
-  return { volume: Math.max(0, volume), area };
-}
-
-function meanHeight(fabric: Fabric, round: FabricRound): number {
-  let sum = 0;
-  for (let s = round.from; s < round.from + round.count; s++) sum += HEIGHT_OF[KINDS[fabric.kind[s]]];
-  return round.count ? sum / round.count : 1;
-}
-
-/** Source: the house's geometry, section 3, "Phase of round i". */
-function phases(fabric: Fabric, gauge: Gauge): Float64Array {
-  const phase = new Float64Array(fabric.rounds.length);
-  for (let i = 1; i < phase.length; i++) {
-    const round = fabric.rounds[i];
-    const below = fabric.rounds[i - 1];
-    let sum = 0;
-    for (let j = 0; j < round.count; j++) {
-      const s = round.from + j;
-      const from = fabric.parentFrom[s];
-      const to = Math.max(from + 1, fabric.parentTo[s]);
-      const parent = (from + to) / 2 - below.from;
-      sum += parent / below.count - (j + 0.5) / round.count;
-    }
-    const mean = round.count ? (sum / round.count) * 2 * Math.PI : 0;
-    phase[i] = phase[i - 1] + mean + (round.turned ? 0 : (gauge.leanStitches * 2 * Math.PI) / Math.max(1, round.count));
-  }
-  return phase;
-}
-
-const largest = (values: Float64Array): number => values.reduce((a, b) => Math.max(a, b), -Infinity);
-const smallest = (values: Float64Array): number => values.reduce((a, b) => Math.min(a, b), Infinity);

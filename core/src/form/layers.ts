@@ -1,0 +1,51 @@
+import type { FabricLayer } from '../fabric';
+import type { PartForm } from './form';
+import { phasesOf } from './phases';
+import { meanHeight, roundForms } from './rounds';
+import { measure, ringPoint } from './surface';
+
+/**
+ * The forms of what is worked on a part: frills, edgings, tentacles, a second skin. Each begins on its host's ring, opens
+ * as far as its stitches want and its height allows, and goes on the way it is worked, towards the open end.
+ * A simple model of the house: a skirt that stands off as a cone; what does not fit into the cone ruffles (`fullness`).
+ */
+export function layerForms(host: PartForm): PartForm[] {
+  return host.fabric.layers.map((layer) => layerForm(host, layer));
+}
+
+function layerForm(host: PartForm, layer: FabricLayer): PartForm {
+  const { gauge, fabric } = host;
+  const on = Math.max(0, Math.min(host.fabric.rounds.length - 1, layer.on));
+  const rings = layer.rounds.length + 1;
+  const r = new Float64Array(rings);
+  const z = new Float64Array(rings);
+  r[0] = host.r[on + 1] ?? 0;
+  z[0] = host.z[on + 1] ?? 0;
+  const straight = new Float64Array(rings).fill(host.straight[on + 1] ?? 0);
+  layer.rounds.forEach((round, i) => {
+    const h = meanHeight(fabric, round) * gauge.roundMm;
+    const free = Math.max(0, round.count * gauge.stitchMm - 2 * straight[i + 1]) / (2 * Math.PI);
+    r[i + 1] = Math.max(0, Math.max(r[i] - h, Math.min(r[i] + h, free)));
+    z[i + 1] = z[i] + Math.sqrt(Math.max(0, h * h - (r[i + 1] - r[i]) ** 2));
+  });
+  const { area } = measure(r, z, straight, 'ring');
+  const base = host.fabric.rounds[on];
+  const phase = phasesOf(fabric, layer.rounds, gauge.leanStitches, base ? { round: base, phase: host.phase[on] } : null);
+  const section = host.section === 'ring' ? 'ring' : host.section;
+  const form: PartForm = {
+    ...host, fabric: { ...fabric, rounds: layer.rounds, layers: [], closed: false }, rounds: roundForms(layer.rounds, gauge, r, z, straight), r, z, straight, section, phase, closed: false, layers: [], axis: null,
+    widthMm: 2 * Math.max(...r) + Math.max(...straight), depthMm: 2 * Math.max(...r), heightMm: z[rings - 1] - z[0], volumeCm3: 0, innerCm3: 0, areaCm2: area / 100,
+  };
+  if (!host.axis) return form;
+  // On a bent part the layer goes straight on from the ring it stands on.
+  const centre = new Float64Array(3 * rings);
+  const rotation = new Float64Array(9 * rings);
+  const at = ringPoint({ ...host, r: host.r.map(() => 0) }, on + 1, 0);
+  const m = host.axis.rotation.subarray(9 * (on + 1), 9 * (on + 1) + 9);
+  for (let i = 0; i < rings; i++) {
+    const dz = z[i] - z[0];
+    centre.set([at[0] + m[2] * dz, at[1] + m[5] * dz, at[2] + m[8] * dz], 3 * i);
+    rotation.set(m, 9 * i);
+  }
+  return { ...form, axis: { centre, rotation } };
+}
