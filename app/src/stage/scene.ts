@@ -1,6 +1,6 @@
-import { frameAt, pointOf, polarOf, resolvePlace, type Vec3 } from '@hoppla/core/address';
+import { formOfLayer, frameAt, pointOf, polarOf, resolvePlace } from '@hoppla/core/address';
 import type { EyePair, Embroidery } from '@hoppla/core/feature';
-import type { PartForm } from '@hoppla/core/form';
+import { ringPoint, type PartForm, type Vec3 } from '@hoppla/core/form';
 import { move, turn, type Placed, type Placement } from '@hoppla/core/join';
 import { modelOf, yarnColour, type ToyModel } from '@hoppla/core/toy';
 import { shade } from './colour';
@@ -62,11 +62,8 @@ export function sceneOf(model: ToyModel, placed: readonly Placed[], from: ViewFr
 
 /** The rings of a piece as seen, mm. */
 function ringsSeen(form: PartForm, placement: Placement, from: ViewFrom): Vec3[][] {
-  return Array.from(form.r, (r, i) =>
-    Array.from({ length: RING_POINTS }, (_, k) => {
-      const a = (2 * Math.PI * k) / RING_POINTS;
-      return seen(move(placement, [r * Math.cos(a), r * Math.sin(a), form.z[i]]), from);
-    }),
+  return Array.from(form.r, (_, i) =>
+    Array.from({ length: RING_POINTS }, (_, k) => seen(move(placement, ringPoint(form, i, (2 * Math.PI * k) / (form.section === 'sheet' ? RING_POINTS - 1 : RING_POINTS))), from)),
   );
 }
 
@@ -181,8 +178,9 @@ function threadsOn(model: ToyModel, piece: Placed, from: ViewFrom): Layer['threa
     const points = f.path.flatMap((place): Point[] => {
       const found = resolvePlace(modelOf(model, f.part).fabric, place);
       if ((found.state !== 'at' && found.state !== 'moved') || (place.at !== 'hole' && place.at !== 'middle')) return [];
-      const polar = polarOf(piece.form, found.round, place.at === 'hole' ? found.index : found.index - 0.5, place.at);
-      return turnedNormal(piece.form, piece.placement, from, polar)[2] < 0.05 ? [] : [at(piece.form, piece.placement, from, polar.angleRad, polar.row)];
+      const form = formOfLayer(piece.form, found.layer);
+      const polar = polarOf(form, found.round, place.at === 'hole' ? found.index : found.index - 0.5, place.at);
+      return turnedNormal(form, piece.placement, from, polar)[2] < 0.05 ? [] : [at(form, piece.placement, from, polar.angleRad, polar.row)];
     });
     if (points.length < 2) return [];
     const filled = f.strokes > 1;

@@ -1,16 +1,5 @@
 import type { PartForm } from '../form';
-import { coordAt, pointOf, type Polar } from './position';
-
-/** What a part's ring is on the toy; up, front, left and level follow from it (decision 8). */
-export type RingIs = 'crown' | 'chin' | 'nose' | 'sole' | 'back' | 'tip' | 'mouth';
-
-/**
- * The direction of the face: opposite the marker as it stands at the pause after round `pause` (an index), as an angle
- * in the working direction (decision 24).
- */
-export function frontAngle(form: PartForm, pause: number): number {
-  return form.phase[pause] + Math.PI;
-}
+import { coordAt } from './position';
 
 /**
  * The stitch coordinate on a round that lies in the direction of the face, rounded so that a pair with `between`
@@ -20,16 +9,6 @@ export function centreCoord(form: PartForm, round: number, angleRad: number, bet
   const exact = coordAt(form, round, angleRad, 'hole');
   const half = (between % 2) / 2;
   return Math.round(exact - half) + half;
-}
-
-/** The same place seen in the mirror of the face plane, the plane through the axis and the face's direction. */
-export function mirrored(polar: Polar, frontRad: number): Polar {
-  return { angleRad: 2 * frontRad - polar.angleRad, row: polar.row };
-}
-
-/** How much higher (towards the ring) place a lies than place b, in mm along the axis; 0 is level. */
-export function levelDifference(form: PartForm, a: Polar, b: Polar): number {
-  return pointOf(form, b)[2] - pointOf(form, a)[2];
 }
 
 /** A post's address for print: `R13·14 | 18·19`. Rounds below 0 (into the ring) print as the ring. */

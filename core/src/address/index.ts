@@ -1,6 +1,11 @@
-export { courseOf, coordOf, resolvePlace, roundOf } from './place';
+export { courseOf, coordOf, formOfLayer, resolvePlace, roundOf } from './place';
 export type { Course, Place, Resolved } from './place';
-export { alongRound, coordAt, distance, frameAt, nearestPlace, pointOf, polarOf, positionOf, profileAt } from './position';
-export type { Near, Polar, Vec3 } from './position';
-export { centreCoord, frontAngle, holeName, holeTag, levelDifference, mirrored } from './face';
-export type { HoleName, RingIs } from './face';
+export { coordAt, frameAt, nearestPlace, pointOf, polarOf, positionOf, profileAt } from './position';
+export type { Near, Polar } from './position';
+export { directionsOf, faceAngle, frontAngle, heightFraction, levelDifference, middleOf, reachAlong } from './pose';
+export type { Directions, FaceBy, RingIs } from './pose';
+export { level, mirrored, nearestPolar, opposite, straight, walkInPlane } from './directions';
+export type { Walk } from './directions';
+export { surfaceDistance } from './surfaceDistance';
+export { centreCoord, holeName, holeTag } from './face';
+export type { HoleName } from './face';

@@ -1,7 +1,5 @@
-import { surfacePoint, type PartForm, type Vec3 } from '../form';
+import { cross, distance, sub, surfacePoint, unit, type PartForm, type Vec3 } from '../form';
 import { coordOf } from './place';
-
-export type { Vec3 } from '../form';
 
 /** Angle about the axis in the working direction, radians, and the row coordinate in rings (0 = the start). */
 export interface Polar {
@@ -17,8 +15,11 @@ const RAMP = [0.5, 0.75, 1];
  * `coord` may run below 0 or beyond the count: the number goes on into the neighbouring turn of a spiral.
  */
 export function polarOf(form: PartForm, round: number, coord: number, at: 'hole' | 'middle'): Polar {
-  const { count } = form.fabric.rounds[round];
-  const lean = (form.gauge.leanStitches * 2 * Math.PI) / count;
+  const { count, direction, turned } = form.fabric.rounds[round];
+  if (form.section === 'cord') return { angleRad: 0, row: round + coord / count };
+  // Rows are level, and every other one runs back.
+  if (form.section === 'sheet') return { angleRad: (2 * Math.PI * (direction === 1 ? coord : count - coord)) / count, row: round + (at === 'hole' ? 0 : 0.5) };
+  const lean = turned ? 0 : (form.gauge.leanStitches * 2 * Math.PI) / count;
   const back = at === 'hole' ? lean : lean / 2;
   return {
     angleRad: form.phase[round] - back + (2 * Math.PI * coord) / count,
@@ -29,6 +30,8 @@ export function polarOf(form: PartForm, round: number, coord: number, at: 'hole'
 /** The stitch coordinate (not rounded, in 0..count) at which a round meets a direction. */
 export function coordAt(form: PartForm, round: number, angleRad: number, at: 'hole' | 'middle'): number {
   const { count } = form.fabric.rounds[round];
+  if (form.section === 'cord') return 0;
+  if (form.section === 'sheet') return (form.fabric.rounds[round].direction === 1 ? angleRad / (2 * Math.PI) : 1 - angleRad / (2 * Math.PI)) * count;
   const zero = polarOf(form, round, 0, at).angleRad;
   const turns = (angleRad - zero) / (2 * Math.PI);
   return (turns - Math.floor(turns)) * count;
@@ -68,21 +71,14 @@ export function frameAt(form: PartForm, polar: Polar): { normal: Vec3; toRing: V
   const b = pointOf(form, { ...polar, row: polar.row + SLOPE_ROWS });
   if (form.section === 'cord') return { normal: [1, 0, 0], toRing: [0, 0, -1] };
   // At the very ring the way round has no length: it is taken a little further down.
-  const row = Math.max(polar.row, 0.25);
+  const row = Math.max(0.25, Math.min(form.r.length - 1.25, polar.row));
   const back = pointOf(form, { angleRad: polar.angleRad - SLOPE_RAD, row });
   const on = pointOf(form, { angleRad: polar.angleRad + SLOPE_RAD, row });
-  const down = unitOf(minus(b, a));
-  const around = minus(on, back);
-  const out = unitOf([down[1] * around[2] - down[2] * around[1], down[2] * around[0] - down[0] * around[2], down[0] * around[1] - down[1] * around[0]]);
+  const down = unit(sub(b, a));
+  const around = sub(on, back);
+  const out = unit(cross(down, around));
   const side = -form.direction;
   return { normal: [side * out[0], side * out[1], side * out[2]], toRing: [-down[0], -down[1], -down[2]] };
-}
-
-const minus = (a: Vec3, b: Vec3): Vec3 => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
-
-function unitOf(v: Vec3): Vec3 {
-  const length = Math.hypot(...v) || 1;
-  return [v[0] / length, v[1] / length, v[2] / length];
 }
 
 /** A hole or middle found near a point, with how far it misses. */
@@ -106,24 +102,4 @@ export function nearestPlace(form: PartForm, target: Polar, at: 'hole' | 'middle
     }
   }
   return best;
-}
-
-/** Straight distance, mm. */
-export function distance(a: Vec3, b: Vec3): number {
-  return Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
-}
-
-/** Length along the round between two polar places the short way, in mm, by 64 steps over the ring model. */
-export function alongRound(form: PartForm, a: Polar, b: Polar): number {
-  const STEPS = 64;
-  let turn = b.angleRad - a.angleRad;
-  turn -= Math.round(turn / (2 * Math.PI)) * 2 * Math.PI;
-  let length = 0;
-  let before = pointOf(form, a);
-  for (let k = 1; k <= STEPS; k++) {
-    const here = pointOf(form, { angleRad: a.angleRad + (turn * k) / STEPS, row: a.row + ((b.row - a.row) * k) / STEPS });
-    length += distance(before, here);
-    before = here;
-  }
-  return length;
 }

@@ -1,6 +1,6 @@
-import { alongRound, centreCoord, coordAt, distance, frontAngle, holeName, levelDifference, pointOf, polarOf, roundOf, type HoleName, type Polar, type Vec3 } from '../address';
+import { centreCoord, coordAt, directionsOf, frontAngle, holeName, levelDifference, pointOf, polarOf, roundOf, surfaceDistance, type HoleName, type Polar, type RingIs } from '../address';
 import { EYES, FACE_ADVICE, OPENINGS } from '../figures';
-import { windowOf, type PartForm, type WorkWindow } from '../form';
+import { distance, windowOf, type PartForm, type Vec3, type WorkWindow } from '../form';
 import { ranged, type Ranged } from '../gauge';
 import type { EyePair } from './feature';
 
@@ -20,7 +20,7 @@ export interface EyesAt {
   points: [Vec3, Vec3];
   centre: number;
   spacing: Spacing;
-  /** how much higher one post stands than the other, mm */
+  /** how much higher one post stands than the other in the part's pose, mm */
   levelErrorMm: number;
   window: WorkWindow;
   retention: Retention;
@@ -73,7 +73,7 @@ export function washerNeeds(washerMm: number, ownSmallestMm?: number): { comfort
 }
 
 /** Places a pair in the fabric as it is now, with its distances, window and washer. Never writes back. */
-export function resolveEyes(form: PartForm, eyes: EyePair, ownSmallestMm?: number): EyeState {
+export function resolveEyes(form: PartForm, eyes: EyePair, ownSmallestMm?: number, ringIs: RingIs = 'crown'): EyeState {
   const round = roundOf(form.fabric, eyes.pair.course);
   if (round < 0 || form.fabric.rounds[round].count === 0) return { state: 'homeless' };
   const now = form.fabric.rounds[round].count;
@@ -93,7 +93,7 @@ export function resolveEyes(form: PartForm, eyes: EyePair, ownSmallestMm?: numbe
     state: now === centre.of ? 'at' : 'moved', was: centre.of, now, round, coords, points, polar, centre: scaled,
     names: [holeName(form, rounds[0], coords[0]), holeName(form, rounds[1], coords[1])],
     spacing: spacingOf(form, polar, points, coords[1] - coords[0], eyes.eyeMm),
-    levelErrorMm: Math.abs(levelDifference(form, polar[0], polar[1])),
+    levelErrorMm: Math.abs(levelDifference(form, directionsOf(form, ringIs, faceDirection(form, round, eyes.washerMm, ownSmallestMm)), polar[0], polar[1])),
     window: windowOf(form, later, needs.comfortable, needs.possible),
     retention: retentionOf(eyes.washerMm, form),
   };
@@ -106,7 +106,7 @@ function spacingOf(form: PartForm, polar: [Polar, Polar], points: [Vec3, Vec3], 
   return {
     stitchesBetween: between, holesOn: between, holesShowing: Math.max(0, between - 1), holesCountingBoth: between + 1,
     straightMm: ranged(straight, form.gauge), rimMm: { ...ranged(straight, form.gauge), value: straight - eyeMm, low: straight * (1 - form.gauge.rangePercent / 100) - eyeMm, high: straight * (1 + form.gauge.rangePercent / 100) - eyeMm },
-    alongMm: ranged(alongRound(form, polar[0], polar[1]), form.gauge), angleDeg: (angle * 180) / Math.PI, middle: between % 2 === 0 ? 'hole' : 'stitch',
+    alongMm: ranged(surfaceDistance(form, polar[0], polar[1]), form.gauge), angleDeg: (angle * 180) / Math.PI, middle: between % 2 === 0 ? 'hole' : 'stitch',
   };
 }
 

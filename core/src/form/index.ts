@@ -3,7 +3,10 @@ export type { Basis, Firmness, FormOptions, PartForm, RoundForm, Shaping } from 
 export { bendsOf, tallSide } from './bend';
 export { solveRings } from './rings';
 export type { Rings, RingInput } from './rings';
+export { meshOf } from './mesh';
+export type { Mesh } from './mesh';
 export { ringPoint, surfacePoint } from './surface';
-export type { Vec3 } from './surface';
+export { add, cross, distance, dot, scale, sub, unit } from './vectors';
+export type { Vec3 } from './vectors';
 export { windowOf, worstOpening } from './window';
 export type { WorkWindow } from './window';

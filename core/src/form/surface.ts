@@ -1,7 +1,5 @@
 import type { PartForm } from './form';
-
-/** mm; x, y across the axis, z from the ring to the end. */
-export type Vec3 = readonly [number, number, number];
+import type { Vec3 } from './vectors';
 
 type Sections = Pick<PartForm, 'r' | 'z' | 'straight' | 'section' | 'longRad' | 'axis' | 'folded' | 'direction' | 'gauge'>;
 

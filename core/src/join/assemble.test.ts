@@ -1,5 +1,6 @@
 import { rill, modelToy, modelOf } from '../toy';
-import { cross, dot, move, sitesOf, type Placed } from './index';
+import { cross, dot } from '../form';
+import { move, sitesOf, type Placed } from './index';
 
 let n = 0;
 const model = modelToy(rill(() => `i${++n}`));

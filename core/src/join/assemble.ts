@@ -1,7 +1,7 @@
-import { courseOf, frameAt, holeName, mirrored, nearestPlace, pointOf, polarOf, profileAt, resolvePlace, coordAt, type HoleName, type Polar, type RingIs, type Vec3 } from '../address';
-import type { PartForm } from '../form';
+import { courseOf, directionsOf, frameAt, holeName, mirrored, nearestPlace, pointOf, polarOf, profileAt, resolvePlace, coordAt, type Directions, type HoleName, type Polar, type RingIs } from '../address';
+import { add, cross, scale, unit, type PartForm, type Vec3 } from '../form';
 import type { Aim, SewnJoin } from './join';
-import { across, add, cross, move, rotation, scale, turn, unit, type Placement } from './space';
+import { across, move, rotation, turn, type Placement } from './space';
 
 /** A part as the assembly sees it. `frontRad` is the direction of its face in the working direction. */
 export interface Piece {
@@ -44,25 +44,8 @@ export interface Placed extends Piece {
 const UP: Vec3 = [0, 1, 0];
 const FRONT: Vec3 = [0, 0, 1];
 
-/** A part's own up and front, as local unit vectors, from what its ring is and where its face looks. */
-export function ownAxes(piece: Piece): { up: Vec3; front: Vec3 } {
-  const theta = piece.form.direction * piece.frontRad;
-  const face: Vec3 = [Math.cos(theta), Math.sin(theta), 0];
-  switch (piece.ringIs) {
-    case 'crown':
-      return { up: [0, 0, -1], front: face };
-    case 'chin':
-    case 'sole':
-      return { up: [0, 0, 1], front: face };
-    case 'nose':
-    case 'mouth':
-    case 'tip':
-      // The round start goes underneath: up is opposite the marker, as the face is elsewhere.
-      return { up: face, front: [0, 0, -1] };
-    case 'back':
-      return { up: face, front: [0, 0, 1] };
-  }
-}
+/** A piece's own up, front and left, in its own frame. */
+export const ownDirections = (piece: Piece): Directions => directionsOf(piece.form, piece.ringIs, piece.frontRad);
 
 /** The count of the guest's edge: its last round, halved when flattened; a closed end is sewn on by its last round. */
 export function edgeCount(form: PartForm, edge: SewnJoin['edge']): number {
@@ -98,7 +81,7 @@ export function sitesOf(join: SewnJoin, host: Piece, guest: PartForm): JoinSite[
   };
   const first = site(join.guest.copy, found.round, found.index, 0);
   if (!join.twin) return [first];
-  const near = nearestPlace(host.form, mirrored(first.polar, host.frontRad), 'hole');
+  const near = nearestPlace(host.form, mirrored(host.form, ownDirections(host), first.polar), 'hole');
   return near ? [first, site(join.twin.copy, near.round, near.index, near.missMm)] : [first];
 }
 
@@ -113,7 +96,7 @@ function pinsOf(host: Piece, guest: PartForm, round: number, index: number, n: n
   const polar = polarOf(form, round, index, 'hole');
   const sideways = reach / Math.max(((2 * Math.PI) / count) * profileAt(form, polar.row).radiusMm, 0.1);
   const steps = Math.min(Math.round(sideways), Math.floor(count / 4));
-  const up = ownAxes(host).up[2];
+  const up = ownDirections(host).up[2];
   const plus = holeName(form, round, index + steps);
   const minus = holeName(form, round, index - steps);
   // Seen from the front with up above, numbers grow towards the toy's own left when the ring is up.
@@ -136,9 +119,9 @@ export function attach(host: Placed, guest: Piece, site: JoinSite, twin: boolean
   const last = guest.form.r.length - 1;
   const open = guest.form.closed ? last : guest.form.fabric.rounds.length;
   const edgeZ = guest.form.z[open] ?? 0;
-  const own = ownAxes(guest);
+  const own = ownDirections(guest);
   if (site.join.at.at === 'edge') {
-    const hostAxes = ownAxes(host);
+    const hostAxes = ownDirections(host);
     const end = host.form.z[site.round + 1];
     const toZ = turn(host.placement, [0, 0, -1]);
     const front = across(turn(host.placement, hostAxes.front), toZ);
@@ -147,7 +130,7 @@ export function attach(host: Placed, guest: Piece, site: JoinSite, twin: boolean
     return { ...guest, placement: shiftTo(rows, [0, 0, edgeZ], target) };
   }
   const { normal } = frameAt(host.form, site.polar);
-  const hostOwn = ownAxes(host);
+  const hostOwn = ownDirections(host);
   const up = across(hostOwn.up, normal);
   const side = unit(cross(up, normal));
   const direction = aimed(normal, up, side, site.join.aim, twin, hostOwn, pointOf(host.form, site.polar));
@@ -158,8 +141,7 @@ export function attach(host: Placed, guest: Piece, site: JoinSite, twin: boolean
 }
 
 /** The direction a guest points: the host's outside, tilted. Sideways is away from the face plane, so that twins match. */
-function aimed(normal: Vec3, up: Vec3, side: Vec3, aim: Aim, twin: boolean, own: { up: Vec3; front: Vec3 }, at: Vec3): Vec3 {
-  const toyLeft = cross(own.up, own.front);
+function aimed(normal: Vec3, up: Vec3, side: Vec3, aim: Aim, twin: boolean, { left: toyLeft }: Directions, at: Vec3): Vec3 {
   const onLeft = at[0] * toyLeft[0] + at[1] * toyLeft[1] + at[2] * toyLeft[2];
   const towardsLeft = side[0] * toyLeft[0] + side[1] * toyLeft[1] + side[2] * toyLeft[2] >= 0;
   const outward = Math.abs(onLeft) < 1e-6 ? !twin : onLeft > 0;
@@ -177,7 +159,7 @@ function shiftTo(rows: Placement['rows'], local: Vec3, target: Vec3): Placement 
 
 /** Stands a part on its own: its up is up, its face looks at the viewer. */
 export function stand(piece: Piece): Placed {
-  const { up, front } = ownAxes(piece);
+  const { up, front } = ownDirections(piece);
   return { ...piece, placement: { rows: rotation(across(front, up), up, FRONT, UP), shift: [0, 0, 0] } };
 }
 

@@ -1,6 +1,6 @@
-import { distance, holeTag, positionOf, resolvePlace } from '../address';
+import { formOfLayer, holeTag, positionOf, resolvePlace } from '../address';
 import { OPENINGS, TIME } from '../figures';
-import { worstOpening } from '../form';
+import { distance, worstOpening } from '../form';
 import type { Ranged } from '../gauge';
 import type { JoinSite } from '../join';
 import type { FabricLayer } from '../fabric';
@@ -199,7 +199,7 @@ function eyesStep(part: PartModel, base: { part: string; copy: string }, eyes: E
 function embroiderStep(part: PartModel, base: { part: string; copy: string }, f: Extract<ToyModel['toy']['features'][number], { kind: 'embroidery' }>, name: string, after: number): EmbroiderStep {
   const points = f.path.flatMap((p) => {
     const found = resolvePlace(part.fabric, p);
-    return (found.state === 'at' || found.state === 'moved') && (p.at === 'hole' || p.at === 'middle') ? [positionOf(part.form, found.round, p.at, found.index)] : [];
+    return (found.state === 'at' || found.state === 'moved') && (p.at === 'hole' || p.at === 'middle') ? [positionOf(formOfLayer(part.form, found.layer), found.round, p.at, found.index)] : [];
   });
   let path = 0;
   for (let i = 1; i < points.length; i++) path += distance(points[i - 1], points[i]);

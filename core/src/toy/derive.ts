@@ -79,7 +79,7 @@ export function modelToy(toy: Toy): ToyModel {
   const parts = toy.parts.map((p) => modelPart(toy, p));
   const eyes = toy.features.filter((f): f is EyePair => f.kind === 'eyes').map((e) => {
     const home = parts.find((p) => p.part.id === e.part);
-    return { eyes: e, state: home && home.fabric.rounds.length ? resolveEyes(home.form, e, toy.settings.ownSmallestMm) : ({ state: 'homeless' } as const) };
+    return { eyes: e, state: home && home.fabric.rounds.length ? resolveEyes(home.form, e, toy.settings.ownSmallestMm, home.ringIs) : ({ state: 'homeless' } as const) };
   });
   const pieces = parts.filter((p) => p.fabric.rounds.length > 0).flatMap((p) => p.copies.map((c): Piece => ({ part: p.part.id, copy: c.id, form: p.form, ringIs: p.ringIs, frontRad: frontOf(p, eyes) })));
   const joins = toy.joins.filter((j): j is SewnJoin => j.kind === 'sewn');

@@ -1,5 +1,5 @@
 import { coordAt, holeName, holeTag, polarOf } from '@hoppla/core/address';
-import { holePlace, ownAxes, type JoinSite, type SewnJoin } from '@hoppla/core/join';
+import { holePlace, ownDirections, type JoinSite, type SewnJoin } from '@hoppla/core/join';
 import type { ToyModel } from '@hoppla/core/toy';
 
 export type JoinMove = 'up' | 'down' | 'left' | 'right' | 'closer' | 'further' | 'keep';
@@ -16,7 +16,7 @@ export function movedJoin(model: ToyModel, join: SewnJoin, site: JoinSite, move:
   const host = model.pieces.find((p) => p.part === join.at.part && p.copy === join.at.copy);
   if (!host) return null;
   const { form } = host;
-  const towardsRing = ownAxes(host).up[2] < 0 ? -1 : 1;
+  const towardsRing = ownDirections(host).up[2] < 0 ? -1 : 1;
   let { round, index } = site;
   if (move === 'up' || move === 'down') {
     const next = round + (move === 'up' ? towardsRing : -towardsRing);
@@ -24,7 +24,7 @@ export function movedJoin(model: ToyModel, join: SewnJoin, site: JoinSite, move:
     index = Math.round(coordAt(form, next, polarOf(form, round, index, 'hole').angleRad, 'hole'));
     round = next;
   } else if (move !== 'keep') {
-    const growsLeft = ownAxes(host).up[2] < 0 === form.direction < 0 ? 1 : -1;
+    const growsLeft = ownDirections(host).up[2] < 0 === form.direction < 0 ? 1 : -1;
     const turn = site.polar.angleRad - host.frontRad;
     const side = Math.sign(turn - Math.round(turn / (2 * Math.PI)) * 2 * Math.PI) || 1;
     index += move === 'left' ? growsLeft : move === 'right' ? -growsLeft : move === 'further' ? side : -side;
