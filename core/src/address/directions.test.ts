@@ -57,7 +57,7 @@ describe('directions on the toy, over both hands, both sides, every pose, with a
                 }
             }
             for (const what of ['straight', 'level', 'opposite', 'mirror']) expect(Math.max(0, ...errors[what])).toBeLessThanOrEqual(0.1);
-            expect(Math.max(...errors.snapped)).toBeLessThanOrEqual(HALF_CELL * 1.15);
+            expect(Math.max(...errors.snapped)).toBeLessThanOrEqual(HALF_CELL);
           });
 
   afterAll(() => {

@@ -3,7 +3,7 @@ import { buildFabric } from '../fabric';
 import { formOf, type PartForm } from '../form';
 import { gaugeOf, type GaugeSettings } from '../gauge';
 import { markText, read } from '../notation';
-import { faceCentre, keptHere, movedPost, movedRound, newPair, resolveEyes, schoolsOf, withBetween, type EyePair, type EyesAt } from './index';
+import { eyesContext, faceCentre, keptHere, movedPost, movedRound, newPair, resolveEyes, schoolsOf, withBetween, type EyePair, type EyesAt } from './index';
 
 const MEASURED: GaugeSettings = { hookMm: 3, stitchMm: 5, roundMm: 4.5, leanStitches: 0, hand: 'right', yarnUnder: false };
 const formFrom = (text: string, settings: Partial<GaugeSettings> = {}): PartForm => {
@@ -53,7 +53,7 @@ describe('numbers of the Face, worked out by hand on a tube of 36 (w 5, h 4.5, r
     expect(eyes.window).toEqual({ first: 6, lastComfortable: 10, lastPossible: 10, openingMm: expect.closeTo(69.5, 1) });
   });
   it('schools: of 10 rounds, R5 is the 6th and R6 the 5th from the finished edge; at a pause after R8 the 4th and 3rd', () => {
-    const words = schoolsOf(spiral, eyes, 8).map((s) => s.words);
+    const words = schoolsOf(eyesContext(spiral, 'crown', eyes, 12, 8), eyes).map((s) => s.words);
     expect(words).toEqual([
       'between R5 and R6', '5 rounds down from the ring', 'between the 6th and 5th round from the finished edge', 'between the 4th and 3rd round from the edge at the pause',
       '6 stitches between', '6 holes on', '5 holes showing between', '7 holes, counting both posts',

@@ -1,8 +1,7 @@
 export type { EyePair, EyeMaking, Embroidery, Feature, PairPlace } from './feature';
 export { eyeAdvice, eyeRow, faceCentre, faceDirection, offCentre, resolveEyes, RETENTION_BANDS, retentionOf, washerNeeds } from './eyes';
 export type { EyesAt, EyeState, Retention, Spacing } from './eyes';
-export { schoolsOf } from './schools';
-export type { School } from './schools';
+export { eyesContext, schoolsOf } from './schools';
 export { keptHere, movedRound, movedPost, newPair, reachOf, withBetween } from './moves';
 export { pairsOfNote } from './notes';
 export type { NoteReading } from './notes';

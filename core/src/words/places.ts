@@ -1,18 +1,45 @@
 import { plural } from './plural';
 
-/** Words for places on a part. */
+/** Words for places on a part. What is printed here is read again by `address/readWords.ts`. */
 export const placeWords = {
-  between: (a: string, b: string) => `between ${a} and ${b}`,
-  fromFinishedEdge: (a: number, b: number) => `between the ${ordinal(a)} and ${ordinal(b)} round from the finished edge`,
-  fromPauseEdge: (a: number, b: number) => `between the ${ordinal(a)} and ${ordinal(b)} round from the edge at the pause`,
+  between: (a: number, b: number) => `between R${a} and R${b}`,
+  onRound: (n: number) => `in R${n}`,
   fromRing: (n: number) => `${plural(n, 'round')} down from the ring`,
+  onFromRing: (n: number) => `in the ${ordinal(n)} round from the ring`,
+  fromEdge: (a: number, b: number, edge: 'finished' | 'pause') => `between the ${ordinal(a)} and ${ordinal(b)} round from the ${edges[edge]}`,
+  onFromEdge: (n: number, edge: 'finished' | 'pause') => `in the ${ordinal(n)} round from the ${edges[edge]}`,
+  afterMark: (n: number, mark: 'ridge' | 'colour step') => `in the ${ordinal(n)} round after the ${mark}`,
+  betweenStitches: (a: number, b: number) => `between stitches ${a} and ${b}`,
+  inStitch: (n: number) => `in stitch ${n}`,
+  holesBeforeEnd: (n: number) => `${plural(n, 'hole')} before the end of the round`,
+  stitchFromEnd: (n: number) => `in the ${ordinal(n)} stitch from the end of the round`,
+  inTheMiddle: 'in the middle of the face',
+  besideMiddle: (n: number, what: 'hole' | 'stitch', side: 'left' | 'right') => `${plural(n, what, what === 'stitch' ? 'stitches' : 'holes')} to the toy’s ${side} of the middle`,
   stitchesBetween: (n: number) => `${plural(n, 'stitch', 'stitches')} between`,
+  stitchesOn: (n: number) => `${plural(n, 'stitch', 'stitches')} on`,
   holesOn: (n: number) => `${plural(n, 'hole')} on`,
   holesShowing: (n: number) => `${plural(n, 'hole')} showing between`,
   countingBoth: (n: number) => `${n} holes, counting both posts`,
+  eachSide: (k: number, what: 'hole' | 'stitch', middle: 'hole' | 'stitch') => `the ${ordinal(k)} ${what} on each side of the middle ${middle}`,
+  mmStraight: (mm: string) => `${mm} mm apart, straight`,
+  mmAlong: (mm: string) => `${mm} mm apart along the fabric`,
+  degrees: (n: string) => `${n} degrees apart as seen from above`,
   moved: (was: number, now: number) => `The round had ${was} stitches when this was placed and has ${now} now. Moved: please look.`,
   homeless: 'The round this stood on is gone. Choose a new place.',
+
+  unknown: (word: string) => `“${word}” is not understood here. A place is said by a round and a stitch, such as “between R13 and R14, between stitches 18 and 19”, or a pair by how far apart, such as “7 stitches between”.`,
+  noRoundSaid: 'Which round? Say for example “between R13 and R14”, “13 rounds down from the ring” or “in R14”.',
+  noSuchRound: (n: number, last: number) => `There is no R${n}: this part ends at R${last}.`,
+  notNeighbours: (a: number, b: number) => `R${a} and R${b} are not neighbours: a post stands between one round and the next.`,
+  stitchesNotNeighbours: (a: number, b: number) => `Stitches ${a} and ${b} are not neighbours: a hole lies between one stitch and the next.`,
+  noSuchStitch: (n: number, label: string, count: number) => `${label} has ${plural(count, 'stitch', 'stitches')}, so there is no stitch ${n} in it.`,
+  tooWide: (n: number, label: string, count: number) => `${n} is too far apart for ${label}, which has ${plural(count, 'stitch', 'stitches')}.`,
+  noMark: (mark: string) => `There is no ${mark} on this part.`,
+  noFeature: (name: string) => `There is no “${name}” on this part to measure from.`,
+  noStitchSaid: 'Where on the round? Say a stitch, such as “between stitches 18 and 19”, or for a pair how far apart, such as “7 stitches between”.',
 };
+
+const edges = { finished: 'finished edge', pause: 'edge at the pause' } as const;
 
 /** 1 -> "1st", 12 -> "12th". */
 export function ordinal(n: number): string {

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
-import { eyeAdvice, keptHere, movedPost, movedRound, newPair, offCentre, reachOf, schoolsOf, withBetween, type EyePair, type EyesAt } from '@hoppla/core/feature';
+import { eyeAdvice, eyesContext, keptHere, movedPost, movedRound, newPair, offCentre, reachOf, schoolsOf, withBetween, type EyePair, type EyesAt } from '@hoppla/core/feature';
 import { mm } from '@hoppla/core/plan';
 import { removeFeature, setFeature, type PartModel } from '@hoppla/core/toy';
 import { placeWords, screenWords as words } from '@hoppla/core/words';
@@ -188,7 +188,7 @@ function Advice({ part, eyes, at }: { part: PartModel; eyes: EyePair; at: EyesAt
         <Quiet key={h}>{h}</Quiet>
       ))}
       <Words fontWeight="600" marginTop={4}>{say.words}</Words>
-      {schoolsOf(part.form, at, window.lastComfortable ?? window.lastPossible ?? window.first).map((s) => (
+      {schoolsOf(eyesContext(part.form, part.ringIs, at, eyes.washerMm, window.lastComfortable ?? window.lastPossible ?? window.first), at).map((s) => (
         <Quiet key={s.id}>{s.words}</Quiet>
       ))}
     </View>

@@ -1,0 +1,91 @@
+import type { PartForm } from '../form';
+import { centreCoord } from './face';
+import type { Directions } from './pose';
+import { coordAt, pointOf } from './position';
+import { dot, sub } from '../form';
+
+/** What words mean on a part: one place, or a pair of posts about the face line. Rounds are indices. */
+export type Said = SaidPlace | SaidPair;
+
+export interface SaidPlace {
+  what: 'place';
+  round: number;
+  at: 'hole' | 'middle';
+  /** hole j lies between stitches j and j + 1 of the round, 0 = the start; a middle is that of stitch 1 to n */
+  index: number;
+}
+
+export interface SaidPair {
+  what: 'pair';
+  round: number;
+  at: 'hole' | 'middle';
+  /** holes or stitches from post to post */
+  on: number;
+  /** stitches from the round's start of the lower- and the higher-numbered post */
+  low: number;
+  high: number;
+}
+
+/** What the words rest on beside the part itself. */
+export interface PlaceContext {
+  form: PartForm;
+  own: Directions;
+  /** direction of the face, radians in the working direction */
+  frontRad: number;
+  /** index of the round after which the posts go in: "from the edge" may mean that edge */
+  pause: number;
+  /** other things on the part that places are measured from, by name in lower case */
+  features: readonly { name: string; round: number }[];
+}
+
+/** Counting schools for the round of a place. */
+export type RoundSchool = 'between-rounds' | 'from-ring' | 'from-finished-edge' | 'from-pause-edge' | 'after-ridge' | 'after-colour-step' | 'by-feature' | 'tag';
+/** Counting schools along a round, for one place or for a pair. */
+export type AlongSchool =
+  | 'from-start' | 'from-end' | 'from-middle'
+  | 'stitches-between' | 'stitches-on' | 'holes-on' | 'holes-showing' | 'holes-counting-both' | 'each-side' | 'mm-straight' | 'mm-along' | 'degrees' | 'tag';
+
+/** Rounds that begin on a ridge (worked into back or front loops only) or with another colour, as indices; the mark lies at their base. */
+export function marksOf(form: PartForm, mark: 'ridge' | 'colour step'): number[] {
+  const { fabric } = form;
+  const found: number[] = [];
+  for (let i = 1; i < fabric.rounds.length; i++) {
+    const { from, count } = fabric.rounds[i];
+    const below = fabric.rounds[i - 1];
+    if (count === 0 || below.count === 0) continue;
+    if (mark === 'colour step') {
+      if (fabric.colour[from] !== fabric.colour[below.from]) found.push(i);
+      continue;
+    }
+    // A ridge stands where the round took one loop of most stitches and left the other.
+    let free = 0;
+    for (let s = below.from; s < below.from + below.count; s++) if (fabric.front[s] !== fabric.back[s]) free++;
+    if (free > below.count / 2) found.push(i);
+  }
+  return found;
+}
+
+/** A pair centred on the face line: `on` holes (or stitches, in middles) from post to post. */
+export function centredPair(context: PlaceContext, round: number, at: 'hole' | 'middle', on: number): SaidPair {
+  const { form, frontRad } = context;
+  const centre = at === 'hole' ? centreCoord(form, round, frontRad, on) : Math.round(coordAt(form, round, frontRad, 'middle') - ((on + 1) % 2) / 2) + ((on + 1) % 2) / 2;
+  return { what: 'pair', round, at, on, low: centre - on / 2, high: centre + on / 2 };
+}
+
+/** The hole or the stitch on the face line of a round, as an index. */
+export function middlePlace(context: PlaceContext, round: number, at: 'hole' | 'middle'): number {
+  const exact = coordAt(context.form, round, context.frontRad, at);
+  return at === 'hole' ? Math.round(exact) : Math.floor(exact) + 1;
+}
+
+/** +1 when numbers grow towards the toy's own left at the face, else -1. */
+export function growsLeft(context: PlaceContext, round: number): 1 | -1 {
+  const p = (by: number) => pointOf(context.form, { angleRad: context.frontRad + by, row: round });
+  return dot(sub(p(0.05), p(-0.05)), context.own.left) >= 0 ? 1 : -1;
+}
+
+/** An index brought into the round: holes 0 to n - 1, middles 1 to n. */
+export function wrapped(at: 'hole' | 'middle', index: number, count: number): number {
+  const k = at === 'hole' ? index : index - 1;
+  return (((k % count) + count) % count) + (at === 'hole' ? 0 : 1);
+}
