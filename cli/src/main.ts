@@ -1,11 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { planText, sheetHtml } from '@hoppla/core/files';
 import { buildFabric } from '@hoppla/core/fabric';
-import { formOf, type Firmness } from '@hoppla/core/form';
+import { fillGrams, formOf, yarnMetres, type Firmness } from '@hoppla/core/form';
 import { hookMm } from '@hoppla/core/figures';
 import { gaugeOf } from '@hoppla/core/gauge';
 import { cleanText, markText, read, type Problem, type Reading, type Terms } from '@hoppla/core/notation';
-import { fillGrams, planOf, yarnMetres } from '@hoppla/core/plan';
+import { planOf } from '@hoppla/core/plan';
 import { modelToy } from '@hoppla/core/toy';
 import { openFile } from '@hoppla/core/toy/schema';
 import { cliWords as say } from './words';
@@ -163,7 +163,7 @@ function shapeCommand(text: string, call: Call): Answer {
     const form = formOf(fabric, gauge, { fill });
     return {
       name: p.name, stitches: fabric.stitches, basis: form.basis, widthMm: form.widthMm, depthMm: form.widthMm, heightMm: form.heightMm, volumeCm3: form.volumeCm3, innerCm3: form.innerCm3, areaCm2: form.areaCm2,
-      fillG: fillGrams(form.innerCm3, fill, 'polyester', gauge.rangePercent).value, yarnM: yarnMetres(fabric, gauge.stitchMm), gauge: { stitchMm: gauge.stitchMm, roundMm: gauge.roundMm, source: gauge.source },
+      fillG: fillGrams(form.innerCm3, fill, 'polyester', gauge.rangePercent).value, yarnM: yarnMetres(fabric, gauge), gauge: { stitchMm: gauge.stitchMm, roundMm: gauge.roundMm, source: gauge.source },
       rounds: form.rounds.map(({ label, count, ringMm, pulledMm, radiusMm, heightMm }) => ({ label, count, ringMm, pulledMm, radiusMm, heightMm })),
     };
   });

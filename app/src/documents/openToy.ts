@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { screenWords } from '@hoppla/core/words';
-import { EMPTY_HISTORY, editBetween, modelToy, record, redo, undo, type Focus, type History, type Progress, type Toy, type ToyFile, type ToyModel } from '@hoppla/core/toy';
+import { EMPTY_HISTORY, editBetween, migratedFile, modelToy, record, redo, undo, type Focus, type History, type Progress, type Toy, type ToyFile, type ToyModel } from '@hoppla/core/toy';
 import { exportFile } from '@hoppla/core/files';
 import { noteDown, notedAfter, strikeOut } from './journal';
 import { keep, StorageTrouble, take } from './storage';
@@ -116,7 +116,7 @@ async function reload(id: string): Promise<void> {
     revision = found.head.revision;
     if (!found.file) return set({ state: 'newer', raw: found.raw, writing: false, trouble: screenWords.storage.newer(found.head.schema) });
     const noted = writer?.writing ? notedAfter(id, revision) : null;
-    set({ state: 'open', file: noted ? (JSON.parse(noted) as ToyFile) : found.file, history: EMPTY_HISTORY, trouble: null });
+    set({ state: 'open', file: noted ? migratedFile(noted) : found.file, history: EMPTY_HISTORY, trouble: null });
     if (noted) save();
   } catch (error) {
     set({ state: 'missing', trouble: error instanceof StorageTrouble ? error.sentence : screenWords.storage.reading });

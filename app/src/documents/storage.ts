@@ -2,7 +2,7 @@ import { createAsyncStorage } from '@react-native-async-storage/async-storage';
 import { screenWords } from '@hoppla/core/words';
 import { exportFile } from '@hoppla/core/files';
 import { strikeOut } from './journal';
-import { SCHEMA, type ToyFile } from '@hoppla/core/toy';
+import { migratedFile, SCHEMA, type ToyFile } from '@hoppla/core/toy';
 
 const store = createAsyncStorage('hoppla');
 const KEPT_REVISIONS = 5;
@@ -85,7 +85,7 @@ async function fetch(head: Head): Promise<Shelved | null> {
     const raw = await store.getItem(revisionKey(head.id, n));
     if (!raw) continue;
     try {
-      return { head, raw, file: head.schema > SCHEMA ? null : (JSON.parse(raw) as ToyFile) };
+      return { head, raw, file: head.schema > SCHEMA ? null : migratedFile(raw) };
     } catch {
       // A damaged revision: the one before is tried.
     }

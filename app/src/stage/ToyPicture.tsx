@@ -27,8 +27,8 @@ const PieceLayer = memo(function PieceLayer({ layer, bare }: { layer: Layer; bar
   return (
     <G>
       <Path d={layer.ground} fill={layer.groundFill} stroke={layer.groundFill} strokeWidth={0.9} strokeLinejoin="round" />
-      {layer.stitches.map((s) => (
-        <Path key={s.fill} d={s.d} fill={s.fill} />
+      {layer.stitches.map((s, i) => (
+        <Path key={`${s.fill}${i}`} d={s.d} fill={s.fill} />
       ))}
       {bare ? null : layer.threads.map((t) => (
         <Path key={t.d} d={t.d} fill={t.filled ? t.colour : 'none'} stroke={t.colour} strokeWidth={1.5} strokeLinecap="round" strokeLinejoin="round" />

@@ -46,8 +46,9 @@ export function sceneOf(model: ToyModel, placed: readonly Placed[], from: ViewFr
     const colour = yarnColour(model, piece.part, piece.copy);
     const centre = seen(move(piece.placement, [0, 0, (piece.form.z[0] + piece.form.z[piece.form.z.length - 1]) / 2]), from);
     const layer: Layer = {
-      key, part: piece.part, copy: piece.copy, ground: ground(piece.form, piece.placement, from, rounds), groundFill: shade(colour, 0.5),
-      stitches: total <= MOST_DRAWN ? stitchPaths(piece.form, piece.placement, from, colour, rounds, key) : [],
+      key, part: piece.part, copy: piece.copy, groundFill: shade(colour, 0.5),
+      ground: [ground(piece.form, piece.placement, from, rounds), ...skirts(piece.form, rounds).map((l) => ground(l, piece.placement, from, l.fabric.rounds.length))].join(''),
+      stitches: total <= MOST_DRAWN ? [stitchPaths(piece.form, piece.placement, from, colour, rounds, key), ...skirts(piece.form, rounds).map((l, i) => stitchPaths(l, piece.placement, from, colour, l.fabric.rounds.length, `${key}/${i}`))].flat() : [],
       eyes: eyesOn(model, piece, from), threads: threadsOn(model, piece, from),
     };
     return { layer, depth: centre[2] + 0.02 * centre[1], box: boxOf(piece, from) };
@@ -60,6 +61,9 @@ export function sceneOf(model: ToyModel, placed: readonly Placed[], from: ViewFr
   return { layers: drawn.map((d) => d.layer), left: least(0), right: most(2), top: least(1), bottom: most(3) };
 }
 
+/** Frills and edgings that stand on rounds already worked; a fold sewn shut is not drawn. */
+const skirts = (form: PartForm, rounds: number): PartForm[] => form.layers.filter((_, i) => form.fabric.layers[i].kind !== 'fold' && form.fabric.layers[i].on < rounds);
+
 /** The rings of a piece as seen, mm. */
 function ringsSeen(form: PartForm, placement: Placement, from: ViewFrom): Vec3[][] {
   return Array.from(form.r, (_, i) =>
@@ -68,7 +72,7 @@ function ringsSeen(form: PartForm, placement: Placement, from: ViewFrom): Vec3[]
 }
 
 function boxOf(piece: Placed, from: ViewFrom): [number, number, number, number] {
-  const points = ringsSeen(piece.form, piece.placement, from).flat();
+  const points = [piece.form, ...skirts(piece.form, Infinity)].flatMap((form) => ringsSeen(form, piece.placement, from).flat());
   const xs = points.map((p) => p[0]);
   const ys = points.map((p) => -p[1]);
   return [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)];

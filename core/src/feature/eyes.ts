@@ -1,7 +1,7 @@
 import { centreCoord, coordAt, directionsOf, frontAngle, holeName, levelDifference, pointOf, polarOf, roundOf, surfaceDistance, type HoleName, type Polar, type RingIs } from '../address';
 import { EYES, FACE_ADVICE, OPENINGS } from '../figures';
 import { distance, windowOf, type PartForm, type Vec3, type WorkWindow } from '../form';
-import { ranged, type Ranged } from '../gauge';
+import { acrossRange, ranged, type Ranged } from '../gauge';
 import type { EyePair } from './feature';
 
 /** Where a pair of eyes is now. Left and right are the toy's own. */
@@ -59,7 +59,7 @@ export function eyeRow(eyeMm: number): (typeof EYES)[number] {
 /** Retention index = washer / (stitch width x hole stretch), judged at the worst end (decision 14). */
 export function retentionOf(washerMm: number, form: PartForm): Retention {
   const widest = form.gauge.stitchMm * form.gauge.holeStretch;
-  const worst = washerMm / (widest * (1 + form.gauge.rangePercent / 100));
+  const worst = washerMm / (widest * (1 + form.gauge.stitchRangePercent / 100));
   const band = worst < RETENTION_BANDS.backing ? 1 : worst <= RETENTION_BANDS.covers ? 2 : 3;
   return { washerMm, index: washerMm / widest, worst, band };
 }
@@ -101,12 +101,13 @@ export function resolveEyes(form: PartForm, eyes: EyePair, ownSmallestMm?: numbe
 
 function spacingOf(form: PartForm, polar: [Polar, Polar], points: [Vec3, Vec3], between: number, eyeMm: number): Spacing {
   const straight = distance(points[0], points[1]);
+  const apart = ranged(straight, acrossRange(form.gauge));
   const turn = Math.abs(polar[1].angleRad - polar[0].angleRad);
   const angle = Math.min(turn, 2 * Math.PI - turn);
   return {
     stitchesBetween: between, holesOn: between, holesShowing: Math.max(0, between - 1), holesCountingBoth: between + 1,
-    straightMm: ranged(straight, form.gauge), rimMm: { ...ranged(straight, form.gauge), value: straight - eyeMm, low: straight * (1 - form.gauge.rangePercent / 100) - eyeMm, high: straight * (1 + form.gauge.rangePercent / 100) - eyeMm },
-    alongMm: ranged(surfaceDistance(form, polar[0], polar[1]), form.gauge), angleDeg: (angle * 180) / Math.PI, middle: between % 2 === 0 ? 'hole' : 'stitch',
+    straightMm: apart, rimMm: { ...apart, value: straight - eyeMm, low: apart.low - eyeMm, high: apart.high - eyeMm },
+    alongMm: ranged(surfaceDistance(form, polar[0], polar[1]), acrossRange(form.gauge)), angleDeg: (angle * 180) / Math.PI, middle: between % 2 === 0 ? 'hole' : 'stitch',
   };
 }
 

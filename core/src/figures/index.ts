@@ -21,9 +21,18 @@ export const GAUGE = {
   leanYarnOver: figure(-0.25, 'stitches a round', { low: -0.4, high: -0.1 }),
   leanYarnUnder: figure(-0.1, 'stitches a round', { low: -0.25, high: 0 }),
   holeStretch: figure(1.6, 'ratio'),
+  yarnPerStitch: figure(6.5, 'w', { low: 5.5, high: 7.5 }),
   assumedRange: figure(12, 'percent', { source: 'decision 14: an assumed gauge is +-12 percent' }),
   measuredRange: figure(3, 'percent', { source: 'reading a ruler to 1 mm over ten stitches' }),
   pulledPerRing: figure(1.25, 'ratio', { source: 'decision 15' }),
+} as const;
+
+/** What measuring itself adds. */
+export const MEASURING = {
+  ruler: figure(1, 'mm', { source: 'half a millimetre at each end of a ruler' }),
+  variation: figure(2, 'percent', { source: 'makers vary by about so much from one spot of their fabric to the next' }),
+  /** outside this share of what is expected, a measurement is asked again */
+  believable: figure(1, 'ratio', { low: 0.5, high: 2 }),
 } as const;
 
 /** Round height of a stitch kind as a multiple of the round height of single crochet. */
@@ -86,6 +95,8 @@ export const FILL_DENSITY = {
 } as const;
 export const FILL_RANGE_PERCENT = figure(25, 'percent', { source: 'makers differ by about a quarter in how densely they fill, until they weigh' });
 
+export const YARN_RANGE_PERCENT = figure(15, 'percent', { source: 'the yarn in a stitch lies between 5.5 and 7.5 stitch widths' });
+
 /** Yarn ends in mm: `perStitch` x n x w, or `perPath` x path, plus a fixed length; rounded up once to `step`. */
 export const ENDS = {
   gather: { perStitch: 1.6, plusMm: 150 },
@@ -116,4 +127,6 @@ export const TIME = {
 /** Stitches a round that lie flat, by the height of the stitch; over `ruffle` times that, the edge ruffles. Source: the house's notation, "ruffle". */
 export const FLAT_GROWTH = { sc: 6, hdc: 8, dc: 12, tr: 18, slst: 6, ch: 6, bob: 6, ruffle: 1.35 } as const;
 
-export { hookMm } from './hooks';
+export { hookMm, hookName, HOOKS } from './hooks';
+export type { HookSystem } from './hooks';
+export { YARNS } from './yarns';

@@ -1,8 +1,9 @@
 import { holeTag } from '../address';
-import { cm, grams, hours, metres, mm, planOf, type Step } from '../plan';
+import { planOf, type Step } from '../plan';
+import { ENDS } from '../figures';
 import { checkToy } from '../safety';
 import { copyName, modelOf, type ToyModel } from '../toy';
-import { safetyWords, sheetWords as say } from '../words';
+import { hours, safetyWords, sheetWords as say, unitWords } from '../words';
 
 /**
  * The assembly sheet of a toy as one HTML document that prints on A4 and Letter: sizes, order of work, places, yarn
@@ -10,15 +11,16 @@ import { safetyWords, sheetWords as say } from '../words';
  */
 export function sheetHtml(model: ToyModel): string {
   const plan = planOf(model);
+  const units = unitWords(model.toy.settings.units);
   const points = checkToy(model);
   const { totals } = plan;
-  const head = [[String(totals.pauses), say.pauses], [`${grams(totals.fillG.value)} g`, say.fill(grams(totals.fillG.low), grams(totals.fillG.high))], [`${metres(totals.tailsMm)} m`, say.tails], [`${hours(totals.minutes)} h`, say.time]];
+  const head = [[String(totals.pauses), say.pauses], [units.weight(totals.fillG.value), say.fill(units.weight(totals.fillG.low), units.weight(totals.fillG.high))], [units.yarn(totals.tailsMm), say.tails], [`${hours(totals.minutes)} h`, say.time]];
   const told = new Set<string>();
   const rows = plan.steps.map((step, i) => stepRow(step, i + 1, told)).join('');
-  const sizes = model.parts.map((p) => `<tr><th scope="row">${esc(p.name)}${p.copies.length > 1 ? ` × ${p.copies.length}` : ''}</th><td>${mm(p.form.widthMm)} × ${mm(p.form.heightMm)} mm</td><td>${p.fabric.stitches}</td><td>${esc(p.part.fill)}</td></tr>`).join('');
+  const sizes = model.parts.map((p) => `<tr><th scope="row">${esc(p.name)}${p.copies.length > 1 ? ` × ${p.copies.length}` : ''}</th><td>${units.bare(p.form.widthMm)} × ${units.length(p.form.heightMm)}</td><td>${p.fabric.stitches}</td><td>${esc(p.part.fill)}</td></tr>`).join('');
   const places = [
     ...model.eyes.flatMap(({ eyes, state }) =>
-      state.state === 'homeless' ? [] : [`<tr><th scope="row">${say.eyes} ${eyes.eyeMm} mm</th><td>${state.names.map((n) => tag(holeTag(n))).join(' ')}</td><td>${state.spacing.stitchesBetween} ${say.between}, ${mm(state.spacing.straightMm.value)} mm (${mm(state.spacing.straightMm.low)}–${mm(state.spacing.straightMm.high)})</td></tr>`]),
+      state.state === 'homeless' ? [] : [`<tr><th scope="row">${say.eyes} ${eyes.eyeMm} mm</th><td>${state.names.map((n) => tag(holeTag(n))).join(' ')}</td><td>${state.spacing.stitchesBetween} ${say.between}, ${units.length(state.spacing.straightMm.value)} (${units.bare(state.spacing.straightMm.low)}–${units.bare(state.spacing.straightMm.high)})</td></tr>`]),
     ...model.sites.flatMap(({ join, sites }) =>
       sites.map((s) => `<tr><th scope="row">${esc(copyName(modelOf(model, join.guest.part), s.copy))}</th><td>${s.name ? tag(holeTag(s.name)) : say.atEnd}</td><td>${esc(copyName(modelOf(model, join.at.part), join.at.copy))}, ${s.guestEdge} ${say.stitches}</td></tr>`)),
   ].join('');
@@ -52,9 +54,10 @@ const esc = (text: string): string => text.replace(/[&<>"]/g, (c) => ({ '&': '&a
 /** Plain text of the plan for terminals and messages. */
 export function planText(model: ToyModel): string {
   const plan = planOf(model);
+  const units = unitWords(model.toy.settings.units);
   const lines = plan.steps.map((s, i) => `${String(i + 1).padStart(2)}. ${s.title}\n    ${s.detail}`);
   const { totals } = plan;
-  return [`${model.toy.name}: ${totals.pauses} ${say.pauses}, ${grams(totals.fillG.value)} g ${say.fillWord}, ${metres(totals.tailsMm)} m ${say.tails}, ${hours(totals.minutes)} h`, ...lines, ...plan.trouble.map((t) => `! ${t}`), '', `${say.tailNote(cm(50))}`, safetyWords.caution, ''].join('\n');
+  return [`${model.toy.name}: ${totals.pauses} ${say.pauses}, ${units.weight(totals.fillG.value)} ${say.fillWord}, ${units.yarn(totals.tailsMm)} ${say.tails}, ${hours(totals.minutes)} h`, ...lines, ...plan.trouble.map((t) => `! ${t}`), '', `${say.tailNote(units.end(ENDS.stepMm))}`, safetyWords.caution, ''].join('\n');
 }
 
 const STYLE = `

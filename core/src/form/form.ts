@@ -113,15 +113,16 @@ export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): Part
 /** Thickness of the fabric, mm; its surface runs through the middle. */
 export const thicknessOf = (gauge: Gauge): number => FABRIC.thicknessPerStitch * gauge.stitchMm;
 
-/** How far a form's lengths may be off, percent: the gauge and the model, as independent errors. */
-export function formRange(form: Pick<PartForm, 'gauge' | 'basis'>): { rangePercent: number; source: Gauge['source'] } {
-  return { rangePercent: Math.hypot(form.gauge.rangePercent, MODEL_RANGE[form.basis]), source: form.gauge.source };
+/** How far a form's lengths across and along its axis may be off, percent: the gauge and the model, as independent errors. */
+export function formRange({ gauge, basis }: Pick<PartForm, 'gauge' | 'basis'>): { across: Pick<Gauge, 'rangePercent' | 'source'>; along: Pick<Gauge, 'rangePercent' | 'source'> } {
+  const model = MODEL_RANGE[basis];
+  return { across: { rangePercent: Math.hypot(gauge.stitchRangePercent, model), source: gauge.stitchSource }, along: { rangePercent: Math.hypot(gauge.roundRangePercent, model), source: gauge.source } };
 }
 
 /** Width, depth and height of a form with their ranges, in mm. */
 export function sizeOf(form: PartForm): { width: Ranged; depth: Ranged; height: Ranged } {
-  const range = formRange(form);
-  return { width: ranged(form.widthMm, range), depth: ranged(form.depthMm, range), height: ranged(form.heightMm, range) };
+  const { across, along } = formRange(form);
+  return { width: ranged(form.widthMm, across), depth: ranged(form.depthMm, across), height: ranged(form.heightMm, along) };
 }
 
 /** Straights for the rings: the start takes those of the first round, a gathered end none. */

@@ -1,11 +1,15 @@
 export { formOf, formRange, sizeOf, thicknessOf, workingDirection } from './form';
 export type { Basis, Firmness, FormOptions, PartForm, RoundForm, Shaping } from './form';
+export { fromPart, measuredOn } from './calibrate';
+export type { PartMeasure } from './calibrate';
 export { bendsOf, tallSide } from './bend';
 export { solveRings } from './rings';
 export type { Rings, RingInput } from './rings';
+export { fillGrams, massOf, yarnMetres, yarnNeed } from './mass';
+export type { FillMaterial } from './mass';
 export { meshOf } from './mesh';
 export type { Mesh } from './mesh';
-export { ringPoint, surfacePoint } from './surface';
+export { halfWidth, ringPoint, surfacePoint } from './surface';
 export { add, cross, distance, dot, scale, sub, unit } from './vectors';
 export type { Vec3 } from './vectors';
 export { windowOf, worstOpening } from './window';

@@ -63,6 +63,9 @@ function ovalPoint(r: number, straight: number, angle: number): [number, number]
   return [half + r * Math.sin(s / r || 0), -r * Math.cos(s / r || 0)];
 }
 
+/** Half of how wide a ring is seen from its wide side, mm. */
+export const halfWidth = (form: Pick<PartForm, 'r' | 'straight'>, i: number): number => form.r[i] + form.straight[i] / 2;
+
 /** Volume by frusta (a polygon would lose up to a sixth) and area of the side, in mm3 and mm2; a sheet has both its faces. */
 export function measure(r: Float64Array, z: Float64Array, straight: Float64Array, section: PartForm['section']): { volume: number; area: number } {
   let volume = 0;

@@ -12,7 +12,7 @@ export interface WorkWindow {
 
 /** The opening after a round, pulled open by hand, at the worst (smallest) end of its range, in mm. */
 export function worstOpening(form: PartForm, index: number): number {
-  return form.rounds[index].pulledMm * (1 - form.gauge.rangePercent / 100);
+  return form.rounds[index].pulledMm * (1 - form.gauge.stitchRangePercent / 100);
 }
 
 /**

@@ -6,7 +6,7 @@ describe('gauge', () => {
     const gauge = gaugeOf({ hookMm: 3, hand: 'right', yarnUnder: false });
     expect(gauge.stitchMm).toBeCloseTo(4.35, 9);
     expect(gauge.roundMm).toBeCloseTo(4.002, 9);
-    expect(gauge).toMatchObject({ leanStitches: -0.25, holeStretch: 1.6, source: 'assumed', rangePercent: 12 });
+    expect(gauge).toMatchObject({ leanStitches: -0.25, holeStretch: 1.6, source: 'assumed', rangePercent: 12, stitchRangePercent: 12, roundRangePercent: 12 });
   });
   it('yarn under is 0.94 as wide and leans less', () => {
     const gauge = gaugeOf({ hookMm: 3, hand: 'right', yarnUnder: true });

@@ -1,12 +1,18 @@
-import { GAUGE } from '../figures';
+import { GAUGE, MEASURING } from '../figures';
 
 /** What the maker has said about hook, hand and stitches; anything left out is assumed from the figures. */
 export interface GaugeSettings {
   hookMm: number;
   stitchMm?: number;
   roundMm?: number;
+  /** how far a measured stitch or round may be off, percent */
+  stitchRangePercent?: number;
+  roundRangePercent?: number;
   leanStitches?: number;
   holeStretch?: number;
+  /** mm of yarn in one single crochet, unravelled */
+  yarnPerStitchMm?: number;
+  gramsPerMetre?: number;
   hand: 'right' | 'left';
   yarnUnder: boolean;
 }
@@ -17,11 +23,22 @@ export interface Gauge {
   roundMm: number;
   /** stitches per round in the working direction; negative = against it (decision 16) */
   leanStitches: number;
+  leanSource: 'measured' | 'assumed';
   /** stretch of the fabric across a hole at a post */
   holeStretch: number;
+  /** yarn in one single crochet over the stitch width, and whether it was unravelled and measured */
+  yarnWidths: number;
+  yarnSource: 'measured' | 'assumed';
+  /** null while nobody has weighed the yarn or read its label */
+  gramsPerMetre: number | null;
   hand: 'right' | 'left';
+  /** measured when both the stitch and the round are */
   source: 'measured' | 'assumed';
-  /** lengths may be off by this many percent, either way */
+  stitchSource: 'measured' | 'assumed';
+  /** lengths across and along the rounds may be off by so many percent, either way */
+  stitchRangePercent: number;
+  roundRangePercent: number;
+  /** the larger of the two */
   rangePercent: number;
 }
 
@@ -29,15 +46,26 @@ export interface Gauge {
 export function gaugeOf(settings: GaugeSettings): Gauge {
   const under = settings.yarnUnder ? GAUGE.yarnUnder.value : 1;
   const stitchMm = settings.stitchMm ?? settings.hookMm * GAUGE.stitchPerHookMm.value * under;
-  const measured = settings.stitchMm !== undefined && settings.roundMm !== undefined;
+  const stitchMeasured = settings.stitchMm !== undefined;
+  const roundMeasured = settings.roundMm !== undefined;
+  const stitchRangePercent = stitchMeasured ? (settings.stitchRangePercent ?? GAUGE.measuredRange.value) : GAUGE.assumedRange.value;
+  // A round height taken from the stitch is off by the stitch's own error and by the ratio's.
+  const ratio = GAUGE.roundPerStitch;
+  const ratioPercent = (100 * (ratio.value - ratio.low!)) / ratio.value;
+  const roundRangePercent = roundMeasured ? (settings.roundRangePercent ?? GAUGE.measuredRange.value) : stitchMeasured ? Math.hypot(stitchRangePercent, ratioPercent) : GAUGE.assumedRange.value;
   return {
     stitchMm,
-    roundMm: settings.roundMm ?? stitchMm * GAUGE.roundPerStitch.value,
+    roundMm: settings.roundMm ?? stitchMm * ratio.value,
     leanStitches: settings.leanStitches ?? (settings.yarnUnder ? GAUGE.leanYarnUnder.value : GAUGE.leanYarnOver.value),
+    leanSource: settings.leanStitches === undefined ? 'assumed' : 'measured',
     holeStretch: settings.holeStretch ?? GAUGE.holeStretch.value,
+    yarnWidths: settings.yarnPerStitchMm === undefined ? GAUGE.yarnPerStitch.value : settings.yarnPerStitchMm / stitchMm,
+    yarnSource: settings.yarnPerStitchMm === undefined ? 'assumed' : 'measured',
+    gramsPerMetre: settings.gramsPerMetre ?? null,
     hand: settings.hand,
-    source: measured ? 'measured' : 'assumed',
-    rangePercent: measured ? GAUGE.measuredRange.value : GAUGE.assumedRange.value,
+    source: stitchMeasured && roundMeasured ? 'measured' : 'assumed',
+    stitchSource: stitchMeasured ? 'measured' : 'assumed',
+    stitchRangePercent, roundRangePercent, rangePercent: Math.max(stitchRangePercent, roundRangePercent),
   };
 }
 
@@ -53,4 +81,12 @@ export interface Ranged {
 export function ranged(value: number, gauge: Pick<Gauge, 'rangePercent' | 'source'>, power = 1): Ranged {
   const p = gauge.rangePercent / 100;
   return { value, low: value * (1 - p) ** power, high: value * (1 + p) ** power, source: gauge.source };
+}
+
+/** The range of lengths across the rounds: openings, widths, distances along a round. */
+export const acrossRange = (gauge: Gauge): Pick<Gauge, 'rangePercent' | 'source'> => ({ rangePercent: gauge.stitchRangePercent, source: gauge.stitchSource });
+
+/** How far a length read off a ruler may be off, percent: what makers vary from one spot of the fabric to the next, and the ruler. */
+export function rulerRange(lengthMm: number): number {
+  return Math.hypot(MEASURING.variation.value, (100 * MEASURING.ruler.value) / Math.max(lengthMm, 1));
 }

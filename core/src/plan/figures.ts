@@ -1,7 +1,6 @@
-import { ENDS, FILL_DENSITY, FILL_RANGE_PERCENT, TIME, YARN_OF, YARN_OF_DEC } from '../figures';
+import { ENDS, TIME } from '../figures';
 import type { Fabric } from '../fabric';
-import type { Firmness, PartForm } from '../form';
-import type { Ranged } from '../gauge';
+import type { PartForm } from '../form';
 
 /** Rounds a length up to the next 5 cm once, after adding. mm. */
 export function roundUpTail(mm: number): number {
@@ -22,15 +21,6 @@ export function seamTail(n: number, stitchMm: number, edge: 'open' | 'flattened'
 /** Thread for embroidery along a path of so many mm, mm: 2.2 x path + 200. */
 export function threadLength(pathMm: number): number {
   return roundUpTail(ENDS.embroidery.perPath * pathMm + ENDS.embroidery.plusMm);
-}
-
-/** Grams of fill for so many cm3 of inner space; range from the filler's hand and from the gauge (volume, third power). */
-export function fillGrams(innerCm3: number, firmness: Firmness, material: keyof Omit<typeof FILL_DENSITY, 'source'>, gaugeRangePercent: number): Ranged {
-  if (firmness === 'empty') return { value: 0, low: 0, high: 0, source: 'assumed' };
-  const value = innerCm3 * FILL_DENSITY[material][firmness];
-  const hand = FILL_RANGE_PERCENT.value / 100;
-  const gauge = gaugeRangePercent / 100;
-  return { value, low: value * (1 - hand) * (1 - gauge) ** 3, high: value * (1 + hand) * (1 + gauge) ** 3, source: 'assumed' };
 }
 
 /** Share of a part's volume between the ring and the tops of round `index` (0-based), 0 to 1. */
@@ -55,15 +45,4 @@ export function roundMinutes(fabric: Fabric, from: number, to: number): number {
 /** Minutes to stuff so many grams. */
 export function stuffMinutes(g: number): number {
   return (g / 10) * TIME.stuffPer10g.value + TIME.stuffPlus.value;
-}
-
-/** Metres of yarn in a fabric, tails left aside. Source: `figures`, YARN_OF. */
-export function yarnMetres(fabric: Fabric, stitchMm: number): number {
-  let widths = 0;
-  for (const round of fabric.rounds)
-    for (const w of round.worked) {
-      const one = w.eats > 1 ? YARN_OF[w.kind] * (w.invisible ? YARN_OF_DEC.invisible : YARN_OF_DEC.plain) : YARN_OF[w.kind] * Math.max(1, w.makes);
-      widths += one * w.times;
-    }
-  return (widths * stitchMm) / 1000;
 }

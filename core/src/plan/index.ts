@@ -1,6 +1,7 @@
 export { planOf } from './plan';
-export { fillGrams, gatherTail, roundUpTail, seamTail, threadLength, yarnMetres } from './figures';
-export { cm, grams, hours, metres, mm } from './format';
+export { gatherTail, roundUpTail, seamTail, threadLength } from './figures';
+export { compareYarn } from './yarnChange';
+export type { YarnChange, YarnChangeRow } from './yarnChange';
 export { tick, ticksOf, tickWithin, untick, whereAmI } from './making';
 export type { Tick } from './making';
 export type * from './step';

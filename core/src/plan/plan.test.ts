@@ -1,9 +1,10 @@
 import { gaugeOf } from '../gauge';
 import { changePart, changeSettings, modelToy, newToy, addParts, rill, setFeature, type Toy, type ToyModel } from '../toy';
 import { newPair } from '../feature';
-import { fillGrams, gatherTail, planOf, roundUpTail, seamTail, threadLength, ticksOf, tick, untick, whereAmI, type Plan, type Step } from './index';
+import { fillGrams } from '../form';
+import { gatherTail, planOf, roundUpTail, seamTail, threadLength, ticksOf, tick, untick, whereAmI, type Plan, type Step } from './index';
 import { roundMinutes, stuffMinutes } from './figures';
-import { grams } from './format';
+import { unitWords } from '../words';
 
 let n = 0;
 const newId = () => `i${++n}`;
@@ -126,7 +127,7 @@ describe('numbers of the Plan, worked out by hand', () => {
     expect(g.low).toBeCloseTo(5 * 0.75 * 0.88 ** 3, 6); // 2.56
     expect(g.high).toBeCloseTo(5 * 1.25 * 1.12 ** 3, 6); // 8.78
     expect(fillGrams(100, 'empty', 'polyester', 12).value).toBe(0);
-    expect([grams(12.4), grams(4.94), grams(0.02), grams(0)]).toEqual(['12', '4.9', 'under 0.1', '0.0']);
+    expect([12.4, 4.94, 0.02, 0].map(unitWords('mm').bareWeight)).toEqual(['12', '4.9', 'under 0.1', '0.0']);
   });
   it('time: 44 stitches at 22 a minute and 6 at 14 are 2 min and 26 s; 20 g of fill 3 min', () => {
     const toy = addParts(newToy('T', newId), 'P\nR1: 6 sc in ring\nR2: inc x6\nR3: 12 inc (24)\nR4: 20 sc, 4 inc (28)', newId);

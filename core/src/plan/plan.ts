@@ -1,14 +1,13 @@
 import { formOfLayer, holeTag, positionOf, resolvePlace } from '../address';
-import { OPENINGS, TIME } from '../figures';
-import { distance, worstOpening } from '../form';
+import { ENDS, OPENINGS, TIME } from '../figures';
+import { distance, fillGrams, worstOpening } from '../form';
 import type { Ranged } from '../gauge';
 import type { JoinSite } from '../join';
 import type { FabricLayer } from '../fabric';
 import { nameKey, printItems, type Terms } from '../notation';
 import { copyName, modelOf, type PartModel, type ToyModel } from '../toy';
-import { planWords as say } from '../words';
-import { fillGrams, gatherTail, roundMinutes, seamTail, stuffMinutes, threadLength, volumeShare } from './figures';
-import { cm, grams, mm } from './format';
+import { planWords as say, unitWords, type UnitWords } from '../words';
+import { gatherTail, roundMinutes, seamTail, stuffMinutes, threadLength, volumeShare } from './figures';
 import type { CloseStep, EyesStep, LayerStep, LookStep, Plan, RoundsStep, SewStep, Step, StuffStep, EmbroiderStep } from './step';
 
 /** The whole plan of a toy: every step in an order in which it can still be done, with its reason. */
@@ -66,6 +65,7 @@ const stepKey = (kind: string, copy: string, what: string): string => `${kind}:$
 /** Everything done to one piece before it is sewn. */
 function pieceSteps(model: ToyModel, part: PartModel, copy: string, trouble: string[]): Step[] {
   const { form, fabric, reading } = part;
+  const units = unitWords(model.toy.settings.units);
   const name = pieceName(part, copy);
   const base = { part: part.part.id, copy };
   const steps: Step[] = [];
@@ -83,11 +83,11 @@ function pieceSteps(model: ToyModel, part: PartModel, copy: string, trouble: str
       trouble.push(say.homeless('Eyes', part.name));
       continue;
     }
-    const step = eyesStep(part, base, eyes, state, stuffAt, trouble);
+    const step = eyesStep(part, base, eyes, state, stuffAt, trouble, units);
     pauseAt(step.afterRound, step);
   }
   for (const f of model.toy.features) {
-    if (f.kind === 'embroidery' && f.part === part.part.id && f.copy === copy) pauseAt(stuffAt[0] ?? last, embroiderStep(part, base, f, name, stuffAt[0] ?? last));
+    if (f.kind === 'embroidery' && f.part === part.part.id && f.copy === copy) pauseAt(stuffAt[0] ?? last, embroiderStep(part, base, f, name, stuffAt[0] ?? last, units));
   }
   let filled = 0;
   stuffAt.forEach((after, i) => {
@@ -100,8 +100,8 @@ function pieceSteps(model: ToyModel, part: PartModel, copy: string, trouble: str
     const first = i === 0;
     const step: StuffStep = {
       kind: 'stuff', ...base, key: stepKey('stuff', copy, `${fabric.rounds[after - 1].mark}.${fabric.rounds[after - 1].nth}`), afterRound: fabric.rounds[after - 1].number, fillG, openingMm: opening,
-      title: first ? say.stuff(name, grams(fillG.value)) : say.stuffLast(name, grams(fillG.value)), detail: say.stuffDetail(fabric.rounds[after - 1].label, mm(opening), part.part.fill),
-      reason: say.stuffReason, minutes: stuffMinutes(fillG.value), content: `${after}:${part.part.fill}:${grams(fillG.value)}`,
+      title: first ? say.stuff(name, units.weight(fillG.value)) : say.stuffLast(name, units.weight(fillG.value)), detail: say.stuffDetail(fabric.rounds[after - 1].label, units.length(opening), part.part.fill),
+      reason: say.stuffReason, minutes: stuffMinutes(fillG.value), content: `${after}:${part.part.fill}:${unitWords('mm').bareWeight(fillG.value)}`,
     };
     pauseAt(after, step);
     const seen = model.eyes.find((e) => e.eyes.part === part.part.id && e.eyes.copy === copy && e.state.state !== 'homeless');
@@ -113,7 +113,7 @@ function pieceSteps(model: ToyModel, part: PartModel, copy: string, trouble: str
   let from = 0;
   const stops = [...new Set([...pauses.keys(), last])].sort((a, b) => a - b);
   for (const stop of stops) {
-    if (stop > from) steps.push(roundsStep(part, base, from, stop));
+    if (stop > from) steps.push(roundsStep(part, base, from, stop, units));
     from = stop;
     steps.push(...(pauses.get(stop) ?? []).sort((a, b) => rank(a) - rank(b)));
   }
@@ -152,7 +152,7 @@ function layerStep(part: PartModel, base: { part: string; copy: string }, layer:
   };
 }
 
-function roundsStep(part: PartModel, base: { part: string; copy: string }, from: number, to: number): RoundsStep {
+function roundsStep(part: PartModel, base: { part: string; copy: string }, from: number, to: number, units: UnitWords): RoundsStep {
   const rounds = part.fabric.rounds.slice(from, to);
   const ticks = rounds.map((round, i) => ({
     key: stepKey('round', base.copy, `${round.mark}.${round.nth}`), round: from + i, reading: round.reading, label: round.label, count: round.count,
@@ -161,13 +161,13 @@ function roundsStep(part: PartModel, base: { part: string; copy: string }, from:
   const stitches = rounds.reduce((a, r) => a + r.count, 0);
   return {
     kind: 'rounds', ...base, key: stepKey('rounds', base.copy, `${rounds[0].mark}.${rounds[0].nth}`), ticks, stitches, title: say.rounds(copyName(part, base.copy), rounds[0].label, rounds[rounds.length - 1].label),
-    detail: say.stitches(stitches) + (from === 0 ? `, ${say.startTail(cm(150))}` : ''), reason: say.roundsReason, minutes: roundMinutes(part.fabric, from, to), content: ticks.map((t) => t.content).join(';'),
+    detail: say.stitches(stitches) + (from === 0 ? `, ${say.startTail(units.end(ENDS.startMm))}` : ''), reason: say.roundsReason, minutes: roundMinutes(part.fabric, from, to), content: ticks.map((t) => t.content).join(';'),
   };
 }
 
 type EyesOf = ToyModel['eyes'][number];
 
-function eyesStep(part: PartModel, base: { part: string; copy: string }, eyes: EyesOf['eyes'], state: Exclude<EyesOf['state'], { state: 'homeless' }>, stuffAt: number[], trouble: string[]): EyesStep {
+function eyesStep(part: PartModel, base: { part: string; copy: string }, eyes: EyesOf['eyes'], state: Exclude<EyesOf['state'], { state: 'homeless' }>, stuffAt: number[], trouble: string[], units: UnitWords): EyesStep {
   const { window } = state;
   const indexOfNumber = (n: number) => part.fabric.rounds.findIndex((r) => r.number === n);
   const chosen = window.lastComfortable ?? window.lastPossible;
@@ -190,13 +190,13 @@ function eyesStep(part: PartModel, base: { part: string; copy: string }, eyes: E
   const n = (x: number | null) => (x === null ? '' : `R${x}`);
   return {
     kind: 'eyes', ...base, feature: eyes.id, key: stepKey('eyes', base.copy, eyes.id), afterRound: round.number, names: state.names, window, late, title,
-    detail: say.eyesDetail(round.label, mm(worstOpening(part.form, after - 1)), String(eyes.eyeMm), tag),
+    detail: say.eyesDetail(round.label, units.length(worstOpening(part.form, after - 1)), String(eyes.eyeMm), tag),
     reason: late === 'too late' ? say.eyesTooLateReason : say.eyesReason(n(window.lastComfortable ?? window.lastPossible), window.lastComfortable !== null && window.lastPossible !== window.lastComfortable ? n(window.lastPossible) : ''),
     minutes: eyes.making === 'embroidered' ? 2 * TIME.embroider.value : TIME.eyesPair.value + 2 * TIME.washer.value, content: `${tag}:${eyes.eyeMm}:${eyes.making}`,
   };
 }
 
-function embroiderStep(part: PartModel, base: { part: string; copy: string }, f: Extract<ToyModel['toy']['features'][number], { kind: 'embroidery' }>, name: string, after: number): EmbroiderStep {
+function embroiderStep(part: PartModel, base: { part: string; copy: string }, f: Extract<ToyModel['toy']['features'][number], { kind: 'embroidery' }>, name: string, after: number, units: UnitWords): EmbroiderStep {
   const points = f.path.flatMap((p) => {
     const found = resolvePlace(part.fabric, p);
     return (found.state === 'at' || found.state === 'moved') && (p.at === 'hole' || p.at === 'middle') ? [positionOf(formOfLayer(part.form, found.layer), found.round, p.at, found.index)] : [];
@@ -207,7 +207,7 @@ function embroiderStep(part: PartModel, base: { part: string; copy: string }, f:
   const round = part.fabric.rounds[after - 1];
   return {
     kind: 'embroider', ...base, feature: f.id, key: stepKey('embroider', base.copy, f.id), afterRound: round.number, threadMm, title: say.embroider(f.name, name),
-    detail: say.embroiderDetail(cm(threadMm)), reason: say.embroiderReason, minutes: TIME.embroider.value, content: `${f.name}:${f.path.length}`,
+    detail: say.embroiderDetail(units.end(threadMm)), reason: say.embroiderReason, minutes: TIME.embroider.value, content: `${f.name}:${f.path.length}`,
   };
 }
 
@@ -226,6 +226,7 @@ function closeStep(model: ToyModel, part: PartModel, base: { part: string; copy:
   const small = ['under 18 months', '18 to 36 months', 'unknown'].includes(model.toy.settings.age);
   const sewn = sewnBy(model, part, base.copy);
   const w = part.gauge.stitchMm;
+  const units = unitWords(model.toy.settings.units);
   const gather = closed ? gatherTail(last.count, w, small) : 0;
   const seam = sewn ? seamTail(sewn.site.guestEdge, w, sewn.site.join.edge, small) : 0;
   const tailMm = Math.max(gather, seam, closed || sewn ? 0 : 150);
@@ -233,7 +234,7 @@ function closeStep(model: ToyModel, part: PartModel, base: { part: string; copy:
   const job = tailFor === 'sewing' ? say.toSew : tailFor === 'closing' ? say.toClose : say.toWeave;
   return {
     kind: closed ? 'close' : 'fasten-off', ...base, key: stepKey(closed ? 'close' : 'fasten-off', base.copy, last.mark), count: last.count, tailMm, tailFor,
-    title: closed ? say.close(name, last.label, last.count) : say.fastenOff(name), detail: closed ? say.closeDetail(cm(tailMm), job) : say.fastenOffOpen(last.count, cm(tailMm), job),
+    title: closed ? say.close(name, last.label, last.count) : say.fastenOff(name), detail: closed ? say.closeDetail(units.end(tailMm), job) : say.fastenOffOpen(last.count, units.end(tailMm), job),
     reason: closed ? say.closeReason : say.fastenOffReason, minutes: closed ? TIME.close.value : 0, content: `${last.count}:${tailMm}`,
   };
 }

@@ -71,7 +71,7 @@ function cordChecks(model: ToyModel): SafetyPoint[] {
   if (age === 'display only') return [];
   const profile = PROFILES[model.toy.settings.region];
   return model.parts.flatMap((part): SafetyPoint[] => {
-    const worst = 1 + part.gauge.rangePercent / 100;
+    const worst = 1 + part.gauge.stitchRangePercent / 100;
     const chain = Math.max(0, ...part.reading.rounds.flatMap((r) => r.items.map(longestChain))) * part.gauge.stitchMm;
     const widest = Math.max(0, ...part.form.rounds.map((r) => r.ringMm));
     const thin = widest > 0 && widest <= CORD_UP_TO_MM ? part.form.heightMm : 0;

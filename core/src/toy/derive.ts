@@ -1,7 +1,7 @@
-import { frontAngle, type RingIs } from '../address';
+import { frontAngle, roundOf, type RingIs } from '../address';
 import { buildFabric, type Fabric } from '../fabric';
 import { faceDirection, resolveEyes, type EyePair, type EyeState } from '../feature';
-import { formOf, type PartForm } from '../form';
+import { formOf, type PartForm, type Shaping } from '../form';
 import { gaugeOf, type Gauge } from '../gauge';
 import { assemble, sitesOf, type JoinSite, type Piece, type Placed, type SewnJoin } from '../join';
 import { read, type PartReading, type Problem, type Terms } from '../notation';
@@ -59,7 +59,7 @@ export function modelPart(toy: Toy, part: Part): PartModel {
   // The heading's hook is owned by the text; a measured gauge stays measured.
   const gauge = gaugeOf({ ...named, hookMm: first.hookMm ?? named.hookMm });
   const fabric = buildFabric(first, part.marks);
-  const form = formOf(fabric, gauge, { fill: part.fill, wrongSideOut: part.pose.out === 'wrong side' });
+  const form = formOf(fabric, gauge, { fill: part.fill, wrongSideOut: part.pose.out === 'wrong side', shaping: shapingOf(part.shaping, fabric) });
   const model: PartModel = {
     part, reading: first, terms, others: Math.max(0, reading.parts.length - 1), name: first.name || 'Part', gauge, fabric, form,
     ringIs: (first.ringIs as RingIs | null) ?? part.pose.ringIs, copies: part.copies.slice(0, first.make), problems: first.problems,
@@ -67,6 +67,13 @@ export function modelPart(toy: Toy, part: Part): PartModel {
   };
   partCache.set(part, { key, model });
   return model;
+}
+
+/** A part's shaping on the fabric as it is now: a rim that is gone leaves the part as worked. */
+function shapingOf(shaping: Part['shaping'], fabric: Fabric): Shaping {
+  if (shaping.how !== 'pushed in') return { how: shaping.how };
+  const round = roundOf(fabric, shaping.rim);
+  return round < 0 ? { how: 'as worked' } : { how: 'pushed in', round };
 }
 
 /** Whether a text may name other parts, in a join round or at a leg's edge. */

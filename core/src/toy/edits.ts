@@ -16,10 +16,13 @@ const FALLBACK_COLOURS = ['#b98d62', '#7d9a8c', '#a06a74', '#6f7fa3', '#c2a24f']
 export function newToy(name: string, newId: NewId): Toy {
   return {
     schema: SCHEMA, id: newId(), name, parts: [], features: [], joins: [], palette: [],
-    gauges: [{ id: newId(), name: '3 mm hook', hookMm: 3, hand: 'right', yarnUnder: false }],
-    settings: { terms: 'us', age: 'unknown', region: 'eu-uk', fillWith: 'polyester', units: 'mm' },
+    gauges: [newGauge(newId)],
+    settings: { terms: 'us', age: 'unknown', region: 'eu-uk', fillWith: 'polyester', units: 'mm', hooks: 'mm' },
   };
 }
+
+/** A gauge of which only the hook is known. */
+const newGauge = (newId: NewId): NamedGauge => ({ id: newId(), name: '', hookMm: 3, hand: 'right', yarnUnder: false });
 
 /** A file around a toy, with empty records. */
 export function newFile(toy: Toy): ToyFile {
@@ -42,7 +45,7 @@ export function addParts(toy: Toy, text: string, newId: NewId): Toy {
 
 function withPart(toy: Toy, text: string, newId: NewId): Toy {
   const { marks } = markText(text, newId);
-  const part: Part = { id: newId(), text, marks, copies: [], pose: { ringIs: 'crown', start: 'back', out: 'right side' }, fill: 'medium', gauge: toy.gauges[0].id };
+  const part: Part = { id: newId(), text, marks, copies: [], pose: { ringIs: 'crown', start: 'back', out: 'right side' }, fill: 'medium', shaping: { how: 'as worked' }, gauge: toy.gauges[0].id };
   return settled(toy, part, newId);
 }
 
@@ -108,6 +111,7 @@ export function rewriteRounds(toy: Toy, partId: string, rewriting: Rewriting, ne
     ...changed,
     features: changed.features.map((f) => (f.part !== partId ? f : f.kind === 'eyes' ? { ...f, pair: { ...f.pair, course: rename(f.pair.course) } } : { ...f, path: f.path.map(place) })),
     joins: changed.joins.map((j) => ({ ...j, at: place(j.at) })),
+    parts: changed.parts.map((p) => (p.id === partId && p.shaping.how === 'pushed in' ? { ...p, shaping: { ...p.shaping, rim: rename(p.shaping.rim) } } : p)),
   };
 }
 
@@ -121,7 +125,7 @@ export function removePart(toy: Toy, partId: string): Toy {
   };
 }
 
-export function changePart(toy: Toy, partId: string, change: Partial<Pick<Part, 'pose' | 'fill' | 'gauge' | 'copies'>>): Toy {
+export function changePart(toy: Toy, partId: string, change: Partial<Pick<Part, 'pose' | 'fill' | 'gauge' | 'copies' | 'shaping'>>): Toy {
   return { ...toy, parts: toy.parts.map((p) => (p.id === partId ? { ...p, ...change } : p)) };
 }
 
@@ -149,8 +153,22 @@ export function changeSettings(toy: Toy, change: Partial<Settings>): Toy {
   return { ...toy, settings: { ...toy.settings, ...change } };
 }
 
+/** Changes a gauge; a field set to undefined is assumed again. */
 export function changeGauge(toy: Toy, id: string, change: Partial<NamedGauge>): Toy {
-  return { ...toy, gauges: toy.gauges.map((g) => (g.id === id ? { ...g, ...change } : g)) };
+  const changed = (g: NamedGauge): NamedGauge => Object.fromEntries(Object.entries({ ...g, ...change }).filter(([, value]) => value !== undefined)) as unknown as NamedGauge;
+  return { ...toy, gauges: toy.gauges.map((g) => (g.id === id ? changed(g) : g)) };
+}
+
+/** Gives one part a yarn and hook of its own, begun from those it has. */
+export function addGauge(toy: Toy, partId: string, name: string, newId: NewId): Toy {
+  const from = toy.gauges.find((g) => g.id === partOf(toy, partId).gauge) ?? toy.gauges[0];
+  const gauge: NamedGauge = { ...from, id: newId(), name };
+  return changePart({ ...toy, gauges: [...toy.gauges, gauge] }, partId, { gauge: gauge.id });
+}
+
+/** Takes away a gauge that no part uses; the last one stays. */
+export function removeGauge(toy: Toy, id: string): Toy {
+  return toy.gauges.length > 1 && !toy.parts.some((p) => p.gauge === id) ? { ...toy, gauges: toy.gauges.filter((g) => g.id !== id) } : toy;
 }
 
 export function rename(toy: Toy, name: string): Toy {

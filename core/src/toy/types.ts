@@ -1,12 +1,14 @@
-import type { RingIs } from '../address';
+import type { Course, RingIs } from '../address';
 import type { Feature } from '../feature';
 import type { Firmness } from '../form';
+import type { HookSystem } from '../figures';
 import type { GaugeSettings } from '../gauge';
 import type { Join } from '../join';
 import type { Terms } from '../notation';
+import type { Units } from '../words';
 
 /** Version of the document that this program writes. Every released version stays readable. */
-export const SCHEMA = 1;
+export const SCHEMA = 2;
 
 /** One thing made from a part. Joins, ticks and tests refer to a copy, never to a part's number. */
 export interface Copy {
@@ -25,8 +27,12 @@ export interface Part {
   copies: readonly Copy[];
   pose: Pose;
   fill: Firmness;
+  shaping: PartShaping;
   gauge: string;
 }
+
+/** What a part is made into after it is worked; the rim of a pushed-in part is a round of its text. */
+export type PartShaping = { how: 'as worked' | 'flattened' | 'folded' } | { how: 'pushed in'; rim: Course };
 
 export interface Pose {
   /** used when the text does not say `ring = ...` */
@@ -46,6 +52,8 @@ export interface Yarn {
 export interface NamedGauge extends GaugeSettings {
   id: string;
   name: string;
+  /** the yarn's weight, one of `figures`, YARNS; empty when not said */
+  yarn?: string;
 }
 
 export type AgeGroup = 'under 18 months' | '18 to 36 months' | '3 years and over' | 'accessory' | 'display only' | 'unknown';
@@ -55,7 +63,8 @@ export interface Settings {
   age: AgeGroup;
   region: 'eu-uk' | 'us' | 'own';
   fillWith: 'polyester' | 'cotton' | 'wool';
-  units: 'mm' | 'inch';
+  units: Units;
+  hooks: HookSystem;
   /** the smallest hole the maker still works through, pulled, mm */
   ownSmallestMm?: number;
 }

@@ -6,6 +6,8 @@ export { notationWords } from './notation';
 export { planWords } from './plan';
 export { safetyWords } from './safety';
 export { placeWords } from './places';
+export { hours, lengthMm, unitWords } from './units';
+export type { Units, UnitWords } from './units';
 export { documentWords } from './document';
 export { screenWords } from './screens';
 export { sheetWords } from './sheet';

@@ -2,10 +2,10 @@
 export const sheetWords = {
   title: 'assembly sheet',
   heading: 'Assembly sheet',
-  assumed: 'Millimetres from an assumed gauge: they may be off by 12 %. Measure a swatch to be sure.',
-  measured: 'Millimetres from your own measured gauge.',
+  assumed: 'Lengths from an assumed gauge: they may be off by 12 %. Measure a swatch to be sure.',
+  measured: 'Lengths from your own measured gauge.',
   pauses: 'pauses',
-  fill: (low: string, high: string) => `stuffing (${low} to ${high} g)`,
+  fill: (low: string, high: string) => `stuffing (${low} to ${high})`,
   fillWord: 'stuffing',
   tails: 'of yarn ends',
   time: 'to make',
@@ -26,5 +26,5 @@ export const sheetWords = {
   bottom: 'bottom',
   left: 'toy’s left',
   right: 'toy’s right',
-  tailNote: (step: string) => `Yarn ends are rounded up to the next ${step} cm.`,
+  tailNote: (step: string) => `Yarn ends are rounded up to the next ${step}.`,
 };

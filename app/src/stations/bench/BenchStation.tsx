@@ -4,8 +4,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Text } from 'tamagui';
 import { modelToy, rename } from '@hoppla/core/toy';
-import { mm } from '@hoppla/core/plan';
-import { screenWords as say } from '@hoppla/core/words';
+import { screenWords as say, unitWords } from '@hoppla/core/words';
 import { MainAction, Mat, Num, PlainButton, Press, Sheet, Title, Words } from '../../controls';
 import { chooseText, closeToy, copyOf, demoFile, downloadToy, download, emptyFile, useBench, useShelf, workshopFiles, type Shelved } from '../../documents';
 import { layOut, sceneOf, ToyPicture, type Scene } from '../../stage';
@@ -146,7 +145,7 @@ function Shelf({ toys, loading, onOpen, onMore }: { toys: Shelved[]; loading: bo
             <View style={{ position: 'absolute', left: 6, right: 6, top: floor - 30 + 10, flexDirection: 'row', alignItems: 'center', justifyContent: 'center', gap: 2 }} pointerEvents="box-none">
               <View style={{ backgroundColor: c.matDeep, paddingHorizontal: 12, paddingVertical: 4, flexShrink: 1, minWidth: 0 }} pointerEvents="none">
                 <Text fontFamily="$heading" fontSize={18} lineHeight={22} fontWeight="700" color={c.matInk} numberOfLines={1}>{toy.head.name}</Text>
-                {scene ? <Num color={c.matInk2} fontSize={13} numberOfLines={1}>{looseIn(toy) ? say.bench.loose(looseIn(toy)) : say.bench.size(mm(scene.right - scene.left), mm(scene.bottom - scene.top))}</Num> : null}
+                {scene ? <Num color={c.matInk2} fontSize={13} numberOfLines={1}>{looseIn(toy) ? say.bench.loose(looseIn(toy)) : sizeWords(toy, scene)}</Num> : null}
               </View>
               <Press label={say.bench.more(toy.head.name)} onPress={() => onMore(toy)} style={{ backgroundColor: c.matDeep, alignItems: 'center', height: 48 }}>
                 <Ellipsis color={c.matInk} size={22} />
@@ -157,6 +156,12 @@ function Shelf({ toys, loading, onOpen, onMore }: { toys: Shelved[]; loading: bo
       </ScrollView>
     </View>
   );
+}
+
+/** A toy's width and height in its own maker's units. */
+function sizeWords(toy: Shelved, scene: Scene): string {
+  const units = unitWords(toy.file?.toy.settings.units ?? 'mm');
+  return say.bench.size(units.bare(scene.right - scene.left), units.bare(scene.bottom - scene.top), units.of);
 }
 
 /** Pieces that no join holds: then the toy has no size of its own yet. */

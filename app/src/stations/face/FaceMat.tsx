@@ -4,8 +4,6 @@ import { polarOf } from '@hoppla/core/address';
 import type { EyePair, EyesAt } from '@hoppla/core/feature';
 import { assemble, type Placed, type SewnJoin } from '@hoppla/core/join';
 import type { PartModel } from '@hoppla/core/toy';
-import { mm } from '@hoppla/core/plan';
-import { screenWords as say } from '@hoppla/core/words';
 import { Mat, MatText, RULER, type MatView } from '../../controls';
 import { sceneOf, seenAt, standAlone, ToyPicture, type Scene } from '../../stage';
 import { usePalette } from '../../theme';
@@ -41,6 +39,7 @@ export function useFaceScene(part: PartModel | null): { own: Placed | null; scen
 /** The part from the front with what is sewn on it, its rounds named, its eyes and their round marked. */
 export function FaceMat({ part, own, scene, at, eyes, width, height, view }: { part: PartModel; own: Placed | null; scene: Scene; at: EyesAt | null; eyes: EyePair | null; width: number; height: number; view: MatView }) {
   const c = usePalette();
+  const { units } = useToy();
   const { pxPerMm, originX, originY } = view;
   if (!own) return <Mat width={width} height={height} view={view} label={part.name}>{null}</Mat>;
   const top = ringIsUp(part) ? part.form.z[0] : -part.form.heightMm;
@@ -49,7 +48,7 @@ export function FaceMat({ part, own, scene, at, eyes, width, height, view }: { p
   const posts = at ? at.polar.map((p) => px(seenAt(own, p))) : [];
   const end = line.reduce((a, b) => (b[0] > a[0] ? b : a), [0, 0] as readonly [number, number]);
   return (
-    <Mat width={width} height={height} view={view} label={`${part.name}, ${mm(part.form.widthMm)} × ${mm(part.form.heightMm)} ${say.mm}`}>
+    <Mat width={width} height={height} view={view} label={`${part.name}, ${units.bare(part.form.widthMm)} × ${units.length(part.form.heightMm)}`}>
       <ToyPicture scene={scene} x={originX} y={originY - top * pxPerMm} pxPerMm={pxPerMm} />
       <Path d={`M${originX} ${RULER.top}V${height}`} stroke={c.matInk} strokeWidth={1.3} strokeDasharray="6 5" strokeOpacity={0.8} />
       <RoundNames part={part} own={own} px={px} />

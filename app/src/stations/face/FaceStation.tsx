@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
 import { eyeAdvice, eyesContext, keptHere, movedPost, movedRound, newPair, offCentre, reachOf, schoolsOf, withBetween, type EyePair, type EyesAt } from '@hoppla/core/feature';
-import { mm } from '@hoppla/core/plan';
 import { removeFeature, setFeature, type PartModel } from '@hoppla/core/toy';
 import { placeWords, screenWords as words } from '@hoppla/core/words';
 import { MainAction, Nudge, Press, ProblemLine, Quiet, ReadingBand, Scroll, Tag, Tape, Title, Words, type ReadingProps } from '../../controls';
@@ -61,14 +60,14 @@ const change = (name: string, part: PartModel, eyes: EyePair | null, gather: str
 
 function FaceReadings({ eyes, at }: { eyes: EyePair; at: EyesAt }) {
   const { spacing } = at;
-  const { part } = useToy();
+  const { part, units } = useToy();
   const choose = (saidAs: EyePair['saidAs']) => () => change(say.said, part!, { ...eyes, saidAs });
-  const range = (r: { low: number; high: number }) => say.range(mm(r.low), mm(r.high));
+  const range = (r: { low: number; high: number }) => say.range(units.bare(r.low), units.bare(r.high));
   const all: (ReadingProps & { id: EyePair['saidAs'] })[] = [
     { id: 'stitches-between', value: String(spacing.stitchesBetween), of: say.stitchesBetween },
     { id: 'holes-showing', value: String(spacing.holesShowing), of: say.emptyHoles },
-    { id: 'mm-along', value: mm(spacing.alongMm.value), of: say.mmCurve, range: range(spacing.alongMm) },
-    { id: 'mm-straight', value: mm(spacing.straightMm.value), of: say.mmStraight, range: range(spacing.straightMm) },
+    { id: 'mm-along', value: units.bare(spacing.alongMm.value), of: say.curve(units.of), range: range(spacing.alongMm) },
+    { id: 'mm-straight', value: units.bare(spacing.straightMm.value), of: say.straight(units.of), range: range(spacing.straightMm) },
   ];
   return <ReadingBand label={say.said} readings={all.map(({ id, ...r }) => ({ ...r, chosen: eyes.saidAs === id, onPress: choose(id) }))} />;
 }
@@ -167,6 +166,7 @@ function Nudges({ part, eyes }: { part: PartModel; eyes: EyePair }) {
 }
 
 function Advice({ part, eyes, at }: { part: PartModel; eyes: EyePair; at: EyesAt }) {
+  const { units } = useToy();
   const n = (x: number | null) => (x === null ? say.none_ : `R${x}`);
   const { window, retention, spacing } = at;
   const advice = eyeAdvice(part.form, at, eyes.eyeMm);
@@ -182,7 +182,7 @@ function Advice({ part, eyes, at }: { part: PartModel; eyes: EyePair; at: EyesAt
         </Quiet>
       ) : null}
       <Quiet>{`${say.window(n(window.first), n(window.lastComfortable), n(window.lastPossible))}.`}</Quiet>
-      <Quiet>{`${say.angle(spacing.angleDeg.toFixed(0))}, ${say.level(at.levelErrorMm.toFixed(1))}.`}</Quiet>
+      <Quiet>{`${say.angle(spacing.angleDeg.toFixed(0))}, ${say.level(units.fine(at.levelErrorMm))}.`}</Quiet>
       {Math.abs(off) > 1 ? <Quiet>{say.offCentre(Math.abs(off).toFixed(1))}</Quiet> : null}
       {hints.map((h) => (
         <Quiet key={h}>{h}</Quiet>

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
+import { halfWidth } from '@hoppla/core/form';
 import { screenWords as say } from '@hoppla/core/words';
 import { yarnColour, type PartModel, type ToyModel } from '@hoppla/core/toy';
 import { Num, Press, Quiet, Sheet, Words } from '../../controls';
@@ -41,7 +42,7 @@ const PX_PER_MM = 0.62;
 export function Silhouette({ part, colour }: { part: PartModel; colour: string }) {
   const c = usePalette();
   const { r, z } = part.form;
-  const points = Array.from(r, (x, i) => [x * PX_PER_MM, z[i] * PX_PER_MM] as const);
+  const points = Array.from(r, (_, i) => [halfWidth(part.form, i) * PX_PER_MM, z[i] * PX_PER_MM] as const);
   const d = points.length ? `M${points.map(([x, y]) => `${(32 + x).toFixed(1)} ${(4 + y).toFixed(1)}`).join('L')}L${[...points].reverse().map(([x, y]) => `${(32 - x).toFixed(1)} ${(4 + y).toFixed(1)}`).join('L')}Z` : '';
   return (
     <Svg width={64} height={Math.max(20, Math.min(72, part.form.heightMm * PX_PER_MM + 8))} aria-hidden>

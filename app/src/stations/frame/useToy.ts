@@ -2,6 +2,7 @@ import { useGlobalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { type PartModel, type Toy, type ToyFile, type ToyModel } from '@hoppla/core/toy';
 import { checkToy, openPoints, type SafetyPoint } from '@hoppla/core/safety';
+import { unitWords, type UnitWords } from '@hoppla/core/words';
 import { modelNow, useOpenToy } from '../../documents';
 
 export interface ToyHere {
@@ -14,6 +15,8 @@ export interface ToyHere {
   points: SafetyPoint[];
   open: number;
   writing: boolean;
+  /** how this toy's maker reads lengths and weights */
+  units: UnitWords;
   choosePart: (id: string) => void;
 }
 
@@ -26,5 +29,5 @@ export function useToy(): ToyHere {
   const model = modelNow(settled);
   const points = useMemo(() => checkToy(model), [model]);
   const part = model.parts.find((p) => p.part.id === wanted) ?? model.parts[0] ?? null;
-  return { file, toy: file.toy, model, part, points, open: openPoints(points), writing, choosePart: (id) => router.setParams({ part: id }) };
+  return { file, toy: file.toy, model, part, points, open: openPoints(points), writing, units: unitWords(file.toy.settings.units), choosePart: (id) => router.setParams({ part: id }) };
 }

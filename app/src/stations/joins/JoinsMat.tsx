@@ -2,7 +2,6 @@ import { useMemo } from 'react';
 import { Circle, G, Path } from 'react-native-svg';
 import { polarOf } from '@hoppla/core/address';
 import type { JoinSite, Pins } from '@hoppla/core/join';
-import { mm } from '@hoppla/core/plan';
 import { screenWords as say } from '@hoppla/core/words';
 import { Mat, MatText, RULER } from '../../controls';
 import { sceneOf, seenAt, standAlone, ToyPicture } from '../../stage';
@@ -12,8 +11,8 @@ import { useToy } from '../frame/useToy';
 /** The assembled toy from the front, with the pins of the chosen join. */
 export function JoinsMat({ width, height, sites, host }: { width: number; height: number; sites: readonly JoinSite[]; host: { part: string; copy: string } | null }) {
   const c = usePalette();
-  const { model, toy } = useToy();
-  const placed = useMemo(() => (model.placed.length ? model.placed : model.pieces.slice(0, 1).map(standAlone)), [model]);
+  const { model, toy, units } = useToy();
+  const placed = useMemo(() => (model.placed.length ? model.placed : model.pieces.slice(0, 1).map((p) => standAlone(p))), [model]);
   const scene = useMemo(() => sceneOf(model, placed), [model, placed]);
   const w = scene.right - scene.left;
   const h = scene.bottom - scene.top;
@@ -26,7 +25,7 @@ export function JoinsMat({ width, height, sites, host }: { width: number; height
   const spots = own ? sites.flatMap((s) => pinSpots(s, own.form).map((polar) => px(seenAt(own, polar)))) : [];
   const middles = own ? sites.filter((s) => s.name).map((s) => px(seenAt(own, s.polar))) : [];
   return (
-    <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} label={`${toy.name}: ${say.bench.size(mm(w), mm(h))}`}>
+    <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} label={`${toy.name}: ${say.bench.size(units.bare(w), units.bare(h), units.of)}`}>
       <ToyPicture scene={scene} x={originX} y={originY - scene.top * pxPerMm} pxPerMm={pxPerMm} />
       {spots.map((p, i) => (
         <G key={i} opacity={p.near ? 1 : 0.45}>
@@ -40,7 +39,7 @@ export function JoinsMat({ width, height, sites, host }: { width: number; height
           <Path d={`M${p.x - 9} ${p.y}h18M${p.x} ${p.y - 9}v18`} stroke={c.tape} strokeWidth={2.6} />
         </G>
       ))}
-      <MatText x={width - 8} y={height - 10} size={14} anchor="end" number>{say.bench.size(mm(w), mm(h))}</MatText>
+      <MatText x={width - 8} y={height - 10} size={14} anchor="end" number>{say.bench.size(units.bare(w), units.bare(h), units.of)}</MatText>
     </Mat>
   );
 }

@@ -73,6 +73,7 @@ function names(model: ToyModel, join: SewnJoin): { guest: string; host: string }
 
 function JoinCard({ join, sites, model }: { join: SewnJoin; sites: readonly JoinSite[]; model: ToyModel }) {
   const { guest, host } = names(model, join);
+  const { units } = useToy();
   const change = (name: string, next: SewnJoin | null) => next && edit(name, { station: 'joins', join: join.id }, (toy) => setJoin(toy, next), `join:${join.id}`);
   const first = sites[0];
   const twin = sites[1];
@@ -86,7 +87,7 @@ function JoinCard({ join, sites, model }: { join: SewnJoin; sites: readonly Join
         {sites.map((s) => (s.name ? <Tag key={s.copy} of={guest} {...holeTag(s.name)} /> : <Tag key={s.copy} of={guest} rounds={say.atEnd} stitches={`${s.guestEdge} st`} />))}
       </View>
       {first ? <Quiet>{first.name ? say.says(guest, first.guestEdge, host.toLowerCase(), first.name.round, first.name.stitch) : say.saysEnd(guest, first.guestEdge, host.toLowerCase())}</Quiet> : null}
-      {twin ? <Quiet>{say.twin(twin.missMm.toFixed(1))}</Quiet> : null}
+      {twin ? <Quiet>{say.twin(units.fine(twin.missMm))}</Quiet> : null}
       {first && !end ? <JoinNudges model={model} join={join} site={first} onMove={(name, next) => change(name, next)} /> : null}
       {first?.pins ? <Pins sites={sites} /> : null}
       {!end ? (

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { G, Path, Rect } from 'react-native-svg';
 import { polarOf } from '@hoppla/core/address';
+import { halfWidth } from '@hoppla/core/form';
 import type { Tick } from '@hoppla/core/plan';
 import type { PartModel } from '@hoppla/core/toy';
 import { screenWords as say } from '@hoppla/core/words';
@@ -79,6 +80,6 @@ function currentRound(at: ReturnType<typeof standAlone>, round: number) {
 
 /** The whole part's outline from its side: both sides of the ring model. */
 function outline(at: ReturnType<typeof standAlone>, x: number, y: number, k: number): string {
-  const side = (sign: 1 | -1) => Array.from(at.form.r, (r, i) => `${(x + sign * r * k).toFixed(1)} ${(y + (at.ringIs === 'sole' ? -1 : 1) * at.form.z[i] * k).toFixed(1)}`);
+  const side = (sign: 1 | -1) => Array.from(at.form.r, (_, i) => `${(x + sign * halfWidth(at.form, i) * k).toFixed(1)} ${(y + (at.ringIs === 'sole' ? -1 : 1) * at.form.z[i] * k).toFixed(1)}`);
   return `M${side(1).join('L')}L${side(-1).reverse().join('L')}Z`;
 }

@@ -1,58 +1,101 @@
-import { useMemo } from 'react';
+import FlipVertical2 from 'lucide-react-native/icons/flip-vertical-2';
+import { useEffect, useMemo, useState } from 'react';
+import { View } from 'react-native';
 import { G, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { sizeOf } from '@hoppla/core/form';
-import { mm } from '@hoppla/core/plan';
 import type { PartModel } from '@hoppla/core/toy';
 import { screenWords as say } from '@hoppla/core/words';
-import { Mat, MatText, RULER } from '../../controls';
-import { sceneOf, standAlone, ToyPicture } from '../../stage';
+import { Mat, MatText, Press, RULER, Words } from '../../controls';
+import { sceneOf, standAlone, ToyPicture, type Held } from '../../stage';
 import { FAMILY, usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 
 /** Room beside the part for its height, px. */
 const DIMENSION = 100;
 
-/** The part on the mat at true scale with its width and height. */
+/** The part on the mat at true scale with its width and height, as it stands on the toy or as it is held while it is worked. */
 export function PartMat({ part, width, height }: { part: PartModel; width: number; height: number }) {
   const c = usePalette();
-  const { model } = useToy();
+  const { model, units } = useToy();
+  const [held, setHeld] = useState<Held>('toy');
   const piece = model.pieces.find((p) => p.part === part.part.id);
-  const scene = useMemo(() => (piece ? sceneOf(model, [standAlone(piece)]) : null), [model, piece]);
-  const w = Math.max(30, part.form.widthMm);
-  const h = Math.max(20, part.form.heightMm);
+  const scene = useMemo(() => (piece ? sceneOf(model, [standAlone(piece, held)]) : null), [model, piece, held]);
+  const size = sizeOf(part.form);
+  const change = useSizeChange(part);
+  const shown = part.fabric.rounds.length > 0 && scene !== null;
+  const seen = shown ? { w: scene.right - scene.left, h: scene.bottom - scene.top } : { w: 30, h: 20 };
+  const w = Math.max(30, seen.w);
+  const h = Math.max(20, seen.h);
   const room = { x: width - RULER.left - 24, y: height - RULER.top - 44 };
   const pxPerMm = Math.min((room.x - DIMENSION) / w, room.y / h, 9);
-  const originX = RULER.left + 14 + (w / 2) * pxPerMm + Math.max(0, (room.x - DIMENSION - w * pxPerMm) / 2);
+  const middle = RULER.left + 14 + (w / 2) * pxPerMm + Math.max(0, (room.x - DIMENSION - w * pxPerMm) / 2);
+  const originX = shown ? middle - ((scene.left + scene.right) / 2) * pxPerMm : middle;
   // A flat part lies in the middle, with room for its numbers above and below.
-  const originY = RULER.top + 8 + Math.max(0, (room.y - part.form.heightMm * pxPerMm) * 0.4);
-  const x0 = originX - (part.form.widthMm / 2) * pxPerMm;
-  const x1 = originX + (part.form.widthMm / 2) * pxPerMm;
-  const y1 = originY + part.form.heightMm * pxPerMm;
-  const tallX = x1 + DIMENSION * 0.55;
-  const size = sizeOf(part.form);
+  const originY = RULER.top + 8 + Math.max(0, (room.y - seen.h * pxPerMm) * 0.4);
+  const [x0, x1, y1] = [middle - (seen.w / 2) * pxPerMm, middle + (seen.w / 2) * pxPerMm, originY + seen.h * pxPerMm];
   const faultyReading = part.reading.rounds.findIndex((_, i) => part.reading.lines.some((l) => l.rounds[0] <= i && i < l.rounds[1] && l.problems.some((p) => p.severity === 'error')));
   const faulty = faultyReading < 0 ? -1 : part.fabric.rounds.findIndex((r) => r.reading === faultyReading);
-  const label = `${part.name}: ${mm(size.width.value)} ${say.parts.wide}, ${mm(size.height.value)} ${say.parts.tall}`;
-  const shown = part.fabric.rounds.length > 0;
-  const flat = part.form.heightMm * pxPerMm < 60;
+  const ringUp = held === 'toy' && part.ringIs !== 'sole' && part.ringIs !== 'chin';
+  const label = `${part.name}: ${units.bare(size.width.value)} ${say.parts.wide(units.of)}, ${units.bare(size.height.value)} ${say.parts.tall(units.of)}`;
   return (
-    <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} label={shown ? label : say.parts.noRounds}>
-      {scene && shown ? <ToyPicture scene={scene} x={originX} y={originY - scene.top * pxPerMm} pxPerMm={pxPerMm} bare /> : null}
-      {shown && faulty >= 0 ? <FaultyRound part={part} index={faulty} originX={originX} originY={originY} pxPerMm={pxPerMm} ringUp={part.ringIs !== 'sole' && part.ringIs !== 'chin'} /> : null}
-      {shown ? (
-        <G>
-          <Path d={`M${originX} ${originY}H${tallX + 8}M${originX} ${y1}H${tallX + 8}`} stroke={c.matInk} strokeWidth={1.2} strokeDasharray="5 4" />
-          {flat ? null : <Path d={`M${tallX} ${originY + 1}V${y1 - 1}M${tallX - 5} ${originY + 8}l5-7 5 7M${tallX - 5} ${y1 - 8}l5 7 5-7`} stroke={c.matInk} strokeWidth={1.5} fill="none" />}
-          <Rect x={tallX - 22} y={(originY + y1) / 2 - 20} width={44} height={26} fill={c.mat} />
-          <MatText x={tallX} y={(originY + y1) / 2 + 2} size={26} anchor="middle" number>{mm(size.height.value)}</MatText>
-          <MatText x={tallX} y={(originY + y1) / 2 + 18} size={14} anchor="middle" weight="400">{say.parts.tall}</MatText>
-          <Path d={`M${x0} ${y1 - 10}V${y1 + 22}M${x1} ${y1 - 10}V${y1 + 22}M${x0 + 1} ${y1 + 17}H${x1 - 1}M${x0 + 8} ${y1 + 12}l-7 5 7 5M${x1 - 8} ${y1 + 12}l7 5-7 5`} stroke={c.matInk} strokeWidth={1.4} fill="none" />
-          <Rect x={originX - 42} y={y1 + 6} width={84} height={24} fill={c.mat} />
-          <MatText x={originX} y={y1 + 24} size={19} anchor="middle" number>{`${mm(size.width.value)} mm`}</MatText>
-        </G>
+    <View>
+      <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} label={shown ? label : say.parts.noRounds}>
+        {shown ? <ToyPicture scene={scene} x={originX} y={originY - scene.top * pxPerMm} pxPerMm={pxPerMm} bare /> : null}
+        {shown && faulty >= 0 ? <FaultyRound part={part} index={faulty} originX={originX} originY={originY} pxPerMm={pxPerMm} ringUp={ringUp} /> : null}
+        {shown ? (
+          <>
+            <Tall x={x1 + DIMENSION * 0.55} from={originX} y0={originY} y1={y1} value={units.bare(size.height.value)} unit={say.parts.tall(units.of)} change={change && units.bare(change.height)} flat={seen.h * pxPerMm < 60} />
+            <G>
+              <Path d={`M${x0} ${y1 - 10}V${y1 + 22}M${x1} ${y1 - 10}V${y1 + 22}M${x0 + 1} ${y1 + 17}H${x1 - 1}M${x0 + 8} ${y1 + 12}l-7 5 7 5M${x1 - 8} ${y1 + 12}l7 5-7 5`} stroke={c.matInk} strokeWidth={1.4} fill="none" />
+              <Rect x={middle - 46} y={y1 + 6} width={92} height={24} fill={c.mat} />
+              <MatText x={middle} y={y1 + 24} size={19} anchor="middle" number>{units.length(size.width.value)}</MatText>
+              {change && units.bare(change.width) !== units.bare(0) ? <MatText x={middle + 50} y={y1 + 23} size={14} number>{say.parts.change(units.bare(change.width))}</MatText> : null}
+            </G>
+          </>
+        ) : null}
+      </Mat>
+      {shown && part.form.section === 'ring' ? (
+        <Press label={held === 'toy' ? say.parts.inHand : say.parts.onToy} onPress={() => setHeld(held === 'toy' ? 'hand' : 'toy')} style={{ position: 'absolute', left: RULER.left + 4, bottom: 2, flexDirection: 'row', alignItems: 'center', gap: 6, paddingHorizontal: 10, backgroundColor: c.matDeep }}>
+          <FlipVertical2 color={c.matInk} size={18} />
+          <Words fontSize={14} color={c.matInk}>{held === 'toy' ? say.parts.inHand : say.parts.onToy}</Words>
+        </Press>
       ) : null}
-    </Mat>
+    </View>
   );
+}
+
+function Tall({ x, from, y0, y1, value, unit, change, flat }: { x: number; from: number; y0: number; y1: number; value: string; unit: string; change: string | null; flat: boolean }) {
+  const c = usePalette();
+  const y = (y0 + y1) / 2;
+  const moved = change !== null && Number(change) !== 0;
+  return (
+    <G>
+      <Path d={`M${from} ${y0}H${x + 8}M${from} ${y1}H${x + 8}`} stroke={c.matInk} strokeWidth={1.2} strokeDasharray="5 4" />
+      {flat ? null : <Path d={`M${x} ${y0 + 1}V${y1 - 1}M${x - 5} ${y0 + 8}l5-7 5 7M${x - 5} ${y1 - 8}l5 7 5-7`} stroke={c.matInk} strokeWidth={1.5} fill="none" />}
+      <Rect x={x - 24} y={y - 20} width={48} height={26} fill={c.mat} />
+      <MatText x={x} y={y + 2} size={value.length > 3 ? 20 : 26} anchor="middle" number>{value}</MatText>
+      <MatText x={x} y={y + 18} size={14} anchor="middle" weight="400">{unit}</MatText>
+      {moved ? <MatText x={x} y={y + 34} size={14} anchor="middle" number>{say.parts.change(change)}</MatText> : null}
+    </G>
+  );
+}
+
+/** How long a change of size is shown, and how far apart two changes count as one, ms. */
+const SHOWN_MS = 5000;
+
+/** How much wider and taller the part has become since the change that is under way began; null when nothing has changed of late. */
+function useSizeChange(part: PartModel): { width: number; height: number } | null {
+  const { widthMm, heightMm } = part.form;
+  const [since, setSince] = useState({ part: part.part.id, from: { widthMm, heightMm }, now: { widthMm, heightMm } });
+  const same = since.part === part.part.id;
+  // A new part begins anew; a new size keeps the size it began from.
+  if (!same || since.now.widthMm !== widthMm || since.now.heightMm !== heightMm) setSince({ part: part.part.id, from: same ? since.from : { widthMm, heightMm }, now: { widthMm, heightMm } });
+  useEffect(() => {
+    const timer = setTimeout(() => setSince((s) => ({ ...s, from: s.now })), SHOWN_MS);
+    return () => clearTimeout(timer);
+  }, [since.now]);
+  const change = { width: widthMm - since.from.widthMm, height: heightMm - since.from.heightMm };
+  return same && (Math.abs(change.width) > 0.05 || Math.abs(change.height) > 0.05) ? change : null;
 }
 
 function FaultyRound({ part, index, originX, originY, pxPerMm, ringUp }: { part: PartModel; index: number; originX: number; originY: number; pxPerMm: number; ringUp: boolean }) {

@@ -1,9 +1,11 @@
+import { useRouter } from 'expo-router';
 import { useRef, useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { splitLines } from '@hoppla/core/notation';
 import { addParts, changePart, changeTerms, removePart, rewritePart, type PartModel } from '@hoppla/core/toy';
+import { courseOf, marksOf } from '@hoppla/core/address';
 import { sizeOf } from '@hoppla/core/form';
-import { mm } from '@hoppla/core/plan';
+import type { Ranged } from '@hoppla/core/gauge';
 import { screenWords as say } from '@hoppla/core/words';
 import { PlainButton, Quiet, Scroll, Title, Words } from '../../controls';
 import { edit, newId, openToyNow } from '../../documents';
@@ -73,8 +75,6 @@ function PartSettings({ part, onAdd }: { part: PartModel; onAdd: () => void }) {
   const c = usePalette();
   const { toy } = useToy();
   const id = part.part.id;
-  const { width, height } = sizeOf(part.form);
-  const range = `${say.parts.wide}: ${say.parts.about(mm(width.low), mm(width.high), width.source)}; ${say.parts.tall}: ${say.parts.about(mm(height.low), mm(height.high), height.source)}`;
   return (
     <View style={{ padding: 16, gap: 12, borderTopWidth: 1, borderTopColor: c.line }}>
       {part.others > 0 ? (
@@ -84,7 +84,7 @@ function PartSettings({ part, onAdd }: { part: PartModel; onAdd: () => void }) {
         </View>
       ) : null}
       {part.addsUp ? <Words fontWeight="600">{say.parts.allAddUp(part.reading.rounds.length, say.parts.roundWord[part.fabric.shape], part.reading.stitches)}</Words> : null}
-      <Quiet>{range}</Quiet>
+      <PartSize part={part} />
       {part.reading.freeLoops.length ? (
         <View style={{ gap: 2 }}>
           <Words fontWeight="600">{say.parts.freeLoops}</Words>
@@ -110,6 +110,49 @@ function PartSettings({ part, onAdd }: { part: PartModel; onAdd: () => void }) {
         <PlainButton label={say.parts.remove} danger onPress={() => edit(say.parts.remove, { station: 'parts' }, (toy) => removePart(toy, id))} />
       </View>
     </View>
+  );
+}
+
+/** The size with its range and what it rests on, and what may be done to it after it is worked. */
+function PartSize({ part }: { part: PartModel }) {
+  const { units, toy } = useToy();
+  const router = useRouter();
+  const { width, depth, height } = sizeOf(part.form);
+  const id = part.part.id;
+  if (part.fabric.rounds.length === 0) return null;
+  const range = (r: Ranged) => say.parts.about(units.bare(r.low), units.bare(r.high));
+  const flat = part.form.widthMm - part.form.depthMm > 1;
+  const sizes = [`${range(width)} ${say.parts.wide(units.of)}`, ...(flat && part.form.section === 'ring' ? [`${range(depth)} ${say.parts.deep(units.of)}`] : []), `${range(height)} ${say.parts.tall(units.of)}`].join(', ');
+  const { shaping } = part.part;
+  const shape = (next: typeof shaping) => edit(`${say.parts.shaping}: ${say.parts.shapings[next.how]}`, { station: 'parts', part: id }, (so) => changePart(so, id, { shaping: next }));
+  const ridges = marksOf(part.form, 'ridge');
+  const rim = (round: number) => ({ how: 'pushed in' as const, rim: courseOf(part.fabric, round) });
+  return (
+    <>
+      <Quiet>{`${sizes}; ${say.parts.from(say.parts.basis[part.form.basis], part.gauge.source)}${part.form.innerCm3 >= 0.5 ? `; ${say.parts.holds(String(Math.round(part.form.innerCm3)))}` : ''}.`}</Quiet>
+      <View style={{ flexDirection: 'row' }}>
+        <PlainButton label={say.parts.measure} onPress={() => router.push({ pathname: '/toy/[id]/gauge', params: { id: toy.id, part: id } })} />
+      </View>
+      {part.form.section === 'ring' ? (
+        <>
+          <Words fontWeight="600">{say.parts.shaping}</Words>
+          <View role="radiogroup" aria-label={say.parts.shaping} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            {(['as worked', 'flattened', 'folded'] as const).map((how) => (
+              <PlainButton key={how} label={say.parts.shapings[how]} chosen={shaping.how === how} onPress={() => shape({ how })} />
+            ))}
+            {part.fabric.rounds.length > 3 ? <PlainButton label={say.parts.shapings['pushed in']} chosen={shaping.how === 'pushed in'} onPress={() => shape(rim(ridges[0] !== undefined ? ridges[0] - 1 : Math.floor(part.fabric.rounds.length / 2)))} /> : null}
+          </View>
+          {shaping.how === 'pushed in' ? (
+            <View role="radiogroup" aria-label={say.parts.rim} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' }}>
+              <Words>{say.parts.rim}</Words>
+              {part.fabric.rounds.slice(1, -1).map((round, i) => (
+                <PlainButton key={`${round.mark}.${round.nth}`} label={round.label} chosen={round.mark === shaping.rim.mark && round.nth === shaping.rim.nth} onPress={() => shape(rim(i + 1))} />
+              ))}
+            </View>
+          ) : null}
+        </>
+      ) : null}
+    </>
   );
 }
 

@@ -1,5 +1,6 @@
 import { ScrollView, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
+import { halfWidth } from '@hoppla/core/form';
 import { yarnColour, type PartModel } from '@hoppla/core/toy';
 import { screenWords as say } from '@hoppla/core/words';
 import { PlainButton, Press, Words } from '../../controls';
@@ -32,7 +33,7 @@ function StripPart({ part, chosen, pxPerMm, colour, onPress }: { part: PartModel
   const errors = part.problems.filter((p) => p.severity === 'error').length;
   const { r, z } = part.form;
   const width = Math.max(14, part.form.widthMm * pxPerMm + 4);
-  const side = (way: 1 | -1) => Array.from(r, (x, i) => `${(width / 2 + way * x * pxPerMm).toFixed(1)} ${(2 + z[i] * pxPerMm).toFixed(1)}`);
+  const side = (way: 1 | -1) => Array.from(r, (_, i) => `${(width / 2 + way * halfWidth(part.form, i) * pxPerMm).toFixed(1)} ${(2 + z[i] * pxPerMm).toFixed(1)}`);
   return (
     <Press chosen={chosen} role="radio" onPress={onPress} style={{ height: 58, flexDirection: 'row', alignItems: 'center', gap: 7, paddingHorizontal: 9, borderTopWidth: 4, borderTopColor: chosen ? c.tape : 'transparent' }}>
       <Svg width={width} height={TALL + 6} aria-hidden>

@@ -2,8 +2,8 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { sheetHtml, fileName } from '@hoppla/core/files';
-import { grams, hours, metres, planOf, ticksOf, whereAmI } from '@hoppla/core/plan';
-import { screenWords as words } from '@hoppla/core/words';
+import { planOf, ticksOf, whereAmI } from '@hoppla/core/plan';
+import { hours, screenWords as words } from '@hoppla/core/words';
 import { MainAction, PlainButton, ProblemLine, Quiet, ReadingBand, Scroll, Title } from '../../controls';
 import { download } from '../../documents';
 import { usePalette } from '../../theme';
@@ -19,7 +19,7 @@ export function PlanStation() {
   const c = usePalette();
   const router = useRouter();
   const { width } = useWindowDimensions();
-  const { model, toy, file } = useToy();
+  const { model, toy, file, units } = useToy();
   const plan = useMemo(() => planOf(model), [model]);
   const rows = useMemo(() => lanesOf(model, plan), [model, plan]);
   const [why, setWhy] = useState<string | null>(null);
@@ -44,8 +44,8 @@ export function PlanStation() {
         onMat label={say.whole}
         readings={[
           { value: String(totals.pauses), of: say.pauses },
-          { value: grams(totals.fillG.value), unit: 'g', of: say.stuffing, range: say.range(grams(totals.fillG.low), grams(totals.fillG.high)) },
-          { value: metres(totals.tailsMm), unit: 'm', of: say.tails },
+          { value: units.bareWeight(totals.fillG.value), unit: units.weightOf, of: say.stuffing, range: say.range(units.bareWeight(totals.fillG.low), units.bareWeight(totals.fillG.high)) },
+          { value: units.bareYarn(totals.tailsMm), unit: units.yarnOf, of: say.tails },
           { value: hours(totals.minutes), unit: 'h', of: say.make },
         ]}
       />

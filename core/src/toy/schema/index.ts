@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { documentWords as say } from '../../words';
+import { migrated } from '../migrate';
 import { SCHEMA, type ToyFile } from '../types';
 
 const id = Joi.string().min(1).max(64);
@@ -34,9 +35,11 @@ const part = Joi.object({
   copies: Joi.array().items(Joi.object({ id: id.required(), name: word.required(), palette: Joi.object().pattern(word, word).required() })).required(),
   pose: Joi.object({ ringIs: Joi.valid('crown', 'chin', 'nose', 'sole', 'back', 'tip', 'mouth').required(), start: Joi.valid('back', 'under').required(), out: Joi.valid('right side', 'wrong side').required() }).required(),
   fill: Joi.valid('empty', 'soft', 'medium', 'firm').required(), gauge: id.required(),
+  shaping: Joi.alternatives(Joi.object({ how: Joi.valid('as worked', 'flattened', 'folded').required() }), Joi.object({ how: Joi.valid('pushed in').required(), rim: course.required() })).required(),
 }).custom((value: { text: string; marks: string[] }, helpers) => (value.marks.length === value.text.split('\n').length ? value : helpers.error('any.custom', { error: new Error(say.marksDisagree) })));
 const gauge = Joi.object({
   id: id.required(), name: word.required(), hookMm: Joi.number().positive().required(), stitchMm: Joi.number().positive(), roundMm: Joi.number().positive(),
+  stitchRangePercent: Joi.number().min(0), roundRangePercent: Joi.number().min(0), yarnPerStitchMm: Joi.number().positive(), gramsPerMetre: Joi.number().positive(), yarn: word,
   leanStitches: Joi.number(), holeStretch: Joi.number().positive(), hand: Joi.valid('right', 'left').required(), yarnUnder: Joi.boolean().required(),
 });
 const toy = Joi.object({
@@ -46,11 +49,11 @@ const toy = Joi.object({
   gauges: Joi.array().items(gauge).min(1).required(),
   settings: Joi.object({
     terms: Joi.valid('us', 'uk').required(), age: Joi.valid('under 18 months', '18 to 36 months', '3 years and over', 'accessory', 'display only', 'unknown').required(),
-    region: Joi.valid('eu-uk', 'us', 'own').required(), fillWith: Joi.valid('polyester', 'cotton', 'wool').required(), units: Joi.valid('mm', 'inch').required(), ownSmallestMm: Joi.number().positive(),
+    region: Joi.valid('eu-uk', 'us', 'own').required(), fillWith: Joi.valid('polyester', 'cotton', 'wool').required(), units: Joi.valid('mm', 'inch').required(), hooks: Joi.valid('mm', 'letter', 'number').required(), ownSmallestMm: Joi.number().positive(),
   }).required(),
 });
 
-/** The Joi schema of a file of version 1. Kept out of the worker and of first load (architecture). */
+/** The Joi schema of a file of this version; older ones are migrated first. Kept out of the worker and of first load (architecture). */
 export const fileSchema = Joi.object({
   format: Joi.valid('hoppla toy').required(), schema: Joi.valid(SCHEMA).required(), toy: toy.required(),
   progress: Joi.object({
@@ -74,7 +77,8 @@ export function openFile(raw: string): Opened {
   const head = value as { format?: unknown; schema?: unknown; toy?: { name?: unknown } } | null;
   if (!head || typeof head !== 'object' || head.format !== 'hoppla toy') return { state: 'refused', sentence: say.notAToy };
   if (typeof head.schema === 'number' && head.schema > SCHEMA) return { state: 'newer', schema: head.schema, name: typeof head.toy?.name === 'string' ? head.toy.name : '', raw };
-  const { error } = fileSchema.validate(value, { abortEarly: true });
+  const now = migrated(value);
+  const { error } = fileSchema.validate(now, { abortEarly: true });
   if (error) return { state: 'refused', sentence: say.badField(error.details[0].path.join('.'), error.details[0].message) };
-  return { state: 'open', file: value as ToyFile };
+  return { state: 'open', file: now as ToyFile };
 }

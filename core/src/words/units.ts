@@ -1,0 +1,59 @@
+/** How a maker reads lengths, weights and yarn. Everything is stored in mm and g (decision 18). */
+export type Units = 'mm' | 'inch';
+
+/** Numbers printed in a maker's units. `bare` forms leave the unit to the words beside them. */
+export interface UnitWords {
+  system: Units;
+  /** a length on the toy: whole mm, or inches to a hundredth */
+  length: (mm: number) => string;
+  bare: (mm: number) => string;
+  /** small differences: tenths of a mm, hundredths of an inch */
+  fine: (mm: number) => string;
+  of: 'mm' | 'in';
+  /** a yarn end, in whole cm or inches rounded up */
+  end: (mm: number) => string;
+  weight: (g: number) => string;
+  bareWeight: (g: number) => string;
+  weightOf: 'g' | 'oz';
+  /** metres or yards of yarn */
+  yarn: (mm: number) => string;
+  bareYarn: (mm: number) => string;
+  yarnOf: 'm' | 'yd';
+}
+
+const MM_PER_INCH = 25.4;
+const G_PER_OUNCE = 28.349523125;
+const MM_PER_YARD = 914.4;
+
+const grams = (g: number): string => (g > 0 && g < 0.05 ? 'under 0.1' : g < 4.95 ? (Math.round(g * 10) / 10).toFixed(1) : String(Math.round(g)));
+const ounces = (g: number): string => (g > 0 && g / G_PER_OUNCE < 0.005 ? 'under 0.01' : (g / G_PER_OUNCE).toFixed(g / G_PER_OUNCE < 1 ? 2 : 1));
+const inches = (mm: number): string => (mm / MM_PER_INCH).toFixed(Math.abs(mm) < 10 * MM_PER_INCH ? 2 : 1);
+
+/** How numbers are printed (numbers of the house): mm to 1; grams to 1, below 5 g to 0.1, never a false nought; ends in whole cm. */
+const METRIC: UnitWords = {
+  system: 'mm', of: 'mm', weightOf: 'g', yarnOf: 'm',
+  length: (mm) => `${Math.round(mm)} mm`, bare: (mm) => String(Math.round(mm)), fine: (mm) => `${mm.toFixed(1)} mm`, end: (mm) => `${Math.round(mm) / 10} cm`,
+  weight: (g) => `${grams(g)} g`, bareWeight: grams, yarn: (mm) => `${(mm / 1000).toFixed(1)} m`, bareYarn: (mm) => (mm / 1000).toFixed(1),
+};
+const IMPERIAL: UnitWords = {
+  system: 'inch', of: 'in', weightOf: 'oz', yarnOf: 'yd',
+  length: (mm) => `${inches(mm)} in`, bare: inches, fine: (mm) => `${(mm / MM_PER_INCH).toFixed(2)} in`, end: (mm) => `${Math.ceil(mm / MM_PER_INCH - 1e-9)} in`,
+  weight: (g) => `${ounces(g)} oz`, bareWeight: ounces, yarn: (mm) => `${(mm / MM_PER_YARD).toFixed(1)} yd`, bareYarn: (mm) => (mm / MM_PER_YARD).toFixed(1),
+};
+
+/** The printer of numbers for a maker's units. */
+export const unitWords = (units: Units): UnitWords => (units === 'inch' ? IMPERIAL : METRIC);
+
+/** A typed length in mm: a bare number is in the maker's units, `mm`, `cm`, `in` and `"` say their own, and `2 1/4 in` is read; null when it is none. */
+export function lengthMm(said: string, units: Units): number | null {
+  const m = /^\s*(?:(\d+)\s+)?(\d+(?:[.,]\d+)?)(?:\s*\/\s*(\d+))?\s*(mm|cm|in|inch|inches|")?\s*$/i.exec(said);
+  if (!m) return null;
+  const part = Number(m[2].replace(',', '.')) / (m[3] ? Number(m[3]) : 1);
+  const value = (m[1] && m[3] ? Number(m[1]) : 0) + part;
+  if ((m[1] && !m[3]) || !Number.isFinite(value)) return null;
+  const unit = m[4]?.toLowerCase() ?? (units === 'inch' ? 'in' : 'mm');
+  return value * (unit === 'mm' ? 1 : unit === 'cm' ? 10 : MM_PER_INCH);
+}
+
+/** Minutes as hours, to a tenth. */
+export const hours = (minutes: number): string => (minutes / 60).toFixed(1);
