@@ -103,12 +103,12 @@ function RulerNumber({ x, y, anchor, value }: { x: number; y: number; anchor: 's
 }
 
 /** Text that stands on the grid, with a halo of mat colour. */
-export function MatText({ x, y, size = 14, anchor = 'start', colour, weight = '600', number, children }: { x: number; y: number; size?: number; anchor?: 'start' | 'middle' | 'end'; colour?: string; weight?: string; number?: boolean; children: string }) {
+export function MatText({ x, y, size = 14, anchor = 'start', colour, halo, weight = '600', number, children }: { /** the ground it stands on, when that is not the mat */ halo?: string;  x: number; y: number; size?: number; anchor?: 'start' | 'middle' | 'end'; colour?: string; weight?: string; number?: boolean; children: string }) {
   const c = usePalette();
   const shared = { x, y, textAnchor: anchor, fontFamily: number ? FAMILY.number : FAMILY.text, fontSize: size, fontWeight: weight, letterSpacing: number ? -0.05 * size : 0 } as const;
   return (
     <>
-      <SvgText {...shared} stroke={c.mat} strokeWidth={5} strokeLinejoin="round" fill={c.mat}>
+      <SvgText {...shared} stroke={halo ?? c.mat} strokeWidth={5} strokeLinejoin="round" fill={halo ?? c.mat}>
         {children}
       </SvgText>
       <SvgText {...shared} fill={colour ?? c.matInk}>

@@ -1,6 +1,8 @@
 export { Mat, MatText, RULER } from './Mat';
 export type { MatView } from './Mat';
 export { MainAction, PlainButton } from './MainAction';
+export { Choice } from './Choice';
+export { Field } from './Field';
 export { Nudge } from './Nudge';
 export { Press } from './Press';
 export { ProblemLine } from './ProblemLine';

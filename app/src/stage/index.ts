@@ -1,4 +1,4 @@
-export { sceneOf } from './scene';
+export { boxOf, sceneOf } from './scene';
 export type { Layer, Scene, ViewFrom } from './scene';
 export { Eye, ToyPicture } from './ToyPicture';
 export { shade } from './colour';

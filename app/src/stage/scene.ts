@@ -71,8 +71,9 @@ function ringsSeen(form: PartForm, placement: Placement, from: ViewFrom): Vec3[]
   );
 }
 
-function boxOf(piece: Placed, from: ViewFrom): [number, number, number, number] {
-  const points = [piece.form, ...skirts(piece.form, Infinity)].flatMap((form) => ringsSeen(form, piece.placement, from).flat());
+/** Left, top, right and bottom of a piece as seen, mm, with its frills and edgings or without. */
+export function boxOf(piece: Placed, from: ViewFrom = 'front', bare = false): [number, number, number, number] {
+  const points = [piece.form, ...(bare ? [] : skirts(piece.form, Infinity))].flatMap((form) => ringsSeen(form, piece.placement, from).flat());
   const xs = points.map((p) => p[0]);
   const ys = points.map((p) => -p[1]);
   return [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)];

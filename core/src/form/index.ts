@@ -1,5 +1,7 @@
 export { formOf, formRange, sizeOf, thicknessOf, workingDirection } from './form';
 export type { Basis, Firmness, FormOptions, PartForm, RoundForm, Shaping } from './form';
+/** Changes whenever the same input gives other numbers: kept results of an older version are not used. */
+export const FORM_VERSION = 2;
 export { fromPart, measuredOn } from './calibrate';
 export type { PartMeasure } from './calibrate';
 export { bendsOf, tallSide } from './bend';

@@ -45,12 +45,19 @@ function toldIn(told: string): Omit<HeadingNode, 'type' | 'name' | 'option'> {
   const colour = pieces.find((p) => /^[a-z][a-z -]*$/.test(p) && !/^(make|mirrored|ring|hook|x\d|left|right|worked|in rounds|in rows|[b-l] hook)/.test(p) && !/\b(hook|yarn|make)\b/.test(p)) ?? null;
   return {
     make: makeX ? Math.max(1, Math.min(99, Number(makeX[1] ?? makeX[2]))) : 1, mirrored: /mirror/.test(told), colour: colour?.replace(/^in /, '') ?? null,
-    hookMm: hookIn(told), yarn, ringIs: ring && RING_ENDS.includes(ring[1]) ? ring[1] : null,
+    hookMm: hookSpan(told)?.mm ?? null, yarn, ringIs: ring && RING_ENDS.includes(ring[1]) ? ring[1] : null,
   };
 }
 
-/** `3.0 mm`, `hook 3`, `E hook`, `hook size E`. */
-export function hookIn(text: string): number | null {
-  const said = /(\d+(?:[.,]\d+)?)\s*mm/.exec(text)?.[1]?.replace(',', '.') ?? /\b([b-l])(?:-\d+)?\s+hook\b/.exec(text)?.[1] ?? /\bhook:?\s+(?:size\s+)?([b-l]|\d+(?:\.\d+)?)(?![a-z0-9])/.exec(text)?.[1];
-  return said ? hookMm(said) : null;
+const HOOK_SAID = [/(\d+(?:[.,]\d+)?)\s*mm/, /\b([b-l])(?:-\d+(?:\.5)?)?(?=\s+hook\b)/, /(?<=\bhook:?\s+(?:size\s+)?)([b-l]|\d+(?:\.\d+)?)(?![a-z0-9])/];
+
+/** The words that name a hook in lower-case text (`3.0 mm`, `hook 3`, `E hook`, `hook size E`): where they stand and the hook in mm. */
+export function hookSpan(text: string): { from: number; to: number; mm: number } | null {
+  for (const pattern of HOOK_SAID) {
+    const m = pattern.exec(text);
+    const mm = m && hookMm(m[1].replace(',', '.'));
+    if (m && mm) return { from: m.index, to: m.index + m[0].length, mm };
+  }
+  return null;
 }
+

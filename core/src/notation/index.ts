@@ -9,6 +9,7 @@ export type { Rewriting } from './ranges';
 export { takeUp } from './takeUp';
 export type { TakenUp } from './takeUp';
 export { convertTerms } from './convert';
+export { hookSpan } from './headings';
 export type { Mend, Problem, ProblemCode, Severity } from './problems';
 export { printItems, printRound } from './printer';
 export { WORD_OF, knownWords } from './stitches';

@@ -1,7 +1,7 @@
 import { eyeRow } from '../feature';
 import { sizeOf, yarnNeed } from '../form';
 import type { Ranged } from '../gauge';
-import { changeGauge, modelToy, type NamedGauge, type PartModel, type ToyModel } from '../toy';
+import { changeYarn, modelToy, type PartModel, type ToyModel } from '../toy';
 import { planOf } from './plan';
 import type { Plan } from './step';
 
@@ -30,8 +30,9 @@ export interface YarnChange {
 }
 
 /** A whole toy in another yarn or with another hook, side by side with what it is now. Nothing is changed. */
-export function compareYarn(model: ToyModel, gauge: string, change: Partial<NamedGauge>): YarnChange {
-  const after = modelToy(changeGauge(model.toy, gauge, change));
+export function compareYarn(model: ToyModel, gauge: string, to: { hookMm: number; yarn?: string }): YarnChange {
+  // Words within a line keep their marks, so no new ones are asked for.
+  const after = modelToy(changeYarn(model.toy, gauge, to, () => ''));
   const plans = [planOf(model), planOf(after)] as const;
   const rows = model.parts.filter((p) => p.fabric.rounds.length > 0).map((before): YarnChangeRow => {
     const now = after.parts.find((p) => p.part.id === before.part.id)!;

@@ -1,5 +1,5 @@
 import type { Course, Place } from '../address';
-import { changeText, convertTerms, markText, read, replaceText, splitLines, type Rewriting, type Terms, type TextChange } from '../notation';
+import { changeText, convertTerms, hookSpan, markText, read, replaceText, splitLines, type Rewriting, type Terms, type TextChange } from '../notation';
 import type { Feature } from '../feature';
 import type { Join } from '../join';
 import { otherTitles } from './titles';
@@ -157,6 +157,24 @@ export function changeSettings(toy: Toy, change: Partial<Settings>): Toy {
 export function changeGauge(toy: Toy, id: string, change: Partial<NamedGauge>): Toy {
   const changed = (g: NamedGauge): NamedGauge => Object.fromEntries(Object.entries({ ...g, ...change }).filter(([, value]) => value !== undefined)) as unknown as NamedGauge;
   return { ...toy, gauges: toy.gauges.map((g) => (g.id === id ? changed(g) : g)) };
+}
+
+/** What is known of a gauge only by measuring it. */
+const MEASURED = { stitchMm: undefined, roundMm: undefined, stitchRangePercent: undefined, roundRangePercent: undefined, leanStitches: undefined, holeStretch: undefined, yarnPerStitchMm: undefined, gramsPerMetre: undefined } as const;
+
+/**
+ * Another yarn or hook for everything made under a gauge: what was measured on the old one is assumed again, and a hook that a heading
+ * names is written anew there, as the text owns it.
+ */
+export function changeYarn(toy: Toy, id: string, to: { hookMm: number; yarn?: string; gramsPerMetre?: number }, newId: NewId): Toy {
+  const gauged = changeGauge(toy, id, { ...MEASURED, ...to });
+  return gauged.parts.filter((p) => p.gauge === id).reduce((so, part) => {
+    const reading = read(part.text, { terms: toy.settings.terms, parts: otherTitles(toy, part.id) }).parts[0];
+    const before = reading?.rounds[0]?.line ?? Infinity;
+    const line = splitLines(part.text).find((l, i) => i + 1 < before && hookSpan(part.text.slice(l.from, l.to).toLowerCase()));
+    const span = line && reading?.hookMm ? hookSpan(part.text.slice(line.from, line.to).toLowerCase()) : null;
+    return line && span ? typeInPart(so, part.id, { from: line.from + span.from, to: line.from + span.to, insert: `${to.hookMm} mm` }, newId) : so;
+  }, gauged);
 }
 
 /** Gives one part a yarn and hook of its own, begun from those it has. */

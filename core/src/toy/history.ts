@@ -2,7 +2,7 @@ import type { Toy } from './types';
 
 /** Where the screen should look after an edit is done or undone. */
 export interface Focus {
-  station: 'bench' | 'parts' | 'face' | 'joins' | 'plan' | 'safety' | 'make';
+  station: 'bench' | 'parts' | 'face' | 'joins' | 'plan' | 'safety' | 'make' | 'gauge';
   part?: string;
   feature?: string;
   join?: string;

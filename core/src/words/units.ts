@@ -32,7 +32,7 @@ const inches = (mm: number): string => (mm / MM_PER_INCH).toFixed(Math.abs(mm) <
 /** How numbers are printed (numbers of the house): mm to 1; grams to 1, below 5 g to 0.1, never a false nought; ends in whole cm. */
 const METRIC: UnitWords = {
   system: 'mm', of: 'mm', weightOf: 'g', yarnOf: 'm',
-  length: (mm) => `${Math.round(mm)} mm`, bare: (mm) => String(Math.round(mm)), fine: (mm) => `${mm.toFixed(1)} mm`, end: (mm) => `${Math.round(mm) / 10} cm`,
+  length: (mm) => `${Math.round(mm)} mm`, bare: (mm) => String(Math.round(mm)), fine: (mm) => `${(Math.round(mm * 10 + 1e-6) / 10).toFixed(1)} mm`, end: (mm) => `${Math.round(mm) / 10} cm`,
   weight: (g) => `${grams(g)} g`, bareWeight: grams, yarn: (mm) => `${(mm / 1000).toFixed(1)} m`, bareYarn: (mm) => (mm / 1000).toFixed(1),
 };
 const IMPERIAL: UnitWords = {

@@ -70,7 +70,7 @@ function TopBar() {
   const { toy, part, open } = useToy();
   const at = usePathname().split('/').pop();
   const [picking, setPicking] = useState(false);
-  const whole = at !== 'parts' && at !== 'face';
+  const whole = at !== 'parts' && at !== 'face' && at !== 'gauge';
   const go = useGoTo();
   return (
     <View role="banner" style={{ flexDirection: 'row', alignItems: 'center', backgroundColor: c.matDeep, paddingLeft: 12, paddingRight: 8, height: 56, gap: 2 }}>

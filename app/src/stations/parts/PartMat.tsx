@@ -1,4 +1,4 @@
-import FlipVertical2 from 'lucide-react-native/icons/flip-vertical-2';
+import ArrowUpDown from 'lucide-react-native/icons/arrow-up-down';
 import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { G, Path, Rect, Text as SvgText } from 'react-native-svg';
@@ -6,7 +6,7 @@ import { sizeOf } from '@hoppla/core/form';
 import type { PartModel } from '@hoppla/core/toy';
 import { screenWords as say } from '@hoppla/core/words';
 import { Mat, MatText, Press, RULER, Words } from '../../controls';
-import { sceneOf, standAlone, ToyPicture, type Held } from '../../stage';
+import { boxOf, sceneOf, standAlone, ToyPicture, type Held } from '../../stage';
 import { FAMILY, usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 
@@ -19,20 +19,24 @@ export function PartMat({ part, width, height }: { part: PartModel; width: numbe
   const { model, units } = useToy();
   const [held, setHeld] = useState<Held>('toy');
   const piece = model.pieces.find((p) => p.part === part.part.id);
-  const scene = useMemo(() => (piece ? sceneOf(model, [standAlone(piece, held)]) : null), [model, piece, held]);
+  const standing = useMemo(() => (piece ? standAlone(piece, held) : null), [piece, held]);
+  const scene = useMemo(() => (standing ? sceneOf(model, [standing]) : null), [model, standing]);
   const size = sizeOf(part.form);
   const change = useSizeChange(part);
   const shown = part.fabric.rounds.length > 0 && scene !== null;
   const seen = shown ? { w: scene.right - scene.left, h: scene.bottom - scene.top } : { w: 30, h: 20 };
   const w = Math.max(30, seen.w);
   const h = Math.max(20, seen.h);
-  const room = { x: width - RULER.left - 24, y: height - RULER.top - 44 };
+  const room = { x: width - RULER.left - 24, y: height - RULER.top - 54 };
   const pxPerMm = Math.min((room.x - DIMENSION) / w, room.y / h, 9);
   const middle = RULER.left + 14 + (w / 2) * pxPerMm + Math.max(0, (room.x - DIMENSION - w * pxPerMm) / 2);
   const originX = shown ? middle - ((scene.left + scene.right) / 2) * pxPerMm : middle;
   // A flat part lies in the middle, with room for its numbers above and below.
   const originY = RULER.top + 8 + Math.max(0, (room.y - seen.h * pxPerMm) * 0.4);
-  const [x0, x1, y1] = [middle - (seen.w / 2) * pxPerMm, middle + (seen.w / 2) * pxPerMm, originY + seen.h * pxPerMm];
+  // What is measured is the part itself, without its frills.
+  const [left, top, right, bottom] = shown && standing ? boxOf(standing, 'front', true) : [-w / 2, 0, w / 2, h];
+  const y = (mm: number) => originY + (mm - (scene?.top ?? 0)) * pxPerMm;
+  const [x0, x1, y0, y1, foot] = [originX + left * pxPerMm, originX + right * pxPerMm, y(top), y(bottom), originY + seen.h * pxPerMm];
   const faultyReading = part.reading.rounds.findIndex((_, i) => part.reading.lines.some((l) => l.rounds[0] <= i && i < l.rounds[1] && l.problems.some((p) => p.severity === 'error')));
   const faulty = faultyReading < 0 ? -1 : part.fabric.rounds.findIndex((r) => r.reading === faultyReading);
   const ringUp = held === 'toy' && part.ringIs !== 'sole' && part.ringIs !== 'chin';
@@ -41,22 +45,22 @@ export function PartMat({ part, width, height }: { part: PartModel; width: numbe
     <View>
       <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} label={shown ? label : say.parts.noRounds}>
         {shown ? <ToyPicture scene={scene} x={originX} y={originY - scene.top * pxPerMm} pxPerMm={pxPerMm} bare /> : null}
-        {shown && faulty >= 0 ? <FaultyRound part={part} index={faulty} originX={originX} originY={originY} pxPerMm={pxPerMm} ringUp={ringUp} /> : null}
+        {shown && faulty >= 0 ? <FaultyRound part={part} index={faulty} originX={originX} originY={y0} pxPerMm={pxPerMm} ringUp={ringUp} /> : null}
         {shown ? (
           <>
-            <Tall x={x1 + DIMENSION * 0.55} from={originX} y0={originY} y1={y1} value={units.bare(size.height.value)} unit={say.parts.tall(units.of)} change={change && units.bare(change.height)} flat={seen.h * pxPerMm < 60} />
+            <Tall x={middle + (seen.w / 2) * pxPerMm + DIMENSION * 0.55} from={originX} y0={y0} y1={y1} value={units.bare(size.height.value)} unit={say.parts.tall(units.of)} change={change && units.bare(change.height)} flat={y1 - y0 < 60} />
             <G>
-              <Path d={`M${x0} ${y1 - 10}V${y1 + 22}M${x1} ${y1 - 10}V${y1 + 22}M${x0 + 1} ${y1 + 17}H${x1 - 1}M${x0 + 8} ${y1 + 12}l-7 5 7 5M${x1 - 8} ${y1 + 12}l7 5-7 5`} stroke={c.matInk} strokeWidth={1.4} fill="none" />
-              <Rect x={middle - 46} y={y1 + 6} width={92} height={24} fill={c.mat} />
-              <MatText x={middle} y={y1 + 24} size={19} anchor="middle" number>{units.length(size.width.value)}</MatText>
-              {change && units.bare(change.width) !== units.bare(0) ? <MatText x={middle + 50} y={y1 + 23} size={14} number>{say.parts.change(units.bare(change.width))}</MatText> : null}
+              <Path d={`M${x0} ${foot - 10}V${foot + 22}M${x1} ${foot - 10}V${foot + 22}M${x0 + 1} ${foot + 17}H${x1 - 1}M${x0 + 8} ${foot + 12}l-7 5 7 5M${x1 - 8} ${foot + 12}l7 5-7 5`} stroke={c.matInk} strokeWidth={1.4} fill="none" />
+              <Rect x={middle - 46} y={foot + 6} width={92} height={24} fill={c.mat} />
+              <MatText x={middle} y={foot + 24} size={19} anchor="middle" number>{units.length(size.width.value)}</MatText>
+              {change && units.bare(change.width) !== units.bare(0) ? <MatText x={middle + 50} y={foot + 23} size={14} number>{say.parts.change(units.bare(change.width))}</MatText> : null}
             </G>
           </>
         ) : null}
       </Mat>
       {shown && part.form.section === 'ring' ? (
-        <Press label={held === 'toy' ? say.parts.inHand : say.parts.onToy} onPress={() => setHeld(held === 'toy' ? 'hand' : 'toy')} style={{ position: 'absolute', left: RULER.left + 4, bottom: 2, flexDirection: 'row', alignItems: 'center', gap: 6, paddingHorizontal: 10, backgroundColor: c.matDeep }}>
-          <FlipVertical2 color={c.matInk} size={18} />
+        <Press label={held === 'toy' ? say.parts.inHand : say.parts.onToy} onPress={() => setHeld(held === 'toy' ? 'hand' : 'toy')} style={{ position: 'absolute', right: 2, bottom: 2, flexDirection: 'row', alignItems: 'center', gap: 6, paddingHorizontal: 10, backgroundColor: c.matDeep }}>
+          <ArrowUpDown color={c.matInk} size={18} />
           <Words fontSize={14} color={c.matInk}>{held === 'toy' ? say.parts.inHand : say.parts.onToy}</Words>
         </Press>
       ) : null}

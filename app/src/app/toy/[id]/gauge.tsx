@@ -1,0 +1,1 @@
+export { GaugeStation as default } from '../../../stations/gauge/GaugeStation';

@@ -1,0 +1,1 @@
+export { useCompute } from './useCompute';

@@ -1,0 +1,23 @@
+import { compareYarn, type YarnChange } from '@hoppla/core/plan';
+import { modelPart, modelToy, type Toy } from '@hoppla/core/toy';
+
+/** Tells how far a task is, 0 to 1. */
+export type Report = (share: number) => void;
+
+/** Everything the worker can be asked: one plain input object in, one plain result out (decision 30). */
+export const TASKS = {
+  /** A toy in another yarn beside what it is now. */
+  yarnChange: (input: { toy: Toy; gauge: string; to: { hookMm: number; yarn?: string } }, report: Report): YarnChange => {
+    const { toy, gauge, to } = input;
+    toy.parts.forEach((part, i) => {
+      modelPart(toy, part);
+      report((i + 1) / (2 * toy.parts.length));
+    });
+    return compareYarn(modelToy(toy), gauge, to);
+  },
+};
+
+export type Tasks = typeof TASKS;
+export type TaskName = keyof Tasks;
+export type TaskInput<N extends TaskName> = Parameters<Tasks[N]>[0];
+export type TaskResult<N extends TaskName> = ReturnType<Tasks[N]>;
