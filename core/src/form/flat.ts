@@ -9,7 +9,8 @@ export type Sections = Rings & { straight: Float64Array };
 /** A piece worked to and fro lies flat: half its width and its height, row by row. A bare chain is as long as its stitches and as wide as one. */
 export function flatSheet(fabric: Fabric, heights: readonly number[], gauge: Gauge): Sections {
   const cord = fabric.shape === 'cord';
-  const half = fabric.rounds.map((round) => ((cord ? 1 : round.count) * gauge.stitchMm) / 2);
+  // A foundation chain is as wide as the row that is worked into it.
+  const half = fabric.rounds.map((round, i) => ((cord ? 1 : round.kind === 'chain' ? (fabric.rounds[i + 1]?.count ?? round.count) : round.count) * gauge.stitchMm) / 2);
   const tall = cord ? fabric.rounds.map((round) => round.count * gauge.stitchMm) : heights;
   const z = new Float64Array(half.length + 1);
   tall.forEach((h, i) => (z[i + 1] = z[i] + h));

@@ -228,6 +228,16 @@ class Model {
     band.add(2 * b, 2 * a + 1, -rz);
   }
 
+  /** Turns a part with a volume below nothing right side out; false when there is nothing to turn. */
+  private turnOut(): boolean {
+    const { r, z, n } = this;
+    let volume = 0;
+    for (let i = 1; i < n; i++) volume += (z[i] - z[i - 1]) * (r[i] * r[i] + r[i] * r[i - 1] + r[i - 1] * r[i - 1]);
+    if (volume >= -1e-9 * this.w ** 3) return false;
+    for (let i = 0; i < n; i++) z[i] = -z[i];
+    return true;
+  }
+
   solve(): Rings {
     const { r, z, g, mass, n, band } = this;
     const step = new Float64Array(2 * n);
@@ -271,6 +281,13 @@ class Model {
         // No way down that numbers can tell apart: this is the bottom.
         converged = rms < STOP * 1e-2;
         damping = Math.min(DAMPING.most, Math.max(damping * 5, 1e-6));
+      }
+      // Inside out: the same springs the right way out are as long, and the fill presses with them.
+      if (converged && this.turnOut()) {
+        converged = false;
+        damping = DAMPING.first;
+        energy = this.energy(r, z);
+        this.slopes();
       }
     }
     return { r, z, iterations, converged };

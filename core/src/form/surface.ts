@@ -105,7 +105,12 @@ export function extents(form: Sections, thicknessMm: number): Pick<PartForm, 'wi
     return { widthMm: most, depthMm: Math.min(most, Math.max(deep, thicknessMm)), heightMm: Math.max(high[2] - low[2], thicknessMm) };
   }
   if (form.section === 'cord') return { widthMm: 2 * Math.max(...r), depthMm: thicknessMm, heightMm: z[z.length - 1] };
-  for (let i = 0; i < r.length; i++) for (let k = 0; k < AROUND; k++) meet(ringPoint(form, i, (2 * Math.PI * k) / (form.section === 'sheet' ? AROUND - 1 : AROUND)));
+  // Across is measured along and square to the long way, or to the bend.
+  const end = form.axis ? form.axis.centre.length - 3 : 0;
+  const turn = form.axis ? Math.atan2(form.axis.centre[end + 1], form.axis.centre[end]) : form.direction * form.longRad;
+  const [c, s] = [Math.cos(turn), Math.sin(turn)];
+  const square = ([x, y, height]: Vec3): Vec3 => [c * x + s * y, c * y - s * x, height];
+  for (let i = 0; i < r.length; i++) for (let k = 0; k < AROUND; k++) meet(square(ringPoint(form, i, (2 * Math.PI * k) / (form.section === 'sheet' ? AROUND - 1 : AROUND))));
   const across = [high[0] - low[0], high[1] - low[1]].sort((a, b) => b - a);
   return { widthMm: across[0], depthMm: Math.max(across[1], thicknessMm), heightMm: Math.max(high[2] - low[2], thicknessMm) };
 }
