@@ -28,6 +28,21 @@ describe('hoppla', () => {
   it('shapes a tube worked out by hand: 30 x 5 / pi = 47.7 mm', () => {
     const { out } = run(['shape', '-', '--stitch', '5', '--round', '4.5', '--fill', 'none', '--json'], () => 'R1: ch 30, join (30)\nR2-11: sc around (30)');
     expect(JSON.parse(out).parts[0].widthMm).toBeCloseTo(47.75, 1);
+    expect(JSON.parse(out).parts[0]).toMatchObject({ basis: 'ring model', depthMm: expect.closeTo(47.75, 1), gauge: { stitchMm: 5, roundMm: 4.5, source: 'measured' }, fillG: 0 });
+    expect(JSON.parse(out).parts[0].rounds[3]).toMatchObject({ label: 'R4', count: 30, ringMm: expect.closeTo(47.75, 1), pulledMm: expect.closeTo(59.68, 1) });
+  });
+  it('shapes a whole toy with its own gauge and fill, in words', () => {
+    const { out, code } = run(['shape', RILL], () => '');
+    expect(code).toBe(0);
+    expect(out).toMatch(/^Head: 69 x 45 mm \(wide x tall; 60-77 x 4\d-5\d\), 624 stitches\n {2}ring model; 4\.35 mm a stitch/m);
+    expect(out).toMatch(/Ear x 2: .*\n.*\n {2}holds 0\.3 cm3; /);
+  });
+  it('shapes what is not a ball: rows have no opening, an oval is deep as well, a frill ruffles', () => {
+    const { out } = run(['shape', '-'], () => 'Sole\nR1: ch 7, sc in 2nd ch from hook, 4 sc, 4 sc in last ch, 4 sc, 3 sc in last ch (16)\nR2: 16 sc (16)\nR3: BLO: 16 sc (16)\nin the front loops of R2: inc around (32)\n\nLeaf\nch 6\nRow 1: sc in 2nd ch from hook, 4 sc (5)\nRow 2: ch 1, turn, 5 sc (5)\nRow 3: ch 1, turn, 5 sc (5)');
+    expect(out).toMatch(/Sole: \d+ x \d+ x \d+ mm \(wide x deep x tall/);
+    expect(out).toMatch(/worked on R2: \d+ mm across, ruffles 1\.\d times/);
+    expect(out).toMatch(/Leaf: 22 x \d+ mm \(wide x tall.*\n {2}flat rows/);
+    expect(out.slice(out.indexOf('Leaf'))).not.toContain('pulled');
   });
   it('plans a toy file as text, JSON and HTML', () => {
     const say = (flag: string) => run(['plan', RILL, flag], () => '').out;
@@ -35,7 +50,7 @@ describe('hoppla', () => {
     expect(JSON.parse(say('--json')).totals.tailsMm).toBe(3800);
     expect(say('--html')).toContain('<h1>Rill</h1>');
   });
-  it.each([[['read']], [['read', '/no/such/file']], [['frobnicate']], [['read', '-', '--terms', 'xx']], [['shape', '-', '--stitch', '-3']], [['plan', '-']]])('answers a wrong call %j with 2 and a sentence', (argv) => {
+  it.each([[['read']], [['read', '/no/such/file']], [['frobnicate']], [['read', '-', '--terms', 'xx']], [['shape', '-', '--stitch', '-3']], [['shape', '-', '--fill', 'rock']], [['shape', '-', '--hand', 'both']], [['shape', '-', '--hook', 'Q']], [['plan', '-']]])('answers a wrong call %j with 2 and a sentence', (argv) => {
     const answer = run(argv, () => 'R1: 6 sc in ring');
     expect(answer.code).toBe(2);
     expect(answer.err.trim()).not.toBe('');

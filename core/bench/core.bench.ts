@@ -1,4 +1,5 @@
 import { performance } from 'node:perf_hooks';
+import { polarOf, surfaceDistance } from '../src/address';
 import { buildFabric } from '../src/fabric';
 import { formOf, solveRings } from '../src/form';
 import { gaugeOf } from '../src/gauge';
@@ -37,10 +38,17 @@ for (const [rounds, most] of [[25, 26], [80, 84], [160, 170]] as const) {
   // A space more in every line: nothing of it was read before.
   row('read', median(() => read(text.replace(/: /g, `:${' '.repeat(++spaces + 1)}`), { terms: 'us' })), 'JSON.parse of the parents', parse);
   row('build the fabric', median(() => buildFabric(part, marks)), 'JSON.parse of the parents', parse);
-  const copy = median(() => Float64Array.from({ length: fabric.stitches * 3 }, (_, i) => i));
+  const positions = Float64Array.from({ length: fabric.stitches * 3 }, (_, i) => i);
+  const copy = median(() => positions.slice(), 99);
   row('ring model and phases', median(() => formOf(fabric, gauge, { fill: 'firm' })), 'a copy of the positions', copy);
   const counts = fabric.rounds.map((r) => r.count);
-  row('ring model alone', median(() => solveRings({ counts, heightsMm: counts.map(() => 4), stitchMm: 4.35, roundMm: 4, startRadiusMm: 0, closed: true, stretch: 0.06 })), 'a copy of the positions', copy);
+  row('ring model alone (goal 5 ms at 5,000)', median(() => solveRings({ counts, heightsMm: counts.map(() => 4), stitchMm: 4.35, roundMm: 4, startRadiusMm: 0, closed: true, stretch: 0.06 })), 'a copy of the positions', copy);
+  const form = formOf(fabric, gauge, { fill: 'firm' });
+  let turn = 0;
+  const far = () => surfaceDistance(form, polarOf(form, Math.floor(rounds / 4), ++turn, 'hole'), polarOf(form, Math.floor((rounds * 3) / 4), 3 * turn + 20, 'hole'));
+  far();
+  row('distance along the fabric, across the part', median(far, 31), 'a copy of the positions', copy);
+  row('its triangles and their points, once a form', median(() => surfaceDistance({ ...form }, polarOf(form, 2, 0, 'hole'), polarOf(form, rounds - 3, 0, 'hole'))), 'a copy of the positions', copy);
 }
 
 const LONG = ['R1: 6 sc in ring (6)', 'R2: inc x6 (12)', 'R3: (sc, inc) x6 (18)', 'R4: (2 sc, inc) x6 (24)', ...Array.from({ length: 996 }, (_, i) => `R${i + 5}: ${['(11 sc, inc) x2', 'sc around', '(11 sc, dec) x2', 'BLO: 24 sc'][i % 4]}`)].join('\n');

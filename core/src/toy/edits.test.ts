@@ -1,5 +1,5 @@
 import { gatherRange, unfoldRange } from '../notation';
-import { EMPTY_HISTORY, addParts, changeGauge, changeSettings, changeTerms, editBetween, mendPart, modelToy, newToy, record, redo, removePart, rewritePart, rewriteRounds, rill, typeInPart, undo, type Toy } from './index';
+import { EMPTY_HISTORY, addGauge, addParts, changeGauge, changeSettings, changeTerms, changeYarn, editBetween, mendPart, modelToy, newToy, record, redo, removeGauge, removePart, rewritePart, rewriteRounds, rill, typeInPart, undo, type Toy } from './index';
 
 let n = 0;
 const newId = () => `i${++n}`;
@@ -14,6 +14,18 @@ describe('edits', () => {
     expect(modelToy(toy).parts.map((p) => p.gauge.stitchMm)).toEqual([expect.closeTo(4.35, 9), expect.closeTo(5.075, 9)]);
   });
   it('take the terms of the first page that is pasted', () => expect(addParts(newToy('T', newId), 'R1: 6 dc in ring\nR2: dc around', newId).settings.terms).toBe('uk'));
+
+  it('change the yarn of a whole toy: hooks in headings are written anew, measurements are assumed again, another yarn is left alone', () => {
+    let toy = addParts(newToy('T', newId), 'Ear (2x, sand)\nR1: 6 sc in ring\n\nHead (1x, cream, E hook)\nR1: 6 sc in ring\n\nFoot (1x)\nR1: 8 sc in ring', newId);
+    toy = changeGauge(addGauge(toy, toy.parts[2].id, 'thick', newId), toy.gauges[0].id, { stitchMm: 5, roundMm: 4.5, leanStitches: -0.3 });
+    expect(toy.gauges.map((g) => g.stitchMm)).toEqual([5, undefined]);
+    const other = changeYarn(toy, toy.gauges[0].id, { hookMm: 5, yarn: 'bulky' }, newId);
+    expect(other.parts.map((p) => p.text.split('\n')[0])).toEqual(['Ear (2x, sand)', 'Head (1x, cream, 5 mm hook)', 'Foot (1x)']);
+    expect(other.parts.map((p) => p.marks)).toEqual(toy.parts.map((p) => p.marks));
+    expect(other.gauges[0]).toEqual({ id: toy.gauges[0].id, name: '', hookMm: 5, yarn: 'bulky', hand: 'right', yarnUnder: false });
+    expect(modelToy(other).parts.map((p) => p.gauge.stitchMm)).toEqual([expect.closeTo(7.25, 9), expect.closeTo(7.25, 9), expect.closeTo(4.35, 9)]);
+    expect(removeGauge(other, other.gauges[1].id)).toBe(other);
+  });
 
   it('let the text own make n: copies are added, never thrown away', () => {
     let toy = addParts(newToy('T', newId), EAR, newId);
