@@ -96,6 +96,15 @@ for (const scheme of ['light', 'dark'] as const) {
           await station(page, s);
           await check(s);
         }
+        await station(page, 'Parts');
+        await page.getByRole('button', { name: 'Measure your gauge' }).click();
+        for (const way of ['ten rounds', 'this part', 'the marker', 'the yarn', 'ten stitches']) await page.getByRole('radio', { name: way }).click();
+        await page.getByLabel('Over ten stitches').fill('46');
+        await check('gauge');
+        await page.getByRole('button', { name: 'Try another yarn' }).click();
+        await expect(page.getByRole('dialog').getByText('Whole toy')).toBeVisible();
+        await check('another yarn');
+        await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
         await page.getByRole('button', { name: /^Safety/ }).click();
         await check('safety');
       });

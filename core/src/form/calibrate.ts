@@ -11,7 +11,10 @@ export interface PartMeasure {
   mm: number;
 }
 
-const ROUNDS_OF_FITTING = 12;
+const ROUNDS_OF_FITTING = 16;
+const PROBE = 1.01;
+/** A size that grows less than this share with its stitch says nothing of it. */
+const LEAST_SLOPE = 0.2;
 
 /** What the form says of a measure, mm. */
 export function measuredOn(form: PartForm, measure: PartMeasure): number {
@@ -22,23 +25,26 @@ export function measuredOn(form: PartForm, measure: PartMeasure): number {
 }
 
 /**
- * The gauge under which a part has the size that was measured on it: width and girth give the stitch, height the round. Each step
- * scales by how far the form is off; the form is nearly in proportion, so a few steps are enough.
+ * The gauge under which a part has the size that was measured on it: width and girth give the stitch (and with it a round that
+ * nobody has measured), height the round. Newton's steps on the logarithms. Where the size hardly depends on the stitch, as
+ * across a disc whose width its rounds decide, the measurement says little about it: the range grows by as much.
  */
 export function fromPart(settings: GaugeSettings, fabric: Fabric, options: FormOptions, measure: PartMeasure): Calibrated {
   if (!(measure.mm > 0) || fabric.rounds.length === 0) return { fault: 'not a length' };
-  const height = measure.what === 'height';
-  const first = gaugeOf(settings);
-  const range = rulerRange(measure.mm);
-  let change: Partial<GaugeSettings> = {};
-  for (let k = 0; k < ROUNDS_OF_FITTING; k++) {
-    const gauge = gaugeOf({ ...settings, ...change });
-    const off = measure.mm / Math.max(measuredOn(formOf(fabric, gauge, options), measure), 1e-6);
-    change = height ? { roundMm: gauge.roundMm * off, roundRangePercent: range } : { stitchMm: gauge.stitchMm * off, stitchRangePercent: range };
-    if (Math.abs(off - 1) < 1e-6) break;
+  const field = measure.what === 'height' ? 'roundMm' : 'stitchMm';
+  const first = gaugeOf(settings)[field];
+  const read = (value: number): number => Math.max(1e-6, measuredOn(formOf(fabric, gaugeOf({ ...settings, [field]: value }), options), measure));
+  let value = first;
+  let slope = 1;
+  let off = Infinity;
+  for (let k = 0; k < ROUNDS_OF_FITTING && Math.abs(off) > 1e-6; k++) {
+    const here = read(value);
+    slope = Math.max(LEAST_SLOPE, Math.log(read(value * PROBE) / here) / Math.log(PROBE));
+    off = Math.log(measure.mm / here);
+    value *= Math.exp(off / slope);
+    if (!(value > first * MEASURING.believable.low! && value < first * MEASURING.believable.high!)) return { fault: 'far off' };
   }
-  const now = gaugeOf({ ...settings, ...change });
-  const scale = height ? now.roundMm / first.roundMm : now.stitchMm / first.stitchMm;
-  if (!(scale >= MEASURING.believable.low! && scale <= MEASURING.believable.high!)) return { fault: 'far off' };
-  return { change };
+  if (Math.abs(off) > 0.005) return { fault: 'far off' };
+  const range = rulerRange(measure.mm) / slope;
+  return { change: field === 'roundMm' ? { roundMm: value, roundRangePercent: range } : { stitchMm: value, stitchRangePercent: range } };
 }

@@ -195,9 +195,13 @@ describe('form', () => {
     for (const measure of [{ what: 'width', mm: real.widthMm }, { what: 'girth', round: 6, mm: 2 * Math.PI * real.r[7] }] as const) {
       const found = fromPart({ ...settings, roundMm: 4.3 }, ball.fabric, options, measure);
       expect(changeOf(found).stitchMm).toBeCloseTo(4.9, 2);
-      // 1 mm of ruler on 60 to 190 mm and 2 percent of hand.
-      expect(changeOf(found).stitchRangePercent).toBeCloseTo(Math.hypot(2, 100 / measure.mm), 6);
+      // With the rounds as they are, a wider stitch makes the ball less than so much wider: the range is larger than the ruler's.
+      expect(changeOf(found).stitchRangePercent).toBeGreaterThan(Math.hypot(2, 100 / measure.mm));
     }
+    // While nobody has measured the round it goes with the stitch: 1 mm of ruler on 60 mm and 2 percent of hand.
+    const alone = fromPart(settings, ball.fabric, options, { what: 'width', mm: 60 });
+    expect(changeOf(alone).stitchMm! / 4.35).toBeCloseTo(60 / formOf(ball.fabric, gaugeOf(settings), options).widthMm, 4);
+    expect(changeOf(alone).stitchRangePercent).toBeCloseTo(Math.hypot(2, 100 / 60), 3);
     expect(fromPart(settings, ball.fabric, options, { what: 'width', mm: 400 })).toEqual({ fault: 'far off' });
     expect(fromPart(settings, ball.fabric, options, { what: 'width', mm: 0 })).toEqual({ fault: 'not a length' });
   });

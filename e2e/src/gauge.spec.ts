@@ -1,0 +1,127 @@
+import type { Page } from '@playwright/test';
+import { benchWithRill, expect, expectWritten, PHONE, station, test } from './maker';
+
+test.use({ viewport: PHONE });
+
+/** Everything the screens say that rests on the gauge, by name. */
+async function numbers(page: Page): Promise<Record<string, string>> {
+  const seen: Record<string, string> = {};
+  const text = async (name: string, of: ReturnType<Page['locator']>) => (seen[name] = (await of.first().innerText()).replace(/\s+/g, ' '));
+  await station(page, 'Parts');
+  seen.size = (await page.getByRole('img', { name: /^Head: / }).getAttribute('aria-label')) ?? '';
+  await text('ranges', page.getByText(/wide, .* tall; by the/));
+  await station(page, 'Face');
+  const bands = page.getByRole('radiogroup', { name: 'Said as' }).or(page.getByRole('radiogroup', { name: 'Say it as' }));
+  for (const [i, name] of ['between', 'showing', 'along', 'straight'].entries()) seen[name] = (await bands.getByRole('radio').nth(i).getAttribute('aria-label')) ?? '';
+  await text('washer', page.getByText(/^Washer against fabric/));
+  await text('window', page.getByText(/^Put in from/));
+  seen.tape = (await page.getByRole('slider').getAttribute('aria-valuetext')) ?? '';
+  await station(page, 'Plan');
+  for (const of of ['stuffing', 'yarn tails']) await text(of, page.getByRole('group', { name: 'Whole toy' }).getByText(of, { exact: true }).locator('..'));
+  await text('opening', page.getByRole('button', { name: /^Eyes now/ }));
+  return seen;
+}
+
+const changed = (a: Record<string, string>, b: Record<string, string>): string[] => Object.keys(a).filter((k) => a[k] !== b[k]);
+
+async function toGauge(page: Page): Promise<void> {
+  await station(page, 'Parts');
+  await page.getByRole('button', { name: 'Measure your gauge' }).click();
+  await expect(page.getByRole('heading', { name: 'Gauge of Head' })).toBeVisible();
+}
+
+test('measuring changes every number that rests on it, and its range; units and hooks by setting; undo brings all back', async ({ page }) => {
+  await benchWithRill(page);
+  await page.getByRole('link', { name: 'Open Rill' }).click();
+  await page.getByRole('button', { name: /Choose a part/ }).click();
+  await page.getByRole('dialog').getByRole('button', { name: /^Head/ }).click();
+  const assumed = await numbers(page);
+  expect(assumed.size).toBe('Head: 69 mm wide, 45 mm tall');
+  expect(assumed.ranges).toMatch(/^60–77 mm wide, .* from an assumed gauge/);
+
+  // A swatch: ten stitches of 48 mm, ten rounds of 44 mm, each 1.1 times what was assumed.
+  await toGauge(page);
+  await page.getByLabel('Over ten stitches').fill('4.8 cm');
+  await expect(page.getByText('Head: 69 × 45 mm becomes 76 × 50 mm')).toBeVisible();
+  await page.getByRole('button', { name: 'Use 4.8 mm a stitch' }).click();
+  await expect(page.getByText(/^measured, ± 2\.9 %/)).toBeVisible();
+  await page.getByRole('radio', { name: 'ten rounds' }).click();
+  await page.getByLabel('Over ten rounds').fill('9');
+  await expect(page.getByRole('alert')).toContainText('Please measure again');
+  await expect(page.getByRole('button', { name: 'Type what you measured' })).toBeDisabled();
+  await page.getByLabel('Over ten rounds').fill('44');
+  await page.getByRole('button', { name: 'Use 4.4 mm a round' }).click();
+  const swatch = await numbers(page);
+  expect(swatch.size).toBe('Head: 76 mm wide, 50 mm tall');
+  expect(swatch.ranges).toMatch(/from your measured gauge/);
+  // Counts stay what they are; everything in mm and g moves. The washer does not: a wider stitch, but a narrower range.
+  expect(changed(assumed, swatch).sort()).toEqual(['along', 'opening', 'ranges', 'size', 'straight', 'stuffing', 'yarn tails']);
+
+  // The finished part: its own width says the same stitch again, larger.
+  await toGauge(page);
+  await page.getByRole('radio', { name: 'this part' }).click();
+  await page.getByLabel('Its width').fill('80');
+  await expect(page.getByText(/Head: 76 × 50 mm becomes 80 × \d\d mm/)).toBeVisible();
+  await page.getByRole('button', { name: /^Use 5\.\d mm a stitch$/ }).click();
+  const part = await numbers(page);
+  expect(part.size).toMatch(/^Head: 80 mm wide/);
+  expect(changed(swatch, part)).toEqual(expect.arrayContaining(['along', 'opening', 'ranges', 'size', 'straight', 'stuffing', 'washer']));
+
+  // The marker: from 2.5 stitches to the right to 4 to the left moves the face.
+  await toGauge(page);
+  await page.getByRole('radio', { name: 'the marker' }).click();
+  await page.getByRole('radiogroup', { name: 'To which side?' }).getByRole('radio', { name: 'left' }).click();
+  await page.getByLabel('Stitches in ten rounds').fill('4');
+  await page.getByRole('button', { name: 'Use 4 stitches to the left' }).click();
+  await station(page, 'Face');
+  await expect(page.getByText(/The middle is \d\.\d stitches away from opposite the marker/)).toBeVisible();
+
+  // Inches and letters.
+  await toGauge(page);
+  await page.getByRole('radio', { name: 'inches, oz, yd' }).click();
+  await page.getByRole('radio', { name: 'letter' }).click();
+  const hook = page.getByRole('textbox', { name: /^Hook:/ });
+  await hook.fill('E');
+  await page.getByRole('button', { name: 'Set', exact: true }).click();
+  await expect(page.getByRole('textbox', { name: 'Hook: E (3.5 mm)' })).toBeVisible();
+  const inches = await numbers(page);
+  expect(inches.size).toMatch(/^Head: \d\.\d\d in wide, \d\.\d\d in tall$/);
+  expect(inches.stuffing).toContain('oz');
+  expect(inches['yarn tails']).toContain('yd');
+  expect(inches.straight).toContain('in straight');
+  expect(inches.opening).toMatch(/opening \d\.\d\d in at least/);
+  await station(page, 'Parts');
+  await expectWritten(page, /^Head \(1x, rust, 3\.5 mm hook/);
+
+  for (let i = 0; i < 7; i++) await page.getByRole('button', { name: 'Undo' }).click();
+  expect(await numbers(page)).toEqual(assumed);
+});
+
+test('another yarn is shown beside the old before anything changes, and a part can have a yarn of its own', async ({ page }) => {
+  await benchWithRill(page);
+  await page.getByRole('link', { name: 'Open Rill' }).click();
+  await page.getByRole('button', { name: /Choose a part/ }).click();
+  await page.getByRole('dialog').getByRole('button', { name: /^Head/ }).click();
+  await toGauge(page);
+  await page.getByRole('button', { name: 'Try another yarn' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByRole('radio', { name: 'super-bulky or plush' }).click();
+  await expect(sheet.getByRole('group', { name: /^Head, wide × tall: 69 × 45 .*, 137 × \d\d mm$/ })).toBeVisible();
+  await expect(sheet.getByRole('group', { name: 'Head, eye, washer: 9, 12 mm, 18, 20 mm' })).toBeVisible();
+  await sheet.getByRole('button', { name: 'Close' }).click();
+  await station(page, 'Parts');
+  await expect(page.getByRole('img', { name: 'Head: 69 mm wide, 45 mm tall' })).toBeVisible();
+  await toGauge(page);
+  await page.getByRole('button', { name: 'A yarn of its own for this part' }).click();
+  await expect(page.getByRole('radio', { name: 'yarn of head' })).toHaveAttribute('aria-checked', 'true');
+  await page.getByRole('button', { name: 'Try another yarn' }).click();
+  await sheet.getByRole('radio', { name: 'bulky', exact: true }).click();
+  await sheet.getByRole('button', { name: 'Change to bulky, 5 mm' }).click();
+  await station(page, 'Parts');
+  await expect(page.getByRole('img', { name: /^Head: 11\d mm wide/ })).toBeVisible();
+  await expectWritten(page, /^Head \(1x, rust, 5 mm hook/);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('heading', { name: 'Gauge of Head' })).toBeVisible();
+  await station(page, 'Parts');
+  await expect(page.getByRole('img', { name: 'Head: 69 mm wide, 45 mm tall' })).toBeVisible();
+});
