@@ -6,6 +6,10 @@ export { directionsOf, faceAngle, frontAngle, heightFraction, levelDifference, m
 export type { Directions, FaceBy, RingIs } from './pose';
 export { level, mirrored, nearestPolar, opposite, straight, walkInPlane } from './directions';
 export type { Walk } from './directions';
+export { alongLine, equalGaps, lineBetween, lineOver } from './line';
+export type { LineOver, SurfaceLine } from './line';
+export { locate } from './locate';
+export type { Located } from './locate';
 export { surfaceDistance } from './surfaceDistance';
 export { centreCoord, holeName, holeTag } from './face';
 export type { HoleName } from './face';
