@@ -42,7 +42,8 @@ export function sceneOf(model: ToyModel, placed: readonly Placed[], from: ViewFr
   const total = placed.reduce((sum, p) => sum + p.form.fabric.stitches, 0);
   const drawn = placed.map((piece) => {
     const key = `${piece.part}/${piece.copy}`;
-    const rounds = upTo[key] ?? piece.form.fabric.rounds.length;
+    // What is pushed in stands inside, out of sight.
+    const rounds = Math.min(upTo[key] ?? Infinity, piece.form.rim ?? Infinity, piece.form.fabric.rounds.length);
     const colour = yarnColour(model, piece.part, piece.copy);
     const centre = seen(move(piece.placement, [0, 0, (piece.form.z[0] + piece.form.z[piece.form.z.length - 1]) / 2]), from);
     const layer: Layer = {

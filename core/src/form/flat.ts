@@ -62,5 +62,11 @@ export function pushedIn(z: Float64Array, rim: number): Float64Array {
   return z.map((value, i) => (i > rim ? 2 * at - value : value));
 }
 
+/** Rounds (indices) along which the end of a part can be pushed in: what comes after must find room inside what comes before. */
+export function rimsOf({ z, rounds }: { z: Float64Array; rounds: readonly unknown[] }): number[] {
+  const rise = (from: number, to: number) => Array.from(z.slice(from + 1, to + 1)).reduce((sum, value, i) => sum + Math.abs(value - z[from + i]), 0);
+  return rounds.map((_, i) => i).filter((i) => i > 0 && i < rounds.length - 1 && rise(i + 1, z.length - 1) <= rise(0, i + 1));
+}
+
 /** A disc folded in half is as tall as its radius. */
 export const foldedHeight = (r: Float64Array): number => r.reduce((a, b) => Math.max(a, b), 0);

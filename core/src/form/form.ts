@@ -50,6 +50,8 @@ export interface PartForm {
   /** where the rings stand when taller stitches bend the part; null while the axis is straight */
   axis: Axis | null;
   folded: boolean;
+  /** index of the ring along which the end is pushed in; null when it is not */
+  rim: number | null;
   /** angle of each round's start in the working direction, radians, lean included */
   phase: Float64Array;
   /** +1 or -1: which way stitches run about +z, decided once (decision 16) */
@@ -92,7 +94,7 @@ export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): Part
   const oval = straight.some((l) => l > 0);
   const flattened = section === 'ring' && shaping.how === 'flattened' && fabric.rounds.length > 0;
   const solved = section !== 'ring' || fabric.rounds.length === 0 ? flatSheet(fabric, heights, gauge) : flattened ? flattenedRings(fabric, heights, gauge) : { ...ringsOf(fabric, heights, gauge, straight, options.fill), straight: withEnds(straight, fabric.closed) };
-  const z = shaping.how === 'pushed in' ? pushedIn(solved.z, shaping.round + 1) : solved.z;
+  const z = section === 'ring' && shaping.how === 'pushed in' ? pushedIn(solved.z, shaping.round + 1) : solved.z;
   const phase = phasesOf(fabric, fabric.rounds, gauge.leanStitches, null);
   const folded = section === 'ring' && shaping.how === 'folded';
   const bent = section === 'ring' && !oval && !flattened && !folded && shaping.how !== 'pushed in' ? bendOf(fabric, gauge, solved.r, z, phase, workingDirection(gauge.hand, options.wrongSideOut ?? false)) : null;
@@ -101,7 +103,7 @@ export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): Part
   const inner = Math.max(0, volume - (area * thicknessOf(gauge)) / 2);
   const plain: PartForm = {
     basis: section === 'sheet' ? 'flat rows' : section === 'cord' ? 'chain' : folded ? 'folded' : flattened ? 'flattened' : oval ? 'oval model' : bent ? 'bent ring model' : 'ring model',
-    gauge, fabric, rounds, r: solved.r, z, section, straight: solved.straight, longRad: flattened || folded ? (phase[phase.length - 1] ?? 0) + Math.PI / 2 : 0, axis: bent, folded, phase, closed: fabric.closed, layers: [],
+    gauge, fabric, rounds, r: solved.r, z, section, straight: solved.straight, longRad: flattened || folded ? (phase[phase.length - 1] ?? 0) + Math.PI / 2 : 0, axis: bent, folded, rim: section === 'ring' && shaping.how === 'pushed in' ? shaping.round + 1 : null, phase, closed: fabric.closed, layers: [],
     direction: workingDirection(gauge.hand, options.wrongSideOut ?? false), widthMm: 0, depthMm: 0, heightMm: 0,
     volumeCm3: folded || flattened ? 0 : Math.max(0, volume) / 1000, innerCm3: folded || flattened ? 0 : inner / 1000, areaCm2: area / 100, converged: solved.converged, iterations: solved.iterations,
   };

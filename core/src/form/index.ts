@@ -5,6 +5,7 @@ export const FORM_VERSION = 2;
 export { fromPart, measuredOn } from './calibrate';
 export type { PartMeasure } from './calibrate';
 export { bendsOf, tallSide } from './bend';
+export { rimsOf } from './flat';
 export { solveRings } from './rings';
 export type { Rings, RingInput } from './rings';
 export { fillGrams, massOf, yarnMetres, yarnNeed } from './mass';

@@ -4,7 +4,7 @@ import { markText, read } from '../notation';
 import { pointOf, polarOf } from '../address';
 import { plainRings } from './cases/plainRings';
 import { slicedVolume, TABLE, wildParts } from './cases/table';
-import { bendsOf, distance, formOf, fromPart, massOf, sizeOf, solveRings, windowOf, workingDirection, type Firmness, type Shaping } from './index';
+import { bendsOf, distance, formOf, fromPart, massOf, rimsOf, sizeOf, solveRings, windowOf, workingDirection, type Firmness, type Shaping } from './index';
 
 const W = 5;
 const H = 4.5;
@@ -176,6 +176,7 @@ describe('form', () => {
       const slice = (from: number, to: number) => slicedVolume({ r: cup.r.slice(from, to + 1), z: cup.z.slice(from, to + 1) });
       expect(pushed.volumeCm3).toBeCloseTo((slice(0, 7) - slice(7, 11)) / 1000, 1);
     });
+    it('can be pushed in only where the rest finds room: 11 rounds of a tube from the sixth on', () => expect(rimsOf(form(TUBE))).toEqual([5, 6, 7, 8, 9]));
     it('a frill of 48 on the front loops of a round of 24 can stand off by one height only: it ruffles 1.6 times', () => {
       const skirt = form('R1: ch 24, join (24)\nR2-4: sc around (24)\nR5: BLO: 24 sc (24)\nR6-8: sc around (24)\nfrill, in the front loops of R4: inc around (48)');
       const [frill] = skirt.layers;

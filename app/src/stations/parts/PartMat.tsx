@@ -48,11 +48,12 @@ export function PartMat({ part, width, height }: { part: PartModel; width: numbe
         {shown && faulty >= 0 ? <FaultyRound part={part} index={faulty} originX={originX} originY={y0} pxPerMm={pxPerMm} ringUp={ringUp} /> : null}
         {shown ? (
           <>
-            <Tall x={middle + (seen.w / 2) * pxPerMm + DIMENSION * 0.55} from={originX} y0={y0} y1={y1} value={units.bare(size.height.value)} unit={say.parts.tall(units.of)} change={change && units.bare(change.height)} flat={y1 - y0 < 60} />
+            <Tall x={middle + (seen.w / 2) * pxPerMm + DIMENSION * 0.55} from={originX} y0={y0} y1={y1} value={units.bare(size.height.value)} unit={say.parts.tall(units.of)} range={say.parts.about(units.bare(size.height.low), units.bare(size.height.high))} change={change && units.bare(change.height)} flat={y1 - y0 < 60} />
             <G>
               <Path d={`M${x0} ${foot - 10}V${foot + 22}M${x1} ${foot - 10}V${foot + 22}M${x0 + 1} ${foot + 17}H${x1 - 1}M${x0 + 8} ${foot + 12}l-7 5 7 5M${x1 - 8} ${foot + 12}l7 5-7 5`} stroke={c.matInk} strokeWidth={1.4} fill="none" />
               <Rect x={middle - 46} y={foot + 6} width={92} height={24} fill={c.mat} />
               <MatText x={middle} y={foot + 24} size={19} anchor="middle" number>{units.length(size.width.value)}</MatText>
+              <MatText x={middle} y={foot + 40} size={13} anchor="middle" number weight="500">{say.parts.about(units.bare(size.width.low), units.bare(size.width.high))}</MatText>
               {change && units.bare(change.width) !== units.bare(0) ? <MatText x={middle + 50} y={foot + 23} size={14} number>{say.parts.change(units.bare(change.width))}</MatText> : null}
             </G>
           </>
@@ -68,7 +69,7 @@ export function PartMat({ part, width, height }: { part: PartModel; width: numbe
   );
 }
 
-function Tall({ x, from, y0, y1, value, unit, change, flat }: { x: number; from: number; y0: number; y1: number; value: string; unit: string; change: string | null; flat: boolean }) {
+function Tall({ x, from, y0, y1, value, unit, range, change, flat }: { x: number; from: number; y0: number; y1: number; value: string; unit: string; range: string; change: string | null; flat: boolean }) {
   const c = usePalette();
   const y = (y0 + y1) / 2;
   const moved = change !== null && Number(change) !== 0;
@@ -79,7 +80,7 @@ function Tall({ x, from, y0, y1, value, unit, change, flat }: { x: number; from:
       <Rect x={x - 24} y={y - 20} width={48} height={26} fill={c.mat} />
       <MatText x={x} y={y + 2} size={value.length > 3 ? 20 : 26} anchor="middle" number>{value}</MatText>
       <MatText x={x} y={y + 18} size={14} anchor="middle" weight="400">{unit}</MatText>
-      {moved ? <MatText x={x} y={y + 34} size={14} anchor="middle" number>{say.parts.change(change)}</MatText> : null}
+      <MatText x={x} y={y + 34} size={moved ? 14 : 13} anchor="middle" number weight={moved ? '600' : '500'}>{moved ? say.parts.change(change) : range}</MatText>
     </G>
   );
 }

@@ -4,7 +4,7 @@ import { useWindowDimensions, View } from 'react-native';
 import { splitLines } from '@hoppla/core/notation';
 import { addParts, changePart, changeTerms, removePart, rewritePart, type PartModel } from '@hoppla/core/toy';
 import { courseOf, marksOf } from '@hoppla/core/address';
-import { sizeOf } from '@hoppla/core/form';
+import { rimsOf, sizeOf } from '@hoppla/core/form';
 import type { Ranged } from '@hoppla/core/gauge';
 import { screenWords as say } from '@hoppla/core/words';
 import { PlainButton, Quiet, Scroll, Title, Words } from '../../controls';
@@ -125,7 +125,9 @@ function PartSize({ part }: { part: PartModel }) {
   const sizes = [`${range(width)} ${say.parts.wide(units.of)}`, ...(flat && part.form.section === 'ring' ? [`${range(depth)} ${say.parts.deep(units.of)}`] : []), `${range(height)} ${say.parts.tall(units.of)}`].join(', ');
   const { shaping } = part.part;
   const shape = (next: typeof shaping) => edit(`${say.parts.shaping}: ${say.parts.shapings[next.how]}`, { station: 'parts', part: id }, (so) => changePart(so, id, { shaping: next }));
-  const ridges = marksOf(part.form, 'ridge');
+  const rims = rimsOf(part.form);
+  // A ridge is where one pushes in; else the first round that leaves room for the rest.
+  const usual = marksOf(part.form, 'ridge').map((i) => i - 1).find((i) => rims.includes(i)) ?? rims[0];
   const rim = (round: number) => ({ how: 'pushed in' as const, rim: courseOf(part.fabric, round) });
   return (
     <>
@@ -140,14 +142,15 @@ function PartSize({ part }: { part: PartModel }) {
             {(['as worked', 'flattened', 'folded'] as const).map((how) => (
               <PlainButton key={how} label={say.parts.shapings[how]} chosen={shaping.how === how} onPress={() => shape({ how })} />
             ))}
-            {part.fabric.rounds.length > 3 ? <PlainButton label={say.parts.shapings['pushed in']} chosen={shaping.how === 'pushed in'} onPress={() => shape(rim(ridges[0] !== undefined ? ridges[0] - 1 : Math.floor(part.fabric.rounds.length / 2)))} /> : null}
+            {usual !== undefined ? <PlainButton label={say.parts.shapings['pushed in']} chosen={shaping.how === 'pushed in'} onPress={() => shape(rim(usual))} /> : null}
           </View>
           {shaping.how === 'pushed in' ? (
             <View role="radiogroup" aria-label={say.parts.rim} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' }}>
               <Words>{say.parts.rim}</Words>
-              {part.fabric.rounds.slice(1, -1).map((round, i) => (
-                <PlainButton key={`${round.mark}.${round.nth}`} label={round.label} chosen={round.mark === shaping.rim.mark && round.nth === shaping.rim.nth} onPress={() => shape(rim(i + 1))} />
-              ))}
+              {rims.map((i) => {
+                const round = part.fabric.rounds[i];
+                return <PlainButton key={`${round.mark}.${round.nth}`} label={round.label} chosen={round.mark === shaping.rim.mark && round.nth === shaping.rim.nth} onPress={() => shape(rim(i))} />;
+              })}
             </View>
           ) : null}
         </>
