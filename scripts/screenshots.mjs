@@ -46,8 +46,6 @@ async function walk(name, viewport, colorScheme, wanted) {
   await keep('parts-fault');
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByText(/^Took back/).waitFor({ state: 'hidden' });
-  await page.locator('.cm-line', { hasText: 'eyes between' }).click();
-  await keep('parts-note');
   for (const s of ['Face', 'Joins', 'Plan']) {
     await station(s);
     if (s === 'Joins') await page.getByRole('button', { name: /^Arm/ }).click();
@@ -59,13 +57,20 @@ async function walk(name, viewport, colorScheme, wanted) {
   await keep('make');
   await page.getByRole('button', { name: /^Safety/ }).click();
   await keep('safety');
+  await station('Parts');
+  await page.getByRole('button', { name: 'Measure your gauge' }).click();
+  await page.getByLabel('Over ten stitches').fill('46');
+  await keep('gauge');
+  await page.getByRole('button', { name: 'Try another yarn' }).click();
+  await page.getByRole('dialog').getByText('Whole toy').waitFor();
+  await keep('yarn');
   await context.close();
 }
 
-const ALL = ['bench', 'parts', 'parts-fault', 'parts-note', 'face', 'joins', 'plan', 'make', 'safety'];
+const ALL = ['bench', 'parts', 'parts-fault', 'face', 'joins', 'plan', 'make', 'safety', 'gauge', 'yarn'];
 try {
   await walk('phone', PHONE, 'light', ALL);
-  await walk('wide', WIDE, 'light', ['bench', 'parts-fault', 'face', 'joins', 'plan', 'make']);
+  await walk('wide', WIDE, 'light', ['bench', 'parts-fault', 'face', 'joins', 'plan', 'gauge']);
   await walk('phone-dark', PHONE, 'dark', ['face', 'parts-fault', 'make']);
 } finally {
   await browser.close();
