@@ -26,6 +26,7 @@ describe('the test table of the house’s geometry, on the ring model', () => {
 
   it('WILD: 2,000 generated parts settle, stay finite and bounded; SAME: the same input gives the same bytes', () => {
     let part = 0;
+    let whole = 0;
     for (const input of wildParts()) {
       const s = solveRings(input);
       const heights = input.counts.length * H + (input.closed ? H * 0.35 : 0);
@@ -33,10 +34,15 @@ describe('the test table of the house’s geometry, on the ring model', () => {
       expect([part, s.converged, s.r.every((x, i) => Number.isFinite(x) && Number.isFinite(s.z[i]) && x <= bound)]).toEqual([part, true, true]);
       expect(Math.max(...s.z) - Math.min(...s.z)).toBeLessThanOrEqual(1.1 * heights);
       expect(slicedVolume(s)).toBeGreaterThanOrEqual(-1e-6);
+      const smooth = input.closed && input.counts.every((n, i) => i === 0 || (n / input.counts[i - 1] >= 0.67 && n / input.counts[i - 1] <= 1.5));
+      // On a ring model a triangle looks inward where the axis runs back.
+      if (smooth) expect([part, s.z.some((z, i) => i > 0 && z < s.z[i - 1] - 1e-6)]).toEqual([part, false]);
+      if (smooth) whole++;
       if (part % 100 === 0) expect(Array.from(solveRings(input).z)).toEqual(Array.from(s.z));
       part++;
     }
     expect(part).toBe(2000);
+    expect(whole).toBeGreaterThan(100);
   });
 
   it.each([12, 24])('BEND: 12 rounds of %i, half of each in taller stitches', (n) => {
