@@ -44,6 +44,34 @@ describe('hoppla', () => {
     expect(out).toMatch(/Leaf: 22 x \d+ mm \(wide x tall.*\n {2}flat rows/);
     expect(out.slice(out.indexOf('Leaf'))).not.toContain('pulled');
   });
+  const HEAD = 'Head (1x, 3.0 mm hook, ring = crown)\nR1: 6 sc in ring, sl st to join\nR2: inc x6, sl st to join\nR3: (sc, inc) x6, sl st to join\nR4: (2 sc, inc) x6, sl st to join\nR5: (3 sc, inc) x6, sl st to join\nR6: (4 sc, inc) x6, sl st to join\nR7: 36 sc, sl st to join\nR8: 36 sc, sl st to join\nR9: 36 sc, sl st to join\nR10: 36 sc, sl st to join\nR11: (4 sc, dec) x6, sl st to join\nR12: (3 sc, dec) x6, sl st to join';
+  it('says where a pair goes, as the contract says: on a tube of 36 six stitches are 60 degrees, r = 36 x 5 / 2 pi = 28.6 mm', () => {
+    const { out, code } = run(['face', '-', '--part', 'head', '--at', 'between R8 and R9, 6 between', '--eye', '9', '--stitch', '5', '--round', '4.5', '--lean', '0', '--fill', 'none', '--json'], () => HEAD);
+    const answer = JSON.parse(out);
+    expect(code).toBe(0);
+    expect(answer.posts.map((p: { round: number[]; of: number }) => [p.round, p.of])).toEqual([[[8, 9], 36], [[8, 9], 36]]);
+    expect(answer.posts[1].stitch[0] - answer.posts[0].stitch[0]).toBe(6);
+    expect(answer).toMatchObject({
+      part: 'Head', spacing: { stitchesBetween: 6, holesOn: 6, holesShowing: 5, angleDeg: expect.closeTo(60, 3), middle: 'hole' }, fromFinishedEnd: [5, 4], levelErrorMm: expect.closeTo(0, 6), washer: { mm: 12, band: 2 },
+      window: { first: 9, lastComfortable: 12, lastPossible: 12 }, range: { percent: 3, source: 'measured' }, questions: [], problems: [],
+    });
+    expect(answer.spacing.straightMm).toBeCloseTo(28.6, 0);
+  });
+  it('lists the readings of words that are counted in several ways; another one is chosen by number', () => {
+    const say = (...more: string[]) => run(['face', '-', '--at', '4 rounds from the end, 7 holes apart', '--json', ...more], () => HEAD);
+    const answer = JSON.parse(say().out);
+    // The edge at the pause is the finished one here, so only the holes are in doubt.
+    expect(answer.questions.map((q: { stitchesBetween: number }) => q.stitchesBetween)).toEqual([7, 8, 6]);
+    expect(answer.spacing.stitchesBetween).toBe(7);
+    expect(JSON.parse(say('--reading', '3').out).spacing.stitchesBetween).toBe(6);
+    expect(say('--reading', '4').code).toBe(2);
+  });
+  it('answers wishes that cannot be in a sentence', () => {
+    expect(run(['face', '-', '--at', 'between R30 and R31, 3 between'], () => HEAD)).toMatchObject({ code: 1, out: '', err: '1:1: There is no R31: this part ends at R12.\n' });
+    expect(run(['face', '-', '--at', 'in R9, 7 stitches on'], () => HEAD)).toMatchObject({ code: 1, err: expect.stringMatching(/not a pair in holes/) });
+    expect(run(['face', '-', '--part', 'tail', '--at', 'x'], () => HEAD)).toMatchObject({ code: 2, err: 'There is no part tail here. There are: Head.\n' });
+    expect(run(['face', '-', '--at', 'between R11 and R12, 6 between', '--eye', '18', '--hook', '1.75'], () => HEAD).err).toMatch(/No round after the eyes leaves an opening/);
+  });
   it('plans a toy file as text, JSON and HTML', () => {
     const say = (flag: string) => run(['plan', RILL, flag], () => '').out;
     expect(say('--text')).toContain('Eyes now: last comfortable chance');

@@ -1,33 +1,15 @@
 import { readFileSync } from 'node:fs';
 import { planText, sheetHtml } from '@hoppla/core/files';
-import { buildFabric } from '@hoppla/core/fabric';
-import { fillGrams, formOf, sizeOf, yarnMetres, yarnNeed, type FillMaterial, type Firmness, type PartForm } from '@hoppla/core/form';
-import { FABRIC, hookMm } from '@hoppla/core/figures';
-import { gaugeOf, type Ranged } from '@hoppla/core/gauge';
-import { cleanText, markText, read, type Problem, type Reading, type Terms } from '@hoppla/core/notation';
+import { cleanText, read, type Problem, type Reading } from '@hoppla/core/notation';
 import { planOf } from '@hoppla/core/plan';
 import { modelToy } from '@hoppla/core/toy';
 import { openFile } from '@hoppla/core/toy/schema';
-import { unitWords } from '@hoppla/core/words';
-import { cliWords as say, type ShapeFigures } from './words';
+import { Misuse, parse, terms, type Answer, type Call } from './call';
+import { faceCommand } from './face';
+import { shapeCommand } from './shape';
+import { cliWords as say } from './words';
 
-/** What a command answers: text for standard output and standard error, and the exit code. */
-export interface Answer {
-  out: string;
-  err: string;
-  code: 0 | 1 | 2;
-}
-
-class Misuse extends Error {}
-
-const FIRMNESSES: readonly Firmness[] = ['empty', 'soft', 'medium', 'firm'];
-
-const FLAGS_WITH_VALUE = new Set(['--terms', '--hook', '--stitch', '--round', '--lean', '--hand', '--fill']);
-
-interface Call {
-  files: string[];
-  flags: Map<string, string>;
-}
+export type { Answer } from './call';
 
 /** Runs one command line. Never throws; a wrong call is answered with code 2. */
 export function run(argv: readonly string[], standardInput: () => string): Answer {
@@ -44,6 +26,8 @@ export function run(argv: readonly string[], standardInput: () => string): Answe
         return writeCommand(one(texts(), 'write').text, call);
       case 'shape':
         return shapeCommand(one(texts(), 'shape').text, call);
+      case 'face':
+        return faceCommand(one(texts(), 'face').text, call);
       case 'plan':
         return planCommand(one(texts(), 'plan').text, call);
       default:
@@ -53,20 +37,6 @@ export function run(argv: readonly string[], standardInput: () => string): Answe
     if (error instanceof Misuse) return { out: '', err: `${error.message}\n`, code: 2 };
     throw error;
   }
-}
-
-function parse(args: readonly string[]): Call {
-  const call: Call = { files: [], flags: new Map() };
-  for (let i = 0; i < args.length; i++) {
-    const arg = args[i];
-    if (!arg.startsWith('--')) call.files.push(arg);
-    else if (FLAGS_WITH_VALUE.has(arg)) {
-      if (args[i + 1] === undefined) throw new Misuse(say.needsValue(arg));
-      call.flags.set(arg, args[++i]);
-    } else if (['--json', '--text', '--html', '--under'].includes(arg)) call.flags.set(arg, '');
-    else throw new Misuse(say.unknownFlag(arg));
-  }
-  return call;
 }
 
 function load(file: string, standardInput: () => string): string {
@@ -85,20 +55,6 @@ function one<T>(list: T[], command: string): T {
 function some<T>(list: T[], command: string): T[] {
   if (list.length === 0) throw new Misuse(say.oneFile(command));
   return list;
-}
-
-function terms(call: Call): Terms | undefined {
-  const said = call.flags.get('--terms');
-  if (said !== undefined && said !== 'us' && said !== 'uk') throw new Misuse(say.badTerms(said));
-  return said as Terms | undefined;
-}
-
-function number(call: Call, flag: string): number | undefined {
-  const said = call.flags.get(flag);
-  if (said === undefined) return undefined;
-  const value = flag === '--hook' ? hookMm(said) : Number(said);
-  if (value === null || !Number.isFinite(value) || (value <= 0 && flag !== '--lean')) throw new Misuse(say.badNumber(flag, said));
-  return value;
 }
 
 /** Line and column, from 1, of an offset in a text. */
@@ -153,76 +109,6 @@ function writeCommand(text: string, call: Call): Answer {
 
 const problemLines = (text: string, reading: Reading): string =>
   reading.parts.flatMap((p) => p.problems.filter((x) => x.severity === 'error').map((x) => ({ at: placeIn(text, x.span.from), x }))).map(({ at, x }) => `${at.line}:${at.column}: ${x.code}: ${x.message}\n`).join('');
-
-/** A part as `shape` sees it: of a written text with the options of the call, or of a toy file with its own. */
-interface Shaped {
-  name: string;
-  make: number;
-  fill: Firmness;
-  material: FillMaterial;
-  form: PartForm;
-}
-
-function shapeCommand(text: string, call: Call): Answer {
-  const { parts, code } = text.trimStart().startsWith('{') ? shapesOfToy(text) : shapesOfText(text, call);
-  if (call.flags.has('--json')) return { out: `${JSON.stringify({ parts: parts.map(shapeJson) }, null, 2)}\n`, err: '', code };
-  return { out: parts.map((p) => say.shape(shapeFigures(p))).join('\n'), err: '', code };
-}
-
-function shapesOfText(text: string, call: Call): { parts: Shaped[]; code: 0 | 1 } {
-  const reading = read(text, { terms: terms(call) });
-  const { marks } = markText(text, () => 'line');
-  const said = (call.flags.get('--fill') ?? 'medium').replace('none', 'empty');
-  const fill = FIRMNESSES.find((f) => f === said);
-  if (!fill) throw new Misuse(say.badNumber('--fill', said));
-  const hand = call.flags.get('--hand') ?? 'right';
-  if (hand !== 'left' && hand !== 'right') throw new Misuse(say.badNumber('--hand', hand));
-  const parts = reading.parts.map((p): Shaped => {
-    const gauge = gaugeOf({ hookMm: number(call, '--hook') ?? p.hookMm ?? 3, stitchMm: number(call, '--stitch'), roundMm: number(call, '--round'), leanStitches: number(call, '--lean'), hand, yarnUnder: call.flags.has('--under') });
-    return { name: p.name, make: p.make, fill, material: 'polyester', form: formOf(buildFabric(p, marks), gauge, { fill }) };
-  });
-  return { parts, code: hasErrors(reading) ? 1 : 0 };
-}
-
-function shapesOfToy(text: string): { parts: Shaped[]; code: 0 | 1 } {
-  const opened = openFile(text);
-  if (opened.state !== 'open') throw new Misuse(opened.state === 'refused' ? opened.sentence : say.newer(opened.schema));
-  const model = modelToy(opened.file.toy);
-  const parts = model.parts.map((p): Shaped => ({ name: p.name, make: p.copies.length, fill: p.part.fill, material: model.toy.settings.fillWith, form: p.form }));
-  return { parts, code: model.parts.every((p) => p.addsUp) ? 0 : 1 };
-}
-
-function shapeJson({ name, fill, material, form }: Shaped) {
-  const { gauge, fabric } = form;
-  return {
-    name, stitches: fabric.stitches, basis: form.basis, widthMm: form.widthMm, depthMm: form.depthMm, heightMm: form.heightMm, volumeCm3: form.volumeCm3, innerCm3: form.innerCm3, areaCm2: form.areaCm2,
-    fillG: fillGrams(form.innerCm3, fill, material, gauge.rangePercent).value, yarnM: yarnMetres(fabric, gauge),
-    gauge: { stitchMm: gauge.stitchMm, roundMm: gauge.roundMm, source: gauge.source, stitchRangePercent: gauge.stitchRangePercent, roundRangePercent: gauge.roundRangePercent },
-    rounds: form.rounds.map(({ label, count, ringMm, pulledMm, radiusMm, heightMm }) => ({ label, count, ringMm, pulledMm, radiusMm, heightMm })),
-  };
-}
-
-/** What a person wants to know of a part, in words already rounded. */
-function shapeFigures({ name, make, fill, material, form }: Shaped): ShapeFigures {
-  const units = unitWords('mm');
-  const { width, depth, height } = sizeOf(form);
-  const range = (r: Ranged) => `${units.bare(r.low)}-${units.bare(r.high)}`;
-  const grams = fillGrams(form.innerCm3, fill, material, form.gauge.rangePercent);
-  const yarn = yarnNeed(form);
-  const last = form.rounds[form.rounds.length - 1];
-  const widest = form.rounds.reduce((best, r) => (r.radiusMm > best.radiusMm + 0.01 ? r : best), form.rounds[0]);
-  return {
-    name: name || say.unnamed, make, stitches: form.fabric.stitches, basis: form.basis, empty: form.rounds.length === 0,
-    size: [units.bare(width.value), ...(width.value - depth.value > 1 && form.section === 'ring' ? [units.bare(depth.value)] : []), units.bare(height.value)], ranges: [range(width), range(height)],
-    inner: form.innerCm3, fill: grams.value > 0 ? { grams: units.weight(grams.value), range: `${units.bareWeight(grams.low)}-${units.bareWeight(grams.high)}`, firmness: fill, material } : null,
-    yarn: `${yarn.value.toFixed(1)} m`, yarnRange: `${yarn.low.toFixed(1)}-${yarn.high.toFixed(1)}`,
-    gauge: { stitch: form.gauge.stitchMm.toFixed(2), round: form.gauge.roundMm.toFixed(2), source: form.gauge.source, percent: form.gauge.rangePercent.toFixed(0) },
-    widest: widest && form.section === 'ring' ? widest.label : null, opening: last && form.section === 'ring' ? { label: last.label, rest: units.bare(last.ringMm), pulled: units.bare(last.pulledMm), closed: form.closed } : null,
-    // The last rounds of a closed part pucker because they are gathered.
-    ruffles: form.rounds.filter((r, i) => (!form.closed || i < form.rounds.length - 2) && r.fullness > FABRIC.ruffleFullness && (form.rounds[i + 1]?.fullness ?? form.rounds[i - 1]?.fullness ?? 0) > FABRIC.ruffleFullness).map((r) => r.label),
-    layers: form.layers.map((l) => ({ label: form.rounds[Math.max(0, form.fabric.layers[form.layers.indexOf(l)].on)]?.label ?? '', across: units.bare(l.widthMm), fullness: Math.max(1, ...l.rounds.map((r) => r.fullness)).toFixed(1) })),
-  };
-}
 
 function planCommand(text: string, call: Call): Answer {
   const opened = openFile(text);

@@ -6,6 +6,8 @@ export const cliWords = {
   write FILE [--terms us|uk]             the text in clean form, in the terms asked
   shape FILE [--hook MM|LETTER] [--stitch MM] [--round MM] [--lean N] [--hand left|right] [--under]
         [--fill firm|medium|soft|none] [--json]   size, openings, volume and fill; FILE may be a toy
+  face FILE --part NAME --at "between R13 and R14, 7 between" [--eye MM] [--reading K] [--json]
+                                         where a pair goes, in every school, and the checks
   plan TOY.json [--text|--json|--html]   the whole plan of a toy file
 `,
   needsValue: (flag: string) => `${flag} needs a value.`,
@@ -16,6 +18,21 @@ export const cliWords = {
   badNumber: (flag: string, said: string) => `${flag} does not understand ${said}.`,
   newer: (schema: number) => `This toy was made with a newer Hoppla (version ${schema}).`,
   unnamed: 'Part',
+  noPart: (name: string, names: string[]) => `There is no part ${name} here. ${names.length ? `There are: ${names.join(', ')}.` : 'There is no part at all.'}`,
+  noEyesHere: (part: string) => `${part} has too few rounds for eyes.`,
+  notAPair: 'That is not a pair in holes. Say the rounds it stands between and how far apart, such as "between R13 and R14, 7 stitches between".',
+  noReading: (k: number, n: number) => `There is no reading ${k}; there ${n === 1 ? 'is 1' : `are ${n}`}.`,
+  neverFits: (washer: number) => `No round after the eyes leaves an opening wide enough for a washer of ${washer} mm.`,
+  washerStops: (index: string) => `Washer against fabric ${index}: stop. Tighten the gauge or take a bigger washer.`,
+  readings: (all: string[], used: number) => `These words can be read in ${all.length} ways; the ${used === 0 ? 'first' : `one numbered ${used + 1}`} is used (--reading K chooses):\n${all.map((words, i) => `  ${i + 1}. ${words}\n`).join('')}`,
+  face: (words: string[], f: FaceFigures) =>
+    [
+      f.posts.map((p) => `R${p.round[0]}·${p.round[1]} | ${p.stitch[0]}·${p.stitch[1]} of ${p.of}`).join('   and   '),
+      ...words.map((line) => `  ${line}`),
+      `  ${f.spacing.straightMm.toFixed(0)} mm straight, ${f.spacing.rimMm.toFixed(0)} mm from rim to rim, ${f.spacing.surfaceMm.toFixed(0)} mm along the fabric, within ${f.range.percent.toFixed(0)} % (${f.range.source}); ${f.spacing.angleDeg.toFixed(0)} degrees apart; the middle is a ${f.spacing.middle}`,
+      `  ${f.levelErrorMm.toFixed(1)} mm from level; washer ${f.washer.mm} mm, against fabric ${f.washer.retention.toFixed(1)}`,
+      `  put in from R${f.window.first}${f.window.lastComfortable === null ? '' : `, in comfort until R${f.window.lastComfortable}`}${f.window.lastPossible === null ? '' : `, at all until R${f.window.lastPossible}`}`,
+    ].map((line) => `${line}\n`).join(''),
   shape: (f: ShapeFigures) =>
     f.empty ? `${f.name}: no rounds\n` : [
       `${f.name}${f.make > 1 ? ` x ${f.make}` : ''}: ${f.size.join(' x ')} mm (${f.size.length > 2 ? 'wide x deep x tall' : 'wide x tall'}; ${f.ranges.join(' x ')}), ${f.stitches} stitches`,
@@ -26,6 +43,16 @@ export const cliWords = {
       ...(f.ruffles.length ? [`  more stitches than lie smoothly: ${f.ruffles.join(', ')}`] : []),
     ].map((line) => `${line}\n`).join(''),
 };
+
+/** What is printed of a pair. Lengths in mm. */
+export interface FaceFigures {
+  posts: { round: [number, number]; stitch: [number, number]; of: number }[];
+  spacing: { straightMm: number; rimMm: number; surfaceMm: number; angleDeg: number; middle: string };
+  levelErrorMm: number;
+  washer: { mm: number; retention: number };
+  window: { first: number; lastComfortable: number | null; lastPossible: number | null };
+  range: { percent: number; source: string };
+}
 
 /** The figures of one part, already rounded for print. */
 export interface ShapeFigures {

@@ -74,6 +74,33 @@ for (const [name, size] of SIZES) {
       await expect(page.getByText('No parts yet')).toBeVisible();
     });
 
+    test('eyes are placed by words: one reading at once, several by choice, what cannot be is said', async ({ page }) => {
+      await newToy(page, HEAD.replace('x5 (24)', 'x6 (24)'));
+      await station(page, 'Face');
+      await page.getByRole('button', { name: /^Place a pair/ }).click();
+      const tape = page.getByRole('slider');
+      const sayIt = async (words: string) => {
+        await page.getByRole('button', { name: 'Say where, in words' }).click();
+        await page.getByLabel('In your own words').fill(words);
+      };
+      await sayIt('8 rounds down from the ring, 6 holes showing');
+      await page.getByRole('button', { name: 'Place them at R8·9' }).click();
+      await expect(tape).toHaveAttribute('aria-valuenow', '7');
+      await expect(page.getByText('8 rounds down from the ring')).toBeVisible();
+      await sayIt('between R9 and R10, 6 holes apart');
+      await expect(page.getByRole('dialog').getByRole('radio')).toHaveCount(3);
+      await page.getByRole('radio', { name: /^5 holes?|7 holes, counting both|6 holes, counting both posts/ }).last().click();
+      await page.getByRole('button', { name: 'Place them at R9·10' }).click();
+      await expect(tape).toHaveAttribute('aria-valuenow', '5');
+      await sayIt('between R9 and R19, nearby');
+      await expect(page.getByRole('alert')).toContainText('not neighbours');
+      await expect(page.getByRole('button', { name: 'Say where first' })).toBeDisabled();
+      await page.getByRole('button', { name: 'Close' }).click();
+      await page.getByRole('button', { name: 'Undo' }).click();
+      await page.getByRole('button', { name: 'Undo' }).click();
+      await expect(tape).toHaveAttribute('aria-valuenow', '8');
+    });
+
     test('a deleted toy comes back, a wrong file is refused in words', async ({ page }) => {
       await newToy(page, EAR);
       await page.getByRole('button', { name: /back to the Bench/ }).click();

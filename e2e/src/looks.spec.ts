@@ -105,6 +105,11 @@ for (const scheme of ['light', 'dark'] as const) {
         await expect(page.getByRole('dialog').getByText('Whole toy')).toBeVisible();
         await check('another yarn');
         await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+        await station(page, 'Face');
+        await page.getByRole('button', { name: 'Say where, in words' }).click();
+        await page.getByLabel('In your own words').fill('between R10 and R11, 9 holes apart');
+        await check('in words');
+        await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
         await page.getByRole('button', { name: /^Safety/ }).click();
         await check('safety');
       });

@@ -3,5 +3,6 @@ export { eyeAdvice, eyeRow, faceCentre, faceDirection, offCentre, resolveEyes, R
 export type { EyesAt, EyeState, Retention, Spacing } from './eyes';
 export { eyesContext, schoolsOf } from './schools';
 export { keptHere, movedRound, movedPost, newPair, reachOf, withBetween } from './moves';
+export { pairSaid } from './said';
 export { pairsOfNote } from './notes';
 export type { NoteReading } from './notes';

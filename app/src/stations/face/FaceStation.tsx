@@ -5,12 +5,13 @@ import { holeTag } from '@hoppla/core/address';
 import { eyeAdvice, eyesContext, keptHere, movedPost, movedRound, newPair, offCentre, reachOf, schoolsOf, withBetween, type EyePair, type EyesAt } from '@hoppla/core/feature';
 import { removeFeature, setFeature, type PartModel } from '@hoppla/core/toy';
 import { placeWords, screenWords as words } from '@hoppla/core/words';
-import { MainAction, Nudge, Press, ProblemLine, Quiet, ReadingBand, Scroll, Tag, Tape, Title, Words, type ReadingProps } from '../../controls';
+import { MainAction, Nudge, PlainButton, Press, ProblemLine, Quiet, ReadingBand, Scroll, Tag, Tape, Title, Words, type ReadingProps } from '../../controls';
 import { edit, newId } from '../../documents';
 import { usePalette } from '../../theme';
 import { RAIL, WIDE_FROM } from '../frame/ToyFrame';
 import { useToy } from '../frame/useToy';
 import { EyeSheet } from './EyeSheet';
+import { SaySheet } from './SaySheet';
 import { FaceMat, faceView, ringIsUp, useFaceScene } from './FaceMat';
 
 const say = words.face;
@@ -101,6 +102,7 @@ function NoEyes({ part }: { part: PartModel }) {
 function Eyes({ part, eyes, at }: { part: PartModel; eyes: EyePair; at: EyesAt | null }) {
   const c = usePalette();
   const [sizing, setSizing] = useState(false);
+  const [saying, setSaying] = useState(false);
   const plain = eyes.making === 'embroidered' ? say.embroidered(eyes.eyeMm) : say.safetyEye(eyes.eyeMm, eyes.washerMm);
   return (
     <>
@@ -121,14 +123,19 @@ function Eyes({ part, eyes, at }: { part: PartModel; eyes: EyePair; at: EyesAt |
             ))}
           </View>
           <Nudges part={part} eyes={eyes} />
+          <PlainButton label={say.sayIt} onPress={() => setSaying(true)} />
           <Advice part={part} eyes={eyes} at={at} />
         </>
       ) : null}
       <View style={{ height: 1, backgroundColor: c.line }} />
+      {saying && at ? <SaySheet context={eyesContext(part.form, part.ringIs, at, eyes.washerMm, pauseOf(at))} eyes={eyes} onClose={() => setSaying(false)} onPlace={(next) => (setSaying(false), change(say.sayIt, part, next))} /> : null}
       {sizing ? <EyeSheet onClose={() => setSizing(false)} eyes={eyes} onChange={(next) => change(say.size, part, next)} onRemove={() => edit(say.remove, { station: 'face', part: part.part.id }, (toy) => removeFeature(toy, eyes.id))} /> : null}
     </>
   );
 }
+
+/** The number of the round after which the posts go in. */
+const pauseOf = ({ window }: EyesAt): number => window.lastComfortable ?? window.lastPossible ?? window.first;
 
 function MirrorSwitch({ on, onChange }: { on: boolean; onChange: (on: boolean) => void }) {
   const c = usePalette();
@@ -188,7 +195,7 @@ function Advice({ part, eyes, at }: { part: PartModel; eyes: EyePair; at: EyesAt
         <Quiet key={h}>{h}</Quiet>
       ))}
       <Words fontWeight="600" marginTop={4}>{say.words}</Words>
-      {schoolsOf(eyesContext(part.form, part.ringIs, at, eyes.washerMm, window.lastComfortable ?? window.lastPossible ?? window.first), at).map((s) => (
+      {schoolsOf(eyesContext(part.form, part.ringIs, at, eyes.washerMm, pauseOf(at)), at).map((s) => (
         <Quiet key={s.id}>{s.words}</Quiet>
       ))}
     </View>

@@ -1,0 +1,70 @@
+import { hookMm } from '@hoppla/core/figures';
+import type { Firmness } from '@hoppla/core/form';
+import { gaugeOf, type Gauge } from '@hoppla/core/gauge';
+import type { Terms } from '@hoppla/core/notation';
+import { cliWords as say } from './words';
+
+/** What a command answers: text for standard output and standard error, and the exit code. */
+export interface Answer {
+  out: string;
+  err: string;
+  code: 0 | 1 | 2;
+}
+
+/** A call that cannot be run; its message is for the caller. */
+export class Misuse extends Error {}
+
+const FIRMNESSES: readonly Firmness[] = ['empty', 'soft', 'medium', 'firm'];
+const FLAGS_WITH_VALUE = new Set(['--terms', '--hook', '--stitch', '--round', '--lean', '--hand', '--fill', '--part', '--at', '--eye', '--reading']);
+
+/** The files and options of a command line. */
+export interface Call {
+  files: string[];
+  flags: Map<string, string>;
+}
+
+/** Reads a command line. @throws Misuse */
+export function parse(args: readonly string[]): Call {
+  const call: Call = { files: [], flags: new Map() };
+  for (let i = 0; i < args.length; i++) {
+    const arg = args[i];
+    if (!arg.startsWith('--')) call.files.push(arg);
+    else if (FLAGS_WITH_VALUE.has(arg)) {
+      if (args[i + 1] === undefined) throw new Misuse(say.needsValue(arg));
+      call.flags.set(arg, args[++i]);
+    } else if (['--json', '--text', '--html', '--under'].includes(arg)) call.flags.set(arg, '');
+    else throw new Misuse(say.unknownFlag(arg));
+  }
+  return call;
+}
+
+/** The terms asked for, if any. */
+export function terms(call: Call): Terms | undefined {
+  const said = call.flags.get('--terms');
+  if (said !== undefined && said !== 'us' && said !== 'uk') throw new Misuse(say.badTerms(said));
+  return said as Terms | undefined;
+}
+
+/** A number given by an option; hooks may be letters. @throws Misuse */
+export function number(call: Call, flag: string): number | undefined {
+  const said = call.flags.get(flag);
+  if (said === undefined) return undefined;
+  const value = flag === '--hook' ? hookMm(said) : Number(said);
+  if (value === null || !Number.isFinite(value) || (value <= 0 && flag !== '--lean')) throw new Misuse(say.badNumber(flag, said));
+  return value;
+}
+
+/** The gauge that the options and the heading ask for. @throws Misuse */
+export function gaugeOfCall(call: Call, headingHookMm: number | null): Gauge {
+  const hand = call.flags.get('--hand') ?? 'right';
+  if (hand !== 'left' && hand !== 'right') throw new Misuse(say.badNumber('--hand', hand));
+  return gaugeOf({ hookMm: number(call, '--hook') ?? headingHookMm ?? 3, stitchMm: number(call, '--stitch'), roundMm: number(call, '--round'), leanStitches: number(call, '--lean'), hand, yarnUnder: call.flags.has('--under') });
+}
+
+/** How firm the part is filled; medium when nothing is said. @throws Misuse */
+export function firmnessOf(call: Call): Firmness {
+  const said = (call.flags.get('--fill') ?? 'medium').replace('none', 'empty');
+  const fill = FIRMNESSES.find((f) => f === said);
+  if (!fill) throw new Misuse(say.badNumber('--fill', said));
+  return fill;
+}
