@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { benchWithRill, expect, expectWritten, PHONE, station, test } from './maker';
+import { benchWithRill, expect, expectWritten, HEAD, newToy, PHONE, station, test } from './maker';
 
 test.use({ viewport: PHONE });
 
@@ -124,4 +124,19 @@ test('another yarn is shown beside the old before anything changes, and a part c
   await expect(page.getByRole('heading', { name: 'Gauge of Head' })).toBeVisible();
   await station(page, 'Parts');
   await expect(page.getByRole('img', { name: 'Head: 69 mm wide, 45 mm tall' })).toBeVisible();
+});
+
+test('a size tells by how much it changes while the rounds are typed, and the part is shown as it is held', async ({ page }) => {
+  await newToy(page, HEAD.replace('x5 (24)', 'x6 (24)'));
+  const mat = page.getByRole('img', { name: /^Head: / });
+  const before = await mat.getAttribute('aria-label');
+  await page.locator('.cm-line', { hasText: 'R7' }).click();
+  await page.keyboard.press('End');
+  await page.keyboard.type('\nR13: 36 sc');
+  await expect(mat.getByText(/^\+\d+$/).first()).toBeAttached();
+  expect(await mat.getAttribute('aria-label')).not.toBe(before);
+  // After a while it is simply the size again, with its range.
+  await expect(mat.getByText(/^\+\d+$/)).toHaveCount(0, { timeout: 9000 });
+  await page.getByRole('button', { name: 'in the hand' }).click();
+  await expect(page.getByRole('button', { name: 'on the toy' })).toBeVisible();
 });

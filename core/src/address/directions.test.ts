@@ -2,7 +2,7 @@ import { buildFabric } from '../fabric';
 import { cross, distance, dot, formOf, meshOf, sub, unit, type PartForm, type Vec3 } from '../form';
 import { gaugeOf } from '../gauge';
 import { read } from '../notation';
-import { courseOf, directionsOf, equalGaps, faceAngle, frameAt, frontAngle, heightFraction, level, lineBetween, lineOver, locate, mirrored, nearestPlace, opposite, pointOf, polarOf, straight, surfaceDistance, type Place, type RingIs } from './index';
+import { courseOf, directionsOf, equalGaps, faceAngle, frameAt, frontAngle, heightFraction, level, lineBetween, lineOver, locate, mirrored, nearestPlace, nearestPolar, opposite, pointOf, polarOf, straight, surfaceDistance, type Place, type RingIs } from './index';
 
 const BALL = 'R1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5: (3 sc, inc) x6\nR6-12: sc around\nR13: (3 sc, dec) x6\nR14: (2 sc, dec) x6\nR15: (sc, dec) x6\nclose';
 const EGG = 'R1: 5 sc in ring\nR2: inc x5\nR3: (sc, inc) x5\nR4: sc around\nR5: (2 sc, inc) x5\nR6-8: sc around\nR9: (3 sc, inc) x5\nR10-14: sc around\nR15: (3 sc, dec) x5\nR16: (2 sc, dec) x5';
@@ -59,6 +59,26 @@ describe('directions on the toy, over both hands, both sides, every pose, with a
             for (const what of ['straight', 'level', 'opposite', 'mirror']) expect(Math.max(0, ...errors[what])).toBeLessThanOrEqual(0.1);
             expect(Math.max(...errors.snapped)).toBeLessThanOrEqual(HALF_CELL);
           });
+
+  it('holds on an oval and on a bent part too', () => {
+    const oval = form('R1: ch 7, sc in 2nd ch from hook, 4 sc, 4 sc in last ch, 4 sc, 3 sc in last ch (16)\nR2: 2 inc, 4 sc, 4 inc, 4 sc, 2 inc (24)\nR3-10: 24 sc (24)', { lean: 0 });
+    const bent = form(`R1: ch 24, join (24)\n${Array.from({ length: 12 }, (_, i) => `R${i + 2}: 12 sc, 12 hdc`).join('\n')}`);
+    expect([oval.basis, bent.basis]).toEqual(['oval model', 'bent ring model']);
+    for (const f of [oval, bent]) {
+      const own = directionsOf(f, 'crown', frontAngle(f, f.fabric.rounds.length - 1));
+      for (let round = 4; round < f.fabric.rounds.length - 2; round += 2)
+        for (let k = 1; k < 24; k += 3) {
+          const from = polarOf(f, round, k, 'hole');
+          const p = pointOf(f, from);
+          const { normal } = frameAt(f, from);
+          const out = unit(sub(normal, [own.up[0] * dot(normal, own.up), own.up[1] * dot(normal, own.up), own.up[2] * dot(normal, own.up)]));
+          expect(planeMiss(pointOf(f, straight(f, own, from, 'down', 6).at), p, unit(cross(own.up, out)))).toBeLessThan(0.1);
+          expect(planeMiss(pointOf(f, level(f, own, from, 'right', 6).at), p, own.up)).toBeLessThan(0.1);
+          // A place is found again from its own point.
+          expect(distance(pointOf(f, nearestPolar(f, p)), p)).toBeLessThan(0.05);
+        }
+    }
+  });
 
   afterAll(() => {
     const line = Object.entries(errors).map(([what, all]) => `${what} ${Math.max(0, ...all).toFixed(3)}`).join(', ');

@@ -2,7 +2,9 @@ export type { EyePair, EyeMaking, Embroidery, Feature, PairPlace } from './featu
 export { eyeAdvice, eyeRow, faceCentre, faceDirection, offCentre, resolveEyes, RETENTION_BANDS, retentionOf, washerNeeds } from './eyes';
 export type { EyesAt, EyeState, Retention, Spacing } from './eyes';
 export { eyesContext, schoolsOf } from './schools';
-export { keptHere, movedRound, movedPost, newPair, reachOf, withBetween } from './moves';
+export { keptHere, movedRound, movedPost, newPair, reachOf, withBetterHole, withBetween } from './moves';
+export { betterHole, unevennessOf } from './level';
+export type { BetterHole, Unevenness } from './level';
 export { pairSaid } from './said';
 export { pairsOfNote } from './notes';
 export type { NoteReading } from './notes';

@@ -1,8 +1,9 @@
 import { centreCoord, courseOf, polarOf, roundOf } from '../address';
 import { FACE_ADVICE } from '../figures';
 import type { PartForm } from '../form';
-import { eyeRow, faceCentre, resolveEyes } from './eyes';
+import { eyeRow, faceCentre, resolveEyes, type EyesAt } from './eyes';
 import type { EyePair } from './feature';
+import type { BetterHole } from './level';
 
 /** A usual pair for a part: below its widest round, opposite the marker, in the middle of the advice. `null` for fewer than three rounds. */
 export function newPair(form: PartForm, ids: { id: string; part: string; copy: string }): EyePair | null {
@@ -60,6 +61,14 @@ export function movedPost(form: PartForm, eyes: EyePair, post: 0 | 1, coord: num
   const [, rounds] = eyes.pair.offset[side];
   const linkedCoord = now.centre + (post === 0 ? -1 : 1) * (eyes.pair.between / 2);
   return { ...eyes, pair: { ...eyes.pair, offset: { ...eyes.pair.offset, [side]: [coord - linkedCoord, rounds] } } };
+}
+
+/** Puts one post into the better hole that was found; the pair is then crooked on purpose in the numbers, and even in space. */
+export function withBetterHole(eyes: EyePair, at: EyesAt, better: BetterHole): EyePair {
+  const side = better.post === 0 ? 'left' : 'right';
+  const linkedCoord = at.centre + (better.post === 0 ? -1 : 1) * (eyes.pair.between / 2);
+  const still = eyes.pair.linked ? { left: [0, 0] as [number, number], right: [0, 0] as [number, number] } : eyes.pair.offset;
+  return { ...eyes, pair: { ...eyes.pair, linked: false, offset: { ...still, [side]: [better.coord - linkedCoord, better.round - at.round] } } };
 }
 
 /** Writes down where a moved pair stands now: the maker has looked. */

@@ -218,6 +218,8 @@ export const screenWords = {
     down: 'down',
     st: (n: number) => `${n} st`,
     centre: 'opposite the marker',
+    better: (after: string, before: string) => `One hole over, the posts stand ${after} from mirror images instead of ${before}.`,
+    takeBetter: (tag: string) => `Move one post to ${tag}`,
     offCentre: (n: string) => `The middle is ${n} stitches away from opposite the marker.`,
     tape: (round: string) => `Posts on ${round}; arrow keys move them`,
     tapeValue: (left: string, right: string, between: number) => `${left} and ${right}, ${between} stitches between`,

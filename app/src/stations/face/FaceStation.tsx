@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
-import { eyeAdvice, eyesContext, keptHere, movedPost, movedRound, newPair, offCentre, reachOf, schoolsOf, withBetween, type EyePair, type EyesAt } from '@hoppla/core/feature';
+import { betterHole, eyeAdvice, eyesContext, keptHere, movedPost, movedRound, newPair, offCentre, reachOf, schoolsOf, withBetterHole, withBetween, type EyePair, type EyesAt } from '@hoppla/core/feature';
 import { removeFeature, setFeature, type PartModel } from '@hoppla/core/toy';
 import { placeWords, screenWords as words } from '@hoppla/core/words';
 import { MainAction, Nudge, PlainButton, Press, ProblemLine, Quiet, ReadingBand, Scroll, Tag, Tape, Title, Words, type ReadingProps } from '../../controls';
@@ -190,6 +190,7 @@ function Advice({ part, eyes, at }: { part: PartModel; eyes: EyePair; at: EyesAt
       ) : null}
       <Quiet>{`${say.window(n(window.first), n(window.lastComfortable), n(window.lastPossible))}.`}</Quiet>
       <Quiet>{`${say.angle(spacing.angleDeg.toFixed(0))}, ${say.level(units.fine(at.levelErrorMm))}.`}</Quiet>
+      <Better part={part} eyes={eyes} at={at} />
       {Math.abs(off) > 1 ? <Quiet>{say.offCentre(Math.abs(off).toFixed(1))}</Quiet> : null}
       {hints.map((h) => (
         <Quiet key={h}>{h}</Quiet>
@@ -198,6 +199,24 @@ function Advice({ part, eyes, at }: { part: PartModel; eyes: EyePair; at: EyesAt
       {schoolsOf(eyesContext(part.form, part.ringIs, at, eyes.washerMm, pauseOf(at)), at).map((s) => (
         <Quiet key={s.id}>{s.words}</Quiet>
       ))}
+    </View>
+  );
+}
+
+/** The hole that makes the pair more even, when there is one. */
+function Better({ part, eyes, at }: { part: PartModel; eyes: EyePair; at: EyesAt }) {
+  const { units } = useToy();
+  if (!eyes.pair.linked) return null;
+  const { own } = eyesContext(part.form, part.ringIs, at, eyes.washerMm, pauseOf(at));
+  const better = betterHole(part.form, own, { rounds: [at.round, at.round], coords: at.coords });
+  if (!better) return null;
+  const { rounds, stitches } = holeTag(better.name);
+  return (
+    <View style={{ gap: 6 }}>
+      <Quiet>{say.better(units.fine(better.after.mirrorMm), units.fine(better.before.mirrorMm))}</Quiet>
+      <View style={{ flexDirection: 'row' }}>
+        <PlainButton label={say.takeBetter(`${rounds} | ${stitches}`)} onPress={() => change(say.takeBetter(`${rounds} | ${stitches}`), part, withBetterHole(eyes, at, better))} />
+      </View>
     </View>
   );
 }
