@@ -95,7 +95,7 @@ for (const [name, size] of SIZES) {
       await sayIt('between R9 and R19, nearby');
       await expect(page.getByRole('alert')).toContainText('not neighbours');
       await expect(page.getByRole('button', { name: 'Say where first' })).toBeDisabled();
-      await page.getByRole('button', { name: 'Close' }).click();
+      await page.getByRole('button', { name: 'Close', exact: true }).click();
       await page.getByRole('button', { name: 'Undo' }).click();
       await page.getByRole('button', { name: 'Undo' }).click();
       await expect(tape).toHaveAttribute('aria-valuenow', '8');
