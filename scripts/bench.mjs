@@ -46,10 +46,12 @@ async function loadedKB(folder) {
   await new Promise((ready) => server.listen(0, '127.0.0.1', ready));
   const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-quic'] });
   const page = await browser.newPage();
-  let bytes = 0;
-  page.on('response', async (r) => r.url().endsWith('.js') && (bytes += gzipSync(await r.body()).length));
+  const bodies = [];
+  page.on('response', (r) => r.url().endsWith('.js') && bodies.push(r.body()));
   await page.goto(`http://127.0.0.1:${server.address().port}/`, { waitUntil: 'networkidle' });
   await page.waitForTimeout(1500);
+  // Every body is read before the browser goes, or a slow one would not be counted.
+  const bytes = (await Promise.all(bodies)).reduce((sum, body) => sum + gzipSync(body).length, 0);
   await browser.close();
   server.close();
   return bytes / 1000;
