@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import { resolve } from 'node:path';
 import { addParts, newFile, newToy, rename, typeInPart } from '@hoppla/core/toy';
 import { newId } from './ids';
 import { noteDown, notedAfter } from './journal';
@@ -9,6 +11,15 @@ const settle = () => new Promise((r) => setTimeout(r, 20));
 
 describe('the open toy', () => {
   afterEach(closeToy);
+
+  it('takes a toy that an older version kept, brought up to date', async () => {
+    const raw = readFileSync(resolve(__dirname, '../../../core/src/toy/fixtures/toy-v1.json'), 'utf8');
+    const { toy } = JSON.parse(raw) as { toy: { id: string; name: string } };
+    await keepRaw({ id: toy.id, revision: 3, name: toy.name, schema: 1 }, raw);
+    const taken = await take(toy.id);
+    expect(taken!.file).toMatchObject({ schema: 2, toy: { schema: 2, name: 'Rill', settings: { hooks: 'mm' } } });
+    expect(taken!.file!.toy.parts[0].shaping).toEqual({ how: 'as worked' });
+  });
 
   it('keeps every edit, gathers typing, and undo gives the toy back', async () => {
     const first = file();

@@ -9,9 +9,10 @@ const ORDINAL_WORDS = ['zeroth', 'first', 'second', 'third', 'fourth', 'fifth', 
 const N = `(\\d{1,4}|${NUMBER_WORDS.join('|')})`;
 const TH = `(\\d{1,4}(?:st|nd|rd|th)|${ORDINAL_WORDS.join('|')}|last)`;
 const REAL = '(\\d{1,4}(?:[.,]\\d{1,2})?)';
-const ROUND = '(?:rounds?|rnds?|r)\\.?\\s*';
+const ROUND = '(?:rounds?|rnds?|rows?|r)\\.?\\s*';
+const BETWEEN = '(?:in\\s+)?(?:between|betw\\.?|btwn|btw)';
 const STITCHES = '(?:stitch(?:es)?|sts?)\\.?';
-const AND = '\\s*(?:and|&|\\+|·|-|–|to)\\s*';
+const AND = '\\s*(?:and|&|\\+|·|-|–|/|to)\\s*';
 const MANNER = '(straight(?:\\s+across)?|along\\s+the\\s+(?:fabric|surface|curve|round)|on\\s+the\\s+curve)';
 const EDGE = '(?:the\\s+)?(finished\\s+|open\\s+|last\\s+|neck\\s+|bottom\\s+)?(?:end|edge|opening)(\\s+(?:at|of)\\s+(?:the|that)\\s+pause|\\s+when\\s+finished)?';
 
@@ -67,6 +68,12 @@ function fromEdge(context: PlaceContext, said: string | undefined, which: string
   const all = edges.filter(([school]) => (finished ? school === 'from-finished-edge' : paused ? school === 'from-pause-edge' : true)).map(([school, last]) => where(form, number(last), at, school));
   const good = all.filter((w): w is Where[] => Array.isArray(w)).flat();
   return good.length ? good : (all[0] as Fault);
+}
+
+/** Rounds from the top or the bottom of the finished toy: the ring or the edges, whichever is there in the part's pose. */
+function fromPole(context: PlaceContext, n: number, top: boolean): Where[] | Fault {
+  const ringUp = context.own.up[2] < 0;
+  return top === ringUp ? where(context.form, n + 1, 'hole', 'from-ring') : fromEdge(context, undefined, undefined, (last) => last - n + 1, 'hole');
 }
 
 /** Rounds before or after a ridge, a colour step or a feature. "Above" and "below" are those of the finished toy; "after" and "before" those of working. */
@@ -158,9 +165,12 @@ const unitMm = (unit: string): number => (unit === 'cm' ? 10 : unit === 'mm' ? 1
 export const CLAUSES: readonly Clause[] = [
   // R13·14 | 18·19 and 25·26
   { pattern: clause(`r\\s*(\\d+)\\s*·\\s*(\\d+)(?:\\s*\\|)?`), where: (m, { form }) => betweenRounds(form, Number(m[1]), Number(m[2]), 'tag') },
-  { pattern: clause(`(\\d+)\\s*·\\s*(\\d+)\\s*(?:and|&)\\s*(\\d+)\\s*·\\s*(\\d+)`), along: (m) => postsAt([Number(m[1]), Number(m[2])], [Number(m[3]), Number(m[4])]) },
+  { pattern: clause(`(\\d+)\\s*·\\s*(\\d+)\\s*(?:and|&|\\+)\\s*(\\d+)\\s*·\\s*(\\d+)`), along: (m) => postsAt([Number(m[1]), Number(m[2])], [Number(m[3]), Number(m[4])]) },
   { pattern: clause(`(?:(?:hole|gap|holes)\\s+)?(\\d+)\\s*·\\s*(\\d+)`), along: (m) => holeBetween(Number(m[1]), Number(m[2])) },
-  { pattern: clause(`between\\s+${ROUND}(\\d+)${AND}(?:${ROUND})?(\\d+)`), where: (m, { form }) => betweenRounds(form, Number(m[1]), Number(m[2]), 'between-rounds') },
+  { pattern: clause(`${BETWEEN}\\s+${ROUND}(\\d+)${AND}(?:${ROUND})?(\\d+)`), where: (m, { form }) => betweenRounds(form, Number(m[1]), Number(m[2]), 'between-rounds') },
+  // Two neighbours without a word between them: "rounds 10-11".
+  { pattern: clause(`(?:(?:on|in|at)\\s+)?(?:rounds|rnds|rows|r)\\.?\\s*(\\d+)\\s*(?:and|&|-|–|/)\\s*(?:${ROUND})?(\\d+)`), where: (m, { form }) => betweenRounds(form, Number(m[1]), Number(m[2]), 'between-rounds') },
+  { pattern: clause(`${N}\\s+(?:rounds?|rnds?|rows?)\\s+(?:(?:down|up)\\s+)?from\\s+the\\s+(top|bottom)(?!\\s+(?:end|edge|opening))`), where: (m, context) => fromPole(context, count(m[1]), m[2] === 'top') },
   { pattern: clause(`between\\s+(?:the\\s+)?${TH}${AND}(?:the\\s+)?${TH}\\s+(?:rounds?|rnds?)\\s+(?:(?:up\\s+)?from|before|above|below)\\s+${EDGE}`), where: (m, context) => (Math.abs(ordinalOf(m[1]) - ordinalOf(m[2])) === 1 ? fromEdge(context, m[3], m[4], (last) => last - Math.min(ordinalOf(m[1]), ordinalOf(m[2])) + 1, 'hole') : { fault: say.notNeighbours(ordinalOf(m[1]), ordinalOf(m[2])) }) },
   { pattern: clause(`between\\s+(?:the\\s+)?${TH}${AND}(?:the\\s+)?${TH}\\s+(?:rounds?|rnds?)(?:\\s+(?:down\\s+)?from\\s+the\\s+(?:ring|start|beginning))?`), where: (m, { form }) => betweenRounds(form, ordinalOf(m[1]), ordinalOf(m[2]), 'from-ring') },
   { pattern: clause(`${N}\\s+(?:rounds?|rnds?)\\s+(?:(?:down|below|away|up)\\s*)?(?:from|below|under)?\\s*the\\s+(?:ring|start|beginning|crown|nose|chin|tip)`), where: (m, { form }) => where(form, count(m[1]) + 1, 'hole', 'from-ring') },
@@ -172,7 +182,7 @@ export const CLAUSES: readonly Clause[] = [
   { pattern: clause(`${N}\\s+(?:rounds?|rnds?)\\s+(above|below|under|after|before)\\s+the\\s+([a-z]+)`), where: (m, context) => fromMark(context, m[3], m[2], count(m[1])) },
   { pattern: clause(`(?:level\\s+with|at\\s+the\\s+height\\s+of)\\s+the\\s+([a-z]+)`), where: (m, context) => fromMark(context, m[1], 'after', 0) },
   { pattern: clause(`(?:in|on|of|at|along|through)\\s+${ROUND}(\\d+)`), where: (m, { form }) => where(form, Number(m[1]), null, 'between-rounds') },
-  { pattern: clause(`(?:rounds?|rnds?|r)\\.?\\s*(\\d+)(?:\\s*\\|)?`), where: (m, { form }) => where(form, Number(m[1]), null, 'between-rounds') },
+  { pattern: clause(`(?:rounds?|rnds?|rows?|r)\\.?\\s*(\\d+)(?:\\s*\\|)?`), where: (m, { form }) => where(form, Number(m[1]), null, 'between-rounds') },
   // along the round: pairs
   { pattern: clause(`(?:with\\s+)?${N}\\s+(?:empty\\s+)?holes?\\s+(?:showing|free|empty|left|visible|in\\s+between|between)(?:\\s+(?:between|in\\s+between))?(?:\\s+(?:them|the\\s+posts|the\\s+eyes))?`), along: (m) => [pair('holes-showing', (at) => (at === 'hole' ? count(m[1]) + 1 : count(m[1])))] },
   { pattern: clause(`${N}\\s+holes?,?\\s+(?:counting|with|including)\\s+both(?:\\s+(?:posts|eyes|ends|post\\s+holes))?(?:\\s+apart)?`), along: (m) => [pair('holes-counting-both', () => count(m[1]) - 1, 'hole')] },
@@ -185,6 +195,7 @@ export const CLAUSES: readonly Clause[] = [
   { pattern: clause(`${REAL}\\s*(mm|cm|in|inch|inches|")\\s+apart`), along: (m) => [pairByMm('mm-straight', real(m[1]) * unitMm(m[2])), pairByMm('mm-along', real(m[1]) * unitMm(m[2]))] },
   { pattern: clause(`${REAL}\\s*(?:°|degrees?)\\s*(?:apart)?(?:\\s+as\\s+seen\\s+from\\s+above)?`), along: (m) => [{ school: 'degrees', at: null, on: (context, round, at) => pair('degrees', () => Math.max(1, Math.round((real(m[1]) / 360) * context.form.fabric.rounds[round].count))).on(context, round, at) }] },
   { pattern: clause(`(?:in\\s+|through\\s+)?(?:the\\s+)?${TH}\\s+(hole|stitch|place)\\s+(?:to|on|from)?\\s*(?:each|either|both)\\s+sides?\\s+of\\s+(?:the\\s+)?(?:middle|centre|center)(?:\\s+(hole|stitch))?`), along: (m) => eachSide(ordinalOf(m[1]), m[2], m[3]) },
+  { pattern: clause(`${N}\\s+(holes?|${STITCHES})\\s+(?:to|on)?\\s*(?:each|either|both)\\s+sides?\\s+of\\s+(?:the\\s+)?(?:middle|centre|center|face)`), along: (m) => [pair('each-side', () => 2 * count(m[1])), pair('each-side', () => 2 * count(m[1]) + 1)] },
   { pattern: clause(`${N}\\s+apart`), along: (m) => [...stitchesApart(count(m[1])), ...holesApart(count(m[1]))] },
   { pattern: clause(`${N}\\s+(?:between|in\\s+between)`), along: (m) => [pair('stitches-between', (at) => (at === 'hole' ? count(m[1]) : count(m[1]) + 1))] },
   // along the round: one place

@@ -18,7 +18,7 @@ export interface PlaceWordsRead {
 
 const LONGEST = 300;
 /** One word, or the signs between words, that says nothing of the place. */
-const FILLERS = /^(?:[\s,;:.|()]+|(?:the|eyes?|safety|posts?|place|put|a|an|pair|insert|of|them|with|and|at|is|are|stand|sit|go|goes|toy|about|centred|centered|on|in|by|exactly)(?![\p{L}\p{N}]))/u;
+const FILLERS = /^(?:[\s,;:.|()+&]+|(?:the|eyes?|safety|posts?|place|put|a|an|pair|insert|of|them|with|and|at|is|are|stand|sit|go|goes|toy|about|centred|centered|on|in|by|exactly|leave|about|roughly|so|that)(?![\p{L}\p{N}]))/u;
 
 /**
  * Reads a place, or a pair of posts, said in any school of counting: rounds from the ring, from an edge, after a ridge or
@@ -30,8 +30,8 @@ export function readPlaceWords(phrase: string, context: PlaceContext): PlaceWord
   const problem = (sentence: string, from: number, to: number): PlaceWordsRead => ({ readings: [], problem: { sentence, from, to } });
   if (context.form.rounds.length === 0) return problem(say.noRoundSaid, 0, phrase.length);
   let at = 0;
-  let wheres: { found: Where[]; from: number; to: number } | null = null;
-  let alongs: { found: Along[]; from: number; to: number } | null = null;
+  const wheres: Piece<Where>[] = [];
+  const alongs: Piece<Along>[] = [];
   while (at < text.length) {
     const rest = text.slice(at);
     const hit = match(rest);
@@ -48,13 +48,46 @@ export function readPlaceWords(phrase: string, context: PlaceContext): PlaceWord
     const found = asWhere ? asWhere(m, context) : asAlong ? asAlong(m, context) : [];
     const span = { from: at, to: at + m[0].length };
     if (!Array.isArray(found)) return problem(found.fault, span.from, span.to);
-    if (asWhere) wheres = { found: found as Where[], ...span };
-    else alongs = { found: found as Along[], ...span };
+    if (asWhere) wheres.push({ found: found as Where[], ...span });
+    else alongs.push({ found: found as Along[], ...span });
     at = span.to;
   }
-  if (!wheres) return problem(say.noRoundSaid, 0, phrase.length);
-  if (!alongs) return problem(say.noStitchSaid, 0, phrase.length);
-  return combine(context, wheres, alongs);
+  if (!wheres.length) return problem(say.noRoundSaid, 0, phrase.length);
+  if (!alongs.length) return problem(say.noStitchSaid, 0, phrase.length);
+  const said = (s: { from: number; to: number }) => phrase.slice(s.from, s.to).trim();
+  // The same round may be said with each post; two different ones cannot both be meant.
+  const other = wheres.find((w) => JSON.stringify(w.found) !== JSON.stringify(wheres[0].found));
+  if (other) return problem(say.saidTwice(said(wheres[0]), said(other)), other.from, other.to);
+  const posts = alongs.length === 2 ? twoPosts(alongs[0].found, alongs[1].found) : null;
+  if (alongs.length > 1 && !posts) return problem(say.saidTwice(said(alongs[0]), said(alongs[1])), alongs[1].from, alongs[1].to);
+  return combine(context, wheres[0], posts ? { found: posts, from: alongs[0].from, to: alongs[1].to } : alongs[0]);
+}
+
+/** A clause of the phrase with what it may mean. */
+interface Piece<T> {
+  found: T[];
+  from: number;
+  to: number;
+}
+
+/** Two single places along a round are the posts of a pair; null when one of them is a pair already. */
+function twoPosts(a: readonly Along[], b: readonly Along[]): Along[] | null {
+  if (a.length !== 1 || b.length !== 1 || (a[0].at !== null && b[0].at !== null && a[0].at !== b[0].at)) return null;
+  if (![a[0], b[0]].every((x) => ['from-start', 'from-end', 'from-middle', 'tag'].includes(x.school))) return null;
+  return [{
+    school: 'tag', at: a[0].at ?? b[0].at,
+    on: (context, round, at) => {
+      const [p, q] = [a[0].on(context, round, at), b[0].on(context, round, at)];
+      if (typeof p === 'string') return p;
+      if (typeof q === 'string') return q;
+      if (p.what !== 'place' || q.what !== 'place') return say.noStitchSaid;
+      const { count } = context.form.fabric.rounds[round];
+      const coord = (index: number) => (at === 'hole' ? index : index - 0.5);
+      const low = coord(p.index);
+      const on = (((coord(q.index) - low) % count) + count) % count;
+      return { what: 'pair', round, at, on, low, high: low + on };
+    },
+  }];
 }
 
 function match(rest: string): [Clause, RegExpExecArray] | null {
@@ -66,7 +99,7 @@ function match(rest: string): [Clause, RegExpExecArray] | null {
 }
 
 /** Every round that was said with every stitch that was said; the same place found twice is one reading. */
-function combine(context: PlaceContext, wheres: { found: Where[]; from: number; to: number }, alongs: { found: Along[]; from: number; to: number }): PlaceWordsRead {
+function combine(context: PlaceContext, wheres: Piece<Where>, alongs: Piece<Along>): PlaceWordsRead {
   const readings: PlaceReading[] = [];
   let fault = '';
   const seen = new Set<string>();

@@ -76,7 +76,15 @@ describe('places in words', () => {
     // 7 stitches on 42 are 60 degrees; two rulers of 7 stitches: chord 2 r sin 30 degrees.
     ['between R13 and R14, 60 degrees apart', [holes(14, 7, 18)]],
     ['13 rounds down from the ring, 7 stitches between', [holes(14, 7, 18)]],
+    ['eyes btw R13 & R14, 7 sts between', [holes(14, 7, 18)]],
+    ['rounds 13-14, 7 sts in between', [holes(14, 7, 18)]],
+    ['between rnd 13/14, leave 6 holes showing', [holes(14, 7, 18)]],
+    ['13 rounds from the top, 7 stitches between', [holes(14, 7, 18)]],
+    ['R13·14 | 18·19, R13·14 | 25·26', [holes(14, 7, 18)]],
+    ['R13·14 18·19 + 25·26', [holes(14, 7, 18)]],
     // pairs in middles
+    ['R14 st 18 and st 25', [middles(14, 7, 18)]],
+    ['on row 14, 7 stitches on', [middles(14, 7, 18)]],
     ['in R14, 6 stitches between', [middles(14, 7, 18)]],
     ['in R14, 7 stitches on', [middles(14, 7, 18)]],
     ['R14 | 18 and 25', [middles(14, 7, 18)]],
@@ -92,6 +100,7 @@ describe('places in words', () => {
     ['between the 4th and 3rd round from the edge, 18·19', [hole(14, 18), hole(19, 18)]],
     ['3 rounds from the open end, 18·19', [hole(14, 18), hole(19, 18)]],
     ['in the 3rd round from the edge, stitch 18', [middle(14, 18), middle(19, 18)]],
+    ['between R13 and R14, 4 stitches either side of the centre', [holes(14, 8, 17), holes(14, 9, 17)]],
     ['between R13 and R14, the 4th hole on each side of the middle', [holes(14, 7, 18), holes(14, 8, 17)]],
   ];
   it.each(AMBIGUOUS)('“%s” gives all its readings', (phrase, said) => expect(readPlaceWords(phrase, head).readings.map((r) => r.said)).toEqual(said));
@@ -116,6 +125,8 @@ describe('places in words', () => {
     ['on the first round after the colour change, stitch 5', /no colour step/, 'on the first round after the colour change'],
     ['2 rounds above the whiskers, 18·19', /no “whiskers”/, '2 rounds above the whiskers'],
     ['between R13 and R14, somewhere nice', /“somewhere” is not understood/, 'somewhere'],
+    ['between R13 and R14, 7 stitches between, 9 holes on', /say two different things/, '9 holes on'],
+    ['R13·14 | 18·19, R12·13 | 25·26', /say two different things/, 'R12·13 |'],
     ['7 stitches between', /Which round/, '7 stitches between'],
     ['between R13 and R14', /Where on the round/, 'between R13 and R14'],
   ])('“%s” is answered with a sentence and its place', (phrase, sentence, at) => {

@@ -18,6 +18,7 @@ const LEAST_SLOPE = 0.2;
 
 /** What the form says of a measure, mm. */
 export function measuredOn(form: PartForm, measure: PartMeasure): number {
+  if (form.rounds.length === 0) return 0;
   if (measure.what === 'width') return form.widthMm;
   if (measure.what === 'height') return form.heightMm;
   const i = Math.max(0, Math.min(form.rounds.length - 1, measure.round ?? 0)) + 1;

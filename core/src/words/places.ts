@@ -36,6 +36,7 @@ export const placeWords = {
   tooWide: (n: number, label: string, count: number) => `${n} is too far apart for ${label}, which has ${plural(count, 'stitch', 'stitches')}.`,
   noMark: (mark: string) => `There is no ${mark} on this part.`,
   noFeature: (name: string) => `There is no “${name}” on this part to measure from.`,
+  saidTwice: (first: string, second: string) => `“${first}” and “${second}” say two different things. Say one of them.`,
   noStitchSaid: 'Where on the round? Say a stitch, such as “between stitches 18 and 19”, or for a pair how far apart, such as “7 stitches between”.',
 };
 

@@ -236,7 +236,7 @@ export const screenWords = {
     placeThem: (rounds: string) => `Place them at ${rounds}`,
     whichReading: 'These words are counted in more than one way. Which one is meant?',
     onePlace: 'That is one place. For a pair, say how far apart, such as “7 stitches between”.',
-    middlesNotYet: 'That puts the posts through the middles of stitches. Eyes can only be placed in holes so far: say “between” two rounds.',
+    middlesNotYet: 'That puts the posts through the middles of stitches. Eyes can only be placed in holes so far: these are the nearest, below and above that round.',
     remove: 'Take the eyes off',
     size: 'Size of the eye',
     making: 'How the eyes are made',

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { pairWords, readPlaceWords, roundWords, tagOf, type PlaceContext, type PlaceReading } from '@hoppla/core/address';
+import { centredPair, pairWords, readPlaceWords, roundWords, tagOf, type PlaceContext, type PlaceReading } from '@hoppla/core/address';
 import { pairSaid, type EyePair } from '@hoppla/core/feature';
 import { screenWords as words } from '@hoppla/core/words';
 import { Field, MainAction, Press, Quiet, Sheet, Words } from '../../controls';
@@ -14,9 +14,12 @@ export function SaySheet({ context, eyes, onPlace, onClose }: { context: PlaceCo
   const [typed, setTyped] = useState('');
   const [chosen, setChosen] = useState(0);
   const { readings, problem } = readPlaceWords(typed, context);
-  const pairs = readings.filter((r) => r.said.what === 'pair' && r.said.at === 'hole');
+  const inHoles = readings.filter((r) => r.said.what === 'pair' && r.said.at === 'hole');
+  const inMiddles = readings.filter((r) => r.said.what === 'pair' && r.said.at === 'middle');
+  // Through the middles of stitches is not placed yet: the holes above and below them are offered instead.
+  const pairs = inHoles.length ? inHoles : inMiddles.flatMap((r) => holesNear(context, r));
   const reading = pairs[Math.min(chosen, pairs.length - 1)] ?? null;
-  const fault = typed.trim() === '' ? null : problem ? problem.sentence : pairs.length ? null : readings.some((r) => r.said.what === 'pair') ? say.middlesNotYet : say.onePlace;
+  const fault = typed.trim() === '' ? null : problem ? problem.sentence : inHoles.length ? null : inMiddles.length ? say.middlesNotYet : say.onePlace;
   const place = () => {
     if (reading?.said.what === 'pair') onPlace(pairSaid(context.form, eyes, reading.said, reading.along));
   };
@@ -25,7 +28,7 @@ export function SaySheet({ context, eyes, onPlace, onClose }: { context: PlaceCo
       <Field label={say.sayLabel} value={typed} onChange={(text) => (setTyped(text), setChosen(0))} onDone={place} placeholder={say.sayHint} most={200} />
       <Quiet>{say.sayHow}</Quiet>
       {fault ? <Words role="alert" color={c.coralInk}>{fault}</Words> : null}
-      {pairs.length > 1 ? <Words fontWeight="600">{say.whichReading}</Words> : null}
+      {inHoles.length > 1 ? <Words fontWeight="600">{say.whichReading}</Words> : null}
       <View role="radiogroup" aria-label={say.whichReading} style={{ gap: 8 }}>
         {pairs.map((r, i) => (
           <Reading key={tagOf(context, r.said)} context={context} reading={r} chosen={r === reading} onPress={() => setChosen(i)} />
@@ -33,6 +36,12 @@ export function SaySheet({ context, eyes, onPlace, onClose }: { context: PlaceCo
       </View>
     </Sheet>
   );
+}
+
+/** The pairs of holes at the foot and at the top of a round's stitches, as far apart as its middles were to be. */
+function holesNear(context: PlaceContext, { said, along }: PlaceReading): PlaceReading[] {
+  if (said.what !== 'pair') return [];
+  return [said.round, said.round + 1].filter((round) => round > 0 && round < context.form.rounds.length).map((round) => ({ said: centredPair(context, round, 'hole', said.on), round: 'between-rounds', along: along === 'stitches-on' || along === 'tag' ? 'holes-on' : along }));
 }
 
 /** One reading: how it counts, and what that is in the other schools. */
