@@ -1,6 +1,6 @@
 import { placeWords as say } from '../words';
 import { CLAUSES, type Along, type Clause, type Where } from './clauses';
-import type { AlongSchool, PlaceContext, RoundSchool, Said } from './said';
+import type { AlongSchool, PlaceContext, RoundSchool, Said, SaidPair } from './said';
 
 /** One way to understand a phrase: what it would be, and how it was counted. */
 export interface PlaceReading {
@@ -56,6 +56,8 @@ export function readPlaceWords(phrase: string, context: PlaceContext): PlaceWord
   if (!alongs.length) return problem(say.noStitchSaid, 0, phrase.length);
   const said = (s: { from: number; to: number }) => phrase.slice(s.from, s.to).trim();
   // The same round may be said with each post; two different ones cannot both be meant.
+  const across = alongs.length === 2 && wheres.length === 2 ? acrossTheStart(context, wheres, alongs) : null;
+  if (across) return { readings: [{ said: across, round: 'tag', along: 'tag' }], problem: null };
   const other = wheres.find((w) => JSON.stringify(w.found) !== JSON.stringify(wheres[0].found));
   if (other) return problem(say.saidTwice(said(wheres[0]), said(other)), other.from, other.to);
   const posts = alongs.length === 2 ? twoPosts(alongs[0].found, alongs[1].found) : null;
@@ -68,6 +70,16 @@ interface Piece<T> {
   found: T[];
   from: number;
   to: number;
+}
+
+/** A pair that straddles the start of a round, as on its tag: the one post on the end of a round, the other on the beginning of the next. */
+function acrossTheStart(context: PlaceContext, [w1, w2]: Piece<Where>[], [a1, a2]: Piece<Along>[]): SaidPair | null {
+  const [r1, r2] = [w1.found, w2.found].map((w) => (w.length === 1 && w[0].at === 'hole' ? w[0].round : NaN));
+  if (r2 !== r1 + 1 || a1.found.length !== 1 || a2.found.length !== 1) return null;
+  const [p, q] = ([[a1, r1], [a2, r2]] as const).map(([a, round]) => a.found[0].on(context, round, 'hole'));
+  if (typeof p === 'string' || typeof q === 'string' || p.what !== 'place' || q.what !== 'place') return null;
+  const low = p.index - context.form.fabric.rounds[r1].count;
+  return low < 0 && q.index >= 0 ? { what: 'pair', round: r2, at: 'hole', on: q.index - low, low, high: q.index } : null;
 }
 
 /** Two single places along a round are the posts of a pair; null when one of them is a pair already. */

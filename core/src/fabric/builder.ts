@@ -29,6 +29,17 @@ export function buildFabric(part: PartReading, marks: readonly string[]): Fabric
   return built.finish();
 }
 
+/** A start on finished edges: two of them joined, with so many chains between, or one that is simply gone on from. */
+function edgesJoined(items: readonly Item[]): Fabric['start'] {
+  let edges = 0;
+  let chain = 0;
+  for (const item of items) {
+    if (item.type === 'sign' && item.sign === 'onto') edges++;
+    else if (edges === 1 && item.type === 'stitch' && item.kind === 'ch') chain += Number(item.times) || 0;
+  }
+  return { how: edges > 1 ? 'edges' : 'given', chain: edges > 1 ? chain : 0 };
+}
+
 /** Works the rounds of a part stitch by stitch into arrays. */
 class Builder {
   private readonly kind: Uint8Array;
@@ -91,13 +102,12 @@ class Builder {
     const { body, layers } = branches(this.rounds, this.part.rounds);
     const first = this.part.rounds[0];
     const start = first?.items.find((i) => i.type === 'start');
-    const onto = first?.items.some((i) => i.type === 'sign' && i.sign === 'onto');
     const cut = this.rounds.length < this.part.rounds.length;
     const upTo = <T extends { subarray(from: number, to: number): T }>(list: T): T => (this.at === this.size ? list : list.subarray(0, this.at));
     return {
       rounds: body, layers, strands: this.strands, stitches: this.at, kind: upTo(this.kind), parentFrom: upTo(this.parentFrom), parentTo: upTo(this.parentTo), offset: upTo(this.offset),
       front: upTo(this.front), back: upTo(this.back), colour: upTo(this.colour), colours: this.colours,
-      start: start?.type === 'start' ? { how: start.start, chain: start.chain } : first?.kind === 'chain' ? { how: 'chain', chain: first.made ?? 0 } : { how: onto ? 'edges' : 'given', chain: 0 },
+      start: start?.type === 'start' ? { how: start.start, chain: start.chain } : first?.kind === 'chain' ? { how: 'chain', chain: first.made ?? 0 } : edgesJoined(first?.items ?? []),
       shape: body.length > 0 && body.every((r) => r.kind === 'chain') ? 'cord' : body.some((r) => r.kind === 'row') ? 'rows' : 'rounds', closed: this.part.closed, cut, conflicts: this.conflicts,
     };
   }

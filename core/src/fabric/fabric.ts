@@ -74,7 +74,7 @@ export interface Fabric {
   /** index into `colours` */
   colour: Uint8Array;
   colours: readonly string[];
-  /** how the part begins */
+  /** how the part begins; `edges` are two finished edges joined, with `chain` stitches of chain between */
   start: { how: 'ring' | 'loop' | 'tube' | 'chain' | 'edges' | 'given'; chain: number };
   /** worked round and round, to and fro, or a bare chain */
   shape: 'rounds' | 'rows' | 'cord';

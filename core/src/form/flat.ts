@@ -22,14 +22,31 @@ export function flatSheet(fabric: Fabric, heights: readonly number[], gauge: Gau
  * the chain with the six a ring would have at its two ends, so (n - 6) / 2 of them lie along each side. Rounds
  * after the widest keep its proportion. A simple model of the house; its range is in `figures`, MODEL_RANGE.
  */
-export function ovalStraights(fabric: Fabric, gauge: Gauge): Float64Array {
+export function ovalStraights(fabric: Fabric, heights: readonly number[], gauge: Gauge): Float64Array {
   const straight = new Float64Array(fabric.rounds.length);
-  if (fabric.start.how !== 'chain' || fabric.rounds.length === 0) return straight;
+  if (fabric.rounds.length === 0) return straight;
+  if (fabric.start.how === 'edges') return joinedStraights(fabric, heights, gauge);
+  if (fabric.start.how !== 'chain') return straight;
   const along = Math.max(0, (fabric.rounds[0].count - FLAT_GROWTH.sc) / 2) * gauge.stitchMm;
   const most = Math.max(...fabric.rounds.map((r) => r.count));
   const widest = fabric.rounds.map((r) => r.count).lastIndexOf(most);
   fabric.rounds.forEach((round, i) => (straight[i] = i <= widest ? Math.min(along, (round.count * gauge.stitchMm) / 2) : (along * round.count) / most));
   return straight;
+}
+
+/**
+ * The straights of a part that begins on two joined edges, such as a body on its legs: the first round goes round both rings side by
+ * side, their middles a ring and the chain apart; over a height of a quarter of that round the part becomes round. A simple model of the house.
+ */
+function joinedStraights(fabric: Fabric, heights: readonly number[], gauge: Gauge): Float64Array {
+  const { count } = fabric.rounds[0];
+  const w = gauge.stitchMm;
+  const apart = (Math.max(0, count - 2 * fabric.start.chain) * w) / (2 * Math.PI) + fabric.start.chain * w;
+  let height = 0;
+  return Float64Array.from(fabric.rounds, (round, i) => {
+    height += i > 0 ? heights[i] : 0;
+    return Math.min((round.count * w) / 2, apart * Math.max(0, 1 - height / Math.max((count * w) / 4, 1e-6)));
+  });
 }
 
 /**

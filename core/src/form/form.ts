@@ -90,7 +90,7 @@ export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): Part
   const shaping = options.shaping ?? { how: 'as worked' };
   const heights = fabric.rounds.map((r) => meanHeight(fabric, r) * gauge.roundMm);
   const section = fabric.shape === 'rows' ? 'sheet' : fabric.shape === 'cord' ? 'cord' : 'ring';
-  const straight = section === 'ring' ? ovalStraights(fabric, gauge) : new Float64Array(fabric.rounds.length);
+  const straight = section === 'ring' ? ovalStraights(fabric, heights, gauge) : new Float64Array(fabric.rounds.length);
   const oval = straight.some((l) => l > 0);
   const flattened = section === 'ring' && shaping.how === 'flattened' && fabric.rounds.length > 0;
   const solved = section !== 'ring' || fabric.rounds.length === 0 ? flatSheet(fabric, heights, gauge) : flattened ? flattenedRings(fabric, heights, gauge) : { ...ringsOf(fabric, heights, gauge, straight, options.fill), straight: withEnds(straight, fabric.closed) };

@@ -104,10 +104,10 @@ describe('ten parts against a second, plain implementation', () => {
   });
 });
 
-const form = (text: string, settings: Partial<Parameters<typeof gaugeOf>[0]> = {}, wrongSideOut = false, fill: Firmness = 'empty', shaping?: Shaping) => {
+const form = (text: string, settings: Partial<Parameters<typeof gaugeOf>[0]> = {}, wrongSideOut = false, fill: Firmness = 'empty', shaping?: Shaping, part = 0) => {
   const marked = markText(text, () => 'm');
   const gauge = gaugeOf({ hookMm: 3, stitchMm: W, roundMm: H, leanStitches: 0, hand: 'right', yarnUnder: false, ...settings });
-  return formOf(buildFabric(read(text, { terms: 'us' }).parts[0], marked.marks), gauge, { fill, wrongSideOut, shaping });
+  return formOf(buildFabric(read(text, { terms: 'us' }).parts[part], marked.marks), gauge, { fill, wrongSideOut, shaping });
 };
 const TUBE = 'R1: ch 30, join (30)\nR2-11: sc around (30)';
 
@@ -159,6 +159,16 @@ describe('form', () => {
       expect(oval.straight[1]).toBeCloseTo(25, 6);
       expect(oval.depthMm).toBeCloseTo((120 - 50) / Math.PI, 0);
       expect(oval.widthMm - oval.depthMm).toBeCloseTo(25, 6);
+    });
+    it('a body on two legs of 12 with 3 chains between begins 12 x 5 / pi + 15 = 34 mm longer than deep, and is round after 30 / 4 stitches of height', () => {
+      const body = form('Leg (2x)\nR1: ch 12, join (12)\nR2: 12 sc (12)\n\nBody\nR1: leg 1: sc 12, ch 3, leg 2: sc 12, back along ch: 3 sc (30)\nR2-14: sc around (30)', {}, false, 'empty', undefined, 1);
+      expect(body.fabric.start).toEqual({ how: 'edges', chain: 3 });
+      expect(body.straight[1]).toBeCloseTo((24 * 5) / (2 * Math.PI) + 15, 6);
+      expect(body.basis).toBe('oval model');
+      expect(body.widthMm - 2 * body.r[1]).toBeCloseTo(body.straight[1], 0);
+      // A quarter of the round, 30 x 5 / 4 = 37.5 mm, is 8.3 rounds further up.
+      expect([body.straight[8] > 0, body.straight[11]]).toEqual([true, 0]);
+      expect(body.r[12]).toBeCloseTo((30 * 5) / (2 * Math.PI), 0);
     });
     it('pressed flat: a tube of 24 keeps its 120 mm round, is 58 mm wide and two fabrics deep', () => {
       const flat = form('R1: ch 24, join (24)\nR2-11: sc around (24)', {}, false, 'empty', { how: 'flattened' });
