@@ -31,6 +31,8 @@ async function toGauge(page: Page): Promise<void> {
 }
 
 test('measuring changes every number that rests on it, and its range; units and hooks by setting; undo brings all back', async ({ page }) => {
+  // Every station is read five times over.
+  test.slow();
   await benchWithRill(page);
   await page.getByRole('link', { name: 'Open Rill' }).click();
   await page.getByRole('button', { name: /Choose a part/ }).click();

@@ -76,6 +76,7 @@ for (const scheme of ['light', 'dark'] as const) {
       test.use({ viewport, colorScheme: scheme });
 
       test('every main screen is readable, pressable and named', async ({ page }) => {
+        test.slow();
         const check = async (where: string) => {
           await page.waitForTimeout(250);
           expect.soft(await violations(page), `${where}: axe`).toEqual([]);
