@@ -84,7 +84,7 @@ test('measuring changes every number that rests on it, and its range; units and 
   await page.getByRole('radio', { name: 'letter' }).click();
   const hook = page.getByRole('textbox', { name: /^Hook:/ });
   await hook.fill('E');
-  await page.getByRole('button', { name: 'Set', exact: true }).click();
+  await page.getByRole('button', { name: 'Set hook' }).click();
   await expect(page.getByRole('textbox', { name: 'Hook: E (3.5 mm)' })).toBeVisible();
   const inches = await numbers(page);
   expect(inches.size).toMatch(/^Head: \d\.\d\d in wide, \d\.\d\d in tall$/);
@@ -124,8 +124,14 @@ test('another yarn is shown beside the old before anything changes, and a part c
   await expectWritten(page, /^Head \(1x, rust, 5 mm hook/);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('heading', { name: 'Gauge of Head' })).toBeVisible();
+  await page.getByLabel('On the label of the yarn, grams').fill('50');
+  await page.getByLabel('On the label of the yarn, metres').fill('125');
+  await page.getByRole('button', { name: 'Set label' }).click();
+  await expect(page.getByText('On the label of the yarn: 0.40 g a metre')).toBeVisible();
   await station(page, 'Parts');
   await expect(page.getByRole('img', { name: 'Head: 69 mm wide, 45 mm tall' })).toBeVisible();
+  // 18.1 m of 0.4 g and 5 g of fill.
+  await expect(page.getByText(/weighs about 12 g/)).toBeVisible();
 });
 
 test('a size tells by how much it changes while the rounds are typed, and the part is shown as it is held', async ({ page }) => {

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { hookMm, hookName, type HookSystem } from '@hoppla/core/figures';
-import { wanderOf } from '@hoppla/core/gauge';
+import { fromLabel, wanderOf } from '@hoppla/core/gauge';
 import { addGauge, changeGauge, changePart, changeSettings, changeYarn, modelPart, type NamedGauge, type PartModel, type Toy } from '@hoppla/core/toy';
 import { screenWords as words, type Units, type UnitWords } from '@hoppla/core/words';
 import { Choice, Field, MainAction, Num, PlainButton, Press, Quiet, Scroll, Title, Words } from '../../controls';
@@ -87,11 +87,20 @@ function Typing({ measured, said, part, units, onChange, onUse }: { measured: Me
   );
 }
 
+/** A measurement within more than so many percent says little. */
+const WIDE_RANGE = 5;
+
 /** What the measurement makes of the part. */
 function Becomes({ part, toy, gauge, said, units }: { part: PartModel; toy: Toy; gauge: NamedGauge; said: Extract<Said, { state: 'good' }>; units: UnitWords }) {
   const after = modelPart(changeGauge(toy, gauge.id, said.change), part.part);
   const size = (p: PartModel) => words.bench.size(units.bare(p.form.widthMm), units.bare(p.form.heightMm), units.of);
-  return <Words aria-live="polite">{say.becomes(part.name, size(part), size(after))}</Words>;
+  const percent = said.change.stitchRangePercent ?? said.change.roundRangePercent;
+  return (
+    <View aria-live="polite">
+      <Words>{say.becomes(part.name, size(part), size(after))}</Words>
+      {percent === undefined ? null : <Quiet>{say.within(percent.toFixed(1), percent > WIDE_RANGE)}</Quiet>}
+    </View>
+  );
 }
 
 /** The four figures of a gauge as they stand, each measured or assumed, with its range and a way back. */
@@ -125,6 +134,31 @@ function Standing({ part, gauge, units }: { part: PartModel; gauge: NamedGauge; 
   );
 }
 
+/** What a ball's label says: so many grams on so many metres. */
+function Label({ gauge, part }: { gauge: NamedGauge; part: string }) {
+  const [grams, setGrams] = useState('');
+  const [metres, setMetres] = useState('');
+  const number = (typed: string) => Number(typed.replace(',', '.'));
+  const found = fromLabel(number(grams), number(metres));
+  const use = () => {
+    if (found.fault !== undefined) return;
+    edit(say.label, { station: 'gauge', part }, (so) => changeGauge(so, gauge.id, found.change));
+    setGrams('');
+    setMetres('');
+  };
+  return (
+    <View style={{ gap: 6 }}>
+      <Words fontWeight="600">{gauge.gramsPerMetre === undefined ? say.label : `${say.label}: ${say.labelSays(gauge.gramsPerMetre.toFixed(2))}`}</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Field label={`${say.label}, ${say.labelGrams}`} hideLabel numeric value={grams} onChange={setGrams} unit={say.labelGrams} most={6} />
+        <Field label={`${say.label}, ${say.labelMetres}`} hideLabel numeric value={metres} onChange={setMetres} onDone={use} unit={say.labelMetres} most={6} />
+        <PlainButton label={say.setLabel} disabled={found.fault !== undefined} onPress={use} />
+      </View>
+      {grams !== '' && metres !== '' && found.fault !== undefined ? <Quiet role="alert">{say.notLabel}</Quiet> : null}
+    </View>
+  );
+}
+
 /** The yarn and hook this part is made with, and how its maker works. */
 function YarnAndHook({ part, gauge }: { part: PartModel; gauge: NamedGauge }) {
   const { toy } = useToy();
@@ -144,9 +178,10 @@ function YarnAndHook({ part, gauge }: { part: PartModel; gauge: NamedGauge }) {
       {toy.gauges.length > 1 ? <Choice label={say.which_} options={toy.gauges.map((g) => ({ id: g.id, label: shown(g) }))} chosen={gauge.id} onChoose={(g) => edit(say.which_, { station: 'gauge', part: id }, (so) => changePart(so, id, { gauge: g }))} /> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: 8 }}>
         <Field label={`${say.hook}: ${hookName(part.reading.hookMm ?? gauge.hookMm, toy.settings.hooks)}`} value={hook} onChange={setHook} onDone={setTo} placeholder={say.hookHint} most={12} />
-        <PlainButton label={say.set} disabled={typed === null} onPress={setTo} />
+        <PlainButton label={say.setHook} disabled={typed === null} onPress={setTo} />
       </View>
       {hook !== '' && typed === null ? <Quiet role="alert">{say.notHook}</Quiet> : null}
+      <Label gauge={gauge} part={id} />
       <Choice label={say.hand} options={(['right', 'left'] as const).map((h) => ({ id: h, label: say.hands[h] }))} chosen={gauge.hand} onChoose={(hand) => change(say.hands[hand], { hand })} />
       <Choice label={say.pull} options={[{ id: 'over', label: say.over }, { id: 'under', label: say.under }]} chosen={gauge.yarnUnder ? 'under' : 'over'} onChoose={(pull) => change(pull === 'under' ? say.under : say.over, { yarnUnder: pull === 'under' })} />
       <Choice label={say.out} options={(['right side', 'wrong side'] as const).map((s) => ({ id: s, label: say.sides[s] }))} chosen={own.out} onChoose={(out) => edit(`${say.out}: ${out}`, { station: 'gauge', part: id }, (so) => changePart(so, id, { pose: { ...own, out } }))} />

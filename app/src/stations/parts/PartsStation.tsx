@@ -4,7 +4,7 @@ import { useWindowDimensions, View } from 'react-native';
 import { splitLines } from '@hoppla/core/notation';
 import { addParts, changePart, changeTerms, removePart, rewritePart, type PartModel } from '@hoppla/core/toy';
 import { courseOf, marksOf } from '@hoppla/core/address';
-import { rimsOf, sizeOf } from '@hoppla/core/form';
+import { massOf, rimsOf, sizeOf } from '@hoppla/core/form';
 import type { Ranged } from '@hoppla/core/gauge';
 import { screenWords as say } from '@hoppla/core/words';
 import { PlainButton, Quiet, Scroll, Title, Words } from '../../controls';
@@ -124,6 +124,7 @@ function PartSize({ part }: { part: PartModel }) {
   const flat = part.form.widthMm - part.form.depthMm > 1;
   const sizes = [`${range(width)} ${say.parts.wide(units.of)}`, ...(flat && part.form.section === 'ring' ? [`${range(depth)} ${say.parts.deep(units.of)}`] : []), `${range(height)} ${say.parts.tall(units.of)}`].join(', ');
   const { shaping } = part.part;
+  const mass = massOf(part.form, part.part.fill, toy.settings.fillWith);
   const shape = (next: typeof shaping) => edit(`${say.parts.shaping}: ${say.parts.shapings[next.how]}`, { station: 'parts', part: id }, (so) => changePart(so, id, { shaping: next }));
   const rims = rimsOf(part.form);
   // A ridge is where one pushes in; else the first round that leaves room for the rest.
@@ -131,7 +132,7 @@ function PartSize({ part }: { part: PartModel }) {
   const rim = (round: number) => ({ how: 'pushed in' as const, rim: courseOf(part.fabric, round) });
   return (
     <>
-      <Quiet>{`${sizes}; ${say.parts.from(say.parts.basis[part.form.basis], part.gauge.source)}${part.form.innerCm3 >= 0.5 ? `; ${say.parts.holds(String(Math.round(part.form.innerCm3)))}` : ''}.`}</Quiet>
+      <Quiet>{`${sizes}; ${say.parts.from(say.parts.basis[part.form.basis], part.gauge.source)}${part.form.innerCm3 >= 0.5 ? `; ${say.parts.holds(String(Math.round(part.form.innerCm3)))}` : ''}${mass ? `; ${say.parts.weighs(units.weight(mass.value), units.bareWeight(mass.low), units.bareWeight(mass.high))}` : ''}.`}</Quiet>
       <View style={{ flexDirection: 'row' }}>
         <PlainButton label={say.parts.measure} onPress={() => router.push({ pathname: '/toy/[id]/gauge', params: { id: toy.id, part: id } })} />
       </View>
