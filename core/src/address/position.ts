@@ -1,4 +1,4 @@
-import { cross, distance, sub, surfacePoint, unit, type PartForm, type Vec3 } from '../form';
+import { climbAt, cross, distance, sub, surfacePoint, unit, type PartForm, type Vec3 } from '../form';
 import { coordOf } from './place';
 
 /** Angle about the axis in the working direction, radians, and the row coordinate in rings (0 = the start). */
@@ -6,9 +6,6 @@ export interface Polar {
   angleRad: number;
   row: number;
 }
-
-/** A spiral gains its full climb over its first three rounds. Source: the house's geometry, section 3. */
-const RAMP = [0.5, 0.75, 1];
 
 /**
  * Where stitch coordinate `coord` of a round lies. `at` says whether it is the base of the round (holes) or its middle.
@@ -23,7 +20,7 @@ export function polarOf(form: PartForm, round: number, coord: number, at: 'hole'
   const back = at === 'hole' ? lean : lean / 2;
   return {
     angleRad: form.phase[round] - back + (2 * Math.PI * coord) / count,
-    row: round + (at === 'hole' ? 0 : 0.5) + climb(form, round, coord / count),
+    row: round + (at === 'hole' ? 0 : 0.5) + climbAt(form, round, coord / count),
   };
 }
 
@@ -35,12 +32,6 @@ export function coordAt(form: PartForm, round: number, angleRad: number, at: 'ho
   const zero = polarOf(form, round, 0, at).angleRad;
   const turns = (angleRad - zero) / (2 * Math.PI);
   return (turns - Math.floor(turns)) * count;
-}
-
-/** A joined round is level; a spiral climbs one row a turn. */
-function climb(form: PartForm, round: number, fraction: number): number {
-  if (form.fabric.rounds[round].joined) return 0;
-  return (fraction - 0.5) * (RAMP[round] ?? 1);
 }
 
 /** Radius and height above the start ring at a row coordinate; straight between rings, held at both ends. */

@@ -26,6 +26,13 @@ export class Band {
    * False when that matrix is not positive, so that more damping is needed.
    */
   solve(b: Float64Array, mass: Float64Array, damping: number, held: Uint8Array, x: Float64Array): boolean {
+    if (!this.factor(mass, damping, held)) return false;
+    this.substitute(b, held, x);
+    return true;
+  }
+
+  /** Makes A + damping diag(mass) ready for many right sides; false when it is not positive. */
+  factor(mass: Float64Array, damping: number, held: Uint8Array): boolean {
     const { a, l, size } = this;
     for (let i = 0; i < size; i++) {
       const from = Math.max(0, i - WIDTH);
@@ -39,6 +46,12 @@ export class Band {
         } else l[i * ROW + i - j] = sum / l[j * ROW];
       }
     }
+    return true;
+  }
+
+  /** The solution for one right side, after `factor`. */
+  substitute(b: Float64Array, held: Uint8Array, x: Float64Array): void {
+    const { l, size } = this;
     for (let i = 0; i < size; i++) {
       let sum = held[i] ? 0 : b[i];
       for (let k = Math.max(0, i - WIDTH); k < i; k++) sum -= l[i * ROW + i - k] * x[k];
@@ -49,6 +62,5 @@ export class Band {
       for (let k = i + 1; k <= Math.min(size - 1, i + WIDTH); k++) sum -= l[k * ROW + k - i] * x[k];
       x[i] = sum / l[i * ROW];
     }
-    return true;
   }
 }

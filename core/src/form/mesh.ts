@@ -25,11 +25,12 @@ export function meshOf(form: Pick<PartForm, 'fabric' | 'closed' | 'r' | 'phase' 
   const centre = open ? -1 : stitches;
   const cap = form.closed ? stitches + (open ? 0 : 1) : -1;
   const out: number[] = [];
-  const fan = (round: number, middle: number) => {
+  const fan = (round: number, middle: number, way: 0 | 1) => {
     const { count } = rounds[round];
-    for (let j = 0; j < count; j++) out.push(first[round] + j, first[round] + ((j + 1) % count), middle);
+    for (let j = 0; j < count; j++) out.push(first[round] + ((j + 1 - way) % count), first[round] + ((j + way) % count), middle);
   };
-  if (centre >= 0 && rounds.length) fan(0, centre);
+  // Wound so that every triangle has the same side out.
+  if (centre >= 0 && rounds.length) fan(0, centre, 0);
   for (let i = 1; i < rounds.length; i++) {
     const [a, b] = [rounds[i - 1].count, rounds[i].count];
     if (a === 0 || b === 0) continue;
@@ -43,6 +44,6 @@ export function meshOf(form: Pick<PartForm, 'fabric' | 'closed' | 'r' | 'phase' 
       else out.push(va, first[i] + ((((start + ++jb) % b) + b) % b), vb);
     }
   }
-  if (cap >= 0 && rounds.length) fan(rounds.length - 1, cap);
+  if (cap >= 0 && rounds.length) fan(rounds.length - 1, cap, 1);
   return { vertices: stitches + (centre >= 0 ? 1 : 0) + (cap >= 0 ? 1 : 0), triangles: Int32Array.from(out), first, centre, cap };
 }
