@@ -5,7 +5,7 @@ import { dirname, relative, resolve, sep } from 'node:path';
 export const FLOORS = ['words', 'figures', 'notation', 'fabric', 'gauge', 'form', 'address', 'feature', 'join', 'toy', 'plan', 'safety', 'files'];
 
 /** Folders of the app that know no station. */
-const APP_FLOORS = { theme: [], documents: [], compute: [], stage: ['theme'], controls: ['theme'], stations: ['theme', 'documents', 'compute', 'stage', 'controls', 'stations'], app: ['theme', 'documents', 'stations'] };
+const APP_FLOORS = { theme: [], documents: [], compute: [], stage: ['theme', 'documents', 'compute', 'controls'], controls: ['theme'], stations: ['theme', 'documents', 'compute', 'stage', 'controls', 'stations'], app: ['theme', 'documents', 'stations'] };
 
 const FOREIGN_TO_CORE = /^(react|react-native|react-dom|expo|tamagui|three|@tanstack|@react-native|node:|fs$|path$)/;
 

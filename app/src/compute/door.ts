@@ -16,6 +16,8 @@ export class Overtaken extends Error {
 
 interface Question {
   name: TaskName;
+  /** what it is asked about: of each task and subject only the newest question counts */
+  about: string;
   input: unknown;
   report: Report;
   answer: (value: unknown) => void;
@@ -26,7 +28,7 @@ interface Question {
 const PATIENCE_MS = 300;
 
 /**
- * The one door to the worker. Of each task only the newest question counts: an older one that waits or runs is refused with
+ * The one door to the worker. Of each task about one thing only the newest question counts: an older one that waits or runs is refused with
  * `Overtaken`. A cancelled task stops at once, with its worker; the next question begins a new one.
  */
 export class Door {
@@ -39,14 +41,15 @@ export class Door {
     private readonly clock: () => number = () => performance.now(),
   ) {}
 
-  ask<N extends TaskName>(name: N, input: TaskInput<N>, { report = () => undefined, signal }: { report?: Report; signal?: AbortSignal } = {}): Promise<TaskResult<N>> {
+  ask<N extends TaskName>(name: N, input: TaskInput<N>, { about = '', report = () => undefined, signal }: { about?: string; report?: Report; signal?: AbortSignal } = {}): Promise<TaskResult<N>> {
     return new Promise((answer, refuse) => {
-      const question: Question = { name, input, report, answer: answer as (value: unknown) => void, refuse };
+      const question: Question = { name, about, input, report, answer: answer as (value: unknown) => void, refuse };
       if (signal?.aborted) return refuse(new Overtaken());
       signal?.addEventListener('abort', () => this.drop(question), { once: true });
-      this.waiting.filter((q) => q.name === name).forEach((q) => q.refuse(new Overtaken()));
-      this.waiting = [...this.waiting.filter((q) => q.name !== name), question];
-      if (this.running?.question.name === name) {
+      const same = (q: Question) => q.name === name && q.about === about;
+      this.waiting.filter(same).forEach((q) => q.refuse(new Overtaken()));
+      this.waiting = [...this.waiting.filter((q) => !same(q)), question];
+      if (this.running && same(this.running.question)) {
         this.running.question.refuse(new Overtaken());
         if (this.clock() - this.running.since > PATIENCE_MS) this.fire();
       }

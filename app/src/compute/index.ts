@@ -1,1 +1,1 @@
-export { useCompute } from './useCompute';
+export { useCompute, useComputeAll } from './useCompute';

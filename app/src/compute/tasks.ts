@@ -1,5 +1,6 @@
 import { compareYarn, type YarnChange } from '@hoppla/core/plan';
-import { modelPart, modelToy, type Toy } from '@hoppla/core/toy';
+import type { Looks } from '@hoppla/core/form';
+import { modelPart, modelToy, relaxedLooks, type LooksInput, type Toy } from '@hoppla/core/toy';
 
 /** Tells how far a task is, 0 to 1. */
 export type Report = (share: number) => void;
@@ -15,6 +16,8 @@ export const TASKS = {
     });
     return compareYarn(modelToy(toy), gauge, to);
   },
+  /** A part relaxed stitch by stitch, for its picture. */
+  looks: (input: LooksInput): Looks => relaxedLooks(input),
 };
 
 export type Tasks = typeof TASKS;

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import { proxy, wrap, type Remote } from 'comlink';
 import { useState } from 'react';
 import { Door, type Helper } from './door';
@@ -19,4 +19,11 @@ export function useCompute<N extends TaskName>(name: N, input: TaskInput<N>): { 
   const [share, setShare] = useState(0);
   const query = useQuery<TaskResult<N>>({ queryKey: resultKey(name, input), queryFn: ({ signal }) => door.ask(name, input, { report: setShare, signal }) });
   return { result: query.data ?? null, share, failed: query.isError };
+}
+
+/** Several results of one task, each about something of its own; while one is being worked out the one before it stands, null when there is none. */
+export function useComputeAll<N extends TaskName>(name: N, asked: readonly { about: string; input: TaskInput<N> }[]): (TaskResult<N> | null)[] {
+  return useQueries({
+    queries: asked.map(({ about, input }) => ({ queryKey: resultKey(name, input), queryFn: ({ signal }: { signal: AbortSignal }) => door.ask(name, input, { about, signal }), placeholderData: keepPreviousData })),
+  }).map((query) => (query.data as TaskResult<N> | undefined) ?? null);
 }

@@ -20,18 +20,23 @@ interface MatProps {
   /** spoken name of the picture */
   label: string;
   rulers?: boolean;
+  /** what stands on the grid under the drawn children: the stage's canvas */
+  stage?: ReactNode;
   children: ReactNode;
 }
 
 /** The cutting mat: a true-scale grid with rulers that count outwards from the toy and down from its top. */
-export function Mat({ width, height, view, label, rulers = true, children }: MatProps) {
+export function Mat({ width, height, view, label, rulers = true, stage, children }: MatProps) {
   const c = usePalette();
   const left = rulers ? RULER.left : 0;
   const top = rulers ? RULER.top : 0;
   return (
     <View style={{ width, height, backgroundColor: c.mat, overflow: 'hidden' }} role="img" aria-label={label}>
-      <Svg width={width} height={height} aria-hidden>
+      <Svg width={width} height={height} style={{ position: 'absolute' }} aria-hidden>
         <Grid view={view} width={width} height={height} />
+      </Svg>
+      {stage}
+      <Svg width={width} height={height} style={{ position: 'absolute' }} pointerEvents="none" aria-hidden>
         <G>{children}</G>
         {rulers ? <Rulers view={view} width={width} height={height} left={left} top={top} /> : null}
       </Svg>

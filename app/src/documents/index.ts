@@ -5,3 +5,5 @@ export type { Shelved } from './storage';
 export { chooseText, download, downloadToy } from './transfer';
 export { newId } from './ids';
 export { keepOffline } from './offline';
+export { useDevice } from './device';
+export type { Device } from './device';

@@ -1,8 +1,15 @@
-export { boxOf, sceneOf } from './scene';
-export type { Layer, Scene, ViewFrom } from './scene';
+export { boundsOf, boxOf, sceneOf } from './scene';
+export type { Scene } from './scene';
 export { Eye, ToyPicture } from './ToyPicture';
 export { shade } from './colour';
 export { standAlone } from './standAlone';
 export type { Held } from './standAlone';
-export { seenAt } from './overlay';
 export { layOut } from './layOut';
+export { Stage } from './Stage';
+export type { StageProps } from './Stage';
+export { useHold } from './hold';
+export type { Hold } from './hold';
+export { keyOf } from './shown';
+export type { Pick } from './picker';
+export { seenAt, viewName } from './view';
+export type { Projection } from './view';

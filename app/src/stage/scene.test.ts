@@ -1,5 +1,6 @@
 import { rill, modelToy } from '@hoppla/core/toy';
 import { sceneOf } from './scene';
+import { rowsOf, VIEWS } from './view';
 
 let n = 0;
 const model = modelToy(rill(() => `i${++n}`));
@@ -20,7 +21,7 @@ describe('the picture of the otter', () => {
   });
   it('shows two eyes from the front and none from behind the head', () => {
     expect(scene.layers.flatMap((l) => l.eyes)).toHaveLength(2);
-    const side = sceneOf(model, model.placed, 'left');
+    const side = sceneOf(model, model.placed, rowsOf(VIEWS.left));
     expect(side.layers.flatMap((l) => l.eyes).length).toBeLessThanOrEqual(1);
   });
 });

@@ -1,9 +1,10 @@
 import { formOfLayer, frameAt, pointOf, polarOf, resolvePlace } from '@hoppla/core/address';
 import type { EyePair, Embroidery } from '@hoppla/core/feature';
-import { ringPoint, type PartForm, type Vec3 } from '@hoppla/core/form';
+import { dot, ringPoint, type PartForm, type Vec3 } from '@hoppla/core/form';
 import { move, turn, type Placed, type Placement } from '@hoppla/core/join';
 import { modelOf, yarnColour, type ToyModel } from '@hoppla/core/toy';
 import { shade } from './colour';
+import { rowsOf, VIEWS, type Rows } from './view';
 
 /** Paths of one piece in mm, x to the right and y down, drawn one over the other. */
 export interface Layer {
@@ -26,19 +27,17 @@ export interface Scene {
   bottom: number;
 }
 
-export type ViewFrom = 'front' | 'left';
-
 /** More stitches than this are drawn as plain fabric: looks, not numbers. */
 const MOST_DRAWN = 9000;
 const RING_POINTS = 36;
 
-/** Turns the world for a look from the front or from the toy's own left. */
-function seen(p: Vec3, from: ViewFrom): Vec3 {
-  return from === 'front' ? p : [-p[2], p[1], p[0]];
-}
+const FRONT = rowsOf(VIEWS.front);
 
-/** The picture of some pieces of a toy. Pure; draw once and move overlays. */
-export function sceneOf(model: ToyModel, placed: readonly Placed[], from: ViewFrom = 'front', upTo: Record<string, number> = {}): Scene {
+/** Turns the world for the viewer. */
+const seen = (p: Vec3, rows: Rows): Vec3 => [dot(rows[0], p), dot(rows[1], p), dot(rows[2], p)];
+
+/** The flat picture of some pieces of a toy: what is seen until the stage is there, and where there is no graphics for it. Pure; draw once and move overlays. */
+export function sceneOf(model: ToyModel, placed: readonly Placed[], from: Rows = FRONT, upTo: Record<string, number> = {}): Scene {
   const total = placed.reduce((sum, p) => sum + p.form.fabric.stitches, 0);
   const drawn = placed.map((piece) => {
     const key = `${piece.part}/${piece.copy}`;
@@ -52,36 +51,39 @@ export function sceneOf(model: ToyModel, placed: readonly Placed[], from: ViewFr
       stitches: total <= MOST_DRAWN ? [stitchPaths(piece.form, piece.placement, from, colour, rounds, key), ...skirts(piece.form, rounds).map((l, i) => stitchPaths(l, piece.placement, from, colour, l.fabric.rounds.length, `${key}/${i}`))].flat() : [],
       eyes: eyesOn(model, piece, from), threads: threadsOn(model, piece, from),
     };
-    return { layer, depth: centre[2] + 0.02 * centre[1], box: boxOf(piece, from) };
+    return { layer, depth: centre[2] + 0.02 * centre[1] };
   });
   drawn.sort((a, b) => a.depth - b.depth);
-  const boxes = drawn.map((d) => d.box);
-  const least = (k: 0 | 1) => Math.min(...boxes.map((b) => b[k]));
-  const most = (k: 2 | 3) => Math.max(...boxes.map((b) => b[k]));
-  if (boxes.length === 0) return { layers: [], left: -20, right: 20, top: 0, bottom: 40 };
-  return { layers: drawn.map((d) => d.layer), left: least(0), right: most(2), top: least(1), bottom: most(3) };
+  return { layers: drawn.map((d) => d.layer), ...boundsOf(placed, from) };
 }
 
 /** Frills and edgings that stand on rounds already worked; a fold sewn shut is not drawn. */
 const skirts = (form: PartForm, rounds: number): PartForm[] => form.layers.filter((_, i) => form.fabric.layers[i].kind !== 'fold' && form.fabric.layers[i].on < rounds);
 
 /** The rings of a piece as seen, mm. */
-function ringsSeen(form: PartForm, placement: Placement, from: ViewFrom): Vec3[][] {
+function ringsSeen(form: PartForm, placement: Placement, from: Rows): Vec3[][] {
   return Array.from(form.r, (_, i) =>
     Array.from({ length: RING_POINTS }, (_, k) => seen(move(placement, ringPoint(form, i, (2 * Math.PI * k) / (form.section === 'sheet' ? RING_POINTS - 1 : RING_POINTS))), from)),
   );
 }
 
 /** Left, top, right and bottom of a piece as seen, mm, with its frills and edgings or without. */
-export function boxOf(piece: Placed, from: ViewFrom = 'front', bare = false): [number, number, number, number] {
+export function boxOf(piece: Placed, from: Rows = FRONT, bare = false): [number, number, number, number] {
   const points = [piece.form, ...(bare ? [] : skirts(piece.form, Infinity))].flatMap((form) => ringsSeen(form, piece.placement, from).flat());
   const xs = points.map((p) => p[0]);
   const ys = points.map((p) => -p[1]);
   return [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)];
 }
 
+/** Bounds of placed pieces as they are seen, mm, y down; a little room where there is nothing. */
+export function boundsOf(placed: readonly Placed[], from: Rows = FRONT): Pick<Scene, 'left' | 'right' | 'top' | 'bottom'> {
+  const boxes = placed.map((piece) => boxOf(piece, from));
+  if (boxes.length === 0) return { left: -20, right: 20, top: 0, bottom: 40 };
+  return { left: Math.min(...boxes.map((b) => b[0])), top: Math.min(...boxes.map((b) => b[1])), right: Math.max(...boxes.map((b) => b[2])), bottom: Math.max(...boxes.map((b) => b[3])) };
+}
+
 /** The fabric's ground: the hull of each two neighbouring rings, all in one path. */
-function ground(form: PartForm, placement: Placement, from: ViewFrom, rounds: number): string {
+function ground(form: PartForm, placement: Placement, from: Rows, rounds: number): string {
   const rings = ringsSeen(form, placement, from).slice(0, rounds < form.fabric.rounds.length ? rounds + 1 : undefined);
   let d = '';
   for (let i = 1; i < rings.length; i++) d += pathOf(hull([...rings[i - 1], ...rings[i]].map((p) => [p[0], -p[1]] as const)));
@@ -113,7 +115,7 @@ const LIGHT: Vec3 = [-0.46, 0.62, 0.64];
 const SHADES = 14;
 
 /** Each stitch as two lens-shaped legs from its base to its top, gathered by brightness. */
-function stitchPaths(form: PartForm, placement: Placement, from: ViewFrom, colour: string, rounds: number, seed: string): { d: string; fill: string }[] {
+function stitchPaths(form: PartForm, placement: Placement, from: Rows, colour: string, rounds: number, seed: string): { d: string; fill: string }[] {
   const buckets: string[] = Array.from({ length: SHADES }, () => '');
   const jitter = seeded(seed);
   for (let i = 0; i < Math.min(rounds, form.fabric.rounds.length); i++) {
@@ -138,12 +140,12 @@ function stitchPaths(form: PartForm, placement: Placement, from: ViewFrom, colou
   return buckets.flatMap((d, k) => (d ? [{ d, fill: shade(colour, 0.5 + (0.78 * (k + 0.5)) / SHADES) }] : []));
 }
 
-function at(form: PartForm, placement: Placement, from: ViewFrom, angleRad: number, row: number): Point {
+function at(form: PartForm, placement: Placement, from: Rows, angleRad: number, row: number): Point {
   const p = seen(move(placement, pointOf(form, { angleRad, row })), from);
   return [p[0], -p[1]];
 }
 
-function turnedNormal(form: PartForm, placement: Placement, from: ViewFrom, polar: { angleRad: number; row: number }): Vec3 {
+function turnedNormal(form: PartForm, placement: Placement, from: Rows, polar: { angleRad: number; row: number }): Vec3 {
   return seen(turn(placement, frameAt(form, polar).normal), from);
 }
 
@@ -167,7 +169,7 @@ function seeded(word: string): () => number {
   };
 }
 
-function eyesOn(model: ToyModel, piece: Placed, from: ViewFrom): Layer['eyes'] {
+function eyesOn(model: ToyModel, piece: Placed, from: Rows): Layer['eyes'] {
   return model.eyes.flatMap(({ eyes, state }) => {
     if (eyes.part !== piece.part || eyes.copy !== piece.copy || state.state === 'homeless') return [];
     return state.points.flatMap((p, i) => {
@@ -178,7 +180,7 @@ function eyesOn(model: ToyModel, piece: Placed, from: ViewFrom): Layer['eyes'] {
   });
 }
 
-function threadsOn(model: ToyModel, piece: Placed, from: ViewFrom): Layer['threads'] {
+function threadsOn(model: ToyModel, piece: Placed, from: Rows): Layer['threads'] {
   const mine = model.toy.features.filter((f): f is Embroidery => f.kind === 'embroidery' && f.part === piece.part && f.copy === piece.copy);
   return mine.flatMap((f) => {
     const points = f.path.flatMap((place): Point[] => {

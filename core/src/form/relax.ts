@@ -3,6 +3,7 @@ import type { PartForm } from './form';
 import { Harmonics } from './harmonics';
 import { netOf, type Net } from './net';
 import { Springs } from './springs';
+import { cross, dot, unit, type Vec3 } from './vectors';
 
 /** A part stitch by stitch in space. For looks: stated numbers come from the form (decision 13). */
 export interface Relaxed {
@@ -54,7 +55,48 @@ export function relax(form: PartForm, stretch: number, { tolerance = 1e-4, mostI
     coarse.add(slope, answer);
   };
   const run = descend(points, { at: (x, g) => springs.at(x, g), precondition, mostStep: MOST_STEP * w, mostSteps: mostIterations, stop, done: (g) => plainStep(g, springs.mass) < tolerance * w });
+  standBack(points, net.start);
   return { net, points, ...run };
+}
+
+/** Turns and shifts the points, as a whole, to where they began: relaxing lets a part drift and twist freely. */
+function standBack(x: Float64Array, start: Float64Array): void {
+  const n = x.length / 3;
+  for (let round = 0; round < 3; round++) {
+    const c = [0, 0, 0];
+    const d = [0, 0, 0];
+    for (let k = 0; k < x.length; k++) {
+      c[k % 3] += x[k] / n;
+      d[k % 3] += start[k] / n;
+    }
+    const moment = [0, 0, 0];
+    const inertia = [0, 0, 0, 0, 0, 0, 0, 0, 0];
+    for (let k = 0; k < x.length; k += 3) {
+      const r: Vec3 = [x[k] - c[0], x[k + 1] - c[1], x[k + 2] - c[2]];
+      const turned = cross(r, [start[k] - d[0], start[k + 1] - d[1], start[k + 2] - d[2]]);
+      for (let i = 0; i < 3; i++) {
+        moment[i] += turned[i];
+        for (let j = 0; j < 3; j++) inertia[3 * i + j] += (i === j ? dot(r, r) : 0) - r[i] * r[j];
+      }
+    }
+    const turn = solveThree(inertia, moment);
+    const angle = Math.hypot(...turn);
+    const [u, co, si] = [unit(turn), Math.cos(angle), Math.sin(angle)];
+    for (let k = 0; k < x.length; k += 3) {
+      const r: Vec3 = [x[k] - c[0], x[k + 1] - c[1], x[k + 2] - c[2]];
+      const [across, along] = [cross(u, r), dot(u, r)];
+      for (let i = 0; i < 3; i++) x[k + i] = d[i] + co * r[i] + si * across[i] + (1 - co) * along * u[i];
+    }
+  }
+}
+
+/** Solves a symmetric system of three by Cramer's rule; no turn where there is nothing to turn. */
+function solveThree(m: readonly number[], b: readonly number[]): Vec3 {
+  const columns = [0, 1, 2].map((j): Vec3 => [m[j], m[3 + j], m[6 + j]]);
+  const whole = dot(columns[0], cross(columns[1], columns[2]));
+  if (!(Math.abs(whole) > 1e-9)) return [0, 0, 0];
+  const right: Vec3 = [b[0], b[1], b[2]];
+  return [dot(right, cross(columns[1], columns[2])) / whole, dot(columns[0], cross(right, columns[2])) / whole, dot(columns[0], cross(columns[1], right)) / whole];
 }
 
 /** Rms over the points of a plain step, mm. */

@@ -70,14 +70,14 @@ export function modelPart(toy: Toy, part: Part): PartModel {
 }
 
 /** A part's shaping on the fabric as it is now: a rim that is gone leaves the part as worked. */
-function shapingOf(shaping: Part['shaping'], fabric: Fabric): Shaping {
+export function shapingOf(shaping: Part['shaping'], fabric: Fabric): Shaping {
   if (shaping.how !== 'pushed in') return { how: shaping.how };
   const round = roundOf(fabric, shaping.rim);
   return round < 0 ? { how: 'as worked' } : { how: 'pushed in', round };
 }
 
 /** Whether a text may name other parts, in a join round or at a leg's edge. */
-const mentions = (text: string): boolean => /\bover\s+\d|\b\w+\s+\d\s*:/i.test(text);
+export const mentions = (text: string): boolean => /\bover\s+\d|\b\w+\s+\d\s*:/i.test(text);
 
 /** The whole toy: every part, every piece, where features and joins stand now, and how it is put together. */
 export function modelToy(toy: Toy): ToyModel {

@@ -3,11 +3,12 @@ import Ellipsis from 'lucide-react-native/icons/ellipsis';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Text } from 'tamagui';
-import { modelToy, rename } from '@hoppla/core/toy';
+import type { Placed } from '@hoppla/core/join';
+import { modelToy, rename, type ToyModel } from '@hoppla/core/toy';
 import { screenWords as say, unitWords } from '@hoppla/core/words';
-import { MainAction, Mat, Num, PlainButton, Press, Sheet, Title, Words } from '../../controls';
+import { MainAction, Num, PlainButton, Press, Sheet, Title, Words } from '../../controls';
 import { chooseText, closeToy, copyOf, demoFile, downloadToy, download, emptyFile, useBench, useShelf, workshopFiles, type Shelved } from '../../documents';
-import { layOut, sceneOf, ToyPicture, type Scene } from '../../stage';
+import { boundsOf, layOut, Stage, useHold } from '../../stage';
 import { usePalette } from '../../theme';
 import { Rename } from './Rename';
 
@@ -106,9 +107,15 @@ function useDemoOnce(toys: Shelved[] | undefined, add: (all: boolean) => void): 
 
 const SLOT_PAD = 28;
 
+/** A toy laid out on the floor, with its bounds. */
+interface Laid extends ReturnType<typeof boundsOf> {
+  model: ToyModel;
+  placed: readonly Placed[];
+}
+
 interface Standing {
   toy: Shelved;
-  scene: Scene | null;
+  scene: Laid | null;
   x: number;
   width: number;
 }
@@ -117,7 +124,8 @@ function Shelf({ toys, loading, onOpen, onMore }: { toys: Shelved[]; loading: bo
   const c = usePalette();
   const window = useWindowDimensions();
   const [height, setHeight] = useState(360);
-  const scenes = useMemo(() => toys.map((toy) => ({ toy, scene: toy.file && toy.file.toy.parts.length ? sceneOfToy(toy) : null })), [toys]);
+  const [hold, setHold] = useHold();
+  const scenes = useMemo(() => toys.map((toy) => ({ toy, scene: toy.file && toy.file.toy.parts.length ? laidOut(toy) : null })), [toys]);
   const tallest = Math.max(90, ...scenes.map((s) => (s.scene ? s.scene.bottom - s.scene.top : 0)));
   const widest = Math.max(90, ...scenes.map((s) => (s.scene ? s.scene.right - s.scene.left : 0)));
   const pxPerMm = Math.min((height - 130) / tallest, (window.width - 80) / widest, 4);
@@ -128,14 +136,14 @@ function Shelf({ toys, loading, onOpen, onMore }: { toys: Shelved[]; loading: bo
   }, []);
   const end = standing[standing.length - 1];
   const width = Math.max(window.width, end ? end.x + end.width + 12 : 0);
+  // Each toy stands in its slot, feet on the floor.
+  const shelf = standing.flatMap(({ scene, x, width: w }) => (scene ? [{ model: scene.model, placed: scene.placed.map((p) => ({ ...p, placement: { ...p.placement, shift: moved(p.placement.shift, (x + w / 2 - 34) / pxPerMm - (scene.left + scene.right) / 2, scene.bottom) } })) }] : []));
   // The room that is left stands above and below the toys alike.
   const floor = height - 74 - Math.max(0, (height - 130 - tallest * pxPerMm) / 2);
   return (
     <View style={{ flex: 1, minHeight: 0, backgroundColor: c.mat }} onLayout={(e) => setHeight(e.nativeEvent.layout.height)}>
       <ScrollView horizontal contentContainerStyle={{ width, height }}>
-        <Mat width={width} height={height} view={{ pxPerMm, originX: 34, originY: floor - tallest * pxPerMm }} label={say.bench.count(toys.length)}>
-          {standing.map(({ toy, scene, x: left, width: w }) => (scene ? <ToyPicture key={toy.head.id} scene={scene} x={left + w / 2 - ((scene.left + scene.right) / 2) * pxPerMm} y={floor - scene.bottom * pxPerMm} pxPerMm={pxPerMm} /> : null))}
-        </Mat>
+        <Stage width={width} height={height} label={say.bench.count(toys.length)} toys={shelf} units={unitWords('mm')} rest={{ x: 34, y: floor, pxPerMm }} rulers={{ x: 34, y: floor - tallest * pxPerMm }} hold={hold} setHold={setHold} still />
         {loading ? <Words position="absolute" left={50} top={60} color={c.matInk}>{say.loading}</Words> : null}
         {standing.map(({ toy, scene, x: left, width: w }) => (
           <View key={toy.head.id} style={{ position: 'absolute', left, width: w, top: 30, bottom: 8 }}>
@@ -159,7 +167,7 @@ function Shelf({ toys, loading, onOpen, onMore }: { toys: Shelved[]; loading: bo
 }
 
 /** A toy's width and height in its own maker's units. */
-function sizeWords(toy: Shelved, scene: Scene): string {
+function sizeWords(toy: Shelved, scene: Laid): string {
   const units = unitWords(toy.file?.toy.settings.units ?? 'mm');
   return say.bench.size(units.bare(scene.right - scene.left), units.bare(scene.bottom - scene.top), units.of);
 }
@@ -167,8 +175,10 @@ function sizeWords(toy: Shelved, scene: Scene): string {
 /** Pieces that no join holds: then the toy has no size of its own yet. */
 const looseIn = (toy: Shelved): number => (toy.file ? modelToy(toy.file.toy).loose.length : 0);
 
-function sceneOfToy(toy: Shelved): Scene | null {
+function laidOut(toy: Shelved): Laid | null {
   const model = modelToy(toy.file!.toy);
-  const all = layOut(model);
-  return all.length ? sceneOf(model, all) : null;
+  const placed = layOut(model);
+  return placed.length ? { model, placed, ...boundsOf(placed) } : null;
 }
+
+const moved = (shift: Placed['placement']['shift'], x: number, y: number): Placed['placement']['shift'] => [shift[0] + x, shift[1] + y, shift[2]];

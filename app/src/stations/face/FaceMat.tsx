@@ -5,15 +5,17 @@ import type { EyePair, EyesAt } from '@hoppla/core/feature';
 import { assemble, type Placed, type SewnJoin } from '@hoppla/core/join';
 import type { PartModel } from '@hoppla/core/toy';
 import { Mat, MatText, RULER, type MatView } from '../../controls';
-import { sceneOf, seenAt, standAlone, ToyPicture, type Scene } from '../../stage';
+import { boundsOf, seenAt, Stage, standAlone, viewName, type Hold, type Pick, type Projection } from '../../stage';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
+
+type Bounds = ReturnType<typeof boundsOf>;
 
 /** Whether the part stands with its ring above. */
 export const ringIsUp = (part: PartModel): boolean => part.ringIs !== 'sole' && part.ringIs !== 'chin';
 
 /** The scale at which a part and its name-tags fit a mat. */
-export function faceView(part: PartModel, scene: Scene, width: number, height: number): MatView {
+export function faceView(part: PartModel, scene: Bounds, width: number, height: number): MatView {
   const crown = ringIsUp(part) ? part.form.z[0] : -part.form.heightMm;
   const above = Math.max(0, crown - scene.top);
   const tall = Math.max(20, above + Math.max(part.form.heightMm, scene.bottom - crown));
@@ -23,71 +25,108 @@ export function faceView(part: PartModel, scene: Scene, width: number, height: n
 }
 
 /** A part standing by itself with what is sewn on it, and its picture. */
-export function useFaceScene(part: PartModel | null): { own: Placed | null; scene: Scene } {
+export function useFaceScene(part: PartModel | null): { own: Placed | null; placed: readonly Placed[]; scene: Bounds } {
   const { model, toy } = useToy();
   return useMemo(() => {
     const own = model.pieces.find((p) => p.part === part?.part.id);
-    if (!own) return { own: null, scene: sceneOf(model, []) };
+    if (!own) return { own: null, placed: [], scene: boundsOf([]) };
     const mine = toy.joins.filter((j): j is SewnJoin => j.kind === 'sewn' && j.at.part === own.part && j.at.at !== 'edge' && j.at.copy === own.copy);
     const guests = model.pieces.filter((p) => mine.some((j) => j.guest.part === p.part));
     const standing = standAlone(own);
     const placed = mine.length ? assemble([{ ...own, ringIs: standing.ringIs }, ...guests], mine).placed : [standing];
-    return { own: placed.find((p) => p.part === own.part) ?? standing, scene: sceneOf(model, placed) };
+    return { own: placed.find((p) => p.part === own.part) ?? standing, placed, scene: boundsOf(placed) };
   }, [model, toy.joins, part]);
 }
 
+interface FaceMatProps {
+  part: PartModel;
+  own: Placed | null;
+  placed: readonly Placed[];
+  at: EyesAt | null;
+  eyes: EyePair | null;
+  width: number;
+  height: number;
+  view: MatView;
+  hold: Hold;
+  setHold: (change: (hold: Hold) => Hold) => void;
+  onPick: (pick: Pick, piece: Placed) => void;
+}
+
 /** The part from the front with what is sewn on it, its rounds named, its eyes and their round marked. */
-export function FaceMat({ part, own, scene, at, eyes, width, height, view }: { part: PartModel; own: Placed | null; scene: Scene; at: EyesAt | null; eyes: EyePair | null; width: number; height: number; view: MatView }) {
-  const c = usePalette();
-  const { units } = useToy();
+export function FaceMat({ part, own, placed, at, eyes, width, height, view, hold, setHold, onPick }: FaceMatProps) {
+  const { units, model } = useToy();
+  const toys = useMemo(() => [{ model, placed }], [model, placed]);
   const { pxPerMm, originX, originY } = view;
   if (!own) return <Mat width={width} height={height} view={view} label={part.name}>{null}</Mat>;
   const top = ringIsUp(part) ? part.form.z[0] : -part.form.heightMm;
-  const px = (p: { x: number; y: number }) => [originX + p.x * pxPerMm, originY + (p.y - top) * pxPerMm] as const;
-  const line = at ? latitude(own, at.round, at.centre).map(px) : [];
-  const posts = at ? at.polar.map((p) => px(seenAt(own, p))) : [];
-  const end = line.reduce((a, b) => (b[0] > a[0] ? b : a), [0, 0] as readonly [number, number]);
+  const front = viewName(hold) === 'front';
   return (
-    <Mat width={width} height={height} view={view} label={`${part.name}, ${units.bare(part.form.widthMm)} × ${units.length(part.form.heightMm)}`}>
-      <ToyPicture scene={scene} x={originX} y={originY - top * pxPerMm} pxPerMm={pxPerMm} />
-      <Path d={`M${originX} ${RULER.top}V${height}`} stroke={c.matInk} strokeWidth={1.3} strokeDasharray="6 5" strokeOpacity={0.8} />
-      <RoundNames part={part} own={own} px={px} />
-      {line.length > 1 && at ? (
-        <G>
-          <Path d={`M${line.map((p) => p.join(' ')).join('L')}`} stroke={c.matDeep} strokeWidth={4.2} fill="none" />
-          <Path d={`M${line.map((p) => p.join(' ')).join('L')}`} stroke={c.tape} strokeWidth={2.6} fill="none" />
-          <MatText x={Math.min(end[0] + 6, width - 46)} y={end[1] + 5} size={13} number colour={c.tape}>{`${at.names[0].round[0]}·${at.names[0].round[1]}`}</MatText>
-        </G>
-      ) : null}
-      {eyes && posts.map(([x, y]) => (
-        <G key={`${x}`}>
-          <Circle cx={x} cy={y} r={(eyes.eyeMm / 2) * pxPerMm + 3} stroke={c.matDeep} strokeWidth={4.2} fill="none" />
-          <Circle cx={x} cy={y} r={(eyes.eyeMm / 2) * pxPerMm + 3} stroke={c.tape} strokeWidth={2.6} fill="none" />
-        </G>
-      ))}
-    </Mat>
+    <Stage
+      width={width} height={height} label={`${part.name}, ${units.bare(part.form.widthMm)} × ${units.length(part.form.heightMm)}`} toys={toys} units={units} rest={{ x: originX, y: originY - top * pxPerMm, pxPerMm }} rulers={{ x: originX, y: originY }} hold={hold} setHold={setHold} onPick={onPick}
+      overlay={(projection) => (
+        <>
+          {front ? <FaceLine projection={projection} own={own} height={height} /> : null}
+          {front ? <RoundNames part={part} own={own} projection={projection} /> : null}
+          {at ? <EyeRound own={own} at={at} projection={projection} width={width} /> : null}
+          {eyes && at ? <EyeRims own={own} at={at} eyes={eyes} projection={projection} /> : null}
+        </>
+      )}
+    />
   );
 }
 
-/** The near half of the line between two rounds, about the face centre. */
-function latitude(own: Placed, round: number, centre: number) {
-  const { count } = own.form.fabric.rounds[round];
-  return Array.from({ length: 41 }, (_, k) => seenAt(own, polarOf(own.form, round, centre + ((k - 20) / 20) * (count / 4), 'hole')));
+/** The middle of the face: the tape's own middle line runs on below it. */
+function FaceLine({ projection, own, height }: { projection: Projection; own: Placed; height: number }) {
+  const c = usePalette();
+  const { x } = seenAt(projection, own, { angleRad: own.frontRad, row: own.form.r.length / 2 });
+  return <Path d={`M${x} ${RULER.top}V${height}`} stroke={c.matInk} strokeWidth={1.3} strokeDasharray="6 5" strokeOpacity={0.8} />;
+}
+
+/** The line between two rounds on which the eyes stand, where it is in sight. */
+function EyeRound({ own, at, projection, width }: { own: Placed; at: EyesAt; projection: Projection; width: number }) {
+  const c = usePalette();
+  const { count } = own.form.fabric.rounds[at.round];
+  const points = Array.from({ length: 81 }, (_, k) => seenAt(projection, own, polarOf(own.form, at.round, at.centre + ((k - 40) / 40) * (count / 2), 'hole')));
+  let d = '';
+  points.forEach((p, k) => (d += p.near ? `${k > 0 && points[k - 1].near ? 'L' : 'M'}${p.x.toFixed(1)} ${p.y.toFixed(1)}` : ''));
+  const near = points.filter((p) => p.near);
+  if (near.length < 2) return null;
+  const end = near.reduce((a, b) => (b.x > a.x ? b : a));
+  return (
+    <G>
+      <Path d={d} stroke={c.matDeep} strokeWidth={4.2} fill="none" />
+      <Path d={d} stroke={c.tape} strokeWidth={2.6} fill="none" />
+      <MatText x={Math.min(end.x + 6, width - 46)} y={end.y + 5} size={13} number colour={c.tape}>{`${at.names[0].round[0]}·${at.names[0].round[1]}`}</MatText>
+    </G>
+  );
+}
+
+function EyeRims({ own, at, eyes, projection }: { own: Placed; at: EyesAt; eyes: EyePair; projection: Projection }) {
+  const c = usePalette();
+  return at.polar.map((polar, i) => {
+    const { x, y, near } = seenAt(projection, own, polar);
+    const r = (eyes.eyeMm / 2) * projection.pxPerMm + 3;
+    return near ? (
+      <G key={i}>
+        <Circle cx={x} cy={y} r={r} stroke={c.matDeep} strokeWidth={4.2} fill="none" />
+        <Circle cx={x} cy={y} r={r} stroke={c.tape} strokeWidth={2.6} fill="none" />
+      </G>
+    ) : null;
+  });
 }
 
 /** Rounds ticked along the left outline, named every 5. */
-function RoundNames({ part, own, px }: { part: PartModel; own: Placed; px: (p: { x: number; y: number }) => readonly [number, number] }) {
+function RoundNames({ part, own, projection }: { part: PartModel; own: Placed; projection: Projection }) {
   const c = usePalette();
   const sideways = part.form.direction * (ringIsUp(part) ? 1 : -1) * (Math.PI / 2);
-  const rounds = part.form.rounds.map((r, i) => ({ r, at: px(seenAt(own, { angleRad: own.frontRad + sideways, row: i + 1 })) }));
-  const flipped = rounds.length > 0 && rounds.some((x) => x.at[0] > px({ x: 0, y: 0 })[0] + 1);
-  const mirror = (x: number) => (flipped ? 2 * px({ x: 0, y: 0 })[0] - x : x);
+  const rounds = part.form.rounds.map((r, i) => ({ r, at: seenAt(projection, own, { angleRad: own.frontRad + sideways, row: i + 1 }) }));
+  const middle = seenAt(projection, own, { angleRad: 0, row: 0 }).x;
+  const flipped = rounds.some((x) => x.at.x > middle + 1);
   return (
     <G>
-      {rounds.map(({ r, at: [x, y] }, i) => {
-        const far = i < 2 || i > rounds.length - 3;
-        if (far) return null;
-        const left = mirror(x) - 5;
+      {rounds.map(({ r, at: { x, y } }, i) => {
+        if (i < 2 || i > rounds.length - 3) return null;
+        const left = (flipped ? 2 * middle - x : x) - 5;
         return r.number % 5 === 0 ? (
           <G key={r.label}>
             <Path d={`M${left} ${y}h-11`} stroke={c.matInk} strokeWidth={1.6} />

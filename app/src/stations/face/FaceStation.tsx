@@ -7,6 +7,7 @@ import { removeFeature, setFeature, type PartModel } from '@hoppla/core/toy';
 import { placeWords, screenWords as words } from '@hoppla/core/words';
 import { MainAction, Nudge, PlainButton, Press, ProblemLine, Quiet, ReadingBand, Scroll, Tag, Tape, Title, Words, type ReadingProps } from '../../controls';
 import { edit, newId } from '../../documents';
+import { useHold } from '../../stage';
 import { usePalette } from '../../theme';
 import { RAIL, WIDE_FROM } from '../frame/ToyFrame';
 import { useToy } from '../frame/useToy';
@@ -24,7 +25,8 @@ export function FaceStation() {
   const { width, height } = useWindowDimensions();
   const { part, model } = useToy();
   const wide = width >= WIDE_FROM;
-  const { own, scene } = useFaceScene(part);
+  const [hold, setHold] = useHold();
+  const { own, placed, scene } = useFaceScene(part);
   if (!part || part.fabric.rounds.length < 3 || part.fabric.shape !== 'rounds') {
     return (
       <View style={{ flex: 1, backgroundColor: c.paper, padding: 24 }}>
@@ -41,9 +43,9 @@ export function FaceStation() {
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
       <View style={{ width: stage }}>
-        <FaceMat part={part} own={own} scene={scene} at={at} eyes={found?.eyes ?? null} width={stage} height={matHeight} view={view} />
+        <FaceMat part={part} own={own} placed={placed} at={at} eyes={found?.eyes ?? null} width={stage} height={matHeight} view={view} hold={hold} setHold={setHold} onPick={() => undefined} />
         {found && at ? <FaceReadings eyes={found.eyes} at={at} /> : null}
-        {found && at ? <FaceTape part={part} eyes={found.eyes} at={at} width={stage} pxPerMm={view.pxPerMm} centreX={view.originX} height={wide ? TAPE.wide : TAPE.phone} /> : null}
+        {found && at ? <FaceTape part={part} eyes={found.eyes} at={at} width={stage} pxPerMm={view.pxPerMm * hold.zoom} centreX={stage / 2 + (view.originX - stage / 2) * hold.zoom + hold.panX} height={wide ? TAPE.wide : TAPE.phone} /> : null}
       </View>
       <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
         <Scroll contentContainerStyle={{ paddingVertical: 12, paddingHorizontal: wide ? 20 : 16, gap: 12 }}>

@@ -1,12 +1,11 @@
 import { useMemo } from 'react';
 import { G, Path, Rect } from 'react-native-svg';
-import { polarOf } from '@hoppla/core/address';
 import { halfWidth } from '@hoppla/core/form';
 import type { Tick } from '@hoppla/core/plan';
 import type { PartModel } from '@hoppla/core/toy';
 import { screenWords as say } from '@hoppla/core/words';
-import { LaneSign, Mat, MatText, RULER } from '../../controls';
-import { sceneOf, seenAt, standAlone, ToyPicture, type Scene } from '../../stage';
+import { LaneSign, MatText, RULER } from '../../controls';
+import { boundsOf, keyOf, Stage, standAlone, useHold, viewName } from '../../stage';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 
@@ -24,12 +23,13 @@ interface MakeMatProps {
 /** The piece as far as it is made; the round being worked in yellow; at a seam the whole toy. */
 export function MakeMat({ part, copy, tick, next, done, width, height }: MakeMatProps) {
   const c = usePalette();
-  const { model } = useToy();
+  const { model, units } = useToy();
   const whole = !part || tick?.step.kind === 'sew';
   const own = model.pieces.find((p) => p.part === part?.part.id && p.copy === copy);
   const placed = useMemo(() => (whole || !own ? model.placed : [standAlone(own)]), [whole, own, model]);
-  const full = useMemo(() => sceneOf(model, placed), [model, placed]);
-  const made = useMemo((): Scene => (whole || !own ? full : sceneOf(model, placed, 'front', { [`${own.part}/${own.copy}`]: done })), [whole, own, model, placed, full, done]);
+  const [hold, setHold] = useHold();
+  const toys = useMemo(() => [{ model, placed }], [model, placed]);
+  const full = useMemo(() => boundsOf(placed), [placed]);
   const w = full.right - full.left;
   const h = full.bottom - full.top;
   const share = whole ? 1 : 0.56;
@@ -38,19 +38,18 @@ export function MakeMat({ part, copy, tick, next, done, width, height }: MakeMat
   const originY = RULER.top + 8;
   const at = placed[0];
   const round = tick?.round?.round ?? -1;
-  const band = !whole && at && round >= 0 ? currentRound(at, round).map((p) => [originX + p.x * pxPerMm, originY + (p.y - full.top) * pxPerMm]) : [];
+  const key = own ? keyOf(own) : '';
+  const upTo = useMemo((): Record<string, number> => (whole || !own ? {} : { [key]: Math.max(done, round + 1) }), [whole, own, key, done, round]);
+  const tints = !whole && round >= 0 ? { [key]: (spot: { layer: number; round: number }) => (spot.layer === 0 && spot.round === round ? { colour: c.tape, share: 0.82 } : null) } : undefined;
+  const straight = viewName(hold) === 'front' && hold.zoom === 1 && hold.panX === 0 && hold.panY === 0;
   const textX = width - 12;
   const stop = next && !next.round ? next : null;
   return (
-    <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} label={tick?.step.title ?? ''}>
-      <ToyPicture scene={made} x={originX} y={originY - full.top * pxPerMm} pxPerMm={pxPerMm} bare={!whole && !eyesAreIn(part, tick)} />
-      {!whole && at ? <Path d={outline(at, originX, originY - full.top * pxPerMm, pxPerMm)} fill="none" stroke={c.matInk} strokeWidth={1.2} strokeDasharray="5 4" /> : null}
-      {band.length > 1 ? (
-        <G>
-          <Path d={`M${band.map((p) => p.join(' ')).join('L')}`} stroke={c.tapeInk} strokeWidth={9} fill="none" />
-          <Path d={`M${band.map((p) => p.join(' ')).join('L')}`} stroke={c.tape} strokeWidth={7} strokeDasharray="6 2" fill="none" />
-        </G>
-      ) : null}
+    <Stage
+      width={width} height={height} label={tick?.step.title ?? ''} toys={toys} units={units} rest={{ x: originX, y: originY - full.top * pxPerMm, pxPerMm }} rulers={{ x: originX, y: originY }} hold={hold} setHold={setHold} bare={!whole && !eyesAreIn(part, tick)} upTo={upTo} tints={tints}
+      overlay={() => (
+        <>
+      {!whole && at && straight ? <Path d={outline(at, originX, originY - full.top * pxPerMm, pxPerMm)} fill="none" stroke={c.matInk} strokeWidth={1.2} strokeDasharray="5 4" /> : null}
       {tick?.round && part ? (
         <G>
           <Rect x={textX - 158} y={height - 78} width={166} height={64} fill={c.mat} />
@@ -64,19 +63,15 @@ export function MakeMat({ part, copy, tick, next, done, width, height }: MakeMat
           <MatText x={textX} y={RULER.top + 30} size={15} anchor="end">{`${say.make.next}: ${short(stop.step.title)}`}</MatText>
         </G>
       ) : null}
-    </Mat>
+        </>
+      )}
+    />
   );
 }
 
 const short = (words: string): string => words.split(/[:,]/)[0].slice(0, 18);
 
 const eyesAreIn = (part: PartModel | null, tick: Tick | null): boolean => part === null || tick === null || ['look-again', 'close', 'stuff'].includes(tick.step.kind);
-
-/** The row being worked, as seen from the front. */
-function currentRound(at: ReturnType<typeof standAlone>, round: number) {
-  const { count } = at.form.fabric.rounds[round];
-  return Array.from({ length: 49 }, (_, k) => seenAt(at, polarOf(at.form, round, (k / 48) * count, 'middle'))).filter((p) => p.near).sort((a, b) => a.x - b.x);
-}
 
 /** The whole part's outline from its side: both sides of the ring model. */
 function outline(at: ReturnType<typeof standAlone>, x: number, y: number, k: number): string {

@@ -5,8 +5,8 @@ import { G, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { sizeOf } from '@hoppla/core/form';
 import type { PartModel } from '@hoppla/core/toy';
 import { screenWords as say } from '@hoppla/core/words';
-import { Mat, MatText, Press, RULER, Words } from '../../controls';
-import { boxOf, sceneOf, standAlone, ToyPicture, type Held } from '../../stage';
+import { MatText, Mat, Press, RULER, Words } from '../../controls';
+import { boundsOf, boxOf, keyOf, Stage, standAlone, useHold, viewName, type Held } from '../../stage';
 import { FAMILY, usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 
@@ -18,9 +18,11 @@ export function PartMat({ part, width, height }: { part: PartModel; width: numbe
   const c = usePalette();
   const { model, units } = useToy();
   const [held, setHeld] = useState<Held>('toy');
+  const [hold, setHold] = useHold();
   const piece = model.pieces.find((p) => p.part === part.part.id);
   const standing = useMemo(() => (piece ? standAlone(piece, held) : null), [piece, held]);
-  const scene = useMemo(() => (standing ? sceneOf(model, [standing]) : null), [model, standing]);
+  const toys = useMemo(() => (standing ? [{ model, placed: [standing] }] : []), [model, standing]);
+  const scene = useMemo(() => (standing ? boundsOf([standing]) : null), [standing]);
   const size = sizeOf(part.form);
   const change = useSizeChange(part);
   const shown = part.fabric.rounds.length > 0 && scene !== null;
@@ -34,32 +36,37 @@ export function PartMat({ part, width, height }: { part: PartModel; width: numbe
   // A flat part lies in the middle, with room for its numbers above and below.
   const originY = RULER.top + 8 + Math.max(0, (room.y - seen.h * pxPerMm) * 0.4);
   // What is measured is the part itself, without its frills.
-  const [left, top, right, bottom] = shown && standing ? boxOf(standing, 'front', true) : [-w / 2, 0, w / 2, h];
+  const [left, top, right, bottom] = shown && standing ? boxOf(standing, undefined, true) : [-w / 2, 0, w / 2, h];
   const y = (mm: number) => originY + (mm - (scene?.top ?? 0)) * pxPerMm;
   const [x0, x1, y0, y1, foot] = [originX + left * pxPerMm, originX + right * pxPerMm, y(top), y(bottom), originY + seen.h * pxPerMm];
   const faultyReading = part.reading.rounds.findIndex((_, i) => part.reading.lines.some((l) => l.rounds[0] <= i && i < l.rounds[1] && l.problems.some((p) => p.severity === 'error')));
   const faulty = faultyReading < 0 ? -1 : part.fabric.rounds.findIndex((r) => r.reading === faultyReading);
   const ringUp = held === 'toy' && part.ringIs !== 'sole' && part.ringIs !== 'chin';
   const label = `${part.name}: ${units.bare(size.width.value)} ${say.parts.wide(units.of)}, ${units.bare(size.height.value)} ${say.parts.tall(units.of)}`;
+  const faultTint = piece && faulty >= 0 ? { [keyOf(piece)]: (at: { layer: number; round: number }) => (at.layer === 0 && at.round === faulty ? { colour: c.coral, share: 0.8 } : null) } : undefined;
+  const atRest = viewName(hold) === 'front' && hold.zoom === 1 && hold.panX === 0 && hold.panY === 0;
+  if (!shown) return <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} label={say.parts.noRounds}>{null}</Mat>;
   return (
     <View>
-      <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} label={shown ? label : say.parts.noRounds}>
-        {shown ? <ToyPicture scene={scene} x={originX} y={originY - scene.top * pxPerMm} pxPerMm={pxPerMm} bare /> : null}
-        {shown && faulty >= 0 ? <FaultyRound part={part} index={faulty} originX={originX} originY={y0} pxPerMm={pxPerMm} ringUp={ringUp} /> : null}
-        {shown ? (
-          <>
-            <Tall x={middle + (seen.w / 2) * pxPerMm + DIMENSION * 0.55} from={originX} y0={y0} y1={y1} value={units.bare(size.height.value)} unit={say.parts.tall(units.of)} range={say.parts.about(units.bare(size.height.low), units.bare(size.height.high))} change={change && units.bare(change.height)} flat={y1 - y0 < 60} />
-            <G>
-              <Path d={`M${x0} ${foot - 10}V${foot + 22}M${x1} ${foot - 10}V${foot + 22}M${x0 + 1} ${foot + 17}H${x1 - 1}M${x0 + 8} ${foot + 12}l-7 5 7 5M${x1 - 8} ${foot + 12}l7 5-7 5`} stroke={c.matInk} strokeWidth={1.4} fill="none" />
-              <Rect x={middle - 46} y={foot + 6} width={92} height={24} fill={c.mat} />
-              <MatText x={middle} y={foot + 24} size={19} anchor="middle" number>{units.length(size.width.value)}</MatText>
-              <MatText x={middle} y={foot + 40} size={13} anchor="middle" number weight="500">{say.parts.about(units.bare(size.width.low), units.bare(size.width.high))}</MatText>
-              {change && units.bare(change.width) !== units.bare(0) ? <MatText x={middle + 50} y={foot + 23} size={14} number>{say.parts.change(units.bare(change.width))}</MatText> : null}
-            </G>
-          </>
-        ) : null}
-      </Mat>
-      {shown && part.form.section === 'ring' ? (
+      <Stage
+        width={width} height={height} label={label} toys={toys} units={units} rest={{ x: originX, y: originY - scene.top * pxPerMm, pxPerMm }} rulers={{ x: originX, y: originY }} hold={hold} setHold={setHold} bare tints={faultTint}
+        overlay={() =>
+          !atRest ? null : (
+            <>
+              {faulty >= 0 ? <FaultyRound part={part} index={faulty} originX={originX} originY={y0} pxPerMm={pxPerMm} ringUp={ringUp} /> : null}
+              <Tall x={middle + (seen.w / 2) * pxPerMm + DIMENSION * 0.55} from={originX} y0={y0} y1={y1} value={units.bare(size.height.value)} unit={say.parts.tall(units.of)} range={say.parts.about(units.bare(size.height.low), units.bare(size.height.high))} change={change && units.bare(change.height)} flat={y1 - y0 < 60} />
+              <G>
+                <Path d={`M${x0} ${foot - 10}V${foot + 22}M${x1} ${foot - 10}V${foot + 22}M${x0 + 1} ${foot + 17}H${x1 - 1}M${x0 + 8} ${foot + 12}l-7 5 7 5M${x1 - 8} ${foot + 12}l7 5-7 5`} stroke={c.matInk} strokeWidth={1.4} fill="none" />
+                <Rect x={middle - 46} y={foot + 6} width={92} height={24} fill={c.mat} />
+                <MatText x={middle} y={foot + 24} size={19} anchor="middle" number>{units.length(size.width.value)}</MatText>
+                <MatText x={middle} y={foot + 40} size={13} anchor="middle" number weight="500">{say.parts.about(units.bare(size.width.low), units.bare(size.width.high))}</MatText>
+                {change && units.bare(change.width) !== units.bare(0) ? <MatText x={middle + 50} y={foot + 23} size={14} number>{say.parts.change(units.bare(change.width))}</MatText> : null}
+              </G>
+            </>
+          )
+        }
+      />
+      {part.form.section === 'ring' ? (
         <Press label={held === 'toy' ? say.parts.inHand : say.parts.onToy} onPress={() => setHeld(held === 'toy' ? 'hand' : 'toy')} style={{ position: 'absolute', right: 2, bottom: 2, flexDirection: 'row', alignItems: 'center', gap: 6, paddingHorizontal: 10, backgroundColor: c.matDeep }}>
           <ArrowUpDown color={c.matInk} size={18} />
           <Words fontSize={14} color={c.matInk}>{held === 'toy' ? say.parts.inHand : say.parts.onToy}</Words>
@@ -114,8 +121,6 @@ function FaultyRound({ part, index, originX, originY, pxPerMm, ringUp }: { part:
   const from = left ? originX - x - 62 : originX + x + 16;
   return (
     <G>
-      <Path d={`M${originX - x} ${y}H${originX + x}`} stroke={c.onCoral} strokeWidth={9} />
-      <Path d={`M${originX - x} ${y}H${originX + x}`} stroke={c.coral} strokeWidth={6} strokeDasharray="9 4" />
       <Path d={left ? `M${originX - x} ${y}h-20` : `M${originX + x} ${y}h20`} stroke={c.coral} strokeWidth={2} />
       <Rect x={from} y={y - 12} width={46} height={24} fill={c.coral} />
       <SvgText x={from + 23} y={y + 5} textAnchor="middle" fontFamily={FAMILY.number} fontSize={14} fontWeight="600" fill={c.onCoral}>{round.label}</SvgText>

@@ -1,0 +1,44 @@
+import { View } from 'react-native';
+import { screenWords } from '@hoppla/core/words';
+import { Num, PlainButton, Quiet, Tag, Words } from '../controls';
+import { usePalette } from '../theme';
+import type { ReadingWords } from './reading';
+
+const say = screenWords.stage;
+
+interface StageReadingProps {
+  words: ReadingWords | null;
+  measuring: boolean;
+  hasFrom: boolean;
+  measured: { straight: string; rest: string } | null;
+  onEnd: () => void;
+  width: number;
+}
+
+/** What is under the finger, at the foot of the mat: the round with its count, the place as a tag; a measured distance. */
+export function StageReading({ words, measuring, hasFrom, measured, onEnd, width }: StageReadingProps) {
+  const c = usePalette();
+  return (
+    <View style={{ position: 'absolute', left: 0, bottom: 0, maxWidth: width - 4 }} pointerEvents="box-none">
+      {measuring ? (
+        <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10, backgroundColor: c.matDeep, paddingLeft: 12, paddingRight: 4, paddingVertical: 4 }}>
+          <View style={{ flexShrink: 1 }}>
+            {measured ? <Num fontSize={22} lineHeight={26} color={c.tape}>{say.straight(measured.straight)}</Num> : <Words color={c.matInk}>{hasFrom ? say.measureSecond : say.measureFirst}</Words>}
+            {measured?.rest ? <Quiet fontSize={14} lineHeight={18} color={c.matInk2}>{measured.rest}</Quiet> : null}
+          </View>
+          <PlainButton label={say.measureEnd} onPress={onEnd} />
+        </View>
+      ) : null}
+      {words ? (
+        <View pointerEvents="none" style={{ flexDirection: 'row', alignItems: 'center', gap: 10, backgroundColor: c.matDeep, paddingHorizontal: 10, paddingVertical: 5, alignSelf: 'flex-start' }}>
+          <Num fontSize={17} lineHeight={22} color={c.tape}>{words.round}</Num>
+          <Tag rounds={words.rounds} stitches={words.stitches} />
+          <Words fontSize={14} color={c.matInk2} numberOfLines={1}>{words.place}</Words>
+        </View>
+      ) : null}
+      <View role="status" aria-live="polite" style={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden' }}>
+        <Words>{`${words?.spoken ?? ''}${measured ? `. ${say.straight(measured.straight)}, ${measured.rest}` : ''}`}</Words>
+      </View>
+    </View>
+  );
+}

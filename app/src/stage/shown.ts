@@ -1,0 +1,85 @@
+import { frameAt, formOfLayer, pointOf, polarOf, resolvePlace, type Polar } from '@hoppla/core/address';
+import type { Embroidery } from '@hoppla/core/feature';
+import { add, scale, STITCH, type Looks, type PartForm, type Vec3 } from '@hoppla/core/form';
+import type { Placed } from '@hoppla/core/join';
+import { modelOf, yarnColour, type ToyModel } from '@hoppla/core/toy';
+
+/** An eye or a thread on a piece, mm in the piece's own frame. */
+export interface ShownEye {
+  at: Vec3;
+  normal: Vec3;
+  radius: number;
+  washerRadius: number;
+  colour: string;
+  embroidered: boolean;
+}
+export interface ShownThread {
+  points: readonly Vec3[];
+  normals: readonly Vec3[];
+  colour: string;
+  /** strokes that fill the outline, or one along it */
+  filled: boolean;
+}
+
+/** A piece as the stage draws and touches it. */
+export interface Shown {
+  key: string;
+  placed: Placed;
+  looks: Looks;
+  /** yarn of each colour slot of the fabric, #rrggbb */
+  colours: readonly string[];
+  eyes: readonly ShownEye[];
+  threads: readonly ShownThread[];
+  /** changes when eyes or threads do */
+  dress: string;
+  /** rounds that are there; the rest is still to be worked */
+  upTo: number;
+}
+
+export const keyOf = (piece: { part: string; copy: string }): string => `${piece.part}/${piece.copy}`;
+
+/** A placed piece with its looks, its yarn and what is on it. */
+export function shownOf(model: ToyModel, placed: Placed, looks: Looks, { bare = false, upTo = Infinity }: { bare?: boolean; upTo?: number } = {}): Shown {
+  const main = yarnColour(model, placed.part, placed.copy);
+  const own = model.parts.find((p) => p.part.id === placed.part)?.part.copies.find((c) => c.id === placed.copy)?.palette ?? {};
+  const colours = placed.form.fabric.colours.map((slot) => (slot === '' ? main : (own[slot] ?? model.toy.palette.find((y) => y.slot === slot)?.colour ?? main)));
+  const eyes = bare ? [] : eyesOn(model, placed, looks);
+  const threads = bare ? [] : threadsOn(model, placed, looks);
+  return { key: `${model.toy.id}/${keyOf(placed)}`, placed, looks, colours, eyes, threads, dress: JSON.stringify([eyes, threads]), upTo: Math.min(upTo, placed.form.rim ?? Infinity) };
+}
+
+/** A place of the ring model on the fabric as it is drawn: it goes with the stitch nearest to it. */
+export function draped(form: PartForm, looks: Looks, round: number, coord: number, polar: Polar): Vec3 {
+  const p = pointOf(form, polar);
+  const before = form.fabric.rounds.slice(0, round).reduce((sum, r) => sum + r.count, 0);
+  const { count } = form.fabric.rounds[round];
+  const s = 3 * (before + ((Math.floor(coord) % count) + count) % count);
+  return s + 2 < looks.shift.length ? [p[0] + looks.shift[s], p[1] + looks.shift[s + 1], p[2] + looks.shift[s + 2]] : p;
+}
+
+function eyesOn(model: ToyModel, placed: Placed, looks: Looks): ShownEye[] {
+  return model.eyes.flatMap(({ eyes, state }) => {
+    if (eyes.part !== placed.part || eyes.copy !== placed.copy || state.state === 'homeless') return [];
+    return state.polar.map((polar, i) => ({ at: draped(placed.form, looks, state.round, state.coords[i], polar), normal: frameAt(placed.form, polar).normal, radius: eyes.eyeMm / 2, washerRadius: eyes.washerMm / 2, colour: eyes.colour, embroidered: eyes.making === 'embroidered' }));
+  });
+}
+
+function threadsOn(model: ToyModel, placed: Placed, looks: Looks): ShownThread[] {
+  const mine = model.toy.features.filter((f): f is Embroidery => f.kind === 'embroidery' && f.part === placed.part && f.copy === placed.copy);
+  return mine.flatMap((f) => {
+    const found = f.path.flatMap((place) => {
+      const at = resolvePlace(modelOf(model, f.part).fabric, place);
+      if ((at.state !== 'at' && at.state !== 'moved') || (place.at !== 'hole' && place.at !== 'middle')) return [];
+      const form = formOfLayer(placed.form, at.layer);
+      const coord = place.at === 'hole' ? at.index : at.index - 0.5;
+      const polar = polarOf(form, at.round, coord, place.at);
+      const { normal } = frameAt(form, polar);
+      const p = at.layer === 0 ? draped(form, looks, at.round, coord, polar) : pointOf(form, polar);
+      return [{ p: add(p, scale(normal, 0.3 * form.gauge.stitchMm)), normal }];
+    });
+    return found.length < 2 ? [] : [{ points: found.map((x) => x.p), normals: found.map((x) => x.normal), colour: f.colour, filled: f.strokes > 1 }];
+  });
+}
+
+/** Layer, round and place of a stitch of a piece. */
+export const stitchAt = ({ looks }: Pick<Shown, 'looks'>, stitch: number): { layer: number; round: number; index: number } => ({ layer: looks.stitches[STITCH * stitch], round: looks.stitches[STITCH * stitch + 1], index: looks.stitches[STITCH * stitch + 2] });

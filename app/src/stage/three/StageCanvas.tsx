@@ -1,0 +1,75 @@
+import { useEffect, useRef, type RefObject } from 'react';
+import type { Shown } from '../shown';
+import type { Projection } from '../view';
+import { Drawing, type Tint } from './drawing';
+
+export interface StageCanvasProps {
+  pieces: readonly Shown[];
+  projection: Projection;
+  width: number;
+  height: number;
+  cutDepth: number;
+  tints: ReadonlyMap<string, Tint>;
+  /** a picture of the finger's surroundings is drawn into it after each drawing; px of the mat */
+  loupe: { x: number; y: number; canvas: RefObject<HTMLCanvasElement | null> } | null;
+  onDrawn: () => void;
+  /** the browser has no graphics for it, or lost them */
+  onFail: () => void;
+}
+
+/** How much a loupe makes larger. */
+const LOUPE_SCALE = 2.2;
+
+/** The toy in three dimensions: drawn when something has changed, never by itself. The one door to three. */
+export default function StageCanvas(props: StageCanvasProps) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const drawing = useRef<Drawing | null>(null);
+  const latest = useRef(props);
+  const frame = useRef(0);
+  useEffect(() => {
+    latest.current = props;
+    if (!drawing.current && canvas.current) {
+      try {
+        drawing.current = new Drawing(canvas.current);
+        canvas.current.addEventListener('webglcontextlost', () => latest.current.onFail());
+      } catch {
+        latest.current.onFail();
+        return;
+      }
+    }
+    frame.current ||= requestAnimationFrame(() => {
+      frame.current = 0;
+      if (drawing.current && canvas.current) draw(drawing.current, canvas.current, latest.current);
+    });
+  });
+  useEffect(
+    () => () => {
+      cancelAnimationFrame(frame.current);
+      drawing.current?.dispose();
+      drawing.current = null;
+    },
+    [],
+  );
+  return <canvas ref={canvas} style={{ position: 'absolute', left: 0, top: 0, width: props.width, height: props.height, filter: 'drop-shadow(3px 7px 7px rgba(3, 18, 16, 0.5))' }} aria-hidden />;
+}
+
+function draw(drawing: Drawing, canvas: HTMLCanvasElement, { pieces, projection, width, height, cutDepth, tints, loupe, onDrawn }: StageCanvasProps): void {
+  const began = performance.now();
+  drawing.show(pieces, projection.pxPerMm);
+  for (const piece of pieces) drawing.tint(piece.key, tints.get(piece.key) ?? null);
+  drawing.render(projection, width, height, cutDepth);
+  if (loupe?.canvas.current) magnify(canvas, loupe.canvas.current, loupe, width);
+  // For whoever measures: what the last picture cost.
+  Object.assign(canvas.dataset, { triangles: drawing.cost.triangles, calls: drawing.cost.calls, ms: (performance.now() - began).toFixed(1) });
+  onDrawn();
+}
+
+/** Draws the surroundings of a px larger, in the same task as the picture itself: a canvas forgets afterwards. */
+function magnify(from: HTMLCanvasElement, to: HTMLCanvasElement, at: { x: number; y: number }, width: number): void {
+  const ratio = from.width / width;
+  const size = to.width / (LOUPE_SCALE * Math.max(1, to.width / Math.max(1, to.clientWidth))) * ratio;
+  const context = to.getContext('2d');
+  if (!context) return;
+  context.clearRect(0, 0, to.width, to.height);
+  context.drawImage(from, at.x * ratio - size / 2, at.y * ratio - size / 2, size, size, 0, 0, to.width, to.height);
+}

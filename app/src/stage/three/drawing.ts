@@ -1,0 +1,289 @@
+import { BufferAttribute, BufferGeometry, CylinderGeometry, Group, InstancedBufferAttribute, InstancedMesh, LinearSRGBColorSpace, Matrix4, Mesh, OrthographicCamera, Quaternion, Scene, SphereGeometry, Vector3, WebGLRenderer, type ShaderMaterial } from 'three';
+import { cross, LEG, scale, unit, type Vec3 } from '@hoppla/core/form';
+import type { Placement } from '@hoppla/core/join';
+import type { Shown } from '../shown';
+import type { Projection } from '../view';
+import { satin, type Stroke } from './strokes';
+import { DETAIL, glossMaterial, groundMaterial, legGeometry, rgb, yarnMaterial, type Detail } from './yarn';
+
+/** Colours of stitches that mean something: by piece, then by stitch; `null` is its own yarn. */
+export type Tint = (stitch: number) => { colour: string; share: number } | null;
+
+/** Fabric lies so far inside the stitches, stitch widths; legs are so thick. */
+const INSET = 0.16;
+const THICK = 0.95;
+/** Brightness of stitches differs by so much either way, the same each time. */
+const JITTER = 0.05;
+/** A stitch under so many px on the screen is drawn with fewer faces. */
+const FINE_FROM_PX = 15;
+
+/** The camera and the turned world of a projection: orthographic, one mm is `pxPerMm` px everywhere (decision 33). */
+export function cameraOf(projection: Projection, width: number, height: number): { camera: OrthographicCamera; world: Matrix4 } {
+  const { rows, pivot, pxPerMm, x, y } = projection;
+  const camera = new OrthographicCamera(-x / pxPerMm, (width - x) / pxPerMm, y / pxPerMm, -(height - y) / pxPerMm, -2000, 2000);
+  camera.updateProjectionMatrix();
+  camera.updateMatrixWorld();
+  const world = matrixOf(rows, [0, 0, 0]).multiply(new Matrix4().makeTranslation(-pivot[0], -pivot[1], -pivot[2]));
+  return { camera, world };
+}
+
+function matrixOf(rows: Placement['rows'], shift: Vec3): Matrix4 {
+  const [a, b, c] = rows;
+  return new Matrix4().set(a[0], a[1], a[2], shift[0], b[0], b[1], b[2], shift[1], c[0], c[1], c[2], shift[2], 0, 0, 0, 1);
+}
+
+interface Drawn {
+  shown: Shown;
+  group: Group;
+  dress: Group;
+  legs: InstancedMesh;
+  base: Float32Array;
+  detail: Detail;
+  tint: Tint | null;
+}
+
+/** The toy in three dimensions on a canvas of its own. Draws when it is asked to. */
+export class Drawing {
+  private readonly renderer: WebGLRenderer;
+  private readonly scene = new Scene();
+  private readonly root = new Group();
+  private readonly yarn = yarnMaterial();
+  private readonly geometry = { fine: legGeometry(DETAIL.fine), coarse: legGeometry(DETAIL.coarse) };
+  private drawn = new Map<string, Drawn>();
+
+  /** @throws when the browser has no graphics for it */
+  constructor(readonly canvas: HTMLCanvasElement) {
+    this.renderer = new WebGLRenderer({ canvas, alpha: true, antialias: devicePixelRatio < 2, preserveDrawingBuffer: false });
+    this.renderer.outputColorSpace = LinearSRGBColorSpace;
+    this.renderer.setClearColor(0, 0);
+    this.root.matrixAutoUpdate = false;
+    this.scene.add(this.root);
+    this.scene.matrixWorldAutoUpdate = true;
+  }
+
+  /** Takes the pieces; those that did not change are kept. */
+  show(pieces: readonly Shown[], pxPerMm: number): void {
+    const next = new Map<string, Drawn>();
+    for (const shown of pieces) {
+      const detail: Detail = shown.placed.form.gauge.stitchMm * pxPerMm * devicePixelRatio >= FINE_FROM_PX ? 'fine' : 'coarse';
+      const known = this.drawn.get(shown.key);
+      const same = known && known.shown.looks === shown.looks && known.shown.colours.join() === shown.colours.join();
+      const drawn = same ? known : this.build(shown, detail);
+      if (same) this.drawn.delete(shown.key);
+      if (!same || known.shown.dress !== shown.dress) this.putOn(drawn, shown, detail);
+      drawn.shown = shown;
+      if (drawn.detail !== detail) {
+        drawn.detail = detail;
+        drawn.legs.geometry = this.geometry[detail];
+      }
+      drawn.group.matrix.copy(matrixOf(shown.placed.placement.rows, shown.placed.placement.shift));
+      this.cutOff(drawn);
+      next.set(shown.key, drawn);
+    }
+    for (const old of this.drawn.values()) this.drop(old);
+    this.drawn = next;
+  }
+
+  /** Colours the stitches of a piece that mean something. */
+  tint(key: string, tint: Tint | null): void {
+    const drawn = this.drawn.get(key);
+    if (!drawn || (drawn.tint === null && tint === null)) return;
+    drawn.tint = tint;
+    const { legs, base, shown } = drawn;
+    const colours = legs.instanceColor!;
+    const out = colours.array as Float32Array;
+    out.set(base);
+    if (tint) {
+      const seen = new Map<string, { r: number; g: number; b: number }>();
+      let last = -1;
+      let wanted: ReturnType<Tint> = null;
+      for (let k = 0; k < shown.looks.legOf.length; k++) {
+        const stitch = shown.looks.legOf[k];
+        if (stitch !== last) wanted = tint((last = stitch));
+        if (!wanted) continue;
+        let c = seen.get(wanted.colour);
+        if (!c) seen.set(wanted.colour, (c = rgb(wanted.colour)));
+        out[3 * k] += (c.r - out[3 * k]) * wanted.share;
+        out[3 * k + 1] += (c.g - out[3 * k + 1]) * wanted.share;
+        out[3 * k + 2] += (c.b - out[3 * k + 2]) * wanted.share;
+      }
+    }
+    colours.needsUpdate = true;
+  }
+
+  /** Draws once. `cutDepth` mm from the pivot towards the viewer is where a cut begins. */
+  render(projection: Projection, width: number, height: number, cutDepth: number): void {
+    const ratio = Math.min(devicePixelRatio, 2, 4096 / Math.max(width, 1));
+    if (this.renderer.getPixelRatio() !== ratio) this.renderer.setPixelRatio(ratio);
+    if (this.canvas.width !== Math.floor(width * ratio) || this.canvas.height !== Math.floor(height * ratio)) this.renderer.setSize(width, height, false);
+    const { camera, world } = cameraOf(projection, width, height);
+    this.root.matrix.copy(world);
+    this.root.matrixWorldNeedsUpdate = true;
+    this.root.traverse((o) => {
+      const uniforms = ((o as Mesh).material as ShaderMaterial | undefined)?.uniforms;
+      if (uniforms?.cutDepth) uniforms.cutDepth.value = cutDepth;
+    });
+    this.renderer.render(this.scene, camera);
+  }
+
+  /** Faces and calls of the last picture. */
+  get cost(): { triangles: number; calls: number } {
+    return { triangles: this.renderer.info.render.triangles, calls: this.renderer.info.render.calls };
+  }
+
+  dispose(): void {
+    for (const old of this.drawn.values()) this.drop(old);
+    this.geometry.fine.dispose();
+    this.geometry.coarse.dispose();
+    this.yarn.dispose();
+    this.renderer.dispose();
+    this.renderer.forceContextLoss();
+  }
+
+  private build(shown: Shown, detail: Detail): Drawn {
+    const group = new Group();
+    group.matrixAutoUpdate = false;
+    const { looks } = shown;
+    const base = yarnColours(shown);
+    const legs = this.strokes(looks.legs, looks.legOf.length, base.slice(), detail);
+    const ground = new BufferGeometry();
+    const inset = INSET * shown.placed.form.gauge.stitchMm;
+    ground.setAttribute('position', new BufferAttribute(looks.points.map((v, k) => v - inset * looks.normals[k]), 3));
+    ground.setAttribute('normal', new BufferAttribute(looks.normals, 3));
+    ground.setIndex(new BufferAttribute(Uint32Array.from(looks.triangles), 1));
+    const main = shown.colours[mainSlot(shown)] ?? '#b98d62';
+    const fabric = new Mesh(ground, groundMaterial(main));
+    fabric.frustumCulled = false;
+    group.add(fabric, legs);
+    const dress = new Group();
+    group.add(dress);
+    this.root.add(group);
+    return { shown, group, dress, legs, base, detail, tint: null };
+  }
+
+  /** Eyes and threads: they change far more often than the fabric. */
+  private putOn({ dress }: Drawn, { eyes, threads }: Shown, detail: Detail): void {
+    this.clear(dress);
+    dress.clear();
+    for (const eye of eyes) this.eye(dress, eye, detail);
+    for (const thread of threads) this.sewn(dress, satin(thread), thread.colour, detail);
+  }
+
+  /** Legs of yarn from ten numbers each. */
+  private strokes(legs: Float32Array, count: number, colours: Float32Array, detail: Detail): InstancedMesh {
+    const mesh = new InstancedMesh(this.geometry[detail], this.yarn, Math.max(1, count));
+    mesh.count = count;
+    mesh.frustumCulled = false;
+    const m = mesh.instanceMatrix.array as Float32Array;
+    for (let k = 0; k < count; k++) layLeg(legs, LEG * k, m, 16 * k);
+    mesh.instanceColor = new InstancedBufferAttribute(colours, 3);
+    return mesh;
+  }
+
+  private eye(group: Group, eye: Shown['eyes'][number], detail: Detail): void {
+    const turn = new Quaternion().setFromUnitVectors(new Vector3(0, 0, 1), new Vector3(...eye.normal));
+    if (eye.embroidered) this.sewn(group, satin({ ...disc(eye), colour: eye.colour, filled: true }), eye.colour, detail);
+    else {
+      const dome = new Mesh(new SphereGeometry(1, 28, 20), glossMaterial(eye.colour));
+      dome.quaternion.copy(turn);
+      dome.scale.set(eye.radius, eye.radius, eye.radius * 0.62);
+      dome.position.set(...eye.at).addScaledVector(new Vector3(...eye.normal), eye.radius * 0.22);
+      // The washer inside, seen where the fabric is cut away.
+      const washer = new Mesh(new CylinderGeometry(eye.washerRadius, eye.washerRadius, 1.2, 28), groundMaterial('#f4f1e6'));
+      washer.quaternion.copy(turn).multiply(new Quaternion().setFromUnitVectors(new Vector3(0, 1, 0), new Vector3(0, 0, 1)));
+      washer.position.set(...eye.at).addScaledVector(new Vector3(...eye.normal), -2.4);
+      group.add(dome, washer);
+    }
+  }
+
+  private sewn(group: Group, strokes: readonly Stroke[], colour: string, detail: Detail): void {
+    const legs = Float32Array.from(strokes.flatMap((s) => [...s.from, ...s.to, ...s.normal, s.halfWidth]));
+    const c = rgb(colour);
+    group.add(this.strokes(legs, strokes.length, Float32Array.from(strokes.flatMap(() => [c.r, c.g, c.b])), detail));
+  }
+
+  /** Leaves out the rounds that are not there yet. */
+  private cutOff({ shown, legs, group }: Drawn): void {
+    const { looks, placed } = shown;
+    const rounds = Math.max(0, Math.min(shown.upTo, placed.form.fabric.rounds.length));
+    const whole = rounds === placed.form.fabric.rounds.length;
+    legs.count = whole ? looks.legOf.length : looks.legsTo[rounds];
+    (group.children[0] as Mesh).geometry.setDrawRange(0, whole ? Infinity : 3 * looks.trianglesTo[Math.max(0, rounds - 1)]);
+  }
+
+  private drop(drawn: Drawn): void {
+    this.root.remove(drawn.group);
+    this.clear(drawn.group);
+  }
+
+  private clear(group: Group): void {
+    group.traverse((o) => {
+      const mesh = o as Mesh;
+      if (mesh.material && mesh.material !== this.yarn) (mesh.material as ShaderMaterial).dispose();
+      if (mesh.geometry && mesh.geometry !== this.geometry.fine && mesh.geometry !== this.geometry.coarse) mesh.geometry.dispose();
+      if (o instanceof InstancedMesh) o.dispose();
+    });
+  }
+}
+
+/** Writes the matrix of a leg: along, across and out, from its foot. Always proper. */
+function layLeg(legs: Float32Array, at: number, m: Float32Array, to: number): void {
+  const x: Vec3 = [legs[at + 3] - legs[at], legs[at + 4] - legs[at + 1], legs[at + 5] - legs[at + 2]];
+  const long = unit(x);
+  const n: Vec3 = [legs[at + 6], legs[at + 7], legs[at + 8]];
+  const y = unit(cross(n, long));
+  const z = cross(long, y);
+  const half = legs[at + 9];
+  for (let k = 0; k < 3; k++) {
+    m[to + k] = x[k];
+    m[to + 4 + k] = y[k] * half;
+    m[to + 8 + k] = z[k] * half * THICK;
+    m[to + 12 + k] = legs[at + k];
+  }
+  m[to + 15] = 1;
+}
+
+/** The yarn of every leg, a little lighter or darker stitch by stitch. */
+function yarnColours({ looks, placed, colours, key }: Shown): Float32Array {
+  const out = new Float32Array(3 * looks.legOf.length);
+  const yarns = colours.map(rgb);
+  const { fabric } = placed.form;
+  let seed = 2166136261;
+  for (let i = 0; i < key.length; i++) seed = Math.imul(seed ^ key.charCodeAt(i), 16777619);
+  for (let k = 0; k < looks.legOf.length; k++) {
+    const s = looks.legOf[k];
+    const [layer, round, index] = [looks.stitches[3 * s], looks.stitches[3 * s + 1], looks.stitches[3 * s + 2]];
+    const from = (layer ? fabric.layers[layer - 1].rounds : fabric.rounds)[round].from;
+    const yarn = yarns[fabric.colour[from + index]] ?? yarns[0];
+    const light = 1 + JITTER * (2 * noise(seed, s) - 1);
+    out[3 * k] = yarn.r * light;
+    out[3 * k + 1] = yarn.g * light;
+    out[3 * k + 2] = yarn.b * light;
+  }
+  return out;
+}
+
+/** 0 to 1, the same for the same stitch. */
+function noise(seed: number, s: number): number {
+  let h = Math.imul(seed ^ s, 2246822519);
+  h = Math.imul(h ^ (h >>> 13), 3266489917);
+  return ((h ^ (h >>> 16)) >>> 0) / 4294967296;
+}
+
+/** The slot of most stitches. */
+function mainSlot({ placed }: Shown): number {
+  const count = new Map<number, number>();
+  for (const c of placed.form.fabric.colour) count.set(c, (count.get(c) ?? 0) + 1);
+  return [...count].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 0;
+}
+
+/** The outline of an embroidered eye. */
+function disc({ at, normal, radius }: Shown['eyes'][number]): { points: Vec3[]; normals: Vec3[] } {
+  const side = unit(cross(normal, [0, 1, 0]), [1, 0, 0]);
+  const up = cross(side, normal);
+  const points = Array.from({ length: 16 }, (_, k): Vec3 => {
+    const a = (2 * Math.PI * k) / 16;
+    return [0, 1, 2].map((i) => at[i] + radius * (Math.cos(a) * side[i] + Math.sin(a) * up[i]) + 0.8 * normal[i]) as unknown as Vec3;
+  });
+  return { points, normals: points.map(() => scale(normal, 1)) };
+}
