@@ -17,41 +17,52 @@ export function satin({ points, normals, filled }: { points: readonly Vec3[]; no
 }
 
 function along(points: readonly Vec3[], normals: readonly Vec3[]): Stroke[] {
-  return points.slice(1).flatMap((to, i) => {
-    const from = points[i];
-    const parts = Math.max(1, Math.round(distance(from, to) / 5));
-    const at = (k: number) => add(from, scale(sub(to, from), k / parts));
-    return Array.from({ length: parts }, (_, k) => {
-      // Back stitches meet: each begins a little inside the one before.
-      const step = sub(at(k + 1), at(k));
-      return { from: sub(at(k), scale(step, 0.12)), to: add(at(k + 1), scale(step, 0.12)), normal: normals[i], halfWidth: THREAD * 1.25 };
-    });
+  return points.slice(1).flatMap((to, i) => arch({ p: points[i], n: normals[i] }, { p: to, n: normals[i + 1] }, Math.max(1, Math.round(distance(points[i], to) / 5)), THREAD * 1.25, 0.12));
+}
+
+interface End {
+  p: Vec3;
+  n: Vec3;
+}
+
+/** Strokes from end to end over the curve of the fabric, which the ways out at both ends tell; each overlaps the next by a share of itself. */
+function arch(from: End, to: End, parts: number, halfWidth: number, overlap: number): Stroke[] {
+  const long = distance(from.p, to.p);
+  // Rise of an arc over its chord: half the chord times the tangent of a quarter of its angle.
+  const rise = (long / 2) * Math.tan(Math.acos(Math.max(-1, Math.min(1, dot(from.n, to.n)))) / 4);
+  const normal = (t: number) => unit(add(scale(from.n, 1 - t), scale(to.n, t)));
+  const at = (t: number) => add(add(from.p, scale(sub(to.p, from.p), t)), scale(normal(t), 4 * t * (1 - t) * rise));
+  return Array.from({ length: parts }, (_, k) => {
+    const [a, b] = [at(k / parts), at((k + 1) / parts)];
+    const step = sub(b, a);
+    return { from: sub(a, scale(step, overlap)), to: add(b, scale(step, overlap)), normal: normal((k + 0.5) / parts), halfWidth };
   });
 }
 
-/** Strokes across an outline, from side to side in its own plane, each a thread's width from the next. */
+/** Strokes across an outline, from side to side, each a thread's width from the next. */
 function over(points: readonly Vec3[], normals: readonly Vec3[]): Stroke[] {
   const middle = scale(points.reduce((a, b) => add(a, b), [0, 0, 0] as Vec3), 1 / points.length);
   const normal = unit(normals.reduce((a, b) => add(a, b), [0, 0, 0] as Vec3));
   const down = unit(sub([0, 0, 1], scale(normal, normal[2])), [0, 1, 0]);
+  const height = (p: Vec3) => dot(sub(p, middle), down);
   const side = cross(down, normal);
-  const flat = points.map((p) => ({ x: dot(sub(p, middle), side), y: dot(sub(p, middle), down), h: dot(sub(p, middle), normal) }));
-  const [low, high] = [Math.min(...flat.map((p) => p.y)), Math.max(...flat.map((p) => p.y))];
-  const rows = Math.max(2, Math.round((high - low) / (1.5 * THREAD)));
+  const [low, high] = [Math.min(...points.map(height)), Math.max(...points.map(height))];
+  const rows = Math.max(2, Math.round((high - low) / THREAD));
   const out: Stroke[] = [];
   for (let k = 0; k < rows; k++) {
     const y = low + ((k + 0.5) * (high - low)) / rows;
-    const cuts: { x: number; h: number }[] = [];
-    flat.forEach((a, i) => {
-      const b = flat[(i + 1) % flat.length];
-      if (a.y <= y === b.y <= y) return;
-      const f = (y - a.y) / (b.y - a.y);
-      cuts.push({ x: a.x + f * (b.x - a.x), h: a.h + f * (b.h - a.h) });
+    const cuts: End[] = [];
+    points.forEach((a, i) => {
+      const j = (i + 1) % points.length;
+      const b = points[j];
+      if (height(a) <= y === height(b) <= y) return;
+      const f = (y - height(a)) / (height(b) - height(a));
+      cuts.push({ p: add(a, scale(sub(b, a), f)), n: unit(add(scale(normals[i], 1 - f), scale(normals[j], f))) });
     });
-    cuts.sort((a, b) => a.x - b.x);
+    cuts.sort((a, b) => dot(a.p, side) - dot(b.p, side));
     if (cuts.length < 2) continue;
-    const at = ({ x, h }: { x: number; h: number }) => add(middle, add(scale(side, x), add(scale(down, y), scale(normal, h + 0.5))));
-    out.push({ from: at(cuts[0]), to: at(cuts[cuts.length - 1]), normal, halfWidth: THREAD });
+    const [from, to] = [cuts[0], cuts[cuts.length - 1]].map(({ p, n }) => ({ p: add(p, scale(n, 0.4)), n }));
+    out.push(...arch(from, to, Math.max(1, Math.round(distance(from.p, to.p) / 4)), THREAD, 0.3));
   }
   return out;
 }
