@@ -1,4 +1,4 @@
-import Eye from 'lucide-react-native/icons/rotate-3d';
+import Rotate from 'lucide-react-native/icons/rotate-3d';
 import { lazy, Suspense, useMemo, useRef, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Circle, G, Path } from 'react-native-svg';
@@ -46,6 +46,8 @@ export interface StageProps {
   /** drawn over the toy, in px */
   overlay?: (projection: Projection) => ReactNode;
   onPick?: (pick: Pick, piece: Placed) => void;
+  /** stands in the lower right corner while nothing is read */
+  corner?: ReactNode;
   /** only looked at: a shelf, a picture beside a text */
   still?: boolean;
 }
@@ -128,11 +130,12 @@ export function Stage(props: StageProps) {
       </View>
       {still ? null : (
         <>
+          {words || measuring ? null : <View style={{ position: 'absolute', right: 2, bottom: 2 }}>{props.corner}</View>}
           <StageReading words={words} measuring={measuring !== null} hasFrom={from !== null} measured={measured} onEnd={() => setMeasuring(null)} width={width} />
           <Loupe canvas={loupe} at={finger?.finger && over && drawn === 'drawn' ? finger : null} width={width} />
           <View style={{ position: 'absolute', right: 2, top: props.rulers ? 24 : 2, alignItems: 'flex-end' }} pointerEvents="box-none">
             <Press label={say.look} onPress={() => setLooking(true)} style={{ backgroundColor: c.matDeep, width: 44, height: 44, alignItems: 'center' }}>
-              <Eye color={c.matInk} size={22} strokeWidth={1.9} />
+              <Rotate color={c.matInk} size={22} strokeWidth={1.9} />
             </Press>
             {viewName(hold) === 'front' && hold.zoom === 1 && hold.panX === 0 && hold.panY === 0 ? null : (
               <Press label={say.toFront} onPress={() => setHold((h) => ({ ...STRAIGHT, cut: h.cut }))} style={{ backgroundColor: c.matDeep, paddingHorizontal: 10, marginTop: 2 }}>
@@ -207,7 +210,7 @@ function tintsOf(pieces: readonly Shown[], own: StageProps['tints'], read: Pick 
       const at = stitchAt(piece, stitch);
       if (lit && at.layer === lit.layer && at.round === lit.round) {
         if (lit.at === 'middle' && stitch === lit.stitch) return { colour: c.pinMat, share: 0.9 };
-        return (at.index + 1) % 5 === 0 ? { colour: c.tapeInk, share: 0.72 } : { colour: c.tape, share: 0.62 };
+        return (at.index + 1) % 5 === 0 ? { colour: c.tapeInk, share: 0.8 } : { colour: c.tape, share: 0.8 };
       }
       return station?.(at) ?? null;
     });

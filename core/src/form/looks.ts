@@ -146,7 +146,7 @@ class Weaver {
     const at = (p: number): Vec3 => [x[3 * p], x[3 * p + 1], x[3 * p + 2]];
     const [a, b] = [half(at(net.before[s]), at(s)), half(at(s), at(net.after[s]))];
     const up = scale(unit(height), open ? 0.14 * w : 0.05 * w);
-    for (const out of open ? [0.16, -0.16] : [0.3]) this.leg(index, add3(a, up, scale(normal, out * w)), add3(b, up, scale(normal, out * w)), open ? unit(height) : unit(add3(normal, scale(unit(height), 0.4))), HALF_WIDTH.rim * w);
+    for (const out of open ? [0.16, -0.16] : [0.3]) this.leg(index, add3(a, up, scale(normal, out * w)), add3(b, up, scale(normal, out * w)), out > 0 ? unit(add3(normal, scale(unit(height), 0.6))) : unit(height), HALF_WIDTH.rim * w);
   }
 
   private leg(index: number, from: Vec3, to: Vec3, normal: Vec3, halfWidth: number): void {
@@ -220,7 +220,7 @@ function trianglesOf(form: PartForm, net: Net): ArrayLike<number> {
 function normalsOf(form: PartForm, net: Net, x: Float64Array): Float32Array {
   const normals = new Float32Array(x.length);
   if (form.section !== 'ring') {
-    for (let p = 0; p < net.points; p++) normals.set([0, form.section === 'sheet' ? -form.direction : -1, 0], 3 * p);
+    for (let p = 0; p < net.points; p++) normals.set([0, -1, 0], 3 * p);
     return normals;
   }
   const { triangles } = net.mesh;

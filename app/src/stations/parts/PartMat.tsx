@@ -1,6 +1,5 @@
 import ArrowUpDown from 'lucide-react-native/icons/arrow-up-down';
 import { useEffect, useMemo, useState } from 'react';
-import { View } from 'react-native';
 import { G, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { sizeOf } from '@hoppla/core/form';
 import type { PartModel } from '@hoppla/core/toy';
@@ -47,32 +46,32 @@ export function PartMat({ part, width, height }: { part: PartModel; width: numbe
   const atRest = viewName(hold) === 'front' && hold.zoom === 1 && hold.panX === 0 && hold.panY === 0;
   if (!shown) return <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} label={say.parts.noRounds}>{null}</Mat>;
   return (
-    <View>
-      <Stage
-        width={width} height={height} label={label} toys={toys} units={units} rest={{ x: originX, y: originY - scene.top * pxPerMm, pxPerMm }} rulers={{ x: originX, y: originY }} hold={hold} setHold={setHold} bare tints={faultTint}
-        overlay={() =>
-          !atRest ? null : (
-            <>
-              {faulty >= 0 ? <FaultyRound part={part} index={faulty} originX={originX} originY={y0} pxPerMm={pxPerMm} ringUp={ringUp} /> : null}
-              <Tall x={middle + (seen.w / 2) * pxPerMm + DIMENSION * 0.55} from={originX} y0={y0} y1={y1} value={units.bare(size.height.value)} unit={say.parts.tall(units.of)} range={say.parts.about(units.bare(size.height.low), units.bare(size.height.high))} change={change && units.bare(change.height)} flat={y1 - y0 < 60} />
-              <G>
-                <Path d={`M${x0} ${foot - 10}V${foot + 22}M${x1} ${foot - 10}V${foot + 22}M${x0 + 1} ${foot + 17}H${x1 - 1}M${x0 + 8} ${foot + 12}l-7 5 7 5M${x1 - 8} ${foot + 12}l7 5-7 5`} stroke={c.matInk} strokeWidth={1.4} fill="none" />
-                <Rect x={middle - 46} y={foot + 6} width={92} height={24} fill={c.mat} />
-                <MatText x={middle} y={foot + 24} size={19} anchor="middle" number>{units.length(size.width.value)}</MatText>
-                <MatText x={middle} y={foot + 40} size={13} anchor="middle" number weight="500">{say.parts.about(units.bare(size.width.low), units.bare(size.width.high))}</MatText>
-                {change && units.bare(change.width) !== units.bare(0) ? <MatText x={middle + 50} y={foot + 23} size={14} number>{say.parts.change(units.bare(change.width))}</MatText> : null}
-              </G>
-            </>
-          )
-        }
-      />
-      {part.form.section === 'ring' ? (
-        <Press label={held === 'toy' ? say.parts.inHand : say.parts.onToy} onPress={() => setHeld(held === 'toy' ? 'hand' : 'toy')} style={{ position: 'absolute', right: 2, bottom: 2, flexDirection: 'row', alignItems: 'center', gap: 6, paddingHorizontal: 10, backgroundColor: c.matDeep }}>
-          <ArrowUpDown color={c.matInk} size={18} />
-          <Words fontSize={14} color={c.matInk}>{held === 'toy' ? say.parts.inHand : say.parts.onToy}</Words>
-        </Press>
-      ) : null}
-    </View>
+    <Stage
+      width={width} height={height} label={label} toys={toys} units={units} rest={{ x: originX, y: originY - scene.top * pxPerMm, pxPerMm }} rulers={{ x: originX, y: originY }} hold={hold} setHold={setHold} bare tints={faultTint}
+      corner={
+        part.form.section === 'ring' ? (
+          <Press label={held === 'toy' ? say.parts.inHand : say.parts.onToy} onPress={() => setHeld(held === 'toy' ? 'hand' : 'toy')} style={{ flexDirection: 'row', alignItems: 'center', gap: 6, paddingHorizontal: 10, backgroundColor: c.matDeep }}>
+            <ArrowUpDown color={c.matInk} size={18} />
+            <Words fontSize={14} color={c.matInk}>{held === 'toy' ? say.parts.inHand : say.parts.onToy}</Words>
+          </Press>
+        ) : null
+      }
+      overlay={() =>
+        !atRest ? null : (
+          <>
+            {faulty >= 0 ? <FaultyRound part={part} index={faulty} originX={originX} originY={y0} pxPerMm={pxPerMm} ringUp={ringUp} /> : null}
+            <Tall x={middle + (seen.w / 2) * pxPerMm + DIMENSION * 0.55} from={originX} y0={y0} y1={y1} value={units.bare(size.height.value)} unit={say.parts.tall(units.of)} range={say.parts.about(units.bare(size.height.low), units.bare(size.height.high))} change={change && units.bare(change.height)} flat={y1 - y0 < 60} />
+            <G>
+              <Path d={`M${x0} ${foot - 10}V${foot + 22}M${x1} ${foot - 10}V${foot + 22}M${x0 + 1} ${foot + 17}H${x1 - 1}M${x0 + 8} ${foot + 12}l-7 5 7 5M${x1 - 8} ${foot + 12}l7 5-7 5`} stroke={c.matInk} strokeWidth={1.4} fill="none" />
+              <Rect x={middle - 46} y={foot + 6} width={92} height={24} fill={c.mat} />
+              <MatText x={middle} y={foot + 24} size={19} anchor="middle" number>{units.length(size.width.value)}</MatText>
+              <MatText x={middle} y={foot + 40} size={13} anchor="middle" number weight="500">{say.parts.about(units.bare(size.width.low), units.bare(size.width.high))}</MatText>
+              {change && units.bare(change.width) !== units.bare(0) ? <MatText x={middle + 50} y={foot + 23} size={14} number>{say.parts.change(units.bare(change.width))}</MatText> : null}
+            </G>
+          </>
+        )
+      }
+    />
   );
 }
 
