@@ -41,8 +41,8 @@ export interface StageProps {
   bare?: boolean;
   /** rounds that are already there, by piece (`keyOf`) */
   upTo?: Record<string, number>;
-  /** stitches that mean something to the station, by piece */
-  tints?: Record<string, (at: { layer: number; round: number; index: number }) => { colour: string; share: number } | null>;
+  /** rounds that mean something to the station, by piece (`keyOf`) */
+  marks?: readonly { piece: string; round: number; colour: string; share: number }[];
   /** drawn over the toy, in px */
   overlay?: (projection: Projection) => ReactNode;
   onPick?: (pick: Pick, piece: Placed) => void;
@@ -86,7 +86,8 @@ export function Stage(props: StageProps) {
     if (pick) props.onPick?.(pick, pieces[pick.piece].placed);
   };
   useGestures(element, { setHold, middle, over: setFinger, tap: (p) => choose(picker?.at(p.x, p.y) ?? null) }, !still);
-  const tints = tintsOf(pieces, props.tints, read, c);
+  const tints = tintsOf(pieces, props.marks ?? [], read, c);
+  const tintsAre = JSON.stringify([props.marks, read, c.tape]);
   const many = pieces.length > 1;
   const words = read ? readingWords(modelAt(toys, pieces[read.piece]), pieces[read.piece], read, many) : null;
   const measured = from && read && read !== from ? apartWords(pieces, from, read, props.units) : null;
@@ -117,7 +118,7 @@ export function Stage(props: StageProps) {
           stage={
             drawn === 'cannot' ? null : (
               <Suspense fallback={null}>
-                <StageCanvas pieces={pieces} projection={projection} width={width} height={height} cutDepth={cutDepth} tints={tints} loupe={finger?.finger && over ? { x: finger.x, y: finger.y, canvas: loupe } : null} onDrawn={() => setDrawn((now) => (pieces.length > 0 && now === 'not yet' ? 'drawn' : now))} onFail={() => setDrawn('cannot')} />
+                <StageCanvas pieces={pieces} projection={projection} width={width} height={height} cutDepth={cutDepth} tints={tints} tintsAre={tintsAre} loupe={finger?.finger && over ? { x: finger.x, y: finger.y, canvas: loupe } : null} onDrawn={() => setDrawn((now) => (pieces.length > 0 && now === 'not yet' ? 'drawn' : now))} onFail={() => setDrawn('cannot')} />
               </Suspense>
             )
           }
@@ -200,19 +201,19 @@ function FlatToy({ model, placed, projection, bare, upTo }: { model: ToyModel; p
 }
 
 /** The round that is read is lit, every fifth stitch of it marked, and the stitch itself most. */
-function tintsOf(pieces: readonly Shown[], own: StageProps['tints'], read: Pick | null, c: ReturnType<typeof usePalette>): ReadonlyMap<string, Tint> {
+function tintsOf(pieces: readonly Shown[], marks: NonNullable<StageProps['marks']>, read: Pick | null, c: ReturnType<typeof usePalette>): ReadonlyMap<string, Tint> {
   const tints = new Map<string, Tint>();
   pieces.forEach((piece, i) => {
-    const station = own?.[keyOf(piece.placed)];
+    const own = marks.filter((m) => m.piece === keyOf(piece.placed));
     const lit = read?.piece === i ? read : null;
-    if (!station && !lit) return;
+    if (own.length === 0 && !lit) return;
     tints.set(piece.key, (stitch) => {
       const at = stitchAt(piece, stitch);
       if (lit && at.layer === lit.layer && at.round === lit.round) {
         if (lit.at === 'middle' && stitch === lit.stitch) return { colour: c.pinMat, share: 0.9 };
         return (at.index + 1) % 5 === 0 ? { colour: c.tapeInk, share: 0.8 } : { colour: c.tape, share: 0.8 };
       }
-      return station?.(at) ?? null;
+      return at.layer === 0 ? (own.find((m) => m.round === at.round) ?? null) : null;
     });
   });
   return tints;

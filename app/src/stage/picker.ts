@@ -1,7 +1,6 @@
-import { move } from '@hoppla/core/join';
 import type { Vec3 } from '@hoppla/core/form';
 import { stitchAt, type Shown } from './shown';
-import { project, type Projection } from './view';
+import type { Projection } from './view';
 
 /** A stitch or a hole that was touched. `index` is that of the stitch from 0, or of the hole at the base of its round, between stitches index and index + 1 counted from 1. */
 export interface Pick {
@@ -13,6 +12,9 @@ export interface Pick {
   at: 'middle' | 'hole';
 }
 
+/** Of so many nearest stitches the first in sight is meant; one is hidden when fabric lies so many stitches before it. */
+const CANDIDATES = 6;
+const HIDDEN_STITCHES = 0.8;
 /** px beside the fabric at which a finger still means the nearest stitch. */
 const NEAR_PX = 14;
 
@@ -27,15 +29,18 @@ interface Flat {
 
 /** Finds what lies under a finger. Works on points, without graphics: what is drawn flat is touched the same way. */
 export class Picker {
-  private readonly flats: Flat[];
+  private laid: Flat[] | null = null;
 
   /** `cutDepth`: what is nearer to the viewer than so many mm has been cut away. */
   constructor(
     private readonly pieces: readonly Shown[],
     private readonly projection: Projection,
     private readonly cutDepth = Infinity,
-  ) {
-    this.flats = pieces.map((piece) => flatten(piece, projection));
+  ) {}
+
+  /** Laid flat when something is first asked: most pictures are never touched. */
+  private get flats(): Flat[] {
+    return (this.laid ??= this.pieces.map((piece) => flatten(piece, this.projection)));
   }
 
   /** The stitch or hole at px x, y; `holes` says whether holes are looked for. Hidden stitches are never found. */
@@ -43,17 +48,24 @@ export class Picker {
     const hit = this.surfaceAt(x, y) ?? this.beside(x, y);
     if (!hit) return null;
     const { piece, depth } = hit;
-    const flat = this.flats[piece];
-    let best = -1;
-    let least = Infinity;
-    for (let s = 0; s < flat.stitches; s++) {
-      const d = away(flat.middles, s, x, y, depth);
-      if (d < least) {
-        least = d;
-        best = s;
-      }
+    const best = this.nearest(piece, x, y, depth);
+    return best === null ? null : this.named(piece, best.stitch, x, y, depth, holes ? best.away : 0);
+  }
+
+  /** The stitch whose middle is nearest to a point of the fabric, among those in sight. */
+  private nearest(piece: number, x: number, y: number, depth: number): { stitch: number; away: number } | null {
+    const { middles, stitches } = this.flats[piece];
+    const near: { stitch: number; away: number }[] = [];
+    for (let s = 0; s < stitches; s++) {
+      const d = away(middles, s, x, y, depth);
+      if (near.length === CANDIDATES && d >= near[CANDIDATES - 1].away) continue;
+      let k = near.length;
+      while (k > 0 && near[k - 1].away > d) k--;
+      near.splice(k, 0, { stitch: s, away: d });
+      if (near.length > CANDIDATES) near.pop();
     }
-    return best < 0 ? null : this.named(piece, best, x, y, depth, holes ? least : 0);
+    const hiddenBy = HIDDEN_STITCHES * this.pieces[piece].placed.form.gauge.stitchMm * this.projection.pxPerMm;
+    return near.find(({ stitch }) => (this.surfaceAt(middles[3 * stitch], middles[3 * stitch + 1])?.depth ?? -Infinity) <= middles[3 * stitch + 2] + hiddenBy) ?? null;
   }
 
   private named(piece: number, stitch: number, x: number, y: number, depth: number, toMiddle: number): Pick {
@@ -137,14 +149,17 @@ export class Picker {
   }
 }
 
-function flatten({ placed, looks, upTo }: Shown, projection: Projection): Flat {
+function flatten({ placed, looks, upTo }: Shown, { rows: view, pivot, pxPerMm, x, y }: Projection): Flat {
+  const { rows: own, shift } = placed.placement;
+  // Placement and view in one: three rows of three, and where the piece's own 0 stands.
+  const m = view.map((v) => [0, 1, 2].map((k) => v[0] * own[0][k] + v[1] * own[1][k] + v[2] * own[2][k]));
+  const at = view.map((v) => v[0] * (shift[0] - pivot[0]) + v[1] * (shift[1] - pivot[1]) + v[2] * (shift[2] - pivot[2]));
   const lay = (from: Float32Array) => {
     const out = new Float32Array(from.length);
     for (let k = 0; k < from.length; k += 3) {
-      const seen = project(projection, move(placed.placement, [from[k], from[k + 1], from[k + 2]]));
-      out[k] = seen.x;
-      out[k + 1] = seen.y;
-      out[k + 2] = seen.depth * projection.pxPerMm;
+      out[k] = x + pxPerMm * (m[0][0] * from[k] + m[0][1] * from[k + 1] + m[0][2] * from[k + 2] + at[0]);
+      out[k + 1] = y - pxPerMm * (m[1][0] * from[k] + m[1][1] * from[k + 1] + m[1][2] * from[k + 2] + at[1]);
+      out[k + 2] = pxPerMm * (m[2][0] * from[k] + m[2][1] * from[k + 1] + m[2][2] * from[k + 2] + at[2]);
     }
     return out;
   };

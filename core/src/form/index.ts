@@ -5,7 +5,7 @@ export const FORM_VERSION = 2;
 export { fromPart, measuredOn } from './calibrate';
 export type { PartMeasure } from './calibrate';
 export { bendsOf, tallSide } from './bend';
-export { LEG, looksOf, STITCH } from './looks';
+export { legMatrix, looksOf, STITCH } from './looks';
 export type { Looks } from './looks';
 export { relax, relaxes } from './relax';
 export type { Relaxed, RelaxOptions } from './relax';

@@ -6,8 +6,8 @@ import { relax } from './relax';
 import { surfacePoint } from './surface';
 import { cross, scale, sub, unit, type Vec3 } from './vectors';
 
-/** Numbers a leg takes: foot, top and the way out of the fabric (three each), half its width. mm. */
-export const LEG = 10;
+/** A leg is so thick, of its width. */
+const THICK = 0.95;
 /** Numbers a stitch is known by: layer (0 = the part itself), round within it, index from 0. */
 export const STITCH = 3;
 
@@ -16,7 +16,7 @@ export const STITCH = 3;
  * itself come first, round by round, then those of its layers.
  */
 export interface Looks {
-  /** every stitch as two legs of yarn, taller ones with wraps, free loops as a rim */
+  /** every stitch as two legs of yarn, taller ones with wraps, free loops as a rim: a matrix of sixteen each, column by column from the foot along the leg, across it and out of the fabric */
   legs: Float32Array;
   /** whose leg it is: index of the stitch */
   legOf: Int32Array;
@@ -150,7 +150,7 @@ class Weaver {
   }
 
   private leg(index: number, from: Vec3, to: Vec3, normal: Vec3, halfWidth: number): void {
-    this.legs.push(from[0], from[1], from[2], to[0], to[1], to[2], normal[0], normal[1], normal[2], halfWidth);
+    legMatrix(from, to, normal, halfWidth, this.legs);
     this.legOf.push(index);
   }
 
@@ -162,6 +162,15 @@ class Weaver {
       feet: Float32Array.from(this.feet), points: Float32Array.from(this.points), normals: Float32Array.from(this.normals), triangles: Int32Array.from(this.triangles), shift,
     };
   }
+}
+
+/** Appends the matrix of a leg that lies from a foot to a top, `normal` out of the fabric. Always a proper one: a leg is never mirrored. */
+export function legMatrix(from: Vec3, to: Vec3, normal: Vec3, halfWidth: number, out: number[]): void {
+  const long = sub(to, from);
+  const along = unit(long);
+  const across = unit(cross(normal, along));
+  const up = cross(along, across);
+  out.push(long[0], long[1], long[2], 0, across[0] * halfWidth, across[1] * halfWidth, across[2] * halfWidth, 0, up[0] * halfWidth * THICK, up[1] * halfWidth * THICK, up[2] * halfWidth * THICK, 0, from[0], from[1], from[2], 1);
 }
 
 const add3 = (a: Vec3, b: Vec3, c: Vec3 = [0, 0, 0]): Vec3 => [a[0] + b[0] + c[0], a[1] + b[1] + c[1], a[2] + b[2] + c[2]];

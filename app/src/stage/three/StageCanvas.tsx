@@ -10,6 +10,8 @@ export interface StageCanvasProps {
   height: number;
   cutDepth: number;
   tints: ReadonlyMap<string, Tint>;
+  /** changes when the tints do */
+  tintsAre: string;
   /** a picture of the finger's surroundings is drawn into it after each drawing; px of the mat */
   loupe: { x: number; y: number; canvas: RefObject<HTMLCanvasElement | null> } | null;
   onDrawn: () => void;
@@ -26,6 +28,7 @@ export default function StageCanvas(props: StageCanvasProps) {
   const drawing = useRef<Drawing | null>(null);
   const latest = useRef(props);
   const frame = useRef(0);
+  const drawn = useRef('');
   useEffect(() => {
     latest.current = props;
     if (!drawing.current && canvas.current) {
@@ -37,6 +40,9 @@ export default function StageCanvas(props: StageCanvasProps) {
         return;
       }
     }
+    const now = signature(props);
+    if (now === drawn.current) return;
+    drawn.current = now;
     frame.current ||= requestAnimationFrame(() => {
       frame.current = 0;
       if (drawing.current && canvas.current) draw(drawing.current, canvas.current, latest.current);
@@ -47,10 +53,20 @@ export default function StageCanvas(props: StageCanvasProps) {
       cancelAnimationFrame(frame.current);
       drawing.current?.dispose();
       drawing.current = null;
+      drawn.current = '';
     },
     [],
   );
-  return <canvas ref={canvas} style={{ position: 'absolute', left: 0, top: 0, width: props.width, height: props.height, filter: 'drop-shadow(3px 7px 7px rgba(3, 18, 16, 0.5))' }} aria-hidden />;
+  return <canvas ref={canvas} style={{ position: 'absolute', left: 0, top: 0, width: props.width, height: props.height }} aria-hidden />;
+}
+
+const numbers = new WeakMap<object, number>();
+let count = 0;
+const numberOf = (thing: object): number => numbers.get(thing) ?? (numbers.set(thing, ++count), count);
+
+/** All that a picture depends on, in one word: the same word needs no new picture. */
+function signature({ pieces, projection, width, height, cutDepth, tintsAre, loupe }: StageCanvasProps): string {
+  return JSON.stringify([pieces.map((p) => [p.key, numberOf(p.looks), p.dress, p.colours, p.upTo, p.placed.placement]), projection, width, height, cutDepth, tintsAre, loupe && [loupe.x, loupe.y]]);
 }
 
 function draw(drawing: Drawing, canvas: HTMLCanvasElement, { pieces, projection, width, height, cutDepth, tints, loupe, onDrawn }: StageCanvasProps): void {
@@ -60,7 +76,7 @@ function draw(drawing: Drawing, canvas: HTMLCanvasElement, { pieces, projection,
   drawing.render(projection, width, height, cutDepth);
   if (loupe?.canvas.current) magnify(canvas, loupe.canvas.current, loupe, width);
   // For whoever measures: what the last picture cost.
-  Object.assign(canvas.dataset, { triangles: drawing.cost.triangles, calls: drawing.cost.calls, ms: (performance.now() - began).toFixed(1) });
+  Object.assign(canvas.dataset, { pictures: Number(canvas.dataset.pictures ?? 0) + 1, triangles: drawing.cost.triangles, calls: drawing.cost.calls, ms: (performance.now() - began).toFixed(1) });
   onDrawn();
 }
 

@@ -1,21 +1,23 @@
 import { BufferAttribute, BufferGeometry, CylinderGeometry, Group, InstancedBufferAttribute, InstancedMesh, LinearSRGBColorSpace, Matrix4, Mesh, OrthographicCamera, Quaternion, Scene, SphereGeometry, Vector3, WebGLRenderer, type ShaderMaterial } from 'three';
-import { cross, LEG, scale, unit, type Vec3 } from '@hoppla/core/form';
+import { cross, legMatrix, scale, unit, type Vec3 } from '@hoppla/core/form';
 import type { Placement } from '@hoppla/core/join';
 import type { Shown } from '../shown';
 import type { Projection } from '../view';
 import { satin, type Stroke } from './strokes';
-import { DETAIL, glossMaterial, groundMaterial, legGeometry, rgb, yarnMaterial, type Detail } from './yarn';
+import { DETAIL, glossMaterial, groundMaterial, legGeometry, rgb, shadowMaterial, yarnMaterial, type Detail } from './yarn';
 
 /** Colours of stitches that mean something: by piece, then by stitch; `null` is its own yarn. */
 export type Tint = (stitch: number) => { colour: string; share: number } | null;
 
-/** Fabric lies so far inside the stitches, stitch widths; legs are so thick. */
+/** Fabric lies so far inside the stitches, stitch widths. */
 const INSET = 0.16;
-const THICK = 0.95;
+/** The shadow on the mat: layers one under the other, each so far on, mm. */
+const SHADOW = { layers: 7, stepMm: [0.55, -1.05] as const };
 /** Brightness of stitches differs by so much either way, the same each time. */
 const JITTER = 0.05;
-/** A stitch under so many px on the screen is drawn with fewer faces. */
-const FINE_FROM_PX = 15;
+/** From so many px of the screen a stitch is drawn with so many faces. */
+const FROM_PX = { fine: 15, coarse: 6 };
+const detailAt = (px: number): Detail => (px >= FROM_PX.fine ? 'fine' : px >= FROM_PX.coarse ? 'coarse' : 'least');
 
 /** The camera and the turned world of a projection: orthographic, one mm is `pxPerMm` px everywhere (decision 33). */
 export function cameraOf(projection: Projection, width: number, height: number): { camera: OrthographicCamera; world: Matrix4 } {
@@ -36,6 +38,7 @@ interface Drawn {
   shown: Shown;
   group: Group;
   dress: Group;
+  shadows: Mesh[];
   legs: InstancedMesh;
   base: Float32Array;
   detail: Detail;
@@ -47,17 +50,28 @@ export class Drawing {
   private readonly renderer: WebGLRenderer;
   private readonly scene = new Scene();
   private readonly root = new Group();
+  private readonly shadows = Array.from({ length: SHADOW.layers }, () => new Group());
+  private readonly shade = Array.from({ length: SHADOW.layers }, (_, k) => shadowMaterial(k + 1, 1 / (SHADOW.layers * 2.2)));
   private readonly yarn = yarnMaterial();
-  private readonly geometry = { fine: legGeometry(DETAIL.fine), coarse: legGeometry(DETAIL.coarse) };
+  private readonly geometry = { fine: legGeometry(DETAIL.fine), coarse: legGeometry(DETAIL.coarse), least: legGeometry(DETAIL.least) };
   private drawn = new Map<string, Drawn>();
 
   /** @throws when the browser has no graphics for it */
   constructor(readonly canvas: HTMLCanvasElement) {
-    this.renderer = new WebGLRenderer({ canvas, alpha: true, antialias: devicePixelRatio < 2, preserveDrawingBuffer: false });
+    const context = canvas.getContext('webgl2', { alpha: true, antialias: devicePixelRatio < 2, stencil: true });
+    if (!context) throw new Error('no graphics');
+    this.renderer = new WebGLRenderer({ canvas, context });
+    // Asking whether a shader is ready would wait for it.
+    this.renderer.debug.checkShaderErrors = false;
     this.renderer.outputColorSpace = LinearSRGBColorSpace;
     this.renderer.setClearColor(0, 0);
     this.root.matrixAutoUpdate = false;
     this.scene.add(this.root);
+    this.shadows.forEach((layer, k) => {
+      layer.matrixAutoUpdate = false;
+      layer.renderOrder = k - SHADOW.layers;
+      this.scene.add(layer);
+    });
     this.scene.matrixWorldAutoUpdate = true;
   }
 
@@ -65,7 +79,7 @@ export class Drawing {
   show(pieces: readonly Shown[], pxPerMm: number): void {
     const next = new Map<string, Drawn>();
     for (const shown of pieces) {
-      const detail: Detail = shown.placed.form.gauge.stitchMm * pxPerMm * devicePixelRatio >= FINE_FROM_PX ? 'fine' : 'coarse';
+      const detail = detailAt(shown.placed.form.gauge.stitchMm * pxPerMm * devicePixelRatio);
       const known = this.drawn.get(shown.key);
       const same = known && known.shown.looks === shown.looks && known.shown.colours.join() === shown.colours.join();
       const drawn = same ? known : this.build(shown, detail);
@@ -77,6 +91,7 @@ export class Drawing {
         drawn.legs.geometry = this.geometry[detail];
       }
       drawn.group.matrix.copy(matrixOf(shown.placed.placement.rows, shown.placed.placement.shift));
+      for (const shadow of drawn.shadows) shadow.matrix.copy(drawn.group.matrix);
       this.cutOff(drawn);
       next.set(shown.key, drawn);
     }
@@ -119,6 +134,10 @@ export class Drawing {
     const { camera, world } = cameraOf(projection, width, height);
     this.root.matrix.copy(world);
     this.root.matrixWorldNeedsUpdate = true;
+    this.shadows.forEach((layer, k) => {
+      layer.matrix.makeTranslation((k + 1) * SHADOW.stepMm[0], (k + 1) * SHADOW.stepMm[1], -1000).multiply(world);
+      layer.matrixWorldNeedsUpdate = true;
+    });
     this.root.traverse((o) => {
       const uniforms = ((o as Mesh).material as ShaderMaterial | undefined)?.uniforms;
       if (uniforms?.cutDepth) uniforms.cutDepth.value = cutDepth;
@@ -133,9 +152,9 @@ export class Drawing {
 
   dispose(): void {
     for (const old of this.drawn.values()) this.drop(old);
-    this.geometry.fine.dispose();
-    this.geometry.coarse.dispose();
+    for (const geometry of Object.values(this.geometry)) geometry.dispose();
     this.yarn.dispose();
+    for (const material of this.shade) material.dispose();
     this.renderer.dispose();
     this.renderer.forceContextLoss();
   }
@@ -158,7 +177,15 @@ export class Drawing {
     const dress = new Group();
     group.add(dress);
     this.root.add(group);
-    return { shown, group, dress, legs, base, detail, tint: null };
+    const shadows = this.shadows.map((layer, k) => {
+      const shadow = new Mesh(ground, this.shade[k]);
+      shadow.matrixAutoUpdate = false;
+      shadow.frustumCulled = false;
+      shadow.renderOrder = k - SHADOW.layers;
+      layer.add(shadow);
+      return shadow;
+    });
+    return { shown, group, dress, shadows, legs, base, detail, tint: null };
   }
 
   /** Eyes and threads: they change far more often than the fabric. */
@@ -169,13 +196,12 @@ export class Drawing {
     for (const thread of threads) this.sewn(dress, satin(thread), thread.colour, detail);
   }
 
-  /** Legs of yarn from ten numbers each. */
+  /** Legs of yarn, a matrix each. */
   private strokes(legs: Float32Array, count: number, colours: Float32Array, detail: Detail): InstancedMesh {
-    const mesh = new InstancedMesh(this.geometry[detail], this.yarn, Math.max(1, count));
+    const mesh = new InstancedMesh(this.geometry[detail], this.yarn, 0);
+    mesh.instanceMatrix = new InstancedBufferAttribute(legs, 16);
     mesh.count = count;
     mesh.frustumCulled = false;
-    const m = mesh.instanceMatrix.array as Float32Array;
-    for (let k = 0; k < count; k++) layLeg(legs, LEG * k, m, 16 * k);
     mesh.instanceColor = new InstancedBufferAttribute(colours, 3);
     return mesh;
   }
@@ -197,9 +223,10 @@ export class Drawing {
   }
 
   private sewn(group: Group, strokes: readonly Stroke[], colour: string, detail: Detail): void {
-    const legs = Float32Array.from(strokes.flatMap((s) => [...s.from, ...s.to, ...s.normal, s.halfWidth]));
+    const legs: number[] = [];
+    for (const s of strokes) legMatrix(s.from, s.to, s.normal, s.halfWidth, legs);
     const c = rgb(colour);
-    group.add(this.strokes(legs, strokes.length, Float32Array.from(strokes.flatMap(() => [c.r, c.g, c.b])), detail));
+    group.add(this.strokes(Float32Array.from(legs), strokes.length, Float32Array.from(strokes.flatMap(() => [c.r, c.g, c.b])), detail));
   }
 
   /** Leaves out the rounds that are not there yet. */
@@ -213,6 +240,7 @@ export class Drawing {
 
   private drop(drawn: Drawn): void {
     this.root.remove(drawn.group);
+    drawn.shadows.forEach((shadow, k) => this.shadows[k].remove(shadow));
     this.clear(drawn.group);
   }
 
@@ -220,27 +248,10 @@ export class Drawing {
     group.traverse((o) => {
       const mesh = o as Mesh;
       if (mesh.material && mesh.material !== this.yarn) (mesh.material as ShaderMaterial).dispose();
-      if (mesh.geometry && mesh.geometry !== this.geometry.fine && mesh.geometry !== this.geometry.coarse) mesh.geometry.dispose();
+      if (mesh.geometry && !Object.values(this.geometry).includes(mesh.geometry)) mesh.geometry.dispose();
       if (o instanceof InstancedMesh) o.dispose();
     });
   }
-}
-
-/** Writes the matrix of a leg: along, across and out, from its foot. Always proper. */
-function layLeg(legs: Float32Array, at: number, m: Float32Array, to: number): void {
-  const x: Vec3 = [legs[at + 3] - legs[at], legs[at + 4] - legs[at + 1], legs[at + 5] - legs[at + 2]];
-  const long = unit(x);
-  const n: Vec3 = [legs[at + 6], legs[at + 7], legs[at + 8]];
-  const y = unit(cross(n, long));
-  const z = cross(long, y);
-  const half = legs[at + 9];
-  for (let k = 0; k < 3; k++) {
-    m[to + k] = x[k];
-    m[to + 4 + k] = y[k] * half;
-    m[to + 8 + k] = z[k] * half * THICK;
-    m[to + 12 + k] = legs[at + k];
-  }
-  m[to + 15] = 1;
 }
 
 /** The yarn of every leg, a little lighter or darker stitch by stitch. */

@@ -40,29 +40,29 @@ export function MakeMat({ part, copy, tick, next, done, width, height }: MakeMat
   const round = tick?.round?.round ?? -1;
   const key = own ? keyOf(own) : '';
   const upTo = useMemo((): Record<string, number> => (whole || !own ? {} : { [key]: Math.max(done, round + 1) }), [whole, own, key, done, round]);
-  const tints = !whole && round >= 0 ? { [key]: (spot: { layer: number; round: number }) => (spot.layer === 0 && spot.round === round ? { colour: c.tape, share: 0.82 } : null) } : undefined;
+  const marks = !whole && round >= 0 ? [{ piece: key, round, colour: c.tape, share: 0.82 }] : undefined;
   const straight = viewName(hold) === 'front' && hold.zoom === 1 && hold.panX === 0 && hold.panY === 0;
   const textX = width - 12;
   const stop = next && !next.round ? next : null;
   return (
     <Stage
-      width={width} height={height} label={tick?.step.title ?? ''} toys={toys} units={units} rest={{ x: originX, y: originY - full.top * pxPerMm, pxPerMm }} rulers={{ x: originX, y: originY }} hold={hold} setHold={setHold} bare={!whole && !eyesAreIn(part, tick)} upTo={upTo} tints={tints}
+      width={width} height={height} label={tick?.step.title ?? ''} toys={toys} units={units} rest={{ x: originX, y: originY - full.top * pxPerMm, pxPerMm }} rulers={{ x: originX, y: originY }} hold={hold} setHold={setHold} bare={!whole && !eyesAreIn(part, tick)} upTo={upTo} marks={marks}
       overlay={() => (
         <>
-      {!whole && at && straight ? <Path d={outline(at, originX, originY - full.top * pxPerMm, pxPerMm)} fill="none" stroke={c.matInk} strokeWidth={1.2} strokeDasharray="5 4" /> : null}
-      {tick?.round && part ? (
-        <G>
-          <Rect x={textX - 158} y={height - 78} width={166} height={64} fill={c.mat} />
-          <MatText x={textX - 62} y={height - 26} size={52} anchor="end" weight="800" colour={c.tape}>{tick.round.label}</MatText>
-          <MatText x={textX} y={height - 26} size={16} anchor="end">{say.make.of(part.fabric.rounds.length)}</MatText>
-        </G>
-      ) : null}
-      {stop ? (
-        <G>
-          <LaneSign sign={stop.step.kind === 'eyes' ? 'pause' : stop.step.kind === 'stuff' ? 'stuff' : stop.step.kind === 'close' ? 'close' : 'end'} x={textX - 144} y={RULER.top + 24} yarn={c.matInk} />
-          <MatText x={textX} y={RULER.top + 30} size={15} anchor="end">{`${say.make.next}: ${short(stop.step.title)}`}</MatText>
-        </G>
-      ) : null}
+          {!whole && at && straight ? <Path d={outline(at, originX, originY - full.top * pxPerMm, pxPerMm)} fill="none" stroke={c.matInk} strokeWidth={1.2} strokeDasharray="5 4" /> : null}
+          {tick?.round && part ? (
+            <G>
+              <Rect x={textX - 158} y={height - 78} width={166} height={64} fill={c.mat} />
+              <MatText x={textX - 62} y={height - 26} size={52} anchor="end" weight="800" colour={c.tape}>{tick.round.label}</MatText>
+              <MatText x={textX} y={height - 26} size={16} anchor="end">{say.make.of(part.fabric.rounds.length)}</MatText>
+            </G>
+          ) : null}
+          {stop ? (
+            <G>
+              <LaneSign sign={stop.step.kind === 'eyes' ? 'pause' : stop.step.kind === 'stuff' ? 'stuff' : stop.step.kind === 'close' ? 'close' : 'end'} x={textX - 144} y={RULER.top + 24} yarn={c.matInk} />
+              <MatText x={textX} y={RULER.top + 30} size={15} anchor="end">{`${say.make.next}: ${short(stop.step.title)}`}</MatText>
+            </G>
+          ) : null}
         </>
       )}
     />

@@ -42,12 +42,12 @@ export function PartMat({ part, width, height }: { part: PartModel; width: numbe
   const faulty = faultyReading < 0 ? -1 : part.fabric.rounds.findIndex((r) => r.reading === faultyReading);
   const ringUp = held === 'toy' && part.ringIs !== 'sole' && part.ringIs !== 'chin';
   const label = `${part.name}: ${units.bare(size.width.value)} ${say.parts.wide(units.of)}, ${units.bare(size.height.value)} ${say.parts.tall(units.of)}`;
-  const faultTint = piece && faulty >= 0 ? { [keyOf(piece)]: (at: { layer: number; round: number }) => (at.layer === 0 && at.round === faulty ? { colour: c.coral, share: 0.8 } : null) } : undefined;
+  const marks = piece && faulty >= 0 ? [{ piece: keyOf(piece), round: faulty, colour: c.coral, share: 0.8 }] : undefined;
   const atRest = viewName(hold) === 'front' && hold.zoom === 1 && hold.panX === 0 && hold.panY === 0;
   if (!shown) return <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} label={say.parts.noRounds}>{null}</Mat>;
   return (
     <Stage
-      width={width} height={height} label={label} toys={toys} units={units} rest={{ x: originX, y: originY - scene.top * pxPerMm, pxPerMm }} rulers={{ x: originX, y: originY }} hold={hold} setHold={setHold} bare tints={faultTint}
+      width={width} height={height} label={label} toys={toys} units={units} rest={{ x: originX, y: originY - scene.top * pxPerMm, pxPerMm }} rulers={{ x: originX, y: originY }} hold={hold} setHold={setHold} bare marks={marks}
       corner={
         part.form.section === 'ring' ? (
           <Press label={held === 'toy' ? say.parts.inHand : say.parts.onToy} onPress={() => setHeld(held === 'toy' ? 'hand' : 'toy')} style={{ flexDirection: 'row', alignItems: 'center', gap: 6, paddingHorizontal: 10, backgroundColor: c.matDeep }}>
