@@ -17,6 +17,8 @@ const app = {
   testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/src/**/*.test.tsx'],
   setupFiles: ['<rootDir>/jest-browser.cjs'],
   testEnvironmentOptions: { customExportConditions: ['require'] },
+  // three is large and plain: esbuild turns it in a second.
+  transform: { '/three/build/.*\\.js$': '<rootDir>/../scripts/jest-esbuild.cjs', ...require('jest-expo/web/jest-preset').transform },
   moduleNameMapper: { '^three$': '<rootDir>/../node_modules/three/build/three.module.js', '^@react-native-async-storage/async-storage$': '<rootDir>/../node_modules/@react-native-async-storage/async-storage/lib/module/jest/AsyncStorageMock.js' },
   transformIgnorePatterns: ['/node_modules/(?!((jest-)?react-native|@react-native(-community)?|@react-native-async-storage|expo(nent)?|@expo(nent)?/.*|@expo-google-fonts/.*|tamagui|@tamagui/.*|react-native-svg|three))'],
 };

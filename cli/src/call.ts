@@ -9,13 +9,15 @@ export interface Answer {
   out: string;
   err: string;
   code: 0 | 1 | 2;
+  /** written by whoever called, paths as the caller gave them */
+  files?: { path: string; text: string }[];
 }
 
 /** A call that cannot be run; its message is for the caller. */
 export class Misuse extends Error {}
 
 const FIRMNESSES: readonly Firmness[] = ['empty', 'soft', 'medium', 'firm'];
-const FLAGS_WITH_VALUE = new Set(['--terms', '--hook', '--stitch', '--round', '--lean', '--hand', '--fill', '--part', '--at', '--eye', '--reading']);
+const FLAGS_WITH_VALUE = new Set(['--terms', '--hook', '--stitch', '--round', '--lean', '--hand', '--fill', '--part', '--at', '--eye', '--reading', '--to']);
 
 /** The files and options of a command line. */
 export interface Call {

@@ -1,8 +1,9 @@
 import { readFileSync } from 'node:fs';
-import { planText, sheetHtml } from '@hoppla/core/files';
+import { join } from 'node:path';
+import { fileName, objOf, planText, sheetHtml } from '@hoppla/core/files';
 import { cleanText, read, type Problem, type Reading } from '@hoppla/core/notation';
 import { planOf } from '@hoppla/core/plan';
-import { modelToy } from '@hoppla/core/toy';
+import { modelToy, type ToyModel } from '@hoppla/core/toy';
 import { openFile } from '@hoppla/core/toy/schema';
 import { Misuse, parse, terms, type Answer, type Call } from './call';
 import { faceCommand } from './face';
@@ -30,6 +31,8 @@ export function run(argv: readonly string[], standardInput: () => string): Answe
         return faceCommand(one(texts(), 'face').text, call);
       case 'plan':
         return planCommand(one(texts(), 'plan').text, call);
+      case 'export':
+        return exportCommand(call, standardInput);
       default:
         return { out: '', err: say.usage, code: 2 };
     }
@@ -110,13 +113,30 @@ function writeCommand(text: string, call: Call): Answer {
 const problemLines = (text: string, reading: Reading): string =>
   reading.parts.flatMap((p) => p.problems.filter((x) => x.severity === 'error').map((x) => ({ at: placeIn(text, x.span.from), x }))).map(({ at, x }) => `${at.line}:${at.column}: ${x.code}: ${x.message}\n`).join('');
 
+/** The model of a toy file, or the answer that says why there is none. */
+function opened(text: string): ToyModel | Answer {
+  const found = openFile(text);
+  if (found.state === 'refused') return { out: '', err: `${found.sentence}\n`, code: 2 };
+  if (found.state === 'newer') return { out: '', err: `${say.newer(found.schema)}\n`, code: 2 };
+  return modelToy(found.file.toy);
+}
+
 function planCommand(text: string, call: Call): Answer {
-  const opened = openFile(text);
-  if (opened.state === 'refused') return { out: '', err: `${opened.sentence}\n`, code: 2 };
-  if (opened.state === 'newer') return { out: '', err: `${say.newer(opened.schema)}\n`, code: 2 };
-  const model = modelToy(opened.file.toy);
+  const model = opened(text);
+  if ('err' in model) return model;
   const code = model.parts.every((p) => p.addsUp) ? 0 : 1;
   if (call.flags.has('--html')) return { out: sheetHtml(model), err: '', code };
   if (call.flags.has('--json')) return { out: `${JSON.stringify(planOf(model), null, 2)}\n`, err: '', code };
   return { out: planText(model), err: '', code };
+}
+
+function exportCommand(call: Call, standardInput: () => string): Answer {
+  const [file, folder, ...more] = call.files;
+  if (!file || !folder || more.length) throw new Misuse(say.needsFolder);
+  const to = call.flags.get('--to') ?? '';
+  if (to !== 'obj') throw new Misuse(say.notYetTo(to));
+  const model = opened(load(file, standardInput));
+  if ('err' in model) return model;
+  const path = join(folder, fileName(model.toy.name, 'obj'));
+  return { out: `${path}\n`, err: '', code: model.parts.every((p) => p.addsUp) ? 0 : 1, files: [{ path, text: objOf(model) }] };
 }

@@ -9,13 +9,17 @@ export const cliWords = {
   face FILE --part NAME --at "between R13 and R14, 7 between" [--eye MM] [--reading K] [--json]
                                          where a pair goes, in every school, and the checks
   plan TOY.json [--text|--json|--html]   the whole plan of a toy file
+  export TOY.json --to obj DIR           the toy's fabric in three dimensions, mm
 `,
   needsValue: (flag: string) => `${flag} needs a value.`,
   unknownFlag: (flag: string) => `${flag} is not an option here.`,
+  cannotWrite: (file: string, why: string) => `${file} cannot be written. ${why}`,
   cannotRead: (file: string, why: string) => `${file} cannot be read. ${why}`,
   oneFile: (command: string) => `${command} needs a file, or - for standard input.`,
   badTerms: (said: string) => `--terms is us or uk, not ${said}.`,
   badNumber: (flag: string, said: string) => `${flag} does not understand ${said}.`,
+  notYetTo: (said: string) => `--to takes obj; ${said || 'nothing'} is not there yet.`,
+  needsFolder: 'export needs a toy file and a folder.',
   newer: (schema: number) => `This toy was made with a newer Hoppla (version ${schema}).`,
   unnamed: 'Part',
   noPart: (name: string, names: string[]) => `There is no part ${name} here. ${names.length ? `There are: ${names.join(', ')}.` : 'There is no part at all.'}`,

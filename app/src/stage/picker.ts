@@ -173,6 +173,8 @@ function flatten({ placed, looks, upTo }: Shown, { rows: view, pivot, pxPerMm, x
 const away = (list: Float32Array, s: number, x: number, y: number, depth: number): number => (list[3 * s] - x) ** 2 + (list[3 * s + 1] - y) ** 2 + (list[3 * s + 2] - depth) ** 2;
 const awayFrom = (p: Vec3, x: number, y: number, depth: number): number => (p[0] - x) ** 2 + (p[1] - y) ** 2 + (p[2] - depth) ** 2;
 
+const CRACK = 1e-4;
+
 /** Depth of a triangle at px x, y; minus infinity beside it. */
 function depthAt(p: Float32Array, a: number, b: number, c: number, x: number, y: number): number {
   const [ax, ay, bx, by, cx, cy] = [p[a], p[a + 1], p[b], p[b + 1], p[c], p[c + 1]];
@@ -182,5 +184,6 @@ function depthAt(p: Float32Array, a: number, b: number, c: number, x: number, y:
   const u = ((bx - x) * (cy - y) - (cx - x) * (by - y)) / whole;
   const v = ((cx - x) * (ay - y) - (ax - x) * (cy - y)) / whole;
   const w = 1 - u - v;
-  return u < 0 || v < 0 || w < 0 ? -Infinity : u * p[a + 2] + v * p[b + 2] + w * p[c + 2];
+  // Between two triangles no crack lets a finger through.
+  return u < -CRACK || v < -CRACK || w < -CRACK ? -Infinity : u * p[a + 2] + v * p[b + 2] + w * p[c + 2];
 }

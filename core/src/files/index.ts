@@ -1,2 +1,3 @@
 export { exportFile, fileName } from './json';
 export { planText, sheetHtml } from './sheet';
+export { objOf } from './obj';

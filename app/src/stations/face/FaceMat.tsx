@@ -67,8 +67,8 @@ export function FaceMat({ part, own, placed, at, eyes, width, height, view, hold
         <>
           {front ? <FaceLine projection={projection} own={own} height={height} /> : null}
           {front ? <RoundNames part={part} own={own} projection={projection} /> : null}
-          {at ? <EyeRound own={own} at={at} projection={projection} width={width} /> : null}
-          {eyes && at ? <EyeRims own={own} at={at} eyes={eyes} projection={projection} /> : null}
+          {at && !hold.cut ? <EyeRound own={own} at={at} projection={projection} width={width} /> : null}
+          {eyes && at && !hold.cut ? <EyeRims own={own} at={at} eyes={eyes} projection={projection} /> : null}
         </>
       )}
     />

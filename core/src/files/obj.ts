@@ -1,0 +1,28 @@
+import { looksOf } from '../form';
+import { move, stand, turn, type Placed } from '../join';
+import { copyName, modelOf, type ToyModel } from '../toy';
+
+/**
+ * The fabric of a toy as a Wavefront OBJ: one object a piece, mm, y up, the face towards +z, relaxed stitch by stitch. A
+ * point is the top of a stitch. What no join holds stands at the origin by itself. Looks: no stated number is read from it.
+ */
+export function objOf(model: ToyModel): string {
+  const pieces: Placed[] = [...model.placed, ...model.loose.map((piece) => stand(piece))];
+  const lines = [`# ${model.toy.name}, mm`];
+  let base = 1;
+  for (const piece of pieces) {
+    const part = modelOf(model, piece.part);
+    const { points, normals, triangles } = looksOf(piece.form, part.part.fill, 'relaxed');
+    lines.push(`o ${copyName(part, piece.copy).replace(/\s+/g, '_')}`);
+    const triple = (sign: string, list: Float32Array, at: typeof move) => {
+      for (let k = 0; k < list.length; k += 3) lines.push(`${sign} ${at(piece.placement, [list[k], list[k + 1], list[k + 2]]).map((v) => v.toFixed(3)).join(' ')}`);
+    };
+    triple('v', points, move);
+    triple('vn', normals, turn);
+    // Right-handed work is wound the other way about its axis.
+    const order = piece.form.direction < 0 ? [0, 2, 1] : [0, 1, 2];
+    for (let t = 0; t < triangles.length; t += 3) lines.push(`f ${order.map((k) => `${base + triangles[t + k]}//${base + triangles[t + k]}`).join(' ')}`);
+    base += points.length / 3;
+  }
+  return `${lines.join('\n')}\n`;
+}
