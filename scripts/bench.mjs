@@ -62,3 +62,4 @@ const bare = await loadedKB(join(empty, 'dist'));
 console.log(`\nfirst page ${own.toFixed(0)} kB gzip of script, an empty app of the same stack ${bare.toFixed(0)} kB: ${(own / bare).toFixed(2)} x (goal 1.5)`);
 
 run('typing', 'npx', ['playwright', 'test', 'rounds', '-g', '1,000 lines', '--reporter=line'], { cwd: join(root, 'e2e'), env: { ...environment, HOPPLA_BENCH: '1' } });
+run('the stage', 'npx', ['playwright', 'test', 'stage', '-g', 'typing goes on|what a picture costs', '--reporter=line'], { cwd: join(root, 'e2e'), env: { ...environment, HOPPLA_BENCH: '1' } });

@@ -9,7 +9,7 @@ const { chromium } = await import('@playwright/test');
 const PORT = 4327;
 const server = spawn('node', ['scripts/serve.mjs', '--port', String(PORT)], { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] });
 await new Promise((ready) => server.stdout.once('data', ready));
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking'] });
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking', '--use-gl=angle', '--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--ignore-gpu-blocklist'] });
 
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
@@ -22,7 +22,8 @@ async function walk(name, viewport, colorScheme, wanted) {
   const page = await context.newPage();
   page.setDefaultTimeout(15_000);
   const keep = async (view) => {
-    await page.waitForTimeout(400);
+    // Software graphics take their time.
+    await page.waitForTimeout(1500);
     if (wanted.includes(view)) await page.screenshot({ path: join(root, `docs/screenshots/${view}-${name}.png`) });
   };
   const station = (s) => page.getByRole('link', { name: s, exact: true }).click();
@@ -34,6 +35,14 @@ async function walk(name, viewport, colorScheme, wanted) {
   await page.getByRole('button', { name: /Choose a part/ }).click();
   await page.getByRole('dialog').getByRole('button', { name: /^Head/ }).click();
   await keep('parts');
+  if (wanted.includes('count')) {
+    const box = await page.getByRole('application').boundingBox();
+    await page.mouse.click(box.x + box.width * 0.4, box.y + box.height * 0.55);
+    await page.mouse.move(5, 5);
+    await keep('count');
+    await page.getByRole('application').focus();
+    await page.keyboard.press('Escape');
+  }
   await page.locator('.cm-line', { hasText: 'R6:' }).click();
   await page.locator('.cm-content').evaluate((field) => {
     const { view } = field.cmTile.root;
@@ -51,6 +60,13 @@ async function walk(name, viewport, colorScheme, wanted) {
     if (s === 'Joins') await page.getByRole('button', { name: /^Arm/ }).click();
     if (s === 'Plan') await page.getByRole('button', { name: /^Eyes now/ }).scrollIntoViewIfNeeded();
     await keep(s.toLowerCase());
+    if (s === 'Joins' && wanted.includes('inside')) {
+      await page.getByRole('button', { name: 'Look' }).click();
+      await page.getByRole('radio', { name: 'back' }).click();
+      await page.getByRole('button', { name: 'Look' }).click();
+      await page.getByRole('radio', { name: 'Cut away the near half' }).click();
+      await keep('inside');
+    }
   }
   await station('Make');
   for (let i = 0; i < TICKS; i++) await page.getByRole('button', { name: /^(Tick|Done)/ }).last().click();
@@ -67,10 +83,10 @@ async function walk(name, viewport, colorScheme, wanted) {
   await context.close();
 }
 
-const ALL = ['bench', 'parts', 'parts-fault', 'face', 'joins', 'plan', 'make', 'safety', 'gauge', 'yarn'];
+const ALL = ['bench', 'parts', 'count', 'inside', 'parts-fault', 'face', 'joins', 'plan', 'make', 'safety', 'gauge', 'yarn'];
 try {
   await walk('phone', PHONE, 'light', ALL);
-  await walk('wide', WIDE, 'light', ['bench', 'parts-fault', 'face', 'joins', 'plan', 'gauge']);
+  await walk('wide', WIDE, 'light', ['bench', 'parts-fault', 'face', 'joins']);
   await walk('phone-dark', PHONE, 'dark', ['face', 'parts-fault', 'make']);
 } finally {
   await browser.close();

@@ -1,7 +1,7 @@
 import { performance } from 'node:perf_hooks';
 import { polarOf, surfaceDistance } from '../src/address';
 import { buildFabric } from '../src/fabric';
-import { formOf, solveRings } from '../src/form';
+import { formOf, looksOf, relax, solveRings } from '../src/form';
 import { gaugeOf } from '../src/gauge';
 import { markText, read } from '../src/notation';
 import { modelToy, rill } from '../src/toy';
@@ -50,6 +50,37 @@ for (const [rounds, most] of [[25, 26], [80, 84], [160, 170]] as const) {
   row('distance along the fabric, across the part', median(far, 31), 'a copy of the positions', copy);
   row('its triangles and their points, once a form', median(() => surfaceDistance({ ...form }, polarOf(form, 2, 0, 'hole'), polarOf(form, rounds - 3, 0, 'hole'))), 'a copy of the positions', copy);
 }
+
+/** A ball of so many rounds whose increases and decreases are spread evenly, as patterns do. */
+const evenBall = (rounds: number, most: number): string => {
+  const up = Math.floor(rounds / 3);
+  const counts = Array.from({ length: rounds }, (_, i) => Math.max(6, Math.round(most * Math.min(1, (i + 1) / up, (rounds - i) / up))));
+  const round = (below: number, n: number, i: number): string => {
+    if (n === below) return 'sc around';
+    const base = Math.min(below, n);
+    const other = n > below ? 'inc' : 'dec';
+    let share = (i * 0.37) % 1;
+    const items = Array.from({ length: base }, (): string => ((share += Math.abs(n - below) / base) >= 1 ? ((share -= 1), other) : 'sc'));
+    for (let k = base - 1, left = Math.abs(n - below) - items.filter((x) => x !== 'sc').length; left !== 0 && k >= 0; k--) if ((items[k] === 'sc') === left > 0) [items[k], left] = left > 0 ? [other, left - 1] : ['sc', left + 1];
+    return items.join(', ');
+  };
+  return `${counts.map((n, i) => (i === 0 ? `R1: ${n} sc in ring` : `R${i + 1}: ${round(counts[i - 1], n, i)} (${n})`)).join('\n')}\nclose`;
+};
+
+console.log('\nrelaxed stitch by stitch, firm, to a plain step of 1e-4 stitches (goal 100 ms at 5,000, never above 250)');
+const sizes: { n: number; ms: number }[] = [];
+for (const [rounds, most] of [[25, 27], [52, 56], [82, 86], [165, 174]] as const) {
+  const text = evenBall(rounds, most);
+  const form = formOf(buildFabric(read(text, { terms: 'us' }).parts[0], []), gaugeOf({ hookMm: 3, hand: 'right', yarnUnder: false }), { fill: 'firm' });
+  const full = relax(form, 0.06, { tolerance: 1e-7, mostIterations: 2000 });
+  const quick = relax(form, 0.06);
+  let square = 0;
+  for (let k = 0; k < full.points.length; k++) square += (full.points[k] - quick.points[k]) ** 2;
+  const ms = median(() => relax(form, 0.06), 5);
+  sizes.push({ n: form.fabric.stitches, ms });
+  console.log(`${String(form.fabric.stitches).padStart(6)} stitches: ${String(quick.iterations).padStart(3)} iterations, ${ms.toFixed(0).padStart(5)} ms, ${Math.sqrt(square / full.net.points).toFixed(3)} mm rms from fully relaxed (${full.iterations} iterations${full.converged ? '' : ', not converged'}); its looks laid ${median(() => looksOf(form, 'firm', 'once'), 5).toFixed(0)} ms`);
+}
+console.log(`grows with the stitches to the power of ${(Math.log(sizes[3].ms / sizes[0].ms) / Math.log(sizes[3].n / sizes[0].n)).toFixed(2)}`);
 
 const LONG = ['R1: 6 sc in ring (6)', 'R2: inc x6 (12)', 'R3: (sc, inc) x6 (18)', 'R4: (2 sc, inc) x6 (24)', ...Array.from({ length: 996 }, (_, i) => `R${i + 5}: ${['(11 sc, inc) x2', 'sc around', '(11 sc, dec) x2', 'BLO: 24 sc'][i % 4]}`)].join('\n');
 {

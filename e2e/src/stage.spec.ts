@@ -169,3 +169,33 @@ test('typing goes on while 20,000 stitches relax', async ({ page }) => {
   // Beside a software renderer and a test runner on two cores.
   for (const { p95 } of runs) expect(p95).toBeLessThan(500);
 });
+
+test('what a picture costs: 5,000 stitches under a software renderer', async ({ page }) => {
+  test.skip(!process.env.HOPPLA_BENCH, 'a figure, taken on the bench');
+  test.slow();
+  await newToy(page, ['Sack (1x, sand, 3.0 mm hook)', 'R1: 10 sc in ring (10)', ...Array.from({ length: 3 }, (_, i) => `R${i + 2}: inc around (${10 * 2 ** (i + 1)})`), 'R5-64: sc around (80)'].join('\n'));
+  await drawn(page);
+  await station(page, 'Joins');
+  const began = Date.now();
+  await station(page, 'Parts');
+  await drawn(page);
+  const first = Date.now() - began;
+  const box = (await stage(page).boundingBox())!;
+  await page.mouse.move(box.x + 150, box.y + 90);
+  await page.mouse.down();
+  const frames: number[] = [];
+  for (let k = 0; k < 20; k++) {
+    const before = await canvas(page).getAttribute('data-pictures');
+    const from = Date.now();
+    await page.mouse.move(box.x + 150 - 4 * (k + 2), box.y + 90);
+    await expect.poll(() => canvas(page).getAttribute('data-pictures'), { intervals: [2] }).not.toBe(before);
+    // Until the compositor has shown it.
+    await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+    frames.push(Date.now() - from);
+  }
+  await page.mouse.up();
+  frames.sort((a, b) => a - b);
+  const cost = await canvas(page).evaluate((c) => ({ ...c.dataset }));
+  process.stdout.write(`5,000 stitches, software: station to first picture ${first} ms; turning, from move to shown, median ${frames[10]} ms, worst ${frames[19]}; script of a picture ${cost.ms} ms; ${cost.triangles} triangles in ${cost.calls} calls\n`);
+  expect(Number(cost.calls)).toBeLessThan(40);
+});

@@ -19,6 +19,9 @@ export interface StageCanvasProps {
   onFail: () => void;
 }
 
+/** A picture that takes longer than so many ms to be shown is drawn with fewer faces while it is turned; after so many ms of rest, in full. */
+const SLOW_MS = 70;
+const REST_MS = 220;
 /** How much a loupe makes larger. */
 const LOUPE_SCALE = 2.2;
 
@@ -29,6 +32,9 @@ export default function StageCanvas(props: StageCanvasProps) {
   const latest = useRef(props);
   const frame = useRef(0);
   const drawn = useRef('');
+  const turn = useRef('');
+  const slow = useRef(false);
+  const rest = useRef(0);
   useEffect(() => {
     latest.current = props;
     if (!drawing.current && canvas.current) {
@@ -43,14 +49,25 @@ export default function StageCanvas(props: StageCanvasProps) {
     const now = signature(props);
     if (now === drawn.current) return;
     drawn.current = now;
+    const turned = JSON.stringify(props.projection);
+    const moving = turned !== turn.current && turn.current !== '';
+    turn.current = turned;
     frame.current ||= requestAnimationFrame(() => {
       frame.current = 0;
-      if (drawing.current && canvas.current) draw(drawing.current, canvas.current, latest.current);
+      if (!drawing.current || !canvas.current) return;
+      const coarse = moving && slow.current;
+      draw(drawing.current, canvas.current, latest.current, coarse);
+      const began = performance.now();
+      requestAnimationFrame(() => requestAnimationFrame(() => (slow.current = coarse || performance.now() - began > SLOW_MS)));
+      clearTimeout(rest.current);
+      // At rest it is drawn in full.
+      if (coarse) rest.current = window.setTimeout(() => drawing.current && canvas.current && draw(drawing.current, canvas.current, latest.current, false), REST_MS);
     });
   });
   useEffect(
     () => () => {
       cancelAnimationFrame(frame.current);
+      clearTimeout(rest.current);
       drawing.current?.dispose();
       drawing.current = null;
       drawn.current = '';
@@ -69,9 +86,9 @@ function signature({ pieces, projection, width, height, cutDepth, tintsAre, loup
   return JSON.stringify([pieces.map((p) => [p.key, numberOf(p.looks), p.dress, p.colours, p.upTo, p.placed.placement]), projection, width, height, cutDepth, tintsAre, loupe && [loupe.x, loupe.y]]);
 }
 
-function draw(drawing: Drawing, canvas: HTMLCanvasElement, { pieces, projection, width, height, cutDepth, tints, loupe, onDrawn }: StageCanvasProps): void {
+function draw(drawing: Drawing, canvas: HTMLCanvasElement, { pieces, projection, width, height, cutDepth, tints, loupe, onDrawn }: StageCanvasProps, coarse: boolean): void {
   const began = performance.now();
-  drawing.show(pieces, projection.pxPerMm);
+  drawing.show(pieces, coarse ? 0 : projection.pxPerMm);
   for (const piece of pieces) drawing.tint(piece.key, tints.get(piece.key) ?? null);
   drawing.render(projection, width, height, cutDepth);
   if (loupe?.canvas.current) magnify(canvas, loupe.canvas.current, loupe, width);

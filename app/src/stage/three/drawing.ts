@@ -12,7 +12,7 @@ export type Tint = (stitch: number) => { colour: string; share: number } | null;
 /** Fabric lies so far inside the stitches, stitch widths. */
 const INSET = 0.16;
 /** The shadow on the mat: layers one under the other, each so far on, mm. */
-const SHADOW = { layers: 7, stepMm: [0.55, -1.05] as const };
+const SHADOW = { layers: 5, stepMm: [0.75, -1.45] as const };
 /** Brightness of stitches differs by so much either way, the same each time. */
 const JITTER = 0.05;
 /** From so many px of the screen a stitch is drawn with so many faces. */
@@ -75,8 +75,9 @@ export class Drawing {
     this.scene.matrixWorldAutoUpdate = true;
   }
 
-  /** Takes the pieces; those that did not change are kept. */
+  /** Takes the pieces; those that did not change are kept. At 0 px a mm they are drawn as quickly as can be. */
   show(pieces: readonly Shown[], pxPerMm: number): void {
+    for (const layer of this.shadows) layer.visible = pxPerMm > 0;
     const next = new Map<string, Drawn>();
     for (const shown of pieces) {
       const detail = detailAt(shown.placed.form.gauge.stitchMm * pxPerMm * devicePixelRatio);
