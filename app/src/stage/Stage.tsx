@@ -116,7 +116,7 @@ export function Stage(props: StageProps) {
         <Mat
           width={width} height={height} view={view} label={props.label} rulers={props.rulers !== null}
           stage={
-            drawn === 'cannot' ? null : (
+            drawn === 'cannot' || toys.every((t) => t.placed.length === 0) ? null : (
               <Suspense fallback={null}>
                 <StageCanvas pieces={pieces} projection={projection} width={width} height={height} cutDepth={cutDepth} tints={tints} tintsAre={tintsAre} loupe={finger?.finger && over ? { x: finger.x, y: finger.y, canvas: loupe } : null} onDrawn={() => setDrawn((now) => (pieces.length > 0 && now === 'not yet' ? 'drawn' : now))} onFail={() => setDrawn('cannot')} />
               </Suspense>
@@ -133,7 +133,7 @@ export function Stage(props: StageProps) {
         <>
           {words || measuring ? null : <View style={{ position: 'absolute', right: 2, bottom: 2 }}>{props.corner}</View>}
           <StageReading words={words} measuring={measuring !== null} hasFrom={from !== null} measured={measured} onEnd={() => setMeasuring(null)} width={width} />
-          <Loupe canvas={loupe} at={finger?.finger && over && drawn === 'drawn' ? finger : null} width={width} />
+          <Loupe canvas={loupe} at={finger?.finger && over && drawn === 'drawn' ? finger : null} width={width} height={height} />
           <View style={{ position: 'absolute', right: 2, top: props.rulers ? 24 : 2, alignItems: 'flex-end' }} pointerEvents="box-none">
             <Press label={say.look} onPress={() => setLooking(true)} style={{ backgroundColor: c.matDeep, width: 44, height: 44, alignItems: 'center' }}>
               <Rotate color={c.matInk} size={22} strokeWidth={1.9} />
@@ -259,10 +259,12 @@ function Measured({ a, b }: { a: { x: number; y: number }; b: { x: number; y: nu
 const LOUPE_PX = 132;
 
 /** What lies under the finger, larger and above it. */
-function Loupe({ canvas, at, width }: { canvas: React.RefObject<HTMLCanvasElement | null>; at: { x: number; y: number } | null; width: number }) {
+function Loupe({ canvas, at, width, height }: { canvas: React.RefObject<HTMLCanvasElement | null>; at: { x: number; y: number } | null; width: number; height: number }) {
   const c = usePalette();
-  const left = at ? Math.max(4, Math.min(width - LOUPE_PX - 4, at.x - LOUPE_PX / 2)) : 0;
-  const top = at ? (at.y > LOUPE_PX + 40 ? at.y - LOUPE_PX - 34 : at.y + 44) : 0;
+  // Above the finger, or beside it where the mat is low.
+  const above = at !== null && at.y > LOUPE_PX + 40;
+  const left = !at ? 0 : above ? Math.max(4, Math.min(width - LOUPE_PX - 4, at.x - LOUPE_PX / 2)) : at.x > width / 2 ? at.x - LOUPE_PX - 46 : at.x + 46;
+  const top = !at ? 0 : above ? at.y - LOUPE_PX - 34 : Math.max(2, Math.min(height - LOUPE_PX - 40, at.y - LOUPE_PX / 2));
   return (
     <View pointerEvents="none" style={{ position: 'absolute', left, top, width: LOUPE_PX, height: LOUPE_PX, borderRadius: LOUPE_PX / 2, overflow: 'hidden', borderWidth: 3, borderColor: c.tape, backgroundColor: c.mat, display: at ? 'flex' : 'none' }}>
       <canvas ref={canvas} width={LOUPE_PX * 2} height={LOUPE_PX * 2} style={{ width: LOUPE_PX, height: LOUPE_PX }} aria-hidden />

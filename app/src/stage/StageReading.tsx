@@ -15,7 +15,7 @@ interface StageReadingProps {
   width: number;
 }
 
-/** What is under the finger, at the foot of the mat: the round with its count, the place as a tag; a measured distance. */
+/** What is under the finger, at the foot of the mat: the round with its count, the stitch or hole as a tag; a measured distance. */
 export function StageReading({ words, measuring, hasFrom, measured, onEnd, width }: StageReadingProps) {
   const c = usePalette();
   return (
@@ -31,9 +31,9 @@ export function StageReading({ words, measuring, hasFrom, measured, onEnd, width
       ) : null}
       {words ? (
         <View pointerEvents="none" style={{ flexDirection: 'row', alignItems: 'center', gap: 10, backgroundColor: c.matDeep, paddingHorizontal: 10, paddingVertical: 5, alignSelf: 'flex-start' }}>
+          {words.piece ? <Words fontSize={14} color={c.matInk}>{words.piece}</Words> : null}
           <Num fontSize={17} lineHeight={22} color={c.tape}>{words.round}</Num>
           <Tag rounds={words.rounds} stitches={words.stitches} />
-          <Words fontSize={14} color={c.matInk2} numberOfLines={1}>{words.place}</Words>
         </View>
       ) : null}
       <View role="status" aria-live="polite" style={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden' }}>

@@ -11,10 +11,11 @@ const say = screenWords.stage;
 
 /** What a touched stitch or hole is called: round and count, its tag, and a whole sentence for a screen reader. */
 export interface ReadingWords {
+  /** which piece it is on, empty when there is only one */
+  piece: string;
   round: string;
   rounds: string;
   stitches: string;
-  place: string;
   spoken: string;
 }
 
@@ -26,11 +27,12 @@ export function readingWords(model: ToyModel, shown: Shown, pick: Pick, many: bo
   const { fabric } = shown.placed.form;
   const label = round.label || say.kinds.layer;
   const part = modelOf(model, shown.placed.part);
-  const whole = (rest: string) => (many ? say.onPiece(copyName(part, shown.placed.copy), rest) : rest);
+  const piece = many ? copyName(part, shown.placed.copy) : '';
+  const whole = (rest: string) => (many ? say.onPiece(piece, rest) : rest);
   if (pick.at === 'hole') {
     const [a, b] = [pick.index === 0 ? round.count : pick.index, (pick.index % round.count) + 1];
     const tag = pick.layer === 0 ? holeTag(holeName(shown.placed.form, pick.round, pick.index)) : { rounds: label, stitches: `${a}·${b}` };
-    return { round: say.round(label, round.count), ...tag, place: say.hole(a, b), spoken: whole(say.spokenHole(label, a, b, round.count)) };
+    return { piece, round: say.round(label, round.count), ...tag, spoken: whole(say.spokenHole(label, a, b, round.count)) };
   }
   const f = round.from + pick.index;
   const kinds = [
@@ -38,7 +40,7 @@ export function readingWords(model: ToyModel, shown: Shown, pick: Pick, many: bo
     KINDS[fabric.kind[f]] === 'sc' ? '' : KINDS[fabric.kind[f]],
     fabric.front[f] === FREE && fabric.back[f] > 0 ? 'front' : fabric.back[f] === FREE && fabric.front[f] > 0 ? 'back' : '',
   ].filter(Boolean);
-  return { round: say.round(label, round.count), rounds: label, stitches: String(pick.index + 1), place: say.stitch(pick.index + 1), spoken: whole(say.spoken(label, pick.index + 1, round.count, kinds.map((k) => say.kinds[k]).join(', '))) };
+  return { piece, round: say.round(label, round.count), rounds: label, stitches: String(pick.index + 1), spoken: whole(say.spoken(label, pick.index + 1, round.count, kinds.map((k) => say.kinds[k]).join(', '))) };
 }
 
 /** The place of a pick on the ring model, which every stated number comes from (decision 13). */

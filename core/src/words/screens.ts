@@ -84,13 +84,10 @@ export const screenWords = {
     wider: 'wider',
     cardWidth: (mm: string) => `${mm} mm by this screen’s own word`,
     round: (label: string, count: number) => `${label} · ${count} st`,
-    stitch: (n: number) => `stitch ${n}`,
-    hole: (a: number, b: number) => `hole ${a}·${b}`,
     spoken: (label: string, n: number, count: number, kind: string) => `${label}, stitch ${n} of ${count}${kind ? `, ${kind}` : ''}`,
     spokenHole: (label: string, a: number, b: number, count: number) => `At the base of ${label}, hole between stitches ${a} and ${b} of ${count}`,
     kinds: { inc: 'increase', dec: 'decrease', front: 'front loop free', back: 'back loop free', hdc: 'half double', dc: 'double', tr: 'treble', slst: 'slip stitch', ch: 'chain', bob: 'bobble', layer: 'worked on' } as Record<string, string>,
     onPiece: (name: string, rest: string) => `${name}, ${rest}`,
-    nothing: 'Nothing of the toy is there.',
   },
 
   parts: {

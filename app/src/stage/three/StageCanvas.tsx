@@ -1,7 +1,7 @@
 import { useEffect, useRef, type RefObject } from 'react';
 import type { Shown } from '../shown';
 import type { Projection } from '../view';
-import { Drawing, type Tint } from './drawing';
+import { Drawing, type Haste, type Tint } from './drawing';
 
 export interface StageCanvasProps {
   pieces: readonly Shown[];
@@ -19,7 +19,7 @@ export interface StageCanvasProps {
   onFail: () => void;
 }
 
-/** A picture that takes longer than so many ms to be shown is drawn with fewer faces while it is turned; after so many ms of rest, in full. */
+/** A picture that takes longer than so many ms to be shown is drawn with fewer faces while it is turned, and without legs if that is not enough; after so many ms of rest, in full. */
 const SLOW_MS = 70;
 const REST_MS = 220;
 /** How much a loupe makes larger. */
@@ -33,7 +33,7 @@ export default function StageCanvas(props: StageCanvasProps) {
   const frame = useRef(0);
   const drawn = useRef('');
   const turn = useRef('');
-  const slow = useRef(false);
+  const slow = useRef<Haste>(0);
   const rest = useRef(0);
   useEffect(() => {
     latest.current = props;
@@ -55,13 +55,18 @@ export default function StageCanvas(props: StageCanvasProps) {
     frame.current ||= requestAnimationFrame(() => {
       frame.current = 0;
       if (!drawing.current || !canvas.current) return;
-      const coarse = moving && slow.current;
-      draw(drawing.current, canvas.current, latest.current, coarse);
-      const began = performance.now();
-      requestAnimationFrame(() => requestAnimationFrame(() => (slow.current = coarse || performance.now() - began > SLOW_MS)));
+      const haste = moving ? slow.current : 0;
       clearTimeout(rest.current);
-      // At rest it is drawn in full.
-      if (coarse) rest.current = window.setTimeout(() => drawing.current && canvas.current && draw(drawing.current, canvas.current, latest.current, false), REST_MS);
+      draw(drawing.current, canvas.current, latest.current, haste);
+      const began = performance.now();
+      requestAnimationFrame(() =>
+        requestAnimationFrame(() => {
+          if (performance.now() - began > SLOW_MS) slow.current = Math.max(slow.current, Math.min(2, haste + 1)) as Haste;
+          // At rest it is drawn in full; the rest begins when this picture has been shown.
+          clearTimeout(rest.current);
+          if (haste) rest.current = window.setTimeout(() => drawing.current && canvas.current && draw(drawing.current, canvas.current, latest.current, 0), REST_MS);
+        }),
+      );
     });
   });
   useEffect(
@@ -86,9 +91,9 @@ function signature({ pieces, projection, width, height, cutDepth, tintsAre, loup
   return JSON.stringify([pieces.map((p) => [p.key, numberOf(p.looks), p.dress, p.colours, p.upTo, p.placed.placement]), projection, width, height, cutDepth, tintsAre, loupe && [loupe.x, loupe.y]]);
 }
 
-function draw(drawing: Drawing, canvas: HTMLCanvasElement, { pieces, projection, width, height, cutDepth, tints, loupe, onDrawn }: StageCanvasProps, coarse: boolean): void {
+function draw(drawing: Drawing, canvas: HTMLCanvasElement, { pieces, projection, width, height, cutDepth, tints, loupe, onDrawn }: StageCanvasProps, haste: Haste): void {
   const began = performance.now();
-  drawing.show(pieces, coarse ? 0 : projection.pxPerMm);
+  drawing.show(pieces, projection.pxPerMm, haste);
   for (const piece of pieces) drawing.tint(piece.key, tints.get(piece.key) ?? null);
   drawing.render(projection, width, height, cutDepth);
   if (loupe?.canvas.current) magnify(canvas, loupe.canvas.current, loupe, width);

@@ -9,6 +9,9 @@ import { DETAIL, glossMaterial, groundMaterial, legGeometry, rgb, shadowMaterial
 /** Colours of stitches that mean something: by piece, then by stitch; `null` is its own yarn. */
 export type Tint = (stitch: number) => { colour: string; share: number } | null;
 
+/** How hurried a picture is: in full, with the fewest faces and no shadow, or the fabric alone without its legs. */
+export type Haste = 0 | 1 | 2;
+
 /** Fabric lies so far inside the stitches, stitch widths. */
 const INSET = 0.16;
 /** The shadow on the mat: layers one under the other, each so far on, mm. */
@@ -75,12 +78,12 @@ export class Drawing {
     this.scene.matrixWorldAutoUpdate = true;
   }
 
-  /** Takes the pieces; those that did not change are kept. At 0 px a mm they are drawn as quickly as can be. */
-  show(pieces: readonly Shown[], pxPerMm: number): void {
-    for (const layer of this.shadows) layer.visible = pxPerMm > 0;
+  /** Takes the pieces; those that did not change are kept. */
+  show(pieces: readonly Shown[], pxPerMm: number, haste: Haste): void {
+    for (const layer of this.shadows) layer.visible = haste === 0;
     const next = new Map<string, Drawn>();
     for (const shown of pieces) {
-      const detail = detailAt(shown.placed.form.gauge.stitchMm * pxPerMm * devicePixelRatio);
+      const detail = haste ? 'least' : detailAt(shown.placed.form.gauge.stitchMm * pxPerMm * devicePixelRatio);
       const known = this.drawn.get(shown.key);
       const same = known && known.shown.looks === shown.looks && known.shown.colours.join() === shown.colours.join();
       const drawn = same ? known : this.build(shown, detail);
@@ -94,6 +97,8 @@ export class Drawing {
       drawn.group.matrix.copy(matrixOf(shown.placed.placement.rows, shown.placed.placement.shift));
       for (const shadow of drawn.shadows) shadow.matrix.copy(drawn.group.matrix);
       this.cutOff(drawn);
+      drawn.legs.visible = haste < 2;
+      ((drawn.group.children[0] as Mesh).material as ShaderMaterial).uniforms.bare.value = haste < 2 ? 0 : 1;
       next.set(shown.key, drawn);
     }
     for (const old of this.drawn.values()) this.drop(old);
@@ -136,6 +141,8 @@ export class Drawing {
     this.root.matrix.copy(world);
     this.root.matrixWorldNeedsUpdate = true;
     this.shadows.forEach((layer, k) => {
+      // What is cut away casts none.
+      if (cutDepth < 1e5) layer.visible = false;
       layer.matrix.makeTranslation((k + 1) * SHADOW.stepMm[0], (k + 1) * SHADOW.stepMm[1], -1000).multiply(world);
       layer.matrixWorldNeedsUpdate = true;
     });

@@ -83,11 +83,11 @@ export function yarnMaterial(): ShaderMaterial {
   });
 }
 
-/** What lies between and behind the legs: the same yarn in shade. */
+/** What lies between and behind the legs: the same yarn in shade; `bare` while the legs are left out. */
 export function groundMaterial(colour: string): ShaderMaterial {
   return new ShaderMaterial({
     side: DoubleSide,
-    uniforms: { cutDepth: { value: 1e6 }, colour: { value: rgb(colour) } },
+    uniforms: { cutDepth: { value: 1e6 }, colour: { value: rgb(colour) }, bare: { value: 0 } },
     vertexShader: `
       varying vec3 vNormal2; varying float vDepth;
       void main() {
@@ -97,12 +97,12 @@ export function groundMaterial(colour: string): ShaderMaterial {
         gl_Position = projectionMatrix * p;
       }`,
     fragmentShader: `
-      uniform float cutDepth; uniform vec3 colour;
+      uniform float cutDepth; uniform vec3 colour; uniform float bare;
       varying vec3 vNormal2; varying float vDepth;
       void main() {
         ${CUT}
         vec3 n = normalize(vNormal2);
-        float inside = n.z < 0.0 ? 0.62 : 0.40;
+        float inside = n.z < 0.0 ? 0.62 : 0.40 + 0.34 * bare;
         gl_FragColor = vec4(colour * (inside + 0.16 * dot(n.z < 0.0 ? -n : n, ${LIGHT})), 1.0);
       }`,
   });
