@@ -1,4 +1,5 @@
 import { FABRIC } from '../figures';
+import { enclosed, type Rim } from './enclosed';
 import type { PartForm } from './form';
 import type { Net } from './net';
 
@@ -28,7 +29,7 @@ export class Springs {
   private readonly bends: Int32Array;
   private readonly bendRest: Float64Array;
   private readonly shearRest: Float64Array;
-  private readonly rims: readonly { from: number; to: number; way: 1 | -1 }[];
+  private readonly rims: readonly Rim[];
   private readonly pressure: number;
   private readonly out: 1 | -1;
   private readonly postStiff: number;
@@ -327,64 +328,12 @@ export class Springs {
   /** Minus pressure times volume. */
   private fill(x: Float64Array, g: Float64Array): number {
     const k = -this.pressure * this.out;
-    return k * this.volume(x, g, k / 6);
+    return k * enclosed(x, this.net.mesh.triangles, this.rims, g, k / 6);
   }
 
-  /** Volume inside, mm3, in the sense of the triangles; its slope times `k` is added to `g`. */
-  volume(x: Float64Array, g: Float64Array | null = null, k = 0): number {
-    const { triangles } = this.net.mesh;
-    let six = 0;
-    for (let t = 0; t < triangles.length; t += 3) six += wedge(x, 3 * triangles[t], 3 * triangles[t + 1], 3 * triangles[t + 2], g, k);
-    for (let i = 0; i < this.rims.length; i++) six += this.lid(x, this.rims[i], g, k);
-    return six / 6;
-  }
-
-  /** A lid from a rim to its middle: the fill of an open part presses on it. */
-  private lid(x: Float64Array, { from, to, way }: { from: number; to: number; way: 1 | -1 }, g: Float64Array | null, k: number): number {
-    const n = to - from;
-    let cx = 0;
-    let cy = 0;
-    let cz = 0;
-    for (let p = 3 * from; p < 3 * to; p += 3) {
-      cx += x[p];
-      cy += x[p + 1];
-      cz += x[p + 2];
-    }
-    cx /= n;
-    cy /= n;
-    cz /= n;
-    let six = 0;
-    let nx = 0;
-    let ny = 0;
-    let nz = 0;
-    for (let j = 0; j < n; j++) {
-      const a = 3 * (from + j);
-      const b = 3 * (from + ((j + 1) % n));
-      const crossX = x[a + 1] * x[b + 2] - x[a + 2] * x[b + 1];
-      const crossY = x[a + 2] * x[b] - x[a] * x[b + 2];
-      const crossZ = x[a] * x[b + 1] - x[a + 1] * x[b];
-      six += crossX * cx + crossY * cy + crossZ * cz;
-      nx += crossX;
-      ny += crossY;
-      nz += crossZ;
-      if (!g) continue;
-      const f = way * k;
-      g[a] += f * (x[b + 1] * cz - x[b + 2] * cy);
-      g[a + 1] += f * (x[b + 2] * cx - x[b] * cz);
-      g[a + 2] += f * (x[b] * cy - x[b + 1] * cx);
-      g[b] += f * (cy * x[a + 2] - cz * x[a + 1]);
-      g[b + 1] += f * (cz * x[a] - cx * x[a + 2]);
-      g[b + 2] += f * (cx * x[a + 1] - cy * x[a]);
-    }
-    if (g) {
-      const f = (way * k) / n;
-      for (let p = 3 * from; p < 3 * to; p += 3) {
-        g[p] += f * nx;
-        g[p + 1] += f * ny;
-        g[p + 2] += f * nz;
-      }
-    }
-    return way * six;
+  /** Volume inside, mm3, in the sense of the triangles. */
+  volume(x: Float64Array): number {
+    return enclosed(x, this.net.mesh.triangles, this.rims, null, 0);
   }
 }
 
@@ -405,32 +354,4 @@ function slantAt({ start: x, before, after, parentFrom, parentTo }: Net, s: numb
     along += ((x[3 * s + k] - parent) * t[k]) / long;
   }
   return along;
-}
-
-/** Six times the signed volume between a triangle and the origin. */
-function wedge(x: Float64Array, a: number, b: number, c: number, g: Float64Array | null, k: number): number {
-  const ax = x[a];
-  const ay = x[a + 1];
-  const az = x[a + 2];
-  const bx = x[b];
-  const by = x[b + 1];
-  const bz = x[b + 2];
-  const cx = x[c];
-  const cy = x[c + 1];
-  const cz = x[c + 2];
-  const nx = by * cz - bz * cy;
-  const ny = bz * cx - bx * cz;
-  const nz = bx * cy - by * cx;
-  if (g) {
-    g[a] += k * nx;
-    g[a + 1] += k * ny;
-    g[a + 2] += k * nz;
-    g[b] += k * (cy * az - cz * ay);
-    g[b + 1] += k * (cz * ax - cx * az);
-    g[b + 2] += k * (cx * ay - cy * ax);
-    g[c] += k * (ay * bz - az * by);
-    g[c + 1] += k * (az * bx - ax * bz);
-    g[c + 2] += k * (ax * by - ay * bx);
-  }
-  return ax * nx + ay * ny + az * nz;
 }

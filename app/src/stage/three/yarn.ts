@@ -43,6 +43,16 @@ const LIGHT = 'normalize(vec3(-0.46, 0.62, 0.64))';
 /** A cut takes away what is nearer to the viewer than `cutDepth` mm. */
 const CUT = 'if (vDepth > cutDepth) discard;';
 
+/** Points as they are, with the way out of them and how near they are to the viewer. */
+const PLAIN_VERTEX = `
+  varying vec3 vNormal2; varying float vDepth;
+  void main() {
+    vNormal2 = normalize(normalMatrix * normal);
+    vec4 p = modelViewMatrix * vec4(position, 1.0);
+    vDepth = p.z;
+    gl_Position = projectionMatrix * p;
+  }`;
+
 /** Yarn under soft light: two plies twisted along each leg, darker where it dives into the fabric. */
 export function yarnMaterial(): ShaderMaterial {
   return new ShaderMaterial({
@@ -88,14 +98,7 @@ export function groundMaterial(colour: string): ShaderMaterial {
   return new ShaderMaterial({
     side: DoubleSide,
     uniforms: { cutDepth: { value: 1e6 }, colour: { value: rgb(colour) }, bare: { value: 0 } },
-    vertexShader: `
-      varying vec3 vNormal2; varying float vDepth;
-      void main() {
-        vNormal2 = normalize(normalMatrix * normal);
-        vec4 p = modelViewMatrix * vec4(position, 1.0);
-        vDepth = p.z;
-        gl_Position = projectionMatrix * p;
-      }`,
+    vertexShader: PLAIN_VERTEX,
     fragmentShader: `
       uniform float cutDepth; uniform vec3 colour; uniform float bare;
       varying vec3 vNormal2; varying float vDepth;
@@ -112,14 +115,7 @@ export function groundMaterial(colour: string): ShaderMaterial {
 export function glossMaterial(colour: string): ShaderMaterial {
   return new ShaderMaterial({
     uniforms: { cutDepth: { value: 1e6 }, colour: { value: rgb(colour) } },
-    vertexShader: `
-      varying vec3 vNormal2; varying float vDepth;
-      void main() {
-        vNormal2 = normalize(normalMatrix * normal);
-        vec4 p = modelViewMatrix * vec4(position, 1.0);
-        vDepth = p.z;
-        gl_Position = projectionMatrix * p;
-      }`,
+    vertexShader: PLAIN_VERTEX,
     fragmentShader: `
       uniform float cutDepth; uniform vec3 colour;
       varying vec3 vNormal2; varying float vDepth;
