@@ -90,7 +90,7 @@ describe('hoppla', () => {
     const lines = answer.files![0].text.split('\n');
     expect(lines.filter((l) => l.startsWith('o '))).toHaveLength(10);
     const xs = lines.filter((l) => l.startsWith('v ')).map((l) => Number(l.split(' ')[1]));
-    // Seven parts of 108, 24, 624, 906, 126, 120, 208 stitches, three of them twice, each with its closed start; three are closed at the end too.
+    // Seven parts of 108, 24, 624, 906, 126, 120, 208 stitches, three of them twice, each with its closed start; the head is closed at its end too.
     expect(xs.length).toBe(108 + 2 * 24 + 624 + 906 + 2 * 126 + 2 * 120 + 208 + lines.filter((l) => l.startsWith('o ')).length + 1);
     expect(Math.abs(Math.max(...xs) - Math.min(...xs) - 145)).toBeLessThan(4);
     expect(run(['export', RILL, '--to', 'stone', 'out'], () => '')).toMatchObject({ code: 2, err: '--to takes obj; stone is not there yet.\n' });

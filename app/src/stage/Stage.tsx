@@ -45,7 +45,6 @@ export interface StageProps {
   marks?: readonly { piece: string; round: number; colour: string; share: number }[];
   /** drawn over the toy, in px */
   overlay?: (projection: Projection) => ReactNode;
-  onPick?: (pick: Pick, piece: Placed) => void;
   /** stands in the lower right corner while nothing is read */
   corner?: ReactNode;
   /** only looked at: a shelf, a picture beside a text */
@@ -83,7 +82,6 @@ export function Stage(props: StageProps) {
   const choose = (pick: Pick | null) => {
     setChosen(pick);
     if (pick && measuring && !from) setMeasuring({ from: pick });
-    if (pick) props.onPick?.(pick, pieces[pick.piece].placed);
   };
   useGestures(element, { setHold, middle, over: setFinger, tap: (p) => choose(picker?.at(p.x, p.y) ?? null) }, !still);
   const tints = tintsOf(pieces, props.marks ?? [], read, c);

@@ -10,6 +10,5 @@ export type { StageProps } from './Stage';
 export { useHold } from './hold';
 export type { Hold } from './hold';
 export { keyOf } from './shown';
-export type { Pick } from './picker';
 export { seenAt, viewName } from './view';
 export type { Projection } from './view';

@@ -4,8 +4,8 @@ import { move } from '@hoppla/core/join';
 import { modelOf, modelToy, rill } from '@hoppla/core/toy';
 import { heldProjection, STRAIGHT, turnedBy, zoomedBy } from './hold';
 import { Picker } from './picker';
-import { apart, readingWords, stitchIndex, walked } from './reading';
-import { shownOf, stitchAt, type Shown } from './shown';
+import { apart, readingWords, walked } from './reading';
+import { shownOf, stitchAt, stitchIndex, type Shown } from './shown';
 import { cameraOf } from './three/drawing';
 import { project, rowsOf, VIEWS, viewName, type Projection } from './view';
 
@@ -86,7 +86,7 @@ describe('touching the otter', () => {
     for (const round of [8, 12, 16]) {
       const { count } = placed.form.fabric.rounds[round];
       for (let j = 1; j < count; j++) {
-        const [a, b] = [stitchIndex(pieces[head], 0, round, j - 1), stitchIndex(pieces[head], 0, round, j)];
+        const [a, b] = [stitchIndex(pieces[head].placed.form, 0, round, j - 1), stitchIndex(pieces[head].placed.form, 0, round, j)];
         const foot = [0, 1, 2].map((k) => (looks.feet[3 * a + k] + looks.feet[3 * b + k]) / 2) as unknown as Vec3;
         const p = project(projection, move(placed.placement, foot));
         const out = unit([foot[0], foot[1], 0]);
@@ -105,7 +105,7 @@ describe('touching the otter', () => {
     const body = pieces.findIndex((p) => modelOf(model, p.placed.part).name === 'Body');
     const piece = pieces[body];
     const { count } = piece.placed.form.fabric.rounds[9];
-    const pick = (round: number, index: number) => ({ piece: body, stitch: stitchIndex(piece, 0, round, index), layer: 0, round, index, at: 'middle' as const });
+    const pick = (round: number, index: number) => ({ piece: body, stitch: stitchIndex(piece.placed.form, 0, round, index), layer: 0, round, index, at: 'middle' as const });
     expect(readingWords(model, piece, pick(9, 4), false)).toMatchObject({ rounds: 'R10', stitches: '5', spoken: `R10, stitch 5 of ${count}` });
     expect(readingWords(model, piece, { ...pick(9, 0), at: 'hole' }, true)).toMatchObject({ rounds: 'R9·10', stitches: `${count}·1` });
     const on = walked(pieces, pick(9, count - 1), 'ArrowRight', 1, 1)!;

@@ -5,7 +5,7 @@ import { move } from '@hoppla/core/join';
 import { copyName, modelOf, type ToyModel } from '@hoppla/core/toy';
 import { screenWords, type UnitWords } from '@hoppla/core/words';
 import type { Pick } from './picker';
-import type { Shown } from './shown';
+import { stitchIndex, type Shown } from './shown';
 
 const say = screenWords.stage;
 
@@ -92,14 +92,5 @@ export function walked(shown: readonly Shown[], from: Pick | null, key: string, 
     index = Math.min(rounds[next].count - 1, Math.floor((turns - Math.floor(turns)) * rounds[next].count));
     round = next;
   }
-  return { piece: from.piece, layer: from.layer, round, index, at: 'middle', stitch: stitchIndex(piece, from.layer, round, index) };
-}
-
-/** Index of a stitch in the looks of its piece. */
-export function stitchIndex({ placed }: Shown, layer: number, round: number, index: number): number {
-  const { fabric } = placed.form;
-  const sum = (rounds: readonly { count: number }[]) => rounds.reduce((total, r) => total + r.count, 0);
-  if (layer === 0) return sum(fabric.rounds.slice(0, round)) + index;
-  const before = fabric.layers.slice(0, layer - 1).filter((l) => l.kind !== 'fold');
-  return sum(fabric.rounds) + before.reduce((total, l) => total + sum(l.rounds), 0) + sum(fabric.layers[layer - 1].rounds.slice(0, round)) + index;
+  return { piece: from.piece, layer: from.layer, round, index, at: 'middle', stitch: stitchIndex(piece.placed.form, from.layer, round, index) };
 }

@@ -51,9 +51,8 @@ export function shownOf(model: ToyModel, placed: Placed, looks: Looks, { bare = 
 /** A place of the ring model on the fabric as it is drawn: it goes with the stitch nearest to it. */
 export function draped(form: PartForm, looks: Looks, round: number, coord: number, polar: Polar): Vec3 {
   const p = pointOf(form, polar);
-  const before = form.fabric.rounds.slice(0, round).reduce((sum, r) => sum + r.count, 0);
   const { count } = form.fabric.rounds[round];
-  const s = 3 * (before + ((Math.floor(coord) % count) + count) % count);
+  const s = 3 * stitchIndex(form, 0, round, ((Math.floor(coord) % count) + count) % count);
   return s + 2 < looks.shift.length ? [p[0] + looks.shift[s], p[1] + looks.shift[s + 1], p[2] + looks.shift[s + 2]] : p;
 }
 
@@ -83,3 +82,11 @@ function threadsOn(model: ToyModel, placed: Placed, looks: Looks): ShownThread[]
 
 /** Layer, round and place of a stitch of a piece. */
 export const stitchAt = ({ looks }: Pick<Shown, 'looks'>, stitch: number): { layer: number; round: number; index: number } => ({ layer: looks.stitches[STITCH * stitch], round: looks.stitches[STITCH * stitch + 1], index: looks.stitches[STITCH * stitch + 2] });
+
+/** Index of a stitch in the looks of its piece. */
+export function stitchIndex({ fabric }: PartForm, layer: number, round: number, index: number): number {
+  const sum = (rounds: readonly { count: number }[]) => rounds.reduce((total, r) => total + r.count, 0);
+  if (layer === 0) return sum(fabric.rounds.slice(0, round)) + index;
+  const before = fabric.layers.slice(0, layer - 1).filter((l) => l.kind !== 'fold');
+  return sum(fabric.rounds) + before.reduce((total, l) => total + sum(l.rounds), 0) + sum(fabric.layers[layer - 1].rounds.slice(0, round)) + index;
+}

@@ -49,10 +49,8 @@ export class Harmonics {
     const band = new Band(3 * rings);
     const held = new Uint8Array(3 * rings);
     const mass = new Float64Array(3 * rings);
-    let area = 0;
-    fabric.rounds.forEach((round, i) => (area += round.count * w * Math.hypot(r[i + 1] - r[i], z[i + 1] - z[i])));
-    // The stuffing's pull on a row and on a post: pressure times half the radius. Source: Laplace's law of a ball.
-    const pull = this.stretch * Math.sqrt(area / (4 * Math.PI)) > 0 ? this.stretch : 0;
+    // The stuffing pulls rows and posts by as much as it stretches them. Source: Laplace's law of a ball.
+    const pull = this.stretch;
     const c = new Float64Array(6);
     const square = (i: number, stiff: number) => {
       // c holds across, round, along of ring i - 1 and of ring i.

@@ -5,7 +5,7 @@ import type { EyePair, EyesAt } from '@hoppla/core/feature';
 import { assemble, type Placed, type SewnJoin } from '@hoppla/core/join';
 import type { PartModel } from '@hoppla/core/toy';
 import { Mat, MatText, RULER, type MatView } from '../../controls';
-import { boundsOf, seenAt, Stage, standAlone, viewName, type Hold, type Pick, type Projection } from '../../stage';
+import { boundsOf, seenAt, Stage, standAlone, viewName, type Hold, type Projection } from '../../stage';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 
@@ -49,11 +49,10 @@ interface FaceMatProps {
   view: MatView;
   hold: Hold;
   setHold: (change: (hold: Hold) => Hold) => void;
-  onPick: (pick: Pick, piece: Placed) => void;
 }
 
 /** The part from the front with what is sewn on it, its rounds named, its eyes and their round marked. */
-export function FaceMat({ part, own, placed, at, eyes, width, height, view, hold, setHold, onPick }: FaceMatProps) {
+export function FaceMat({ part, own, placed, at, eyes, width, height, view, hold, setHold }: FaceMatProps) {
   const { units, model } = useToy();
   const toys = useMemo(() => [{ model, placed }], [model, placed]);
   const { pxPerMm, originX, originY } = view;
@@ -62,7 +61,7 @@ export function FaceMat({ part, own, placed, at, eyes, width, height, view, hold
   const front = viewName(hold) === 'front';
   return (
     <Stage
-      width={width} height={height} label={`${part.name}, ${units.bare(part.form.widthMm)} × ${units.length(part.form.heightMm)}`} toys={toys} units={units} rest={{ x: originX, y: originY - top * pxPerMm, pxPerMm }} rulers={{ x: originX, y: originY }} hold={hold} setHold={setHold} onPick={onPick}
+      width={width} height={height} label={`${part.name}, ${units.bare(part.form.widthMm)} × ${units.length(part.form.heightMm)}`} toys={toys} units={units} rest={{ x: originX, y: originY - top * pxPerMm, pxPerMm }} rulers={{ x: originX, y: originY }} hold={hold} setHold={setHold}
       overlay={(projection) => (
         <>
           {front ? <FaceLine projection={projection} own={own} height={height} /> : null}

@@ -43,7 +43,7 @@ export function FaceStation() {
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
       <View style={{ width: stage }}>
-        <FaceMat part={part} own={own} placed={placed} at={at} eyes={found?.eyes ?? null} width={stage} height={matHeight} view={view} hold={hold} setHold={setHold} onPick={() => undefined} />
+        <FaceMat part={part} own={own} placed={placed} at={at} eyes={found?.eyes ?? null} width={stage} height={matHeight} view={view} hold={hold} setHold={setHold} />
         {found && at ? <FaceReadings eyes={found.eyes} at={at} /> : null}
         {found && at ? <FaceTape part={part} eyes={found.eyes} at={at} width={stage} pxPerMm={view.pxPerMm * hold.zoom} centreX={stage / 2 + (view.originX - stage / 2) * hold.zoom + hold.panX} height={wide ? TAPE.wide : TAPE.phone} /> : null}
       </View>
