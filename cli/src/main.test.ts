@@ -67,10 +67,11 @@ describe('hoppla', () => {
     expect(say('--reading', '4').code).toBe(2);
   });
   it('answers wishes that cannot be in a sentence', () => {
-    expect(run(['face', '-', '--at', 'between R30 and R31, 3 between'], () => HEAD)).toMatchObject({ code: 1, out: '', err: '1:1: There is no R31: this part ends at R12.\n' });
-    expect(run(['face', '-', '--at', 'in R9, 7 stitches on'], () => HEAD)).toMatchObject({ code: 1, err: expect.stringMatching(/not a pair in holes/) });
+    expect(run(['face', '-', '--at', 'between R30 and R31, 3 between'], () => HEAD)).toMatchObject({ code: 1, out: '', err: '1:1: There is no R31: this part ends at R12.\nThe nearest that can be: between R11 and R12, 3 between\n' });
+    expect(run(['face', '-', '--at', 'in R9, in stitch 7'], () => HEAD)).toMatchObject({ code: 1, err: expect.stringMatching(/not a pair/) });
+    expect(run(['face', '-', '--at', 'between R8 and R9, 1 between'], () => HEAD).err).toMatch(/The posts are 4 mm apart and need 12 mm.*Put them at R8·9 \|/);
     expect(run(['face', '-', '--part', 'tail', '--at', 'x'], () => HEAD)).toMatchObject({ code: 2, err: 'There is no part tail here. There are: Head.\n' });
-    expect(run(['face', '-', '--at', 'between R11 and R12, 6 between', '--eye', '18', '--hook', '1.75'], () => HEAD).err).toMatch(/No round after the eyes leaves an opening/);
+    expect(run(['face', '-', '--at', 'between R11 and R12, 6 between', '--eye', '18', '--hook', '1.75'], () => HEAD).err).toMatch(/No round from the eyes’ own on leaves a hole that a 20 mm washer can go through\. Put them at R\d+·\d+ \|/);
   });
   it('plans a toy file as text, JSON and HTML', () => {
     const say = (flag: string) => run(['plan', RILL, flag], () => '').out;
@@ -93,6 +94,6 @@ describe('hoppla', () => {
     // Seven parts of 108, 24, 624, 906, 126, 120, 208 stitches, three of them twice, each with its closed start; the head is closed at its end too.
     expect(xs.length).toBe(108 + 2 * 24 + 624 + 906 + 2 * 126 + 2 * 120 + 208 + lines.filter((l) => l.startsWith('o ')).length + 1);
     expect(Math.abs(Math.max(...xs) - Math.min(...xs) - 145)).toBeLessThan(4);
-    expect(run(['export', RILL, '--to', 'stone', 'out'], () => '')).toMatchObject({ code: 2, err: '--to takes obj; stone is not there yet.\n' });
+    expect(run(['export', RILL, '--to', 'stone', 'out'], () => '')).toMatchObject({ code: 2, err: '--to takes obj or svg; stone is not there yet.\n' });
   });
 });

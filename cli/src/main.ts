@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { fileName, objOf, planText, sheetHtml } from '@hoppla/core/files';
+import { faceMapSvgs, fileName, objOf, planText, sheetHtml } from '@hoppla/core/files';
 import { cleanText, read, type Problem, type Reading } from '@hoppla/core/notation';
 import { planOf } from '@hoppla/core/plan';
 import { modelToy, type ToyModel } from '@hoppla/core/toy';
@@ -134,9 +134,12 @@ function exportCommand(call: Call, standardInput: () => string): Answer {
   const [file, folder, ...more] = call.files;
   if (!file || !folder || more.length) throw new Misuse(say.needsFolder);
   const to = call.flags.get('--to') ?? '';
-  if (to !== 'obj') throw new Misuse(say.notYetTo(to));
+  if (to !== 'obj' && to !== 'svg') throw new Misuse(say.notYetTo(to));
   const model = opened(load(file, standardInput));
   if ('err' in model) return model;
-  const path = join(folder, fileName(model.toy.name, 'obj'));
-  return { out: `${path}\n`, err: '', code: model.parts.every((p) => p.addsUp) ? 0 : 1, files: [{ path, text: objOf(model) }] };
+  const code = model.parts.every((p) => p.addsUp) ? 0 : 1;
+  const { name } = model.toy;
+  const files = to === 'obj' ? [{ path: join(folder, fileName(name, 'obj')), text: objOf(model) }] : faceMapSvgs(model).map((face) => ({ path: join(folder, fileName(`${name} ${face.name} face`, 'svg')), text: face.svg }));
+  if (files.length === 0) return { out: '', err: `${say.noFaces}\n`, code: 1 };
+  return { out: files.map((f) => `${f.path}\n`).join(''), err: '', code, files };
 }

@@ -9,7 +9,7 @@ export const cliWords = {
   face FILE --part NAME --at "between R13 and R14, 7 between" [--eye MM] [--reading K] [--json]
                                          where a pair goes, in every school, and the checks
   plan TOY.json [--text|--json|--html]   the whole plan of a toy file
-  export TOY.json --to obj DIR           the toy's fabric in three dimensions, mm
+  export TOY.json --to obj|svg DIR       the toy's fabric in three dimensions, mm; its faces in true size
 `,
   needsValue: (flag: string) => `${flag} needs a value.`,
   unknownFlag: (flag: string) => `${flag} is not an option here.`,
@@ -18,24 +18,26 @@ export const cliWords = {
   oneFile: (command: string) => `${command} needs a file, or - for standard input.`,
   badTerms: (said: string) => `--terms is us or uk, not ${said}.`,
   badNumber: (flag: string, said: string) => `${flag} does not understand ${said}.`,
-  notYetTo: (said: string) => `--to takes obj; ${said || 'nothing'} is not there yet.`,
+  notYetTo: (said: string) => `--to takes obj or svg; ${said || 'nothing'} is not there yet.`,
+  noFaces: 'No part of this toy has eyes to map.',
+  nearest: (phrase: string) => `The nearest that can be: ${phrase}`,
   needsFolder: 'export needs a toy file and a folder.',
   newer: (schema: number) => `This toy was made with a newer Hoppla (version ${schema}).`,
   unnamed: 'Part',
   noPart: (name: string, names: string[]) => `There is no part ${name} here. ${names.length ? `There are: ${names.join(', ')}.` : 'There is no part at all.'}`,
   noEyesHere: (part: string) => `${part} has too few rounds for eyes.`,
-  notAPair: 'That is not a pair in holes. Say the rounds it stands between and how far apart, such as "between R13 and R14, 7 stitches between".',
+  notAPair: 'That is not a pair. Say the rounds it stands between and how far apart, such as "between R13 and R14, 7 stitches between".',
   noReading: (k: number, n: number) => `There is no reading ${k}; there ${n === 1 ? 'is 1' : `are ${n}`}.`,
-  neverFits: (washer: number) => `No round after the eyes leaves an opening wide enough for a washer of ${washer} mm.`,
   washerStops: (index: string) => `Washer against fabric ${index}: stop. Tighten the gauge or take a bigger washer.`,
   readings: (all: string[], used: number) => `These words can be read in ${all.length} ways; the ${used === 0 ? 'first' : `one numbered ${used + 1}`} is used (--reading K chooses):\n${all.map((words, i) => `  ${i + 1}. ${words}\n`).join('')}`,
-  face: (words: string[], f: FaceFigures) =>
+  face: (tag: string, words: string[], f: FaceFigures) =>
     [
-      f.posts.map((p) => `R${p.round[0]}·${p.round[1]} | ${p.stitch[0]}·${p.stitch[1]} of ${p.of}`).join('   and   '),
+      `${tag} of ${f.posts[0].of}`,
       ...words.map((line) => `  ${line}`),
       `  ${f.spacing.straightMm.toFixed(0)} mm straight, ${f.spacing.rimMm.toFixed(0)} mm from rim to rim, ${f.spacing.surfaceMm.toFixed(0)} mm along the fabric, within ${f.range.percent.toFixed(0)} % (${f.range.source}); ${f.spacing.angleDeg.toFixed(0)} degrees apart; the middle is a ${f.spacing.middle}`,
       `  ${f.levelErrorMm.toFixed(1)} mm from level; washer ${f.washer.mm} mm, against fabric ${f.washer.retention.toFixed(1)}`,
-      `  put in from R${f.window.first}${f.window.lastComfortable === null ? '' : `, in comfort until R${f.window.lastComfortable}`}${f.window.lastPossible === null ? '' : `, at all until R${f.window.lastPossible}`}`,
+      `  put in from R${f.window.first}${f.window.lastComfortable === null ? '' : `, in comfort until R${f.window.lastComfortable}`}${f.window.lastPossible === null ? '' : `, at all until R${f.window.lastPossible}`}${f.window.into ? `, at the very latest ${f.window.into.stitches} stitches into R${f.window.into.round}` : ''}`,
+      ...f.advice.map((a) => `  ${a}`),
     ].map((line) => `${line}\n`).join(''),
   shape: (f: ShapeFigures) =>
     f.empty ? `${f.name}: no rounds\n` : [
@@ -50,11 +52,12 @@ export const cliWords = {
 
 /** What is printed of a pair. Lengths in mm. */
 export interface FaceFigures {
-  posts: { round: [number, number]; stitch: [number, number]; of: number }[];
+  posts: { of: number }[];
+  advice: string[];
   spacing: { straightMm: number; rimMm: number; surfaceMm: number; angleDeg: number; middle: string };
   levelErrorMm: number;
   washer: { mm: number; retention: number };
-  window: { first: number; lastComfortable: number | null; lastPossible: number | null };
+  window: { first: number; lastComfortable: number | null; lastPossible: number | null; into: { round: number; stitches: number } | null };
   range: { percent: number; source: string };
 }
 

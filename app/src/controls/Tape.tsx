@@ -10,8 +10,9 @@ export interface TapeProps {
   pxPerMm: number;
   /** px of the toy's centre line inside the tape */
   centreX: number;
-  /** width of a stitch, mm */
+  /** width of a stitch and height of a round, mm */
   stitchMm: number;
+  roundMm: number;
   /** +1 when stitch numbers grow to the right on the screen (decision 16) */
   grows: 1 | -1;
   round: string;
@@ -19,25 +20,36 @@ export interface TapeProps {
   /** the face's own direction in stitches from the round's start, not rounded: the toy's centre line runs through it */
   centre: number;
   posts: [number, number];
+  /** index of each post's round, and +1 when rounds grow downwards on the screen */
+  postRounds: [number, number];
+  down: 1 | -1;
+  /** posts stand in holes, or through the middles of stitches */
+  at: 'hole' | 'middle';
   eyeMm: number;
-  washerMm: number;
+  /** null where nothing is held by a washer */
+  washerMm: number | null;
   colour: string;
   label: string;
   value: string;
   onPost: (post: 0 | 1, coord: number) => void;
+  onRound: (post: 0 | 1, round: number) => void;
   onArrow: (key: 'left' | 'right' | 'up' | 'down') => void;
 }
 
 const CASE = 66;
 const KEYS: Record<string, 'left' | 'right' | 'up' | 'down'> = { ArrowLeft: 'left', ArrowRight: 'right', ArrowUp: 'up', ArrowDown: 'down' };
 
-/** One round unrolled: a sign per stitch, a hole between each two, posts in holes at true size. Drag or arrow keys move them. */
+/** px before a finger is taken to go along the round or across rounds. */
+const SETTLED_PX = 8;
+
+/** One round unrolled: a sign per stitch, a hole between each two, posts at true size. Dragged along it they move on their round, dragged across it to other rounds, both in true scale; or by arrow keys. */
 export function Tape(props: TapeProps) {
   const { width, height, pxPerMm, centreX, stitchMm, grows, round, count, centre, posts, eyeMm, washerMm, label, value } = props;
   const c = usePalette();
   const step = stitchMm * pxPerMm;
   const xOf = (coord: number) => centreX + grows * (coord - centre) * step;
-  const held = useRef<{ post: 0 | 1; from: number; pageX: number } | null>(null);
+  const held = useRef<{ post: 0 | 1; from: number; round: number; x: number; y: number; way: 'along' | 'across' | null } | null>(null);
+  const half = props.at === 'middle' ? 0.5 : 0;
   const drag = {
     onStartShouldSetResponder: () => true,
     onMoveShouldSetResponder: () => true,
@@ -45,13 +57,20 @@ export function Tape(props: TapeProps) {
     onResponderGrant: ({ nativeEvent }: GestureResponderEvent) => {
       const coord = centre + (grows * (nativeEvent.locationX - centreX)) / step;
       const post = Math.abs(coord - posts[0]) < Math.abs(coord - posts[1]) ? 0 : 1;
-      held.current = { post, from: posts[post], pageX: nativeEvent.pageX };
+      held.current = { post, from: posts[post], round: props.postRounds[post], x: nativeEvent.pageX, y: nativeEvent.pageY, way: null };
     },
     onResponderMove: ({ nativeEvent }: GestureResponderEvent) => {
-      const post = held.current;
-      if (!post) return;
-      const coord = Math.round(post.from + (grows * (nativeEvent.pageX - post.pageX)) / step);
-      if (coord !== posts[post.post]) props.onPost(post.post, coord);
+      const now = held.current;
+      if (!now) return;
+      const [dx, dy] = [nativeEvent.pageX - now.x, nativeEvent.pageY - now.y];
+      if (!now.way && Math.max(Math.abs(dx), Math.abs(dy)) >= SETTLED_PX) now.way = Math.abs(dx) >= Math.abs(dy) ? 'along' : 'across';
+      if (now.way === 'along') {
+        const coord = Math.round(now.from + (grows * dx) / step - half) + half;
+        if (coord !== posts[now.post]) props.onPost(now.post, coord);
+      } else if (now.way === 'across') {
+        const round = now.round + props.down * Math.round(dy / (props.roundMm * pxPerMm));
+        if (round !== props.postRounds[now.post]) props.onRound(now.post, round);
+      }
     },
     onResponderRelease: () => {
       held.current = null;
@@ -65,7 +84,7 @@ export function Tape(props: TapeProps) {
   };
   const web = { onKeyDown, tabIndex: 0, 'aria-valuenow': posts[1] - posts[0], 'aria-valuemin': 1, 'aria-valuemax': Math.floor(count / 2), 'aria-valuetext': value } as object;
   // A large washer pushes the row of holes down, so that it never leaves the tape.
-  const mid = Math.max(height * 0.36, (washerMm / 2) * pxPerMm + 5);
+  const mid = Math.max(height * 0.36, ((washerMm ?? eyeMm) / 2) * pxPerMm + 5);
   const marks: { zig: string; ticks: string; long: string; holes: number[]; numbers: { x: number; k: number }[] } = { zig: '', ticks: '', long: '', holes: [], numbers: [] };
   const reach = Math.ceil(Math.max(centreX, width - centreX) / step) + 1;
   for (let k = Math.floor(centre) - reach; k <= Math.ceil(centre) + reach; k++) {
@@ -104,7 +123,7 @@ export function Tape(props: TapeProps) {
           <Line x1={centreX} x2={centreX} y1={0} y2={height} stroke={c.tapeInk} strokeWidth={1.4} strokeDasharray="5 4" />
           {posts.map((post, i) => (
             <G key={i}>
-              <Circle cx={xOf(post)} cy={mid} r={(washerMm / 2) * pxPerMm} fill="none" stroke={c.tapeInk} strokeWidth={1.6} strokeDasharray="3 3" />
+              {washerMm === null ? null : <Circle cx={xOf(post)} cy={mid} r={(washerMm / 2) * pxPerMm} fill="none" stroke={c.tapeInk} strokeWidth={1.6} strokeDasharray="3 3" />}
               <Circle cx={xOf(post)} cy={mid} r={(eyeMm / 2) * pxPerMm} fill={props.colour} />
               <Circle cx={xOf(post) - eyeMm * 0.16 * pxPerMm} cy={mid - eyeMm * 0.17 * pxPerMm} r={eyeMm * 0.1 * pxPerMm} fill="#fff" />
             </G>

@@ -51,8 +51,8 @@ describe('controls', () => {
   it('the tape says where the posts stand and answers the arrow keys, and no others', () => {
     const arrows: string[] = [];
     show(
-      <Tape width={390} height={84} pxPerMm={4} centreX={200} stitchMm={4.35} grows={1} round="R11" count={48} centre={19.5} posts={[15, 24]} eyeMm={9} washerMm={12} colour="#111214" label="Posts on R11"
-        value="R10·11, 15·16 and R10·11, 24·25, 9 stitches between" onPost={() => undefined} onArrow={(key) => arrows.push(key)} />,
+      <Tape width={390} height={84} pxPerMm={4} centreX={200} stitchMm={4.35} grows={1} round="R11" count={48} centre={19.5} posts={[15, 24]} postRounds={[10, 10]} down={1} at="hole" roundMm={4} eyeMm={9} washerMm={12} colour="#111214" label="Posts on R11"
+        value="R10·11, 15·16 and R10·11, 24·25, 9 stitches between" onPost={() => undefined} onRound={() => undefined} onArrow={(key) => arrows.push(key)} />,
     );
     const tape = screen.getByRole('slider', { name: 'Posts on R11' });
     expect(tape.getAttribute('aria-valuetext')).toContain('9 stitches between');

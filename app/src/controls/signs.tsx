@@ -12,7 +12,7 @@ export function MarkerSign({ colour, size = 26 }: { colour: string; size?: numbe
   );
 }
 
-export type PlanSign = 'ring' | 'pause' | 'stuff' | 'close' | 'sew' | 'end' | 'needle' | 'look';
+export type PlanSign = 'ring' | 'pause' | 'stuff' | 'close' | 'sew' | 'end' | 'needle' | 'look' | 'washer';
 
 /** The signs of the lanes; each stands with its words. `x`, `y` is the middle. */
 export function LaneSign({ sign, x, y, yarn, r = 15 }: { sign: PlanSign; x: number; y: number; yarn: string; r?: number }) {
@@ -59,6 +59,13 @@ export function LaneSign({ sign, x, y, yarn, r = 15 }: { sign: PlanSign; x: numb
         <G transform={at}>
           <Circle r={12} fill={c.threadWash} stroke={c.thread} strokeWidth={2.2} />
           <Path d="M-6 6L5-5m0 0l2.500-2.500" stroke={c.thread} strokeWidth={2.4} strokeLinecap="round" />
+        </G>
+      );
+    case 'washer':
+      return (
+        <G transform={at}>
+          <Circle r={12} fill={c.raise} stroke={c.ink} strokeWidth={2.2} />
+          <Circle r={4.5} fill={c.paper} stroke={c.ink} strokeWidth={2.2} />
         </G>
       );
     case 'look':

@@ -1,32 +1,44 @@
 import { createAsyncStorage } from '@react-native-async-storage/async-storage';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { LEFT_OPEN, type Habits, type LeftOpen } from '@hoppla/core/address';
 
-/** What belongs to this screen and not to a toy. */
+/** What belongs to this screen and its maker and not to a toy. */
 export interface Device {
   /** px of this screen in a millimetre, once a card has been laid on it */
   pxPerMm: number | null;
+  /** how its maker counts what words leave open */
+  habits: Habits;
 }
 
 const store = createAsyncStorage('hoppla-device');
 const KEY = ['device'];
-const FIELD = 'pxPerMm';
+const UNKNOWN: Device = { pxPerMm: null, habits: {} };
 
-/** What is known of this screen, and a way to say it. A screen that nobody measured is not known. */
-export function useDevice(): Device & { measured: (pxPerMm: number) => void } {
+/** What is known of this screen and its maker, and ways to say it. A screen that nobody measured is not known. */
+export function useDevice(): Device & { measured: (pxPerMm: number) => void; countsAs: (habits: Habits) => void } {
   const client = useQueryClient();
   const { data } = useQuery({
     queryKey: KEY,
     queryFn: async (): Promise<Device> => {
-      const found = Number(await store.getItem(FIELD));
-      return { pxPerMm: Number.isFinite(found) && found > 0 ? found : null };
+      const px = Number(await store.getItem('pxPerMm'));
+      return { pxPerMm: Number.isFinite(px) && px > 0 ? px : null, habits: habitsIn(await store.getItem('habits')) };
     },
   });
-  const put = useMutation({ mutationFn: (pxPerMm: number) => store.setItem(FIELD, String(pxPerMm)) });
-  return {
-    pxPerMm: data?.pxPerMm ?? null,
-    measured: (pxPerMm) => {
-      client.setQueryData<Device>(KEY, { pxPerMm });
-      put.mutate(pxPerMm);
-    },
+  const put = useMutation({ mutationFn: ([field, value]: [string, string]) => store.setItem(field, value) });
+  const now = data ?? UNKNOWN;
+  const change = (to: Partial<Device>, field: string, value: string) => {
+    client.setQueryData<Device>(KEY, { ...now, ...to });
+    put.mutate([field, value]);
   };
+  return { ...now, measured: (pxPerMm) => change({ pxPerMm }, 'pxPerMm', String(pxPerMm)), countsAs: (habits) => change({ habits }, 'habits', JSON.stringify(habits)) };
+}
+
+/** Habits as they were kept; whatever is not one is left out. */
+function habitsIn(raw: string | null): Habits {
+  try {
+    const said = JSON.parse(raw ?? '{}') as Record<string, string>;
+    return Object.fromEntries(Object.entries(said).filter(([about, school]) => about in LEFT_OPEN && (LEFT_OPEN[about as LeftOpen] as readonly string[]).includes(school)));
+  } catch {
+    return {};
+  }
 }

@@ -2,7 +2,7 @@ export { changeProgress, closeToy, edit, editHere, hush, modelNow, openToy, open
 export type { OpenToy } from './openToy';
 export { copyOf, demoFile, emptyFile, queryClient, useBench, useShelf, workshopFiles } from './queries';
 export type { Shelved } from './storage';
-export { chooseText, download, downloadToy } from './transfer';
+export { chooseText, download, downloadToy, printDocument } from './transfer';
 export { newId } from './ids';
 export { keepOffline } from './offline';
 export { useDevice } from './device';

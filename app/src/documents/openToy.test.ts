@@ -17,7 +17,7 @@ describe('the open toy', () => {
     const { toy } = JSON.parse(raw) as { toy: { id: string; name: string } };
     await keepRaw({ id: toy.id, revision: 3, name: toy.name, schema: 1 }, raw);
     const taken = await take(toy.id);
-    expect(taken!.file).toMatchObject({ schema: 2, toy: { schema: 2, name: 'Rill', settings: { hooks: 'mm' } } });
+    expect(taken!.file).toMatchObject({ schema: 3, toy: { schema: 3, name: 'Rill', settings: { hooks: 'mm' } } });
     expect(taken!.file!.toy.parts[0].shaping).toEqual({ how: 'as worked' });
   });
 

@@ -31,3 +31,17 @@ export function chooseText(accept: string): Promise<string | null> {
     input.click();
   });
 }
+
+/** Opens the browser's print dialogue on a document of its own, in true size. */
+export function printDocument(html: string): void {
+  const frame = document.createElement('iframe');
+  frame.setAttribute('aria-hidden', 'true');
+  Object.assign(frame.style, { position: 'fixed', width: '0', height: '0', border: '0' });
+  frame.srcdoc = html;
+  frame.addEventListener('load', () => {
+    frame.contentWindow?.addEventListener('afterprint', () => frame.remove());
+    frame.contentWindow?.focus();
+    frame.contentWindow?.print();
+  });
+  document.body.append(frame);
+}

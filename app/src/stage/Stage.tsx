@@ -47,8 +47,15 @@ export interface StageProps {
   overlay?: (projection: Projection) => ReactNode;
   /** stands in the lower right corner while nothing is read */
   corner?: ReactNode;
+  /** what can be done with a place that was touched; null where nothing can */
+  action?: (pick: Pick, piece: Placed) => PickAction | null;
   /** only looked at: a shelf, a picture beside a text */
   still?: boolean;
+}
+
+export interface PickAction {
+  label: string;
+  run: () => void;
 }
 
 type Finger = { x: number; y: number; finger: boolean } | null;
@@ -88,6 +95,14 @@ export function Stage(props: StageProps) {
   const tintsAre = JSON.stringify([props.marks, read, c.tape]);
   const many = pieces.length > 1;
   const words = read ? readingWords(modelAt(toys, pieces[read.piece]), pieces[read.piece], read, many) : null;
+  const action = kept && !measuring ? (props.action?.(kept, pieces[kept.piece].placed) ?? null) : null;
+  const act = action && {
+    label: action.label,
+    run: () => {
+      setChosen(null);
+      action.run();
+    },
+  };
   const measured = from && read && read !== from ? apartWords(pieces, from, read, props.units) : null;
   const view: MatView = { pxPerMm: projection.pxPerMm, originX: shifted(hold, { x: props.rulers?.x ?? 0, y: 0 }, middle).x, originY: shifted(hold, { x: 0, y: props.rulers?.y ?? 0 }, middle).y };
   const keys = (event: { key: string; shiftKey: boolean; preventDefault: () => void }) => {
@@ -99,6 +114,7 @@ export function Stage(props: StageProps) {
       if (next) setHold((h) => turnedTo(h, pieces[next.piece], next));
     } else if (event.key === '+' || event.key === '=') setHold((h) => zoomedBy(h, 1.25, middle, middle));
     else if (event.key === '-') setHold((h) => zoomedBy(h, 0.8, middle, middle));
+    else if (event.key === 'Enter' && act) act.run();
     else if (event.key === 'Enter' && kept) choose(kept);
     else if (event.key === 'Home') setHold(() => STRAIGHT);
     else if (event.key === 'Escape' && (kept || measuring)) {
@@ -130,7 +146,7 @@ export function Stage(props: StageProps) {
       {still ? null : (
         <>
           {words || measuring ? null : <View style={{ position: 'absolute', right: 2, bottom: 2 }}>{props.corner}</View>}
-          <StageReading words={words} measuring={measuring !== null} hasFrom={from !== null} measured={measured} onEnd={() => setMeasuring(null)} width={width} />
+          <StageReading words={words} action={act} measuring={measuring !== null} hasFrom={from !== null} measured={measured} onEnd={() => setMeasuring(null)} width={width} />
           <Loupe canvas={loupe} at={finger?.finger && over && drawn === 'drawn' ? finger : null} width={width} height={height} />
           <View style={{ position: 'absolute', right: 2, top: props.rulers ? 24 : 2, alignItems: 'flex-end' }} pointerEvents="box-none">
             <Press label={say.look} onPress={() => setLooking(true)} style={{ backgroundColor: c.matDeep, width: 44, height: 44, alignItems: 'center' }}>

@@ -3,11 +3,13 @@ import { screenWords } from '@hoppla/core/words';
 import { Num, PlainButton, Quiet, Tag, Words } from '../controls';
 import { usePalette } from '../theme';
 import type { ReadingWords } from './reading';
+import type { PickAction } from './Stage';
 
 const say = screenWords.stage;
 
 interface StageReadingProps {
   words: ReadingWords | null;
+  action: PickAction | null;
   measuring: boolean;
   hasFrom: boolean;
   measured: { straight: string; rest: string } | null;
@@ -16,7 +18,7 @@ interface StageReadingProps {
 }
 
 /** What is under the finger, at the foot of the mat: the round with its count, the stitch or hole as a tag; a measured distance. */
-export function StageReading({ words, measuring, hasFrom, measured, onEnd, width }: StageReadingProps) {
+export function StageReading({ words, action, measuring, hasFrom, measured, onEnd, width }: StageReadingProps) {
   const c = usePalette();
   return (
     <View style={{ position: 'absolute', left: 0, bottom: 0, maxWidth: width - 4 }} pointerEvents="box-none">
@@ -30,10 +32,13 @@ export function StageReading({ words, measuring, hasFrom, measured, onEnd, width
         </View>
       ) : null}
       {words ? (
-        <View pointerEvents="none" style={{ flexDirection: 'row', alignItems: 'center', gap: 10, backgroundColor: c.matDeep, paddingHorizontal: 10, paddingVertical: 5, alignSelf: 'flex-start' }}>
-          {words.piece ? <Words fontSize={14} color={c.matInk}>{words.piece}</Words> : null}
-          <Num fontSize={17} lineHeight={22} color={c.tape}>{words.round}</Num>
-          <Tag rounds={words.rounds} stitches={words.stitches} />
+        <View pointerEvents="box-none" style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: 10, backgroundColor: c.matDeep, paddingLeft: 10, paddingRight: action ? 2 : 10, paddingVertical: action ? 2 : 5, alignSelf: 'flex-start' }}>
+          <View pointerEvents="none" style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+            {words.piece ? <Words fontSize={14} color={c.matInk}>{words.piece}</Words> : null}
+            <Num fontSize={17} lineHeight={22} color={c.tape}>{words.round}</Num>
+            <Tag rounds={words.rounds} stitches={words.stitches} />
+          </View>
+          {action ? <PlainButton label={action.label} onPress={action.run} /> : null}
         </View>
       ) : null}
       <View role="status" aria-live="polite" style={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden' }}>

@@ -38,18 +38,20 @@ const PieceLayer = memo(function PieceLayer({ layer, bare }: { layer: Layer; bar
   );
 });
 
-/** One eye at true size: a dome with its light, or crossed threads where it is embroidered. */
-export function Eye({ x, y, r, colour, embroidered }: { x: number; y: number; r: number; colour: string; embroidered: boolean }) {
-  if (embroidered) {
-    const d = [-0.8, -0.4, 0, 0.4, 0.8].map((k) => `M${x - r * Math.sqrt(1 - k * k)} ${y + k * r}h${2 * r * Math.sqrt(1 - k * k)}`).join('');
-    return <Path d={d} stroke={colour} strokeWidth={r * 0.42} strokeLinecap="round" />;
-  }
+/** One eye or nose at true size: a dome with its light, or threads side by side where it is embroidered; on its felt. `tall` is its height over its width. */
+export function Eye({ x, y, r, tall, felt, colour, embroidered }: Layer['eyes'][number]) {
+  const rows = [-0.8, -0.4, 0, 0.4, 0.8].map((k) => `M${x - r * Math.sqrt(1 - k * k)} ${y + k * r * tall}h${2 * r * Math.sqrt(1 - k * k)}`).join('');
   return (
     <G>
-      <Circle cx={x + r * 0.1} cy={y + r * 0.14} r={r * 1.04} fill="#000" opacity={0.35} />
-      <Circle cx={x} cy={y} r={r} fill={colour} />
-      <Ellipse cx={x - r * 0.34} cy={y - r * 0.36} rx={r * 0.24} ry={r * 0.19} fill="#fff" opacity={0.95} />
-      <Path d={`M${x - r * 0.5} ${y + r * 0.55}q${r * 0.5} ${r * 0.36} ${r} 0`} stroke="#5d7286" strokeWidth={r * 0.1} fill="none" strokeLinecap="round" />
+      {felt ? <Circle cx={x} cy={y} r={felt.r} fill={felt.colour} /> : null}
+      {embroidered ? <Path d={rows} stroke={colour} strokeWidth={r * tall * 0.42} strokeLinecap="round" /> : (
+        <G>
+          <Ellipse cx={x + r * 0.1} cy={y + r * 0.14} rx={r * 1.04} ry={r * tall * 1.04} fill="#000" opacity={0.35} />
+          <Ellipse cx={x} cy={y} rx={r} ry={r * tall} fill={colour} />
+          <Ellipse cx={x - r * 0.34} cy={y - r * tall * 0.36} rx={r * 0.24} ry={r * tall * 0.19} fill="#fff" opacity={0.95} />
+          <Path d={`M${x - r * 0.5} ${y + r * tall * 0.55}q${r * 0.5} ${r * tall * 0.36} ${r} 0`} stroke="#5d7286" strokeWidth={r * 0.1} fill="none" strokeLinecap="round" />
+        </G>
+      )}
     </G>
   );
 }

@@ -1,5 +1,5 @@
-import { formOfLayer, frameAt, pointOf, polarOf, resolvePlace } from '@hoppla/core/address';
-import type { EyePair, Embroidery } from '@hoppla/core/feature';
+import { formOfLayer, frameAt, pointOf, polarOf, resolvePlace, type Polar } from '@hoppla/core/address';
+import type { EyePair, Embroidery, Nose } from '@hoppla/core/feature';
 import { dot, ringPoint, type PartForm, type Vec3 } from '@hoppla/core/form';
 import { move, turn, type Placed, type Placement } from '@hoppla/core/join';
 import { modelOf, yarnColour, type ToyModel } from '@hoppla/core/toy';
@@ -14,7 +14,7 @@ export interface Layer {
   ground: string;
   groundFill: string;
   stitches: { d: string; fill: string }[];
-  eyes: { x: number; y: number; r: number; colour: string; embroidered: boolean }[];
+  eyes: { x: number; y: number; r: number; tall: number; felt: { r: number; colour: string } | null; colour: string; embroidered: boolean }[];
   threads: { d: string; colour: string; filled: boolean }[];
 }
 
@@ -170,14 +170,16 @@ function seeded(word: string): () => number {
 }
 
 function eyesOn(model: ToyModel, piece: Placed, from: Rows): Layer['eyes'] {
-  return model.eyes.flatMap(({ eyes, state }) => {
-    if (eyes.part !== piece.part || eyes.copy !== piece.copy || state.state === 'homeless') return [];
-    return state.points.flatMap((p, i) => {
-      if (turnedNormal(piece.form, piece.placement, from, state.polar[i])[2] < 0.1) return [];
-      const q = seen(move(piece.placement, p), from);
-      return [{ x: q[0], y: -q[1], r: eyes.eyeMm / 2, colour: eyes.colour, embroidered: (eyes as EyePair).making === 'embroidered' }];
-    });
-  });
+  const mine = (f: { part: string; copy: string }) => f.part === piece.part && f.copy === piece.copy;
+  const on = (polar: Polar, p: Vec3, f: EyePair | Nose, width: number, height: number): Layer['eyes'] => {
+    if (turnedNormal(piece.form, piece.placement, from, polar)[2] < 0.1) return [];
+    const q = seen(move(piece.placement, p), from);
+    return [{ x: q[0], y: -q[1], r: width / 2, tall: height / width, felt: f.felt && { r: f.felt.mm / 2, colour: f.felt.colour }, colour: f.colour, embroidered: f.making === 'embroidered' }];
+  };
+  return [
+    ...model.eyes.flatMap(({ eyes, state }) => (mine(eyes) && state.state !== 'homeless' ? state.points.flatMap((p, i) => on(state.polar[i], p, eyes, eyes.eyeMm, eyes.eyeMm)) : [])),
+    ...model.noses.flatMap(({ nose, state }) => (mine(nose) && state.state !== 'homeless' ? on(state.polar, state.point, nose, nose.widthMm, nose.heightMm) : [])),
+  ];
 }
 
 function threadsOn(model: ToyModel, piece: Placed, from: Rows): Layer['threads'] {

@@ -1,17 +1,21 @@
-import { frameAt, formOfLayer, pointOf, polarOf, resolvePlace, type Polar } from '@hoppla/core/address';
-import type { Embroidery } from '@hoppla/core/feature';
-import { add, scale, STITCH, type Looks, type PartForm, type Vec3 } from '@hoppla/core/form';
+import { directionsOf, frameAt, formOfLayer, pointOf, polarOf, resolvePlace, type Polar } from '@hoppla/core/address';
+import type { Embroidery, EyePair, Nose } from '@hoppla/core/feature';
+import { add, dot, scale, STITCH, sub, unit, type Looks, type PartForm, type Vec3 } from '@hoppla/core/form';
 import type { Placed } from '@hoppla/core/join';
 import { modelOf, yarnColour, type ToyModel } from '@hoppla/core/toy';
 
-/** An eye or a thread on a piece, mm in the piece's own frame. */
+/** An eye or a nose on a piece, mm in the piece's own frame. `up` lies along the fabric. */
 export interface ShownEye {
   at: Vec3;
   normal: Vec3;
+  up: Vec3;
+  /** half its width and half its height */
   radius: number;
+  halfHeight: number;
   washerRadius: number;
   colour: string;
   embroidered: boolean;
+  felt: { radius: number; colour: string } | null;
 }
 export interface ShownThread {
   points: readonly Vec3[];
@@ -57,10 +61,19 @@ export function draped(form: PartForm, looks: Looks, round: number, coord: numbe
 }
 
 function eyesOn(model: ToyModel, placed: Placed, looks: Looks): ShownEye[] {
-  return model.eyes.flatMap(({ eyes, state }) => {
-    if (eyes.part !== placed.part || eyes.copy !== placed.copy || state.state === 'homeless') return [];
-    return state.polar.map((polar, i) => ({ at: draped(placed.form, looks, state.round, state.coords[i], polar), normal: frameAt(placed.form, polar).normal, radius: eyes.eyeMm / 2, washerRadius: eyes.washerMm / 2, colour: eyes.colour, embroidered: eyes.making === 'embroidered' }));
+  const { form } = placed;
+  const own = directionsOf(form, placed.ringIs, placed.frontRad);
+  const mine = (f: { part: string; copy: string }) => f.part === placed.part && f.copy === placed.copy;
+  const on = (at: Vec3, normal: Vec3, f: EyePair | Nose, width: number, height: number, embroidered: boolean): ShownEye => ({
+    at, normal, up: unit(sub(own.up, scale(normal, dot(own.up, normal))), own.front), radius: width / 2, halfHeight: height / 2, washerRadius: f.washerMm / 2, colour: f.colour, embroidered, felt: f.felt && { radius: f.felt.mm / 2, colour: f.felt.colour },
   });
+  const eyes = model.eyes.flatMap(({ eyes: e, state }) => (!mine(e) || state.state === 'homeless' ? [] : state.polar.map((polar, i) => on(draped(form, looks, state.rounds[i], state.coords[i], polar), frameAt(form, polar).normal, e, e.eyeMm, e.eyeMm, e.making === 'embroidered'))));
+  const noses = model.noses.flatMap(({ nose, state }) => {
+    if (!mine(nose) || state.state === 'homeless') return [];
+    const coord = nose.place.at === 'middle' ? state.name.stitch[0] - 0.5 : state.name.stitch[0];
+    return [on(draped(form, looks, state.round, coord, state.polar), state.normal, nose, nose.widthMm, nose.heightMm, nose.making === 'embroidered')];
+  });
+  return [...eyes, ...noses];
 }
 
 function threadsOn(model: ToyModel, placed: Placed, looks: Looks): ShownThread[] {

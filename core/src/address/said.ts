@@ -68,7 +68,7 @@ export function marksOf(form: PartForm, mark: 'ridge' | 'colour step'): number[]
 /** A pair centred on the face line: `on` holes (or stitches, in middles) from post to post. */
 export function centredPair(context: PlaceContext, round: number, at: 'hole' | 'middle', on: number): SaidPair {
   const { form, frontRad } = context;
-  const centre = at === 'hole' ? centreCoord(form, round, frontRad, on) : Math.round(coordAt(form, round, frontRad, 'middle') - ((on + 1) % 2) / 2) + ((on + 1) % 2) / 2;
+  const centre = centreCoord(form, round, frontRad, on, at);
   return { what: 'pair', round, at, on, low: centre - on / 2, high: centre + on / 2 };
 }
 

@@ -1,21 +1,13 @@
 import { coordAt, courseOf, directionsOf, mirrored, nearestPlace, pointOf, polarOf } from '../address';
-import { buildFabric } from '../fabric';
-import { formOf, type PartForm } from '../form';
-import { gaugeOf, type GaugeSettings } from '../gauge';
-import { markText, read } from '../notation';
-import { eyesContext, faceCentre, keptHere, movedPost, movedRound, newPair, resolveEyes, schoolsOf, withBetween, type EyePair, type EyesAt } from './index';
+import type { PartForm } from '../form';
+import { formFrom } from './cases';
+import { bareHead, faceCentre, keptHere, movedPost, movedRound, newPair, resolveEyes, schoolsOf, withBetween, wordsContext, type EyePair, type EyesAt } from './index';
 
-const MEASURED: GaugeSettings = { hookMm: 3, stitchMm: 5, roundMm: 4.5, leanStitches: 0, hand: 'right', yarnUnder: false };
-const formFrom = (text: string, settings: Partial<GaugeSettings> = {}): PartForm => {
-  let n = 0;
-  const { marks } = markText(text, () => `m${n++}`);
-  return formOf(buildFabric(read(text, { terms: 'us' }).parts[0], marks), gaugeOf({ ...MEASURED, ...settings }), { fill: 'empty' });
-};
 const pairOn = (form: PartForm, round: number, between: number, more: Partial<EyePair> = {}): EyePair => ({
-  kind: 'eyes', id: 'e', part: 'p', copy: 'c', making: 'safety eye', eyeMm: 9, washerMm: 12, colour: '#000000', saidAs: 'stitches-between',
-  pair: { course: courseOf(form.fabric, round), centre: faceCentre(form, round, between, 12), between, linked: true, offset: { left: [0, 0], right: [0, 0] } }, ...more,
+  kind: 'eyes', id: 'e', part: 'p', copy: 'c', making: 'safety eye', eyeMm: 9, washerMm: 12, colour: '#000000', postMm: 4, loose: [], felt: null, look: 'front', saidAs: 'stitches-between',
+  pair: { course: courseOf(form.fabric, round), at: 'hole', centre: faceCentre(bareHead(form), 'marker', round, between, 12), between, linked: true, offset: { left: [0, 0], right: [0, 0] } }, ...more,
 });
-const at = (form: PartForm, eyes: EyePair) => resolveEyes(form, eyes) as EyesAt;
+const at = (form: PartForm, eyes: EyePair) => resolveEyes(bareHead(form), eyes) as EyesAt;
 
 describe('numbers of the Face, worked out by hand on a tube of 36 (w 5, h 4.5, r = 36 x 5 / 2 pi = 28.65 mm)', () => {
   const spiral = formFrom('R1: 36 sc (36)\nR2-10: sc around (36)');
@@ -26,7 +18,7 @@ describe('numbers of the Face, worked out by hand on a tube of 36 (w 5, h 4.5, r
     expect(eyes.names).toEqual([{ round: [5, 6], stitch: [15, 16], of: 36 }, { round: [5, 6], stitch: [21, 22], of: 36 }]);
   });
   it('six stitches between: six holes on, five showing, seven counting both; the middle is a hole', () => {
-    expect(eyes.spacing).toMatchObject({ stitchesBetween: 6, holesOn: 6, holesShowing: 5, holesCountingBoth: 7, middle: 'hole' });
+    expect(eyes.spacing).toMatchObject({ stitchesBetween: 6, on: 6, showing: 5, countingBoth: 7, middle: 'hole' });
   });
   it('angle: 360 x 6 / 36 = 60 degrees', () => expect(eyes.spacing.angleDeg).toBeCloseTo(60, 6));
   it('straight: 2 x 28.65 x sin 30 = 28.65 mm and 0.75 mm of climb = 28.66 mm; rim to rim 9 mm less', () => {
@@ -50,10 +42,10 @@ describe('numbers of the Face, worked out by hand on a tube of 36 (w 5, h 4.5, r
     expect(at(spiral, pairOn(spiral, 5, 6, { washerMm: 20 })).retention.band).toBe(3);
   });
   it('window: from R6 on; 36 x 5 / pi x 1.25 x 0.97 = 69.5 mm is wide enough to the last round', () => {
-    expect(eyes.window).toEqual({ first: 6, lastComfortable: 10, lastPossible: 10, openingMm: expect.closeTo(69.5, 1) });
+    expect(eyes.window).toEqual({ first: 6, lastComfortable: 10, lastPossible: 10, openingMm: expect.closeTo(69.5, 1), into: null });
   });
   it('schools: of 10 rounds, R5 is the 6th and R6 the 5th from the finished edge; at a pause after R8 the 4th and 3rd', () => {
-    const words = schoolsOf(eyesContext(spiral, 'crown', eyes, 12, 8), eyes).map((s) => s.words);
+    const words = schoolsOf(wordsContext(bareHead(spiral), 'marker', eyes.round, 12, 8), eyes).map((s) => s.words);
     expect(words).toEqual([
       'between R5 and R6', '5 rounds down from the ring', 'between the 6th and 5th round from the finished edge', 'between the 4th and 3rd round from the edge at the pause',
       '6 stitches between', '6 holes on', '5 holes showing between', '7 holes, counting both posts',
@@ -72,24 +64,25 @@ describe('pairs', () => {
     expect(moved).toMatchObject({ state: 'moved', was: 30, now: 36 });
     expect(moved.spacing.stitchesBetween).toBe(5);
     expect(moved.centre).toBe(Math.round((eyes.pair.centre.coord * 36) / 30 - 0.5) + 0.5);
-    expect(at(after, keptHere(after, eyes))).toMatchObject({ state: 'at', coords: moved.coords });
+    expect(at(after, keptHere(bareHead(after), eyes))).toMatchObject({ state: 'at', coords: moved.coords });
     // Counts that come back bring the pair back to where it was, not near it.
     expect(at(before, eyes).coords).toEqual([eyes.pair.centre.coord - 2.5, eyes.pair.centre.coord + 2.5]);
   });
 
   it('moves, widens and drags by what the buttons say, and never out of the round', () => {
     const form = formFrom(HEAD);
-    const eyes = newPair(form, { id: 'e', part: 'p', copy: 'c' })!;
+    const eyes = newPair(bareHead(form), { id: 'e', part: 'p', copy: 'c' })!;
     const k = eyes.pair.between;
-    expect(withBetween(form, eyes, k + 2).pair.between).toBe(k + 2);
-    expect(withBetween(form, eyes, 99).pair.between).toBe(15);
-    expect(withBetween(form, eyes, 0).pair.between).toBe(1);
+    expect(withBetween(bareHead(form), eyes, k + 2).pair.between).toBe(k + 2);
+    expect(withBetween(bareHead(form), eyes, 99).pair.between).toBe(15);
+    // Two washers of 11 mm beside each other on a ring of 30, r near 24 mm: 2 r sin(180 k / 30) is 10.0 for two stitches and 14.8 for three.
+    expect(withBetween(bareHead(form), eyes, 0).pair.between).toBe(3);
     const now = at(form, eyes);
-    expect(at(form, movedPost(form, eyes, 1, now.coords[1] + 1)).coords).toEqual([now.coords[0] - 1, now.coords[1] + 1]);
+    expect(at(form, movedPost(bareHead(form), eyes, 1, now.coords[1] + 1)).coords).toEqual([now.coords[0] - 1, now.coords[1] + 1]);
     const alone = { ...eyes, pair: { ...eyes.pair, linked: false } };
-    expect(at(form, movedPost(form, alone, 0, now.coords[0] - 2)).coords).toEqual([now.coords[0] - 2, now.coords[1]]);
-    expect(movedRound(form, eyes, -20)).toBeNull();
-    expect(at(form, movedRound(form, eyes, 1)!).names[0].round[0]).toBe(now.names[0].round[0] + 1);
+    expect(at(form, movedPost(bareHead(form), alone, 0, now.coords[0] - 2)).coords).toEqual([now.coords[0] - 2, now.coords[1]]);
+    expect(movedRound(bareHead(form), eyes, -20)).toBeNull();
+    expect(at(form, movedRound(bareHead(form), eyes, 1)!).names[0].round[0]).toBe(now.names[0].round[0] + 1);
   });
 
   it('finds the mirrored hole in space within half a cell on a plain tube, for both hands', () => {
@@ -97,7 +90,7 @@ describe('pairs', () => {
       for (const leanStitches of [0, -0.25]) {
         const form = formFrom('R1: 40 sc (40)\nR2-20: sc around (40)', { hand, leanStitches });
         for (let round = 4; round < 18; round++) {
-          const front = faceCentre(form, round, 6, 12);
+          const front = faceCentre(bareHead(form), 'marker', round, 6, 12);
           const frontRad = polarOf(form, round, front.coord, 'hole').angleRad;
           const here = polarOf(form, round, front.coord + 7, 'hole');
           const near = nearestPlace(form, mirrored(form, directionsOf(form, 'crown', frontRad), here), 'hole')!;

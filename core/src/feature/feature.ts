@@ -1,19 +1,48 @@
 import type { Course, Place } from '../address';
 
-/** A pair of posts in holes (decision 6): `centre` in stitches from the round's start, a multiple of a half. */
+/** What the middle of a face follows: opposite the marker at the pause, a place the maker chose, the middle of a colour patch, or a part sewn on (a join's id). */
+export type CentreBy = 'marker' | 'chosen' | { patch: string } | { over: string };
+
+/** A pair of posts (decision 6). Posts stand in holes, or through the middles of the stitches of one round. */
 export interface PairPlace {
-  /** the later of the two rounds between which the pair stands */
+  /** the later of the two rounds between which the pair stands; for middles the round itself */
   course: Course;
-  centre: { coord: number; of: number; by: 'marker' | 'chosen' };
+  at: 'hole' | 'middle';
+  /** `coord` in stitches from the round's start, a multiple of a half */
+  centre: { coord: number; of: number; by: CentreBy };
+  /** stitches from post to post: in holes these are the stitches between, in middles one more */
   between: number;
   linked: boolean;
-  /** shift of each post on purpose, in holes and rounds, from the linked place; shown, never scolded */
+  /** shift of each post on purpose, in holes and rounds, from the linked place; shown, never scolded. `left` is the lower-numbered post */
   offset: { left: [number, number]; right: [number, number] };
+}
+
+/** A part of an eye or nose that is not one with its post: an iris, a back. Each is a part for the safety check. */
+export interface LoosePiece {
+  name: string;
+  /** the widest it measures, mm */
+  mm: number;
+}
+
+/** A cut round of felt under an eye or a nose; the post goes through it. */
+export interface FeltRound {
+  mm: number;
+  colour: string;
+}
+
+/** What pushes through the fabric and is held by a washer inside. mm. */
+interface Hardware {
+  postMm: number;
+  washerMm: number;
+  loose: readonly LoosePiece[];
+  colour: string;
+  felt: FeltRound | null;
 }
 
 export type EyeMaking = 'safety eye' | 'embroidered';
 
-export interface EyePair {
+/** Two eyes. What they are made of can change and come back: the hardware stays written down. */
+export interface EyePair extends Hardware {
   kind: 'eyes';
   id: string;
   part: string;
@@ -21,10 +50,22 @@ export interface EyePair {
   pair: PairPlace;
   making: EyeMaking;
   eyeMm: number;
-  washerMm: number;
-  colour: string;
+  /** eyes at the sides of a head get no advice on their angle */
+  look: 'front' | 'sides';
   /** how the maker counts the distance between posts; it is printed first */
   saidAs: 'stitches-between' | 'holes-showing' | 'mm-along' | 'mm-straight';
+}
+
+/** A nose on one post, or embroidered in the same outline. */
+export interface Nose extends Hardware {
+  kind: 'nose';
+  id: string;
+  part: string;
+  copy: string;
+  place: Place;
+  making: 'safety nose' | 'embroidered';
+  widthMm: number;
+  heightMm: number;
 }
 
 /** Embroidery through places of a part, e.g. a nose or whiskers; the thread goes from place to place. */
@@ -39,4 +80,4 @@ export interface Embroidery {
   strokes: number;
 }
 
-export type Feature = EyePair | Embroidery;
+export type Feature = EyePair | Nose | Embroidery;

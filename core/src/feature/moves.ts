@@ -1,79 +1,134 @@
-import { centreCoord, courseOf, polarOf, roundOf } from '../address';
-import { FACE_ADVICE } from '../figures';
+import { centreCoord, coordAt, courseOf, polarOf, roundOf } from '../address';
 import type { PartForm } from '../form';
-import { eyeRow, faceCentre, resolveEyes, type EyesAt } from './eyes';
-import type { EyePair } from './feature';
-import type { BetterHole } from './level';
+import { resolveEyes, type EyesAt } from './eyes';
+import type { EyePair, PairPlace } from './feature';
+import { besideFace, faceCentre, faceDirection, type Head } from './head';
+import type { BetterHoles } from './level';
 
-/** A usual pair for a part: below its widest round, opposite the marker, in the middle of the advice. `null` for fewer than three rounds. */
-export function newPair(form: PartForm, ids: { id: string; part: string; copy: string }): EyePair | null {
-  const rounds = form.fabric.rounds;
-  if (rounds.length < 3) return null;
-  const widest = form.rounds.map((r) => r.count).lastIndexOf(Math.max(...form.rounds.map((r) => r.count)));
-  const first = form.rounds.findIndex((r) => r.count === form.rounds[widest].count);
-  const round = Math.max(1, Math.min(rounds.length - 2, Math.ceil((first + widest) / 2)));
-  const row = eyeRow(form.widthMm * FACE_ADVICE.eyePerWidth.middle);
-  const middleDeg = (FACE_ADVICE.angleDeg.low + FACE_ADVICE.angleDeg.high) / 2;
-  const between = Math.max(1, Math.round((rounds[round].count * middleDeg) / 360));
-  return {
-    kind: 'eyes', ...ids, making: 'safety eye', eyeMm: row.eyeMm, washerMm: row.washerMm, colour: '#111214', saidAs: 'stitches-between',
-    pair: { course: courseOf(form.fabric, round), centre: faceCentre(form, round, between, row.washerMm), between, linked: true, offset: { left: [0, 0], right: [0, 0] } },
-  };
+const NO_OFFSET = { left: [0, 0] as [number, number], right: [0, 0] as [number, number] };
+
+/** How few and how many stitches from post to post a round allows: washers lie beside each other inside, and no further than half round. */
+export function reachOf(head: Head, eyes: EyePair): { least: number; most: number } {
+  const { form } = head;
+  const round = roundOf(form.fabric, eyes.pair.course);
+  const { count } = form.fabric.rounds[round] ?? { count: 2 };
+  return { least: round < 0 ? 1 : leastOn(form, eyes, round), most: Math.max(1, Math.floor(count / 2)) };
 }
 
-/** How few and how many stitches between the posts a round allows. */
-export function reachOf(form: PartForm, eyes: EyePair): { least: number; most: number } {
-  const round = roundOf(form.fabric, eyes.pair.course);
-  return { least: 1, most: Math.max(1, Math.floor((form.fabric.rounds[round]?.count ?? 2) / 2)) };
+/** What may not overlap: washers inside, or embroidered outlines. mm */
+export const roomOf = (eyes: Pick<EyePair, 'making' | 'washerMm' | 'eyeMm'>): number => (eyes.making === 'embroidered' ? eyes.eyeMm : Math.max(eyes.washerMm, eyes.eyeMm));
+
+/** The fewest stitches from post to post at which two posts on a round have room, by the chord of its ring. */
+function leastOn(form: PartForm, eyes: EyePair, round: number): number {
+  const { count } = form.fabric.rounds[round];
+  const radius = form.rounds[round].radiusMm;
+  for (let on = 1; on < count / 2; on++) if (2 * radius * Math.sin((Math.PI * on) / count) >= roomOf(eyes)) return on;
+  return Math.max(1, Math.floor(count / 2));
 }
 
-/** The same pair with another number of stitches between; the centre stays where the face looks. */
-export function withBetween(form: PartForm, eyes: EyePair, between: number): EyePair {
-  const { least, most } = reachOf(form, eyes);
-  const k = Math.max(least, Math.min(most, between));
-  const round = roundOf(form.fabric, eyes.pair.course);
-  const { centre } = eyes.pair;
+/** The same pair with another number of stitches from post to post; the centre stays where the face looks. */
+export function withBetween(head: Head, eyes: EyePair, between: number): EyePair {
+  const { least, most } = reachOf(head, eyes);
+  const k = Math.max(Math.min(least, most), Math.min(most, between));
+  const round = roundOf(head.form.fabric, eyes.pair.course);
+  const { centre, at } = eyes.pair;
   const parity = ((k - eyes.pair.between) % 2) / 2;
-  const same = parity === 0 || round < 0;
-  const next = same ? centre : centre.by === 'marker' ? faceCentre(form, round, k, eyes.washerMm) : { ...centre, coord: centre.coord + Math.abs(parity) };
+  const next = parity === 0 || round < 0 ? centre : centre.by === 'chosen' ? { ...centre, coord: centre.coord + Math.abs(parity) } : faceCentre(head, centre.by, round, k, eyes.washerMm, at);
   return { ...eyes, pair: { ...eyes.pair, between: k, centre: next } };
 }
 
 /** The same pair so many rounds further from the ring, straight along the fabric; `null` where there is no such round. */
-export function movedRound(form: PartForm, eyes: EyePair, by: number): EyePair | null {
+export function movedRound(head: Head, eyes: EyePair, by: number): EyePair | null {
+  const { form } = head;
   const from = roundOf(form.fabric, eyes.pair.course);
   const round = from + by;
   if (from < 0 || round < 1 || round >= form.fabric.rounds.length) return null;
-  const most = Math.max(1, Math.floor(form.fabric.rounds[round].count / 2));
-  const between = Math.min(eyes.pair.between, most);
-  const now = resolveEyes(form, eyes);
-  const straight = now.state === 'homeless' ? 0 : polarOf(form, from, now.centre, 'hole').angleRad;
-  const centre = eyes.pair.centre.by === 'marker' ? faceCentre(form, round, between, eyes.washerMm) : { coord: centreCoord(form, round, straight, between), of: form.fabric.rounds[round].count, by: 'chosen' as const };
-  return { ...eyes, pair: { ...eyes.pair, course: courseOf(form.fabric, round), centre, between } };
+  const between = Math.min(eyes.pair.between, Math.max(1, Math.floor(form.fabric.rounds[round].count / 2)));
+  const now = resolveEyes(head, eyes);
+  const { at, centre } = eyes.pair;
+  const straight = now.state === 'homeless' ? 0 : polarOf(form, from, now.centre, at).angleRad;
+  const next = centre.by === 'chosen' ? { coord: centreCoord(form, round, straight, between, at), of: form.fabric.rounds[round].count, by: centre.by } : faceCentre(head, centre.by, round, between, eyes.washerMm, at);
+  return { ...eyes, pair: { ...eyes.pair, course: courseOf(form.fabric, round), centre: next, between } };
 }
 
-/** Puts one post into another hole. A linked pair mirrors the other post; otherwise only this one moves, on purpose. */
-export function movedPost(form: PartForm, eyes: EyePair, post: 0 | 1, coord: number): EyePair {
-  const now = resolveEyes(form, eyes);
+/** Puts one post elsewhere on its round. A linked pair mirrors the other post; otherwise only this one moves, on purpose. */
+export function movedPost(head: Head, eyes: EyePair, post: 0 | 1, coord: number): EyePair {
+  const now = resolveEyes(head, eyes);
   if (now.state === 'homeless') return eyes;
-  if (eyes.pair.linked) return withBetween(form, keptHere(form, eyes), Math.max(1, Math.round(2 * (post === 0 ? now.centre - coord : coord - now.centre))));
-  const side = post === 0 ? 'left' : 'right';
-  const [, rounds] = eyes.pair.offset[side];
-  const linkedCoord = now.centre + (post === 0 ? -1 : 1) * (eyes.pair.between / 2);
-  return { ...eyes, pair: { ...eyes.pair, offset: { ...eyes.pair.offset, [side]: [coord - linkedCoord, rounds] } } };
+  if (eyes.pair.linked) return withBetween(head, keptHere(head, eyes), Math.max(1, Math.round(2 * (post === 0 ? now.centre - coord : coord - now.centre))));
+  const { least } = reachOf(head, eyes);
+  const free = now.rounds[0] !== now.rounds[1] ? coord : post === 0 ? Math.min(coord, now.coords[1] - least) : Math.max(coord, now.coords[0] + least);
+  return withOffset(eyes, now, post, free, now.rounds[post]);
 }
 
-/** Puts one post into the better hole that was found; the pair is then crooked on purpose in the numbers, and even in space. */
-export function withBetterHole(eyes: EyePair, at: EyesAt, better: BetterHole): EyePair {
-  const side = better.post === 0 ? 'left' : 'right';
-  const linkedCoord = at.centre + (better.post === 0 ? -1 : 1) * (eyes.pair.between / 2);
-  const still = eyes.pair.linked ? { left: [0, 0] as [number, number], right: [0, 0] as [number, number] } : eyes.pair.offset;
-  return { ...eyes, pair: { ...eyes.pair, linked: false, offset: { ...still, [side]: [better.coord - linkedCoord, better.round - at.round] } } };
+/** Puts one post of an unlinked pair so many rounds further from the ring, straight along the fabric; `null` where there is no such round. */
+export function movedPostRound(head: Head, eyes: EyePair, post: 0 | 1, by: number): EyePair | null {
+  const { form } = head;
+  const now = resolveEyes(head, eyes);
+  if (now.state === 'homeless') return null;
+  const round = now.rounds[post] + by;
+  if (round < 1 || round >= form.fabric.rounds.length) return null;
+  const half = now.at === 'hole' ? 0 : 0.5;
+  // The same direction on the other round, counted on from the same turn.
+  const exact = coordAt(form, round, now.polar[post].angleRad, now.at);
+  const near = exact + Math.round((now.coords[post] - exact) / form.fabric.rounds[round].count) * form.fabric.rounds[round].count;
+  return withOffset(keptHere(head, eyes), now, post, Math.round(near - half) + half, round);
+}
+
+function withOffset(eyes: EyePair, now: EyesAt, post: 0 | 1, coord: number, round: number): EyePair {
+  const linked = now.centre + (post === 0 ? -1 : 1) * (eyes.pair.between / 2);
+  const kept = eyes.pair.linked ? NO_OFFSET : eyes.pair.offset;
+  return { ...eyes, pair: { ...eyes.pair, linked: false, offset: { ...kept, [post === 0 ? 'left' : 'right']: [coord - linked, round - now.round] } } };
+}
+
+/** Links the posts again, or frees them where they stand. */
+export function withLink(eyes: EyePair, linked: boolean): EyePair {
+  return { ...eyes, pair: { ...eyes.pair, linked, offset: linked ? NO_OFFSET : eyes.pair.offset } };
+}
+
+/** Makes the face follow something else, or a place of the maker's own; the posts go with it. */
+export function withCentre(head: Head, eyes: EyePair, by: PairPlace['centre']['by']): EyePair {
+  const now = resolveEyes(head, eyes);
+  if (now.state === 'homeless') return eyes;
+  const centre = by === 'chosen' ? { coord: now.centre, of: now.now, by } : faceCentre(head, by, now.round, eyes.pair.between, eyes.washerMm, now.at);
+  return { ...eyes, pair: { ...eyes.pair, centre } };
+}
+
+/** Puts the posts into the better holes that were found. A pair that is still one of a round stays linked; others are crooked in the numbers, and even in space. */
+export function withBetterHoles(head: Head, eyes: EyePair, at: EyesAt, better: BetterHoles): EyePair {
+  const { form } = head;
+  const [low, high] = better.coords;
+  if (eyes.pair.linked && better.rounds[0] === better.rounds[1] && better.moved[0] && better.moved[1])
+    return { ...eyes, pair: { ...eyes.pair, course: courseOf(form.fabric, better.rounds[0]), between: high - low, centre: { coord: (low + high) / 2, of: form.fabric.rounds[better.rounds[0]].count, by: eyes.pair.centre.by } } };
+  return ([0, 1] as const).reduce((so, post) => (better.moved[post] ? withOffset(so, at, post, better.coords[post], better.rounds[post]) : so), eyes);
+}
+
+/** The pair with one post on a place that was touched, the other mirrored about the face; of an unlinked pair only the post `alone`, or else the one of that side, moves. */
+export function pairAt(head: Head, eyes: EyePair, round: number, at: 'hole' | 'middle', coord: number, alone: 0 | 1 | null = null): EyePair {
+  const { form } = head;
+  const { count } = form.fabric.rounds[round];
+  const now = resolveEyes(head, eyes);
+  const by = eyes.pair.centre.by === 'chosen' ? 'marker' : eyes.pair.centre.by;
+  const off = besideFace(head, by, round, coord, eyes.washerMm, at);
+  if (!eyes.pair.linked && now.state !== 'homeless' && now.at === at) {
+    const turn = (c: number) => c + Math.round((now.centre - c) / count) * count;
+    const post = alone ?? (off < 0 ? 0 : 1);
+    return withOffset(keptHere(head, eyes), now, post, turn(coord), round);
+  }
+  // Of the numbers that come near, the one whose mirrored pair stands on the place itself.
+  const wanted = Math.max(1, Math.round(2 * Math.abs(off)));
+  const tried = [wanted, wanted + 1, wanted - 1].filter((on) => on >= 1).map((on) => {
+    const centre = centreCoord(form, round, faceDirection(head, by, round, eyes.washerMm), on, at);
+    const miss = (off < 0 ? centre - on / 2 : centre + on / 2) - coord;
+    return { on, centre, miss: miss - Math.round(miss / count) * count };
+  });
+  const best = tried.reduce((a, b) => (Math.abs(b.miss) < Math.abs(a.miss) - 1e-9 ? b : a));
+  return { ...eyes, pair: { course: courseOf(form.fabric, round), at, centre: { coord: best.centre, of: count, by }, between: best.on, linked: true, offset: NO_OFFSET } };
 }
 
 /** Writes down where a moved pair stands now: the maker has looked. */
-export function keptHere(form: PartForm, eyes: EyePair): EyePair {
-  const now = resolveEyes(form, eyes);
+export function keptHere(head: Head, eyes: EyePair): EyePair {
+  const now = resolveEyes(head, eyes);
   if (now.state !== 'moved') return eyes;
   return { ...eyes, pair: { ...eyes.pair, centre: { ...eyes.pair.centre, coord: now.centre, of: now.now } } };
 }

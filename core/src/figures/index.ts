@@ -78,13 +78,29 @@ export const EYES: readonly { eyeMm: number; postMm: number; washerMm: number }[
   { eyeMm: 18, postMm: 6, washerMm: 20 },
 ];
 
+/** A backing disc of felt is wider than its washer by at least this, mm. Source: the house's safety page, "washer and fabric". */
+export const DISC_OVER_WASHER_MM = 8;
+
 /** Advice for a pair of eyes; never a rule. */
 export const FACE_ADVICE = {
   eyePerWidth: { low: 0.12, middle: 0.17, high: 0.25 },
   angleDeg: { low: 50, high: 110 },
   lineFromLowest: { low: 0.3, high: 0.55 },
   source: HOUSE,
+  /** a flat washer that stands so far off the round fabric shows outside, mm; judged, not measured */
+  washerProudMm: 1,
+  /** washers nearer than this hinder each other while they are pressed on, mm; judged, not measured */
+  washersApartMm: 2,
 } as const;
+
+/** Faces to choose from: how far each goes from the face as it is. Judged: a step that one sees at once and still calls the same animal. */
+export const FACE_STEPS = { line: 0.09, angleRatio: 1.28 } as const;
+
+/** A nose on one post, its height as a share of its width; post and washer are those of the eye of the same width, as no table of noses is known. */
+export const NOSE = { heightPerWidth: 0.75, perWidth: 0.16 } as const;
+
+/** Thread that fills an embroidered outline: strands lie so far apart, mm. Source: one strand of a toy's yarn split in two plies covers about a millimetre. */
+export const SATIN_MM = 1;
 
 /** g/cm3 */
 export const FILL_DENSITY = {

@@ -4,6 +4,7 @@ import { ENDS } from '../figures';
 import { checkToy } from '../safety';
 import { copyName, modelOf, type ToyModel } from '../toy';
 import { hours, safetyWords, sheetWords as say, unitWords } from '../words';
+import { escaped } from './escaped';
 
 /**
  * The assembly sheet of a toy as one HTML document that prints on A4 and Letter: sizes, order of work, places, yarn
@@ -17,39 +18,39 @@ export function sheetHtml(model: ToyModel): string {
   const head = [[String(totals.pauses), say.pauses], [units.weight(totals.fillG.value), say.fill(units.weight(totals.fillG.low), units.weight(totals.fillG.high))], [units.yarn(totals.tailsMm), say.tails], [`${hours(totals.minutes)} h`, say.time]];
   const told = new Set<string>();
   const rows = plan.steps.map((step, i) => stepRow(step, i + 1, told)).join('');
-  const sizes = model.parts.map((p) => `<tr><th scope="row">${esc(p.name)}${p.copies.length > 1 ? ` × ${p.copies.length}` : ''}</th><td>${units.bare(p.form.widthMm)} × ${units.length(p.form.heightMm)}</td><td>${p.fabric.stitches}</td><td>${esc(p.part.fill)}</td></tr>`).join('');
+  const sizes = model.parts.map((p) => `<tr><th scope="row">${escaped(p.name)}${p.copies.length > 1 ? ` × ${p.copies.length}` : ''}</th><td>${units.bare(p.form.widthMm)} × ${units.length(p.form.heightMm)}</td><td>${p.fabric.stitches}</td><td>${escaped(p.part.fill)}</td></tr>`).join('');
   const places = [
     ...model.eyes.flatMap(({ eyes, state }) =>
       state.state === 'homeless' ? [] : [`<tr><th scope="row">${say.eyes} ${eyes.eyeMm} mm</th><td>${state.names.map((n) => tag(holeTag(n))).join(' ')}</td><td>${state.spacing.stitchesBetween} ${say.between}, ${units.length(state.spacing.straightMm.value)} (${units.bare(state.spacing.straightMm.low)}–${units.bare(state.spacing.straightMm.high)})</td></tr>`]),
+    ...model.noses.flatMap(({ nose, state }) => (state.state === 'homeless' ? [] : [`<tr><th scope="row">${say.nose} ${nose.widthMm} mm</th><td>${tag(holeTag(state.name))}</td><td></td></tr>`])),
     ...model.sites.flatMap(({ join, sites }) =>
-      sites.map((s) => `<tr><th scope="row">${esc(copyName(modelOf(model, join.guest.part), s.copy))}</th><td>${s.name ? tag(holeTag(s.name)) : say.atEnd}</td><td>${esc(copyName(modelOf(model, join.at.part), join.at.copy))}, ${s.guestEdge} ${say.stitches}</td></tr>`)),
+      sites.map((s) => `<tr><th scope="row">${escaped(copyName(modelOf(model, join.guest.part), s.copy))}</th><td>${s.name ? tag(holeTag(s.name)) : say.atEnd}</td><td>${escaped(copyName(modelOf(model, join.at.part), join.at.copy))}, ${s.guestEdge} ${say.stitches}</td></tr>`)),
   ].join('');
-  const texts = model.parts.map((p) => `<pre>${esc(p.part.text)}</pre>`).join('');
+  const texts = model.parts.map((p) => `<pre>${escaped(p.part.text)}</pre>`).join('');
   const source = model.parts.some((p) => p.gauge.source === 'assumed') ? say.assumed : say.measured;
   return `<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${esc(model.toy.name)}: ${say.title}</title><style>${STYLE}</style></head>
-<body><header><h1>${esc(model.toy.name)}</h1><p>${say.heading}. ${source}</p></header>
+<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(model.toy.name)}: ${say.title}</title><style>${STYLE}</style></head>
+<body><header><h1>${escaped(model.toy.name)}</h1><p>${say.heading}. ${source}</p></header>
 <section class="totals">${head.map(([n, words]) => `<div><b>${n}</b><span>${words}</span></div>`).join('')}</section>
-${plan.trouble.length ? `<section class="trouble"><h2>${say.trouble}</h2><ul>${plan.trouble.map((t) => `<li>${esc(t)}</li>`).join('')}</ul></section>` : ''}
+${plan.trouble.length ? `<section class="trouble"><h2>${say.trouble}</h2><ul>${plan.trouble.map((t) => `<li>${escaped(t)}</li>`).join('')}</ul></section>` : ''}
 <section><h2>${say.order}</h2><ol>${rows}</ol></section>
 <section><h2>${say.places}</h2><table>${places}</table></section>
 <section><h2>${say.parts}</h2><table><tr><th>${say.part}</th><th>${say.size}</th><th>${say.stitches}</th><th>${say.fillWord}</th></tr>${sizes}</table></section>
-<section><h2>${say.safety}</h2><ul>${points.map((p) => `<li><b>${esc(p.title)}.</b> ${esc(p.reason)} ${esc(p.mend)}</li>`).join('')}</ul><p class="caution">${esc(safetyWords.caution)}</p></section>
+<section><h2>${say.safety}</h2><ul>${points.map((p) => `<li><b>${escaped(p.title)}.</b> ${escaped(p.reason)} ${escaped(p.mend)}</li>`).join('')}</ul><p class="caution">${escaped(safetyWords.caution)}</p></section>
 <section class="rounds"><h2>${say.rounds}</h2>${texts}</section>
-<footer>${esc(safetyWords.caution)}</footer></body></html>
+<footer>${escaped(safetyWords.caution)}</footer></body></html>
 `;
 }
 
 /** A reason is told once; paper is short. */
 function stepRow(step: Step, n: number, told: Set<string>): string {
-  const reason = told.has(step.reason) ? '' : `<br><small>${esc(step.reason)}</small>`;
+  const reason = told.has(step.reason) ? '' : `<br><small>${escaped(step.reason)}</small>`;
   told.add(step.reason);
   const pins = step.kind === 'sew' && step.pins ? `<br><span class="pins">${say.pins}: ${(['top', 'bottom', 'left', 'right'] as const).flatMap((k) => (step.pins![k] ? [`${say[k]} ${tag(holeTag(step.pins![k]!))}`] : [])).join(', ')}</span>` : '';
-  return `<li value="${n}"><i class="box"></i><div><b>${esc(step.title)}</b><br>${esc(step.detail)}${pins}${reason}</div></li>`;
+  return `<li value="${n}"><i class="box"></i><div><b>${escaped(step.title)}</b><br>${escaped(step.detail)}${pins}${reason}</div></li>`;
 }
 
 const tag = (t: { rounds: string; stitches: string }): string => `<span class="tag">${t.rounds} | ${t.stitches}</span>`;
-const esc = (text: string): string => text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
 
 /** Plain text of the plan for terminals and messages. */
 export function planText(model: ToyModel): string {

@@ -8,6 +8,8 @@ export interface WorkWindow {
   lastPossible: number | null;
   /** pulled opening after the last comfortable (or else possible) round, at the worst end of its range, mm */
   openingMm: number | null;
+  /** how many stitches of the round after the last possible one may be worked before the opening is too small at all; null when not even one */
+  into: { round: number; stitches: number; of: number } | null;
 }
 
 /** The opening after a round, pulled open by hand, at the worst (smallest) end of its range, in mm. */
@@ -34,5 +36,26 @@ export function windowOf(form: PartForm, first: number, comfortableMm: number, p
   const lastPossible = last(possibleMm);
   const at = lastComfortable ?? lastPossible;
   const index = form.rounds.findIndex((r) => r.number === at);
-  return { first, lastComfortable, lastPossible, openingMm: index < 0 ? null : worstOpening(form, index) };
+  const lastIndex = form.rounds.findIndex((r) => r.number === lastPossible);
+  return { first, lastComfortable, lastPossible, openingMm: index < 0 ? null : worstOpening(form, index), into: lastIndex < 0 ? null : stitchesInto(form, lastIndex + 1, possibleMm) };
+}
+
+/** How many stitches of a round can be worked before the edge, with what is still to be worked into, is too small. */
+function stitchesInto(form: PartForm, index: number, needMm: number): WorkWindow['into'] {
+  const round = form.fabric.rounds[index];
+  if (!round) return null;
+  const { parentFrom, parentTo } = form.fabric;
+  const below = form.fabric.rounds[index - 1].count;
+  const perStitch = worstOpening(form, index - 1) / below;
+  let edge = below;
+  let stitches = 0;
+  while (stitches < round.count) {
+    const s = round.from + stitches;
+    // The second stitch of an increase takes nothing more from the edge.
+    const eaten = stitches > 0 && parentFrom[s] === parentFrom[s - 1] ? 0 : parentTo[s] - parentFrom[s];
+    edge += 1 - eaten;
+    if (edge * perStitch < needMm) break;
+    stitches++;
+  }
+  return stitches > 0 && stitches < round.count ? { round: round.number, stitches, of: round.count } : null;
 }

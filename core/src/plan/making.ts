@@ -1,5 +1,5 @@
 import type { Progress } from '../toy';
-import type { Plan, RoundTick, Step } from './step';
+import type { CheckId, EyesStep, Plan, RoundTick, Step } from './step';
 
 /** One tap of the big tick: a round, or a step that is not rounds. */
 export interface Tick {
@@ -29,10 +29,29 @@ export function tick(progress: Progress, t: Tick): Progress {
   return { done: { ...progress.done, [t.key]: t.content }, within: null };
 }
 
-/** Takes the tick of one step back. */
-export function untick(progress: Progress, t: Tick): Progress {
+/** The key of one check of a step, beside the step's own among what is done. */
+const checkKey = (key: string, id: CheckId): string => `${key}/${id}`;
+
+/** The checks of a step that are still to be made, in order; a check whose words have changed since is made again. */
+export function openChecks(t: Tick, progress: Progress): EyesStep['checks'] {
+  return t.step.kind === 'eyes' ? t.step.checks.filter((c) => progress.done[checkKey(t.key, c.id)] !== c.words) : [];
+}
+
+/** Ticks one check. */
+export function check(progress: Progress, t: Tick, { id, words }: EyesStep['checks'][number]): Progress {
+  return { ...progress, done: { ...progress.done, [checkKey(t.key, id)]: words } };
+}
+
+/** Takes one check back. */
+export function uncheck(progress: Progress, t: Tick, id: CheckId): Progress {
   const done = { ...progress.done };
-  delete done[t.key];
+  delete done[checkKey(t.key, id)];
+  return { ...progress, done };
+}
+
+/** Takes the tick of one step back, with its checks. */
+export function untick(progress: Progress, t: Tick): Progress {
+  const done = Object.fromEntries(Object.entries(progress.done).filter(([key]) => key !== t.key && !key.startsWith(`${t.key}/`)));
   return { done, within: null };
 }
 

@@ -1,6 +1,6 @@
 import { gaugeOf } from '../gauge';
 import { changePart, changeSettings, modelToy, newToy, addParts, rill, setFeature, type Toy, type ToyModel } from '../toy';
-import { newPair } from '../feature';
+import { bareHead, newPair } from '../feature';
 import { fillGrams } from '../form';
 import { gatherTail, planOf, roundUpTail, seamTail, threadLength, ticksOf, tick, untick, whereAmI, type Plan, type Step } from './index';
 import { roundMinutes, stuffMinutes } from './figures';
@@ -69,7 +69,7 @@ const head = (fill: 'firm' | 'empty' = 'firm'): Toy => {
   let toy = addParts(newToy('Test', newId), 'Head (1x)\nR1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5: (3 sc, inc) x6\nR6: (4 sc, inc) x6\nR7-12: sc around\nR13: (4 sc, dec) x6\nR14: (3 sc, dec) x6\nR15: (2 sc, dec) x6\nR16: (sc, dec) x6\nR17: dec x6\nclose', newId);
   const { part, form, copies } = modelToy(toy).parts[0];
   toy = changePart(toy, part.id, { fill });
-  return setFeature(toy, newPair(form, { id: newId(), part: part.id, copy: copies[0].id })!);
+  return setFeature(toy, newPair(bareHead(form), { id: newId(), part: part.id, copy: copies[0].id })!);
 };
 
 describe('plans', () => {

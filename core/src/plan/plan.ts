@@ -1,6 +1,7 @@
-import { formOfLayer, holeTag, positionOf, resolvePlace } from '../address';
-import { ENDS, OPENINGS, TIME } from '../figures';
-import { distance, fillGrams, worstOpening } from '../form';
+import { formOfLayer, holeTag, positionOf, resolvePlace, type HoleName } from '../address';
+import { pairTag } from '../feature';
+import { DISC_OVER_WASHER_MM, ENDS, OPENINGS, TIME } from '../figures';
+import { distance, fillGrams, worstOpening, type WorkWindow } from '../form';
 import type { Ranged } from '../gauge';
 import type { JoinSite } from '../join';
 import type { FabricLayer } from '../fabric';
@@ -8,7 +9,7 @@ import { nameKey, printItems, type Terms } from '../notation';
 import { copyName, modelOf, type PartModel, type ToyModel } from '../toy';
 import { planWords as say, unitWords, type UnitWords } from '../words';
 import { gatherTail, roundMinutes, seamTail, stuffMinutes, threadLength, volumeShare } from './figures';
-import type { CloseStep, EyesStep, LayerStep, LookStep, Plan, RoundsStep, SewStep, Step, StuffStep, EmbroiderStep } from './step';
+import type { CloseStep, EyesStep, LayerStep, LookStep, Plan, RoundsStep, SewStep, Step, StuffStep, EmbroiderStep, WashersStep } from './step';
 
 /** The whole plan of a toy: every step in an order in which it can still be done, with its reason. */
 export function planOf(model: ToyModel): Plan {
@@ -78,13 +79,15 @@ function pieceSteps(model: ToyModel, part: PartModel, copy: string, trouble: str
     const step = layerStep(part, base, layer, name);
     pauseAt(bodyRounds(part, layer.rounds[0].reading), step);
   }
-  for (const { eyes, state } of model.eyes.filter((e) => e.eyes.part === part.part.id && e.eyes.copy === copy)) {
-    if (state.state === 'homeless') {
-      trouble.push(say.homeless('Eyes', part.name));
+  for (const posts of postsOn(model, part, copy, units)) {
+    if (posts.state === 'homeless') {
+      trouble.push(say.homeless(posts.called, part.name));
       continue;
     }
-    const step = eyesStep(part, base, eyes, state, stuffAt, trouble, units);
-    pauseAt(step.afterRound, step);
+    const step = eyesStep(part, base, posts, stuffAt, trouble, units);
+    const index = part.fabric.rounds.findIndex((r) => r.number === step.afterRound) + 1;
+    pauseAt(index, step);
+    if (posts.plastic) pauseAt(index, washersStep(base, posts, step.afterRound));
   }
   for (const f of model.toy.features) {
     if (f.kind === 'embroidery' && f.part === part.part.id && f.copy === copy) pauseAt(stuffAt[0] ?? last, embroiderStep(part, base, f, name, stuffAt[0] ?? last, units));
@@ -122,7 +125,7 @@ function pieceSteps(model: ToyModel, part: PartModel, copy: string, trouble: str
 }
 
 /** At one pause: what is still worked first, then eyes and embroidery before the fill, a second look after it. */
-const rank = (step: Step): number => ['layer', 'eyes', 'embroider', 'stuff', 'look-again'].indexOf(step.kind);
+const rank = (step: Step): number => ['layer', 'eyes', 'washers', 'embroider', 'stuff', 'look-again'].indexOf(step.kind);
 
 /** After how many rounds the part is stuffed: where the text says, else at the last wide opening and before the last round. */
 function stuffingRounds(part: PartModel): number[] {
@@ -165,13 +168,59 @@ function roundsStep(part: PartModel, base: { part: string; copy: string }, from:
   };
 }
 
-type EyesOf = ToyModel['eyes'][number];
+/** What goes through the fabric on posts, or is embroidered in the same place: a pair of eyes or a nose. */
+type Posts = { state: 'homeless'; called: string } | PostsAt;
+interface PostsAt {
+  state: 'there';
+  called: string;
+  feature: string;
+  plastic: boolean;
+  names: readonly HoleName[];
+  window: WorkWindow;
+  washerMm: number;
+  backing: boolean;
+  /** "2 × 9 mm" */
+  size: string;
+  tag: string;
+  titles: { comfortable: string; possible: string; early: string; late: string; embroider: string };
+  minutes: number;
+  content: string;
+  checks: EyesStep['checks'];
+}
 
-function eyesStep(part: PartModel, base: { part: string; copy: string }, eyes: EyesOf['eyes'], state: Exclude<EyesOf['state'], { state: 'homeless' }>, stuffAt: number[], trouble: string[], units: UnitWords): EyesStep {
-  const { window } = state;
+function postsOn(model: ToyModel, part: PartModel, copy: string, units: UnitWords): Posts[] {
+  const mine = (f: { part: string; copy: string }) => f.part === part.part.id && f.copy === copy;
+  const eyes = model.eyes.filter((e) => mine(e.eyes)).map(({ eyes: e, state }): Posts => {
+    if (state.state === 'homeless') return { state: 'homeless', called: say.eyesCalled };
+    const tag = pairTag(state.names);
+    const plastic = e.making === 'safety eye';
+    const checks: EyesStep['checks'] = [
+      { id: 'front', words: say.checkFront(typeof e.pair.centre.by === 'string' ? 'marker' : 'patch' in e.pair.centre.by ? 'patch' : 'part') }, { id: 'posts', words: say.checkPosts(tag) }, { id: 'count', words: state.rounds[0] === state.rounds[1] ? say.checkCount(state.spacing.stitchesBetween) : say.checkCountEach(...(state.names.map((n) => holeTag(n).stitches) as [string, string])) },
+      { id: 'level', words: say.checkLevel(units.fine(state.levelErrorMm)) }, { id: 'compared', words: say.checkCompared(units.length(state.spacing.straightMm.value)) }, { id: 'looked', words: say.checkLooked },
+    ];
+    return {
+      state: 'there', called: say.eyesCalled, feature: e.id, plastic, names: state.names, window: state.window, washerMm: e.washerMm, backing: state.retention.band < 3, size: say.eyesSize(String(e.eyeMm)), tag, titles: say.eyesTitles,
+      minutes: plastic ? TIME.eyesPair.value : 2 * TIME.embroider.value, content: `${tag}:${e.eyeMm}:${e.making}`, checks: plastic ? checks : [],
+    };
+  });
+  const noses = model.noses.filter((n) => mine(n.nose)).map(({ nose, state }): Posts => {
+    if (state.state === 'homeless') return { state: 'homeless', called: say.noseCalled };
+    const { rounds, stitches } = holeTag(state.name);
+    const tag = `${rounds} | ${stitches}`;
+    const plastic = nose.making === 'safety nose';
+    return {
+      state: 'there', called: say.noseCalled, feature: nose.id, plastic, names: [state.name], window: state.window, washerMm: nose.washerMm, backing: state.retention.band < 3, size: say.noseSize(String(nose.widthMm), String(nose.heightMm)), tag, titles: say.noseTitles,
+      minutes: plastic ? TIME.eyesPair.value / 2 : TIME.embroider.value, content: `${tag}:${nose.widthMm}:${nose.making}`, checks: plastic ? [{ id: 'posts', words: say.checkPosts(tag) }, { id: 'looked', words: say.checkLooked }] : [],
+    };
+  });
+  return [...eyes, ...noses];
+}
+
+function eyesStep(part: PartModel, base: { part: string; copy: string }, posts: PostsAt, stuffAt: number[], trouble: string[], units: UnitWords): EyesStep {
+  const { window } = posts;
   const indexOfNumber = (n: number) => part.fabric.rounds.findIndex((r) => r.number === n);
   const chosen = window.lastComfortable ?? window.lastPossible;
-  if (chosen === null) trouble.push(say.tooSmall(part.name));
+  if (chosen === null && posts.plastic) trouble.push(say.tooSmall(part.name));
   const first = indexOfNumber(window.first) + 1;
   let after = indexOfNumber(chosen ?? window.first) + 1;
   const beforeStuffing = stuffAt.length > 0 && stuffAt[0] < after;
@@ -185,14 +234,21 @@ function eyesStep(part: PartModel, base: { part: string; copy: string }, eyes: E
   }
   const round = part.fabric.rounds[after - 1];
   const late = chosen === null ? 'too late' : window.lastComfortable === null ? 'possible' : 'comfortable';
-  const tag = say.pairAt(holeTag(state.names[0]).rounds, holeTag(state.names[0]).stitches, holeTag(state.names[1]).stitches);
-  const title = eyes.making === 'embroidered' ? say.embroiderEyes : late === 'too late' ? say.eyesTooLate : beforeStuffing ? say.eyesEarly : late === 'possible' ? say.eyesPossible : say.eyesComfortable;
+  const { titles } = posts;
+  const title = !posts.plastic ? titles.embroider : late === 'too late' ? titles.late : beforeStuffing ? titles.early : late === 'possible' ? titles.possible : titles.comfortable;
   const n = (x: number | null) => (x === null ? '' : `R${x}`);
+  const reason = late === 'too late' ? say.eyesTooLateReason : say.eyesReason(n(window.lastComfortable ?? window.lastPossible), window.lastComfortable !== null && window.lastPossible !== window.lastComfortable ? n(window.lastPossible) : '');
   return {
-    kind: 'eyes', ...base, feature: eyes.id, key: stepKey('eyes', base.copy, eyes.id), afterRound: round.number, names: state.names, window, late, title,
-    detail: say.eyesDetail(round.label, units.length(worstOpening(part.form, after - 1)), String(eyes.eyeMm), tag),
-    reason: late === 'too late' ? say.eyesTooLateReason : say.eyesReason(n(window.lastComfortable ?? window.lastPossible), window.lastComfortable !== null && window.lastPossible !== window.lastComfortable ? n(window.lastPossible) : ''),
-    minutes: eyes.making === 'embroidered' ? 2 * TIME.embroider.value : TIME.eyesPair.value + 2 * TIME.washer.value, content: `${tag}:${eyes.eyeMm}:${eyes.making}`,
+    kind: 'eyes', ...base, feature: posts.feature, key: stepKey('eyes', base.copy, posts.feature), afterRound: round.number, names: posts.names, window, late, title, checks: posts.checks,
+    detail: say.eyesDetail(round.label, units.length(worstOpening(part.form, after - 1)), posts.size, posts.tag),
+    reason: posts.plastic ? (window.into ? `${reason} ${say.eyesInto(n(window.into.round), window.into.stitches)}` : reason) : say.embroiderReason, minutes: posts.minutes, content: posts.content,
+  };
+}
+
+function washersStep(base: { part: string; copy: string }, posts: PostsAt, afterRound: number): WashersStep {
+  return {
+    kind: 'washers', ...base, feature: posts.feature, key: stepKey('washers', base.copy, posts.feature), afterRound, title: say.washers(posts.names.length),
+    detail: posts.backing ? say.washersBacked(String(posts.washerMm), String(posts.washerMm + DISC_OVER_WASHER_MM)) : say.washersDetail(String(posts.washerMm)), reason: say.washersReason, minutes: posts.names.length * TIME.washer.value, content: String(posts.washerMm),
   };
 }
 

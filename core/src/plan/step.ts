@@ -41,13 +41,25 @@ export interface LayerStep extends Base {
   stitches: number;
 }
 
+/** Posts of eyes or of a nose put in, looked at and counted again; or the same outline embroidered. */
 export interface EyesStep extends Base {
   kind: 'eyes';
   feature: string;
   afterRound: number;
-  names: readonly [HoleName, HoleName];
+  names: readonly HoleName[];
   window: WorkWindow;
   late: 'comfortable' | 'possible' | 'too late';
+  /** what is looked at before anything is final, each in words with its number; ticked one by one */
+  checks: readonly { id: CheckId; words: string }[];
+}
+
+export type CheckId = 'front' | 'posts' | 'count' | 'level' | 'compared' | 'looked';
+
+/** The click: a washer never comes off again. */
+export interface WashersStep extends Base {
+  kind: 'washers';
+  feature: string;
+  afterRound: number;
 }
 
 export interface EmbroiderStep extends Base {
@@ -90,7 +102,7 @@ export interface EndStep extends Base {
   kind: 'ends' | 'inspect';
 }
 
-export type Step = RoundsStep | LayerStep | EyesStep | EmbroiderStep | StuffStep | CloseStep | LookStep | SewStep | EndStep;
+export type Step = RoundsStep | LayerStep | EyesStep | WashersStep | EmbroiderStep | StuffStep | CloseStep | LookStep | SewStep | EndStep;
 
 export interface Totals {
   pauses: number;

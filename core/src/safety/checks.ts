@@ -1,12 +1,14 @@
+import type { Retention } from '../feature';
+import { DISC_OVER_WASHER_MM } from '../figures';
 import type { Item } from '../notation';
 import type { AgeGroup, ToyModel } from '../toy';
 import { safetyWords as say } from '../words';
-import { CORD_UP_TO_MM, DISC_OVER_WASHER_MM, PROFILES } from './profiles';
+import { CORD_UP_TO_MM, PROFILES } from './profiles';
 
 /** One safety point: what, why, what would mend it. `stop` and `open` count on the shield; `advice` does not. */
 export interface SafetyPoint {
   id: string;
-  check: 1 | 2 | 6 | 'age' | 'look';
+  check: 1 | 2 | 3 | 6 | 'age' | 'look';
   weight: 'stop' | 'open' | 'advice';
   title: string;
   reason: string;
@@ -19,9 +21,9 @@ export interface SafetyPoint {
 export const isUnder36 = (age: AgeGroup): boolean => age === 'under 18 months' || age === '18 to 36 months' || age === 'unknown';
 const isUnder18 = (age: AgeGroup): boolean => age === 'under 18 months' || age === 'unknown';
 
-/** Safety points of a toy, most dangerous first: checks 1 (plastic eyes), 2 (washer and fabric), 6 (cords), and who it is for. */
+/** Safety points of a toy, most dangerous first: checks 1 (plastic eyes and noses), 2 (washer and fabric), 3 (loose pieces of them), 6 (cords), and who it is for. */
 export function checkToy(model: ToyModel): SafetyPoint[] {
-  const points = [...ageChecks(model), ...eyeChecks(model), ...cordChecks(model)];
+  const points = [...ageChecks(model), ...hardwareChecks(model), ...cordChecks(model)];
   const order = { stop: 0, open: 1, advice: 2 };
   return points.sort((a, b) => order[a.weight] - order[b.weight]);
 }
@@ -39,30 +41,33 @@ function ageChecks(model: ToyModel): SafetyPoint[] {
   return [];
 }
 
-function eyeChecks(model: ToyModel): SafetyPoint[] {
+/** Eyes and noses on posts: what they are called, how large, and how their washers fit the fabric. */
+function hardwareChecks(model: ToyModel): SafetyPoint[] {
   const profile = PROFILES[model.toy.settings.region];
   const { age } = model.toy.settings;
-  return model.eyes.flatMap(({ eyes, state }): SafetyPoint[] => {
-    if (eyes.making !== 'safety eye' || age === 'display only') return [];
-    const base = { feature: eyes.id, part: eyes.part };
-    const size = String(eyes.eyeMm);
-    const found: SafetyPoint[] = [];
-    if (isUnder36(age)) found.push({ id: `plastic:${eyes.id}`, check: 1, weight: 'stop', ...base, title: say.plastic(size), reason: say.plasticReason(String(profile.cylinderMm)), mend: say.plasticMend });
-    else {
-      const newton = eyes.eyeMm <= profile.pullN.smallUpToMm ? profile.pullN.small : profile.pullN.large;
-      found.push({ id: `pull:${eyes.id}`, check: 1, weight: 'open', ...base, title: say.plasticOlder(size), reason: say.plasticOlderReason(String(newton)), mend: say.plasticOlderMend });
-    }
-    if (state.state === 'homeless') return found;
-    const { retention } = state;
-    const index = retention.worst.toFixed(1);
-    const hole = (retention.washerMm / retention.worst).toFixed(1);
-    const reason = say.washerReason(String(retention.washerMm), hole);
-    const id = `washer:${eyes.id}`;
-    if (retention.band === 1) found.push({ id, check: 2, weight: 'stop', ...base, title: say.washerStop(index), reason, mend: say.washerStopMend });
-    if (retention.band === 2) found.push({ id, check: 2, weight: 'open', ...base, title: say.washerBacking(index), reason, mend: say.washerBackingMend(String(retention.washerMm + DISC_OVER_WASHER_MM)) });
-    if (retention.band === 3) found.push({ id, check: 2, weight: 'advice', ...base, title: say.washerCovers(index), reason, mend: say.washerCoversMend });
-    return found;
+  if (age === 'display only') return [];
+  const all = [
+    ...model.eyes.map(({ eyes, state }) => ({ it: eyes, plastic: eyes.making === 'safety eye', largestMm: eyes.eyeMm, say: say.eyes, retention: state.state === 'homeless' ? null : state.retention })),
+    ...model.noses.map(({ nose, state }) => ({ it: nose, plastic: nose.making === 'safety nose', largestMm: Math.max(nose.widthMm, nose.heightMm), say: say.nose, retention: state.state === 'homeless' ? null : state.retention })),
+  ];
+  return all.filter((h) => h.plastic).flatMap(({ it, largestMm, say: called, retention }): SafetyPoint[] => {
+    const base = { feature: it.id, part: it.part };
+    const size = String(largestMm);
+    const newton = String(largestMm <= profile.pullN.smallUpToMm ? profile.pullN.small : profile.pullN.large);
+    const first: SafetyPoint = isUnder36(age)
+      ? { id: `plastic:${it.id}`, check: 1, weight: 'stop', ...base, title: called.plastic(size), reason: called.plasticReason(String(profile.cylinderMm)), mend: called.mend }
+      : { id: `pull:${it.id}`, check: 1, weight: 'open', ...base, title: called.older(size), reason: called.olderReason(newton), mend: say.plasticOlderMend };
+    const loose = it.loose.map((piece, i): SafetyPoint => ({ id: `loose:${it.id}:${i}`, check: 3, weight: isUnder36(age) ? 'stop' : 'open', ...base, title: say.loose(piece.name, String(piece.mm)), reason: say.looseReason(String(profile.cylinderMm)), mend: isUnder36(age) ? called.mend : say.looseMend(newton) }));
+    return [first, ...loose, ...(retention ? [washerPoint(`washer:${it.id}`, base, retention)] : [])];
   });
+}
+
+function washerPoint(id: string, base: { feature: string; part: string }, retention: Retention): SafetyPoint {
+  const index = retention.worst.toFixed(1);
+  const reason = say.washerReason(String(retention.washerMm), (retention.washerMm / retention.worst).toFixed(1));
+  if (retention.band === 1) return { id, check: 2, weight: 'stop', ...base, title: say.washerStop(index), reason, mend: say.washerStopMend };
+  if (retention.band === 2) return { id, check: 2, weight: 'open', ...base, title: say.washerBacking(index), reason, mend: say.washerBackingMend(String(retention.washerMm + DISC_OVER_WASHER_MM)) };
+  return { id, check: 2, weight: 'advice', ...base, title: say.washerCovers(index), reason, mend: say.washerCoversMend };
 }
 
 /** Free lengths of chains written in a round, and of parts as thin as a cord, at the worst end of the gauge. */

@@ -35,5 +35,3 @@ export const PROFILES: Record<Profile['id'], Profile> = { 'eu-uk': EU, us: US, o
 
 /** A part narrower than this, pulled thin by hand, is looked at as a cord, mm. Source: house figure. */
 export const CORD_UP_TO_MM = 12;
-/** A felt disc is wider than its washer by at least this, mm. Source: the house's safety page, "washer and fabric". */
-export const DISC_OVER_WASHER_MM = 8;

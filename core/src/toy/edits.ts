@@ -109,7 +109,7 @@ export function rewriteRounds(toy: Toy, partId: string, rewriting: Rewriting, ne
   const place = (p: Place): Place => (p.part === partId ? { ...p, course: rename(p.course) } : p);
   return {
     ...changed,
-    features: changed.features.map((f) => (f.part !== partId ? f : f.kind === 'eyes' ? { ...f, pair: { ...f.pair, course: rename(f.pair.course) } } : { ...f, path: f.path.map(place) })),
+    features: changed.features.map((f) => (f.part !== partId ? f : f.kind === 'eyes' ? { ...f, pair: { ...f.pair, course: rename(f.pair.course) } } : f.kind === 'nose' ? { ...f, place: place(f.place) } : { ...f, path: f.path.map(place) })),
     joins: changed.joins.map((j) => ({ ...j, at: place(j.at) })),
     parts: changed.parts.map((p) => (p.id === partId && p.shaping.how === 'pushed in' ? { ...p, shaping: { ...p.shaping, rim: rename(p.shaping.rim) } } : p)),
   };

@@ -2,7 +2,7 @@ export * from './types';
 export * from './edits';
 export { EMPTY_HISTORY, editBetween, record, redo, undo } from './history';
 export type { Edit, Focus, History } from './history';
-export { copyName, modelOf, modelPart, modelToy, yarnColour } from './derive';
+export { copyName, headOf, modelOf, modelPart, modelToy, yarnColour } from './derive';
 export type { PartModel, ToyModel } from './derive';
 export { looksInput, relaxedLooks } from './looks';
 export type { LooksInput } from './looks';

@@ -6,6 +6,7 @@ export { notationWords } from './notation';
 export { planWords } from './plan';
 export { safetyWords } from './safety';
 export { placeWords } from './places';
+export { faceWords } from './face';
 export { hours, lengthMm, unitWords } from './units';
 export type { Units, UnitWords } from './units';
 export { documentWords } from './document';

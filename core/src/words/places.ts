@@ -24,6 +24,7 @@ export const placeWords = {
   mmStraight: (mm: string) => `${mm} mm apart, straight`,
   mmAlong: (mm: string) => `${mm} mm apart along the fabric`,
   degrees: (n: string) => `${n} degrees apart as seen from above`,
+  onSide: (side: 'left' | 'right', words: string) => `toy’s ${side}: ${words}`,
   moved: (was: number, now: number) => `The round had ${was} stitches when this was placed and has ${now} now. Moved: please look.`,
   homeless: 'The round this stood on is gone. Choose a new place.',
 

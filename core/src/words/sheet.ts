@@ -19,6 +19,7 @@ export const sheetWords = {
   safety: 'Care for the child',
   rounds: 'Written rounds',
   eyes: 'Eyes',
+  nose: 'Nose',
   between: 'stitches between',
   atEnd: 'end of the host',
   pins: 'pins',

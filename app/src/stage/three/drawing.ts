@@ -1,10 +1,11 @@
-import { BufferAttribute, BufferGeometry, CylinderGeometry, Group, InstancedBufferAttribute, InstancedMesh, LinearSRGBColorSpace, Matrix4, Mesh, OrthographicCamera, Quaternion, Scene, SphereGeometry, Vector3, WebGLRenderer, type ShaderMaterial } from 'three';
-import { cross, legMatrix, scale, unit, type Vec3 } from '@hoppla/core/form';
+import { BufferAttribute, BufferGeometry, Group, InstancedBufferAttribute, InstancedMesh, LinearSRGBColorSpace, Matrix4, Mesh, OrthographicCamera, Scene, WebGLRenderer, type ShaderMaterial } from 'three';
+import { legMatrix, type Vec3 } from '@hoppla/core/form';
 import type { Placement } from '@hoppla/core/join';
 import type { Shown } from '../shown';
 import type { Projection } from '../view';
+import { feltRound, outline, plastic } from './dress';
 import { satin, type Stroke } from './strokes';
-import { DETAIL, glossMaterial, groundMaterial, legGeometry, rgb, shadowMaterial, yarnMaterial, type Detail } from './yarn';
+import { DETAIL, groundMaterial, legGeometry, rgb, shadowMaterial, yarnMaterial, type Detail } from './yarn';
 
 /** Colours of stitches that mean something: by piece, then by stitch; `null` is its own yarn. */
 export type Tint = (stitch: number) => { colour: string; share: number } | null;
@@ -215,19 +216,9 @@ export class Drawing {
   }
 
   private eye(group: Group, eye: Shown['eyes'][number], detail: Detail): void {
-    const turn = new Quaternion().setFromUnitVectors(new Vector3(0, 0, 1), new Vector3(...eye.normal));
-    if (eye.embroidered) this.sewn(group, satin({ ...disc(eye), colour: eye.colour, filled: true }), eye.colour, detail);
-    else {
-      const dome = new Mesh(new SphereGeometry(1, 28, 20), glossMaterial(eye.colour));
-      dome.quaternion.copy(turn);
-      dome.scale.set(eye.radius, eye.radius, eye.radius * 0.62);
-      dome.position.set(...eye.at).addScaledVector(new Vector3(...eye.normal), eye.radius * 0.22);
-      // The washer inside, seen where the fabric is cut away.
-      const washer = new Mesh(new CylinderGeometry(eye.washerRadius, eye.washerRadius, 1.2, 28), groundMaterial('#f4f1e6'));
-      washer.quaternion.copy(turn).multiply(new Quaternion().setFromUnitVectors(new Vector3(0, 1, 0), new Vector3(0, 0, 1)));
-      washer.position.set(...eye.at).addScaledVector(new Vector3(...eye.normal), -2.4);
-      group.add(dome, washer);
-    }
+    if (eye.felt) group.add(feltRound(eye.at, eye.normal, eye.felt));
+    if (eye.embroidered) this.sewn(group, satin({ ...outline(eye), colour: eye.colour, filled: true }), eye.colour, detail);
+    else group.add(...plastic(eye));
   }
 
   private sewn(group: Group, strokes: readonly Stroke[], colour: string, detail: Detail): void {
@@ -294,15 +285,4 @@ function mainSlot({ placed }: Shown): number {
   const count = new Map<number, number>();
   for (const c of placed.form.fabric.colour) count.set(c, (count.get(c) ?? 0) + 1);
   return [...count].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 0;
-}
-
-/** The outline of an embroidered eye. */
-function disc({ at, normal, radius }: Shown['eyes'][number]): { points: Vec3[]; normals: Vec3[] } {
-  const side = unit(cross(normal, [0, 1, 0]), [1, 0, 0]);
-  const up = cross(side, normal);
-  const points = Array.from({ length: 16 }, (_, k): Vec3 => {
-    const a = (2 * Math.PI * k) / 16;
-    return [0, 1, 2].map((i) => at[i] + radius * (Math.cos(a) * side[i] + Math.sin(a) * up[i]) + 0.8 * normal[i]) as unknown as Vec3;
-  });
-  return { points, normals: points.map(() => scale(normal, 1)) };
 }

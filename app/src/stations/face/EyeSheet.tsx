@@ -1,26 +1,32 @@
-import { View } from 'react-native';
-import type { EyePair } from '@hoppla/core/feature';
+import { eyeRow, withCentre, type CentreBy, type EyePair, type Head } from '@hoppla/core/feature';
 import { EYES } from '@hoppla/core/figures';
 import { screenWords as words } from '@hoppla/core/words';
-import { PlainButton, Sheet, Words } from '../../controls';
+import { Choice, PlainButton, Sheet } from '../../controls';
+import { HardwareFields } from './Hardware';
 
 const say = words.face;
 
-/** What the eyes are: size with its washer, plastic or embroidered, or none. */
-export function EyeSheet({ onClose, eyes, onChange, onRemove }: { onClose: () => void; eyes: EyePair; onChange: (eyes: EyePair) => void; onRemove: () => void }) {
+/** What the eyes are: size with its post and washer, plastic or embroidered, where they look, what the middle of the face is; or none. */
+export function EyeSheet({ head, onClose, eyes, onChange, onRemove }: { head: Head; onClose: () => void; eyes: EyePair; onChange: (eyes: EyePair) => void; onRemove: () => void }) {
+  const middles = middlesOf(head);
   return (
     <Sheet title={say.eyes} onClose={onClose}>
-      <Words fontWeight="600">{say.size}</Words>
-      <View role="radiogroup" aria-label={say.size} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {EYES.map((row) => (
-          <PlainButton key={row.eyeMm} label={`${row.eyeMm} mm`} chosen={row.eyeMm === eyes.eyeMm} onPress={() => onChange({ ...eyes, eyeMm: row.eyeMm, washerMm: row.washerMm })} />
-        ))}
-      </View>
-      <View role="radiogroup" aria-label={say.making} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <PlainButton label={say.plastic} chosen={eyes.making === 'safety eye'} onPress={() => onChange({ ...eyes, making: 'safety eye' })} />
-        <PlainButton label={say.thread} chosen={eyes.making === 'embroidered'} onPress={() => onChange({ ...eyes, making: 'embroidered' })} />
-      </View>
+      <Choice label={say.size} options={EYES.map((row) => ({ id: String(row.eyeMm), label: `${row.eyeMm} mm` }))} chosen={String(eyes.eyeMm)} onChoose={(mm) => onChange({ ...eyes, ...eyeRow(Number(mm)) })} />
+      <Choice label={say.making} options={[{ id: 'safety eye', label: say.plastic }, { id: 'embroidered', label: say.thread }]} chosen={eyes.making} onChoose={(making) => onChange({ ...eyes, making: making as EyePair['making'] })} />
+      <Choice label={say.middleOf} options={middles.map((m, i) => ({ id: String(i), label: m.label }))} chosen={String(middles.findIndex((m) => JSON.stringify(m.by) === JSON.stringify(eyes.pair.centre.by)))} onChoose={(i) => onChange(withCentre(head, eyes, middles[Number(i)].by))} />
+      <Choice label={say.looks} options={[{ id: 'front', label: say.lookFront }, { id: 'sides', label: say.lookSides }]} chosen={eyes.look} onChoose={(look) => onChange({ ...eyes, look: look as EyePair['look'] })} />
+      <HardwareFields it={eyes} widthMm={eyes.eyeMm} plastic={eyes.making === 'safety eye'} onChange={onChange} />
       <PlainButton label={say.remove} danger onPress={() => (onClose(), onRemove())} />
     </Sheet>
   );
+}
+
+/** What a face on this head can look from. */
+function middlesOf(head: Head): { by: CentreBy; label: string }[] {
+  const { colours } = head.form.fabric;
+  return [
+    { by: 'marker', label: say.middles.marker }, { by: 'chosen', label: say.middles.chosen },
+    ...(colours.length > 1 ? colours.filter((c) => c !== '').map((patch): { by: CentreBy; label: string } => ({ by: { patch }, label: say.middles.patch(patch) })) : []),
+    ...head.things.filter((t) => t.kind !== 'embroidery').map((t): { by: CentreBy; label: string } => ({ by: { over: t.id }, label: say.middles.over(t.name) })),
+  ];
 }

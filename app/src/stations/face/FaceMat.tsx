@@ -3,9 +3,9 @@ import { Circle, G, Path } from 'react-native-svg';
 import { polarOf } from '@hoppla/core/address';
 import type { EyePair, EyesAt } from '@hoppla/core/feature';
 import { assemble, type Placed, type SewnJoin } from '@hoppla/core/join';
-import type { PartModel } from '@hoppla/core/toy';
+import type { PartModel, ToyModel } from '@hoppla/core/toy';
 import { Mat, MatText, RULER, type MatView } from '../../controls';
-import { boundsOf, seenAt, Stage, standAlone, viewName, type Hold, type Projection } from '../../stage';
+import { boundsOf, seenAt, Stage, standAlone, viewName, type Hold, type Projection, type StageProps } from '../../stage';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 
@@ -24,18 +24,24 @@ export function faceView(part: PartModel, scene: Bounds, width: number, height: 
   return { pxPerMm, originX: RULER.left + (width - RULER.left) / 2, originY: RULER.top + 8 + spare / 2 + above * pxPerMm };
 }
 
-/** A part standing by itself with what is sewn on it, and its picture. */
+/** A part standing by itself with what is sewn on it; its own piece first. */
+export function faceOf(model: ToyModel, partId: string | undefined): { own: Placed | null; placed: readonly Placed[] } {
+  const own = model.pieces.find((p) => p.part === partId);
+  if (!own) return { own: null, placed: [] };
+  const mine = model.toy.joins.filter((j): j is SewnJoin => j.kind === 'sewn' && j.at.part === own.part && j.at.at !== 'edge' && j.at.copy === own.copy);
+  const guests = model.pieces.filter((p) => mine.some((j) => j.guest.part === p.part));
+  const standing = standAlone(own);
+  const placed = mine.length ? assemble([{ ...own, ringIs: standing.ringIs }, ...guests], mine).placed : [standing];
+  return { own: placed.find((p) => p.part === own.part) ?? standing, placed };
+}
+
+/** The face of a part and its picture. */
 export function useFaceScene(part: PartModel | null): { own: Placed | null; placed: readonly Placed[]; scene: Bounds } {
-  const { model, toy } = useToy();
+  const { model } = useToy();
   return useMemo(() => {
-    const own = model.pieces.find((p) => p.part === part?.part.id);
-    if (!own) return { own: null, placed: [], scene: boundsOf([]) };
-    const mine = toy.joins.filter((j): j is SewnJoin => j.kind === 'sewn' && j.at.part === own.part && j.at.at !== 'edge' && j.at.copy === own.copy);
-    const guests = model.pieces.filter((p) => mine.some((j) => j.guest.part === p.part));
-    const standing = standAlone(own);
-    const placed = mine.length ? assemble([{ ...own, ringIs: standing.ringIs }, ...guests], mine).placed : [standing];
-    return { own: placed.find((p) => p.part === own.part) ?? standing, placed, scene: boundsOf(placed) };
-  }, [model, toy.joins, part]);
+    const face = faceOf(model, part?.part.id);
+    return { ...face, scene: boundsOf(face.placed) };
+  }, [model, part]);
 }
 
 interface FaceMatProps {
@@ -49,10 +55,11 @@ interface FaceMatProps {
   view: MatView;
   hold: Hold;
   setHold: (change: (hold: Hold) => Hold) => void;
+  action: StageProps['action'];
 }
 
 /** The part from the front with what is sewn on it, its rounds named, its eyes and their round marked. */
-export function FaceMat({ part, own, placed, at, eyes, width, height, view, hold, setHold }: FaceMatProps) {
+export function FaceMat({ part, own, placed, at, eyes, width, height, view, hold, setHold, action }: FaceMatProps) {
   const { units, model } = useToy();
   const toys = useMemo(() => [{ model, placed }], [model, placed]);
   const { pxPerMm, originX, originY } = view;
@@ -61,7 +68,7 @@ export function FaceMat({ part, own, placed, at, eyes, width, height, view, hold
   const front = viewName(hold) === 'front';
   return (
     <Stage
-      width={width} height={height} label={`${part.name}, ${units.bare(part.form.widthMm)} × ${units.length(part.form.heightMm)}`} toys={toys} units={units} rest={{ x: originX, y: originY - top * pxPerMm, pxPerMm }} rulers={{ x: originX, y: originY }} hold={hold} setHold={setHold}
+      width={width} height={height} label={`${part.name}, ${units.bare(part.form.widthMm)} × ${units.length(part.form.heightMm)}`} toys={toys} units={units} rest={{ x: originX, y: originY - top * pxPerMm, pxPerMm }} rulers={{ x: originX, y: originY }} hold={hold} setHold={setHold} action={action}
       overlay={(projection) => (
         <>
           {front ? <FaceLine projection={projection} own={own} height={height} /> : null}

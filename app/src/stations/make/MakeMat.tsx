@@ -59,7 +59,7 @@ export function MakeMat({ part, copy, tick, next, done, width, height }: MakeMat
           ) : null}
           {stop ? (
             <G>
-              <LaneSign sign={stop.step.kind === 'eyes' ? 'pause' : stop.step.kind === 'stuff' ? 'stuff' : stop.step.kind === 'close' ? 'close' : 'end'} x={textX - 144} y={RULER.top + 24} yarn={c.matInk} />
+              <LaneSign sign={stop.step.kind === 'eyes' ? 'pause' : stop.step.kind === 'washers' ? 'washer' : stop.step.kind === 'stuff' ? 'stuff' : stop.step.kind === 'close' ? 'close' : 'end'} x={textX - 144} y={RULER.top + 24} yarn={c.matInk} />
               <MatText x={textX} y={RULER.top + 30} size={15} anchor="end">{`${say.make.next}: ${short(stop.step.title)}`}</MatText>
             </G>
           ) : null}
@@ -71,7 +71,7 @@ export function MakeMat({ part, copy, tick, next, done, width, height }: MakeMat
 
 const short = (words: string): string => words.split(/[:,]/)[0].slice(0, 18);
 
-const eyesAreIn = (part: PartModel | null, tick: Tick | null): boolean => part === null || tick === null || ['look-again', 'close', 'stuff'].includes(tick.step.kind);
+const eyesAreIn = (part: PartModel | null, tick: Tick | null): boolean => part === null || tick === null || ['eyes', 'washers', 'look-again', 'close', 'stuff'].includes(tick.step.kind);
 
 /** The whole part's outline from its side: both sides of the ring model. */
 function outline(at: ReturnType<typeof standAlone>, x: number, y: number, k: number): string {

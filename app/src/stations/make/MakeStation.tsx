@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { Text } from 'tamagui';
 import { printItems, takeUp, type Item } from '@hoppla/core/notation';
-import { planOf, tick, ticksOf, tickWithin, untick, whereAmI, type Tick } from '@hoppla/core/plan';
+import { check, openChecks, planOf, tick, ticksOf, tickWithin, uncheck, untick, whereAmI, type Tick } from '@hoppla/core/plan';
 import { copyName, modelOf, type PartModel } from '@hoppla/core/toy';
 import { screenWords as words } from '@hoppla/core/words';
 import { MainAction, Num, PlainButton, Press, Quiet, RoundTape, Scroll, Title, Words, type PlanSign } from '../../controls';
@@ -25,6 +25,8 @@ export function MakeStation() {
   const ticks = useMemo(() => ticksOf(planOf(model)), [model]);
   const { at, changed } = whereAmI(ticks, file.progress);
   const now = ticks[at] as Tick | undefined;
+  // A step with checks is gone through check by check, by the same big button.
+  const next = now ? openChecks(now, file.progress)[0] : undefined;
   const before = [...ticks.slice(0, at)].reverse().find((t) => t.key in file.progress.done);
   const wide = width >= WIDE_FROM;
   const paper = wide ? Math.min(620, width * 0.5) : width;
@@ -56,7 +58,7 @@ export function MakeStation() {
       <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
         <Scroll contentContainerStyle={{ padding: 16, gap: 10 }}>
           {before ? <Neighbour tick={before} done changed={changed.some((t) => t.key === before.key)} model={part} /> : null}
-          {now ? now.round ? <RoundNow tick={now} part={part!} within={file.progress.within?.key === now.key ? file.progress.within.repeats : 0} /> : <StepNow tick={now} /> : (
+          {now ? now.round ? <RoundNow tick={now} part={part!} within={file.progress.within?.key === now.key ? file.progress.within.repeats : 0} /> : <StepNow tick={now} open={openChecks(now, file.progress)} /> : (
             <View style={{ gap: 6 }}>
               <Title role="heading" aria-level={2}>{say.finished}</Title>
               <Words>{say.finishedHow}</Words>
@@ -75,14 +77,14 @@ export function MakeStation() {
             <CornerUpLeft color={c.ink} size={26} />
             <Words fontWeight="600">{say.back}</Words>
           </Press>
-          <MainAction tall disabled={!now || !writing} label={now ? (now.round ? say.tick(now.round.label) : say.done) : say.finished} onPress={() => now && changeProgress((p) => tick(p, now))} />
+          <MainAction tall disabled={!now || !writing} label={now ? (now.round ? say.tick(now.round.label) : next ? say.check[next.id] : say.done) : say.finished} onPress={() => now && changeProgress((p) => (next ? check(p, now, next) : tick(p, now)))} />
         </View>
       </View>
     </View>
   );
 }
 
-const signOf = (t: Tick): PlanSign => (t.step.kind === 'eyes' ? 'pause' : t.step.kind === 'stuff' ? 'stuff' : t.step.kind === 'embroider' ? 'needle' : 'look');
+const signOf = (t: Tick): PlanSign => (t.step.kind === 'eyes' ? 'pause' : t.step.kind === 'washers' ? 'washer' : t.step.kind === 'stuff' ? 'stuff' : t.step.kind === 'embroider' ? 'needle' : 'look');
 
 /** The main repeated group of a round, if the round is one. */
 function repeatOf(items: readonly Item[]): { words: string; times: number } | null {
@@ -148,14 +150,25 @@ function TakeUp({ tick: t, part }: { tick: Tick; part: PartModel }) {
   );
 }
 
-function StepNow({ tick: t }: { tick: Tick }) {
+function StepNow({ tick: t, open }: { tick: Tick; open: ReturnType<typeof openChecks> }) {
   const c = usePalette();
+  const checks = t.step.kind === 'eyes' ? t.step.checks : [];
   return (
     <View style={{ gap: 8 }}>
       <Text role="heading" aria-level={2} fontFamily="$heading" fontWeight="800" fontSize={30} lineHeight={35} letterSpacing={-0.8} color={c.ink}>
         {t.step.title}
       </Text>
       <Words fontSize={18} lineHeight={25}>{t.step.detail}</Words>
+      {checks.length ? <Words fontWeight="600" marginTop={4}>{say.before}</Words> : null}
+      {checks.map((one) => {
+        const done = !open.includes(one);
+        return (
+          <Press key={one.id} role="switch" label={one.words} chosen={done} onPress={() => changeProgress((p) => (done ? uncheck(p, t, one.id) : check(p, t, one)))} style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'flex-start', gap: 10 }}>
+            <View style={{ width: 26, height: 26, borderRadius: 3, borderWidth: 2, borderColor: c.ink, backgroundColor: done ? c.ink : c.paper, alignItems: 'center', justifyContent: 'center' }}>{done ? <Check color={c.paper} size={20} strokeWidth={3} /> : null}</View>
+            <Words flexShrink={1} color={done ? c.ink2 : c.ink} fontWeight={one === open[0] ? '700' : '400'}>{one.words}</Words>
+          </Press>
+        );
+      })}
       <Quiet>{t.step.reason}</Quiet>
     </View>
   );

@@ -1,12 +1,13 @@
 import { lazy, Suspense, useEffect, useMemo, useRef, useState, type RefObject } from 'react';
 import { View } from 'react-native';
 import { Text } from 'tamagui';
-import { pairsOfNote } from '@hoppla/core/feature';
+import { habitsTold, withHabits } from '@hoppla/core/address';
+import { pairsOfNote, type Head } from '@hoppla/core/feature';
 import { read, type LineReading, type PartReading, type TextChange } from '@hoppla/core/notation';
-import { mendPart, otherTitles, rewritePart, rewriteRounds, setFeature, typeInPart, type PartModel, type Toy } from '@hoppla/core/toy';
+import { headOf, mendPart, otherTitles, rewritePart, rewriteRounds, setFeature, typeInPart, type PartModel, type Toy } from '@hoppla/core/toy';
 import { screenWords as say } from '@hoppla/core/words';
 import { PlainButton, Words } from '../../controls';
-import { edit, newId } from '../../documents';
+import { edit, newId, useDevice, type Device } from '../../documents';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 import type { Host } from './editor/problems';
@@ -37,14 +38,15 @@ export function useLiveText(part: PartModel | null): LiveText & { names: string[
 /** The editor of one part, wired to the one history. */
 export function Rounds({ part, live, editor, onCaret }: { part: PartModel; live: ReturnType<typeof useLiveText>; editor: RefObject<EditorHandle | null>; onCaret: (line: number) => void }) {
   const c = usePalette();
-  const { toy, writing } = useToy();
+  const { toy, model, writing } = useToy();
+  const device = useDevice();
   const [caret, setCaret] = useState(1);
   const id = part.part.id;
   const { terms } = toy.settings;
   const context = useMemo(() => ({ terms, parts: live.names }), [terms, live.names]);
-  const latest = useRef(part);
+  const latest = useRef({ part, head: headOf(model, part), device });
   useEffect(() => {
-    latest.current = part;
+    latest.current = { part, head: headOf(model, part), device };
   });
   const eyes = toy.features.flatMap((f) => (f.kind === 'eyes' && f.part === id ? [courseKey(f.pair.course)] : [])).join();
   // A new host only when the offers may have changed: the widgets of the editor hang on it.
@@ -52,9 +54,11 @@ export function Rounds({ part, live, editor, onCaret }: { part: PartModel; live:
     () => ({
       mend: (title, changes) => edit(title, { station: 'parts', part: id }, (t) => mendPart(t, id, changes, newId)),
       offers: (line) => offersOf(latest.current, line),
-      taken: (line) => takenBy(latest.current, line, eyes.split(',')),
+      taken: (line) => takenBy(latest.current.part, line, eyes.split(',')),
     }),
-    [id, eyes],
+    // Habits told elsewhere change what a note offers.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [id, eyes, device.habits],
   );
   const change = (changes: TextChange[]) =>
     edit(say.parts.rounds, { station: 'parts', part: id }, (t) => changes.reduce((so, one) => typed(so, id, one), t), `type:${id}`);
@@ -77,13 +81,21 @@ function typed(toy: Toy, id: string, change: TextChange): Toy {
 
 const between = (rounds: readonly [number, number]): string => `R${rounds[0]}·${rounds[1]}`;
 
-function offersOf(part: PartModel, line: LineReading) {
+/** Pairs that a note asks for. What it leaves open is read the maker's way once that is known; choosing tells it. */
+function offersOf({ part, head, device }: { part: PartModel; head: Head; device: Pick<Device, 'habits'> & { countsAs: (habits: Device['habits']) => void } }, line: LineReading) {
   if (line.node.type !== 'note' || !line.node.placement || part.fabric.shape !== 'rounds') return [];
   const { placement } = line.node;
-  const found = pairsOfNote(part.form, placement, { id: newId(), part: part.part.id, copy: part.copies[0]?.id ?? '' });
-  return found.map(({ between: n, counts, pair }) => {
-    const title = found.length > 1 ? say.parts.readings[counts](placement.many ?? n, n) : say.parts.offer(between(placement.rounds), n);
-    return { title, run: () => edit(title, { station: 'parts', part: part.part.id, feature: pair.id }, (toy) => setFeature(toy, pair)) };
+  const found = withHabits(pairsOfNote(head, placement, { id: newId(), part: part.part.id, copy: part.copies[0]?.id ?? '' }), device.habits);
+  return found.map((reading) => {
+    const { between: n, along, pair } = reading;
+    const title = found.length > 1 ? say.parts.readings[along](placement.many ?? n, n) : say.parts.offer(between(placement.rounds), n);
+    return {
+      title,
+      run: () => {
+        if (found.length > 1) device.countsAs({ ...device.habits, ...habitsTold(found, reading) });
+        edit(title, { station: 'parts', part: part.part.id, feature: pair.id }, (toy) => setFeature(toy, pair));
+      },
+    };
   });
 }
 

@@ -18,7 +18,7 @@ export interface LaneRow {
   joins: { lane: number; yarn: string } | null;
 }
 
-const SIGN: Record<Step['kind'], PlanSign> = { rounds: 'ring', layer: 'ring', eyes: 'pause', embroider: 'needle', stuff: 'stuff', close: 'close', 'fasten-off': 'end', 'look-again': 'look', sew: 'sew', ends: 'needle', inspect: 'look' };
+const SIGN: Record<Step['kind'], PlanSign> = { rounds: 'ring', layer: 'ring', eyes: 'pause', washers: 'washer', embroider: 'needle', stuff: 'stuff', close: 'close', 'fasten-off': 'end', 'look-again': 'look', sew: 'sew', ends: 'needle', inspect: 'look' };
 
 /** Copies of a part share a lane and a row; a lane is free again once its part has been joined. */
 export function lanesOf(model: ToyModel, plan: Plan): { rows: LaneRow[]; lanes: number } {

@@ -16,13 +16,13 @@ const AGES: AgeGroup[] = ['under 18 months', '18 to 36 months', '3 years and ove
 export function SafetyStation() {
   const c = usePalette();
   const { width } = useWindowDimensions();
-  const { toy, points, open, model } = useToy();
+  const { toy, points, open } = useToy();
   const router = useRouter();
   const wide = width >= WIDE_FROM;
   const convert = points.find((p) => p.weight === 'stop' && p.check === 1);
   const embroider = (point: SafetyPoint) => {
-    const eyes = model.eyes.find((e) => e.eyes.id === point.feature)?.eyes;
-    if (eyes) edit(safetyWords.plasticMend, { station: 'safety', feature: eyes.id }, (t) => setFeature(t, { ...eyes, making: 'embroidered' }));
+    const found = toy.features.find((f) => f.id === point.feature && f.kind !== 'embroidery');
+    if (found && found.kind !== 'embroidery') edit(point.mend, { station: 'safety', feature: found.id }, (t) => setFeature(t, { ...found, making: 'embroidered' }));
   };
   return (
     <View style={{ flex: 1, backgroundColor: c.paper }}>

@@ -1,5 +1,5 @@
 import { coordAt, courseOf, frontAngle, type Place } from '../../address';
-import { faceCentre } from '../../feature';
+import { bareHead, eyeRow, faceCentre } from '../../feature';
 import type { Firmness } from '../../form';
 import { holePlace, type Aim } from '../../join';
 import { addParts, changePart, changeSettings, newFile, newToy, setFeature, setJoin } from '../edits';
@@ -10,7 +10,7 @@ import { RILL_TEXT } from './rill';
 import { RUBY_TEXT } from './ruby';
 
 const EYE_MM = 9;
-const WASHER_MM = 12;
+const eyeHardware = (mm: number) => ({ postMm: eyeRow(mm).postMm, washerMm: eyeRow(mm).washerMm, loose: [], felt: null });
 
 /** Rill with all his parts, eyes, nose and seams, built by the same edits that a maker's taps make. */
 export function rill(newId: NewId): Toy {
@@ -37,8 +37,8 @@ export function dappleFile(newId: NewId): ToyFile {
   const neck = named(toy, 'Neck');
   const round = 4;
   return newFile(setFeature(toy, {
-    kind: 'eyes', id: newId(), part: neck.part.id, copy: neck.copies[0].id, making: 'embroidered', eyeMm: 6, washerMm: 9, colour: '#33231d', saidAs: 'stitches-between',
-    pair: { course: courseOf(neck.fabric, round), centre: faceCentre(neck.form, round, 5, 9), between: 5, linked: true, offset: { left: [0, 0], right: [0, 0] } },
+    kind: 'eyes', id: newId(), part: neck.part.id, copy: neck.copies[0].id, making: 'embroidered', eyeMm: 6, ...eyeHardware(6), colour: '#33231d', look: 'front', saidAs: 'stitches-between',
+    pair: { course: courseOf(neck.fabric, round), at: 'hole', centre: faceCentre(bareHead(neck.form), 'marker', round, 5, 9), between: 5, linked: true, offset: { left: [0, 0], right: [0, 0] } },
   }));
 }
 
@@ -56,8 +56,8 @@ function withEyes(toy: Toy, newId: NewId): Toy {
   const head = named(toy, 'Head');
   const round = 10;
   return setFeature(toy, {
-    kind: 'eyes', id: newId(), part: head.part.id, copy: head.copies[0].id, making: 'safety eye', eyeMm: EYE_MM, washerMm: WASHER_MM, colour: '#111214', saidAs: 'stitches-between',
-    pair: { course: courseOf(head.fabric, round), centre: faceCentre(head.form, round, 9, WASHER_MM), between: 9, linked: true, offset: { left: [0, 0], right: [0, 0] } },
+    kind: 'eyes', id: newId(), part: head.part.id, copy: head.copies[0].id, making: 'safety eye', eyeMm: EYE_MM, ...eyeHardware(EYE_MM), colour: '#111214', look: 'front', saidAs: 'stitches-between',
+    pair: { course: courseOf(head.fabric, round), at: 'hole', centre: faceCentre(bareHead(head.form), 'marker', round, 9, eyeRow(EYE_MM).washerMm), between: 9, linked: true, offset: { left: [0, 0], right: [0, 0] } },
   });
 }
 

@@ -11,15 +11,23 @@ const place = Joi.object({
   index: Joi.number().required(), of: Joi.number().integer().min(1).required(),
 });
 const shift = Joi.array().items(Joi.number()).length(2);
+const colour = Joi.string().pattern(/^#[0-9a-f]{6}$/i);
+const hardware = {
+  id: id.required(), part: id.required(), copy: id.required(), postMm: Joi.number().positive().required(), washerMm: Joi.number().positive().required(), colour: word.required(),
+  loose: Joi.array().items(Joi.object({ name: word.required(), mm: Joi.number().positive().required() })).required(),
+  felt: Joi.object({ mm: Joi.number().positive().required(), colour: colour.required() }).allow(null).required(),
+};
 const eyes = Joi.object({
-  kind: Joi.valid('eyes').required(), id: id.required(), part: id.required(), copy: id.required(),
+  kind: Joi.valid('eyes').required(), ...hardware,
   pair: Joi.object({
-    course: course.required(), between: Joi.number().min(1).required(), linked: Joi.boolean().required(),
-    centre: Joi.object({ coord: Joi.number().required(), of: Joi.number().integer().min(1).required(), by: Joi.valid('marker', 'chosen').required() }).required(),
+    course: course.required(), at: Joi.valid('hole', 'middle').required(), between: Joi.number().min(1).required(), linked: Joi.boolean().required(),
+    centre: Joi.object({ coord: Joi.number().required(), of: Joi.number().integer().min(1).required(), by: Joi.alternatives(Joi.valid('marker', 'chosen'), Joi.object({ patch: word.required() }), Joi.object({ over: id.required() })).required() }).required(),
     offset: Joi.object({ left: shift.required(), right: shift.required() }).required(),
   }).required(),
-  making: Joi.valid('safety eye', 'embroidered').required(), eyeMm: Joi.number().positive().required(), washerMm: Joi.number().positive().required(),
-  colour: word.required(), saidAs: Joi.valid('stitches-between', 'holes-showing', 'mm-along', 'mm-straight').required(),
+  making: Joi.valid('safety eye', 'embroidered').required(), eyeMm: Joi.number().positive().required(), look: Joi.valid('front', 'sides').required(), saidAs: Joi.valid('stitches-between', 'holes-showing', 'mm-along', 'mm-straight').required(),
+});
+const nose = Joi.object({
+  kind: Joi.valid('nose').required(), ...hardware, place: place.required(), making: Joi.valid('safety nose', 'embroidered').required(), widthMm: Joi.number().positive().required(), heightMm: Joi.number().positive().required(),
 });
 const embroidery = Joi.object({
   kind: Joi.valid('embroidery').required(), id: id.required(), name: word.required(), part: id.required(), copy: id.required(),
@@ -44,8 +52,8 @@ const gauge = Joi.object({
 });
 const toy = Joi.object({
   schema: Joi.valid(SCHEMA).required(), id: id.required(), name: word.required(), parts: Joi.array().items(part).required(),
-  features: Joi.array().items(Joi.alternatives(eyes, embroidery)).required(), joins: Joi.array().items(join).required(),
-  palette: Joi.array().items(Joi.object({ slot: word.required(), name: word.required(), colour: Joi.string().pattern(/^#[0-9a-f]{6}$/i).required() })).required(),
+  features: Joi.array().items(Joi.alternatives(eyes, nose, embroidery)).required(), joins: Joi.array().items(join).required(),
+  palette: Joi.array().items(Joi.object({ slot: word.required(), name: word.required(), colour: colour.required() })).required(),
   gauges: Joi.array().items(gauge).min(1).required(),
   settings: Joi.object({
     terms: Joi.valid('us', 'uk').required(), age: Joi.valid('under 18 months', '18 to 36 months', '3 years and over', 'accessory', 'display only', 'unknown').required(),

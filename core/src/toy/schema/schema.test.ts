@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { exportFile } from '../../files';
-import { planOf } from '../../plan';
+import { holeTag } from '../../address';
+import { openChecks, planOf, ticksOf, whereAmI } from '../../plan';
 import { modelToy, newFile, newToy, rillFile, addParts, typeInPart, type ToyFile } from '../index';
 import { openFile } from './index';
 
@@ -21,19 +22,20 @@ describe('toy files', () => {
     expect(eyes.map((e) => e.state.state)).toEqual(['at']);
     expect(exportFile(opened(exportFile(file)))).toBe(exportFile(file));
   });
-  it('version 1 opens for ever: same parts, same places, same plan; written again as version 2 it stays the same', () => {
+  it('version 1 opens for ever: same parts, same places, same plan; written again as this version it stays the same', () => {
     const file = opened(RAW);
     const model = modelToy(file.toy);
     expect(model.parts.map((p) => [p.name, p.copies.length, p.fabric.stitches])).toEqual([['Snout', 1, 108], ['Ear', 2, 24], ['Head', 1, 624], ['Body', 1, 906], ['Arm', 2, 126], ['Leg', 2, 120], ['Tail', 1, 208]]);
     expect(model.eyes[0].state).toMatchObject({ state: 'at', coords: [15, 24] });
     expect(model.sites.every((s) => s.sites.length > 0 && s.sites.every((x) => x.state === 'at'))).toBe(true);
     expect(planOf(model).trouble).toEqual([]);
-    expect(file).toMatchObject({ schema: 2, toy: { schema: 2, settings: { hooks: 'mm' } } });
+    expect(file).toMatchObject({ schema: 3, toy: { schema: 3, settings: { hooks: 'mm' } } });
     expect(file.toy.parts.every((p) => p.shaping.how === 'as worked')).toBe(true);
+    expect(file.toy.features[0]).toMatchObject({ eyeMm: 9, postMm: 4, loose: [], felt: null, look: 'front', pair: { at: 'hole' } });
     expect(exportFile(opened(exportFile(file)))).toBe(exportFile(file));
   });
 
-  it('version 2 with a measured gauge, a second yarn, a pushed-in part and inches opens for ever: same numbers, same bytes', () => {
+  it('version 2 with a measured gauge, a second yarn, a pushed-in part and inches opens for ever: same numbers', () => {
     const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v2.json'), 'utf8');
     const file = opened(raw);
     const { parts } = modelToy(file.toy);
@@ -42,6 +44,30 @@ describe('toy files', () => {
     expect(parts[0].gauge).toMatchObject({ roundMm: 4.2, leanStitches: -0.3, gramsPerMetre: 0.5 });
     // The end is pushed back in along R10: what is left stands as high as that round.
     expect(parts[0].form.heightMm).toBeCloseTo(parts[0].form.z[10], 6);
+    expect(exportFile(opened(exportFile(file)))).toBe(exportFile(file));
+  });
+
+  it('washers are a step of their own in version 3: where the eyes were done before, they were on', () => {
+    const old = JSON.parse(RAW);
+    const eyes = old.toy.features[0];
+    old.progress.done[`eyes:${eyes.copy}:${eyes.id}`] = 'R10·11 | 15·16 and 24·25:9:safety eye';
+    const { progress, toy } = opened(JSON.stringify(old));
+    expect(progress.done[`washers:${eyes.copy}:${eyes.id}`]).toBe('12');
+    const ticks = ticksOf(planOf(modelToy(toy)));
+    expect(whereAmI(ticks, progress).changed).toEqual([]);
+    expect(ticks.filter((t) => t.key in progress.done).map((t) => t.step.kind)).toEqual(['eyes', 'washers']);
+  });
+
+  it('version 3 with a crooked pair on a patch, felt, an iris, a nose through a stitch, side eyes over a beak and half a checklist opens for ever: same places, same bytes', () => {
+    const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v3.json'), 'utf8');
+    const file = opened(raw);
+    const model = modelToy(file.toy);
+    expect(model.eyes.map(({ state }) => (state.state === 'homeless' ? null : [state.at, ...state.names.map((n) => `${holeTag(n).rounds} | ${holeTag(n).stitches}`)]))).toEqual([['hole', 'R9·10 | 14·15', 'R10·11 | 19·20'], ['middle', 'R4 | 7', 'R4 | 19']]);
+    expect(model.noses[0].state).toMatchObject({ state: 'at', name: { round: [12, 12] } });
+    expect(model.toy.features.filter((f) => f.kind === 'eyes').map((f) => [f.making, f.look, f.pair.linked])).toEqual([['safety eye', 'front', false], ['embroidered', 'sides', true]]);
+    const ticks = ticksOf(planOf(model));
+    const now = ticks[whereAmI(ticks, file.progress).at];
+    expect(openChecks(now, file.progress).map((c) => c.id)).toEqual(['level', 'compared', 'looked']);
     expect(exportFile(file)).toBe(raw);
   });
 
@@ -62,7 +88,7 @@ describe('toy files', () => {
   ])('refuses %s with a sentence', (_, raw, sentence) => expect(openFile(raw)).toMatchObject({ state: 'refused', sentence: expect.stringMatching(sentence) }));
 
   it('opens a newer version read-only and keeps it unchanged', () => {
-    const newer = RAW.replace(/"schema": 1/g, '"schema": 3');
-    expect(openFile(newer)).toEqual({ state: 'newer', schema: 3, name: 'Rill', raw: newer });
+    const newer = RAW.replace(/"schema": 1/g, '"schema": 4');
+    expect(openFile(newer)).toEqual({ state: 'newer', schema: 4, name: 'Rill', raw: newer });
   });
 });

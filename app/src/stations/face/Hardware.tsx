@@ -1,0 +1,77 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { EyePair, Nose } from '@hoppla/core/feature';
+import { lengthMm, screenWords as words } from '@hoppla/core/words';
+import { Choice, Field, PlainButton, Quiet, Words } from '../../controls';
+import { useToy } from '../frame/useToy';
+
+const say = words.face;
+/** Felt rounds are cut wider than the eye by so much, mm. */
+const FELT_OVER = [4, 7, 10];
+const FELT_COLOUR = '#f1eee6';
+
+type Fixed = EyePair | Nose;
+
+/** What eyes and a nose have alike: colour, felt under them, post and washer as the maker's own are, and loose pieces. */
+export function HardwareFields<T extends Fixed>({ it, widthMm, plastic, onChange }: { it: T; widthMm: number; plastic: boolean; onChange: (it: T) => void }) {
+  const { units } = useToy();
+  const felts = ['0', ...FELT_OVER.map((mm) => String(widthMm + mm))];
+  return (
+    <>
+      <Choice label={say.colour} options={Object.entries(say.colours).map(([id, label]) => ({ id, label }))} chosen={it.colour} onChoose={(colour) => onChange({ ...it, colour })} />
+      <Choice label={it.kind === 'eyes' ? say.felt : say.feltOne} options={felts.map((mm) => ({ id: mm, label: mm === '0' ? say.noFelt : units.length(Number(mm)) }))} chosen={String(it.felt?.mm ?? 0)} onChoose={(mm) => onChange({ ...it, felt: mm === '0' ? null : { mm: Number(mm), colour: it.felt?.colour ?? FELT_COLOUR } })} />
+      {plastic ? (
+        <>
+          <Words fontWeight="600">{say.hardware}</Words>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+            <MmField label={say.postMm} mm={it.postMm} onChange={(postMm) => onChange({ ...it, postMm })} />
+            <MmField label={say.washerMm} mm={it.washerMm} onChange={(washerMm) => onChange({ ...it, washerMm })} />
+          </View>
+          <LoosePieces it={it} onChange={onChange} />
+        </>
+      ) : null}
+    </>
+  );
+}
+
+/** A length that is put in once it can be read; what is typed stays either way. */
+export function MmField({ label, mm, onChange }: { label: string; mm: number; onChange: (mm: number) => void }) {
+  const { units } = useToy();
+  const [typed, setTyped] = useState<string | null>(null);
+  const take = (text: string) => {
+    setTyped(text);
+    const found = lengthMm(text, units.system);
+    if (found !== null && found >= 0.5 && found <= 200) onChange(Math.round(found * 100) / 100);
+  };
+  return <Field label={label} numeric unit={units.of} value={typed ?? (units.system === 'mm' ? String(mm) : units.bare(mm))} onChange={take} most={8} />;
+}
+
+function LoosePieces<T extends Fixed>({ it, onChange }: { it: T; onChange: (it: T) => void }) {
+  const { units } = useToy();
+  const [name, setName] = useState('');
+  const [size, setSize] = useState('');
+  const mm = lengthMm(size, units.system);
+  const ready = name.trim() !== '' && mm !== null && mm > 0;
+  const add = () => {
+    if (!ready) return;
+    onChange({ ...it, loose: [...it.loose, { name: name.trim(), mm: Math.round(mm * 10) / 10 }] });
+    setName('');
+    setSize('');
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <Words fontWeight="600">{say.loose}</Words>
+      <Quiet>{say.looseHow}</Quiet>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {it.loose.map((piece, i) => (
+          <PlainButton key={`${piece.name}${i}`} label={say.looseOff(piece.name, piece.mm)} onPress={() => onChange({ ...it, loose: it.loose.filter((_, k) => k !== i) })} />
+        ))}
+      </View>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'flex-end' }}>
+        <Field label={say.looseName} value={name} onChange={setName} onDone={add} most={40} />
+        <Field label={say.looseSize} numeric unit={units.of} value={size} onChange={setSize} onDone={add} most={8} />
+        <PlainButton label={say.looseAdd} disabled={!ready} onPress={add} />
+      </View>
+    </View>
+  );
+}

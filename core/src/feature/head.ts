@@ -1,0 +1,74 @@
+import { centreCoord, coordAt, directionsOf, faceAngle, frontAngle, type Directions, type Polar, type RingIs } from '../address';
+import { OPENINGS } from '../figures';
+import { windowOf, type PartForm, type WorkWindow } from '../form';
+import type { CentreBy } from './feature';
+
+/** Something else on the same part: a face may look over it, a place be measured from it, an eye touch it. */
+export interface Thing {
+  id: string;
+  kind: 'part' | 'nose' | 'embroidery';
+  /** as the maker calls it, in lower case */
+  name: string;
+  /** index of the round it stands on */
+  round: number;
+  polar: Polar;
+  /** there is another one mirrored about the face */
+  twin: boolean;
+  /** how far it reaches over the fabric from its middle, mm */
+  reachMm: number;
+}
+
+/** A part that gets a face: its form, what its ring is, the maker's own smallest hole, and what else is on it. */
+export interface Head {
+  form: PartForm;
+  ringIs: RingIs;
+  ownSmallestMm?: number;
+  things: readonly Thing[];
+}
+
+/** A head with nothing else on it. */
+export const bareHead = (form: PartForm, ringIs: RingIs = 'crown', ownSmallestMm?: number): Head => ({ form, ringIs, ownSmallestMm, things: [] });
+
+/** What an opening must be (pulled, mm) to fit a washer; a maker's own smallest hole replaces the comfortable figure. */
+export function washerNeeds(washerMm: number, ownSmallestMm?: number): { comfortable: number; possible: number } {
+  const f = OPENINGS.washer;
+  const possible = washerMm + f.possibleOverWasherMm;
+  const usual = Math.max(f.comfortableLeastMm, washerMm + f.comfortableOverWasherMm);
+  return { comfortable: Math.max(possible, ownSmallestMm ?? usual), possible };
+}
+
+/** In which rounds a washer can still be put on a post that stands at or before the round with this number. */
+export function washerWindow({ form, ownSmallestMm }: Head, firstNumber: number, washerMm: number): WorkWindow {
+  const needs = washerNeeds(washerMm, ownSmallestMm);
+  return windowOf(form, firstNumber, needs.comfortable, needs.possible);
+}
+
+/** The round (a number) after which posts go in: the last comfortable one, or else the last possible. */
+export const pauseOf = (window: WorkWindow): number => window.lastComfortable ?? window.lastPossible ?? window.first;
+
+/** The direction of a face for posts on a round, radians in the working direction: what it was told to follow, or else opposite the marker at the pause (decision 24). */
+export function faceDirection(head: Head, by: CentreBy, round: number, washerMm: number): number {
+  const { form } = head;
+  const followed = typeof by === 'string' ? null : 'patch' in by ? faceAngle(form, { by: 'patch', colour: by.patch }) : (head.things.find((t) => t.id === by.over)?.polar.angleRad ?? null);
+  if (followed !== null) return followed;
+  const { number } = form.fabric.rounds[round];
+  const pause = form.fabric.rounds.findIndex((r) => r.number === pauseOf(washerWindow(head, number, washerMm)));
+  return frontAngle(form, pause < 0 ? round : pause);
+}
+
+/** Up, front and left of a head whose face looks that way. */
+export const directionsOfHead = ({ form, ringIs }: Head, faceRad: number): Directions => directionsOf(form, ringIs, faceRad);
+
+/** The middle of a pair on a round, as near to the face's direction as its posts allow: shifted by half a stitch when the number asks for it. */
+export function faceCentre(head: Head, by: CentreBy, round: number, between: number, washerMm: number, at: 'hole' | 'middle' = 'hole'): { coord: number; of: number; by: CentreBy } {
+  const angle = faceDirection(head, by, round, washerMm);
+  return { coord: centreCoord(head.form, round, angle, between, at), of: head.form.fabric.rounds[round].count, by };
+}
+
+/** How many stitches a coordinate on a round lies beside the face's direction. */
+export function besideFace(head: Head, by: CentreBy, round: number, coord: number, washerMm: number, at: 'hole' | 'middle' = 'hole'): number {
+  const { count } = head.form.fabric.rounds[round];
+  const off = coord - coordAt(head.form, round, faceDirection(head, by, round, washerMm), at);
+  return off - Math.round(off / count) * count;
+}
+
