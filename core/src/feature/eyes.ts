@@ -110,10 +110,15 @@ export function resolveEyes(head: Head, eyes: EyePair): EyeState {
 function spacingOf(form: PartForm, own: Directions, { at, polar, points, on, eyeMm }: { at: 'hole' | 'middle'; polar: [Polar, Polar]; points: [Vec3, Vec3]; on: number; eyeMm: number }): Spacing {
   const straight = distance(points[0], points[1]);
   const apart = ranged(straight, acrossRange(form.gauge));
+  let along: Ranged | null = null;
   return {
     stitchesBetween: at === 'hole' ? on : on - 1, on, showing: Math.max(0, on - 1), countingBoth: on + 1,
     straightMm: apart, rimMm: { ...apart, value: straight - eyeMm, low: apart.low - eyeMm, high: apart.high - eyeMm },
-    alongMm: ranged(surfaceDistance(form, polar[0], polar[1]), acrossRange(form.gauge)), angleDeg: angleFromAbove(form, own, points), middle: (Math.round(on) % 2 === 0) === (at === 'hole') ? 'hole' : 'stitch',
+    // Far dearer than all the rest, and not everyone asks.
+    get alongMm() {
+      return (along ??= ranged(surfaceDistance(form, polar[0], polar[1]), acrossRange(form.gauge)));
+    },
+    angleDeg: angleFromAbove(form, own, points), middle: (Math.round(on) % 2 === 0) === (at === 'hole') ? 'hole' : 'stitch',
   };
 }
 

@@ -65,10 +65,14 @@ export function faceCentre(head: Head, by: CentreBy, round: number, between: num
   return { coord: centreCoord(head.form, round, angle, between, at), of: head.form.fabric.rounds[round].count, by };
 }
 
+/** Where the face's direction meets a round, in stitches from the round's start, not rounded. */
+export function faceCoord(head: Head, by: CentreBy, round: number, washerMm: number, at: 'hole' | 'middle' = 'hole'): number {
+  return coordAt(head.form, round, faceDirection(head, by, round, washerMm), at);
+}
+
 /** How many stitches a coordinate on a round lies beside the face's direction. */
 export function besideFace(head: Head, by: CentreBy, round: number, coord: number, washerMm: number, at: 'hole' | 'middle' = 'hole'): number {
   const { count } = head.form.fabric.rounds[round];
-  const off = coord - coordAt(head.form, round, faceDirection(head, by, round, washerMm), at);
+  const off = coord - faceCoord(head, by, round, washerMm, at);
   return off - Math.round(off / count) * count;
 }
-

@@ -1,5 +1,5 @@
 export type { CentreBy, EyeMaking, EyePair, Embroidery, Feature, FeltRound, LoosePiece, Nose, PairPlace } from './feature';
-export { bareHead, besideFace, directionsOfHead, faceCentre, faceDirection, pauseOf, washerNeeds, washerWindow } from './head';
+export { bareHead, besideFace, directionsOfHead, faceCentre, faceCoord, faceDirection, pauseOf, washerNeeds, washerWindow } from './head';
 export type { Head, Thing } from './head';
 export { eyeRow, resolveEyes, RETENTION_BANDS, retentionOf } from './eyes';
 export type { EyesAt, EyeState, Retention, Spacing } from './eyes';

@@ -62,7 +62,7 @@ export function faceMapHtml(model: ToyModel, partId: string, schools?: readonly 
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(model.toy.name)}: ${say.title}</title><style>${STYLE}</style></head>
 <body><header><h1>${escaped(`${model.toy.name}. ${say.heading(part.name)}`)}</h1><p>${say.trueSize} ${say.seen}</p></header>
 ${drawingOf(face)}
-<p class="lead">${escaped(say.straight(units.length(spacing.straightMm.value), units.bare(spacing.straightMm.low), units.bare(spacing.straightMm.high)))}. ${escaped(at.names.map((n) => tagOf(n)).join(' · '))}${eyes.pair.linked ? '' : `. ${say.crooked}`}</p>
+<p class="lead" data-apart="${spacing.straightMm.value.toFixed(3)}">${escaped(say.straight(units.length(spacing.straightMm.value), units.bare(spacing.straightMm.low), units.bare(spacing.straightMm.high)))}. ${escaped(at.names.map((n) => tagOf(n)).join(' · '))}${eyes.pair.linked ? '' : `. ${say.crooked}`}</p>
 <div class="two"><section><h2>${say.schools}</h2>${list(words.map((w) => w.words))}</section>
 <section><h2>${say.window}</h2><p>${say.windowOf(round(window.first), round(window.lastComfortable), round(window.lastPossible))}${window.into ? ` ${say.into(round(window.into.round), window.into.stitches)}` : ''}</p><h2>${say.ready}</h2>${list(readyFor(face))}</section></div>
 ${step && step.checks.length ? `<section><h2>${say.checks}</h2><ul class="boxes">${step.checks.map((c) => `<li><i></i>${escaped(c.words)}</li>`).join('')}</ul></section>` : ''}

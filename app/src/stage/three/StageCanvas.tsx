@@ -22,6 +22,8 @@ export interface StageCanvasProps {
 /** A picture that takes longer than so many ms to be shown is drawn with fewer faces while it is turned, and without legs if that is not enough; after so many ms of rest, in full. */
 const SLOW_MS = 70;
 const REST_MS = 220;
+/** An eye that is moved where pictures take long is drawn after so many ms: longer than a picture that is still on its way. */
+const DRESS_REST_MS = 700;
 /** How much a loupe makes larger. */
 const LOUPE_SCALE = 2.2;
 
@@ -32,6 +34,7 @@ export default function StageCanvas(props: StageCanvasProps) {
   const latest = useRef(props);
   const frame = useRef(0);
   const drawn = useRef('');
+  const dressed = useRef('');
   const turn = useRef('');
   const slow = useRef<Haste>(0);
   const rest = useRef(0);
@@ -47,8 +50,17 @@ export default function StageCanvas(props: StageCanvasProps) {
       }
     }
     const now = signature(props);
-    if (now === drawn.current) return;
+    const dress = JSON.stringify(props.pieces.map((p) => p.dress));
+    if (now === drawn.current && dress === dressed.current) return;
+    const onlyDress = now === drawn.current;
     drawn.current = now;
+    dressed.current = dress;
+    if (onlyDress && slow.current) {
+      // An eye is being moved where pictures take long: its rim follows the finger at once, the eye itself when the finger rests.
+      clearTimeout(rest.current);
+      rest.current = window.setTimeout(() => drawing.current && canvas.current && draw(drawing.current, canvas.current, latest.current, 0), DRESS_REST_MS);
+      return;
+    }
     const turned = JSON.stringify(props.projection);
     const moving = turned !== turn.current && turn.current !== '';
     turn.current = turned;
@@ -58,15 +70,12 @@ export default function StageCanvas(props: StageCanvasProps) {
       const haste = moving ? slow.current : 0;
       clearTimeout(rest.current);
       draw(drawing.current, canvas.current, latest.current, haste);
-      const began = performance.now();
-      requestAnimationFrame(() =>
-        requestAnimationFrame(() => {
-          if (performance.now() - began > SLOW_MS) slow.current = Math.max(slow.current, Math.min(2, haste + 1)) as Haste;
-          // At rest it is drawn in full; the rest begins when this picture has been shown.
-          clearTimeout(rest.current);
-          if (haste) rest.current = window.setTimeout(() => drawing.current && canvas.current && draw(drawing.current, canvas.current, latest.current, 0), REST_MS);
-        }),
-      );
+      drawing.current.drawnIn((ms) => {
+        if (ms > SLOW_MS) slow.current = Math.max(slow.current, Math.min(2, haste + 1)) as Haste;
+        // At rest it is drawn in full; the rest begins when this picture has been shown.
+        clearTimeout(rest.current);
+        if (haste) rest.current = window.setTimeout(() => drawing.current && canvas.current && draw(drawing.current, canvas.current, latest.current, 0), REST_MS);
+      });
     });
   });
   useEffect(
@@ -86,9 +95,9 @@ const numbers = new WeakMap<object, number>();
 let count = 0;
 const numberOf = (thing: object): number => numbers.get(thing) ?? (numbers.set(thing, ++count), count);
 
-/** All that a picture depends on, in one word: the same word needs no new picture. */
+/** All that a picture depends on but for eyes and threads, in one word: the same word needs no new picture. */
 function signature({ pieces, projection, width, height, cutDepth, tintsAre, loupe }: StageCanvasProps): string {
-  return JSON.stringify([pieces.map((p) => [p.key, numberOf(p.looks), p.dress, p.colours, p.upTo, p.placed.placement]), projection, width, height, cutDepth, tintsAre, loupe && [loupe.x, loupe.y]]);
+  return JSON.stringify([pieces.map((p) => [p.key, numberOf(p.looks), p.colours, p.upTo, p.placed.placement]), projection, width, height, cutDepth, tintsAre, loupe && [loupe.x, loupe.y]]);
 }
 
 function draw(drawing: Drawing, canvas: HTMLCanvasElement, { pieces, projection, width, height, cutDepth, tints, loupe, onDrawn }: StageCanvasProps, haste: Haste): void {

@@ -3,9 +3,9 @@ import { legMatrix, type Vec3 } from '@hoppla/core/form';
 import type { Placement } from '@hoppla/core/join';
 import type { Shown } from '../shown';
 import type { Projection } from '../view';
-import { feltRound, outline, plastic } from './dress';
+import { feltRound, outline, plastic, type Paint } from './dress';
 import { satin, type Stroke } from './strokes';
-import { DETAIL, groundMaterial, legGeometry, rgb, shadowMaterial, yarnMaterial, type Detail } from './yarn';
+import { DETAIL, glossMaterial, groundMaterial, legGeometry, rgb, shadowMaterial, yarnMaterial, type Detail } from './yarn';
 
 /** Colours of stitches that mean something: by piece, then by stitch; `null` is its own yarn. */
 export type Tint = (stitch: number) => { colour: string; share: number } | null;
@@ -38,6 +38,9 @@ function matrixOf(rows: Placement['rows'], shift: Vec3): Matrix4 {
   return new Matrix4().set(a[0], a[1], a[2], shift[0], b[0], b[1], b[2], shift[1], c[0], c[1], c[2], shift[2], 0, 0, 0, 1);
 }
 
+/** A picture that is not there after so long is slow enough. */
+const WAIT_MS = 2000;
+
 interface Drawn {
   shown: Shown;
   group: Group;
@@ -58,6 +61,8 @@ export class Drawing {
   private readonly shade = Array.from({ length: SHADOW.layers }, (_, k) => shadowMaterial(k + 1, 1 / (SHADOW.layers * 2.2)));
   private readonly yarn = yarnMaterial();
   private readonly geometry = { fine: legGeometry(DETAIL.fine), coarse: legGeometry(DETAIL.coarse), least: legGeometry(DETAIL.least) };
+  /** Eyes are put on anew with every step they are moved: their paint stays, as a browser takes long to make it. */
+  private readonly paints = new Map<string, ShaderMaterial>();
   private drawn = new Map<string, Drawn>();
 
   /** @throws when the browser has no graphics for it */
@@ -154,6 +159,25 @@ export class Drawing {
     this.renderer.render(this.scene, camera);
   }
 
+  /** Tells when the last picture has really been drawn, and how many ms that took; frames alone do not tell, as pictures queue up behind them. */
+  drawnIn(tell: (ms: number) => void): void {
+    const gl = this.renderer.getContext() as WebGL2RenderingContext;
+    const began = performance.now();
+    const sync = gl.fenceSync(gl.SYNC_GPU_COMMANDS_COMPLETE, 0);
+    if (!sync) return;
+    gl.flush();
+    const look = (): void => {
+      const ms = performance.now() - began;
+      if (ms < WAIT_MS && !gl.isContextLost() && gl.getSyncParameter(sync, gl.SYNC_STATUS) !== gl.SIGNALED) {
+        setTimeout(look, 8);
+        return;
+      }
+      gl.deleteSync(sync);
+      tell(ms);
+    };
+    setTimeout(look, 0);
+  }
+
   /** Faces and calls of the last picture. */
   get cost(): { triangles: number; calls: number } {
     return { triangles: this.renderer.info.render.triangles, calls: this.renderer.info.render.calls };
@@ -163,6 +187,7 @@ export class Drawing {
     for (const old of this.drawn.values()) this.drop(old);
     for (const geometry of Object.values(this.geometry)) geometry.dispose();
     this.yarn.dispose();
+    for (const material of this.paints.values()) material.dispose();
     for (const material of this.shade) material.dispose();
     this.renderer.dispose();
     this.renderer.forceContextLoss();
@@ -215,10 +240,17 @@ export class Drawing {
     return mesh;
   }
 
+  private readonly paint: Paint = (finish, colour) => {
+    const key = `${finish} ${colour}`;
+    const found = this.paints.get(key) ?? (finish === 'gloss' ? glossMaterial(colour) : groundMaterial(colour));
+    this.paints.set(key, found);
+    return found;
+  };
+
   private eye(group: Group, eye: Shown['eyes'][number], detail: Detail): void {
-    if (eye.felt) group.add(feltRound(eye.at, eye.normal, eye.felt));
+    if (eye.felt) group.add(feltRound(eye.at, eye.normal, eye.felt, this.paint));
     if (eye.embroidered) this.sewn(group, satin({ ...outline(eye), colour: eye.colour, filled: true }), eye.colour, detail);
-    else group.add(...plastic(eye));
+    else group.add(...plastic(eye, this.paint));
   }
 
   private sewn(group: Group, strokes: readonly Stroke[], colour: string, detail: Detail): void {
@@ -244,9 +276,10 @@ export class Drawing {
   }
 
   private clear(group: Group): void {
+    const kept = new Set(this.paints.values());
     group.traverse((o) => {
       const mesh = o as Mesh;
-      if (mesh.material && mesh.material !== this.yarn) (mesh.material as ShaderMaterial).dispose();
+      if (mesh.material && mesh.material !== this.yarn && !kept.has(mesh.material as ShaderMaterial)) (mesh.material as ShaderMaterial).dispose();
       if (mesh.geometry && !Object.values(this.geometry).includes(mesh.geometry)) mesh.geometry.dispose();
       if (o instanceof InstancedMesh) o.dispose();
     });

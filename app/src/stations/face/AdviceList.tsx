@@ -2,16 +2,22 @@ import { View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
 import { adviceOn, adviceSentence, betterHoles, directionsOfHead, faceDirection, pairTag, pauseOf, schoolsOf, withBetterHoles, wordsContext, type EyePair, type EyesAt, type Head } from '@hoppla/core/feature';
 import type { PartModel } from '@hoppla/core/toy';
-import { screenWords as words } from '@hoppla/core/words';
+import { screenWords as words, type UnitWords } from '@hoppla/core/words';
 import { PlainButton, Quiet, Words } from '../../controls';
-import { useToy } from '../frame/useToy';
 import { change } from './change';
 
 const say = words.face;
 
+interface AdviceProps {
+  part: PartModel;
+  head: Head;
+  eyes: EyePair;
+  at: EyesAt;
+  units: UnitWords;
+}
+
 /** What is worth a look about the pair, each with its number; better holes, when there are some; and the same places in other words. */
-export function AdviceList({ part, head, eyes, at }: { part: PartModel; head: Head; eyes: EyePair; at: EyesAt }) {
-  const { units } = useToy();
+export function AdviceList({ part, head, eyes, at, units }: AdviceProps) {
   const n = (x: number | null) => (x === null ? say.none_ : `R${x}`);
   const { window, retention, spacing } = at;
   return (
@@ -27,7 +33,7 @@ export function AdviceList({ part, head, eyes, at }: { part: PartModel; head: He
         </>
       ) : null}
       <Quiet>{`${say.angle(spacing.angleDeg.toFixed(0))}, ${say.level(units.fine(at.levelErrorMm))}.`}</Quiet>
-      {eyes.pair.linked ? <Better part={part} head={head} eyes={eyes} at={at} /> : <Quiet>{say.onPurpose}</Quiet>}
+      {eyes.pair.linked ? <Better part={part} head={head} eyes={eyes} at={at} units={units} /> : <Quiet>{say.onPurpose}</Quiet>}
       {adviceOn(head, eyes, at).map((a) => {
         const sentence = adviceSentence(a, at, units);
         return <Quiet key={sentence}>{`${sentence[0].toUpperCase()}${sentence.slice(1)}.`}</Quiet>;
@@ -41,8 +47,7 @@ export function AdviceList({ part, head, eyes, at }: { part: PartModel; head: He
 }
 
 /** The holes that make the pair more even, when there are some. */
-function Better({ part, head, eyes, at }: { part: PartModel; head: Head; eyes: EyePair; at: EyesAt }) {
-  const { units } = useToy();
+function Better({ part, head, eyes, at, units }: AdviceProps) {
   const own = directionsOfHead(head, faceDirection(head, eyes.pair.centre.by, at.round, eyes.washerMm));
   const better = betterHoles(part.form, own, at);
   if (!better) return null;

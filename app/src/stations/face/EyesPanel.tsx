@@ -1,13 +1,12 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
 import { keptHere, newNose, pauseOf, refusalSentence, wordsContext, withLink, type EyePair, type EyesAt, type Head, type NoseState, type Nose, type Refusal } from '@hoppla/core/feature';
 import { removeFeature, type PartModel } from '@hoppla/core/toy';
-import { faceWords, placeWords, screenWords as words } from '@hoppla/core/words';
+import { faceWords, placeWords, screenWords as words, type UnitWords } from '@hoppla/core/words';
 import { PlainButton, Press, ProblemLine, Quiet, Tag, Title, Words } from '../../controls';
 import { edit, newId } from '../../documents';
 import { usePalette } from '../../theme';
-import { useToy } from '../frame/useToy';
 import { AdviceList } from './AdviceList';
 import { change } from './change';
 import { CompareSheet } from './CompareSheet';
@@ -28,15 +27,15 @@ interface EyesPanelProps {
   at: EyesAt | null;
   nose: { nose: Nose; state: NoseState } | null;
   refusal: Refusal | null;
+  units: UnitWords;
   /** the post that moves alone; null while both do */
   post: 0 | 1 | null;
   setPost: (post: 0 | 1 | null) => void;
 }
 
 /** Everything about a pair of eyes: what they are, where, small steps, ways to place them, and advice. */
-export function EyesPanel({ part, head, eyes, at, nose, refusal, post, setPost }: EyesPanelProps) {
+export const EyesPanel = memo(function EyesPanel({ part, head, eyes, at, nose, refusal, units, post, setPost }: EyesPanelProps) {
   const c = usePalette();
-  const { units } = useToy();
   const [open, setOpen] = useState<Open>(null);
   const close = () => setOpen(null);
   const plain = eyes.making === 'embroidered' ? say.embroidered(eyes.eyeMm) : say.safetyEye(eyes.eyeMm, eyes.washerMm);
@@ -64,7 +63,7 @@ export function EyesPanel({ part, head, eyes, at, nose, refusal, post, setPost }
             {nose ? null : <PlainButton label={say.addNose} onPress={() => (change(say.addNose, part, newNose(head, { id: newId(), part: part.part.id, copy: eyes.copy }, { round: at.round, straightMm: at.spacing.straightMm.value })), setOpen('nose'))} />}
           </View>
           {nose ? <NoseLine nose={nose.nose} state={nose.state} onPress={() => setOpen('nose')} /> : null}
-          <AdviceList part={part} head={head} eyes={eyes} at={at} />
+          <AdviceList part={part} head={head} eyes={eyes} at={at} units={units} />
         </>
       ) : null}
       <View style={{ height: 1, backgroundColor: c.line }} />
@@ -76,7 +75,7 @@ export function EyesPanel({ part, head, eyes, at, nose, refusal, post, setPost }
       {open === 'nose' && nose ? <NoseSheet part={part} head={head} nose={nose.nose} onClose={close} /> : null}
     </>
   );
-}
+});
 
 /** Where the posts are. While they are not mirrored, one of them, or both, is chosen to be moved. */
 function Posts({ at, eyes, post, setPost }: { at: EyesAt; eyes: EyePair; post: 0 | 1 | null; setPost: (post: 0 | 1 | null) => void }) {

@@ -35,12 +35,26 @@ export function faceOf(model: ToyModel, partId: string | undefined): { own: Plac
   return { own: placed.find((p) => p.part === own.part) ?? standing, placed };
 }
 
-/** The face of a part and its picture. */
-export function useFaceScene(part: PartModel | null): { own: Placed | null; placed: readonly Placed[]; scene: Bounds } {
+interface FaceScene {
+  own: Placed | null;
+  placed: readonly Placed[];
+  scene: Bounds;
+}
+
+const scenes = new WeakMap<PartModel, { key: readonly unknown[]; face: FaceScene }>();
+
+/** The face of a part and its picture. Moving an eye changes neither, unless the front moves with it. */
+export function useFaceScene(part: PartModel | null): FaceScene {
   const { model } = useToy();
   return useMemo(() => {
-    const face = faceOf(model, part?.part.id);
-    return { ...face, scene: boundsOf(face.placed) };
+    if (!part) return { own: null, placed: [], scene: boundsOf([]) };
+    const key = [model.toy.joins, ...model.pieces.flatMap((p) => [p.part, p.copy, p.form, p.frontRad, p.ringIs])];
+    const known = scenes.get(part);
+    if (known && known.key.length === key.length && known.key.every((k, i) => k === key[i])) return known.face;
+    const found = faceOf(model, part.part.id);
+    const face = { ...found, scene: boundsOf(found.placed) };
+    scenes.set(part, { key, face });
+    return face;
   }, [model, part]);
 }
 

@@ -1,10 +1,10 @@
 import { useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
-import { besideFace, movedPost, movedPostRound, movedRound, newPair, pairAt, pairTag, refusalOf, resolveEyes, withBetween, type EyePair, type EyesAt, type Head, type Refusal } from '@hoppla/core/feature';
+import { faceCoord, movedPost, movedPostRound, movedRound, newPair, pairAt, pairTag, refusalOf, resolveEyes, withBetween, type EyePair, type EyesAt, type Head, type Refusal } from '@hoppla/core/feature';
 import { headOf, type PartModel } from '@hoppla/core/toy';
-import { faceWords, screenWords as words } from '@hoppla/core/words';
+import { faceWords, screenWords } from '@hoppla/core/words';
 import { MainAction, PlainButton, Quiet, ReadingBand, Scroll, Tape, Title, type ReadingProps } from '../../controls';
 import { newId } from '../../documents';
 import { useHold, type Pick, type PickAction } from '../../stage';
@@ -16,7 +16,7 @@ import { CompareSheet } from './CompareSheet';
 import { EyesPanel } from './EyesPanel';
 import { FaceMat, faceView, ringIsUp, useFaceScene } from './FaceMat';
 
-const say = words.face;
+const say = screenWords.face;
 /** Height of the tape, px. */
 const TAPE = { phone: 84, wide: 142 };
 
@@ -37,7 +37,7 @@ export function FaceStation() {
 function Face({ part }: { part: PartModel }) {
   const c = usePalette();
   const { width, height } = useWindowDimensions();
-  const { model } = useToy();
+  const { model, units } = useToy();
   const wide = width >= WIDE_FROM;
   const [hold, setHold] = useHold();
   const { own, placed, scene } = useFaceScene(part);
@@ -48,6 +48,8 @@ function Face({ part }: { part: PartModel }) {
   const at = found && found.state.state !== 'homeless' ? found.state : null;
   const fresh = useFresh(head, part, at ? null : (found?.eyes ?? null), !at);
   const refusal = useMemo(() => (found && at ? refusalOf(head, found.eyes, at) : null), [head, found, at]);
+  // While a post is dragged the numbers come first; words and advice follow in the pauses.
+  const words = useDeferredValue(useMemo(() => (found ? { eyes: found.eyes, at, refusal, nose } : null), [found, at, refusal, nose]));
   const post = found?.eyes.pair.linked ? null : chosen;
   const paper = wide ? 380 : width;
   const stage = wide ? width - RAIL - paper : width;
@@ -68,7 +70,7 @@ function Face({ part }: { part: PartModel }) {
       </View>
       <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
         <Scroll contentContainerStyle={{ paddingVertical: 12, paddingHorizontal: wide ? 20 : 16, gap: 12 }}>
-          {found ? <EyesPanel part={part} head={head} eyes={found.eyes} at={at} nose={nose} refusal={refusal} post={post} setPost={setPost} /> : fresh ? <NoEyes part={part} head={head} fresh={fresh} /> : null}
+          {found && words ? <EyesPanel part={part} head={head} {...words} units={units} post={post} setPost={setPost} /> : fresh ? <NoEyes part={part} head={head} fresh={fresh} /> : null}
         </Scroll>
         <Foot part={part} head={head} fresh={at ? null : fresh} homeless={found !== null} refusal={refusal} />
       </View>
@@ -103,6 +105,9 @@ function FaceReadings({ eyes, at }: { eyes: EyePair; at: EyesAt }) {
 /** Posts on different rounds may be a part of a stitch apart in number: it is shown, never rounded away. */
 const count = (n: number): string => (Number.isInteger(n) ? String(n) : n.toFixed(1));
 
+/** The same place on the round, counted on from the same turn as another. */
+const nearTurn = (coord: number, near: number, count: number): number => coord + Math.round((near - coord) / count) * count;
+
 function FaceTape({ part, head, eyes, at, post, width, pxPerMm, centreX, height }: { part: PartModel; head: Head; eyes: EyePair; at: EyesAt; post: 0 | 1 | null; width: number; height: number; pxPerMm: number; centreX: number }) {
   const round = part.form.rounds[at.round];
   const grows = ringIsUp(part) === part.form.direction < 0 ? 1 : -1;
@@ -116,7 +121,7 @@ function FaceTape({ part, head, eyes, at, post, width, pxPerMm, centreX, height 
   };
   return (
     <Tape
-      width={width} height={height} pxPerMm={pxPerMm} centreX={centreX} stitchMm={part.gauge.stitchMm} grows={grows} round={round.label} count={round.count} centre={at.centre - besideFace(head, eyes.pair.centre.by, at.round, at.centre, eyes.washerMm, at.at)} posts={at.onRound} at={at.at}
+      width={width} height={height} pxPerMm={pxPerMm} centreX={centreX} stitchMm={part.gauge.stitchMm} grows={grows} round={round.label} count={round.count} centre={nearTurn(faceCoord(head, eyes.pair.centre.by, at.round, eyes.washerMm, at.at), at.centre, round.count)} posts={at.onRound} at={at.at}
       eyeMm={eyes.eyeMm} washerMm={eyes.making === 'safety eye' ? eyes.washerMm : null} colour={eyes.colour} roundMm={part.gauge.roundMm} postRounds={at.rounds} down={up === 1 ? -1 : 1} label={say.tape(round.label)} value={say.tapeValue(tag(0), tag(1), at.spacing.stitchesBetween)}
       onPost={(k, coord) => change(say.eyes, part, movedPost(head, eyes, k, at.coords[k] + Math.round(coord - at.onRound[k])), `drag:${eyes.id}`)} onRound={(k, round) => change(say.eyes, part, eyes.pair.linked ? movedRound(head, eyes, round - at.round) : movedPostRound(head, eyes, k, round - at.rounds[k]), `drag:${eyes.id}`)}
       onArrow={(key) => change(say.eyes, part, arrows[key](), `arrow:${eyes.id}`)}
@@ -130,7 +135,7 @@ function NoEyes({ part, head, fresh }: { part: PartModel; head: Head; fresh: Eye
     <View style={{ gap: 6 }}>
       <Title role="heading" aria-level={2}>{say.none}</Title>
       <Quiet>{say.noneHow}</Quiet>
-      <Quiet>{words.parts.stitches(part.fabric.stitches)}</Quiet>
+      <Quiet>{screenWords.parts.stitches(part.fabric.stitches)}</Quiet>
       <View style={{ flexDirection: 'row' }}>
         <PlainButton label={say.likeOther} onPress={() => setComparing(true)} />
       </View>

@@ -1,5 +1,4 @@
 import { useGlobalSearchParams, useRouter } from 'expo-router';
-import { useMemo } from 'react';
 import { type PartModel, type Toy, type ToyFile, type ToyModel } from '@hoppla/core/toy';
 import { checkToy, openPoints, type SafetyPoint } from '@hoppla/core/safety';
 import { unitWords, type UnitWords } from '@hoppla/core/words';
@@ -20,6 +19,15 @@ export interface ToyHere {
   choosePart: (id: string) => void;
 }
 
+const known = new WeakMap<ToyModel, SafetyPoint[]>();
+
+/** The safety points of a model, worked out once however many parts of the screen ask. */
+function pointsOf(model: ToyModel): SafetyPoint[] {
+  const points = known.get(model) ?? checkToy(model);
+  known.set(model, points);
+  return points;
+}
+
 /** The open toy with everything computed from it, and the part that the address bar names. */
 export function useToy(): ToyHere {
   const { file, settled, writing } = useOpenToy();
@@ -27,7 +35,7 @@ export function useToy(): ToyHere {
   const router = useRouter();
   const { part: wanted } = useGlobalSearchParams<{ part?: string }>();
   const model = modelNow(settled);
-  const points = useMemo(() => checkToy(model), [model]);
+  const points = pointsOf(model);
   const part = model.parts.find((p) => p.part.id === wanted) ?? model.parts[0] ?? null;
   return { file, toy: file.toy, model, part, points, open: openPoints(points), writing, units: unitWords(file.toy.settings.units), choosePart: (id) => router.setParams({ part: id }) };
 }
