@@ -1,5 +1,6 @@
 // One current picture of each main view, from the demo toy, into docs/screenshots. Builds first if it must.
 import { spawn } from 'node:child_process';
+import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { build, install, root } from './steps.mjs';
 
@@ -60,6 +61,20 @@ async function walk(name, viewport, colorScheme, wanted) {
     if (s === 'Joins') await page.getByRole('button', { name: /^Arm/ }).click();
     if (s === 'Plan') await page.getByRole('button', { name: /^Eyes now/ }).scrollIntoViewIfNeeded();
     await keep(s.toLowerCase());
+    if (s === 'Face' && wanted.includes('faces')) {
+      await page.getByRole('button', { name: 'Faces', exact: true }).click();
+      await keep('faces');
+      await page.getByRole('button', { name: 'Close', exact: true }).click();
+      await page.getByRole('button', { name: 'Face map' }).click();
+      const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save the face map' }).click()]);
+      await page.getByRole('button', { name: 'Close', exact: true }).click();
+      // A sheet of A4 at 96 px an inch.
+      const paper = await context.newPage();
+      await paper.setViewportSize({ width: 794, height: 1123 });
+      await paper.setContent(readFileSync(await download.path(), 'utf8'));
+      await paper.screenshot({ path: join(root, 'docs/screenshots/map-paper.png') });
+      await paper.close();
+    }
     if (s === 'Joins' && wanted.includes('inside')) {
       await page.getByRole('button', { name: 'Look' }).click();
       await page.getByRole('radio', { name: 'back' }).click();
@@ -83,11 +98,11 @@ async function walk(name, viewport, colorScheme, wanted) {
   await context.close();
 }
 
-const ALL = ['bench', 'parts', 'count', 'inside', 'parts-fault', 'face', 'joins', 'plan', 'make', 'safety', 'gauge', 'yarn'];
+const ALL = ['bench', 'parts', 'count', 'inside', 'parts-fault', 'face', 'faces', 'joins', 'plan', 'make', 'safety', 'gauge', 'yarn'];
 try {
   await walk('phone', PHONE, 'light', ALL);
   await walk('wide', WIDE, 'light', ['bench', 'parts-fault', 'face', 'joins']);
-  await walk('phone-dark', PHONE, 'dark', ['face', 'parts-fault', 'make']);
+  await walk('phone-dark', PHONE, 'dark', ['face']);
 } finally {
   await browser.close();
   server.kill();

@@ -1,8 +1,8 @@
 import { gaugeOf } from '../gauge';
-import { changePart, changeSettings, modelToy, newToy, addParts, rill, setFeature, type Toy, type ToyModel } from '../toy';
-import { bareHead, newPair } from '../feature';
+import { changePart, changeSettings, modelToy, newToy, addParts, rill, setFeature, type Progress, type Toy, type ToyModel } from '../toy';
+import { bareHead, newPair, type EyePair } from '../feature';
 import { fillGrams } from '../form';
-import { gatherTail, planOf, roundUpTail, seamTail, threadLength, ticksOf, tick, untick, whereAmI, type Plan, type Step } from './index';
+import { check, gatherTail, openChecks, planOf, roundUpTail, seamTail, threadLength, ticksOf, tick, untick, whereAmI, type Plan, type Step } from './index';
 import { roundMinutes, stuffMinutes } from './figures';
 import { unitWords } from '../words';
 
@@ -161,5 +161,23 @@ describe('making', () => {
     const again = ticksOf(planOf(modelToy(after)));
     expect(whereAmI(again, done).changed.map((t) => t.round?.label)).toEqual(['R4']);
     expect(whereAmI(again, done).at).toBe(5);
+  });
+
+  it('posts are checked one by one before the washers; a check whose number has changed is made again, and Back takes all of them back', () => {
+    const toy = head();
+    const ticks = ticksOf(planOf(modelToy(toy)));
+    const at = ticks.findIndex((t) => t.step.kind === 'eyes');
+    expect(ticks[at + 1].step.kind).toBe('washers');
+    let progress: Progress = { done: {}, within: null };
+    expect(openChecks(ticks[at], progress).map((c) => c.id)).toEqual(['front', 'posts', 'count', 'level', 'compared', 'looked']);
+    for (const c of openChecks(ticks[at], progress)) progress = check(progress, ticks[at], c);
+    expect(openChecks(ticks[at], progress)).toEqual([]);
+    const eyes = toy.features.find((f) => f.kind === 'eyes')!;
+    const wider = setFeature(toy, { ...eyes, pair: { ...(eyes as EyePair).pair, between: (eyes as EyePair).pair.between + 2 } } as EyePair);
+    const now = ticksOf(planOf(modelToy(wider)))[at];
+    expect(openChecks(now, progress).map((c) => c.id)).toEqual(expect.arrayContaining(['posts', 'count', 'compared']));
+    expect(Object.keys(untick(tick(progress, ticks[at]), ticks[at]).done)).toEqual([]);
+    // Embroidered eyes have no washers.
+    expect(planOf(modelToy(setFeature(toy, { ...eyes, making: 'embroidered' } as EyePair))).steps.some((s) => s.kind === 'washers')).toBe(false);
   });
 });

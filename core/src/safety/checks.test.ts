@@ -21,6 +21,16 @@ describe('safety', () => {
     expect(openPoints(points(mended, '3 years and over'))).toBe(1);
   });
 
+  it('looks at a nose and at each loose piece as parts of their own', () => {
+    const eyes = base.features.find((f) => f.kind === 'eyes')!;
+    const { part, copy, pair } = eyes as Extract<typeof eyes, { kind: 'eyes' }>;
+    const iris = setFeature(base, { ...eyes, loose: [{ name: 'iris', mm: 7 }] } as typeof eyes);
+    expect(weights(iris, '3 years and over')).toEqual(['look:open', '1:open', '3:open', '2:open']);
+    expect(weights(iris, 'under 18 months').filter((w) => w === '3:stop')).toHaveLength(1);
+    const nosed = setFeature(base, { kind: 'nose', id: 'n', part, copy, place: { part, copy, course: pair.course, at: 'hole', index: 20, of: 48 }, making: 'safety nose', widthMm: 12, heightMm: 9, postMm: 4.5, washerMm: 14, loose: [], colour: '#33231d', felt: null });
+    expect(points(nosed, 'under 18 months').filter((p) => p.check === 1).map((p) => p.title)).toEqual([expect.stringMatching(/Plastic eyes/), expect.stringMatching(/plastic nose of 12 mm/)]);
+  });
+
   it('looks at a long chain as a cord: 60 chains of 4.35 mm are 292 mm at the worst end, over 220', () => {
     const cord = addParts(newToy('Cord', newId), 'Tail\nR1: 6 sc in ring\nR2: 6 sc, ch 60', newId);
     expect(points(cord, 'under 18 months')[0]).toMatchObject({ check: 6, weight: 'stop', title: 'Tail: a free length of 292 mm' });
