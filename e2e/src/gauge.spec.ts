@@ -76,7 +76,7 @@ test('measuring changes every number that rests on it, and its range; units and 
   await page.getByLabel('Stitches in ten rounds').fill('4');
   await page.getByRole('button', { name: 'Use 4 stitches to the left' }).click();
   await station(page, 'Face');
-  await expect(page.getByText(/The middle is \d\.\d stitches away from opposite the marker/)).toBeVisible();
+  await expect(page.getByText(/The middle of the face is \d\.\d stitches away from opposite the marker/)).toBeVisible();
 
   // Inches and letters.
   await toGauge(page);

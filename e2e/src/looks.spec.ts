@@ -70,9 +70,9 @@ async function smallTargets(page: Page): Promise<string[]> {
   );
 }
 
-/** The narrowest in light, a phone in the dark, wide in both; all six on the bench. */
-const SIZES = [['320', { width: 320, height: 640 }, 'light'], ['390', PHONE, 'dark'], ['1280', WIDE, 'light'], ['1280', WIDE, 'dark']] as const;
-const MORE = [['320', { width: 320, height: 640 }, 'dark'], ['390', PHONE, 'light']] as const;
+/** The narrowest in light, a phone in the dark, wide in light; all six on the bench. */
+const SIZES = [['320', { width: 320, height: 640 }, 'light'], ['390', PHONE, 'dark'], ['1280', WIDE, 'light']] as const;
+const MORE = [['320', { width: 320, height: 640 }, 'dark'], ['390', PHONE, 'light'], ['1280', WIDE, 'dark']] as const;
 
 for (const [name, viewport, scheme] of [...SIZES, ...(process.env.HOPPLA_BENCH ? MORE : [])]) {
   test.describe(`${name} ${scheme}`, () => {
@@ -114,6 +114,14 @@ for (const [name, viewport, scheme] of [...SIZES, ...(process.env.HOPPLA_BENCH ?
       await page.getByLabel('In your own words').fill('between R10 and R11, 9 holes apart');
       await check('in words');
       await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+      for (const [open, where] of [[/9 mm, washer/, 'the eyes'], ['Faces', 'faces'], ['Compare', 'compare'], ['Face map', 'face map']] as const) {
+        await page.getByRole('button', { name: open }).click();
+        await check(where);
+        await page.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();
+      }
+      await page.getByRole('switch', { name: 'Mirror' }).click();
+      await check('one eye alone');
+      await page.getByRole('switch', { name: 'Mirror' }).click();
       await page.getByRole('button', { name: /^Safety/ }).click();
       await check('safety');
     });

@@ -31,7 +31,7 @@ function CountedStrip({ said, school }: { said: SaidPair; school: PlaceReading['
     school === 'stitches-between' ? range(0, (at === 'hole' ? on : on - 1) - 1).map((k) => k + (at === 'hole' ? 0.5 : 1)) : school === 'holes-showing' ? range(1, on - 1) : school === 'holes-counting-both' ? range(0, on) : range(1, on);
   const hops = school === 'holes-on' || school === 'stitches-on';
   return (
-    <Svg width={WIDTH} height={STRIP} viewBox={`0 0 ${WIDTH} ${STRIP}`} aria-hidden>
+    <Svg width="100%" height={STRIP} viewBox={`0 0 ${WIDTH} ${STRIP}`} aria-hidden>
       <Rect x={0} y={22} width={WIDTH} height={STRIP - 22} fill={c.tape} />
       <Path d={stitches.map((k) => `M${x(k) - step * 0.28} 50L${x(k)} 34L${x(k) + step * 0.28} 50`).join('')} stroke={c.tapeInk2} strokeWidth={2} fill="none" strokeLinejoin="round" />
       {holes.map((k) => (
@@ -59,7 +59,7 @@ function MeasuredWay({ straight }: { straight: boolean }) {
   const c = usePalette();
   const [a, b] = [WIDTH * 0.28, WIDTH * 0.72];
   return (
-    <Svg width={WIDTH} height={STRIP} viewBox={`0 0 ${WIDTH} ${STRIP}`} aria-hidden>
+    <Svg width="100%" height={STRIP} viewBox={`0 0 ${WIDTH} ${STRIP}`} aria-hidden>
       <Path d={`M20 60Q${WIDTH / 2} -24 ${WIDTH - 20} 60`} stroke={c.edge} strokeWidth={6} fill="none" />
       {straight ? <Path d={`M${a} 27H${b}`} stroke={c.ink} strokeWidth={2.6} strokeDasharray="6 4" /> : <Path d={`M${a} 27Q${WIDTH / 2} 7 ${b} 27`} stroke={c.ink} strokeWidth={2.6} strokeDasharray="6 4" fill="none" />}
       <Circle cx={a} cy={27} r={8} fill={c.ink} />
@@ -86,7 +86,7 @@ function CountedEdge({ form, round, last, ringUp }: { form: PartForm; round: num
   const step = Math.min(15, (HEAD - 16) / Math.max(1, many.length));
   const named = many.filter((_, n) => step >= 11 || n === 0 || n === many.length - 1).map((i) => ({ i, at: ringUp ? HEAD - 4 - (rows - 1 - i) * step : 14 + (rows - 1 - i) * step }));
   return (
-    <Svg width={WIDTH} height={HEAD} viewBox={`0 0 ${WIDTH} ${HEAD}`} aria-hidden>
+    <Svg width="100%" height={HEAD} viewBox={`0 0 ${WIDTH} ${HEAD}`} aria-hidden>
       <Path d={outline} fill={c.sunk} stroke={c.ink} strokeWidth={1.6} />
       <Path d={counted.map((i) => `M${x(i, -1)} ${y(i)}H${x(i, 1)}`).join('')} stroke={c.ink} strokeOpacity={0.45} strokeWidth={1.2} />
       <Path d={`M${x(rows, -1)} ${y(rows)}H${x(rows, 1)}`} stroke={c.ink} strokeWidth={3.4} />
