@@ -186,7 +186,7 @@ test('before the click everything is checked one by one, then the washers; the p
   await page.reload();
   for (const name of ['Counted again', 'They are level', 'Compared', 'Looked at']) await page.getByRole('button', { name, exact: true }).click();
   await page.getByRole('button', { name: 'Done' }).click();
-  await expect(page.getByRole('heading', { name: 'Click the 2 washers on' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Washers: click both on' })).toBeVisible();
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByRole('heading', { name: /Stuff the head|Tick|^\(/ }).or(tick)).toBeVisible();
 });

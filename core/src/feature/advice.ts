@@ -30,14 +30,15 @@ function ofTheFace(head: Head, eyes: EyePair, at: EyesAt): Advice[] {
   const off = besideFace(head, by, at.round, at.centre, eyes.washerMm, at.at);
   if (Math.abs(off) > 1) found.push({ about: 'turned', stitches: Math.abs(off), from: typeof by === 'string' ? 'marker' : 'patch' in by ? 'patch' : 'part' });
   const { low, high } = FACE_ADVICE.eyePerWidth;
-  const share = eyes.eyeMm / Math.max(form.widthMm, 1);
-  if (share < low || share > high) found.push({ about: 'size', verdict: share < low ? 'small' : 'large', percent: 100 * share, lowMm: low * form.widthMm, highMm: high * form.widthMm });
-  const deg = at.spacing.angleDeg;
+  // Judged as it is printed: what reads as the limit itself is within it.
+  const percent = Math.round((100 * eyes.eyeMm) / Math.max(form.widthMm, 1));
+  if (percent < 100 * low || percent > 100 * high) found.push({ about: 'size', verdict: percent < 100 * low ? 'small' : 'large', percent, lowMm: low * form.widthMm, highMm: high * form.widthMm });
+  const deg = Math.round(at.spacing.angleDeg);
   const angle = FACE_ADVICE.angleDeg;
   if (eyes.look === 'front' && (deg < angle.low || deg > angle.high)) found.push({ about: 'angle', verdict: deg < angle.low ? 'close' : 'wide', deg, ...angle });
-  const line = lineOf(head, eyes, at);
-  const wanted = FACE_ADVICE.lineFromLowest;
-  if (line < wanted.low || line > wanted.high) found.push({ about: 'line', verdict: line < wanted.low ? 'low' : 'high', percent: 100 * line, low: 100 * wanted.low, high: 100 * wanted.high });
+  const line = Math.round(100 * lineOf(head, eyes, at));
+  const wanted = { low: Math.round(100 * FACE_ADVICE.lineFromLowest.low), high: Math.round(100 * FACE_ADVICE.lineFromLowest.high) };
+  if (line < wanted.low || line > wanted.high) found.push({ about: 'line', verdict: line < wanted.low ? 'low' : 'high', percent: line, ...wanted });
   return found;
 }
 

@@ -24,7 +24,7 @@ export const planWords = {
   checkLevel: (length: string) => `Level as seen from the front; ${length} is this fabric’s own`,
   checkCompared: (length: string) => `Compared with the face map or the other toy: ${length} from post to post`,
   checkLooked: 'Looked at from arm’s length',
-  washers: (n: number) => (n === 1 ? 'Click the washer on' : `Click the ${n} washers on`),
+  washers: (n: number) => (n === 1 ? 'Washer: click it on' : 'Washers: click both on'),
   washersDetail: (mm: string) => `${mm} mm, the way round their maker says, pressed to the last click`,
   washersBacked: (mm: string, disc: string) => `felt disc of ${disc} mm first, then ${mm} mm, the way round their maker says, pressed to the last click`,
   washersReason: 'A washer never comes off again, so everything is looked at before.',

@@ -243,6 +243,8 @@ export class Drawing {
   private readonly paint: Paint = (finish, colour) => {
     const key = `${finish} ${colour}`;
     const found = this.paints.get(key) ?? (finish === 'gloss' ? glossMaterial(colour) : groundMaterial(colour));
+    // Nothing lies on felt as yarn does on its ground.
+    if (found.uniforms.bare) found.uniforms.bare.value = 1;
     this.paints.set(key, found);
     return found;
   };

@@ -59,8 +59,8 @@ export function MakeMat({ part, copy, tick, next, done, width, height }: MakeMat
           ) : null}
           {stop ? (
             <G>
-              <LaneSign sign={stop.step.kind === 'eyes' ? 'pause' : stop.step.kind === 'washers' ? 'washer' : stop.step.kind === 'stuff' ? 'stuff' : stop.step.kind === 'close' ? 'close' : 'end'} x={textX - 144} y={RULER.top + 24} yarn={c.matInk} />
-              <MatText x={textX} y={RULER.top + 30} size={15} anchor="end">{`${say.make.next}: ${short(stop.step.title)}`}</MatText>
+              <LaneSign sign={stop.step.kind === 'eyes' ? 'pause' : stop.step.kind === 'washers' ? 'washer' : stop.step.kind === 'stuff' ? 'stuff' : stop.step.kind === 'close' ? 'close' : 'end'} x={textX - 190} y={RULER.top + 24} yarn={c.matInk} />
+              <MatText x={textX - 44} y={RULER.top + 30} size={15} anchor="end">{`${say.make.next}: ${short(stop.step.title)}`}</MatText>
             </G>
           ) : null}
         </>
