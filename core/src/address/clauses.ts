@@ -1,7 +1,7 @@
 import { distance, type PartForm } from '../form';
 import { placeWords as say } from '../words';
 import { pointOf, polarOf } from './position';
-import { centredPair, growsLeft, marksOf, middlePlace, wrapped, type AlongSchool, type PlaceContext, type RoundSchool, type Said } from './said';
+import { centredPair, degreesApart, growsLeft, marksOf, middlePlace, wrapped, type AlongSchool, type PlaceContext, type RoundSchool, type Said } from './said';
 import { surfaceDistance } from './surfaceDistance';
 
 const NUMBER_WORDS = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve', 'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen', 'twenty'];
@@ -143,6 +143,16 @@ function pairByMm(school: 'mm-straight' | 'mm-along', mm: number): Along {
   };
 }
 
+/** How many on come nearest to an angle as seen from above. */
+function onByDegrees(context: PlaceContext, round: number, at: 'hole' | 'middle', degrees: number): number {
+  const { count: n } = context.form.fabric.rounds[round];
+  if (Math.abs(context.own.up[2]) > 0.5) return Math.max(1, Math.round((degrees / 360) * n));
+  const off = (on: number) => Math.abs(degreesApart(context, centredPair(context, round, at, on)) - degrees);
+  let best = 1;
+  for (let on = 2; on <= n / 2; on++) if (off(on) < off(best)) best = on;
+  return best;
+}
+
 const stitchesApart = (n: number): Along[] => [pair('stitches-between', (at) => (at === 'hole' ? n : n + 1)), pair('stitches-on', (at) => (at === 'hole' ? n - 1 : n))];
 const holesApart = (n: number): Along[] => [pair('holes-on', () => n), pair('holes-showing', () => n + 1), pair('holes-counting-both', () => n - 1)];
 
@@ -193,7 +203,7 @@ export const CLAUSES: readonly Clause[] = [
   { pattern: clause(`${N}\\s+${STITCHES}\\s*apart`), along: (m) => stitchesApart(count(m[1])) },
   { pattern: clause(`${REAL}\\s*(mm|cm|in|inch|inches|")(?:\\s+apart,?)?\\s+${MANNER}`), along: (m) => [pairByMm(m[3].startsWith('straight') ? 'mm-straight' : 'mm-along', real(m[1]) * unitMm(m[2]))] },
   { pattern: clause(`${REAL}\\s*(mm|cm|in|inch|inches|")\\s+apart`), along: (m) => [pairByMm('mm-straight', real(m[1]) * unitMm(m[2])), pairByMm('mm-along', real(m[1]) * unitMm(m[2]))] },
-  { pattern: clause(`${REAL}\\s*(?:°|degrees?)\\s*(?:apart)?(?:\\s+as\\s+seen\\s+from\\s+above)?`), along: (m) => [{ school: 'degrees', at: null, on: (context, round, at) => pair('degrees', () => Math.max(1, Math.round((real(m[1]) / 360) * context.form.fabric.rounds[round].count))).on(context, round, at) }] },
+  { pattern: clause(`${REAL}\\s*(?:°|degrees?)\\s*(?:apart)?(?:\\s+as\\s+seen\\s+from\\s+above)?`), along: (m) => [{ school: 'degrees', at: null, on: (context, round, at) => pair('degrees', () => onByDegrees(context, round, at, real(m[1]))).on(context, round, at) }] },
   { pattern: clause(`(?:in\\s+|through\\s+)?(?:the\\s+)?${TH}\\s+(hole|stitch|place)\\s+(?:to|on|from)?\\s*(?:each|either|both)\\s+sides?\\s+of\\s+(?:the\\s+)?(?:middle|centre|center)(?:\\s+(hole|stitch))?`), along: (m) => eachSide(ordinalOf(m[1]), m[2], m[3]) },
   { pattern: clause(`${N}\\s+(holes?|${STITCHES})\\s+(?:to|on)?\\s*(?:each|either|both)\\s+sides?\\s+of\\s+(?:the\\s+)?(?:middle|centre|center|face)`), along: (m) => [pair('each-side', () => 2 * count(m[1])), pair('each-side', () => 2 * count(m[1]) + 1)] },
   { pattern: clause(`${N}\\s+apart`), along: (m) => [...stitchesApart(count(m[1])), ...holesApart(count(m[1]))] },

@@ -109,6 +109,14 @@ export function levelDifference(form: PartForm, { up }: Directions, a: Polar, b:
   return dot(sub(pointOf(form, a), pointOf(form, b)), up);
 }
 
+/** The angle between two points as seen from above, about the upright line through the part's middle, degrees. */
+export function angleFromAbove(form: PartForm, { left, front }: Directions, [p, q]: readonly [Vec3, Vec3]): number {
+  const c = middleOf(form);
+  const [a, b] = [p, q].map((x) => Math.atan2(dot(sub(x, c), left), dot(sub(x, c), front)));
+  const turn = Math.abs(a - b);
+  return (Math.min(turn, 2 * Math.PI - turn) * 180) / Math.PI;
+}
+
 /** A point in the mirror of the face plane: the plane through the part's middle, up and front. */
 export function mirrorPoint(form: PartForm, { left }: Directions, p: Vec3): Vec3 {
   return sub(p, scale(left, 2 * dot(sub(p, middleOf(form)), left)));

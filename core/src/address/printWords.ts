@@ -2,7 +2,7 @@ import { distance } from '../form';
 import { placeWords as say } from '../words';
 import { holeName, holeTag } from './face';
 import { pointOf, polarOf } from './position';
-import { growsLeft, marksOf, middlePlace, wrapped, type AlongSchool, type PlaceContext, type RoundSchool, type Said, type SaidPair, type SaidPlace } from './said';
+import { degreesApart, growsLeft, marksOf, middlePlace, wrapped, type AlongSchool, type PlaceContext, type RoundSchool, type Said, type SaidPair, type SaidPlace } from './said';
 import { surfaceDistance } from './surfaceDistance';
 
 /** A phrase for the round or for the stitch of a place, by the school it counts in. */
@@ -46,7 +46,8 @@ export function stitchWords(context: PlaceContext, place: SaidPlace): Phrase<Alo
 }
 
 /** How far apart a pair stands, in every school. Source: decision 22 and the table of the craft, section 2. */
-export function pairWords({ form }: PlaceContext, pair: SaidPair): Phrase<AlongSchool>[] {
+export function pairWords(context: PlaceContext, pair: SaidPair): Phrase<AlongSchool>[] {
+  const { form } = context;
   const { at, on, round } = pair;
   const polar = ([pair.low, pair.high] as const).map((c) => polarOf(form, round, c, at));
   const straight = distance(pointOf(form, polar[0]), pointOf(form, polar[1]));
@@ -62,7 +63,7 @@ export function pairWords({ form }: PlaceContext, pair: SaidPair): Phrase<AlongS
     { school: 'each-side', words: say.eachSide(k, what, middle) },
     { school: 'mm-straight', words: say.mmStraight(straight.toFixed(1)) },
     { school: 'mm-along', words: say.mmAlong(surfaceDistance(form, polar[0], polar[1]).toFixed(1)) },
-    { school: 'degrees', words: say.degrees(((360 * on) / form.fabric.rounds[round].count).toFixed(1)) },
+    { school: 'degrees', words: say.degrees(degreesApart(context, pair).toFixed(1)) },
   );
   return out;
 }

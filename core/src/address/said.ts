@@ -1,7 +1,7 @@
 import type { PartForm } from '../form';
 import { centreCoord } from './face';
-import type { Directions } from './pose';
-import { coordAt, pointOf } from './position';
+import { angleFromAbove, type Directions } from './pose';
+import { coordAt, pointOf, polarOf } from './position';
 import { dot, sub } from '../form';
 
 /** What words mean on a part: one place, or a pair of posts about the face line. Rounds are indices. */
@@ -70,6 +70,16 @@ export function centredPair(context: PlaceContext, round: number, at: 'hole' | '
   const { form, frontRad } = context;
   const centre = centreCoord(form, round, frontRad, on, at);
   return { what: 'pair', round, at, on, low: centre - on / 2, high: centre + on / 2 };
+}
+
+/**
+ * How many degrees apart a centred pair stands as seen from above. About an upright axis that is its share of the round; on a part that lies, such as a head
+ * begun at its nose, it is seen in space.
+ */
+export function degreesApart(context: PlaceContext, { round, at, on, low, high }: SaidPair): number {
+  const { form, own } = context;
+  if (Math.abs(own.up[2]) > 0.5) return (360 * on) / form.fabric.rounds[round].count;
+  return angleFromAbove(form, own, [pointOf(form, polarOf(form, round, low, at)), pointOf(form, polarOf(form, round, high, at))]);
 }
 
 /** The hole or the stitch on the face line of a round, as an index. */

@@ -1,4 +1,4 @@
-import { coordAt, levelDifference, middleOf, pointOf, polarOf, postName, roundOf, surfaceDistance, type Directions, type HoleName, type Polar } from '../address';
+import { angleFromAbove, coordAt, levelDifference, pointOf, polarOf, postName, roundOf, surfaceDistance, type Directions, type HoleName, type Polar } from '../address';
 import { EYES } from '../figures';
 import { distance, dot, sub, type PartForm, type Vec3, type WorkWindow } from '../form';
 import { acrossRange, ranged, type Ranged } from '../gauge';
@@ -120,14 +120,6 @@ function spacingOf(form: PartForm, own: Directions, { at, polar, points, on, eye
     },
     angleDeg: angleFromAbove(form, own, points), middle: (Math.round(on) % 2 === 0) === (at === 'hole') ? 'hole' : 'stitch',
   };
-}
-
-/** The angle between two points as seen from above, about the upright line through the part's middle, degrees. */
-export function angleFromAbove(form: PartForm, own: Directions, points: readonly [Vec3, Vec3]): number {
-  const c = middleOf(form);
-  const [a, b] = points.map((p) => Math.atan2(dot(sub(p, c), own.left), dot(sub(p, c), own.front)));
-  const turn = Math.abs(a - b);
-  return (Math.min(turn, 2 * Math.PI - turn) * 180) / Math.PI;
 }
 
 const clampRound = (form: PartForm, round: number): number => Math.max(1, Math.min(form.fabric.rounds.length - 1, round));

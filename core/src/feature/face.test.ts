@@ -88,6 +88,12 @@ describe('what a face looks from', () => {
     expect(there.levelErrorMm).toBeLessThan(form.gauge.stitchMm);
     const [a, b] = there.points.map((p) => Math.atan2(dot(sub(p, [0, 0, form.heightMm / 2]), own.left), dot(sub(p, [0, 0, form.heightMm / 2]), own.front)));
     expect(there.spacing.angleDeg).toBeCloseTo((Math.abs(a - b) * 180) / Math.PI, 0);
+    // "Degrees apart" are said and read as seen from above here, too.
+    const { readings } = readPlaceWords('between R4 and R5, 70 degrees apart', wordsContext(nosed, 'marker', 4, eyes.washerMm, 12));
+    const said = readings[0].said;
+    if (said.what !== 'pair') throw new Error('not a pair');
+    const away = (by: number) => Math.abs(at(nosed, pairOn(nosed, 4, said.on + by)).spacing.angleDeg - 70);
+    expect(away(0)).toBeLessThanOrEqual(Math.min(away(1), away(-1)) + 1e-9);
     expect(newNose(nosed, IDS, null)!.place.course).toEqual(courseOf(form.fabric, 1));
   });
 

@@ -1,8 +1,8 @@
-import { centreCoord, courseOf, middleOf, pointOf, polarOf, reachAlong } from '../address';
+import { angleFromAbove, centreCoord, courseOf, middleOf, pointOf, polarOf, reachAlong } from '../address';
 import { FACE_ADVICE, FACE_STEPS } from '../figures';
 import { distance, dot, sub, type Vec3 } from '../form';
 import { lineOf } from './advice';
-import { angleFromAbove, resolveEyes, type EyesAt } from './eyes';
+import { resolveEyes, type EyesAt } from './eyes';
 import type { EyePair } from './feature';
 import { directionsOfHead, faceDirection, type Head } from './head';
 import { reachOf } from './moves';

@@ -46,7 +46,7 @@ export const faceWords = {
     schools: 'The same places, counted in other ways',
     window: 'When',
     windowOf: (first: string, comfortable: string, possible: string) => `Put in from ${first}, in comfort until ${comfortable}, at all until ${possible}.`,
-    into: (round: string, n: number) => `At the very latest when ${stitches(n)} of ${round} are worked.`,
+    into: (round: string, n: number) => `At the very latest with ${stitches(n)} of ${round} worked.`,
     never: 'never',
     ready: 'Have ready',
     eyes: (mm: string, post: string, washer: string) => `2 safety eyes of ${mm} mm (post ${post} mm) and their washers of ${washer} mm`,

@@ -28,7 +28,7 @@ export const planWords = {
   washersDetail: (mm: string) => `${mm} mm, the way round their maker says, pressed to the last click`,
   washersBacked: (mm: string, disc: string) => `felt disc of ${disc} mm first, then ${mm} mm, the way round their maker says, pressed to the last click`,
   washersReason: 'A washer never comes off again, so everything is looked at before.',
-  eyesInto: (round: string, stitches: number) => `At the very latest when ${plural(stitches, 'stitch', 'stitches')} of ${round} are worked.`,
+  eyesInto: (round: string, stitches: number) => `At the very latest with ${plural(stitches, 'stitch', 'stitches')} of ${round} worked.`,
   eyesDetail: (label: string, opening: string, size: string, tag: string) => `after ${label}, opening ${opening} at least; ${size} at ${tag}`,
   the: (part: string) => `the ${part}`,
   at: (rounds: string, stitches: string) => `at ${rounds} | ${stitches}`,

@@ -53,7 +53,7 @@ export function MakeStation() {
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
       <View style={{ width: stage }}>
         <MakeMat part={part} copy={shown.step.copy} tick={now ?? null} next={ticks[at + 1] ?? null} done={roundsDone} width={stage} height={wide ? height - 56 - 74 : Math.round(Math.max(140, Math.min(240, height * 0.27)))} />
-        {part ? <RoundTape width={stage} name={copyName(part, shown.step.copy)} rounds={part.fabric.rounds.length} done={roundsDone} stops={stops} label={`${copyName(part, shown.step.copy)}: ${roundsDone} / ${part.fabric.rounds.length}`} /> : null}
+        {part ? <RoundTape width={stage} name={copyName(part, shown.step.copy)} rounds={part.fabric.rounds.length} done={roundsDone} stops={stops.filter((s, i) => stops.findIndex((o) => o.after === s.after) === i)} label={`${copyName(part, shown.step.copy)}: ${roundsDone} / ${part.fabric.rounds.length}`} /> : null}
       </View>
       <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
         <Scroll contentContainerStyle={{ padding: 16, gap: 10 }}>
