@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { inflateSync } from 'node:zlib';
-import { benchWithRill, expect, HEAD, newToy, PHONE, station, test } from './maker';
+import { benchWithRill, expect, HEAD, kept, newToy, PHONE, station, test } from './maker';
 
 const SOUND = HEAD.replace('x5 (24)', 'x6 (24)');
 test.use({ viewport: PHONE, hasTouch: true });
@@ -88,6 +88,7 @@ test('on a second toy in words: an ambiguous phrase is answered by picture, once
   await page.getByRole('button', { name: 'Place them at R9·10' }).click();
   expect([await lowerRound(page), await between(page)]).toEqual([10, 7]);
   // Remembered, also after the app is opened again; and forgotten when asked.
+  await kept(page);
   await page.reload();
   await sayIt('between R8 and R9, 7 holes apart');
   await expect(page.getByText('Read your way: 7 holes showing between.')).toBeVisible();
