@@ -155,7 +155,8 @@ test('a stitch touched on the toy takes the eye, the other is mirrored; one of a
 
 test('like on another toy: Rill beside Dapple differs in places and mm, and takes the same face', async ({ page }) => {
   await page.goto('/?demo=workshop');
-  await expect(page.getByRole('link', { name: 'Open Ruby' })).toBeVisible();
+  // Three toys are computed first.
+  await expect(page.getByRole('link', { name: 'Open Ruby' })).toBeVisible({ timeout: 25_000 });
   await page.getByRole('link', { name: 'Open Rill' }).click();
   await station(page, 'Face');
   await page.getByRole('button', { name: /Choose a part/ }).click();

@@ -15,7 +15,8 @@ export type LeftOpen = keyof typeof LEFT_OPEN;
 /** How a maker counts what words leave open: asked once, then remembered. */
 export type Habits = Partial<Record<LeftOpen, AlongSchool | RoundSchool>>;
 
-const schoolOf = (about: LeftOpen, r: Pick<PlaceReading, 'round' | 'along'>): AlongSchool | RoundSchool => (about === 'from the edge' ? r.round : r.along);
+/** How a reading counts what was left open. */
+export const schoolOf = (about: LeftOpen, r: Pick<PlaceReading, 'round' | 'along'>): AlongSchool | RoundSchool => (about === 'from the edge' ? r.round : r.along);
 
 /** What these readings of one phrase leave open. */
 export function questionsIn(readings: readonly Pick<PlaceReading, 'round' | 'along'>[]): LeftOpen[] {

@@ -15,7 +15,7 @@ export { centreCoord, holeName, holeTag, postName } from './face';
 export type { HoleName } from './face';
 export { readPlaceWords } from './readWords';
 export type { PlaceReading, PlaceWordsRead } from './readWords';
-export { habitsTold, LEFT_OPEN, questionsIn, withHabits } from './habits';
+export { habitsTold, LEFT_OPEN, questionsIn, schoolOf, withHabits } from './habits';
 export type { Habits, LeftOpen } from './habits';
 export { nearestWords } from './nearest';
 export type { NearestWords } from './nearest';

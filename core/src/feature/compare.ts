@@ -53,8 +53,10 @@ export function pairsLike(head: Head, ids: { id: string; part: string; copy: str
   const { form } = head;
   const { eyes, at } = other;
   const base: EyePair = { ...eyes, ...ids };
-  // What the other face follows may not be on this head.
-  const by = typeof eyes.pair.centre.by === 'string' ? 'marker' : eyes.pair.centre.by;
+  // What the other face follows may not be on this head, and a place chosen there means nothing here.
+  const { by: theirs } = eyes.pair.centre;
+  const here = typeof theirs !== 'string' && ('patch' in theirs ? form.fabric.colours.includes(theirs.patch) : head.things.some((t) => t.id === theirs.over));
+  const by = here ? theirs : 'marker';
   const found: LikeReading[] = [];
   const round = form.rounds.findIndex((r) => r.number === other.head.form.rounds[at.round].number);
   if (round > 0 && eyes.pair.between < form.fabric.rounds[round].count / 2)

@@ -55,6 +55,9 @@ describe('a pair by touch', () => {
     expect(refusalOf(head, lower, there)).toBeNull();
     const longer = bareHead(formFrom(HEAD.replace('R7-10', 'R7-12').replace('R11:', 'R13:').replace('R12: (3', 'R14: (3').replace('R13: (2', 'R15: (2').replace('R14: (sc', 'R16: (sc').replace('R15: dec', 'R17: dec')));
     expect(at(longer, lower).rounds).toEqual([8, 9]);
+    // Touching a place moves that eye only, into its own kind of place.
+    const touched = at(head, pairAt(head, lower, 7, 'middle', there.coords[1] + 1.5, 1));
+    expect([touched.at, touched.rounds, touched.coords[0]]).toEqual(['hole', [8, 7], there.coords[0]]);
     expect(at(head, withLink(lower, true)).levelErrorMm).toBeCloseTo(at(head, pairOn(head, 8, 6)).levelErrorMm, 9);
   });
 });
@@ -135,6 +138,15 @@ describe('advice', () => {
     const striped = bareHead(formFrom(`Head (rust)\n${HEAD.replace('R7-10: sc around', 'R7-8: sc around\nR9-10: with cream sc around')}`));
     expect(said(striped, pairOn(striped, 8, 8)).filter((a) => a === 'colour step')).toHaveLength(2);
     expect(said(striped, pairOn(striped, 7, 8))).not.toContain('colour step');
+  });
+  it('numbers by hand on a tube of 36, r = 28.65 mm: a washer of 20 stands 28.65 - sqrt(28.65² - 10²) = 1.80 off; three stitches are 14.83 apart, 0.8 more than a washer of 14', () => {
+    const tube = bareHead(formFrom('R1: 36 sc (36)\nR2-10: sc around (36)'));
+    const of = (eyes: EyePair, about: string) => adviceOn(tube, eyes, at(tube, eyes)).find((a) => a.about === about);
+    expect(of(pairOn(tube, 5, 9, { washerMm: 20 }), 'fill')).toEqual({ about: 'fill', proudMm: expect.closeTo(1.8, 2) });
+    expect(of(pairOn(tube, 5, 3, { washerMm: 14 }), 'washers close')).toEqual({ about: 'washers close', gapMm: expect.closeTo(0.84, 1) });
+    // Half way round, 5.5 rounds down from the ring of 10: 45 % of the height from below.
+    const eyes = pairOn(tube, 5, 6);
+    expect(lineOf(tube, eyes, at(tube, eyes))).toBeCloseTo(0.45, 1);
   });
   it('says what an eye reaches over, by how much', () => {
     const eyes = pairOn(head, 8, 8);

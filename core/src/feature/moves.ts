@@ -110,10 +110,11 @@ export function pairAt(head: Head, eyes: EyePair, round: number, at: 'hole' | 'm
   const now = resolveEyes(head, eyes);
   const by = eyes.pair.centre.by === 'chosen' ? 'marker' : eyes.pair.centre.by;
   const off = besideFace(head, by, round, coord, eyes.washerMm, at);
-  if (!eyes.pair.linked && now.state !== 'homeless' && now.at === at) {
-    const turn = (c: number) => c + Math.round((now.centre - c) / count) * count;
-    const post = alone ?? (off < 0 ? 0 : 1);
-    return withOffset(keptHere(head, eyes), now, post, turn(coord), round);
+  if (!eyes.pair.linked && now.state !== 'homeless') {
+    // The other post keeps its kind of place, so this one takes the nearest of that kind.
+    const half = now.at === 'hole' ? 0 : 0.5;
+    const own = Math.round(coord - half) + half;
+    return withOffset(keptHere(head, eyes), now, alone ?? (off < 0 ? 0 : 1), own + Math.round((now.centre - own) / count) * count, round);
   }
   // Of the numbers that come near, the one whose mirrored pair stands on the place itself.
   const wanted = Math.max(1, Math.round(2 * Math.abs(off)));

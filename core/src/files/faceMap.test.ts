@@ -48,6 +48,11 @@ describe('the face map', () => {
     const sewn = setFeature(felted, { ...eyes, making: 'embroidered' } as typeof eyes);
     const thread = faceMapHtml(modelToy(changeSettings(sewn, { age: 'under 18 months' })), eyes.part)!;
     expect(thread).toContain('thread for 2 eyes');
+    // A filled round of 9 mm: pi x 81 / 4 = 63.6 mm of strands a millimetre apart, 2.2 x that and 200 are 340, so 35 cm.
+    const rills = toy.features.find((f) => f.kind === 'eyes')!;
+    const plain = faceMapHtml(modelToy(setFeature(toy, { ...rills, making: 'embroidered' } as typeof rills)), rills.part)!;
+    expect(plain).toContain('thread for 2 eyes of 9 mm, 35 cm each');
+    expect(plain).not.toContain('Plastic eyes and noses');
     expect(thread).not.toContain('safety eyes of');
   });
 });

@@ -3,7 +3,6 @@ import { directionsOfHead, faceDirection, pauseOf, schoolsOf, wordsContext, type
 import { DISC_OVER_WASHER_MM, SATIN_MM } from '../figures';
 import { dot, sub, type Vec3 } from '../form';
 import { planOf, threadLength, type EyesStep } from '../plan';
-import { isUnder36 } from '../safety';
 import { headOf, type PartModel, type ToyModel } from '../toy';
 import { faceWords, safetyWords, unitWords, type UnitWords } from '../words';
 import { escaped } from './escaped';
@@ -67,7 +66,7 @@ ${drawingOf(face)}
 <section><h2>${say.window}</h2><p>${say.windowOf(round(window.first), round(window.lastComfortable), round(window.lastPossible))}${window.into ? ` ${say.into(round(window.into.round), window.into.stitches)}` : ''}</p><h2>${say.ready}</h2>${list(readyFor(face))}</section></div>
 ${step && step.checks.length ? `<section><h2>${say.checks}</h2><ul class="boxes">${step.checks.map((c) => `<li><i></i>${escaped(c.words)}</li>`).join('')}</ul></section>` : ''}
 ${templates.length ? `<section class="cut"><h2>${say.cut}</h2>${templateSvg(templates)}</section>` : ''}
-<footer>${isUnder36(model.toy.settings.age) || eyes.making === 'safety eye' ? `${say.age} ` : ''}${escaped(safetyWords.caution)}</footer></body></html>
+<footer>${eyes.making === 'safety eye' || face.nose?.nose.making === 'safety nose' ? `${say.age} ` : ''}${escaped(safetyWords.caution)}</footer></body></html>
 `;
 }
 
@@ -77,7 +76,7 @@ const tagOf = (name: Parameters<typeof holeTag>[0]): string => {
 };
 
 /** Thread that fills an outline, mm: strands side by side over its area. Source: `figures`, SATIN_MM, and the yarn-end rule for embroidery. */
-export const satinThreadMm = (widthMm: number, heightMm: number): number => threadLength((Math.PI * widthMm * heightMm) / 4 / SATIN_MM);
+const satinThreadMm = (widthMm: number, heightMm: number): number => threadLength((Math.PI * widthMm * heightMm) / 4 / SATIN_MM);
 
 function readyFor({ eyes, at, nose, units }: Faced): string[] {
   const ready: string[] = [];

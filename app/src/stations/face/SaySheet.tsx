@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { LEFT_OPEN, nearestWords, pairWords, questionsIn, readPlaceWords, roundWords, tagOf, withHabits, type Habits, type LeftOpen, type PlaceContext, type PlaceReading } from '@hoppla/core/address';
+import { LEFT_OPEN, nearestWords, pairWords, questionsIn, readPlaceWords, roundWords, schoolOf, tagOf, withHabits, type Habits, type LeftOpen, type PlaceContext, type PlaceReading } from '@hoppla/core/address';
 import { pairSaid, pairTag, refusalOf, refusalSentence, resolveEyes, type EyePair, type Head } from '@hoppla/core/feature';
 import { faceWords, screenWords as words } from '@hoppla/core/words';
 import { Field, MainAction, PlainButton, Press, Quiet, Sheet, Words } from '../../controls';
@@ -27,7 +27,7 @@ export function SaySheet({ head, context, eyes, onPlace, onClose }: { head: Head
   const told = questionsIn(pairs).filter((q) => known[q] && pairs.length > left.length);
   // One question at a time; what no habit can answer is a plain choice.
   const question = questionsIn(left)[0] ?? null;
-  const options = question ? left.filter((r, i) => left.findIndex((o) => schoolFor(question, o) === schoolFor(question, r)) === i) : left;
+  const options = question ? left.filter((r, i) => left.findIndex((o) => schoolOf(question, o) === schoolOf(question, r)) === i) : left;
   const reading = question ? null : (left[Math.min(chosen, left.length - 1)] ?? null);
   const wish = reading?.said.what === 'pair' ? pairSaid(head, eyes, reading.said, reading.along) : null;
   const at = wish && resolveEyes(head, wish);
@@ -62,14 +62,12 @@ export function SaySheet({ head, context, eyes, onPlace, onClose }: { head: Head
       {question ? <Words fontWeight="600">{faceWords.questions[question]}</Words> : left.length > 1 ? <Words fontWeight="600">{say.whichReading}</Words> : null}
       <View role="radiogroup" aria-label={say.whichReading} style={{ gap: 8 }}>
         {options.map((r, i) => (
-          <Reading key={tagOf(context, r.said)} context={context} reading={r} about={question} chosen={r === reading} onPress={() => (question ? setAnswers({ ...answers, [question]: schoolFor(question, r) }) : setChosen(i))} />
+          <Reading key={tagOf(context, r.said)} context={context} reading={r} about={question} chosen={r === reading} onPress={() => (question ? setAnswers({ ...answers, [question]: schoolOf(question, r) }) : setChosen(i))} />
         ))}
       </View>
     </Sheet>
   );
 }
-
-const schoolFor = (about: LeftOpen, r: PlaceReading) => (about === 'from the edge' ? r.round : r.along);
 
 /** How a reading counts what was left open, in words. */
 function schoolWords(context: PlaceContext, reading: PlaceReading, about: LeftOpen): string {
