@@ -17,6 +17,12 @@ export default [
       'no-console': 'error',
     },
   },
-  { files: ['**/*.ts', '**/*.tsx'], rules: { '@typescript-eslint/no-explicit-any': 'error', '@typescript-eslint/no-empty-object-type': 'off' } },
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-empty-object-type': 'off',
+    },
+  },
   { files: ['scripts/**', 'core/bench/**'], rules: { 'no-console': 'off' } },
 ];

@@ -6,7 +6,10 @@ const node = {
   testMatch: ['**/*.test.ts', '**/*.test.mjs'],
   extensionsToTreatAsEsm: [],
   moduleNameMapper: { '^@hoppla/core/(.*)$': '<rootDir>/core/src/$1/index.ts' },
-  transform: { '\\.ts$': '<rootDir>/scripts/jest-esbuild.cjs', '\\.mjs$': '<rootDir>/scripts/jest-esbuild.cjs' },
+  transform: {
+    '\\.ts$': '<rootDir>/scripts/jest-esbuild.cjs',
+    '\\.mjs$': '<rootDir>/scripts/jest-esbuild.cjs',
+  },
   moduleFileExtensions: ['ts', 'mjs', 'js', 'json', 'cjs', 'node'],
 };
 
@@ -18,9 +21,18 @@ const app = {
   setupFiles: ['<rootDir>/jest-browser.cjs'],
   testEnvironmentOptions: { customExportConditions: ['require'] },
   // three is large and plain: esbuild turns it in a second.
-  transform: { '/three/build/.*\\.js$': '<rootDir>/../scripts/jest-esbuild.cjs', ...require('jest-expo/web/jest-preset').transform },
-  moduleNameMapper: { '^three$': '<rootDir>/../node_modules/three/build/three.module.js', '^@react-native-async-storage/async-storage$': '<rootDir>/../node_modules/@react-native-async-storage/async-storage/lib/module/jest/AsyncStorageMock.js' },
-  transformIgnorePatterns: ['/node_modules/(?!((jest-)?react-native|@react-native(-community)?|@react-native-async-storage|expo(nent)?|@expo(nent)?/.*|@expo-google-fonts/.*|tamagui|@tamagui/.*|react-native-svg|three))'],
+  transform: {
+    '/three/build/.*\\.js$': '<rootDir>/../scripts/jest-esbuild.cjs',
+    ...require('jest-expo/web/jest-preset').transform,
+  },
+  moduleNameMapper: {
+    '^three$': '<rootDir>/../node_modules/three/build/three.module.js',
+    '^@react-native-async-storage/async-storage$':
+      '<rootDir>/../node_modules/@react-native-async-storage/async-storage/lib/module/jest/AsyncStorageMock.js',
+  },
+  transformIgnorePatterns: [
+    '/node_modules/(?!((jest-)?react-native|@react-native(-community)?|@react-native-async-storage|expo(nent)?|@expo(nent)?/.*|@expo-google-fonts/.*|tamagui|@tamagui/.*|react-native-svg|three))',
+  ],
 };
 
 module.exports = { projects: [node, app] };

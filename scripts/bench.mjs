@@ -1,5 +1,14 @@
 // Benchmarks: figures and ratios of the core, and the first load beside an empty app of the same stack.
-import { cpSync, existsSync, mkdirSync, readFileSync, rmSync, statSync, symlinkSync, writeFileSync } from 'node:fs';
+import {
+  cpSync,
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs';
 import { createServer } from 'node:http';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
@@ -16,7 +25,8 @@ const empty = join(root, '.cache/empty-app');
 if (!existsSync(join(empty, 'dist/index.html'))) {
   rmSync(empty, { recursive: true, force: true });
   mkdirSync(join(empty, 'src/app'), { recursive: true });
-  for (const file of ['package.json', 'app.json', 'babel.config.js', 'metro.config.js', 'assets']) cpSync(join(root, 'app', file), join(empty, file), { recursive: true });
+  for (const file of ['package.json', 'app.json', 'babel.config.js', 'metro.config.js', 'assets'])
+    cpSync(join(root, 'app', file), join(empty, file), { recursive: true });
   writeFileSync(
     join(empty, 'src/app/index.tsx'),
     `import { createAsyncStorage } from '@react-native-async-storage/async-storage';
@@ -32,7 +42,10 @@ export default function Empty() {
 `,
   );
   symlinkSync(join(root, 'node_modules'), join(empty, 'node_modules'));
-  run('empty app', 'npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], { cwd: empty, env: environment });
+  run('empty app', 'npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
+    cwd: empty,
+    env: environment,
+  });
 }
 
 /** Kilobytes gzip of every script that the first page really loads, in Chromium, from a folder served on loopback. */
@@ -40,11 +53,21 @@ async function loadedKB(folder) {
   const server = createServer((req, res) => {
     const path = join(folder, decodeURIComponent(new URL(req.url, 'http://x').pathname));
     const file = existsSync(path) && statSync(path).isFile() ? path : join(folder, 'index.html');
-    res.setHeader('Content-Type', file.endsWith('.js') ? 'text/javascript' : file.endsWith('.html') ? 'text/html' : 'application/octet-stream');
+    res.setHeader(
+      'Content-Type',
+      file.endsWith('.js')
+        ? 'text/javascript'
+        : file.endsWith('.html')
+          ? 'text/html'
+          : 'application/octet-stream',
+    );
     res.end(readFileSync(file));
   });
   await new Promise((ready) => server.listen(0, '127.0.0.1', ready));
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-quic'] });
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-quic'],
+  });
   const page = await browser.newPage();
   const bodies = [];
   page.on('response', (r) => r.url().endsWith('.js') && bodies.push(r.body()));
@@ -59,7 +82,17 @@ async function loadedKB(folder) {
 
 const own = await loadedKB(join(root, 'app/dist'));
 const bare = await loadedKB(join(empty, 'dist'));
-console.log(`\nfirst page ${own.toFixed(0)} kB gzip of script, an empty app of the same stack ${bare.toFixed(0)} kB: ${(own / bare).toFixed(2)} x (goal 1.5)`);
+console.log(
+  `\nfirst page ${own.toFixed(0)} kB gzip of script, an empty app of the same stack ${bare.toFixed(0)} kB: ${(own / bare).toFixed(2)} x (goal 1.5)`,
+);
 
-run('typing', 'npx', ['playwright', 'test', 'rounds', '-g', '1,000 lines', '--reporter=line'], { cwd: join(root, 'e2e'), env: { ...environment, HOPPLA_BENCH: '1' } });
-run('the stage', 'npx', ['playwright', 'test', 'stage', '-g', 'typing goes on|what a picture costs', '--reporter=line'], { cwd: join(root, 'e2e'), env: { ...environment, HOPPLA_BENCH: '1' } });
+run('typing', 'npx', ['playwright', 'test', 'rounds', '-g', '1,000 lines', '--reporter=line'], {
+  cwd: join(root, 'e2e'),
+  env: { ...environment, HOPPLA_BENCH: '1' },
+});
+run(
+  'the stage',
+  'npx',
+  ['playwright', 'test', 'stage', '-g', 'typing goes on|what a picture costs', '--reporter=line'],
+  { cwd: join(root, 'e2e'), env: { ...environment, HOPPLA_BENCH: '1' } },
+);

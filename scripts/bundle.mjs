@@ -13,7 +13,16 @@ export async function bundle(entry, name) {
   const { build } = await import('esbuild');
   mkdirSync(resolve(root, '.cache/dist'), { recursive: true });
   await build({
-    absWorkingDir: root, entryPoints: [entry], outfile: `.cache/dist/${name}`, bundle: true, platform: 'node', format: 'esm', target: 'node20', sourcemap: 'inline', logLevel: 'error',
-    packages: 'external', alias: { '@hoppla/core': './core/src' },
+    absWorkingDir: root,
+    entryPoints: [entry],
+    outfile: `.cache/dist/${name}`,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    sourcemap: 'inline',
+    logLevel: 'error',
+    packages: 'external',
+    alias: { '@hoppla/core': './core/src' },
   });
 }

@@ -2,7 +2,11 @@
 import { bundle, dist } from './bundle.mjs';
 import { environment, run } from './steps.mjs';
 
-run('generated texts', 'npx', ['jest', 'core/src/notation/generated'], { env: { ...environment, HOPPLA_TEXTS: '10000' } });
-run('absurd parts', 'npx', ['jest', 'core/src/form/relax', '-t', 'WILD'], { env: { ...environment, HOPPLA_EVERY: '1' } });
+run('generated texts', 'npx', ['jest', 'core/src/notation/generated'], {
+  env: { ...environment, HOPPLA_TEXTS: '10000' },
+});
+run('absurd parts', 'npx', ['jest', 'core/src/form/relax', '-t', 'WILD'], {
+  env: { ...environment, HOPPLA_EVERY: '1' },
+});
 await bundle('core/bench/fuzz.ts', 'fuzz.mjs');
 await import(dist('fuzz.mjs').href);

@@ -3,7 +3,20 @@ import house from './house-rules.mjs';
 
 const root = '/house';
 const lint = (file: string, code: string) =>
-  new Linter({ configType: 'flat', cwd: root }).verify(code, [{ files: ['**/*.ts'], plugins: { house }, languageOptions: { sourceType: 'module' }, rules: { 'house/import-direction': ['error', { root }] } }], `${root}/${file}`).map((m) => m.messageId ?? m.message);
+  new Linter({ configType: 'flat', cwd: root })
+    .verify(
+      code,
+      [
+        {
+          files: ['**/*.ts'],
+          plugins: { house },
+          languageOptions: { sourceType: 'module' },
+          rules: { 'house/import-direction': ['error', { root }] },
+        },
+      ],
+      `${root}/${file}`,
+    )
+    .map((m) => m.messageId ?? m.message);
 
 describe('import direction', () => {
   it.each([
@@ -20,6 +33,9 @@ describe('import direction', () => {
   it.each([
     ['core/src/plan/a.ts', "import { read } from '../notation';"],
     ['core/src/toy/schema/index.ts', "import Joi from 'joi';"],
-    ['app/src/stations/face/a.ts', "import { Tag } from '../../controls'; import { edit } from '../../documents';"],
+    [
+      'app/src/stations/face/a.ts',
+      "import { Tag } from '../../controls'; import { edit } from '../../documents';",
+    ],
   ])('%s: %s is allowed', (file, code) => expect(lint(file, code)).toEqual([]));
 });

@@ -3,7 +3,13 @@ const { transformSync } = require('esbuild');
 
 module.exports = {
   process: (source, file) => {
-    const { code, map } = transformSync(source, { loader: file.endsWith('.ts') ? 'ts' : 'js', format: 'cjs', target: 'node20', sourcefile: file, sourcemap: true });
+    const { code, map } = transformSync(source, {
+      loader: file.endsWith('.ts') ? 'ts' : 'js',
+      format: 'cjs',
+      target: 'node20',
+      sourcefile: file,
+      sourcemap: true,
+    });
     return { code, map };
   },
 };

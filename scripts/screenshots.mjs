@@ -8,9 +8,24 @@ install();
 build();
 const { chromium } = await import('@playwright/test');
 const PORT = 4327;
-const server = spawn('node', ['scripts/serve.mjs', '--port', String(PORT)], { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] });
+const server = spawn('node', ['scripts/serve.mjs', '--port', String(PORT)], {
+  cwd: root,
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
 await new Promise((ready) => server.stdout.once('data', ready));
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking', '--use-gl=angle', '--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--ignore-gpu-blocklist'] });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--use-gl=angle',
+    '--use-angle=swiftshader',
+    '--enable-unsafe-swiftshader',
+    '--ignore-gpu-blocklist',
+  ],
+});
 
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
@@ -25,7 +40,8 @@ async function walk(name, viewport, colorScheme, wanted) {
   const keep = async (view) => {
     // Software graphics take their time.
     await page.waitForTimeout(1500);
-    if (wanted.includes(view)) await page.screenshot({ path: join(root, `docs/screenshots/${view}-${name}.png`) });
+    if (wanted.includes(view))
+      await page.screenshot({ path: join(root, `docs/screenshots/${view}-${name}.png`) });
   };
   const station = (s) => page.getByRole('link', { name: s, exact: true }).click();
   await page.goto(`http://127.0.0.1:${PORT}/?demo=workshop`);
@@ -49,9 +65,15 @@ async function walk(name, viewport, colorScheme, wanted) {
     const { view } = field.cmTile.root;
     const text = view.state.doc.toString();
     const from = text.indexOf('R6: ');
-    view.dispatch({ changes: { from, to: text.indexOf('\n', from), insert: 'R6: (3 sc, inc) x6 (36)' }, selection: { anchor: from } });
+    view.dispatch({
+      changes: { from, to: text.indexOf('\n', from), insert: 'R6: (3 sc, inc) x6 (36)' },
+      selection: { anchor: from },
+    });
   });
-  await page.getByText(/are left/).first().waitFor();
+  await page
+    .getByText(/are left/)
+    .first()
+    .waitFor();
   await page.getByRole('button', { name: /^! R6/ }).click();
   await keep('parts-fault');
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -66,7 +88,10 @@ async function walk(name, viewport, colorScheme, wanted) {
       await keep('faces');
       await page.getByRole('button', { name: 'Close', exact: true }).click();
       await page.getByRole('button', { name: 'Face map' }).click();
-      const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save the face map' }).click()]);
+      const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('button', { name: 'Save the face map' }).click(),
+      ]);
       await page.getByRole('button', { name: 'Close', exact: true }).click();
       // A sheet of A4 at 96 px an inch.
       const paper = await context.newPage();
@@ -84,7 +109,11 @@ async function walk(name, viewport, colorScheme, wanted) {
     }
   }
   await station('Make');
-  for (let i = 0; i < TICKS; i++) await page.getByRole('button', { name: /^(Tick|Done)/ }).last().click();
+  for (let i = 0; i < TICKS; i++)
+    await page
+      .getByRole('button', { name: /^(Tick|Done)/ })
+      .last()
+      .click();
   await keep('make');
   await page.getByRole('button', { name: /^Safety/ }).click();
   await keep('safety');
@@ -98,7 +127,21 @@ async function walk(name, viewport, colorScheme, wanted) {
   await context.close();
 }
 
-const ALL = ['bench', 'parts', 'count', 'inside', 'parts-fault', 'face', 'faces', 'joins', 'plan', 'make', 'safety', 'gauge', 'yarn'];
+const ALL = [
+  'bench',
+  'parts',
+  'count',
+  'inside',
+  'parts-fault',
+  'face',
+  'faces',
+  'joins',
+  'plan',
+  'make',
+  'safety',
+  'gauge',
+  'yarn',
+];
 try {
   await walk('phone', PHONE, 'light', ALL);
   await walk('wide', WIDE, 'light', ['bench', 'parts-fault', 'face', 'joins']);

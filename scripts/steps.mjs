@@ -9,7 +9,13 @@ export const root = resolve(fileURLToPath(import.meta.url), '../..');
 const stamps = join(root, '.cache');
 
 /** The environment of every build: quiet, offline, two workers. */
-export const environment = { ...process.env, EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1', CI: '1', PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' };
+export const environment = {
+  ...process.env,
+  EXPO_NO_TELEMETRY: '1',
+  EXPO_OFFLINE: '1',
+  CI: '1',
+  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1',
+};
 
 /** Runs a command; a failure ends the program with its code and a sentence. Returns the seconds it took. */
 export function run(what, command, args, options = {}) {
@@ -17,7 +23,9 @@ export function run(what, command, args, options = {}) {
   const done = spawnSync(command, args, { cwd: root, stdio: 'inherit', env: environment, ...options });
   const seconds = (Date.now() - began) / 1000;
   if (done.status !== 0) {
-    console.error(`${what} failed after ${seconds.toFixed(0)} s${done.error ? `: ${done.error.message}` : ''}`);
+    console.error(
+      `${what} failed after ${seconds.toFixed(0)} s${done.error ? `: ${done.error.message}` : ''}`,
+    );
     process.exit(done.status ?? 1);
   }
   return seconds;
@@ -26,7 +34,16 @@ export function run(what, command, args, options = {}) {
 /** Runs commands side by side, one a core; the first failure ends the program when all are done. Returns the seconds they took together. */
 export async function runTogether(commands) {
   const began = Date.now();
-  const codes = await Promise.all(commands.map(([, command, args]) => new Promise((done) => spawn(command, args, { cwd: root, stdio: 'inherit', env: environment }).on('close', done).on('error', () => done(1)))));
+  const codes = await Promise.all(
+    commands.map(
+      ([, command, args]) =>
+        new Promise((done) =>
+          spawn(command, args, { cwd: root, stdio: 'inherit', env: environment })
+            .on('close', done)
+            .on('error', () => done(1)),
+        ),
+    ),
+  );
   const wrong = codes.findIndex((code) => code !== 0);
   if (wrong >= 0) {
     console.error(`${commands[wrong][0]} failed`);
@@ -40,7 +57,9 @@ function hashOf(paths) {
   const add = (path) => {
     if (!existsSync(path)) return;
     if (statSync(path).isDirectory()) {
-      for (const name of readdirSync(path).sort()) if (!['node_modules', 'dist', '.expo'].includes(name) && !/\.test\.tsx?$|\.md$/.test(name)) add(join(path, name));
+      for (const name of readdirSync(path).sort())
+        if (!['node_modules', 'dist', '.expo'].includes(name) && !/\.test\.tsx?$|\.md$/.test(name))
+          add(join(path, name));
     } else hash.update(path.slice(root.length)).update(readFileSync(path));
   };
   paths.map((p) => join(root, p)).forEach(add);
@@ -59,12 +78,17 @@ function once(name, paths, product, work) {
 }
 
 /** `npm ci` when the lock is new. */
-export const install = () => once('install', ['package-lock.json'], 'node_modules/.package-lock.json', () => run('install', 'npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']));
+export const install = () =>
+  once('install', ['package-lock.json'], 'node_modules/.package-lock.json', () =>
+    run('install', 'npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']),
+  );
 
 /** The web app, built for production into app/dist. */
 export const build = () =>
   once('build', ['app', 'core/src', 'package-lock.json'], 'app/dist/precache.json', () => {
-    const seconds = run('build', 'npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], { cwd: join(root, 'app') });
+    const seconds = run('build', 'npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
+      cwd: join(root, 'app'),
+    });
     listForOffline();
     return seconds;
   });
@@ -72,7 +96,9 @@ export const build = () =>
 /** Writes which built files the service worker keeps: scripts, fonts, the icon. */
 function listForOffline() {
   const dist = join(root, 'app/dist');
-  const files = readdirSync(dist, { recursive: true }).map(String).filter((f) => /\.(js|ttf|ico)$/.test(f) && f !== 'sw.js');
+  const files = readdirSync(dist, { recursive: true })
+    .map(String)
+    .filter((f) => /\.(js|ttf|ico)$/.test(f) && f !== 'sw.js');
   writeFileSync(join(dist, 'precache.json'), JSON.stringify(files.map((f) => `/${f}`).sort()));
 }
 
@@ -80,6 +106,7 @@ function listForOffline() {
 export function chromium() {
   if (existsSync('/usr/bin/chromium')) return 0;
   const apt = process.getuid?.() === 0 ? [] : ['sudo'];
-  const call = (args) => run('chromium', [...apt, 'apt-get'][0], [...apt.slice(1), ...(apt.length ? ['apt-get'] : []), ...args]);
+  const call = (args) =>
+    run('chromium', [...apt, 'apt-get'][0], [...apt.slice(1), ...(apt.length ? ['apt-get'] : []), ...args]);
   return call(['update', '-qq']) + call(['install', '-y', '-qq', 'chromium']);
 }

@@ -1,2 +1,2 @@
 #!/usr/bin/env node
-import "../../scripts/hoppla.mjs";
+import '../../scripts/hoppla.mjs';

@@ -17,7 +17,20 @@ export interface Answer {
 export class Misuse extends Error {}
 
 const FIRMNESSES: readonly Firmness[] = ['empty', 'soft', 'medium', 'firm'];
-const FLAGS_WITH_VALUE = new Set(['--terms', '--hook', '--stitch', '--round', '--lean', '--hand', '--fill', '--part', '--at', '--eye', '--reading', '--to']);
+const FLAGS_WITH_VALUE = new Set([
+  '--terms',
+  '--hook',
+  '--stitch',
+  '--round',
+  '--lean',
+  '--hand',
+  '--fill',
+  '--part',
+  '--at',
+  '--eye',
+  '--reading',
+  '--to',
+]);
 
 /** The files and options of a command line. */
 export interface Call {
@@ -52,7 +65,8 @@ export function number(call: Call, flag: string): number | undefined {
   const said = call.flags.get(flag);
   if (said === undefined) return undefined;
   const value = flag === '--hook' ? hookMm(said) : Number(said);
-  if (value === null || !Number.isFinite(value) || (value <= 0 && flag !== '--lean')) throw new Misuse(say.badNumber(flag, said));
+  if (value === null || !Number.isFinite(value) || (value <= 0 && flag !== '--lean'))
+    throw new Misuse(say.badNumber(flag, said));
   return value;
 }
 
@@ -60,7 +74,14 @@ export function number(call: Call, flag: string): number | undefined {
 export function gaugeOfCall(call: Call, headingHookMm: number | null): Gauge {
   const hand = call.flags.get('--hand') ?? 'right';
   if (hand !== 'left' && hand !== 'right') throw new Misuse(say.badNumber('--hand', hand));
-  return gaugeOf({ hookMm: number(call, '--hook') ?? headingHookMm ?? 3, stitchMm: number(call, '--stitch'), roundMm: number(call, '--round'), leanStitches: number(call, '--lean'), hand, yarnUnder: call.flags.has('--under') });
+  return gaugeOf({
+    hookMm: number(call, '--hook') ?? headingHookMm ?? 3,
+    stitchMm: number(call, '--stitch'),
+    roundMm: number(call, '--round'),
+    leanStitches: number(call, '--lean'),
+    hand,
+    yarnUnder: call.flags.has('--under'),
+  });
 }
 
 /** How firm the part is filled; medium when nothing is said. @throws Misuse */

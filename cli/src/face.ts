@@ -1,6 +1,29 @@
-import { nearestWords, readPlaceWords, type AlongSchool, type RingIs, type SaidPair } from '@hoppla/core/address';
+import {
+  nearestWords,
+  readPlaceWords,
+  type AlongSchool,
+  type RingIs,
+  type SaidPair,
+} from '@hoppla/core/address';
 import { buildFabric } from '@hoppla/core/fabric';
-import { adviceOn, adviceSentence, bareHead, eyeRow, newPair, pairSaid, pairTag, pauseOf, refusalOf, refusalSentence, resolveEyes, schoolsOf, wordsContext, type EyePair, type EyesAt, type Head } from '@hoppla/core/feature';
+import {
+  adviceOn,
+  adviceSentence,
+  bareHead,
+  eyeRow,
+  newPair,
+  pairSaid,
+  pairTag,
+  pauseOf,
+  refusalOf,
+  refusalSentence,
+  resolveEyes,
+  schoolsOf,
+  wordsContext,
+  type EyePair,
+  type EyesAt,
+  type Head,
+} from '@hoppla/core/feature';
 import { formOf } from '@hoppla/core/form';
 import { markText, read } from '@hoppla/core/notation';
 import { faceWords, unitWords } from '@hoppla/core/words';
@@ -15,34 +38,79 @@ export function faceCommand(text: string, call: Call): Answer {
   let line = 0;
   const { marks } = markText(text, () => `line${++line}`);
   const wanted = call.flags.get('--part');
-  const part = wanted === undefined ? reading.parts[0] : reading.parts.find((p) => p.name.toLowerCase() === wanted.toLowerCase());
-  if (!part) throw new Misuse(say.noPart(wanted ?? '', reading.parts.map((p) => p.name || say.unnamed)));
+  const part =
+    wanted === undefined
+      ? reading.parts[0]
+      : reading.parts.find((p) => p.name.toLowerCase() === wanted.toLowerCase());
+  if (!part)
+    throw new Misuse(
+      say.noPart(
+        wanted ?? '',
+        reading.parts.map((p) => p.name || say.unnamed),
+      ),
+    );
   const words = call.flags.get('--at');
   if (words === undefined) throw new Misuse(say.needsValue('--at'));
   const form = formOf(buildFabric(part, marks), gaugeOfCall(call, part.hookMm), { fill: firmnessOf(call) });
   const head = bareHead(form, (part.ringIs as RingIs | null) ?? 'crown');
   const usual = newPair(head, { id: 'eyes', part: 'part', copy: 'copy' });
-  if (!usual || form.section !== 'ring') return { out: '', err: `${say.noEyesHere(part.name || say.unnamed)}\n`, code: 1 };
+  if (!usual || form.section !== 'ring')
+    return { out: '', err: `${say.noEyesHere(part.name || say.unnamed)}\n`, code: 1 };
   const eyeMm = number(call, '--eye');
-  const eyes: EyePair = eyeMm === undefined ? usual : { ...usual, eyeMm, postMm: eyeRow(eyeMm).postMm, washerMm: eyeRow(eyeMm).washerMm };
+  const eyes: EyePair =
+    eyeMm === undefined
+      ? usual
+      : { ...usual, eyeMm, postMm: eyeRow(eyeMm).postMm, washerMm: eyeRow(eyeMm).washerMm };
   const at = resolveEyes(head, eyes) as EyesAt;
   const context = wordsContext(head, 'marker', at.round, eyes.washerMm, pauseOf(at.window));
   const found = readPlaceWords(words, context);
-  const pairs = found.readings.flatMap((r) => (r.said.what === 'pair' ? [{ said: r.said, along: r.along }] : []));
+  const pairs = found.readings.flatMap((r) =>
+    r.said.what === 'pair' ? [{ said: r.said, along: r.along }] : [],
+  );
   if (!pairs.length) {
     const nearest = nearestWords(words, context);
-    return { out: '', err: `${found.problem ? `1:${found.problem.from + 1}: ${found.problem.sentence}` : say.notAPair}\n${nearest ? `${say.nearest(nearest.phrase)}\n` : ''}`, code: 1 };
+    return {
+      out: '',
+      err: `${found.problem ? `1:${found.problem.from + 1}: ${found.problem.sentence}` : say.notAPair}\n${nearest ? `${say.nearest(nearest.phrase)}\n` : ''}`,
+      code: 1,
+    };
   }
   const k = (number(call, '--reading') ?? 1) - 1;
   if (!Number.isInteger(k) || k >= pairs.length) throw new Misuse(say.noReading(k + 1, pairs.length));
   const answers = pairs.map((p) => answerOf(head, eyes, p, part.name));
-  const chosen = { ...answers[k].json, questions: pairs.length > 1 ? answers.map((a, i) => ({ reading: i + 1, stitchesBetween: a.json.spacing.stitchesBetween, words: a.words })) : [], problems: answers[k].problems };
+  const chosen = {
+    ...answers[k].json,
+    questions:
+      pairs.length > 1
+        ? answers.map((a, i) => ({
+            reading: i + 1,
+            stitchesBetween: a.json.spacing.stitchesBetween,
+            words: a.words,
+          }))
+        : [],
+    problems: answers[k].problems,
+  };
   if (call.flags.has('--json')) return { out: `${JSON.stringify(chosen, null, 2)}\n`, err: '', code: 0 };
-  const err = pairs.length > 1 ? say.readings(answers.map((a) => a.words.slice(0, 1).concat(a.words.slice(-4)).join('; ')), k) : '';
-  return { out: say.face(pairTag(answers[k].names), answers[k].words, chosen), err: err + answers[k].problems.map((p) => `${p}\n`).join(''), code: 0 };
+  const err =
+    pairs.length > 1
+      ? say.readings(
+          answers.map((a) => a.words.slice(0, 1).concat(a.words.slice(-4)).join('; ')),
+          k,
+        )
+      : '';
+  return {
+    out: say.face(pairTag(answers[k].names), answers[k].words, chosen),
+    err: err + answers[k].problems.map((p) => `${p}\n`).join(''),
+    code: 0,
+  };
 }
 
-function answerOf(head: Head, eyes: EyePair, { said, along }: { said: SaidPair; along: AlongSchool }, part: string) {
+function answerOf(
+  head: Head,
+  eyes: EyePair,
+  { said, along }: { said: SaidPair; along: AlongSchool },
+  part: string,
+) {
   const pair = pairSaid(head, eyes, said, along);
   const at = resolveEyes(head, pair) as EyesAt;
   const { spacing, window, retention } = at;
@@ -51,18 +119,43 @@ function answerOf(head: Head, eyes: EyePair, { said, along }: { said: SaidPair; 
   const pause = Math.max(pauseOf(window), high);
   const refusal = refusalOf(head, pair, at);
   const problems = [
-    ...(refusal ? [`${refusalSentence(refusal, pair, at, UNITS)} ${refusal.nearest ? faceWords.nearest(pairTag((resolveEyes(head, refusal.nearest) as EyesAt).names)) : faceWords.noNearest}.`] : []),
+    ...(refusal
+      ? [
+          `${refusalSentence(refusal, pair, at, UNITS)} ${refusal.nearest ? faceWords.nearest(pairTag((resolveEyes(head, refusal.nearest) as EyesAt).names)) : faceWords.noNearest}.`,
+        ]
+      : []),
     ...(retention.band === 1 ? [say.washerStops(retention.worst.toFixed(1))] : []),
   ];
   return {
-    words: schoolsOf(wordsContext(head, 'marker', at.round, pair.washerMm, pauseOf(window)), at).map((s) => s.words), problems, names: at.names,
+    words: schoolsOf(wordsContext(head, 'marker', at.round, pair.washerMm, pauseOf(window)), at).map(
+      (s) => s.words,
+    ),
+    problems,
+    names: at.names,
     json: {
-      part, posts: at.names.map((n, i) => ({ round: n.round, stitch: n.stitch, of: n.of, point: at.points[i] })),
+      part,
+      posts: at.names.map((n, i) => ({ round: n.round, stitch: n.stitch, of: n.of, point: at.points[i] })),
       spacing: {
-        stitchesBetween: spacing.stitchesBetween, holesOn: spacing.on, holesShowing: spacing.showing, straightMm: spacing.straightMm.value, rimMm: spacing.rimMm.value, surfaceMm: spacing.alongMm.value, angleDeg: spacing.angleDeg, middle: spacing.middle,
+        stitchesBetween: spacing.stitchesBetween,
+        holesOn: spacing.on,
+        holesShowing: spacing.showing,
+        straightMm: spacing.straightMm.value,
+        rimMm: spacing.rimMm.value,
+        surfaceMm: spacing.alongMm.value,
+        angleDeg: spacing.angleDeg,
+        middle: spacing.middle,
       },
-      fromFinishedEnd: [last - low + 1, last - high + 1], fromPauseEdge: [pause - low + 1, pause - high + 1], levelErrorMm: at.levelErrorMm, washer: { mm: pair.washerMm, retention: retention.worst, band: retention.band },
-      window: { first: window.first, lastComfortable: window.lastComfortable, lastPossible: window.lastPossible, into: window.into }, range: { percent: head.form.gauge.stitchRangePercent, source: head.form.gauge.stitchSource },
+      fromFinishedEnd: [last - low + 1, last - high + 1],
+      fromPauseEdge: [pause - low + 1, pause - high + 1],
+      levelErrorMm: at.levelErrorMm,
+      washer: { mm: pair.washerMm, retention: retention.worst, band: retention.band },
+      window: {
+        first: window.first,
+        lastComfortable: window.lastComfortable,
+        lastPossible: window.lastPossible,
+        into: window.into,
+      },
+      range: { percent: head.form.gauge.stitchRangePercent, source: head.form.gauge.stitchSource },
       advice: adviceOn(head, pair, at).map((a) => adviceSentence(a, at, UNITS)),
     },
   };

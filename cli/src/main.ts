@@ -69,25 +69,56 @@ export function placeIn(text: string, offset: number): { line: number; column: n
 function problemJson(text: string, p: Problem) {
   const at = placeIn(text, p.span.from);
   const mend = p.mends[0];
-  const edit = (c: { from: number; to: number; insert: string }) => ({ ...placeIn(text, c.from), endColumn: placeIn(text, c.to).column, text: c.insert });
-  return { line: at.line, column: at.column, endColumn: placeIn(text, p.span.to).column, severity: p.severity, code: p.code, message: p.message, ...(mend ? { mend: { title: mend.title, edits: mend.changes.map(edit) } } : {}) };
+  const edit = (c: { from: number; to: number; insert: string }) => ({
+    ...placeIn(text, c.from),
+    endColumn: placeIn(text, c.to).column,
+    text: c.insert,
+  });
+  return {
+    line: at.line,
+    column: at.column,
+    endColumn: placeIn(text, p.span.to).column,
+    severity: p.severity,
+    code: p.code,
+    message: p.message,
+    ...(mend ? { mend: { title: mend.title, edits: mend.changes.map(edit) } } : {}),
+  };
 }
 
 function readCommand(text: string, call: Call): Answer {
   const reading = read(text, { terms: terms(call) });
   const code = hasErrors(reading) ? 1 : 0;
   const parts = reading.parts.map((p) => ({
-    name: p.name, make: p.make, stitches: p.stitches,
-    rounds: p.rounds.map(({ label, line, offered, eaten, made, stated, carried }) => ({ label, line, offered, eaten, made, stated, carried })),
+    name: p.name,
+    make: p.make,
+    stitches: p.stitches,
+    rounds: p.rounds.map(({ label, line, offered, eaten, made, stated, carried }) => ({
+      label,
+      line,
+      offered,
+      eaten,
+      made,
+      stated,
+      carried,
+    })),
     problems: p.problems.map((x) => problemJson(text, x)),
   }));
-  if (call.flags.has('--json')) return { out: `${JSON.stringify({ terms: reading.terms, parts }, null, 2)}\n`, err: '', code };
-  const out = parts.map((p) => `${p.name || say.unnamed}${p.make > 1 ? ` × ${p.make}` : ''}\n${p.rounds.map((r) => `  ${(r.label ?? '').padEnd(5)} ${String(r.made ?? '?').padStart(5)}`).join('\n')}\n`).join('\n');
-  const err = parts.flatMap((p) => p.problems.map((x) => `${x.line}:${x.column}: ${x.severity}: ${x.message}\n`)).join('');
+  if (call.flags.has('--json'))
+    return { out: `${JSON.stringify({ terms: reading.terms, parts }, null, 2)}\n`, err: '', code };
+  const out = parts
+    .map(
+      (p) =>
+        `${p.name || say.unnamed}${p.make > 1 ? ` × ${p.make}` : ''}\n${p.rounds.map((r) => `  ${(r.label ?? '').padEnd(5)} ${String(r.made ?? '?').padStart(5)}`).join('\n')}\n`,
+    )
+    .join('\n');
+  const err = parts
+    .flatMap((p) => p.problems.map((x) => `${x.line}:${x.column}: ${x.severity}: ${x.message}\n`))
+    .join('');
   return { out, err, code };
 }
 
-const hasErrors = (reading: Reading): boolean => reading.parts.some((p) => p.problems.some((x) => x.severity === 'error'));
+const hasErrors = (reading: Reading): boolean =>
+  reading.parts.some((p) => p.problems.some((x) => x.severity === 'error'));
 
 function checkCommand(texts: { file: string; text: string }[], call: Call): Answer {
   let code: 0 | 1 = 0;
@@ -107,11 +138,22 @@ function checkCommand(texts: { file: string; text: string }[], call: Call): Answ
 function writeCommand(text: string, call: Call): Answer {
   const reading = read(text);
   const code = hasErrors(reading) ? 1 : 0;
-  return { out: reading.parts.length ? cleanText(text, { terms: reading.terms, to: terms(call) ?? reading.terms }) : '', err: problemLines(text, reading), code };
+  return {
+    out: reading.parts.length
+      ? cleanText(text, { terms: reading.terms, to: terms(call) ?? reading.terms })
+      : '',
+    err: problemLines(text, reading),
+    code,
+  };
 }
 
 const problemLines = (text: string, reading: Reading): string =>
-  reading.parts.flatMap((p) => p.problems.filter((x) => x.severity === 'error').map((x) => ({ at: placeIn(text, x.span.from), x }))).map(({ at, x }) => `${at.line}:${at.column}: ${x.code}: ${x.message}\n`).join('');
+  reading.parts
+    .flatMap((p) =>
+      p.problems.filter((x) => x.severity === 'error').map((x) => ({ at: placeIn(text, x.span.from), x })),
+    )
+    .map(({ at, x }) => `${at.line}:${at.column}: ${x.code}: ${x.message}\n`)
+    .join('');
 
 /** The model of a toy file, or the answer that says why there is none. */
 function opened(text: string): ToyModel | Answer {
@@ -139,7 +181,13 @@ function exportCommand(call: Call, standardInput: () => string): Answer {
   if ('err' in model) return model;
   const code = model.parts.every((p) => p.addsUp) ? 0 : 1;
   const { name } = model.toy;
-  const files = to === 'obj' ? [{ path: join(folder, fileName(name, 'obj')), text: objOf(model) }] : faceMapSvgs(model).map((face) => ({ path: join(folder, fileName(`${name} ${face.name} face`, 'svg')), text: face.svg }));
+  const files =
+    to === 'obj'
+      ? [{ path: join(folder, fileName(name, 'obj')), text: objOf(model) }]
+      : faceMapSvgs(model).map((face) => ({
+          path: join(folder, fileName(`${name} ${face.name} face`, 'svg')),
+          text: face.svg,
+        }));
   if (files.length === 0) return { out: '', err: `${say.noFaces}\n`, code: 1 };
   return { out: files.map((f) => `${f.path}\n`).join(''), err: '', code, files };
 }

@@ -1,6 +1,15 @@
 import { buildFabric } from '@hoppla/core/fabric';
 import { FABRIC } from '@hoppla/core/figures';
-import { fillGrams, formOf, sizeOf, yarnMetres, yarnNeed, type FillMaterial, type Firmness, type PartForm } from '@hoppla/core/form';
+import {
+  fillGrams,
+  formOf,
+  sizeOf,
+  yarnMetres,
+  yarnNeed,
+  type FillMaterial,
+  type Firmness,
+  type PartForm,
+} from '@hoppla/core/form';
 import type { Ranged } from '@hoppla/core/gauge';
 import { markText, read } from '@hoppla/core/notation';
 import { modelToy } from '@hoppla/core/toy';
@@ -21,7 +30,8 @@ interface Shaped {
 /** Size, openings, volume and fill of each part of a text or of a toy file. */
 export function shapeCommand(text: string, call: Call): Answer {
   const { parts, code } = text.trimStart().startsWith('{') ? shapesOfToy(text) : shapesOfText(text, call);
-  if (call.flags.has('--json')) return { out: `${JSON.stringify({ parts: parts.map(shapeJson) }, null, 2)}\n`, err: '', code };
+  if (call.flags.has('--json'))
+    return { out: `${JSON.stringify({ parts: parts.map(shapeJson) }, null, 2)}\n`, err: '', code };
   return { out: parts.map((p) => say.shape(shapeFigures(p))).join('\n'), err: '', code };
 }
 
@@ -31,26 +41,61 @@ function shapesOfText(text: string, call: Call): { parts: Shaped[]; code: 0 | 1 
   const fill = firmnessOf(call);
   const parts = reading.parts.map((p): Shaped => {
     const gauge = gaugeOfCall(call, p.hookMm);
-    return { name: p.name, make: p.make, fill, material: 'polyester', form: formOf(buildFabric(p, marks), gauge, { fill }) };
+    return {
+      name: p.name,
+      make: p.make,
+      fill,
+      material: 'polyester',
+      form: formOf(buildFabric(p, marks), gauge, { fill }),
+    };
   });
   return { parts, code: reading.parts.some((p) => p.problems.some((x) => x.severity === 'error')) ? 1 : 0 };
 }
 
 function shapesOfToy(text: string): { parts: Shaped[]; code: 0 | 1 } {
   const opened = openFile(text);
-  if (opened.state !== 'open') throw new Misuse(opened.state === 'refused' ? opened.sentence : say.newer(opened.schema));
+  if (opened.state !== 'open')
+    throw new Misuse(opened.state === 'refused' ? opened.sentence : say.newer(opened.schema));
   const model = modelToy(opened.file.toy);
-  const parts = model.parts.map((p): Shaped => ({ name: p.name, make: p.copies.length, fill: p.part.fill, material: model.toy.settings.fillWith, form: p.form }));
+  const parts = model.parts.map((p): Shaped => ({
+    name: p.name,
+    make: p.copies.length,
+    fill: p.part.fill,
+    material: model.toy.settings.fillWith,
+    form: p.form,
+  }));
   return { parts, code: model.parts.every((p) => p.addsUp) ? 0 : 1 };
 }
 
 function shapeJson({ name, fill, material, form }: Shaped) {
   const { gauge, fabric } = form;
   return {
-    name, stitches: fabric.stitches, basis: form.basis, widthMm: form.widthMm, depthMm: form.depthMm, heightMm: form.heightMm, volumeCm3: form.volumeCm3, innerCm3: form.innerCm3, areaCm2: form.areaCm2,
-    fillG: fillGrams(form.innerCm3, fill, material, gauge.rangePercent).value, yarnM: yarnMetres(fabric, gauge),
-    gauge: { stitchMm: gauge.stitchMm, roundMm: gauge.roundMm, source: gauge.source, stitchRangePercent: gauge.stitchRangePercent, roundRangePercent: gauge.roundRangePercent },
-    rounds: form.rounds.map(({ label, count, ringMm, pulledMm, radiusMm, heightMm }) => ({ label, count, ringMm, pulledMm, radiusMm, heightMm })),
+    name,
+    stitches: fabric.stitches,
+    basis: form.basis,
+    widthMm: form.widthMm,
+    depthMm: form.depthMm,
+    heightMm: form.heightMm,
+    volumeCm3: form.volumeCm3,
+    innerCm3: form.innerCm3,
+    areaCm2: form.areaCm2,
+    fillG: fillGrams(form.innerCm3, fill, material, gauge.rangePercent).value,
+    yarnM: yarnMetres(fabric, gauge),
+    gauge: {
+      stitchMm: gauge.stitchMm,
+      roundMm: gauge.roundMm,
+      source: gauge.source,
+      stitchRangePercent: gauge.stitchRangePercent,
+      roundRangePercent: gauge.roundRangePercent,
+    },
+    rounds: form.rounds.map(({ label, count, ringMm, pulledMm, radiusMm, heightMm }) => ({
+      label,
+      count,
+      ringMm,
+      pulledMm,
+      radiusMm,
+      heightMm,
+    })),
   };
 }
 
@@ -62,16 +107,63 @@ function shapeFigures({ name, make, fill, material, form }: Shaped): ShapeFigure
   const grams = fillGrams(form.innerCm3, fill, material, form.gauge.rangePercent);
   const yarn = yarnNeed(form);
   const last = form.rounds[form.rounds.length - 1];
-  const widest = form.rounds.reduce((best, r) => (r.radiusMm > best.radiusMm + 0.01 ? r : best), form.rounds[0]);
+  const widest = form.rounds.reduce(
+    (best, r) => (r.radiusMm > best.radiusMm + 0.01 ? r : best),
+    form.rounds[0],
+  );
   return {
-    name: name || say.unnamed, make, stitches: form.fabric.stitches, basis: form.basis, empty: form.rounds.length === 0,
-    size: [units.bare(width.value), ...(width.value - depth.value > 1 && form.section === 'ring' ? [units.bare(depth.value)] : []), units.bare(height.value)], ranges: [range(width), range(height)],
-    inner: form.innerCm3, fill: grams.value > 0 ? { grams: units.weight(grams.value), range: `${units.bareWeight(grams.low)}-${units.bareWeight(grams.high)}`, firmness: fill, material } : null,
-    yarn: `${yarn.value.toFixed(1)} m`, yarnRange: `${yarn.low.toFixed(1)}-${yarn.high.toFixed(1)}`,
-    gauge: { stitch: form.gauge.stitchMm.toFixed(2), round: form.gauge.roundMm.toFixed(2), source: form.gauge.source, percent: form.gauge.rangePercent.toFixed(0) },
-    widest: widest && form.section === 'ring' ? widest.label : null, opening: last && form.section === 'ring' ? { label: last.label, rest: units.bare(last.ringMm), pulled: units.bare(last.pulledMm), closed: form.closed } : null,
+    name: name || say.unnamed,
+    make,
+    stitches: form.fabric.stitches,
+    basis: form.basis,
+    empty: form.rounds.length === 0,
+    size: [
+      units.bare(width.value),
+      ...(width.value - depth.value > 1 && form.section === 'ring' ? [units.bare(depth.value)] : []),
+      units.bare(height.value),
+    ],
+    ranges: [range(width), range(height)],
+    inner: form.innerCm3,
+    fill:
+      grams.value > 0
+        ? {
+            grams: units.weight(grams.value),
+            range: `${units.bareWeight(grams.low)}-${units.bareWeight(grams.high)}`,
+            firmness: fill,
+            material,
+          }
+        : null,
+    yarn: `${yarn.value.toFixed(1)} m`,
+    yarnRange: `${yarn.low.toFixed(1)}-${yarn.high.toFixed(1)}`,
+    gauge: {
+      stitch: form.gauge.stitchMm.toFixed(2),
+      round: form.gauge.roundMm.toFixed(2),
+      source: form.gauge.source,
+      percent: form.gauge.rangePercent.toFixed(0),
+    },
+    widest: widest && form.section === 'ring' ? widest.label : null,
+    opening:
+      last && form.section === 'ring'
+        ? {
+            label: last.label,
+            rest: units.bare(last.ringMm),
+            pulled: units.bare(last.pulledMm),
+            closed: form.closed,
+          }
+        : null,
     // The last rounds of a closed part pucker because they are gathered.
-    ruffles: form.rounds.filter((r, i) => (!form.closed || i < form.rounds.length - 2) && r.fullness > FABRIC.ruffleFullness && (form.rounds[i + 1]?.fullness ?? form.rounds[i - 1]?.fullness ?? 0) > FABRIC.ruffleFullness).map((r) => r.label),
-    layers: form.layers.map((l) => ({ label: form.rounds[Math.max(0, form.fabric.layers[form.layers.indexOf(l)].on)]?.label ?? '', across: units.bare(l.widthMm), fullness: Math.max(1, ...l.rounds.map((r) => r.fullness)).toFixed(1) })),
+    ruffles: form.rounds
+      .filter(
+        (r, i) =>
+          (!form.closed || i < form.rounds.length - 2) &&
+          r.fullness > FABRIC.ruffleFullness &&
+          (form.rounds[i + 1]?.fullness ?? form.rounds[i - 1]?.fullness ?? 0) > FABRIC.ruffleFullness,
+      )
+      .map((r) => r.label),
+    layers: form.layers.map((l) => ({
+      label: form.rounds[Math.max(0, form.fabric.layers[form.layers.indexOf(l)].on)]?.label ?? '',
+      across: units.bare(l.widthMm),
+      fullness: Math.max(1, ...l.rounds.map((r) => r.fullness)).toFixed(1),
+    })),
   };
 }

@@ -24,12 +24,16 @@ export const cliWords = {
   needsFolder: 'export needs a toy file and a folder.',
   newer: (schema: number) => `This toy was made with a newer Hoppla (version ${schema}).`,
   unnamed: 'Part',
-  noPart: (name: string, names: string[]) => `There is no part ${name} here. ${names.length ? `There are: ${names.join(', ')}.` : 'There is no part at all.'}`,
+  noPart: (name: string, names: string[]) =>
+    `There is no part ${name} here. ${names.length ? `There are: ${names.join(', ')}.` : 'There is no part at all.'}`,
   noEyesHere: (part: string) => `${part} has too few rounds for eyes.`,
-  notAPair: 'That is not a pair. Say the rounds it stands between and how far apart, such as "between R13 and R14, 7 stitches between".',
+  notAPair:
+    'That is not a pair. Say the rounds it stands between and how far apart, such as "between R13 and R14, 7 stitches between".',
   noReading: (k: number, n: number) => `There is no reading ${k}; there ${n === 1 ? 'is 1' : `are ${n}`}.`,
-  washerStops: (index: string) => `Washer against fabric ${index}: stop. Tighten the gauge or take a bigger washer.`,
-  readings: (all: string[], used: number) => `These words can be read in ${all.length} ways; the ${used === 0 ? 'first' : `one numbered ${used + 1}`} is used (--reading K chooses):\n${all.map((words, i) => `  ${i + 1}. ${words}\n`).join('')}`,
+  washerStops: (index: string) =>
+    `Washer against fabric ${index}: stop. Tighten the gauge or take a bigger washer.`,
+  readings: (all: string[], used: number) =>
+    `These words can be read in ${all.length} ways; the ${used === 0 ? 'first' : `one numbered ${used + 1}`} is used (--reading K chooses):\n${all.map((words, i) => `  ${i + 1}. ${words}\n`).join('')}`,
   face: (tag: string, words: string[], f: FaceFigures) =>
     [
       `${tag} of ${f.posts[0].of}`,
@@ -38,16 +42,29 @@ export const cliWords = {
       `  ${f.levelErrorMm.toFixed(1)} mm from level; washer ${f.washer.mm} mm, against fabric ${f.washer.retention.toFixed(1)}`,
       `  put in from R${f.window.first}${f.window.lastComfortable === null ? '' : `, in comfort until R${f.window.lastComfortable}`}${f.window.lastPossible === null ? '' : `, at all until R${f.window.lastPossible}`}${f.window.into ? `, at the very latest ${f.window.into.stitches} stitches into R${f.window.into.round}` : ''}`,
       ...f.advice.map((a) => `  ${a}`),
-    ].map((line) => `${line}\n`).join(''),
+    ]
+      .map((line) => `${line}\n`)
+      .join(''),
   shape: (f: ShapeFigures) =>
-    f.empty ? `${f.name}: no rounds\n` : [
-      `${f.name}${f.make > 1 ? ` x ${f.make}` : ''}: ${f.size.join(' x ')} mm (${f.size.length > 2 ? 'wide x deep x tall' : 'wide x tall'}; ${f.ranges.join(' x ')}), ${f.stitches} stitches`,
-      `  ${f.basis}; ${f.gauge.stitch} mm a stitch, ${f.gauge.round} mm a round, ${f.gauge.source} gauge, within ${f.gauge.percent} %`,
-      `  ${f.inner >= 0.05 ? `holds ${f.inner.toFixed(f.inner < 10 ? 1 : 0)} cm3` : 'holds nothing'}${f.fill ? `: ${f.fill.grams} of ${f.fill.material}, ${f.fill.firmness} (${f.fill.range})` : ''}; ${f.yarn} of yarn (${f.yarnRange})`,
-      ...(f.opening ? [`  widest at ${f.widest}; ${f.opening.closed ? `closed after ${f.opening.label}, opening there` : `open at ${f.opening.label},`} ${f.opening.rest} mm at rest, ${f.opening.pulled} mm pulled open`] : []),
-      ...f.layers.map((l) => `  worked on ${l.label}: ${l.across} mm across${Number(l.fullness) > 1.1 ? `, ruffles ${l.fullness} times` : ''}`),
-      ...(f.ruffles.length ? [`  more stitches than lie smoothly: ${f.ruffles.join(', ')}`] : []),
-    ].map((line) => `${line}\n`).join(''),
+    f.empty
+      ? `${f.name}: no rounds\n`
+      : [
+          `${f.name}${f.make > 1 ? ` x ${f.make}` : ''}: ${f.size.join(' x ')} mm (${f.size.length > 2 ? 'wide x deep x tall' : 'wide x tall'}; ${f.ranges.join(' x ')}), ${f.stitches} stitches`,
+          `  ${f.basis}; ${f.gauge.stitch} mm a stitch, ${f.gauge.round} mm a round, ${f.gauge.source} gauge, within ${f.gauge.percent} %`,
+          `  ${f.inner >= 0.05 ? `holds ${f.inner.toFixed(f.inner < 10 ? 1 : 0)} cm3` : 'holds nothing'}${f.fill ? `: ${f.fill.grams} of ${f.fill.material}, ${f.fill.firmness} (${f.fill.range})` : ''}; ${f.yarn} of yarn (${f.yarnRange})`,
+          ...(f.opening
+            ? [
+                `  widest at ${f.widest}; ${f.opening.closed ? `closed after ${f.opening.label}, opening there` : `open at ${f.opening.label},`} ${f.opening.rest} mm at rest, ${f.opening.pulled} mm pulled open`,
+              ]
+            : []),
+          ...f.layers.map(
+            (l) =>
+              `  worked on ${l.label}: ${l.across} mm across${Number(l.fullness) > 1.1 ? `, ruffles ${l.fullness} times` : ''}`,
+          ),
+          ...(f.ruffles.length ? [`  more stitches than lie smoothly: ${f.ruffles.join(', ')}`] : []),
+        ]
+          .map((line) => `${line}\n`)
+          .join(''),
 };
 
 /** What is printed of a pair. Lengths in mm. */
@@ -57,7 +74,12 @@ export interface FaceFigures {
   spacing: { straightMm: number; rimMm: number; surfaceMm: number; angleDeg: number; middle: string };
   levelErrorMm: number;
   washer: { mm: number; retention: number };
-  window: { first: number; lastComfortable: number | null; lastPossible: number | null; into: { round: number; stitches: number } | null };
+  window: {
+    first: number;
+    lastComfortable: number | null;
+    lastPossible: number | null;
+    into: { round: number; stitches: number } | null;
+  };
   range: { percent: number; source: string };
 }
 

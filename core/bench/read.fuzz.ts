@@ -7,13 +7,86 @@ export function fuzz(texts: number, slowMs: number, seed = 20261123): string[] {
   let s = seed;
   const random = (): number => (s = (Math.imul(s, 1664525) + 1013904223) >>> 0) / 4294967296;
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)];
-  const WORDS = ['R1:', 'R2-9:', 'sc', 'inc', 'dec', 'sl st', '6 sc in ring', '(', ')', '[', ']', '*', 'x6', 'x999999999', 'around', 'rep from * 5 more times', '(12)', '= 30', '\n', ',', ';', 'ch 5, join', 'in next', 'in each st', 'stuff', 'close', 'Head (2x, rust)', '\u00a0', '–', '×', '½', '٣', '\u0000', '😀', 'sc2tog', 'change to', 'BLO', '\r\n', '-- note --', '1e309', '-5', 'twice',
-    'in the free front loops of R3:', 'fold, sc through both', 'until 10 remain', 'wing over 4', 'leg 1:', 'ch 6, sl st in 2nd ch from hook', 'other side:', 'repeat R2-R3 twice', 'turn', 'picot', 'FPsc', 'bob', 'ﬁrst', 'skip 2', 'rep from * 5 times', '6X', 'Option "tall":', 'sc around edge:', '8 up the side', 'in each ch', '(A)', 'in B:', 'leave 30 cm', 'make 2'];
-  const BASE = 'Head (1x)\nR1: 6 sc in ring (6)\nR2: inc x6 (12)\nR3: (sc, inc) x6 (18)\nR4-9: sc around (18)\nclose';
+  const WORDS = [
+    'R1:',
+    'R2-9:',
+    'sc',
+    'inc',
+    'dec',
+    'sl st',
+    '6 sc in ring',
+    '(',
+    ')',
+    '[',
+    ']',
+    '*',
+    'x6',
+    'x999999999',
+    'around',
+    'rep from * 5 more times',
+    '(12)',
+    '= 30',
+    '\n',
+    ',',
+    ';',
+    'ch 5, join',
+    'in next',
+    'in each st',
+    'stuff',
+    'close',
+    'Head (2x, rust)',
+    '\u00a0',
+    '–',
+    '×',
+    '½',
+    '٣',
+    '\u0000',
+    '😀',
+    'sc2tog',
+    'change to',
+    'BLO',
+    '\r\n',
+    '-- note --',
+    '1e309',
+    '-5',
+    'twice',
+    'in the free front loops of R3:',
+    'fold, sc through both',
+    'until 10 remain',
+    'wing over 4',
+    'leg 1:',
+    'ch 6, sl st in 2nd ch from hook',
+    'other side:',
+    'repeat R2-R3 twice',
+    'turn',
+    'picot',
+    'FPsc',
+    'bob',
+    'ﬁrst',
+    'skip 2',
+    'rep from * 5 times',
+    '6X',
+    'Option "tall":',
+    'sc around edge:',
+    '8 up the side',
+    'in each ch',
+    '(A)',
+    'in B:',
+    'leave 30 cm',
+    'make 2',
+  ];
+  const BASE =
+    'Head (1x)\nR1: 6 sc in ring (6)\nR2: inc x6 (12)\nR3: (sc, inc) x6 (18)\nR4-9: sc around (18)\nclose';
   const text = (): string => {
     const kind = random();
-    if (kind < 0.5) return Array.from({ length: 1 + Math.floor(random() * 40) }, () => pick(WORDS)).join(random() < 0.7 ? ' ' : '');
-    if (kind < 0.6) return Array.from({ length: Math.floor(random() * 200) }, () => String.fromCharCode(Math.floor(random() * 65536))).join('');
+    if (kind < 0.5)
+      return Array.from({ length: 1 + Math.floor(random() * 40) }, () => pick(WORDS)).join(
+        random() < 0.7 ? ' ' : '',
+      );
+    if (kind < 0.6)
+      return Array.from({ length: Math.floor(random() * 200) }, () =>
+        String.fromCharCode(Math.floor(random() * 65536)),
+      ).join('');
     let t = BASE;
     for (let k = 0; k < 1 + random() * 6; k++) {
       const at = Math.floor(random() * t.length);
@@ -36,19 +109,29 @@ export function fuzz(texts: number, slowMs: number, seed = 20261123): string[] {
         for (const p of reading.parts) buildFabric(p, t.split('\n'));
         cleanText(t);
         applied(t, convertTerms(t, 'us', 'uk'));
-        for (const p of reading.parts) for (const x of p.problems) {
-          if (x.span.from < 0 || x.span.to > t.length || x.span.from > x.span.to) wrong.push(`span: ${JSON.stringify(t.slice(0, 200))}`);
-          for (const m of x.mends) applied(t, m.changes);
-        }
+        for (const p of reading.parts)
+          for (const x of p.problems) {
+            if (x.span.from < 0 || x.span.to > t.length || x.span.from > x.span.to)
+              wrong.push(`span: ${JSON.stringify(t.slice(0, 200))}`);
+            for (const m of x.mends) applied(t, m.changes);
+          }
       }
       let n = 0;
       const marked = markText(t, () => `m${n++}`);
       const from = Math.floor(random() * (t.length + 1));
-      const changed = changeText(marked, { from, to: Math.min(t.length, from + 5), insert: pick(WORDS) }, () => `m${n++}`);
+      const changed = changeText(
+        marked,
+        { from, to: Math.min(t.length, from + 5), insert: pick(WORDS) },
+        () => `m${n++}`,
+      );
       const replaced = replaceText(changed, text(), () => `m${n++}`);
-      for (const m of [changed, replaced]) if (m.marks.length !== m.text.split('\n').length || new Set(m.marks).size !== m.marks.length) wrong.push(`marks: ${JSON.stringify(m.text.slice(0, 200))}`);
+      for (const m of [changed, replaced])
+        if (m.marks.length !== m.text.split('\n').length || new Set(m.marks).size !== m.marks.length)
+          wrong.push(`marks: ${JSON.stringify(m.text.slice(0, 200))}`);
     } catch (error) {
-      wrong.push(`${error instanceof Error ? error.message : String(error)}: ${JSON.stringify(t.slice(0, 200))}`);
+      wrong.push(
+        `${error instanceof Error ? error.message : String(error)}: ${JSON.stringify(t.slice(0, 200))}`,
+      );
     }
   }
   return wrong;
@@ -56,7 +139,13 @@ export function fuzz(texts: number, slowMs: number, seed = 20261123): string[] {
 
 const SHAPES: readonly [string, (n: number) => string][] = [
   ['one line of stitches', (n) => `R1: 6 sc in ring\nR2: ${'2 sc, inc, '.repeat(n / 11)}`],
-  ['many rounds', (n) => Array.from({ length: n / 18 }, (_, i) => `R${i + 1}: sc around`).join('\n').replace('sc around', '6 sc in ring')],
+  [
+    'many rounds',
+    (n) =>
+      Array.from({ length: n / 18 }, (_, i) => `R${i + 1}: sc around`)
+        .join('\n')
+        .replace('sc around', '6 sc in ring'),
+  ],
   ['brackets', (n) => `R1: 6 sc in ring\nR2: ${'('.repeat(n / 2)}${')'.repeat(n / 2)}`],
   ['unknown words', (n) => `R1: 6 sc in ring\nR2: ${'icn '.repeat(n / 4)}`],
   ['digits', (n) => `R1: 6 sc in ring (${'9'.repeat(n)})`],
@@ -71,7 +160,10 @@ const SHAPES: readonly [string, (n: number) => string][] = [
 
 /** Milliseconds to read a text for the first time: k spaces more in every line, so that nothing is remembered. */
 function timed(text: string, k: number): number {
-  const fresh = text.split('\n').map((line) => line + ' '.repeat(k)).join('\n');
+  const fresh = text
+    .split('\n')
+    .map((line) => line + ' '.repeat(k))
+    .join('\n');
   const began = performance.now();
   read(fresh);
   return performance.now() - began;

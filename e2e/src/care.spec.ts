@@ -1,8 +1,22 @@
-import { benchWithRill, EAR, expect, HEAD, newToy, PHONE, station, test, expectWritten, rewrite, written } from './maker';
+import {
+  benchWithRill,
+  EAR,
+  expect,
+  HEAD,
+  newToy,
+  PHONE,
+  station,
+  test,
+  expectWritten,
+  rewrite,
+  written,
+} from './maker';
 
 test.use({ viewport: PHONE });
 
-test('who it is for changes what is safe: plastic eyes are stopped, the mend embroiders them at the same place', async ({ page }) => {
+test('who it is for changes what is safe: plastic eyes are stopped, the mend embroiders them at the same place', async ({
+  page,
+}) => {
   await benchWithRill(page);
   await page.getByRole('link', { name: 'Open Rill' }).click();
   await page.getByRole('button', { name: 'Safety: 3 points open' }).click();
@@ -15,17 +29,27 @@ test('who it is for changes what is safe: plastic eyes are stopped, the mend emb
   await page.getByRole('button', { name: /Choose a part/ }).click();
   await page.getByRole('dialog').getByRole('button', { name: /^Head/ }).click();
   await expect(page.getByText('9 mm, embroidered')).toBeVisible();
-  await expect(page.getByRole('slider')).toHaveAttribute('aria-valuetext', 'R10·11, 15·16 and R10·11, 24·25, 9 stitches between');
+  await expect(page.getByRole('slider')).toHaveAttribute(
+    'aria-valuetext',
+    'R10·11, 15·16 and R10·11, 24·25, 9 stitches between',
+  );
 });
 
-test('a changed count moves the eyes only in sight: flagged, then kept; a deleted round leaves them homeless, undo brings all back', async ({ page }) => {
+test('a changed count moves the eyes only in sight: flagged, then kept; a deleted round leaves them homeless, undo brings all back', async ({
+  page,
+}) => {
   await newToy(page, HEAD.replace('x5 (24)', 'x6 (24)'));
   await station(page, 'Face');
   await page.getByRole('button', { name: /^Place a pair/ }).click();
   const tape = page.getByRole('slider');
   const before = await tape.getAttribute('aria-valuetext');
   await station(page, 'Parts');
-  await rewrite(page, (await written(page)).replace('R6: (4 sc, inc) x6 (36)', 'R6: (sc, inc) x15 (45)').replace('R7-12: sc around (36)', 'R7-12: sc around'));
+  await rewrite(
+    page,
+    (await written(page))
+      .replace('R6: (4 sc, inc) x6 (36)', 'R6: (sc, inc) x15 (45)')
+      .replace('R7-12: sc around (36)', 'R7-12: sc around'),
+  );
   await station(page, 'Face');
   await expect(page.getByText(/had 36 stitches when this was placed and has 45 now/)).toBeVisible();
   await page.getByRole('button', { name: 'Keep them here' }).click();
@@ -39,11 +63,17 @@ test('a changed count moves the eyes only in sight: flagged, then kept; a delete
   await expect(tape).toHaveAttribute('aria-valuetext', before!);
 });
 
-test('the sheet prints on A4 and Letter: every part and the caution are on paper, nothing runs out of the page', async ({ page, browser }) => {
+test('the sheet prints on A4 and Letter: every part and the caution are on paper, nothing runs out of the page', async ({
+  page,
+  browser,
+}) => {
   await benchWithRill(page);
   await page.getByRole('link', { name: 'Open Rill' }).click();
   await station(page, 'Plan');
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save the sheet' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the sheet' }).click(),
+  ]);
   const paper = await (await browser.newContext({ viewport: { width: 794, height: 1123 } })).newPage();
   await paper.goto(`file://${await download.path()}`);
   for (const format of ['A4', 'Letter'] as const) {
@@ -54,14 +84,20 @@ test('the sheet prints on A4 and Letter: every part and the caution are on paper
     expect(await paper.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(794);
   }
   await expect(paper.getByText('These figures are a maker’s pre-check').first()).toBeVisible();
-  for (const part of ['Snout', 'Ear 2', 'Head', 'Body', 'Arm 1', 'Leg 2', 'Tail']) await expect(paper.getByText(part).first()).toBeVisible();
+  for (const part of ['Snout', 'Ear 2', 'Head', 'Body', 'Arm 1', 'Leg 2', 'Tail'])
+    await expect(paper.getByText(part).first()).toBeVisible();
 });
 
 test('an empty toy says what to do first at every station', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'New toy' }).click();
   await expect(page.getByText('No parts yet')).toBeVisible();
-  for (const [where, words] of [['Face', 'too few rounds'], ['Joins', 'Two parts with rounds are needed'], ['Plan', 'Write the rounds of a part first'], ['Make', 'Write the rounds of a part first']] as const) {
+  for (const [where, words] of [
+    ['Face', 'too few rounds'],
+    ['Joins', 'Two parts with rounds are needed'],
+    ['Plan', 'Write the rounds of a part first'],
+    ['Make', 'Write the rounds of a part first'],
+  ] as const) {
     await station(page, where);
     await expect(page.getByText(words)).toBeVisible();
   }
@@ -71,7 +107,10 @@ test('an empty toy says what to do first at every station', async ({ page }) => 
   await expectWritten(page, EAR);
 });
 
-test('works without a network once it has been opened: every station loads, a change is kept', async ({ page, context }) => {
+test('works without a network once it has been opened: every station loads, a change is kept', async ({
+  page,
+  context,
+}) => {
   await benchWithRill(page);
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await context.setOffline(true);

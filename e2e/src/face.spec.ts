@@ -23,7 +23,8 @@ async function rillsHead(page: Page): Promise<void> {
 /** A finger on the tape, from one px to another in small steps. */
 async function drag(page: Page, from: { x: number; y: number }, by: { x: number; y: number }): Promise<void> {
   const client = await page.context().newCDPSession(page);
-  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', x: number, y: number) => client.send('Input.dispatchTouchEvent', { type, touchPoints: type === 'touchEnd' ? [] : [{ x, y }] });
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', x: number, y: number) =>
+    client.send('Input.dispatchTouchEvent', { type, touchPoints: type === 'touchEnd' ? [] : [{ x, y }] });
   await touch('touchStart', from.x, from.y);
   for (let k = 1; k <= 10; k++) await touch('touchMove', from.x + (by.x * k) / 10, from.y + (by.y * k) / 10);
   await touch('touchEnd', 0, 0);
@@ -33,12 +34,21 @@ async function drag(page: Page, from: { x: number; y: number }, by: { x: number;
 /** Where the right-hand post stands on the tape, px, and how far a stitch and a round are on it. */
 async function rightPost(page: Page): Promise<{ x: number; y: number; step: number }> {
   const box = (await tape(page).boundingBox())!;
-  const rims = await tape(page).locator('circle[stroke-dasharray]').evaluateAll((all) => all.map((c) => ({ x: c.getBoundingClientRect().x + c.getBoundingClientRect().width / 2, y: c.getBoundingClientRect().y + c.getBoundingClientRect().height / 2 })));
+  const rims = await tape(page)
+    .locator('circle[stroke-dasharray]')
+    .evaluateAll((all) =>
+      all.map((c) => ({
+        x: c.getBoundingClientRect().x + c.getBoundingClientRect().width / 2,
+        y: c.getBoundingClientRect().y + c.getBoundingClientRect().height / 2,
+      })),
+    );
   const [a, b] = rims.sort((p, q) => p.x - q.x);
   return { x: b.x, y: Math.min(b.y, box.y + box.height - 4), step: (b.x - a.x) / (await between(page)) };
 }
 
-test('on the tape by touch: two rounds lower and two stitches wider; then one eye lower on purpose, embroidered and back, and all undone', async ({ page }) => {
+test('on the tape by touch: two rounds lower and two stitches wider; then one eye lower on purpose, embroidered and back, and all undone', async ({
+  page,
+}) => {
   await rillsHead(page);
   const before = await said(page);
   expect([await lowerRound(page), await between(page)]).toEqual([11, 9]);
@@ -71,7 +81,9 @@ test('on the tape by touch: two rounds lower and two stitches wider; then one ey
   await expect.poll(() => said(page)).toBe(before);
 });
 
-test('on a second toy in words: an ambiguous phrase is answered by picture, once; what cannot be is answered with the nearest that can', async ({ page }) => {
+test('on a second toy in words: an ambiguous phrase is answered by picture, once; what cannot be is answered with the nearest that can', async ({
+  page,
+}) => {
   await newToy(page, SOUND);
   await station(page, 'Face');
   await page.getByRole('button', { name: /^Place a pair/ }).click();
@@ -101,7 +113,11 @@ test('on a second toy in words: an ambiguous phrase is answered by picture, once
   const field = page.getByLabel('In your own words');
   await field.fill('between R30 and R31, 7 stitches between');
   await expect(page.getByRole('alert')).toContainText('There is no R31: this part ends at R17.');
-  await expect(page.getByText('The nearest that can be: between R16 and R17, 7 stitches between').or(page.getByText(/The nearest that can be: between R1\d and R1\d/))).toBeVisible();
+  await expect(
+    page
+      .getByText('The nearest that can be: between R16 and R17, 7 stitches between')
+      .or(page.getByText(/The nearest that can be: between R1\d and R1\d/)),
+  ).toBeVisible();
   await field.fill('between R9 and R10, 1 stitch between');
   await expect(page.getByRole('alert')).toContainText('one would stand on the other');
   await page.getByRole('button', { name: /^Put them at R9·10 \|/ }).click();
@@ -130,7 +146,9 @@ test('from opening the app with a pasted head to a placed pair: four taps', asyn
   await expect(page.getByRole('alert')).toHaveCount(0);
 });
 
-test('a stitch touched on the toy takes the eye, the other is mirrored; one of a few faces is taken; like on another toy', async ({ page }) => {
+test('a stitch touched on the toy takes the eye, the other is mirrored; one of a few faces is taken; like on another toy', async ({
+  page,
+}) => {
   await newToy(page, SOUND);
   await station(page, 'Face');
   const mat = page.getByRole('application');
@@ -153,7 +171,9 @@ test('a stitch touched on the toy takes the eye, the other is mirrored; one of a
   await expect.poll(() => said(page)).toContain(tag);
 });
 
-test('like on another toy: Rill beside Dapple differs in places and mm, and takes the same face', async ({ page }) => {
+test('like on another toy: Rill beside Dapple differs in places and mm, and takes the same face', async ({
+  page,
+}) => {
   await page.goto('/?demo=workshop');
   // Three toys are computed first.
   await expect(page.getByRole('link', { name: 'Open Ruby' })).toBeVisible({ timeout: 25_000 });
@@ -172,7 +192,9 @@ test('like on another toy: Rill beside Dapple differs in places and mm, and take
   await expect(page.getByRole('button', { name: /6 mm, embroidered/ })).toBeVisible();
 });
 
-test('before the click everything is checked one by one, then the washers; the place survives', async ({ page }) => {
+test('before the click everything is checked one by one, then the washers; the place survives', async ({
+  page,
+}) => {
   await newToy(page, SOUND);
   await station(page, 'Face');
   await page.getByRole('button', { name: /^Place a pair/ }).click();
@@ -186,7 +208,8 @@ test('before the click everything is checked one by one, then the washers; the p
   await page.getByRole('button', { name: 'The front is chosen' }).click();
   await page.getByRole('button', { name: 'Posts are in' }).click();
   await page.reload();
-  for (const name of ['Counted again', 'They are level', 'Compared', 'Looked at']) await page.getByRole('button', { name, exact: true }).click();
+  for (const name of ['Counted again', 'They are level', 'Compared', 'Looked at'])
+    await page.getByRole('button', { name, exact: true }).click();
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByRole('heading', { name: 'Washers: click both on' })).toBeVisible();
   await page.getByRole('button', { name: 'Done' }).click();
@@ -212,7 +235,11 @@ test('a pointer that moves a post changes the number within 50 ms, over 100 move
     }).observe(slider, { attributes: true, attributeFilter: ['aria-valuetext'] });
   });
   const client = await page.context().newCDPSession(page);
-  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', x: number) => client.send('Input.dispatchTouchEvent', { type, touchPoints: type === 'touchEnd' ? [] : [{ x, y: post.y }] });
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', x: number) =>
+    client.send('Input.dispatchTouchEvent', {
+      type,
+      touchPoints: type === 'touchEnd' ? [] : [{ x, y: post.y }],
+    });
   const seen = () => page.evaluate(() => (window as unknown as { times: number[] }).times);
   await touch('touchStart', post.x);
   await touch('touchMove', post.x + 12);
@@ -226,14 +253,22 @@ test('a pointer that moves a post changes the number within 50 ms, over 100 move
   const times = (await seen()).slice(-100);
   const p95 = [...times].sort((a, b) => a - b)[94];
   const median = [...times].sort((a, b) => a - b)[49];
-  process.stdout.write(`  pointer move to changed number: median ${median.toFixed(0)} ms, p95 ${p95.toFixed(0)} ms over ${times.length} moves\n`);
+  process.stdout.write(
+    `  pointer move to changed number: median ${median.toFixed(0)} ms, p95 ${p95.toFixed(0)} ms over ${times.length} moves\n`,
+  );
   expect(p95).toBeLessThanOrEqual(50);
 });
 
-test('the face map prints in true size on A4 and Letter: the bar and the posts measure what they say within 0.5 %', async ({ page, browser }) => {
+test('the face map prints in true size on A4 and Letter: the bar and the posts measure what they say within 0.5 %', async ({
+  page,
+  browser,
+}) => {
   await rillsHead(page);
   await page.getByRole('button', { name: 'Face map' }).click();
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save the face map' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the face map' }).click(),
+  ]);
   const html = readFileSync(await download.path(), 'utf8');
   const stated = Number(/(\d+) mm from post to post/.exec(html)![1]);
   const paper = await browser.newPage();
@@ -279,7 +314,10 @@ function linesIn(pdf: Buffer): PaperLine[] {
     let colour = '';
     let path: { x: number; y: number }[] = [];
     let n: number[] = [];
-    const at = (x: number, y: number) => ({ x: ctm[0] * x + ctm[2] * y + ctm[4], y: ctm[1] * x + ctm[3] * y + ctm[5] });
+    const at = (x: number, y: number) => ({
+      x: ctm[0] * x + ctm[2] * y + ctm[4],
+      y: ctm[1] * x + ctm[3] * y + ctm[5],
+    });
     for (const token of text.split(/\s+/)) {
       if (/^[-+.\d]/.test(token)) {
         n.push(Number(token));
@@ -289,12 +327,24 @@ function linesIn(pdf: Buffer): PaperLine[] {
       else if (token === 'Q') ({ ctm, colour } = stack.pop() ?? { ctm, colour });
       else if (token === 'cm') {
         const [a, b, c, d, e, f] = n;
-        ctm = [ctm[0] * a + ctm[2] * b, ctm[1] * a + ctm[3] * b, ctm[0] * c + ctm[2] * d, ctm[1] * c + ctm[3] * d, ctm[0] * e + ctm[2] * f + ctm[4], ctm[1] * e + ctm[3] * f + ctm[5]];
-      } else if (token === 'RG' || token === 'SC' || token === 'SCN') colour = n.slice(0, 3).map((c) => Math.round(c * 255)).join(',');
+        ctm = [
+          ctm[0] * a + ctm[2] * b,
+          ctm[1] * a + ctm[3] * b,
+          ctm[0] * c + ctm[2] * d,
+          ctm[1] * c + ctm[3] * d,
+          ctm[0] * e + ctm[2] * f + ctm[4],
+          ctm[1] * e + ctm[3] * f + ctm[5],
+        ];
+      } else if (token === 'RG' || token === 'SC' || token === 'SCN')
+        colour = n
+          .slice(0, 3)
+          .map((c) => Math.round(c * 255))
+          .join(',');
       else if (token === 'm') path = [at(n[0], n[1])];
       else if (token === 'l') path.push(at(n[0], n[1]));
       else if (token === 'S' || token === 's') {
-        if (path.length === 2) found.push({ colour, mm: (Math.hypot(path[1].x - path[0].x, path[1].y - path[0].y) * 25.4) / 72 });
+        if (path.length === 2)
+          found.push({ colour, mm: (Math.hypot(path[1].x - path[0].x, path[1].y - path[0].y) * 25.4) / 72 });
         path = [];
       } else if (token === 'n' || token === 'f') path = [];
       n = [];

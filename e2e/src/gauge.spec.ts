@@ -6,23 +6,32 @@ test.use({ viewport: PHONE });
 /** Everything the screens say that rests on the gauge, by name. */
 async function numbers(page: Page): Promise<Record<string, string>> {
   const seen: Record<string, string> = {};
-  const text = async (name: string, of: ReturnType<Page['locator']>) => (seen[name] = (await of.first().innerText()).replace(/\s+/g, ' '));
+  const text = async (name: string, of: ReturnType<Page['locator']>) =>
+    (seen[name] = (await of.first().innerText()).replace(/\s+/g, ' '));
   await station(page, 'Parts');
   seen.size = (await page.getByRole('img', { name: /^Head: / }).getAttribute('aria-label')) ?? '';
   await text('ranges', page.getByText(/wide, .* tall; by the/));
   await station(page, 'Face');
-  const bands = page.getByRole('radiogroup', { name: 'Said as' }).or(page.getByRole('radiogroup', { name: 'Say it as' }));
-  for (const [i, name] of ['between', 'showing', 'along', 'straight'].entries()) seen[name] = (await bands.getByRole('radio').nth(i).getAttribute('aria-label')) ?? '';
+  const bands = page
+    .getByRole('radiogroup', { name: 'Said as' })
+    .or(page.getByRole('radiogroup', { name: 'Say it as' }));
+  for (const [i, name] of ['between', 'showing', 'along', 'straight'].entries())
+    seen[name] = (await bands.getByRole('radio').nth(i).getAttribute('aria-label')) ?? '';
   await text('washer', page.getByText(/^Washer against fabric/));
   await text('window', page.getByText(/^Put in from/));
   seen.tape = (await page.getByRole('slider').getAttribute('aria-valuetext')) ?? '';
   await station(page, 'Plan');
-  for (const of of ['stuffing', 'yarn tails']) await text(of, page.getByRole('group', { name: 'Whole toy' }).getByText(of, { exact: true }).locator('..'));
+  for (const of of ['stuffing', 'yarn tails'])
+    await text(
+      of,
+      page.getByRole('group', { name: 'Whole toy' }).getByText(of, { exact: true }).locator('..'),
+    );
   await text('opening', page.getByRole('button', { name: /^Eyes now/ }));
   return seen;
 }
 
-const changed = (a: Record<string, string>, b: Record<string, string>): string[] => Object.keys(a).filter((k) => a[k] !== b[k]);
+const changed = (a: Record<string, string>, b: Record<string, string>): string[] =>
+  Object.keys(a).filter((k) => a[k] !== b[k]);
 
 async function toGauge(page: Page): Promise<void> {
   await station(page, 'Parts');
@@ -30,7 +39,9 @@ async function toGauge(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Gauge of Head' })).toBeVisible();
 }
 
-test('measuring changes every number that rests on it, and its range; units and hooks by setting; undo brings all back', async ({ page }) => {
+test('measuring changes every number that rests on it, and its range; units and hooks by setting; undo brings all back', async ({
+  page,
+}) => {
   // Every station is read five times over.
   test.slow();
   await benchWithRill(page);
@@ -57,7 +68,15 @@ test('measuring changes every number that rests on it, and its range; units and 
   expect(swatch.size).toBe('Head: 76 mm wide, 50 mm tall');
   expect(swatch.ranges).toMatch(/from your measured gauge/);
   // Counts stay what they are; everything in mm and g moves. The washer does not: a wider stitch, but a narrower range.
-  expect(changed(assumed, swatch).sort()).toEqual(['along', 'opening', 'ranges', 'size', 'straight', 'stuffing', 'yarn tails']);
+  expect(changed(assumed, swatch).sort()).toEqual([
+    'along',
+    'opening',
+    'ranges',
+    'size',
+    'straight',
+    'stuffing',
+    'yarn tails',
+  ]);
 
   // The finished part: its own width says the same stitch again, larger.
   await toGauge(page);
@@ -67,7 +86,9 @@ test('measuring changes every number that rests on it, and its range; units and 
   await page.getByRole('button', { name: /^Use 5\.\d mm a stitch$/ }).click();
   const part = await numbers(page);
   expect(part.size).toMatch(/^Head: 80 mm wide/);
-  expect(changed(swatch, part)).toEqual(expect.arrayContaining(['along', 'opening', 'ranges', 'size', 'straight', 'stuffing', 'washer']));
+  expect(changed(swatch, part)).toEqual(
+    expect.arrayContaining(['along', 'opening', 'ranges', 'size', 'straight', 'stuffing', 'washer']),
+  );
 
   // The marker: from 2.5 stitches to the right to 4 to the left moves the face.
   await toGauge(page);
@@ -76,7 +97,9 @@ test('measuring changes every number that rests on it, and its range; units and 
   await page.getByLabel('Stitches in ten rounds').fill('4');
   await page.getByRole('button', { name: 'Use 4 stitches to the left' }).click();
   await station(page, 'Face');
-  await expect(page.getByText(/The middle of the face is \d\.\d stitches away from opposite the marker/)).toBeVisible();
+  await expect(
+    page.getByText(/The middle of the face is \d\.\d stitches away from opposite the marker/),
+  ).toBeVisible();
 
   // Inches and letters.
   await toGauge(page);
@@ -99,7 +122,9 @@ test('measuring changes every number that rests on it, and its range; units and 
   expect(await numbers(page)).toEqual(assumed);
 });
 
-test('another yarn is shown beside the old before anything changes, and a part can have a yarn of its own', async ({ page }) => {
+test('another yarn is shown beside the old before anything changes, and a part can have a yarn of its own', async ({
+  page,
+}) => {
   await benchWithRill(page);
   await page.getByRole('link', { name: 'Open Rill' }).click();
   await page.getByRole('button', { name: /Choose a part/ }).click();
@@ -108,7 +133,9 @@ test('another yarn is shown beside the old before anything changes, and a part c
   await page.getByRole('button', { name: 'Try another yarn' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByRole('radio', { name: 'super-bulky or plush' }).click();
-  await expect(sheet.getByRole('group', { name: /^Head, wide × tall: 69 × 45 .*, 137 × \d\d mm$/ })).toBeVisible();
+  await expect(
+    sheet.getByRole('group', { name: /^Head, wide × tall: 69 × 45 .*, 137 × \d\d mm$/ }),
+  ).toBeVisible();
   await expect(sheet.getByRole('group', { name: 'Head, eye, washer: 9, 12 mm, 18, 20 mm' })).toBeVisible();
   await sheet.getByRole('button', { name: 'Close' }).click();
   await station(page, 'Parts');
@@ -134,7 +161,9 @@ test('another yarn is shown beside the old before anything changes, and a part c
   await expect(page.getByText(/weighs about 12 g/)).toBeVisible();
 });
 
-test('a size tells by how much it changes while the rounds are typed, and the part is shown as it is held', async ({ page }) => {
+test('a size tells by how much it changes while the rounds are typed, and the part is shown as it is held', async ({
+  page,
+}) => {
   await newToy(page, HEAD.replace('x5 (24)', 'x6 (24)'));
   const mat = page.getByRole('img', { name: /^Head: / });
   const before = await mat.getAttribute('aria-label');

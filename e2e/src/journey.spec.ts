@@ -4,9 +4,13 @@ for (const [name, size] of SIZES) {
   test.describe(name, () => {
     test.use({ viewport: size });
 
-    test('from pasted rounds to a ticked step, kept, exported, deleted, imported and exported again with the same bytes', async ({ page }) => {
+    test('from pasted rounds to a ticked step, kept, exported, deleted, imported and exported again with the same bytes', async ({
+      page,
+    }) => {
       await newToy(page, `${HEAD}\n\n${EAR}`);
-      await expect(page.getByText('5 repeats of (2 sc, inc) use 15 of the 18 stitches; 3 are left.')).toBeVisible();
+      await expect(
+        page.getByText('5 repeats of (2 sc, inc) use 15 of the 18 stitches; 3 are left.'),
+      ).toBeVisible();
       await page.getByRole('button', { name: 'Repeat 6 times' }).click();
       await expect(page.getByText('3 are left')).toBeHidden();
       await expectWritten(page, /R4: \(2 sc, inc\) x6 \(24\)/);
@@ -22,8 +26,14 @@ for (const [name, size] of SIZES) {
 
       await station(page, 'Joins');
       await page.getByRole('button', { name: 'Attach a part' }).click();
-      await page.getByRole('radiogroup', { name: 'Which part?' }).getByRole('radio', { name: 'Ear × 2' }).click();
-      await page.getByRole('radiogroup', { name: 'On which part?' }).getByRole('radio', { name: 'Head' }).click();
+      await page
+        .getByRole('radiogroup', { name: 'Which part?' })
+        .getByRole('radio', { name: 'Ear × 2' })
+        .click();
+      await page
+        .getByRole('radiogroup', { name: 'On which part?' })
+        .getByRole('radio', { name: 'Head' })
+        .click();
       await page.getByRole('button', { name: 'Attach Ear × 2 to head' }).click();
       await expect(page.getByRole('heading', { name: 'Ear × 2 on Head' })).toBeVisible();
       await expect(page.getByText(/twin mirrored in space/)).toBeVisible();
@@ -46,7 +56,10 @@ for (const [name, size] of SIZES) {
       await page.getByRole('button', { name: /^More for/ }).click();
       await page.getByRole('button', { name: 'Delete' }).click();
       await expect(page.getByText('The mat is empty')).toBeVisible();
-      const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Import' }).click()]);
+      const [chooser] = await Promise.all([
+        page.waitForEvent('filechooser'),
+        page.getByRole('button', { name: 'Import' }).click(),
+      ]);
       await chooser.setFiles({ name: 'toy.json', mimeType: 'application/json', buffer: Buffer.from(first) });
       await expect(page.getByRole('link', { name: 'Open New toy' })).toBeVisible();
       expect(await exported(page)).toBe(first);
@@ -74,7 +87,9 @@ for (const [name, size] of SIZES) {
       await expect(page.getByText('No parts yet')).toBeVisible();
     });
 
-    test('eyes are placed by words: one reading at once, several by choice, what cannot be is said', async ({ page }) => {
+    test('eyes are placed by words: one reading at once, several by choice, what cannot be is said', async ({
+      page,
+    }) => {
       await newToy(page, HEAD.replace('x5 (24)', 'x6 (24)'));
       await station(page, 'Face');
       await page.getByRole('button', { name: /^Place a pair/ }).click();
@@ -113,8 +128,15 @@ for (const [name, size] of SIZES) {
       await page.getByRole('textbox', { name: 'Name of the toy' }).fill('Paw');
       await page.getByRole('button', { name: 'Rename' }).click();
       await expect(page.getByRole('link', { name: 'Open Paw' })).toBeVisible();
-      const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Import' }).click()]);
-      await chooser.setFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"a":1}') });
+      const [chooser] = await Promise.all([
+        page.waitForEvent('filechooser'),
+        page.getByRole('button', { name: 'Import' }).click(),
+      ]);
+      await chooser.setFiles({
+        name: 'x.json',
+        mimeType: 'application/json',
+        buffer: Buffer.from('{"a":1}'),
+      });
       await expect(page.getByText('not a toy made with Hoppla')).toBeVisible();
     });
   });

@@ -7,7 +7,9 @@ test.use({ viewport: PHONE });
 test.describe('crash', () => {
   test.setTimeout(400_000);
 
-  test('again and again the page crashes while 200 keys are typed at 20 a second: at most the last key is missing', async ({ browser }) => {
+  test('again and again the page crashes while 200 keys are typed at 20 a second: at most the last key is missing', async ({
+    browser,
+  }) => {
     // Twenty on the bench.
     const RUNS = process.env.HOPPLA_BENCH ? 20 : 3;
     let seed = 11;
@@ -46,7 +48,9 @@ test.describe('crash', () => {
   });
 });
 
-test('storage that is full is said in words, the toy can be downloaded, and trying again keeps it', async ({ page }) => {
+test('storage that is full is said in words, the toy can be downloaded, and trying again keeps it', async ({
+  page,
+}) => {
   await newToy(page, EAR);
   await page.evaluate(() => {
     const put = IDBObjectStore.prototype.put;
@@ -61,7 +65,10 @@ test('storage that is full is said in words, the toy can be downloaded, and tryi
   await page.keyboard.press('Control+End');
   await page.keyboard.type('\nR5: sc around');
   await expect(page.getByRole('alert')).toContainText('no room left');
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Download this toy' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Download this toy' }).click(),
+  ]);
   expect(download.suggestedFilename()).toBe('new-toy.hoppla.json');
   await page.evaluate(() => (window as unknown as { room: () => void }).room());
   await page.getByRole('button', { name: 'Try again' }).click();
@@ -71,7 +78,10 @@ test('storage that is full is said in words, the toy can be downloaded, and tryi
   await expectWritten(page, /R5: sc around$/);
 });
 
-test('a second window follows read-only, takes over when asked, and nothing is lost', async ({ page, context }) => {
+test('a second window follows read-only, takes over when asked, and nothing is lost', async ({
+  page,
+  context,
+}) => {
   await newToy(page, EAR);
   const second = await context.newPage();
   await second.goto(page.url());
@@ -94,10 +104,16 @@ test('a second window follows read-only, takes over when asked, and nothing is l
 test('a toy of a newer version is shown, exported unchanged, and never changed', async ({ page }) => {
   await page.goto('/');
   const newer = `{"format":"hoppla toy","schema":9,"toy":{"name":"Tomorrow"},"more":[1, 2]}`;
-  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Import' }).click()]);
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Import' }).click(),
+  ]);
   await chooser.setFiles({ name: 't.json', mimeType: 'application/json', buffer: Buffer.from(newer) });
   await page.getByRole('link', { name: 'Open Tomorrow' }).click();
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Export the toy file' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Export the toy file' }).click(),
+  ]);
   const stream = await download.createReadStream();
   const chunks: Buffer[] = [];
   for await (const chunk of stream) chunks.push(chunk as Buffer);

@@ -11,9 +11,20 @@ async function violations(page: Page): Promise<string[]> {
   // Through the debugger, so that the page's own policy stays as strict as it is.
   await page.evaluate(AXE);
   return page.evaluate(async () => {
-    const { axe } = window as unknown as { axe: { run: (options: object) => Promise<{ violations: { id: string; impact: string; nodes: { html: string; failureSummary: string }[] }[] }> } };
+    const { axe } = window as unknown as {
+      axe: {
+        run: (options: object) => Promise<{
+          violations: { id: string; impact: string; nodes: { html: string; failureSummary: string }[] }[];
+        }>;
+      };
+    };
     const { violations: found } = await axe.run({ resultTypes: ['violations'] });
-    return found.filter((v) => v.impact === 'serious' || v.impact === 'critical').map((v) => `${v.id}: ${v.nodes.map((n) => `${n.html.slice(0, 140)} ${n.failureSummary.slice(0, 160)}`).join(' | ')}`);
+    return found
+      .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+      .map(
+        (v) =>
+          `${v.id}: ${v.nodes.map((n) => `${n.html.slice(0, 140)} ${n.failureSummary.slice(0, 160)}`).join(' | ')}`,
+      );
   });
 }
 
@@ -27,9 +38,18 @@ async function boxFaults(page: Page): Promise<string[]> {
       const node = walk.currentNode.parentElement!;
       const words = walk.currentNode.textContent!.trim();
       const style = getComputedStyle(node);
-      if (!words || node.closest('svg,style,script,[aria-hidden=true]') || style.visibility === 'hidden' || style.color === 'rgba(0, 0, 0, 0)' || node.tagName === 'TEXTAREA') continue;
+      if (
+        !words ||
+        node.closest('svg,style,script,[aria-hidden=true]') ||
+        style.visibility === 'hidden' ||
+        style.color === 'rgba(0, 0, 0, 0)' ||
+        node.tagName === 'TEXTAREA'
+      )
+        continue;
       // Under a dialog nothing can be read anyway.
-      const dialog = [...document.querySelectorAll('[role=dialog]')].find((d) => d.getBoundingClientRect().height > 0 && d.getAttribute('data-state') !== 'closed');
+      const dialog = [...document.querySelectorAll('[role=dialog]')].find(
+        (d) => d.getBoundingClientRect().height > 0 && d.getAttribute('data-state') !== 'closed',
+      );
       if (dialog && !dialog.contains(node)) continue;
       const range = document.createRange();
       range.selectNodeContents(walk.currentNode);
@@ -40,13 +60,21 @@ async function boxFaults(page: Page): Promise<string[]> {
           const o = getComputedStyle(up);
           if (!/auto|scroll/.test(o.overflowY + o.overflowX)) continue;
           const c = up.getBoundingClientRect();
-          if (box.bottom > c.bottom + 1 || box.top < c.top - 1 || box.right > c.right + 1 || box.left < c.left - 1) clipped = true;
+          if (
+            box.bottom > c.bottom + 1 ||
+            box.top < c.top - 1 ||
+            box.right > c.right + 1 ||
+            box.left < c.left - 1
+          )
+            clipped = true;
         }
         if (clipped) continue;
-        if (box.left < -1 || box.right > innerWidth + 1) faults.push(`out of the window: ${words.slice(0, 40)}`);
+        if (box.left < -1 || box.right > innerWidth + 1)
+          faults.push(`out of the window: ${words.slice(0, 40)}`);
         boxes.push({ box, words, node });
       }
-      if (node.scrollWidth > node.clientWidth + 2 && style.overflowX === 'hidden' && node.clientWidth > 0) faults.push(`cut: ${words.slice(0, 40)}`);
+      if (node.scrollWidth > node.clientWidth + 2 && style.overflowX === 'hidden' && node.clientWidth > 0)
+        faults.push(`cut: ${words.slice(0, 40)}`);
     }
     for (let i = 0; i < boxes.length; i++)
       for (let k = i + 1; k < boxes.length; k++) {
@@ -63,16 +91,28 @@ async function boxFaults(page: Page): Promise<string[]> {
 /** Pressable things that are smaller than a thumb. */
 async function smallTargets(page: Page): Promise<string[]> {
   return page.evaluate(() =>
-    [...document.querySelectorAll('button,[role=button],[role=link],[role=radio],[role=switch],a[href]')].flatMap((e) => {
+    [
+      ...document.querySelectorAll('button,[role=button],[role=link],[role=radio],[role=switch],a[href]'),
+    ].flatMap((e) => {
       const { width, height } = e.getBoundingClientRect();
-      return width > 0 && (width < 43.5 || height < 43.5) ? [`${e.getAttribute('aria-label')} ${width.toFixed(0)}×${height.toFixed(0)}`] : [];
+      return width > 0 && (width < 43.5 || height < 43.5)
+        ? [`${e.getAttribute('aria-label')} ${width.toFixed(0)}×${height.toFixed(0)}`]
+        : [];
     }),
   );
 }
 
 /** The narrowest in light, a phone in the dark, wide in light; all six on the bench. */
-const SIZES = [['320', { width: 320, height: 640 }, 'light'], ['390', PHONE, 'dark'], ['1280', WIDE, 'light']] as const;
-const MORE = [['320', { width: 320, height: 640 }, 'dark'], ['390', PHONE, 'light'], ['1280', WIDE, 'dark']] as const;
+const SIZES = [
+  ['320', { width: 320, height: 640 }, 'light'],
+  ['390', PHONE, 'dark'],
+  ['1280', WIDE, 'light'],
+] as const;
+const MORE = [
+  ['320', { width: 320, height: 640 }, 'dark'],
+  ['390', PHONE, 'light'],
+  ['1280', WIDE, 'dark'],
+] as const;
 
 for (const [name, viewport, scheme] of [...SIZES, ...(process.env.HOPPLA_BENCH ? MORE : [])]) {
   test.describe(`${name} ${scheme}`, () => {
@@ -102,7 +142,8 @@ for (const [name, viewport, scheme] of [...SIZES, ...(process.env.HOPPLA_BENCH ?
       }
       await station(page, 'Parts');
       await page.getByRole('button', { name: 'Measure your gauge' }).click();
-      for (const way of ['ten rounds', 'this part', 'the marker', 'the yarn', 'ten stitches']) await page.getByRole('radio', { name: way }).click();
+      for (const way of ['ten rounds', 'this part', 'the marker', 'the yarn', 'ten stitches'])
+        await page.getByRole('radio', { name: way }).click();
       await page.getByLabel('Over ten stitches').fill('46');
       await check('gauge');
       await page.getByRole('button', { name: 'Try another yarn' }).click();
@@ -114,7 +155,12 @@ for (const [name, viewport, scheme] of [...SIZES, ...(process.env.HOPPLA_BENCH ?
       await page.getByLabel('In your own words').fill('between R10 and R11, 9 holes apart');
       await check('in words');
       await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
-      for (const [open, where] of [[/9 mm, washer/, 'the eyes'], ['Faces', 'faces'], ['Compare', 'compare'], ['Face map', 'face map']] as const) {
+      for (const [open, where] of [
+        [/9 mm, washer/, 'the eyes'],
+        ['Faces', 'faces'],
+        ['Compare', 'compare'],
+        ['Face map', 'face map'],
+      ] as const) {
         await page.getByRole('button', { name: open }).click();
         await check(where);
         await page.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();

@@ -4,16 +4,31 @@ import { ALLOWED } from './allowed-console';
 
 export const PHONE = { width: 390, height: 844 };
 export const WIDE = { width: 1280, height: 800 };
-export const SIZES = [['phone', PHONE], ['wide', WIDE]] as const;
+export const SIZES = [
+  ['phone', PHONE],
+  ['wide', WIDE],
+] as const;
 
 /** A test in which every console error or warning, page error and request to another origin is a failure. */
 export const test = base.extend<{ watched: void }>({
   watched: [
     async ({ page, baseURL }, use) => {
       const wrong: string[] = [];
-      page.on('console', (m) => ['error', 'warning'].includes(m.type()) && !ALLOWED.includes(m.text()) && wrong.push(`${m.type()}: ${m.text()}`));
+      page.on(
+        'console',
+        (m) =>
+          ['error', 'warning'].includes(m.type()) &&
+          !ALLOWED.includes(m.text()) &&
+          wrong.push(`${m.type()}: ${m.text()}`),
+      );
       page.on('pageerror', (e) => wrong.push(`page: ${e.message}`));
-      page.on('request', (r) => !r.url().startsWith(baseURL!) && !/^(data|blob):/.test(r.url()) && wrong.push(`left the origin: ${r.url()}`));
+      page.on(
+        'request',
+        (r) =>
+          !r.url().startsWith(baseURL!) &&
+          !/^(data|blob):/.test(r.url()) &&
+          wrong.push(`left the origin: ${r.url()}`),
+      );
       await use();
       expect(wrong).toEqual([]);
     },
@@ -54,10 +69,17 @@ export const rounds = (page: Page) => page.getByRole('textbox', { name: 'Rounds 
 
 /** What is written in the editor, lines out of sight included. */
 export const written = (page: Page): Promise<string> =>
-  rounds(page).evaluate((field) => (field as unknown as { cmTile: { root: { view: { state: { doc: object } } } } }).cmTile.root.view.state.doc.toString());
+  rounds(page).evaluate((field) =>
+    (
+      field as unknown as { cmTile: { root: { view: { state: { doc: object } } } } }
+    ).cmTile.root.view.state.doc.toString(),
+  );
 
 /** Waits until the text is as it should be. */
-export const expectWritten = (page: Page, text: string | RegExp): Promise<void> => (typeof text === 'string' ? expect.poll(() => written(page)).toBe(text) : expect.poll(() => written(page)).toMatch(text));
+export const expectWritten = (page: Page, text: string | RegExp): Promise<void> =>
+  typeof text === 'string'
+    ? expect.poll(() => written(page)).toBe(text)
+    : expect.poll(() => written(page)).toMatch(text);
 
 /** Replaces the whole text by a paste, as a maker would. */
 export async function rewrite(page: Page, text: string): Promise<void> {
@@ -92,8 +114,14 @@ export async function kept(page: Page): Promise<void> {
 
 /** Exports the only toy of the bench and gives its bytes. */
 export async function exported(page: Page): Promise<string> {
-  await page.getByRole('button', { name: /^More for/ }).first().click();
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Export the toy file' }).click()]);
+  await page
+    .getByRole('button', { name: /^More for/ })
+    .first()
+    .click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Export the toy file' }).click(),
+  ]);
   await page.getByRole('button', { name: 'Close' }).click();
   return readFileSync(await download.path(), 'utf8');
 }

@@ -28,7 +28,9 @@ for (const [name, size] of SIZES) {
   test.describe(name, () => {
     test.use({ viewport: size });
 
-    test('a pasted page with two faults: mended in place, in UK and back, eyes from their note, and undone to the start', async ({ page }) => {
+    test('a pasted page with two faults: mended in place, in UK and back, eyes from their note, and undone to the start', async ({
+      page,
+    }) => {
       await newToy(page, PAGE);
       const strip = page.getByRole('radiogroup', { name: 'Parts of this toy' });
       await expect(strip.getByRole('radio')).toHaveText([/^Tail✓/, /^EARS × 2! 1 fault/, /^Head! 1 fault/]);
@@ -61,10 +63,20 @@ for (const [name, size] of SIZES) {
       await expect(strip.getByRole('radio')).toHaveText([/^Tail✓/, /^EARS × 2✓/, /^Head✓/]);
     });
 
-    test('written with names and keys alone: by keyboard to the editor, typed, mended, heard', async ({ page }) => {
+    test('written with names and keys alone: by keyboard to the editor, typed, mended, heard', async ({
+      page,
+    }) => {
       await page.goto('/');
       const tab = async (to: ReturnType<typeof page.getByRole>) => {
-        for (let i = 0; i < 60 && !(await to.evaluate((el) => el === document.activeElement || el.contains(document.activeElement)).catch(() => false)); i++) await page.keyboard.press('Tab');
+        for (
+          let i = 0;
+          i < 60 &&
+          !(await to
+            .evaluate((el) => el === document.activeElement || el.contains(document.activeElement))
+            .catch(() => false));
+          i++
+        )
+          await page.keyboard.press('Tab');
         await expect(to).toBeFocused();
       };
       await page.getByRole('button', { name: 'New toy' }).waitFor();
@@ -79,7 +91,11 @@ for (const [name, size] of SIZES) {
       await tab(rounds(page));
       await page.keyboard.press('Control+End');
       await page.keyboard.type('\nR2: (sc, inc) x2 (9)');
-      await expect(page.getByText('R2 makes 6, the line says 9. 2 repeats of (sc, inc) use 4 of the 6 stitches; 2 are left. 1 fault')).toBeAttached();
+      await expect(
+        page.getByText(
+          'R2 makes 6, the line says 9. 2 repeats of (sc, inc) use 4 of the 6 stitches; 2 are left. 1 fault',
+        ),
+      ).toBeAttached();
       // A caret in the text is at the place; the mend is the next stop.
       await tab(page.getByRole('button', { name: 'Repeat 3 times' }));
       await page.keyboard.press('Enter');
@@ -93,7 +109,9 @@ for (const [name, size] of SIZES) {
 test.describe('phone keys', () => {
   test.use({ viewport: PHONE, hasTouch: true });
 
-  test('a whole ear with the craft keys only: the text keeps its caret, counts are written for the maker', async ({ page }) => {
+  test('a whole ear with the craft keys only: the text keeps its caret, counts are written for the maker', async ({
+    page,
+  }) => {
     await newToy(page, 'Ear');
     const keys = page.getByRole('toolbar', { name: 'Craft keys' });
     const key = (name: string) => keys.getByRole('button', { name, exact: true }).tap();
@@ -118,8 +136,13 @@ test.describe('phone keys', () => {
     await expect(page.getByText('R2: 9 of 9 front loops')).toBeVisible();
   });
 
-  test('equal rounds are gathered and unfolded from the line they stand in; loops that are gone are said with a way out', async ({ page }) => {
-    await newToy(page, 'Ear\nR1: 6 sc in ring (6)\nR2: inc x6 (12)\nR3: sc around (12)\nR4: sc around (12)\nin the free front loops of R2: sc around (12)');
+  test('equal rounds are gathered and unfolded from the line they stand in; loops that are gone are said with a way out', async ({
+    page,
+  }) => {
+    await newToy(
+      page,
+      'Ear\nR1: 6 sc in ring (6)\nR2: inc x6 (12)\nR3: sc around (12)\nR4: sc around (12)\nin the free front loops of R2: sc around (12)',
+    );
     await page.getByText('R3 works through both loops of R2: no front loop is left.').waitFor();
     await page.locator('.cm-line', { hasText: 'R4' }).click();
     await page.getByRole('button', { name: 'Gather equal rounds' }).click();
@@ -138,7 +161,13 @@ test('typing in a text of 1,000 lines: from the key to its painted count', async
   // A figure, not a fault: `npm run bench` asks for it.
   test.skip(!process.env.HOPPLA_BENCH, 'a benchmark');
   test.setTimeout(180_000);
-  const text = ['Long', 'R1: 6 sc in ring (6)', 'R2: inc x6 (12)', 'R3: (sc, inc) x6 (18)', ...Array.from({ length: 996 }, (_, i) => `R${i + 4}: ${i % 2 ? '18 sc' : 'sc around'} (18)`)].join('\n');
+  const text = [
+    'Long',
+    'R1: 6 sc in ring (6)',
+    'R2: inc x6 (12)',
+    'R3: (sc, inc) x6 (18)',
+    ...Array.from({ length: 996 }, (_, i) => `R${i + 4}: ${i % 2 ? '18 sc' : 'sc around'} (18)`),
+  ].join('\n');
   await newToy(page, text);
   await page.waitForTimeout(4000);
   await rounds(page).click();
@@ -152,19 +181,27 @@ test('typing in a text of 1,000 lines: from the key to its painted count', async
   await page.evaluate(() => {
     const w = window as unknown as { took: number[] };
     w.took = [];
-    document.querySelector('.cm-content')!.addEventListener('keydown', (event) => {
-      const began = event.timeStamp;
-      requestAnimationFrame(() => setTimeout(() => w.took.push(performance.now() - began)));
-    }, { capture: true });
+    document.querySelector('.cm-content')!.addEventListener(
+      'keydown',
+      (event) => {
+        const began = event.timeStamp;
+        requestAnimationFrame(() => setTimeout(() => w.took.push(performance.now() - began)));
+      },
+      { capture: true },
+    );
   });
   const KEYS = '18 sc, sl st, inc, dec, sc around, ';
   for (let k = 0; k < 100; k++) {
     await page.keyboard.press(KEYS[k % KEYS.length] === ' ' ? 'Space' : KEYS[k % KEYS.length]);
     await page.waitForTimeout(60);
   }
-  const took = (await page.evaluate(() => (window as unknown as { took: number[] }).took)).sort((a, b) => a - b);
+  const took = (await page.evaluate(() => (window as unknown as { took: number[] }).took)).sort(
+    (a, b) => a - b,
+  );
   expect(took).toHaveLength(100);
   const [p50, p95] = [took[49], took[94]];
-  process.stdout.write(`  key to painted count in 1,000 lines: median ${p50.toFixed(0)} ms, p95 ${p95.toFixed(0)} ms, worst ${took[99].toFixed(0)} ms (goal: p95 50)\n`);
+  process.stdout.write(
+    `  key to painted count in 1,000 lines: median ${p50.toFixed(0)} ms, p95 ${p95.toFixed(0)} ms, worst ${took[99].toFixed(0)} ms (goal: p95 50)\n`,
+  );
   expect(p95).toBeLessThanOrEqual(150);
 });

@@ -1,10 +1,24 @@
 import type { Page } from '@playwright/test';
-import { benchWithRill, EAR, expect, expectWritten, HEAD, newToy, PHONE, rounds, station, test } from './maker';
+import {
+  benchWithRill,
+  EAR,
+  expect,
+  expectWritten,
+  HEAD,
+  newToy,
+  PHONE,
+  rounds,
+  station,
+  test,
+} from './maker';
 
 const stage = (page: Page) => page.getByRole('application').first();
 const canvas = (page: Page) => page.locator('canvas[data-triangles]').first();
 /** The stage has been drawn in three dimensions. */
-const drawn = (page: Page) => expect.poll(() => canvas(page).getAttribute('data-triangles').then(Number), { timeout: 20_000 }).toBeGreaterThan(1000);
+const drawn = (page: Page) =>
+  expect
+    .poll(() => canvas(page).getAttribute('data-triangles').then(Number), { timeout: 20_000 })
+    .toBeGreaterThan(1000);
 /** A part without lean, increases in the middle or a spiral, so that what lies where can be worked out by hand. */
 const TUBE = `Tube (1x, sand, 3.0 mm hook)
 R1: ch 24, join (24)
@@ -20,7 +34,9 @@ test('a finger turns, reads and picks; the picture follows, and front brings it 
   const middle = { x: box.x + box.width * 0.42, y: box.y + box.height * 0.5 };
   await page.touchscreen.tap(middle.x, middle.y);
   const said = page.getByRole('status').filter({ hasText: /R\d+/ });
-  await expect(said).toHaveText(/^(R\d+, stitch \d+ of \d+|At the base of R\d+, hole between stitches \d+ and \d+ of \d+)/);
+  await expect(said).toHaveText(
+    /^(R\d+, stitch \d+ of \d+|At the base of R\d+, hole between stitches \d+ and \d+ of \d+)/,
+  );
   // A pull to the left shows another side: another stitch is in the middle.
   const before = await said.textContent();
   await page.mouse.move(middle.x, middle.y);
@@ -34,7 +50,9 @@ test('a finger turns, reads and picks; the picture follows, and front brings it 
   await expect(page.getByRole('button', { name: 'Front again' })).toBeHidden();
 });
 
-test('keys walk stitch by stitch and round by round, with a spoken place; right is right', async ({ page }) => {
+test('keys walk stitch by stitch and round by round, with a spoken place; right is right', async ({
+  page,
+}) => {
   await newToy(page, TUBE);
   await drawn(page);
   await stage(page).focus();
@@ -93,8 +111,14 @@ test('life size: a card laid on the screen once, then a millimetre is a millimet
 test('without graphics the flat picture has the same touch, tags and keys', async ({ page }) => {
   await page.addInitScript(() => {
     const own = HTMLCanvasElement.prototype.getContext;
-    HTMLCanvasElement.prototype.getContext = function (this: HTMLCanvasElement, kind: string, ...more: never[]) {
-      return kind.startsWith('webgl') ? null : (own as (k: string, ...m: never[]) => unknown).call(this, kind, ...more);
+    HTMLCanvasElement.prototype.getContext = function (
+      this: HTMLCanvasElement,
+      kind: string,
+      ...more: never[]
+    ) {
+      return kind.startsWith('webgl')
+        ? null
+        : (own as (k: string, ...m: never[]) => unknown).call(this, kind, ...more);
     } as never;
   });
   await newToy(page, TUBE);
@@ -122,10 +146,15 @@ test('left-handed and inside out are numbered the other way round', async ({ pag
   await expect(said).toHaveText(/^R1, stitch 24 of 24/);
 });
 
-test('the round with a fault is named on the toy until it is mended, and the toy is drawn anew', async ({ page }) => {
+test('the round with a fault is named on the toy until it is mended, and the toy is drawn anew', async ({
+  page,
+}) => {
   await newToy(page, `${HEAD}\n\n${EAR}`);
   await drawn(page);
-  await page.getByRole('radiogroup', { name: 'Parts of this toy' }).getByRole('radio', { name: /^Head/ }).click();
+  await page
+    .getByRole('radiogroup', { name: 'Parts of this toy' })
+    .getByRole('radio', { name: /^Head/ })
+    .click();
   const named = page.locator('svg text', { hasText: /^R4$/ });
   await expect(named).toHaveCount(1);
   const before = Number(await canvas(page).getAttribute('data-pictures'));
@@ -136,7 +165,13 @@ test('the round with a fault is named on the toy until it is mended, and the toy
 });
 
 /** A part of 20,000 stitches in few words. */
-const LARGE = ['Sack (1x, sand, 3.0 mm hook)', 'R1: 10 sc in ring (10)', ...Array.from({ length: 4 }, (_, i) => `R${i + 2}: inc around (${10 * 2 ** (i + 1)})`), 'R6: (3 sc, inc) x40 (200)', 'R7-106: sc around (200)'].join('\n');
+const LARGE = [
+  'Sack (1x, sand, 3.0 mm hook)',
+  'R1: 10 sc in ring (10)',
+  ...Array.from({ length: 4 }, (_, i) => `R${i + 2}: inc around (${10 * 2 ** (i + 1)})`),
+  'R6: (3 sc, inc) x40 (200)',
+  'R7-106: sc around (200)',
+].join('\n');
 
 test('typing goes on while 20,000 stitches relax', async ({ page }) => {
   test.skip(!process.env.HOPPLA_BENCH, 'a figure, taken on the bench');
@@ -153,11 +188,17 @@ test('typing goes on while 20,000 stitches relax', async ({ page }) => {
       const w = window as unknown as { tasks: number[]; keys: number[] };
       w.tasks = [];
       w.keys = [];
-      new PerformanceObserver((list) => list.getEntries().forEach((e) => w.tasks.push(e.duration))).observe({ type: 'longtask' });
-      window.addEventListener('keydown', (e) => {
-        const began = e.timeStamp;
-        requestAnimationFrame(() => setTimeout(() => w.keys.push(performance.now() - began)));
-      }, true);
+      new PerformanceObserver((list) => list.getEntries().forEach((e) => w.tasks.push(e.duration))).observe({
+        type: 'longtask',
+      });
+      window.addEventListener(
+        'keydown',
+        (e) => {
+          const began = e.timeStamp;
+          requestAnimationFrame(() => setTimeout(() => w.keys.push(performance.now() - began)));
+        },
+        true,
+      );
     });
     for (let i = 0; i < 100; i++) await page.keyboard.press(i % 2 ? 'Backspace' : 'x', { delay: 20 });
     await page.waitForTimeout(1500);
@@ -168,7 +209,9 @@ test('typing goes on while 20,000 stitches relax', async ({ page }) => {
     keys.sort((a, b) => a - b);
     runs.push({ longest: Math.max(0, ...tasks), p95: keys[Math.floor(keys.length * 0.95)] });
   }
-  process.stdout.write(`typing beside 20,000 stitches: longest task ${runs.map((r) => r.longest.toFixed(0)).join(', ')} ms (goal 50), key to paint p95 ${runs.map((r) => r.p95.toFixed(0)).join(', ')} ms (goal 100)\n`);
+  process.stdout.write(
+    `typing beside 20,000 stitches: longest task ${runs.map((r) => r.longest.toFixed(0)).join(', ')} ms (goal 50), key to paint p95 ${runs.map((r) => r.p95.toFixed(0)).join(', ')} ms (goal 100)\n`,
+  );
   // Beside a software renderer and a test runner on two cores.
   for (const { p95 } of runs) expect(p95).toBeLessThan(500);
 });
@@ -176,7 +219,15 @@ test('typing goes on while 20,000 stitches relax', async ({ page }) => {
 test('what a picture costs: 5,000 stitches under a software renderer', async ({ page }) => {
   test.skip(!process.env.HOPPLA_BENCH, 'a figure, taken on the bench');
   test.slow();
-  await newToy(page, ['Sack (1x, sand, 3.0 mm hook)', 'R1: 10 sc in ring (10)', ...Array.from({ length: 3 }, (_, i) => `R${i + 2}: inc around (${10 * 2 ** (i + 1)})`), 'R5-64: sc around (80)'].join('\n'));
+  await newToy(
+    page,
+    [
+      'Sack (1x, sand, 3.0 mm hook)',
+      'R1: 10 sc in ring (10)',
+      ...Array.from({ length: 3 }, (_, i) => `R${i + 2}: inc around (${10 * 2 ** (i + 1)})`),
+      'R5-64: sc around (80)',
+    ].join('\n'),
+  );
   await drawn(page);
   await station(page, 'Joins');
   const began = Date.now();
@@ -193,12 +244,16 @@ test('what a picture costs: 5,000 stitches under a software renderer', async ({ 
     await page.mouse.move(box.x + 150 - 4 * (k + 2), box.y + 90);
     await expect.poll(() => canvas(page).getAttribute('data-pictures'), { intervals: [2] }).not.toBe(before);
     // Until the compositor has shown it.
-    await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+    await page.evaluate(
+      () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))),
+    );
     frames.push(Date.now() - from);
   }
   await page.mouse.up();
   frames.sort((a, b) => a - b);
   const cost = await canvas(page).evaluate((c) => ({ ...c.dataset }));
-  process.stdout.write(`5,000 stitches, software: station to first picture ${first} ms; turning, from move to shown, median ${frames[10]} ms, worst ${frames[19]}; script of a picture ${cost.ms} ms; ${cost.triangles} triangles in ${cost.calls} calls\n`);
+  process.stdout.write(
+    `5,000 stitches, software: station to first picture ${first} ms; turning, from move to shown, median ${frames[10]} ms, worst ${frames[19]}; script of a picture ${cost.ms} ms; ${cost.triangles} triangles in ${cost.calls} calls\n`,
+  );
   expect(Number(cost.calls)).toBeLessThan(40);
 });

@@ -10,7 +10,9 @@ writeFileSync(join(dist, 'index.html'), '<!doctype html><title>Hoppla</title>');
 writeFileSync(join(dist, 'entry-0123456789abcdef0123456789abcdef.js'), `/* ${'x'.repeat(5000)} */`);
 
 const server = createApp(dist).listen(0, '127.0.0.1');
-beforeAll(() => new Promise<void>((ready) => void (server.listening ? ready() : server.once('listening', ready))));
+beforeAll(
+  () => new Promise<void>((ready) => void (server.listening ? ready() : server.once('listening', ready))),
+);
 const get = (path: string) => fetch(`http://127.0.0.1:${(server.address() as AddressInfo).port}${path}`);
 afterAll(() => server.close());
 
@@ -33,7 +35,11 @@ describe('server', () => {
     expect((await get('/gone.js')).status).toBe(404);
   });
   it('takes the port by flag, then PORT, and says in a sentence what is wrong', () => {
-    expect([portFrom(['--port', '5000'], { PORT: '6000' }), portFrom([], { PORT: '6000' }), portFrom([], {})]).toEqual([5000, 6000, 4173]);
+    expect([
+      portFrom(['--port', '5000'], { PORT: '6000' }),
+      portFrom([], { PORT: '6000' }),
+      portFrom([], {}),
+    ]).toEqual([5000, 6000, 4173]);
     expect(() => portFrom(['--port', 'x'], {})).toThrow(/not a port/);
     expect(listenTrouble({ code: 'EADDRINUSE', message: '' }, 4173)).toContain('Port 4173 is taken');
   });

@@ -16,8 +16,17 @@ export function createApp(distFolder: string): Express {
       contentSecurityPolicy: {
         useDefaults: false,
         directives: {
-          defaultSrc: ["'self'"], scriptSrc: ["'self'"], styleSrc: ["'self'", "'unsafe-inline'"], workerSrc: ["'self'", 'blob:'], imgSrc: ["'self'", 'data:', 'blob:'], fontSrc: ["'self'"],
-          connectSrc: ["'self'"], objectSrc: ["'none'"], baseUri: ["'self'"], formAction: ["'self'"], frameAncestors: ["'none'"],
+          defaultSrc: ["'self'"],
+          scriptSrc: ["'self'"],
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          workerSrc: ["'self'", 'blob:'],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          fontSrc: ["'self'"],
+          connectSrc: ["'self'"],
+          objectSrc: ["'none'"],
+          baseUri: ["'self'"],
+          formAction: ["'self'"],
+          frameAncestors: ["'none'"],
         },
       },
       // Loopback is plain http; asking for https would lock the maker out.
@@ -25,11 +34,20 @@ export function createApp(distFolder: string): Express {
       crossOriginEmbedderPolicy: false,
     }),
   );
-  app.use(compression({ filter: (req, res) => !String(res.getHeader('Content-Type')).includes('text/event-stream') && compression.filter(req, res) }));
+  app.use(
+    compression({
+      filter: (req, res) =>
+        !String(res.getHeader('Content-Type')).includes('text/event-stream') && compression.filter(req, res),
+    }),
+  );
   app.use(
     express.static(distFolder, {
       index: false,
-      setHeaders: (res, path) => res.setHeader('Cache-Control', HASHED.test(path) ? `public, max-age=${YEAR_S}, immutable` : 'no-cache'),
+      setHeaders: (res, path) =>
+        res.setHeader(
+          'Cache-Control',
+          HASHED.test(path) ? `public, max-age=${YEAR_S}, immutable` : 'no-cache',
+        ),
     }),
   );
   app.get('/{*splat}', (req, res) => {

@@ -8,7 +8,9 @@ try {
   server.on('listening', () => {
     const address = server.address();
     const real = typeof address === 'object' && address ? address.port : port;
-    process.stdout.write(`Hoppla: http://127.0.0.1:${real}/${process.env.HOPPLA_DEMO ? '?demo=workshop' : ''}\n`);
+    process.stdout.write(
+      `Hoppla: http://127.0.0.1:${real}/${process.env.HOPPLA_DEMO ? '?demo=workshop' : ''}\n`,
+    );
   });
   server.on('error', (error: NodeJS.ErrnoException) => {
     process.stderr.write(`${listenTrouble(error, port)}\n`);

@@ -6,13 +6,16 @@ export function portFrom(argv: readonly string[], env: { PORT?: string }): numbe
   const said = flag >= 0 ? argv[flag + 1] : env.PORT;
   if (said === undefined || said === '') return DEFAULT_PORT;
   const port = Number(said);
-  if (!Number.isInteger(port) || port < 0 || port > 65535) throw new RangeError(`“${said}” is not a port; choose a number from 1 to 65535.`);
+  if (!Number.isInteger(port) || port < 0 || port > 65535)
+    throw new RangeError(`“${said}” is not a port; choose a number from 1 to 65535.`);
   return port;
 }
 
 /** What to say when listening fails. */
 export function listenTrouble(error: { code?: string; message: string }, port: number): string {
-  if (error.code === 'EADDRINUSE') return `Port ${port} is taken by another program. Choose another one: npm run demo -- --port ${port + 1}`;
-  if (error.code === 'EACCES') return `Port ${port} needs more rights than this program has. Choose one above 1024.`;
+  if (error.code === 'EADDRINUSE')
+    return `Port ${port} is taken by another program. Choose another one: npm run demo -- --port ${port + 1}`;
+  if (error.code === 'EACCES')
+    return `Port ${port} needs more rights than this program has. Choose one above 1024.`;
   return `The server cannot start: ${error.message}`;
 }

@@ -9,11 +9,25 @@ const input = (hookMm: number) => ({ toy, gauge: toy.gauges[0].id, to: { hookMm 
 
 /** Helpers whose tasks end when the test says so. */
 function hall() {
-  const hired: { ends: ((value: unknown) => void)[]; asked: unknown[]; stopped: boolean; report: (share: number) => void }[] = [];
+  const hired: {
+    ends: ((value: unknown) => void)[];
+    asked: unknown[];
+    stopped: boolean;
+    report: (share: number) => void;
+  }[] = [];
   const hire = (): Helper => {
-    const mine = { ends: [] as ((value: unknown) => void)[], asked: [] as unknown[], stopped: false, report: (_: number): void => undefined };
+    const mine = {
+      ends: [] as ((value: unknown) => void)[],
+      asked: [] as unknown[],
+      stopped: false,
+      report: (_: number): void => undefined,
+    };
     hired.push(mine);
-    return { stop: () => (mine.stopped = true), run: (_, asked, report) => new Promise((end) => (mine.ends.push(end), mine.asked.push(asked), (mine.report = report))) };
+    return {
+      stop: () => (mine.stopped = true),
+      run: (_, asked, report) =>
+        new Promise((end) => (mine.ends.push(end), mine.asked.push(asked), (mine.report = report))),
+    };
   };
   return { hired, hire };
 }
@@ -60,7 +74,8 @@ describe('the door to the worker', () => {
     const keys = new Set([JSON.stringify(resultKey('yarnChange', base))]);
     const leaves: string[][] = [];
     const walk = (value: unknown, path: string[]): void => {
-      if (value !== null && typeof value === 'object') Object.entries(value).forEach(([k, v]) => walk(v, [...path, k]));
+      if (value !== null && typeof value === 'object')
+        Object.entries(value).forEach(([k, v]) => walk(v, [...path, k]));
       else leaves.push(path);
     };
     walk(base, []);

@@ -41,9 +41,24 @@ export class Door {
     private readonly clock: () => number = () => performance.now(),
   ) {}
 
-  ask<N extends TaskName>(name: N, input: TaskInput<N>, { about = '', report = () => undefined, signal }: { about?: string; report?: Report; signal?: AbortSignal } = {}): Promise<TaskResult<N>> {
+  ask<N extends TaskName>(
+    name: N,
+    input: TaskInput<N>,
+    {
+      about = '',
+      report = () => undefined,
+      signal,
+    }: { about?: string; report?: Report; signal?: AbortSignal } = {},
+  ): Promise<TaskResult<N>> {
     return new Promise((answer, refuse) => {
-      const question: Question = { name, about, input, report, answer: answer as (value: unknown) => void, refuse };
+      const question: Question = {
+        name,
+        about,
+        input,
+        report,
+        answer: answer as (value: unknown) => void,
+        refuse,
+      };
       if (signal?.aborted) return refuse(new Overtaken());
       signal?.addEventListener('abort', () => this.drop(question), { once: true });
       const same = (q: Question) => q.name === name && q.about === about;
@@ -85,8 +100,13 @@ export class Door {
       this.running = null;
       this.next();
     };
-    this.helper.run(question.name, question.input, (share) => {
-      if (this.running === running) question.report(share);
-    }).then((value) => done(() => question.answer(value)), (error: unknown) => done(() => question.refuse(error)));
+    this.helper
+      .run(question.name, question.input, (share) => {
+        if (this.running === running) question.report(share);
+      })
+      .then(
+        (value) => done(() => question.answer(value)),
+        (error: unknown) => done(() => question.refuse(error)),
+      );
   }
 }

@@ -11,7 +11,11 @@ function sorted(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(sorted);
   if (value === null || typeof value !== 'object') return value;
   const record = value as Record<string, unknown>;
-  return Object.fromEntries(Object.keys(record).sort().map((k) => [k, sorted(record[k])]));
+  return Object.fromEntries(
+    Object.keys(record)
+      .sort()
+      .map((k) => [k, sorted(record[k])]),
+  );
 }
 
 /** Two multiplicative hashes of 32 bits beside each other (Fowler, Noll and Vo, with two primes). */

@@ -8,7 +8,10 @@ export type Report = (share: number) => void;
 /** Everything the worker can be asked: one plain input object in, one plain result out (decision 30). */
 export const TASKS = {
   /** A toy in another yarn beside what it is now. */
-  yarnChange: (input: { toy: Toy; gauge: string; to: { hookMm: number; yarn?: string } }, report: Report): YarnChange => {
+  yarnChange: (
+    input: { toy: Toy; gauge: string; to: { hookMm: number; yarn?: string } },
+    report: Report,
+  ): YarnChange => {
     const { toy, gauge, to } = input;
     toy.parts.forEach((part, i) => {
       modelPart(toy, part);

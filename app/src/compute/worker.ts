@@ -5,7 +5,12 @@ import { TASKS, type Report, type TaskName } from './tasks';
 const room = {
   run: (name: TaskName, input: never, report: Report): unknown => {
     const result: object = TASKS[name](input, report);
-    return transfer(result, Object.values(result).flatMap((value) => (ArrayBuffer.isView(value) ? [value.buffer as ArrayBuffer] : [])));
+    return transfer(
+      result,
+      Object.values(result).flatMap((value) =>
+        ArrayBuffer.isView(value) ? [value.buffer as ArrayBuffer] : [],
+      ),
+    );
   },
 };
 

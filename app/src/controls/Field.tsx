@@ -3,17 +3,64 @@ import { FAMILY, usePalette } from '../theme';
 import { Num, Words } from './type';
 
 /** One line to type into, with its name above and its unit behind. */
-export function Field({ label, value, onChange, onDone, unit, placeholder, numeric, hideLabel, most = 80 }: { label: string; value: string; onChange: (text: string) => void; onDone?: () => void; unit?: string; placeholder?: string; numeric?: boolean; hideLabel?: boolean; most?: number }) {
+export function Field({
+  label,
+  value,
+  onChange,
+  onDone,
+  unit,
+  placeholder,
+  numeric,
+  hideLabel,
+  most = 80,
+}: {
+  label: string;
+  value: string;
+  onChange: (text: string) => void;
+  onDone?: () => void;
+  unit?: string;
+  placeholder?: string;
+  numeric?: boolean;
+  hideLabel?: boolean;
+  most?: number;
+}) {
   const c = usePalette();
   return (
     <View style={{ flexGrow: 3, flexShrink: 1, minWidth: 150, gap: 4 }}>
-      {hideLabel ? null : <Words fontWeight="600" aria-hidden>{label}</Words>}
+      {hideLabel ? null : (
+        <Words fontWeight="600" aria-hidden>
+          {label}
+        </Words>
+      )}
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
         <TextInput
-          aria-label={label} value={value} onChangeText={onChange} onSubmitEditing={onDone} maxLength={most} placeholder={placeholder} placeholderTextColor={c.ink2} inputMode={numeric ? 'decimal' : 'text'}
-          style={{ flex: 1, minWidth: 60, minHeight: 54, borderWidth: 1.5, borderColor: c.edge, borderRadius: 6, paddingHorizontal: 12, color: c.ink, backgroundColor: c.raise, fontFamily: numeric ? `"${FAMILY.number}", monospace` : `"${FAMILY.text}", sans-serif`, fontSize: numeric ? 22 : 18 }}
+          aria-label={label}
+          value={value}
+          onChangeText={onChange}
+          onSubmitEditing={onDone}
+          maxLength={most}
+          placeholder={placeholder}
+          placeholderTextColor={c.ink2}
+          inputMode={numeric ? 'decimal' : 'text'}
+          style={{
+            flex: 1,
+            minWidth: 60,
+            minHeight: 54,
+            borderWidth: 1.5,
+            borderColor: c.edge,
+            borderRadius: 6,
+            paddingHorizontal: 12,
+            color: c.ink,
+            backgroundColor: c.raise,
+            fontFamily: numeric ? `"${FAMILY.number}", monospace` : `"${FAMILY.text}", sans-serif`,
+            fontSize: numeric ? 22 : 18,
+          }}
         />
-        {unit ? <Num fontSize={16} lineHeight={20}>{unit}</Num> : null}
+        {unit ? (
+          <Num fontSize={16} lineHeight={20}>
+            {unit}
+          </Num>
+        ) : null}
       </View>
     </View>
   );

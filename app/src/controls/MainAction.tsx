@@ -5,11 +5,43 @@ import { usePalette } from '../theme';
 import { Press } from './Press';
 
 /** The one main action of a screen: yellow tape with ticks along its foot, verb first. */
-export function MainAction({ label, onPress, disabled, tall }: { label: string; onPress: () => void; disabled?: boolean; tall?: boolean }) {
+export function MainAction({
+  label,
+  onPress,
+  disabled,
+  tall,
+}: {
+  label: string;
+  onPress: () => void;
+  disabled?: boolean;
+  tall?: boolean;
+}) {
   const c = usePalette();
   return (
-    <Press label={label} onPress={onPress} disabled={disabled} style={{ backgroundColor: c.tape, borderRadius: 6, minHeight: tall ? 88 : 54, overflow: 'hidden', alignItems: 'center', flexGrow: 1, flexShrink: 1, minWidth: 0 }}>
-      <Text fontFamily="$heading" fontSize={tall ? 26 : 18} lineHeight={tall ? 32 : 24} fontWeight={tall ? '800' : '700'} color={c.tapeInk} paddingHorizontal={16} textAlign="center">
+    <Press
+      label={label}
+      onPress={onPress}
+      disabled={disabled}
+      style={{
+        backgroundColor: c.tape,
+        borderRadius: 6,
+        minHeight: tall ? 88 : 54,
+        overflow: 'hidden',
+        alignItems: 'center',
+        flexGrow: 1,
+        flexShrink: 1,
+        minWidth: 0,
+      }}
+    >
+      <Text
+        fontFamily="$heading"
+        fontSize={tall ? 26 : 18}
+        lineHeight={tall ? 32 : 24}
+        fontWeight={tall ? '800' : '700'}
+        color={c.tapeInk}
+        paddingHorizontal={16}
+        textAlign="center"
+      >
         {label}
       </Text>
       <View style={{ position: 'absolute', left: 0, right: 0, bottom: 0, height: 9 }} aria-hidden>
@@ -29,11 +61,48 @@ function ruler(width: number, height: number): string {
 }
 
 /** Any other button: plain ground and an edge. With `chosen` it is one choice of a group. */
-export function PlainButton({ label, onPress, disabled, danger, chosen, grow }: { label: string; onPress: () => void; disabled?: boolean; danger?: boolean; chosen?: boolean; grow?: boolean }) {
+export function PlainButton({
+  label,
+  onPress,
+  disabled,
+  danger,
+  chosen,
+  grow,
+}: {
+  label: string;
+  onPress: () => void;
+  disabled?: boolean;
+  danger?: boolean;
+  chosen?: boolean;
+  grow?: boolean;
+}) {
   const c = usePalette();
   return (
-    <Press label={label} role={chosen === undefined ? 'button' : 'radio'} onPress={onPress} disabled={disabled} chosen={chosen} style={{ backgroundColor: c.raise, borderColor: chosen ? c.ink : c.edge, borderWidth: chosen ? 2.5 : 1.5, borderRadius: 6, paddingHorizontal: 14, paddingVertical: 9, alignItems: 'center', flexGrow: grow ? 1 : 0 }}>
-      <Text fontFamily="$body" fontSize={16} lineHeight={20} fontWeight="600" color={danger ? c.coralInk : c.ink} textAlign="center">
+    <Press
+      label={label}
+      role={chosen === undefined ? 'button' : 'radio'}
+      onPress={onPress}
+      disabled={disabled}
+      chosen={chosen}
+      style={{
+        backgroundColor: c.raise,
+        borderColor: chosen ? c.ink : c.edge,
+        borderWidth: chosen ? 2.5 : 1.5,
+        borderRadius: 6,
+        paddingHorizontal: 14,
+        paddingVertical: 9,
+        alignItems: 'center',
+        flexGrow: grow ? 1 : 0,
+      }}
+    >
+      <Text
+        fontFamily="$body"
+        fontSize={16}
+        lineHeight={20}
+        fontWeight="600"
+        color={danger ? c.coralInk : c.ink}
+        textAlign="center"
+      >
         {chosen ? '✓ ' : ''}
         {label}
       </Text>

@@ -46,7 +46,11 @@ export function Mat({ width, height, view, label, rulers = true, stage, children
 
 function Grid({ view, width, height }: { view: MatView; width: number; height: number }) {
   const c = usePalette();
-  const layers: [number, string, number][] = [[5, c.grid5, 0.7], [10, c.grid10, 0.9], [50, c.grid50, 1.3]];
+  const layers: [number, string, number][] = [
+    [5, c.grid5, 0.7],
+    [10, c.grid10, 0.9],
+    [50, c.grid50, 1.3],
+  ];
   return (
     <>
       <Defs>
@@ -54,20 +58,52 @@ function Grid({ view, width, height }: { view: MatView; width: number; height: n
           const s = step * view.pxPerMm;
           const id = `grid-${step}-${Math.round(view.pxPerMm * 1000)}-${Math.round(view.originX)}-${Math.round(view.originY)}`;
           return (
-            <Pattern key={step} id={id} x={view.originX} y={view.originY} width={s} height={s} patternUnits="userSpaceOnUse">
-              <Path d={`M0 0H${s}M0 0V${s}`} stroke={c.matLine} strokeOpacity={opacity} strokeWidth={weight * 2} />
+            <Pattern
+              key={step}
+              id={id}
+              x={view.originX}
+              y={view.originY}
+              width={s}
+              height={s}
+              patternUnits="userSpaceOnUse"
+            >
+              <Path
+                d={`M0 0H${s}M0 0V${s}`}
+                stroke={c.matLine}
+                strokeOpacity={opacity}
+                strokeWidth={weight * 2}
+              />
             </Pattern>
           );
         })}
       </Defs>
       {layers.map(([step]) => (
-        <Rect key={step} x={0} y={0} width={width} height={height} fill={`url(#grid-${step}-${Math.round(view.pxPerMm * 1000)}-${Math.round(view.originX)}-${Math.round(view.originY)})`} />
+        <Rect
+          key={step}
+          x={0}
+          y={0}
+          width={width}
+          height={height}
+          fill={`url(#grid-${step}-${Math.round(view.pxPerMm * 1000)}-${Math.round(view.originX)}-${Math.round(view.originY)})`}
+        />
       ))}
     </>
   );
 }
 
-function Rulers({ view, width, height, left, top }: { view: MatView; width: number; height: number; left: number; top: number }) {
+function Rulers({
+  view,
+  width,
+  height,
+  left,
+  top,
+}: {
+  view: MatView;
+  width: number;
+  height: number;
+  left: number;
+  top: number;
+}) {
   const c = usePalette();
   const { pxPerMm, originX, originY } = view;
   // At small scales a tick each mm would be a grey bar.
@@ -75,15 +111,25 @@ function Rulers({ view, width, height, left, top }: { view: MatView; width: numb
   const named = pxPerMm >= 2.4 ? 10 : pxPerMm >= 1.2 ? 20 : 50;
   let ticks = '';
   const words: ReactNode[] = [];
-  for (let mm = Math.ceil((left - originX) / pxPerMm / fine) * fine; mm * pxPerMm + originX < width; mm += fine) {
+  for (
+    let mm = Math.ceil((left - originX) / pxPerMm / fine) * fine;
+    mm * pxPerMm + originX < width;
+    mm += fine
+  ) {
     const x = originX + mm * pxPerMm;
     ticks += `M${x.toFixed(1)} ${top}v${mm % 10 === 0 ? -6 : mm % 5 === 0 ? -4.5 : -3}`;
-    if (mm % named === 0 && x > left + 8 && x < width - 8) words.push(<RulerNumber key={`x${mm}`} x={x} y={11} anchor="middle" value={Math.abs(mm)} />);
+    if (mm % named === 0 && x > left + 8 && x < width - 8)
+      words.push(<RulerNumber key={`x${mm}`} x={x} y={11} anchor="middle" value={Math.abs(mm)} />);
   }
-  for (let mm = Math.ceil((top - originY) / pxPerMm / fine) * fine; mm * pxPerMm + originY < height; mm += fine) {
+  for (
+    let mm = Math.ceil((top - originY) / pxPerMm / fine) * fine;
+    mm * pxPerMm + originY < height;
+    mm += fine
+  ) {
     const y = originY + mm * pxPerMm;
     ticks += `M${left} ${y.toFixed(1)}h${mm % 10 === 0 ? -6 : mm % 5 === 0 ? -4.5 : -3}`;
-    if (mm >= 0 && mm % named === 0 && y > top + 6 && y < height - 4) words.push(<RulerNumber key={`y${mm}`} x={left - 8} y={y + 3.5} anchor="end" value={mm} />);
+    if (mm >= 0 && mm % named === 0 && y > top + 6 && y < height - 4)
+      words.push(<RulerNumber key={`y${mm}`} x={left - 8} y={y + 3.5} anchor="end" value={mm} />);
   }
   return (
     <>
@@ -98,19 +144,65 @@ function Rulers({ view, width, height, left, top }: { view: MatView; width: numb
   );
 }
 
-function RulerNumber({ x, y, anchor, value }: { x: number; y: number; anchor: 'start' | 'middle' | 'end'; value: number | string }) {
+function RulerNumber({
+  x,
+  y,
+  anchor,
+  value,
+}: {
+  x: number;
+  y: number;
+  anchor: 'start' | 'middle' | 'end';
+  value: number | string;
+}) {
   const c = usePalette();
   return (
-    <SvgText x={x} y={y} textAnchor={anchor} fontFamily={FAMILY.number} fontSize={10} fontWeight="500" fill={c.matInk2}>
+    <SvgText
+      x={x}
+      y={y}
+      textAnchor={anchor}
+      fontFamily={FAMILY.number}
+      fontSize={10}
+      fontWeight="500"
+      fill={c.matInk2}
+    >
       {value}
     </SvgText>
   );
 }
 
 /** Text that stands on the grid, with a halo of mat colour. */
-export function MatText({ x, y, size = 14, anchor = 'start', colour, halo, weight = '600', number, children }: { /** the ground it stands on, when that is not the mat */ halo?: string;  x: number; y: number; size?: number; anchor?: 'start' | 'middle' | 'end'; colour?: string; weight?: string; number?: boolean; children: string }) {
+export function MatText({
+  x,
+  y,
+  size = 14,
+  anchor = 'start',
+  colour,
+  halo,
+  weight = '600',
+  number,
+  children,
+}: {
+  /** the ground it stands on, when that is not the mat */ halo?: string;
+  x: number;
+  y: number;
+  size?: number;
+  anchor?: 'start' | 'middle' | 'end';
+  colour?: string;
+  weight?: string;
+  number?: boolean;
+  children: string;
+}) {
   const c = usePalette();
-  const shared = { x, y, textAnchor: anchor, fontFamily: number ? FAMILY.number : FAMILY.text, fontSize: size, fontWeight: weight, letterSpacing: number ? -0.05 * size : 0 } as const;
+  const shared = {
+    x,
+    y,
+    textAnchor: anchor,
+    fontFamily: number ? FAMILY.number : FAMILY.text,
+    fontSize: size,
+    fontWeight: weight,
+    letterSpacing: number ? -0.05 * size : 0,
+  } as const;
   return (
     <>
       <SvgText {...shared} stroke={halo ?? c.mat} strokeWidth={5} strokeLinejoin="round" fill={halo ?? c.mat}>

@@ -15,10 +15,42 @@ interface PressProps {
 }
 
 /** Anything that is pressed: at least 44 px, with a name, usable by keyboard. */
-export function Press({ label, onPress, children, style, disabled, chosen, role = 'button', testID }: PressProps) {
-  const state = role === 'button' ? (chosen === undefined ? {} : { 'aria-pressed': chosen }) : role === 'radio' || role === 'switch' ? { 'aria-checked': chosen ?? false } : role === 'tab' ? { 'aria-selected': chosen ?? false } : chosen ? { 'aria-current': 'page' as const } : {};
+export function Press({
+  label,
+  onPress,
+  children,
+  style,
+  disabled,
+  chosen,
+  role = 'button',
+  testID,
+}: PressProps) {
+  const state =
+    role === 'button'
+      ? chosen === undefined
+        ? {}
+        : { 'aria-pressed': chosen }
+      : role === 'radio' || role === 'switch'
+        ? { 'aria-checked': chosen ?? false }
+        : role === 'tab'
+          ? { 'aria-selected': chosen ?? false }
+          : chosen
+            ? { 'aria-current': 'page' as const }
+            : {};
   return (
-    <Pressable role={role} aria-label={label} disabled={disabled} onPress={onPress} testID={testID} style={[{ minHeight: 44, minWidth: 44, justifyContent: 'center' }, disabled ? { opacity: 0.45 } : null, style]} {...state}>
+    <Pressable
+      role={role}
+      aria-label={label}
+      disabled={disabled}
+      onPress={onPress}
+      testID={testID}
+      style={[
+        { minHeight: 44, minWidth: 44, justifyContent: 'center' },
+        disabled ? { opacity: 0.45 } : null,
+        style,
+      ]}
+      {...state}
+    >
       {children}
     </Pressable>
   );

@@ -20,13 +20,27 @@ export function ProblemLine({ where, sentence, severity, mends = [], main, onWhe
   const c = usePalette();
   const blocks = severity === 'error';
   return (
-    <View style={{ backgroundColor: blocks ? c.coralWash : c.paper, borderLeftWidth: 6, borderLeftColor: blocks ? c.coral : severity === 'warning' ? c.edge : 'transparent', paddingVertical: 10, paddingLeft: 10, paddingRight: 16, gap: 8, borderBottomWidth: 1, borderBottomColor: c.line }}>
+    <View
+      style={{
+        backgroundColor: blocks ? c.coralWash : c.paper,
+        borderLeftWidth: 6,
+        borderLeftColor: blocks ? c.coral : severity === 'warning' ? c.edge : 'transparent',
+        paddingVertical: 10,
+        paddingLeft: 10,
+        paddingRight: 16,
+        gap: 8,
+        borderBottomWidth: 1,
+        borderBottomColor: c.line,
+      }}
+    >
       <View style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-start' }}>
         <MarkerSign colour={blocks ? c.coralInk : c.ink2} />
         <View style={{ flex: 1, minWidth: 0 }}>
           {onWhere ? (
             <Press label={where} onPress={onWhere} style={{ alignSelf: 'flex-start', marginVertical: -10 }}>
-              <Num color={blocks ? c.coralInk : c.ink2} textDecorationLine="underline">{where}</Num>
+              <Num color={blocks ? c.coralInk : c.ink2} textDecorationLine="underline">
+                {where}
+              </Num>
             </Press>
           ) : (
             <Num color={blocks ? c.coralInk : c.ink2}>{where}</Num>
@@ -36,7 +50,13 @@ export function ProblemLine({ where, sentence, severity, mends = [], main, onWhe
       </View>
       {mends.length > 0 ? (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-          {mends.map((m, i) => (main && i === 0 ? <MainAction key={m.title} label={m.title} onPress={m.onPress} /> : <PlainButton key={m.title} label={m.title} onPress={m.onPress} grow />))}
+          {mends.map((m, i) =>
+            main && i === 0 ? (
+              <MainAction key={m.title} label={m.title} onPress={m.onPress} />
+            ) : (
+              <PlainButton key={m.title} label={m.title} onPress={m.onPress} grow />
+            ),
+          )}
         </View>
       ) : null}
     </View>

@@ -20,37 +20,85 @@ export function Reading({ value, unit, of, range, chosen, onPress }: ReadingProp
   const c = usePalette();
   const body = (
     <>
-      <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 2, alignSelf: 'flex-start', borderBottomWidth: 2.5, borderBottomColor: chosen ? c.tape : 'transparent' }}>
-        <Num color={chosen ? c.tape : c.matInk} fontSize={26} lineHeight={30} letterSpacing={-1.8} $wide={{ fontSize: 36, lineHeight: 40 }}>
+      <View
+        style={{
+          flexDirection: 'row',
+          alignItems: 'flex-end',
+          gap: 2,
+          alignSelf: 'flex-start',
+          borderBottomWidth: 2.5,
+          borderBottomColor: chosen ? c.tape : 'transparent',
+        }}
+      >
+        <Num
+          color={chosen ? c.tape : c.matInk}
+          fontSize={26}
+          lineHeight={30}
+          letterSpacing={-1.8}
+          $wide={{ fontSize: 36, lineHeight: 40 }}
+        >
           {value}
         </Num>
-        {unit ? <Num color={c.matInk} fontSize={13} lineHeight={22} letterSpacing={-0.5}>{unit}</Num> : null}
+        {unit ? (
+          <Num color={c.matInk} fontSize={13} lineHeight={22} letterSpacing={-0.5}>
+            {unit}
+          </Num>
+        ) : null}
       </View>
       <Text fontFamily="$body" fontSize={14} lineHeight={17} color={c.matInk2}>
         {of}
       </Text>
-      {range ? <Num color={c.matInk2} fontSize={13} lineHeight={17} fontWeight="500">{range}</Num> : null}
+      {range ? (
+        <Num color={c.matInk2} fontSize={13} lineHeight={17} fontWeight="500">
+          {range}
+        </Num>
+      ) : null}
     </>
   );
   const style = { flex: 1, minWidth: 0, paddingVertical: 6, paddingHorizontal: 8 } as const;
   const label = `${value} ${unit ?? ''} ${of}${range ? `, ${range}` : ''}`;
   if (!onPress) return <View style={style}>{body}</View>;
   return (
-    <Pressable role="radio" aria-checked={chosen ?? false} aria-label={label} onPress={onPress} style={[style, { minHeight: 44 }]}>
+    <Pressable
+      role="radio"
+      aria-checked={chosen ?? false}
+      aria-label={label}
+      onPress={onPress}
+      style={[style, { minHeight: 44 }]}
+    >
       {body}
     </Pressable>
   );
 }
 
 /** Readings side by side on the reading band, divided by a line. */
-export function ReadingBand({ readings, label, onMat }: { readings: ReadingProps[]; label: string; onMat?: boolean }) {
+export function ReadingBand({
+  readings,
+  label,
+  onMat,
+}: {
+  readings: ReadingProps[];
+  label: string;
+  onMat?: boolean;
+}) {
   const c = usePalette();
   const choosing = readings.some((r) => r.onPress);
   return (
-    <View role={choosing ? 'radiogroup' : 'group'} aria-label={label} style={{ flexDirection: 'row', backgroundColor: onMat ? c.mat : c.matDeep, paddingHorizontal: 8, paddingVertical: 4 }}>
+    <View
+      role={choosing ? 'radiogroup' : 'group'}
+      aria-label={label}
+      style={{
+        flexDirection: 'row',
+        backgroundColor: onMat ? c.mat : c.matDeep,
+        paddingHorizontal: 8,
+        paddingVertical: 4,
+      }}
+    >
       {readings.map((r, i) => (
         <View key={r.of} style={{ flex: 1, minWidth: 0, flexDirection: 'row' }}>
-          {i > 0 ? <View style={{ width: 1, backgroundColor: c.matInk2, opacity: 0.45, marginVertical: 8 }} /> : null}
+          {i > 0 ? (
+            <View style={{ width: 1, backgroundColor: c.matInk2, opacity: 0.45, marginVertical: 8 }} />
+          ) : null}
           <Reading {...r} />
         </View>
       ))}

@@ -40,22 +40,57 @@ export function RoundTape({ width, name, rounds, done, stops, label }: RoundTape
         <Rect x={0} y={0} width={Math.max(CASE, xOf(done + 1) - step / 2)} height={height} fill={c.tape} />
         <Rect x={0} y={height - 3} width={width} height={3} fill={c.tapeLo} />
         <Path d={ticks} stroke={c.tapeInk} strokeWidth={1.5} />
-        <Path d={checks} stroke={c.tapeInk} strokeWidth={2} fill="none" strokeLinecap="round" strokeLinejoin="round" />
+        <Path
+          d={checks}
+          stroke={c.tapeInk}
+          strokeWidth={2}
+          fill="none"
+          strokeLinecap="round"
+          strokeLinejoin="round"
+        />
         {numbers.map((r) => (
-          <SvgText key={r} x={xOf(r)} y={height - 21} textAnchor="middle" fontFamily={FAMILY.number} fontSize={14} fontWeight="600" fill={c.tapeInk}>
+          <SvgText
+            key={r}
+            x={xOf(r)}
+            y={height - 21}
+            textAnchor="middle"
+            fontFamily={FAMILY.number}
+            fontSize={14}
+            fontWeight="600"
+            fill={c.tapeInk}
+          >
             {r}
           </SvgText>
         ))}
-        {stops.filter((s) => s.after > done && xOf(s.after) + step / 2 > CASE + 12).map((s) => (
-          <G key={`${s.after}${s.sign}`} transform={`translate(${xOf(s.after) + step / 2} 22) scale(.62)`}>
-            <LaneSign sign={s.sign} x={0} y={0} yarn={c.tapeInk} />
-          </G>
-        ))}
+        {stops
+          .filter((s) => s.after > done && xOf(s.after) + step / 2 > CASE + 12)
+          .map((s) => (
+            <G key={`${s.after}${s.sign}`} transform={`translate(${xOf(s.after) + step / 2} 22) scale(.62)`}>
+              <LaneSign sign={s.sign} x={0} y={0} yarn={c.tapeInk} />
+            </G>
+          ))}
         {done < rounds ? <Path d={`M${xOf(done + 1) - 8} 10h16v15l-8 9-8-9z`} fill={c.tapeInk} /> : null}
-        <Path d={`M0 0H${CASE - 8}L${CASE} ${height * 0.12}V${height * 0.88}L${CASE - 8} ${height}H0Z`} fill={c.matDeep} />
+        <Path
+          d={`M0 0H${CASE - 8}L${CASE} ${height * 0.12}V${height * 0.88}L${CASE - 8} ${height}H0Z`}
+          fill={c.matDeep}
+        />
       </Svg>
-      <View pointerEvents="none" style={{ position: 'absolute', left: 0, top: 0, bottom: 0, width: CASE - 6, alignItems: 'center', justifyContent: 'center', paddingHorizontal: 2 }}>
-        <Num color={c.tape} fontSize={14} lineHeight={18} numberOfLines={1}>{name}</Num>
+      <View
+        pointerEvents="none"
+        style={{
+          position: 'absolute',
+          left: 0,
+          top: 0,
+          bottom: 0,
+          width: CASE - 6,
+          alignItems: 'center',
+          justifyContent: 'center',
+          paddingHorizontal: 2,
+        }}
+      >
+        <Num color={c.tape} fontSize={14} lineHeight={18} numberOfLines={1}>
+          {name}
+        </Num>
         <Num color={c.matInk} fontSize={13} lineHeight={18}>{`${rounds} R`}</Num>
       </View>
     </View>

@@ -17,12 +17,25 @@ export function Tag({ rounds, stitches, kind = 'pin', of }: TagProps) {
   const ground = kind === 'pin' ? c.pinWash : c.threadWash;
   const ink = kind === 'pin' ? c.pinInk : c.threadInk;
   return (
-    <View style={{ flexDirection: 'row', height: 28 }} role="img" aria-label={`${of ? `${of} ` : ''}${rounds}${stitches ? `, ${stitches}` : ''}`}>
+    <View
+      style={{ flexDirection: 'row', height: 28 }}
+      role="img"
+      aria-label={`${of ? `${of} ` : ''}${rounds}${stitches ? `, ${stitches}` : ''}`}
+    >
       <Svg width={16} height={28} aria-hidden>
         <Path d="M0 14L11 0H16.5V28H11Z" fill={ground} />
         <Circle cx={11.5} cy={14} r={4} fill="none" stroke={ink} strokeWidth={1.6} />
       </Svg>
-      <View style={{ backgroundColor: ground, flexDirection: 'row', alignItems: 'center', paddingLeft: 4, paddingRight: 10, gap: 7 }}>
+      <View
+        style={{
+          backgroundColor: ground,
+          flexDirection: 'row',
+          alignItems: 'center',
+          paddingLeft: 4,
+          paddingRight: 10,
+          gap: 7,
+        }}
+      >
         <Num color={ink}>{rounds}</Num>
         {stitches ? <View style={{ width: 1.4, height: 14, backgroundColor: ink, opacity: 0.55 }} /> : null}
         {stitches ? <Num color={ink}>{stitches}</Num> : null}

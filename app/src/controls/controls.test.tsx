@@ -34,7 +34,15 @@ describe('controls', () => {
 
   it('readings are a group of choices with number, what it counts and range', () => {
     const chosen = jest.fn();
-    show(<ReadingBand label="Say it as" readings={[{ value: '9', of: 'stitches between', chosen: true, onPress: chosen }, { value: '38', of: 'mm straight', range: '33–43', onPress: chosen }]} />);
+    show(
+      <ReadingBand
+        label="Say it as"
+        readings={[
+          { value: '9', of: 'stitches between', chosen: true, onPress: chosen },
+          { value: '38', of: 'mm straight', range: '33–43', onPress: chosen },
+        ]}
+      />,
+    );
     fireEvent.click(screen.getByRole('radio', { name: /38 +mm straight, 33–43/ }));
     expect(chosen).toHaveBeenCalledTimes(1);
     expect(screen.getByRole('radiogroup', { name: 'Say it as' })).toBeTruthy();
@@ -42,7 +50,18 @@ describe('controls', () => {
 
   it('a problem offers its mends, the first as the main action', () => {
     const mended = jest.fn();
-    show(<ProblemLine where="R4" sentence="3 are left." severity="error" main mends={[{ title: 'Repeat 6 times', onPress: mended }, { title: 'Write (20)', onPress: () => undefined }]} />);
+    show(
+      <ProblemLine
+        where="R4"
+        sentence="3 are left."
+        severity="error"
+        main
+        mends={[
+          { title: 'Repeat 6 times', onPress: mended },
+          { title: 'Write (20)', onPress: () => undefined },
+        ]}
+      />,
+    );
     fireEvent.click(screen.getByRole('button', { name: 'Repeat 6 times' }));
     expect(mended).toHaveBeenCalledTimes(1);
     expect(screen.getByText('3 are left.')).toBeTruthy();
@@ -51,12 +70,35 @@ describe('controls', () => {
   it('the tape says where the posts stand and answers the arrow keys, and no others', () => {
     const arrows: string[] = [];
     show(
-      <Tape width={390} height={84} pxPerMm={4} centreX={200} stitchMm={4.35} grows={1} round="R11" count={48} centre={19.5} posts={[15, 24]} postRounds={[10, 10]} down={1} at="hole" roundMm={4} eyeMm={9} washerMm={12} colour="#111214" label="Posts on R11"
-        value="R10·11, 15·16 and R10·11, 24·25, 9 stitches between" onPost={() => undefined} onRound={() => undefined} onArrow={(key) => arrows.push(key)} />,
+      <Tape
+        width={390}
+        height={84}
+        pxPerMm={4}
+        centreX={200}
+        stitchMm={4.35}
+        grows={1}
+        round="R11"
+        count={48}
+        centre={19.5}
+        posts={[15, 24]}
+        postRounds={[10, 10]}
+        down={1}
+        at="hole"
+        roundMm={4}
+        eyeMm={9}
+        washerMm={12}
+        colour="#111214"
+        label="Posts on R11"
+        value="R10·11, 15·16 and R10·11, 24·25, 9 stitches between"
+        onPost={() => undefined}
+        onRound={() => undefined}
+        onArrow={(key) => arrows.push(key)}
+      />,
     );
     const tape = screen.getByRole('slider', { name: 'Posts on R11' });
     expect(tape.getAttribute('aria-valuetext')).toContain('9 stitches between');
-    for (const key of ['ArrowLeft', 'ArrowUp', 'a', 'Tab', 'ArrowRight', 'ArrowDown']) fireEvent.keyDown(tape, { key });
+    for (const key of ['ArrowLeft', 'ArrowUp', 'a', 'Tab', 'ArrowRight', 'ArrowDown'])
+      fireEvent.keyDown(tape, { key });
     expect(arrows).toEqual(['left', 'up', 'right', 'down']);
   });
 });

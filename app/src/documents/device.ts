@@ -15,13 +15,19 @@ const KEY = ['device'];
 const UNKNOWN: Device = { pxPerMm: null, habits: {} };
 
 /** What is known of this screen and its maker, and ways to say it. A screen that nobody measured is not known. */
-export function useDevice(): Device & { measured: (pxPerMm: number) => void; countsAs: (habits: Habits) => void } {
+export function useDevice(): Device & {
+  measured: (pxPerMm: number) => void;
+  countsAs: (habits: Habits) => void;
+} {
   const client = useQueryClient();
   const { data } = useQuery({
     queryKey: KEY,
     queryFn: async (): Promise<Device> => {
       const px = Number(await store.getItem('pxPerMm'));
-      return { pxPerMm: Number.isFinite(px) && px > 0 ? px : null, habits: habitsIn(await store.getItem('habits')) };
+      return {
+        pxPerMm: Number.isFinite(px) && px > 0 ? px : null,
+        habits: habitsIn(await store.getItem('habits')),
+      };
     },
   });
   const put = useMutation({ mutationFn: ([field, value]: [string, string]) => store.setItem(field, value) });
@@ -30,14 +36,23 @@ export function useDevice(): Device & { measured: (pxPerMm: number) => void; cou
     client.setQueryData<Device>(KEY, { ...now, ...to });
     put.mutate([field, value]);
   };
-  return { ...now, measured: (pxPerMm) => change({ pxPerMm }, 'pxPerMm', String(pxPerMm)), countsAs: (habits) => change({ habits }, 'habits', JSON.stringify(habits)) };
+  return {
+    ...now,
+    measured: (pxPerMm) => change({ pxPerMm }, 'pxPerMm', String(pxPerMm)),
+    countsAs: (habits) => change({ habits }, 'habits', JSON.stringify(habits)),
+  };
 }
 
 /** Habits as they were kept; whatever is not one is left out. */
 function habitsIn(raw: string | null): Habits {
   try {
     const said = JSON.parse(raw ?? '{}') as Record<string, string>;
-    return Object.fromEntries(Object.entries(said).filter(([about, school]) => about in LEFT_OPEN && (LEFT_OPEN[about as LeftOpen] as readonly string[]).includes(school)));
+    return Object.fromEntries(
+      Object.entries(said).filter(
+        ([about, school]) =>
+          about in LEFT_OPEN && (LEFT_OPEN[about as LeftOpen] as readonly string[]).includes(school),
+      ),
+    );
   } catch {
     return {};
   }

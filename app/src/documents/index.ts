@@ -1,4 +1,16 @@
-export { changeProgress, closeToy, edit, editHere, hush, modelNow, openToy, openToyNow, saveAgain, step, useOpenToy } from './openToy';
+export {
+  changeProgress,
+  closeToy,
+  edit,
+  editHere,
+  hush,
+  modelNow,
+  openToy,
+  openToyNow,
+  saveAgain,
+  step,
+  useOpenToy,
+} from './openToy';
 export type { OpenToy } from './openToy';
 export { copyOf, demoFile, emptyFile, queryClient, useBench, useShelf, workshopFiles } from './queries';
 export type { Shelved } from './storage';

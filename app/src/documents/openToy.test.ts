@@ -17,7 +17,10 @@ describe('the open toy', () => {
     const { toy } = JSON.parse(raw) as { toy: { id: string; name: string } };
     await keepRaw({ id: toy.id, revision: 3, name: toy.name, schema: 1 }, raw);
     const taken = await take(toy.id);
-    expect(taken!.file).toMatchObject({ schema: 3, toy: { schema: 3, name: 'Rill', settings: { hooks: 'mm' } } });
+    expect(taken!.file).toMatchObject({
+      schema: 3,
+      toy: { schema: 3, name: 'Rill', settings: { hooks: 'mm' } },
+    });
     expect(taken!.file!.toy.parts[0].shaping).toEqual({ how: 'as worked' });
   });
 
@@ -27,7 +30,19 @@ describe('the open toy', () => {
     await keep(first, 1);
     await openToy(id);
     const part = first.toy.parts[0];
-    for (const [i, letter] of [...'R2:'].entries()) edit('type', { station: 'parts' }, (t) => typeInPart(t, part.id, { from: part.text.length + i, to: part.text.length + i, insert: letter }, newId), 'type');
+    for (const [i, letter] of [...'R2:'].entries())
+      edit(
+        'type',
+        { station: 'parts' },
+        (t) =>
+          typeInPart(
+            t,
+            part.id,
+            { from: part.text.length + i, to: part.text.length + i, insert: letter },
+            newId,
+          ),
+        'type',
+      );
     edit('name', { station: 'bench' }, (t) => rename(t, 'Paw'));
     await settle();
     expect((await take(id))!.file!.toy).toMatchObject({ name: 'Paw', parts: [{ text: `${part.text}R2:` }] });

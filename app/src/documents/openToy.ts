@@ -1,6 +1,20 @@
 import { useSyncExternalStore } from 'react';
 import { screenWords } from '@hoppla/core/words';
-import { EMPTY_HISTORY, editBetween, migratedFile, modelToy, record, redo, undo, type Focus, type History, type Progress, type Toy, type ToyFile, type ToyModel } from '@hoppla/core/toy';
+import {
+  EMPTY_HISTORY,
+  editBetween,
+  migratedFile,
+  modelToy,
+  record,
+  redo,
+  undo,
+  type Focus,
+  type History,
+  type Progress,
+  type Toy,
+  type ToyFile,
+  type ToyModel,
+} from '@hoppla/core/toy';
 import { exportFile } from '@hoppla/core/files';
 import { noteDown, notedAfter, strikeOut } from './journal';
 import { keep, StorageTrouble, take } from './storage';
@@ -24,7 +38,18 @@ export interface OpenToy {
   said: string | null;
 }
 
-const NONE: OpenToy = { state: 'none', id: null, file: null, settled: null, raw: null, history: EMPTY_HISTORY, writing: false, kept: true, trouble: null, said: null };
+const NONE: OpenToy = {
+  state: 'none',
+  id: null,
+  file: null,
+  settled: null,
+  raw: null,
+  history: EMPTY_HISTORY,
+  writing: false,
+  kept: true,
+  trouble: null,
+  said: null,
+};
 /** Typing that pauses longer than this is a new edit. */
 const PAUSE_MS = 1000;
 
@@ -64,8 +89,13 @@ let lastTyped = false;
 function settle(file: ToyFile | null, typed: boolean): void {
   if (settling) clearTimeout(settling);
   settling = null;
-  if (!typed || modelMs < LIGHT_MS || !now.settled || now.settled.id !== file?.toy.id) now = { ...now, settled: file?.toy ?? null };
-  else settling = setTimeout(() => set({ settled: now.file?.toy ?? null }), Math.min(SETTLE_MS.most, Math.max(SETTLE_MS.least, SETTLE_MS.perModel * modelMs)));
+  if (!typed || modelMs < LIGHT_MS || !now.settled || now.settled.id !== file?.toy.id)
+    now = { ...now, settled: file?.toy ?? null };
+  else
+    settling = setTimeout(
+      () => set({ settled: now.file?.toy ?? null }),
+      Math.min(SETTLE_MS.most, Math.max(SETTLE_MS.least, SETTLE_MS.perModel * modelMs)),
+    );
 }
 
 /** The open toy as it is now, outside React. */
@@ -114,12 +144,26 @@ async function reload(id: string): Promise<void> {
     if (now.id !== id) return;
     if (!found) return set({ state: 'missing', trouble: screenWords.storage.gone });
     revision = found.head.revision;
-    if (!found.file) return set({ state: 'newer', raw: found.raw, writing: false, trouble: screenWords.storage.newer(found.head.schema) });
+    if (!found.file)
+      return set({
+        state: 'newer',
+        raw: found.raw,
+        writing: false,
+        trouble: screenWords.storage.newer(found.head.schema),
+      });
     const noted = writer?.writing ? notedAfter(id, revision) : null;
-    set({ state: 'open', file: noted ? migratedFile(noted) : found.file, history: EMPTY_HISTORY, trouble: null });
+    set({
+      state: 'open',
+      file: noted ? migratedFile(noted) : found.file,
+      history: EMPTY_HISTORY,
+      trouble: null,
+    });
     if (noted) save();
   } catch (error) {
-    set({ state: 'missing', trouble: error instanceof StorageTrouble ? error.sentence : screenWords.storage.reading });
+    set({
+      state: 'missing',
+      trouble: error instanceof StorageTrouble ? error.sentence : screenWords.storage.reading,
+    });
   }
 }
 
@@ -141,13 +185,22 @@ function loseWriter(id: string): void {
 }
 
 /** Changes the design by a named edit. Does nothing while this window only follows. */
-export function edit(name: string, focus: Focus, change: (toy: Toy) => Toy, gather: string | null = null): void {
+export function edit(
+  name: string,
+  focus: Focus,
+  change: (toy: Toy) => Toy,
+  gather: string | null = null,
+): void {
   if (now.state !== 'open' || !now.file || !now.writing) return;
   const before = now.file.toy;
   const after = change(before);
   if (after === before) return;
   const at = Date.now();
-  const history = record(now.history, editBetween(name, focus, before, after, gather), gather !== null && at - lastEditAt < PAUSE_MS);
+  const history = record(
+    now.history,
+    editBetween(name, focus, before, after, gather),
+    gather !== null && at - lastEditAt < PAUSE_MS,
+  );
   lastEditAt = at;
   lastTyped = gather?.startsWith('type:') ?? false;
   set({ file: { ...now.file, toy: after }, history, said: null });
@@ -168,7 +221,11 @@ export function step(way: 'undo' | 'redo'): Focus | null {
   if (!moved) return null;
   lastEditAt = 0;
   lastTyped = false;
-  set({ file: { ...now.file, toy: moved.toy }, history: moved.history, said: (way === 'undo' ? screenWords.undid : screenWords.redid)(moved.edit.name) });
+  set({
+    file: { ...now.file, toy: moved.toy },
+    history: moved.history,
+    said: (way === 'undo' ? screenWords.undid : screenWords.redid)(moved.edit.name),
+  });
   save();
   return moved.edit.focus;
 }

@@ -5,7 +5,18 @@ import { newId } from './ids';
 import { discard, keep, keepRaw, shelf, type Head, type Shelved } from './storage';
 
 /** One client; data is this browser's own, so nothing is fetched again by itself. */
-export const queryClient = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: Infinity, refetchOnWindowFocus: false, structuralSharing: false, networkMode: 'always' }, mutations: { networkMode: 'always' } } });
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: {
+      retry: false,
+      staleTime: Infinity,
+      refetchOnWindowFocus: false,
+      structuralSharing: false,
+      networkMode: 'always',
+    },
+    mutations: { networkMode: 'always' },
+  },
+});
 
 const SHELF = ['shelf'];
 
@@ -18,7 +29,10 @@ export function useBench() {
   const done = () => client.invalidateQueries({ queryKey: SHELF });
   const put = useMutation({ mutationFn: (file: ToyFile) => keep(file, 1), onSettled: done });
   const putBack = useMutation({ mutationFn: (toy: Shelved) => keepRaw(toy.head, toy.raw), onSettled: done });
-  const change = useMutation({ mutationFn: ({ head, file }: { head: Head; file: ToyFile }) => keep(file, head.revision + 1), onSettled: done });
+  const change = useMutation({
+    mutationFn: ({ head, file }: { head: Head; file: ToyFile }) => keep(file, head.revision + 1),
+    onSettled: done,
+  });
   const remove = useMutation({ mutationFn: (toy: Shelved) => discard(toy.head), onSettled: done });
   return { put, putBack, change, remove };
 }
@@ -27,7 +41,10 @@ export function useBench() {
 export const emptyFile = (): ToyFile => newFile(newToy(screenWords.bench.newName, newId));
 
 /** The same toy as another one. */
-export const copyOf = (file: ToyFile, name: string): ToyFile => ({ ...file, toy: { ...file.toy, id: newId(), name } });
+export const copyOf = (file: ToyFile, name: string): ToyFile => ({
+  ...file,
+  toy: { ...file.toy, id: newId(), name },
+});
 
 /** The demo toy; its computing is loaded only when it is asked for. */
 export async function demoFile(): Promise<ToyFile> {

@@ -37,7 +37,9 @@ const headKey = (id: string) => `head:${id}`;
 const revisionKey = (id: string, n: number) => `rev:${id}:${n}`;
 
 function trouble(error: unknown): StorageTrouble {
-  const full = /quota|full|space/i.test(String(error instanceof Error ? `${error.name} ${error.message}` : error));
+  const full = /quota|full|space/i.test(
+    String(error instanceof Error ? `${error.name} ${error.message}` : error),
+  );
   return new StorageTrouble(full ? screenWords.storage.full : screenWords.storage.broken, full);
 }
 
@@ -49,9 +51,17 @@ export async function keep(file: ToyFile, revision: number): Promise<Head> {
 /** Keeps a text as it is, for toys of a newer version. @throws StorageTrouble */
 export async function keepRaw(head: Head, raw: string): Promise<Head> {
   try {
-    await store.setMany({ [revisionKey(head.id, head.revision)]: raw, [headKey(head.id)]: JSON.stringify(head) });
+    await store.setMany({
+      [revisionKey(head.id, head.revision)]: raw,
+      [headKey(head.id)]: JSON.stringify(head),
+    });
     // Clearing up in fives halves the work of keeping every key.
-    if (head.revision % KEPT_REVISIONS === 0) await store.removeMany(Array.from({ length: KEPT_REVISIONS }, (_, k) => revisionKey(head.id, head.revision - KEPT_REVISIONS - k)));
+    if (head.revision % KEPT_REVISIONS === 0)
+      await store.removeMany(
+        Array.from({ length: KEPT_REVISIONS }, (_, k) =>
+          revisionKey(head.id, head.revision - KEPT_REVISIONS - k),
+        ),
+      );
     return head;
   } catch (error) {
     throw trouble(error);
@@ -62,9 +72,13 @@ export async function keepRaw(head: Head, raw: string): Promise<Head> {
 export async function shelf(): Promise<Shelved[]> {
   try {
     const keys = (await store.getAllKeys()).filter((k) => k.startsWith('head:'));
-    const heads = Object.values(await store.getMany(keys)).flatMap((raw) => (raw ? [JSON.parse(raw) as Head] : []));
+    const heads = Object.values(await store.getMany(keys)).flatMap((raw) =>
+      raw ? [JSON.parse(raw) as Head] : [],
+    );
     const found = await Promise.all(heads.map((h) => fetch(h)));
-    return found.filter((s): s is Shelved => s !== null).sort((a, b) => a.head.name.localeCompare(b.head.name) || a.head.id.localeCompare(b.head.id));
+    return found
+      .filter((s): s is Shelved => s !== null)
+      .sort((a, b) => a.head.name.localeCompare(b.head.name) || a.head.id.localeCompare(b.head.id));
   } catch (error) {
     throw trouble(error);
   }
@@ -96,7 +110,9 @@ async function fetch(head: Head): Promise<Shelved | null> {
 /** Takes a toy off the bench. @throws StorageTrouble */
 export async function discard(head: Head): Promise<void> {
   try {
-    const revisions = Array.from({ length: 2 * KEPT_REVISIONS }, (_, k) => revisionKey(head.id, head.revision - k));
+    const revisions = Array.from({ length: 2 * KEPT_REVISIONS }, (_, k) =>
+      revisionKey(head.id, head.revision - k),
+    );
     await store.removeMany([headKey(head.id), ...revisions]);
     strikeOut(head.id);
   } catch (error) {

@@ -14,7 +14,8 @@ export function download(name: string, type: string, text: string): void {
 }
 
 /** Downloads a toy as its documented JSON. */
-export const downloadToy = (file: ToyFile): void => download(fileName(file.toy.name, 'hoppla.json'), 'application/json', exportFile(file));
+export const downloadToy = (file: ToyFile): void =>
+  download(fileName(file.toy.name, 'hoppla.json'), 'application/json', exportFile(file));
 
 /** Lets the maker choose one file and gives its text; null when none was chosen. */
 export function chooseText(accept: string): Promise<string | null> {

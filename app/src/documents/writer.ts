@@ -32,7 +32,8 @@ export function listen(id: string, on: { kept: () => void; handOver: () => void 
 
 /** Asks to write. Without `insist` it takes no for an answer; with it the other window is asked to hand over, then overruled. */
 export function askToWrite(id: string, insist: boolean, lost: () => void): Promise<Writer> {
-  if (typeof navigator === 'undefined' || !navigator.locks) return Promise.resolve({ writing: true, release: () => undefined });
+  if (typeof navigator === 'undefined' || !navigator.locks)
+    return Promise.resolve({ writing: true, release: () => undefined });
   return new Promise((resolve) => {
     const following = () => resolve({ writing: false, release: () => undefined });
     const hold = (lock: Lock | null): Promise<void> | undefined => {

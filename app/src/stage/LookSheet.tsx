@@ -31,20 +31,50 @@ export function LookSheet({ hold, setHold, rest, measuring, onMeasure, onClose }
     setHold(change);
     onClose();
   };
-  const lifeSize = (pxPerMm: number) => done((h) => ({ ...h, zoom: pxPerMm / rest.pxPerMm, panX: 0, panY: 0 }));
-  if (card) return <CardSheet known={device.pxPerMm} onClose={() => setCard(false)} onDone={(pxPerMm) => (device.measured(pxPerMm), lifeSize(pxPerMm))} />;
+  const lifeSize = (pxPerMm: number) =>
+    done((h) => ({ ...h, zoom: pxPerMm / rest.pxPerMm, panX: 0, panY: 0 }));
+  if (card)
+    return (
+      <CardSheet
+        known={device.pxPerMm}
+        onClose={() => setCard(false)}
+        onDone={(pxPerMm) => (device.measured(pxPerMm), lifeSize(pxPerMm))}
+      />
+    );
   return (
     <Sheet title={say.lookTitle} onClose={onClose}>
-      <Choice label={say.view} options={(Object.keys(VIEWS) as ViewName[]).map((id) => ({ id, label: say.views[id] }))} chosen={viewName(hold)} onChoose={(id) => done((h) => ({ ...h, ...VIEWS[id] }))} />
-      <Choice label={say.inside} options={[{ id: 'whole', label: say.whole }, { id: 'cut', label: say.cut }]} chosen={hold.cut ? 'cut' : 'whole'} onChoose={(id) => done((h) => ({ ...h, cut: id === 'cut' }))} />
+      <Choice
+        label={say.view}
+        options={(Object.keys(VIEWS) as ViewName[]).map((id) => ({ id, label: say.views[id] }))}
+        chosen={viewName(hold)}
+        onChoose={(id) => done((h) => ({ ...h, ...VIEWS[id] }))}
+      />
+      <Choice
+        label={say.inside}
+        options={[
+          { id: 'whole', label: say.whole },
+          { id: 'cut', label: say.cut },
+        ]}
+        chosen={hold.cut ? 'cut' : 'whole'}
+        onChoose={(id) => done((h) => ({ ...h, cut: id === 'cut' }))}
+      />
       <Words fontWeight="600">{say.measure}</Words>
       <View style={{ flexDirection: 'row' }}>
-        <PlainButton label={measuring ? say.measureEnd : say.measureFrom} onPress={() => (onMeasure(!measuring), onClose())} />
+        <PlainButton
+          label={measuring ? say.measureEnd : say.measureFrom}
+          onPress={() => (onMeasure(!measuring), onClose())}
+        />
       </View>
       <Words fontWeight="600">{say.size}</Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <PlainButton label={say.lifeSize} onPress={() => (device.pxPerMm ? lifeSize(device.pxPerMm) : setCard(true))} />
-        <PlainButton label={say.fit} onPress={() => done((h) => ({ ...h, zoom: STRAIGHT.zoom, panX: 0, panY: 0 }))} />
+        <PlainButton
+          label={say.lifeSize}
+          onPress={() => (device.pxPerMm ? lifeSize(device.pxPerMm) : setCard(true))}
+        />
+        <PlainButton
+          label={say.fit}
+          onPress={() => done((h) => ({ ...h, zoom: STRAIGHT.zoom, panX: 0, panY: 0 }))}
+        />
         {device.pxPerMm ? <PlainButton label={say.calibrate} onPress={() => setCard(true)} /> : null}
       </View>
     </Sheet>
@@ -52,15 +82,38 @@ export function LookSheet({ hold, setHold, rest, measuring, onMeasure, onClose }
 }
 
 /** A card's outline on the screen, changed until a real card is as wide. */
-function CardSheet({ known, onClose, onDone }: { known: number | null; onClose: () => void; onDone: (pxPerMm: number) => void }) {
+function CardSheet({
+  known,
+  onClose,
+  onDone,
+}: {
+  known: number | null;
+  onClose: () => void;
+  onDone: (pxPerMm: number) => void;
+}) {
   const c = usePalette();
   const [px, setPx] = useState(known ?? BROWSER_PX_PER_MM);
   const by = (k: number) => () => setPx((now) => Math.max(1.5, Math.min(14, now + k)));
   return (
-    <Sheet title={say.calibrate} onClose={onClose} foot={<MainAction label={say.calibrated} onPress={() => onDone(px)} />}>
+    <Sheet
+      title={say.calibrate}
+      onClose={onClose}
+      foot={<MainAction label={say.calibrated} onPress={() => onDone(px)} />}
+    >
       <Quiet>{say.calibrateHow}</Quiet>
       <View style={{ overflow: 'hidden', marginHorizontal: -12 }}>
-        <View role="img" aria-label={say.cardWidth((CARD.widthMm * (px / BROWSER_PX_PER_MM)).toFixed(1))} style={{ width: CARD.widthMm * px, height: CARD.heightMm * px, borderWidth: 3, borderColor: c.tape, borderRadius: 3.2 * px, backgroundColor: c.matDeep }} />
+        <View
+          role="img"
+          aria-label={say.cardWidth((CARD.widthMm * (px / BROWSER_PX_PER_MM)).toFixed(1))}
+          style={{
+            width: CARD.widthMm * px,
+            height: CARD.heightMm * px,
+            borderWidth: 3,
+            borderColor: c.tape,
+            borderRadius: 3.2 * px,
+            backgroundColor: c.matDeep,
+          }}
+        />
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <PlainButton label={`−− ${say.narrower}`} onPress={by(-0.1)} />

@@ -15,7 +15,16 @@ interface ToyPictureProps {
 export const ToyPicture = memo(function ToyPicture({ scene, x, y, pxPerMm, bare }: ToyPictureProps) {
   return (
     <G transform={`translate(${x} ${y}) scale(${pxPerMm})`}>
-      {bare ? null : <Ellipse cx={(scene.left + scene.right) / 2 + 2} cy={scene.bottom} rx={(scene.right - scene.left) * 0.42} ry={2.6} fill="#041a17" opacity={0.35} />}
+      {bare ? null : (
+        <Ellipse
+          cx={(scene.left + scene.right) / 2 + 2}
+          cy={scene.bottom}
+          rx={(scene.right - scene.left) * 0.42}
+          ry={2.6}
+          fill="#041a17"
+          opacity={0.35}
+        />
+      )}
       {scene.layers.map((layer) => (
         <PieceLayer key={layer.key} layer={layer} bare={bare} />
       ))}
@@ -26,13 +35,29 @@ export const ToyPicture = memo(function ToyPicture({ scene, x, y, pxPerMm, bare 
 const PieceLayer = memo(function PieceLayer({ layer, bare }: { layer: Layer; bare?: boolean }) {
   return (
     <G>
-      <Path d={layer.ground} fill={layer.groundFill} stroke={layer.groundFill} strokeWidth={0.9} strokeLinejoin="round" />
+      <Path
+        d={layer.ground}
+        fill={layer.groundFill}
+        stroke={layer.groundFill}
+        strokeWidth={0.9}
+        strokeLinejoin="round"
+      />
       {layer.stitches.map((s, i) => (
         <Path key={`${s.fill}${i}`} d={s.d} fill={s.fill} />
       ))}
-      {bare ? null : layer.threads.map((t) => (
-        <Path key={t.d} d={t.d} fill={t.filled ? t.colour : 'none'} stroke={t.colour} strokeWidth={1.5} strokeLinecap="round" strokeLinejoin="round" />
-      ))}
+      {bare
+        ? null
+        : layer.threads.map((t) => (
+            <Path
+              key={t.d}
+              d={t.d}
+              fill={t.filled ? t.colour : 'none'}
+              stroke={t.colour}
+              strokeWidth={1.5}
+              strokeLinecap="round"
+              strokeLinejoin="round"
+            />
+          ))}
       {bare ? null : layer.eyes.map((e) => <Eye key={`${e.x},${e.y}`} {...e} />)}
     </G>
   );
@@ -40,16 +65,40 @@ const PieceLayer = memo(function PieceLayer({ layer, bare }: { layer: Layer; bar
 
 /** One eye or nose at true size: a dome with its light, or threads side by side where it is embroidered; on its felt. `tall` is its height over its width. */
 export function Eye({ x, y, r, tall, felt, colour, embroidered }: Layer['eyes'][number]) {
-  const rows = [-0.8, -0.4, 0, 0.4, 0.8].map((k) => `M${x - r * Math.sqrt(1 - k * k)} ${y + k * r * tall}h${2 * r * Math.sqrt(1 - k * k)}`).join('');
+  const rows = [-0.8, -0.4, 0, 0.4, 0.8]
+    .map((k) => `M${x - r * Math.sqrt(1 - k * k)} ${y + k * r * tall}h${2 * r * Math.sqrt(1 - k * k)}`)
+    .join('');
   return (
     <G>
       {felt ? <Circle cx={x} cy={y} r={felt.r} fill={felt.colour} /> : null}
-      {embroidered ? <Path d={rows} stroke={colour} strokeWidth={r * tall * 0.42} strokeLinecap="round" /> : (
+      {embroidered ? (
+        <Path d={rows} stroke={colour} strokeWidth={r * tall * 0.42} strokeLinecap="round" />
+      ) : (
         <G>
-          <Ellipse cx={x + r * 0.1} cy={y + r * 0.14} rx={r * 1.04} ry={r * tall * 1.04} fill="#000" opacity={0.35} />
+          <Ellipse
+            cx={x + r * 0.1}
+            cy={y + r * 0.14}
+            rx={r * 1.04}
+            ry={r * tall * 1.04}
+            fill="#000"
+            opacity={0.35}
+          />
           <Ellipse cx={x} cy={y} rx={r} ry={r * tall} fill={colour} />
-          <Ellipse cx={x - r * 0.34} cy={y - r * tall * 0.36} rx={r * 0.24} ry={r * tall * 0.19} fill="#fff" opacity={0.95} />
-          <Path d={`M${x - r * 0.5} ${y + r * tall * 0.55}q${r * 0.5} ${r * tall * 0.36} ${r} 0`} stroke="#5d7286" strokeWidth={r * 0.1} fill="none" strokeLinecap="round" />
+          <Ellipse
+            cx={x - r * 0.34}
+            cy={y - r * tall * 0.36}
+            rx={r * 0.24}
+            ry={r * tall * 0.19}
+            fill="#fff"
+            opacity={0.95}
+          />
+          <Path
+            d={`M${x - r * 0.5} ${y + r * tall * 0.55}q${r * 0.5} ${r * tall * 0.36} ${r} 0`}
+            stroke="#5d7286"
+            strokeWidth={r * 0.1}
+            fill="none"
+            strokeLinecap="round"
+          />
         </G>
       )}
     </G>

@@ -23,7 +23,11 @@ const RAD_PER_PX = 0.011;
  * Touch and pointer on the stage: one finger turns, two pinch and shift, a tap picks, a finger that waits reads under a
  * loupe, a pointer reads where it rests, a wheel zooms. Moves are gathered to one change a frame.
  */
-export function useGestures(element: RefObject<HTMLElement | null>, answers: GestureAnswers, on: boolean): void {
+export function useGestures(
+  element: RefObject<HTMLElement | null>,
+  answers: GestureAnswers,
+  on: boolean,
+): void {
   const latest = useRef(answers);
   useEffect(() => {
     latest.current = answers;
@@ -116,7 +120,9 @@ export function useGestures(element: RefObject<HTMLElement | null>, answers: Ges
     const onWheel = (event: WheelEvent) => {
       event.preventDefault();
       const p = at(event);
-      latest.current.setHold((hold) => zoomedBy(hold, Math.exp(-event.deltaY * 0.0015), p, latest.current.middle));
+      latest.current.setHold((hold) =>
+        zoomedBy(hold, Math.exp(-event.deltaY * 0.0015), p, latest.current.middle),
+      );
     };
     target.addEventListener('pointerdown', onDown);
     target.addEventListener('pointermove', onMove);

@@ -53,7 +53,12 @@ export class Picker {
   }
 
   /** The stitch whose middle is nearest to a point of the fabric, among those in sight. */
-  private nearest(piece: number, x: number, y: number, depth: number): { stitch: number; away: number } | null {
+  private nearest(
+    piece: number,
+    x: number,
+    y: number,
+    depth: number,
+  ): { stitch: number; away: number } | null {
     const { middles, stitches } = this.flats[piece];
     const near: { stitch: number; away: number }[] = [];
     for (let s = 0; s < stitches; s++) {
@@ -64,8 +69,15 @@ export class Picker {
       near.splice(k, 0, { stitch: s, away: d });
       if (near.length > CANDIDATES) near.pop();
     }
-    const hiddenBy = HIDDEN_STITCHES * this.pieces[piece].placed.form.gauge.stitchMm * this.projection.pxPerMm;
-    return near.find(({ stitch }) => (this.surfaceAt(middles[3 * stitch], middles[3 * stitch + 1])?.depth ?? -Infinity) <= middles[3 * stitch + 2] + hiddenBy) ?? null;
+    const hiddenBy =
+      HIDDEN_STITCHES * this.pieces[piece].placed.form.gauge.stitchMm * this.projection.pxPerMm;
+    return (
+      near.find(
+        ({ stitch }) =>
+          (this.surfaceAt(middles[3 * stitch], middles[3 * stitch + 1])?.depth ?? -Infinity) <=
+          middles[3 * stitch + 2] + hiddenBy,
+      ) ?? null
+    );
   }
 
   private named(piece: number, stitch: number, x: number, y: number, depth: number, toMiddle: number): Pick {
@@ -79,15 +91,33 @@ export class Picker {
     let least = toMiddle;
     for (const s of [stitch, ...this.above(piece, stitch)]) {
       const own = stitchAt(shown, s);
-      const { count } = (own.layer ? shown.placed.form.fabric.layers[own.layer - 1] : shown.placed.form.fabric).rounds[own.round];
+      const { count } = (
+        own.layer ? shown.placed.form.fabric.layers[own.layer - 1] : shown.placed.form.fabric
+      ).rounds[own.round];
       if (own.round === 0 && own.layer === 0) continue;
       for (const step of [-1, 0]) {
         const a = own.index + step < 0 ? s + count - 1 : s + step;
         const b = own.index + step + 1 >= count ? s - own.index : s + step + 1;
-        const d = awayFrom([(feet[3 * a] + feet[3 * b]) / 2, (feet[3 * a + 1] + feet[3 * b + 1]) / 2, (feet[3 * a + 2] + feet[3 * b + 2]) / 2], x, y, depth);
+        const d = awayFrom(
+          [
+            (feet[3 * a] + feet[3 * b]) / 2,
+            (feet[3 * a + 1] + feet[3 * b + 1]) / 2,
+            (feet[3 * a + 2] + feet[3 * b + 2]) / 2,
+          ],
+          x,
+          y,
+          depth,
+        );
         if (d < least) {
           least = d;
-          hole = { piece, stitch: s, layer: own.layer, round: own.round, index: (((own.index + step + 1) % count) + count) % count, at: 'hole' };
+          hole = {
+            piece,
+            stitch: s,
+            layer: own.layer,
+            round: own.round,
+            index: (((own.index + step + 1) % count) + count) % count,
+            at: 'hole',
+          };
         }
       }
     }
@@ -103,7 +133,11 @@ export class Picker {
     const { middles, stitches } = this.flats[piece];
     let best = -1;
     let least = Infinity;
-    for (let s = stitch + 1; s < Math.min(stitches, stitch + rounds[round].count + rounds[round + 1].count + 1); s++) {
+    for (
+      let s = stitch + 1;
+      s < Math.min(stitches, stitch + rounds[round].count + rounds[round + 1].count + 1);
+      s++
+    ) {
       if (stitchAt(shown, s).round !== round + 1) continue;
       const d = away(middles, s, middles[3 * stitch], middles[3 * stitch + 1], middles[3 * stitch + 2]);
       if (d < least) {
@@ -122,7 +156,14 @@ export class Picker {
       const { points, triangles } = this.flats[piece];
       const corners = this.pieces[piece].looks.triangles;
       for (let t = 0; t < triangles; t++) {
-        const depth = depthAt(points, 3 * corners[3 * t], 3 * corners[3 * t + 1], 3 * corners[3 * t + 2], x, y);
+        const depth = depthAt(
+          points,
+          3 * corners[3 * t],
+          3 * corners[3 * t + 1],
+          3 * corners[3 * t + 2],
+          x,
+          y,
+        );
         if (depth <= most && depth > (found?.depth ?? -Infinity)) found = { piece, depth };
       }
     }
@@ -153,7 +194,9 @@ function flatten({ placed, looks, upTo }: Shown, { rows: view, pivot, pxPerMm, x
   const { rows: own, shift } = placed.placement;
   // Placement and view in one: three rows of three, and where the piece's own 0 stands.
   const m = view.map((v) => [0, 1, 2].map((k) => v[0] * own[0][k] + v[1] * own[1][k] + v[2] * own[2][k]));
-  const at = view.map((v) => v[0] * (shift[0] - pivot[0]) + v[1] * (shift[1] - pivot[1]) + v[2] * (shift[2] - pivot[2]));
+  const at = view.map(
+    (v) => v[0] * (shift[0] - pivot[0]) + v[1] * (shift[1] - pivot[1]) + v[2] * (shift[2] - pivot[2]),
+  );
   const lay = (from: Float32Array) => {
     const out = new Float32Array(from.length);
     for (let k = 0; k < from.length; k += 3) {
@@ -165,20 +208,36 @@ function flatten({ placed, looks, upTo }: Shown, { rows: view, pivot, pxPerMm, x
   };
   const whole = upTo >= placed.form.fabric.rounds.length;
   const rounds = Math.max(0, Math.min(upTo, placed.form.fabric.rounds.length));
-  const stitches = whole ? looks.middles.length / 3 : placed.form.fabric.rounds.slice(0, rounds).reduce((sum, r) => sum + r.count, 0);
-  return { points: lay(looks.points), middles: lay(looks.middles), feet: lay(looks.feet), triangles: whole ? looks.triangles.length / 3 : looks.trianglesTo[Math.max(0, rounds - 1)], stitches };
+  const stitches = whole
+    ? looks.middles.length / 3
+    : placed.form.fabric.rounds.slice(0, rounds).reduce((sum, r) => sum + r.count, 0);
+  return {
+    points: lay(looks.points),
+    middles: lay(looks.middles),
+    feet: lay(looks.feet),
+    triangles: whole ? looks.triangles.length / 3 : looks.trianglesTo[Math.max(0, rounds - 1)],
+    stitches,
+  };
 }
 
 /** Squared px from a point to entry s of a list of points. */
-const away = (list: Float32Array, s: number, x: number, y: number, depth: number): number => (list[3 * s] - x) ** 2 + (list[3 * s + 1] - y) ** 2 + (list[3 * s + 2] - depth) ** 2;
-const awayFrom = (p: Vec3, x: number, y: number, depth: number): number => (p[0] - x) ** 2 + (p[1] - y) ** 2 + (p[2] - depth) ** 2;
+const away = (list: Float32Array, s: number, x: number, y: number, depth: number): number =>
+  (list[3 * s] - x) ** 2 + (list[3 * s + 1] - y) ** 2 + (list[3 * s + 2] - depth) ** 2;
+const awayFrom = (p: Vec3, x: number, y: number, depth: number): number =>
+  (p[0] - x) ** 2 + (p[1] - y) ** 2 + (p[2] - depth) ** 2;
 
 const CRACK = 1e-4;
 
 /** Depth of a triangle at px x, y; minus infinity beside it. */
 function depthAt(p: Float32Array, a: number, b: number, c: number, x: number, y: number): number {
   const [ax, ay, bx, by, cx, cy] = [p[a], p[a + 1], p[b], p[b + 1], p[c], p[c + 1]];
-  if ((x < ax && x < bx && x < cx) || (x > ax && x > bx && x > cx) || (y < ay && y < by && y < cy) || (y > ay && y > by && y > cy)) return -Infinity;
+  if (
+    (x < ax && x < bx && x < cx) ||
+    (x > ax && x > bx && x > cx) ||
+    (y < ay && y < by && y < cy) ||
+    (y > ay && y > by && y > cy)
+  )
+    return -Infinity;
   const whole = (bx - ax) * (cy - ay) - (cx - ax) * (by - ay);
   if (Math.abs(whole) < 1e-9) return -Infinity;
   const u = ((bx - x) * (cy - y) - (cx - x) * (by - y)) / whole;

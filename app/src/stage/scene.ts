@@ -14,7 +14,15 @@ export interface Layer {
   ground: string;
   groundFill: string;
   stitches: { d: string; fill: string }[];
-  eyes: { x: number; y: number; r: number; tall: number; felt: { r: number; colour: string } | null; colour: string; embroidered: boolean }[];
+  eyes: {
+    x: number;
+    y: number;
+    r: number;
+    tall: number;
+    felt: { r: number; colour: string } | null;
+    colour: string;
+    embroidered: boolean;
+  }[];
   threads: { d: string; colour: string; filled: boolean }[];
 }
 
@@ -37,19 +45,46 @@ const FRONT = rowsOf(VIEWS.front);
 const seen = (p: Vec3, rows: Rows): Vec3 => [dot(rows[0], p), dot(rows[1], p), dot(rows[2], p)];
 
 /** The flat picture of some pieces of a toy: what is seen until the stage is there, and where there is no graphics for it. Pure; draw once and move overlays. */
-export function sceneOf(model: ToyModel, placed: readonly Placed[], from: Rows = FRONT, upTo: Record<string, number> = {}): Scene {
+export function sceneOf(
+  model: ToyModel,
+  placed: readonly Placed[],
+  from: Rows = FRONT,
+  upTo: Record<string, number> = {},
+): Scene {
   const total = placed.reduce((sum, p) => sum + p.form.fabric.stitches, 0);
   const drawn = placed.map((piece) => {
     const key = `${piece.part}/${piece.copy}`;
     // What is pushed in stands inside, out of sight.
-    const rounds = Math.min(upTo[key] ?? Infinity, piece.form.rim ?? Infinity, piece.form.fabric.rounds.length);
+    const rounds = Math.min(
+      upTo[key] ?? Infinity,
+      piece.form.rim ?? Infinity,
+      piece.form.fabric.rounds.length,
+    );
     const colour = yarnColour(model, piece.part, piece.copy);
-    const centre = seen(move(piece.placement, [0, 0, (piece.form.z[0] + piece.form.z[piece.form.z.length - 1]) / 2]), from);
+    const centre = seen(
+      move(piece.placement, [0, 0, (piece.form.z[0] + piece.form.z[piece.form.z.length - 1]) / 2]),
+      from,
+    );
     const layer: Layer = {
-      key, part: piece.part, copy: piece.copy, groundFill: shade(colour, 0.5),
-      ground: [ground(piece.form, piece.placement, from, rounds), ...skirts(piece.form, rounds).map((l) => ground(l, piece.placement, from, l.fabric.rounds.length))].join(''),
-      stitches: total <= MOST_DRAWN ? [stitchPaths(piece.form, piece.placement, from, colour, rounds, key), ...skirts(piece.form, rounds).map((l, i) => stitchPaths(l, piece.placement, from, colour, l.fabric.rounds.length, `${key}/${i}`))].flat() : [],
-      eyes: eyesOn(model, piece, from), threads: threadsOn(model, piece, from),
+      key,
+      part: piece.part,
+      copy: piece.copy,
+      groundFill: shade(colour, 0.5),
+      ground: [
+        ground(piece.form, piece.placement, from, rounds),
+        ...skirts(piece.form, rounds).map((l) => ground(l, piece.placement, from, l.fabric.rounds.length)),
+      ].join(''),
+      stitches:
+        total <= MOST_DRAWN
+          ? [
+              stitchPaths(piece.form, piece.placement, from, colour, rounds, key),
+              ...skirts(piece.form, rounds).map((l, i) =>
+                stitchPaths(l, piece.placement, from, colour, l.fabric.rounds.length, `${key}/${i}`),
+              ),
+            ].flat()
+          : [],
+      eyes: eyesOn(model, piece, from),
+      threads: threadsOn(model, piece, from),
     };
     return { layer, depth: centre[2] + 0.02 * centre[1] };
   });
@@ -58,35 +93,58 @@ export function sceneOf(model: ToyModel, placed: readonly Placed[], from: Rows =
 }
 
 /** Frills and edgings that stand on rounds already worked; a fold sewn shut is not drawn. */
-const skirts = (form: PartForm, rounds: number): PartForm[] => form.layers.filter((_, i) => form.fabric.layers[i].kind !== 'fold' && form.fabric.layers[i].on < rounds);
+const skirts = (form: PartForm, rounds: number): PartForm[] =>
+  form.layers.filter((_, i) => form.fabric.layers[i].kind !== 'fold' && form.fabric.layers[i].on < rounds);
 
 /** The rings of a piece as seen, mm. */
 function ringsSeen(form: PartForm, placement: Placement, from: Rows): Vec3[][] {
   return Array.from(form.r, (_, i) =>
-    Array.from({ length: RING_POINTS }, (_, k) => seen(move(placement, ringPoint(form, i, (2 * Math.PI * k) / (form.section === 'sheet' ? RING_POINTS - 1 : RING_POINTS))), from)),
+    Array.from({ length: RING_POINTS }, (_, k) =>
+      seen(
+        move(
+          placement,
+          ringPoint(form, i, (2 * Math.PI * k) / (form.section === 'sheet' ? RING_POINTS - 1 : RING_POINTS)),
+        ),
+        from,
+      ),
+    ),
   );
 }
 
 /** Left, top, right and bottom of a piece as seen, mm, with its frills and edgings or without. */
 export function boxOf(piece: Placed, from: Rows = FRONT, bare = false): [number, number, number, number] {
-  const points = [piece.form, ...(bare ? [] : skirts(piece.form, Infinity))].flatMap((form) => ringsSeen(form, piece.placement, from).flat());
+  const points = [piece.form, ...(bare ? [] : skirts(piece.form, Infinity))].flatMap((form) =>
+    ringsSeen(form, piece.placement, from).flat(),
+  );
   const xs = points.map((p) => p[0]);
   const ys = points.map((p) => -p[1]);
   return [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)];
 }
 
 /** Bounds of placed pieces as they are seen, mm, y down; a little room where there is nothing. */
-export function boundsOf(placed: readonly Placed[], from: Rows = FRONT): Pick<Scene, 'left' | 'right' | 'top' | 'bottom'> {
+export function boundsOf(
+  placed: readonly Placed[],
+  from: Rows = FRONT,
+): Pick<Scene, 'left' | 'right' | 'top' | 'bottom'> {
   const boxes = placed.map((piece) => boxOf(piece, from));
   if (boxes.length === 0) return { left: -20, right: 20, top: 0, bottom: 40 };
-  return { left: Math.min(...boxes.map((b) => b[0])), top: Math.min(...boxes.map((b) => b[1])), right: Math.max(...boxes.map((b) => b[2])), bottom: Math.max(...boxes.map((b) => b[3])) };
+  return {
+    left: Math.min(...boxes.map((b) => b[0])),
+    top: Math.min(...boxes.map((b) => b[1])),
+    right: Math.max(...boxes.map((b) => b[2])),
+    bottom: Math.max(...boxes.map((b) => b[3])),
+  };
 }
 
 /** The fabric's ground: the hull of each two neighbouring rings, all in one path. */
 function ground(form: PartForm, placement: Placement, from: Rows, rounds: number): string {
-  const rings = ringsSeen(form, placement, from).slice(0, rounds < form.fabric.rounds.length ? rounds + 1 : undefined);
+  const rings = ringsSeen(form, placement, from).slice(
+    0,
+    rounds < form.fabric.rounds.length ? rounds + 1 : undefined,
+  );
   let d = '';
-  for (let i = 1; i < rings.length; i++) d += pathOf(hull([...rings[i - 1], ...rings[i]].map((p) => [p[0], -p[1]] as const)));
+  for (let i = 1; i < rings.length; i++)
+    d += pathOf(hull([...rings[i - 1], ...rings[i]].map((p) => [p[0], -p[1]] as const)));
   return d;
 }
 
@@ -107,15 +165,24 @@ function hull(points: Point[]): Point[] {
   return [...half(sorted), ...half(sorted.reverse())];
 }
 
-const side = (a: Point, b: Point, c: Point): number => (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]);
+const side = (a: Point, b: Point, c: Point): number =>
+  (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]);
 const n = (v: number): string => v.toFixed(2);
-const pathOf = (points: readonly Point[]): string => (points.length ? `M${points.map((p) => `${n(p[0])} ${n(p[1])}`).join('L')}Z` : '');
+const pathOf = (points: readonly Point[]): string =>
+  points.length ? `M${points.map((p) => `${n(p[0])} ${n(p[1])}`).join('L')}Z` : '';
 
 const LIGHT: Vec3 = [-0.46, 0.62, 0.64];
 const SHADES = 14;
 
 /** Each stitch as two lens-shaped legs from its base to its top, gathered by brightness. */
-function stitchPaths(form: PartForm, placement: Placement, from: Rows, colour: string, rounds: number, seed: string): { d: string; fill: string }[] {
+function stitchPaths(
+  form: PartForm,
+  placement: Placement,
+  from: Rows,
+  colour: string,
+  rounds: number,
+  seed: string,
+): { d: string; fill: string }[] {
   const buckets: string[] = Array.from({ length: SHADES }, () => '');
   const jitter = seeded(seed);
   for (let i = 0; i < Math.min(rounds, form.fabric.rounds.length); i++) {
@@ -137,7 +204,9 @@ function stitchPaths(form: PartForm, placement: Placement, from: Rows, colour: s
       }
     }
   }
-  return buckets.flatMap((d, k) => (d ? [{ d, fill: shade(colour, 0.5 + (0.78 * (k + 0.5)) / SHADES) }] : []));
+  return buckets.flatMap((d, k) =>
+    d ? [{ d, fill: shade(colour, 0.5 + (0.78 * (k + 0.5)) / SHADES) }] : [],
+  );
 }
 
 function at(form: PartForm, placement: Placement, from: Rows, angleRad: number, row: number): Point {
@@ -145,7 +214,12 @@ function at(form: PartForm, placement: Placement, from: Rows, angleRad: number, 
   return [p[0], -p[1]];
 }
 
-function turnedNormal(form: PartForm, placement: Placement, from: Rows, polar: { angleRad: number; row: number }): Vec3 {
+function turnedNormal(
+  form: PartForm,
+  placement: Placement,
+  from: Rows,
+  polar: { angleRad: number; row: number },
+): Vec3 {
   return seen(turn(placement, frameAt(form, polar).normal), from);
 }
 
@@ -174,26 +248,60 @@ function eyesOn(model: ToyModel, piece: Placed, from: Rows): Layer['eyes'] {
   const on = (polar: Polar, p: Vec3, f: EyePair | Nose, width: number, height: number): Layer['eyes'] => {
     if (turnedNormal(piece.form, piece.placement, from, polar)[2] < 0.1) return [];
     const q = seen(move(piece.placement, p), from);
-    return [{ x: q[0], y: -q[1], r: width / 2, tall: height / width, felt: f.felt && { r: f.felt.mm / 2, colour: f.felt.colour }, colour: f.colour, embroidered: f.making === 'embroidered' }];
+    return [
+      {
+        x: q[0],
+        y: -q[1],
+        r: width / 2,
+        tall: height / width,
+        felt: f.felt && { r: f.felt.mm / 2, colour: f.felt.colour },
+        colour: f.colour,
+        embroidered: f.making === 'embroidered',
+      },
+    ];
   };
   return [
-    ...model.eyes.flatMap(({ eyes, state }) => (mine(eyes) && state.state !== 'homeless' ? state.points.flatMap((p, i) => on(state.polar[i], p, eyes, eyes.eyeMm, eyes.eyeMm)) : [])),
-    ...model.noses.flatMap(({ nose, state }) => (mine(nose) && state.state !== 'homeless' ? on(state.polar, state.point, nose, nose.widthMm, nose.heightMm) : [])),
+    ...model.eyes.flatMap(({ eyes, state }) =>
+      mine(eyes) && state.state !== 'homeless'
+        ? state.points.flatMap((p, i) => on(state.polar[i], p, eyes, eyes.eyeMm, eyes.eyeMm))
+        : [],
+    ),
+    ...model.noses.flatMap(({ nose, state }) =>
+      mine(nose) && state.state !== 'homeless'
+        ? on(state.polar, state.point, nose, nose.widthMm, nose.heightMm)
+        : [],
+    ),
   ];
 }
 
 function threadsOn(model: ToyModel, piece: Placed, from: Rows): Layer['threads'] {
-  const mine = model.toy.features.filter((f): f is Embroidery => f.kind === 'embroidery' && f.part === piece.part && f.copy === piece.copy);
+  const mine = model.toy.features.filter(
+    (f): f is Embroidery => f.kind === 'embroidery' && f.part === piece.part && f.copy === piece.copy,
+  );
   return mine.flatMap((f) => {
     const points = f.path.flatMap((place): Point[] => {
       const found = resolvePlace(modelOf(model, f.part).fabric, place);
-      if ((found.state !== 'at' && found.state !== 'moved') || (place.at !== 'hole' && place.at !== 'middle')) return [];
+      if ((found.state !== 'at' && found.state !== 'moved') || (place.at !== 'hole' && place.at !== 'middle'))
+        return [];
       const form = formOfLayer(piece.form, found.layer);
-      const polar = polarOf(form, found.round, place.at === 'hole' ? found.index : found.index - 0.5, place.at);
-      return turnedNormal(form, piece.placement, from, polar)[2] < 0.05 ? [] : [at(form, piece.placement, from, polar.angleRad, polar.row)];
+      const polar = polarOf(
+        form,
+        found.round,
+        place.at === 'hole' ? found.index : found.index - 0.5,
+        place.at,
+      );
+      return turnedNormal(form, piece.placement, from, polar)[2] < 0.05
+        ? []
+        : [at(form, piece.placement, from, polar.angleRad, polar.row)];
     });
     if (points.length < 2) return [];
     const filled = f.strokes > 1;
-    return [{ d: `M${points.map((p) => `${n(p[0])} ${n(p[1])}`).join('L')}${filled ? 'Z' : ''}`, colour: f.colour, filled }];
+    return [
+      {
+        d: `M${points.map((p) => `${n(p[0])} ${n(p[1])}`).join('L')}${filled ? 'Z' : ''}`,
+        colour: f.colour,
+        filled,
+      },
+    ];
   });
 }

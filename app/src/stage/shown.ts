@@ -1,4 +1,12 @@
-import { directionsOf, frameAt, formOfLayer, pointOf, polarOf, resolvePlace, type Polar } from '@hoppla/core/address';
+import {
+  directionsOf,
+  frameAt,
+  formOfLayer,
+  pointOf,
+  polarOf,
+  resolvePlace,
+  type Polar,
+} from '@hoppla/core/address';
 import type { Embroidery, EyePair, Nose } from '@hoppla/core/feature';
 import { add, dot, scale, STITCH, sub, unit, type Looks, type PartForm, type Vec3 } from '@hoppla/core/form';
 import type { Placed } from '@hoppla/core/join';
@@ -43,13 +51,31 @@ export interface Shown {
 export const keyOf = (piece: { part: string; copy: string }): string => `${piece.part}/${piece.copy}`;
 
 /** A placed piece with its looks, its yarn and what is on it. */
-export function shownOf(model: ToyModel, placed: Placed, looks: Looks, { bare = false, upTo = Infinity }: { bare?: boolean; upTo?: number } = {}): Shown {
+export function shownOf(
+  model: ToyModel,
+  placed: Placed,
+  looks: Looks,
+  { bare = false, upTo = Infinity }: { bare?: boolean; upTo?: number } = {},
+): Shown {
   const main = yarnColour(model, placed.part, placed.copy);
-  const own = model.parts.find((p) => p.part.id === placed.part)?.part.copies.find((c) => c.id === placed.copy)?.palette ?? {};
-  const colours = placed.form.fabric.colours.map((slot) => (slot === '' ? main : (own[slot] ?? model.toy.palette.find((y) => y.slot === slot)?.colour ?? main)));
+  const own =
+    model.parts.find((p) => p.part.id === placed.part)?.part.copies.find((c) => c.id === placed.copy)
+      ?.palette ?? {};
+  const colours = placed.form.fabric.colours.map((slot) =>
+    slot === '' ? main : (own[slot] ?? model.toy.palette.find((y) => y.slot === slot)?.colour ?? main),
+  );
   const eyes = bare ? [] : eyesOn(model, placed, looks);
   const threads = bare ? [] : threadsOn(model, placed, looks);
-  return { key: `${model.toy.id}/${keyOf(placed)}`, placed, looks, colours, eyes, threads, dress: JSON.stringify([eyes, threads]), upTo: Math.min(upTo, placed.form.rim ?? Infinity) };
+  return {
+    key: `${model.toy.id}/${keyOf(placed)}`,
+    placed,
+    looks,
+    colours,
+    eyes,
+    threads,
+    dress: JSON.stringify([eyes, threads]),
+    upTo: Math.min(upTo, placed.form.rim ?? Infinity),
+  };
 }
 
 /** A place of the ring model on the fabric as it is drawn: it goes with the stitch nearest to it. */
@@ -57,31 +83,73 @@ export function draped(form: PartForm, looks: Looks, round: number, coord: numbe
   const p = pointOf(form, polar);
   const { count } = form.fabric.rounds[round];
   const s = 3 * stitchIndex(form, 0, round, ((Math.floor(coord) % count) + count) % count);
-  return s + 2 < looks.shift.length ? [p[0] + looks.shift[s], p[1] + looks.shift[s + 1], p[2] + looks.shift[s + 2]] : p;
+  return s + 2 < looks.shift.length
+    ? [p[0] + looks.shift[s], p[1] + looks.shift[s + 1], p[2] + looks.shift[s + 2]]
+    : p;
 }
 
 function eyesOn(model: ToyModel, placed: Placed, looks: Looks): ShownEye[] {
   const { form } = placed;
   const own = directionsOf(form, placed.ringIs, placed.frontRad);
   const mine = (f: { part: string; copy: string }) => f.part === placed.part && f.copy === placed.copy;
-  const on = (at: Vec3, normal: Vec3, f: EyePair | Nose, width: number, height: number, embroidered: boolean): ShownEye => ({
-    at, normal, up: unit(sub(own.up, scale(normal, dot(own.up, normal))), own.front), radius: width / 2, halfHeight: height / 2, washerRadius: f.washerMm / 2, colour: f.colour, embroidered, felt: f.felt && { radius: f.felt.mm / 2, colour: f.felt.colour },
+  const on = (
+    at: Vec3,
+    normal: Vec3,
+    f: EyePair | Nose,
+    width: number,
+    height: number,
+    embroidered: boolean,
+  ): ShownEye => ({
+    at,
+    normal,
+    up: unit(sub(own.up, scale(normal, dot(own.up, normal))), own.front),
+    radius: width / 2,
+    halfHeight: height / 2,
+    washerRadius: f.washerMm / 2,
+    colour: f.colour,
+    embroidered,
+    felt: f.felt && { radius: f.felt.mm / 2, colour: f.felt.colour },
   });
-  const eyes = model.eyes.flatMap(({ eyes: e, state }) => (!mine(e) || state.state === 'homeless' ? [] : state.polar.map((polar, i) => on(draped(form, looks, state.rounds[i], state.coords[i], polar), frameAt(form, polar).normal, e, e.eyeMm, e.eyeMm, e.making === 'embroidered'))));
+  const eyes = model.eyes.flatMap(({ eyes: e, state }) =>
+    !mine(e) || state.state === 'homeless'
+      ? []
+      : state.polar.map((polar, i) =>
+          on(
+            draped(form, looks, state.rounds[i], state.coords[i], polar),
+            frameAt(form, polar).normal,
+            e,
+            e.eyeMm,
+            e.eyeMm,
+            e.making === 'embroidered',
+          ),
+        ),
+  );
   const noses = model.noses.flatMap(({ nose, state }) => {
     if (!mine(nose) || state.state === 'homeless') return [];
     const coord = nose.place.at === 'middle' ? state.name.stitch[0] - 0.5 : state.name.stitch[0];
-    return [on(draped(form, looks, state.round, coord, state.polar), state.normal, nose, nose.widthMm, nose.heightMm, nose.making === 'embroidered')];
+    return [
+      on(
+        draped(form, looks, state.round, coord, state.polar),
+        state.normal,
+        nose,
+        nose.widthMm,
+        nose.heightMm,
+        nose.making === 'embroidered',
+      ),
+    ];
   });
   return [...eyes, ...noses];
 }
 
 function threadsOn(model: ToyModel, placed: Placed, looks: Looks): ShownThread[] {
-  const mine = model.toy.features.filter((f): f is Embroidery => f.kind === 'embroidery' && f.part === placed.part && f.copy === placed.copy);
+  const mine = model.toy.features.filter(
+    (f): f is Embroidery => f.kind === 'embroidery' && f.part === placed.part && f.copy === placed.copy,
+  );
   return mine.flatMap((f) => {
     const found = f.path.flatMap((place) => {
       const at = resolvePlace(modelOf(model, f.part).fabric, place);
-      if ((at.state !== 'at' && at.state !== 'moved') || (place.at !== 'hole' && place.at !== 'middle')) return [];
+      if ((at.state !== 'at' && at.state !== 'moved') || (place.at !== 'hole' && place.at !== 'middle'))
+        return [];
       const form = formOfLayer(placed.form, at.layer);
       const coord = place.at === 'hole' ? at.index : at.index - 0.5;
       const polar = polarOf(form, at.round, coord, place.at);
@@ -89,17 +157,38 @@ function threadsOn(model: ToyModel, placed: Placed, looks: Looks): ShownThread[]
       const p = at.layer === 0 ? draped(form, looks, at.round, coord, polar) : pointOf(form, polar);
       return [{ p: add(p, scale(normal, 0.3 * form.gauge.stitchMm)), normal }];
     });
-    return found.length < 2 ? [] : [{ points: found.map((x) => x.p), normals: found.map((x) => x.normal), colour: f.colour, filled: f.strokes > 1 }];
+    return found.length < 2
+      ? []
+      : [
+          {
+            points: found.map((x) => x.p),
+            normals: found.map((x) => x.normal),
+            colour: f.colour,
+            filled: f.strokes > 1,
+          },
+        ];
   });
 }
 
 /** Layer, round and place of a stitch of a piece. */
-export const stitchAt = ({ looks }: Pick<Shown, 'looks'>, stitch: number): { layer: number; round: number; index: number } => ({ layer: looks.stitches[STITCH * stitch], round: looks.stitches[STITCH * stitch + 1], index: looks.stitches[STITCH * stitch + 2] });
+export const stitchAt = (
+  { looks }: Pick<Shown, 'looks'>,
+  stitch: number,
+): { layer: number; round: number; index: number } => ({
+  layer: looks.stitches[STITCH * stitch],
+  round: looks.stitches[STITCH * stitch + 1],
+  index: looks.stitches[STITCH * stitch + 2],
+});
 
 /** Index of a stitch in the looks of its piece. */
 export function stitchIndex({ fabric }: PartForm, layer: number, round: number, index: number): number {
   const sum = (rounds: readonly { count: number }[]) => rounds.reduce((total, r) => total + r.count, 0);
   if (layer === 0) return sum(fabric.rounds.slice(0, round)) + index;
   const before = fabric.layers.slice(0, layer - 1).filter((l) => l.kind !== 'fold');
-  return sum(fabric.rounds) + before.reduce((total, l) => total + sum(l.rounds), 0) + sum(fabric.layers[layer - 1].rounds.slice(0, round)) + index;
+  return (
+    sum(fabric.rounds) +
+    before.reduce((total, l) => total + sum(l.rounds), 0) +
+    sum(fabric.layers[layer - 1].rounds.slice(0, round)) +
+    index
+  );
 }

@@ -7,7 +7,11 @@ export type Held = 'toy' | 'hand';
 /** A part by itself, as it lies in front of one: soles and chins below, every other ring up, its face or its wide side to the viewer. */
 export function standAlone(piece: Piece, held: Held = 'toy'): Placed {
   const ringUp = held === 'toy' && piece.ringIs !== 'sole' && piece.ringIs !== 'chin';
-  return stand({ ...piece, ringIs: ringUp ? 'crown' : 'sole', frontRad: wideSide(piece.form) ?? (held === 'hand' ? piece.frontRad + Math.PI : piece.frontRad) });
+  return stand({
+    ...piece,
+    ringIs: ringUp ? 'crown' : 'sole',
+    frontRad: wideSide(piece.form) ?? (held === 'hand' ? piece.frontRad + Math.PI : piece.frontRad),
+  });
 }
 
 /** The direction from which an oval, flat or bent part shows its wide side; null for a round one. */

@@ -17,18 +17,29 @@ function laidOnce(part: PartModel): Looks {
 }
 
 /** Looks belong to a fabric: one that has changed since is drawn anew. */
-const fits = (looks: Looks, { fabric }: PartForm): boolean => looks.legsTo.length === fabric.rounds.length + 1 && looks.shift.length === 3 * fabric.rounds.reduce((sum, r) => sum + r.count, 0);
+const fits = (looks: Looks, { fabric }: PartForm): boolean =>
+  looks.legsTo.length === fabric.rounds.length + 1 &&
+  looks.shift.length === 3 * fabric.rounds.reduce((sum, r) => sum + r.count, 0);
 
 /**
  * The looks of parts: relaxed by the worker; until then as the ring model lays them, or for a very large part as it
  * looked before. Missing for a large part that was never seen.
  */
-export function useLooks(parts: readonly { model: ToyModel; part: PartModel }[]): ReadonlyMap<PartModel, Looks> {
-  const relaxed = useComputeAll('looks', parts.map(({ model, part }) => ({ about: `${model.toy.id}/${part.part.id}`, input: looksInput(model.toy, part) })));
+export function useLooks(
+  parts: readonly { model: ToyModel; part: PartModel }[],
+): ReadonlyMap<PartModel, Looks> {
+  const relaxed = useComputeAll(
+    'looks',
+    parts.map(({ model, part }) => ({
+      about: `${model.toy.id}/${part.part.id}`,
+      input: looksInput(model.toy, part),
+    })),
+  );
   const found = new Map<PartModel, Looks>();
   parts.forEach(({ part }, i) => {
     const known = relaxed[i];
-    const looks = known && fits(known, part.form) ? known : part.fabric.stitches <= MOST_AT_ONCE ? laidOnce(part) : null;
+    const looks =
+      known && fits(known, part.form) ? known : part.fabric.stitches <= MOST_AT_ONCE ? laidOnce(part) : null;
     if (looks) found.set(part, looks);
   });
   return found;

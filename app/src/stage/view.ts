@@ -24,7 +24,11 @@ export type ViewName = keyof typeof VIEWS;
 /** The name of a turn, null between the names. */
 export function viewName(turn: Turn): ViewName | null {
   const near = (a: number, b: number) => Math.abs(Math.atan2(Math.sin(a - b), Math.cos(a - b))) < 0.01;
-  return (Object.keys(VIEWS) as ViewName[]).find((name) => near(VIEWS[name].yaw, turn.yaw) && near(VIEWS[name].pitch, turn.pitch)) ?? null;
+  return (
+    (Object.keys(VIEWS) as ViewName[]).find(
+      (name) => near(VIEWS[name].yaw, turn.yaw) && near(VIEWS[name].pitch, turn.pitch),
+    ) ?? null
+  );
 }
 
 /** The rotation of a turn: x to the right, y up, z towards the viewer. Always proper. */
@@ -67,5 +71,8 @@ export function project({ rows, pivot, pxPerMm, x, y }: Projection, p: Vec3): Se
 export function seenAt(projection: Projection, piece: Placed, polar: Polar): Seen & { near: boolean } {
   const p = pointOf(piece.form, polar);
   const seen = project(projection, move(piece.placement, p));
-  return { ...seen, near: seen.depth >= project(projection, move(piece.placement, [0, 0, p[2]])).depth - 0.2 };
+  return {
+    ...seen,
+    near: seen.depth >= project(projection, move(piece.placement, [0, 0, p[2]])).depth - 0.2,
+  };
 }

@@ -14,7 +14,11 @@ const PaletteContext = createContext<Palette>(LIGHT);
 export function ThemeProvider({ children }: { children: ReactNode }) {
   const dark = useColorScheme() === 'dark';
   return (
-    <TamaguiProvider config={config} defaultTheme={dark ? 'dark' : 'light'} disableInjectCSS={process.env.NODE_ENV === 'test'}>
+    <TamaguiProvider
+      config={config}
+      defaultTheme={dark ? 'dark' : 'light'}
+      disableInjectCSS={process.env.NODE_ENV === 'test'}
+    >
       <PaletteContext.Provider value={dark ? DARK : LIGHT}>{children}</PaletteContext.Provider>
     </TamaguiProvider>
   );

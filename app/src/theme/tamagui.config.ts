@@ -8,15 +8,35 @@ const weights = { 1: '400', 2: '500', 3: '600', 4: '700', 5: '800', true: '400' 
 const none = { 1: 0, true: 0 };
 
 /** Font families as they are registered by `fonts.ts`. */
-export const FAMILY = { title: 'Bricolage Grotesque', text: 'Atkinson Hyperlegible Next', number: 'Martian Mono' } as const;
+export const FAMILY = {
+  title: 'Bricolage Grotesque',
+  text: 'Atkinson Hyperlegible Next',
+  number: 'Martian Mono',
+} as const;
 
-const font = (family: string) => createFont({ family: `"${family}", system-ui, sans-serif`, size: sizes, lineHeight: lines, weight: weights, letterSpacing: none });
+const font = (family: string) =>
+  createFont({
+    family: `"${family}", system-ui, sans-serif`,
+    size: sizes,
+    lineHeight: lines,
+    weight: weights,
+    letterSpacing: none,
+  });
 
-const tokens = createTokens({ size: { ...space, touch: 44, nudge: 56, main: 54, tick: 88 }, space, radius: { 0: 0, 1: 3, 2: 6, 3: 999, true: 6 }, zIndex: { 0: 0, 1: 10, 2: 100, true: 0 }, color: { clear: 'transparent' } });
+const tokens = createTokens({
+  size: { ...space, touch: 44, nudge: 56, main: 54, tick: 88 },
+  space,
+  radius: { 0: 0, 1: 3, 2: 6, 3: 999, true: 6 },
+  zIndex: { 0: 0, 1: 10, 2: 100, true: 0 },
+  color: { clear: 'transparent' },
+});
 
 export const config = createTamagui({
   tokens,
-  themes: { light: { ...LIGHT, background: LIGHT.paper, color: LIGHT.ink }, dark: { ...DARK, background: DARK.paper, color: DARK.ink } },
+  themes: {
+    light: { ...LIGHT, background: LIGHT.paper, color: LIGHT.ink },
+    dark: { ...DARK, background: DARK.paper, color: DARK.ink },
+  },
   fonts: { body: font(FAMILY.text), heading: font(FAMILY.title), number: font(FAMILY.number) },
   media: { wide: { minWidth: 900 } },
   settings: { disableSSR: true, defaultFont: 'body' },

@@ -2,27 +2,73 @@ import { buildFabric } from '../fabric';
 import { distance, formOf, type PartForm } from '../form';
 import { gaugeOf } from '../gauge';
 import { read } from '../notation';
-import { centreCoord, coordAt, courseOf, frameAt, frontAngle, holeName, holeTag, nearestPlace, polarOf, positionOf, profileAt, resolvePlace, surfaceDistance, type Place } from './index';
+import {
+  centreCoord,
+  coordAt,
+  courseOf,
+  frameAt,
+  frontAngle,
+  holeName,
+  holeTag,
+  nearestPlace,
+  polarOf,
+  positionOf,
+  profileAt,
+  resolvePlace,
+  surfaceDistance,
+  type Place,
+} from './index';
 
 const form = (text: string, hand: 'right' | 'left' = 'right', lean = 0): PartForm =>
-  formOf(buildFabric(read(text, { terms: 'us' }).parts[0], text.split('\n').map((_, i) => `m${i}`)), gaugeOf({ hookMm: 3, stitchMm: 5, roundMm: 4.5, leanStitches: lean, hand, yarnUnder: false }), { fill: 'empty' });
+  formOf(
+    buildFabric(
+      read(text, { terms: 'us' }).parts[0],
+      text.split('\n').map((_, i) => `m${i}`),
+    ),
+    gaugeOf({ hookMm: 3, stitchMm: 5, roundMm: 4.5, leanStitches: lean, hand, yarnUnder: false }),
+    { fill: 'empty' },
+  );
 const TUBE = 'R1: 40 sc\nR2-12: sc around';
-const HEAD = 'R1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5-9: sc around\nR10: (2 sc, dec) x6\nR11: (sc, dec) x6\nR12: dec x6\nclose';
+const HEAD =
+  'R1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5-9: sc around\nR10: (2 sc, dec) x6\nR11: (sc, dec) x6\nR12: dec x6\nclose';
 
 describe('stored places', () => {
   const before = form(HEAD);
-  const place = (round: number, index: number, at: Place['at'] = 'hole'): Place => ({ part: 'p', copy: 'c', course: courseOf(before.fabric, round), at, index, of: before.fabric.rounds[round].count });
+  const place = (round: number, index: number, at: Place['at'] = 'hole'): Place => ({
+    part: 'p',
+    copy: 'c',
+    course: courseOf(before.fabric, round),
+    at,
+    index,
+    of: before.fabric.rounds[round].count,
+  });
 
   it('keep their proportion when the count changes and say so; the document is not touched', () => {
     const wider = form(HEAD.replace('R4: (2 sc, inc) x6', 'R4: (sc, inc) x9'));
     const wide = wider.fabric.rounds[4].count;
     expect(wide).toBe(27);
-    expect(resolvePlace(wider.fabric, place(5, 8))).toEqual({ state: 'moved', layer: 0, round: 5, index: 9, was: 24, now: 27 });
+    expect(resolvePlace(wider.fabric, place(5, 8))).toEqual({
+      state: 'moved',
+      layer: 0,
+      round: 5,
+      index: 9,
+      was: 24,
+      now: 27,
+    });
     expect(resolvePlace(wider.fabric, place(5, 24, 'middle'))).toMatchObject({ state: 'moved', index: 27 });
-    expect(resolvePlace(before.fabric, place(5, 8))).toEqual({ state: 'at', layer: 0, round: 5, index: 8, was: 24, now: 24 });
+    expect(resolvePlace(before.fabric, place(5, 8))).toEqual({
+      state: 'at',
+      layer: 0,
+      round: 5,
+      index: 8,
+      was: 24,
+      now: 24,
+    });
   });
   it('are homeless when the round is gone, and answer “not yet” where the form is not worked out', () => {
-    expect(resolvePlace(before.fabric, { ...place(5, 8), course: { mark: 'gone', nth: 0, layer: 0 } })).toEqual({ state: 'homeless' });
+    expect(
+      resolvePlace(before.fabric, { ...place(5, 8), course: { mark: 'gone', nth: 0, layer: 0 } }),
+    ).toEqual({ state: 'homeless' });
     expect(resolvePlace(before.fabric, place(5, 8, 'link'))).toEqual({ state: 'not-yet' });
   });
 });
@@ -36,7 +82,10 @@ describe('positions', () => {
     // A spiral climbs a quarter of a round of 4.5 mm on a quarter turn.
     expect(b[2] - a[2]).toBeCloseTo(4.5 / 4, 6);
     expect(distance(a, b)).toBeCloseTo(Math.hypot(31.83 * Math.SQRT2, 1.125), 1);
-    expect(surfaceDistance(tube, polarOf(tube, 5, 0, 'hole'), polarOf(tube, 5, 10, 'hole'))).toBeCloseTo(Math.hypot(50, 1.125), 0.8);
+    expect(surfaceDistance(tube, polarOf(tube, 5, 0, 'hole'), polarOf(tube, 5, 10, 'hole'))).toBeCloseTo(
+      Math.hypot(50, 1.125),
+      0.8,
+    );
   });
   it('left hands are the mirror image, to the nanometre', () => {
     for (const lean of [0, -0.25]) {
@@ -54,7 +103,9 @@ describe('positions', () => {
       for (let k = 0; k < head.fabric.rounds[round].count; k++) {
         const polar = polarOf(head, round, k, 'hole');
         expect(nearestPlace(head, polar, 'hole')!.missMm).toBeLessThan(1e-6);
-        expect(((coordAt(head, round, polar.angleRad, 'hole') - k + 0.5) % head.fabric.rounds[round].count) - 0.5).toBeCloseTo(0, 6);
+        expect(
+          ((coordAt(head, round, polar.angleRad, 'hole') - k + 0.5) % head.fabric.rounds[round].count) - 0.5,
+        ).toBeCloseTo(0, 6);
       }
   });
   it('frames stand square: out of the fabric, and along it towards the ring', () => {

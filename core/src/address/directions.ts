@@ -20,7 +20,13 @@ function slopes(form: PartForm, at: Polar, ahead: 1 | -1): { here: Vec3; byRad: 
   const way = at.row + ahead * TINY.row > last ? -1 : at.row + ahead * TINY.row < 0 ? 1 : ahead;
   return {
     here,
-    byRad: scale(sub(pointOf(form, { ...at, angleRad: at.angleRad + TINY.rad }), pointOf(form, { ...at, angleRad: at.angleRad - TINY.rad })), 1 / (2 * TINY.rad)),
+    byRad: scale(
+      sub(
+        pointOf(form, { ...at, angleRad: at.angleRad + TINY.rad }),
+        pointOf(form, { ...at, angleRad: at.angleRad - TINY.rad }),
+      ),
+      1 / (2 * TINY.rad),
+    ),
     byRow: scale(sub(pointOf(form, { ...at, row: at.row + way * TINY.row }), here), way / TINY.row),
   };
 }
@@ -30,7 +36,8 @@ function towards(byRad: Vec3, byRow: Vec3, shift: Vec3): { rad: number; row: num
   const [a, b, c] = [dot(byRad, byRad), dot(byRad, byRow), dot(byRow, byRow)];
   const [p, q] = [dot(byRad, shift), dot(byRow, shift)];
   const det = a * c - b * b;
-  if (det < 1e-9 * Math.max(1e-9, a * c)) return c > a ? { rad: 0, row: c > 0 ? q / c : 0 } : { rad: a > 0 ? p / a : 0, row: 0 };
+  if (det < 1e-9 * Math.max(1e-9, a * c))
+    return c > a ? { rad: 0, row: c > 0 ? q / c : 0 } : { rad: a > 0 ? p / a : 0, row: 0 };
   return { rad: (p * c - q * b) / det, row: (q * a - p * b) / det };
 }
 
@@ -80,13 +87,25 @@ export function walkInPlane(form: PartForm, from: Polar, side: Vec3, way: Vec3, 
 }
 
 /** Straight up (or down) from a place along the surface, in its upright plane: up and what of the fabric's outside is level. */
-export function straight(form: PartForm, own: Directions, from: Polar, way: 'up' | 'down', lengthMm: number): Walk {
+export function straight(
+  form: PartForm,
+  own: Directions,
+  from: Polar,
+  way: 'up' | 'down',
+  lengthMm: number,
+): Walk {
   const out = levelOut(frameAt(form, from).normal, own.up, own.front);
   return walkInPlane(form, from, unit(cross(own.up, out)), scale(own.up, way === 'up' ? 1 : -1), lengthMm);
 }
 
 /** Level along the surface towards the toy's own left or right as seen from in front of the place. */
-export function level(form: PartForm, own: Directions, from: Polar, way: 'left' | 'right', lengthMm: number): Walk {
+export function level(
+  form: PartForm,
+  own: Directions,
+  from: Polar,
+  way: 'left' | 'right',
+  lengthMm: number,
+): Walk {
   const { normal } = frameAt(form, from);
   // Facing the place from outside, up above: its left hand side is the toy's left where the place looks to the front.
   const left = unit(cross(own.up, levelOut(normal, own.up, own.front)), own.left);
@@ -94,10 +113,12 @@ export function level(form: PartForm, own: Directions, from: Polar, way: 'left' 
 }
 
 /** The place opposite: half round the part's upright middle line, at the same height. */
-export const opposite = (form: PartForm, own: Directions, from: Polar): Polar => nearestPolar(form, oppositePoint(form, own, pointOf(form, from)), from.row);
+export const opposite = (form: PartForm, own: Directions, from: Polar): Polar =>
+  nearestPolar(form, oppositePoint(form, own, pointOf(form, from)), from.row);
 
 /** The same place seen in the mirror of the face plane. */
-export const mirrored = (form: PartForm, own: Directions, from: Polar): Polar => nearestPolar(form, mirrorPoint(form, own, pointOf(form, from)), from.row);
+export const mirrored = (form: PartForm, own: Directions, from: Polar): Polar =>
+  nearestPolar(form, mirrorPoint(form, own, pointOf(form, from)), from.row);
 
 const AROUND = 48;
 
@@ -107,7 +128,8 @@ export function nearestPolar(form: PartForm, point: Vec3, near?: number): Polar 
   let best: Polar = { angleRad: 0, row: 0 };
   let least = Infinity;
   const meet = (at: Polar) => {
-    const miss = distance(pointOf(form, at), point) + (near === undefined ? 0 : 1e-7 * Math.abs(at.row - near));
+    const miss =
+      distance(pointOf(form, at), point) + (near === undefined ? 0 : 1e-7 * Math.abs(at.row - near));
     if (miss < least) [best, least] = [at, miss];
   };
   if (isRound(form)) {
@@ -120,13 +142,18 @@ export function nearestPolar(form: PartForm, point: Vec3, near?: number): Polar 
     }
     return best;
   }
-  for (let i = 0; i <= last; i++) for (let k = 0; k < AROUND; k++) meet({ angleRad: (2 * Math.PI * k) / AROUND, row: i });
+  for (let i = 0; i <= last; i++)
+    for (let k = 0; k < AROUND; k++) meet({ angleRad: (2 * Math.PI * k) / AROUND, row: i });
   for (let k = 0; k < 40 && least > 1e-6; k++) {
     const before = least;
     for (const ahead of [1, -1] as const) {
       const s = slopes(form, best, ahead);
       const fix = towards(s.byRad, s.byRow, sub(point, s.here));
-      for (const part of [1, 0.5, 0.1]) meet({ angleRad: best.angleRad + part * fix.rad, row: Math.max(0, Math.min(last, best.row + part * fix.row)) });
+      for (const part of [1, 0.5, 0.1])
+        meet({
+          angleRad: best.angleRad + part * fix.rad,
+          row: Math.max(0, Math.min(last, best.row + part * fix.row)),
+        });
     }
     if (before - least < 1e-9) break;
   }
@@ -134,4 +161,5 @@ export function nearestPolar(form: PartForm, point: Vec3, near?: number): Polar 
 }
 
 /** A surface of revolution about a straight axis. */
-const isRound = (form: PartForm): boolean => form.section === 'ring' && !form.axis && !form.folded && form.straight.every((l) => l === 0);
+const isRound = (form: PartForm): boolean =>
+  form.section === 'ring' && !form.axis && !form.folded && form.straight.every((l) => l === 0);

@@ -5,7 +5,13 @@ import { coordAt } from './position';
  * The stitch coordinate on a round that lies in the direction of the face, rounded so that a pair `on` stitches from post to
  * post stands in holes, or through middles: for holes on a stitch when `on` is odd and on a hole when it is even, for middles the other way round.
  */
-export function centreCoord(form: PartForm, round: number, angleRad: number, on: number, at: 'hole' | 'middle' = 'hole'): number {
+export function centreCoord(
+  form: PartForm,
+  round: number,
+  angleRad: number,
+  on: number,
+  at: 'hole' | 'middle' = 'hole',
+): number {
   const exact = coordAt(form, round, angleRad, at);
   const half = ((at === 'hole' ? on : on + 1) % 2) / 2;
   return Math.round(exact - half) + half;
@@ -43,12 +49,20 @@ export function postName(form: PartForm, round: number, coord: number, at: 'hole
   }
   const n = rounds[i].count;
   const j = ((c % n) + n) % n;
-  if (at === 'middle') return { round: [rounds[i].number, rounds[i].number], stitch: [Math.floor(j) + 1, Math.floor(j) + 1], of: n };
+  if (at === 'middle')
+    return {
+      round: [rounds[i].number, rounds[i].number],
+      stitch: [Math.floor(j) + 1, Math.floor(j) + 1],
+      of: n,
+    };
   return { round: [rounds[i].number - 1, rounds[i].number], stitch: [j === 0 ? n : j, j + 1], of: n };
 }
 
 /** Prints a post as on its tag. */
 export function holeTag({ round, stitch }: HoleName): { rounds: string; stitches: string } {
   const one = round[0] === round[1];
-  return { rounds: one ? `R${round[0]}` : `R${round[0]}·${round[1]}`, stitches: one ? `${stitch[0]}` : `${stitch[0]}·${stitch[1]}` };
+  return {
+    rounds: one ? `R${round[0]}` : `R${round[0]}·${round[1]}`,
+    stitches: one ? `${stitch[0]}` : `${stitch[0]}·${stitch[1]}`,
+  };
 }

@@ -2,7 +2,17 @@ export { courseOf, coordOf, formOfLayer, resolvePlace, roundOf } from './place';
 export type { Course, Place, Resolved } from './place';
 export { coordAt, frameAt, nearestPlace, pointOf, polarOf, positionOf, profileAt } from './position';
 export type { Near, Polar } from './position';
-export { angleFromAbove, directionsOf, faceAngle, frontAngle, heightFraction, levelDifference, middleOf, mirrorPoint, reachAlong } from './pose';
+export {
+  angleFromAbove,
+  directionsOf,
+  faceAngle,
+  frontAngle,
+  heightFraction,
+  levelDifference,
+  middleOf,
+  mirrorPoint,
+  reachAlong,
+} from './pose';
 export type { Directions, FaceBy, RingIs } from './pose';
 export { level, mirrored, nearestPolar, opposite, straight, walkInPlane } from './directions';
 export type { Walk } from './directions';

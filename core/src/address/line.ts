@@ -20,7 +20,10 @@ const EVERY_MM = 2;
 export function lineBetween(form: PartForm, from: Polar, to: Polar): SurfaceLine {
   const [a, b] = [pointOf(form, from), pointOf(form, to)];
   const along = sub(b, a);
-  const out = unit([0, 1, 2].map((k) => frameAt(form, from).normal[k] + frameAt(form, to).normal[k]) as unknown as Vec3, frameAt(form, from).normal);
+  const out = unit(
+    [0, 1, 2].map((k) => frameAt(form, from).normal[k] + frameAt(form, to).normal[k]) as unknown as Vec3,
+    frameAt(form, from).normal,
+  );
   const side = unit(cross(unit(along), out), cross(unit(along), frameAt(form, from).normal));
   const path: { at: Polar; mm: number }[] = [{ at: from, mm: 0 }];
   let at = from;
@@ -60,12 +63,19 @@ export function alongLine(line: SurfaceLine, mm: number): Polar {
 
 /** A line that goes on from part to part: each leg on its own form, the seams between them bridged straight. */
 export interface LineOver {
-  legs: readonly { form: PartForm; line: SurfaceLine; /** mm of the whole line at which the leg begins */ startMm: number }[];
+  legs: readonly {
+    form: PartForm;
+    line: SurfaceLine;
+    /** mm of the whole line at which the leg begins */ startMm: number;
+  }[];
   lengthMm: number;
 }
 
 /** Joins lines on several parts into one; `gapsMm` are the seams between them, one fewer than the legs. */
-export function lineOver(legs: readonly { form: PartForm; line: SurfaceLine }[], gapsMm: readonly number[]): LineOver {
+export function lineOver(
+  legs: readonly { form: PartForm; line: SurfaceLine }[],
+  gapsMm: readonly number[],
+): LineOver {
   let at = 0;
   const placed = legs.map((leg, i) => {
     const startMm = at;
@@ -79,11 +89,15 @@ export function lineOver(legs: readonly { form: PartForm; line: SurfaceLine }[],
  * `gaps` + 1 places in equal gaps along a line, each with the hole that is nearest to it; a place that falls on a seam
  * is that of the nearer leg's end.
  */
-export function equalGaps(over: LineOver, gaps: number): { leg: number; mm: number; at: Polar; hole: Near | null }[] {
+export function equalGaps(
+  over: LineOver,
+  gaps: number,
+): { leg: number; mm: number; at: Polar; hole: Near | null }[] {
   return Array.from({ length: gaps + 1 }, (_, k) => {
     const mm = (over.lengthMm * k) / Math.max(1, gaps);
     const leg = over.legs.reduce((best, l, i) => {
-      const miss = (x: (typeof over.legs)[number]) => Math.max(x.startMm - mm, mm - x.startMm - x.line.lengthMm, 0);
+      const miss = (x: (typeof over.legs)[number]) =>
+        Math.max(x.startMm - mm, mm - x.startMm - x.line.lengthMm, 0);
       return miss(l) < miss(over.legs[best]) - 1e-9 ? i : best;
     }, 0);
     const { form, line, startMm } = over.legs[leg];

@@ -19,21 +19,34 @@ export interface Located {
  * Finds a stored place in space, for every form of place: holes and middles of rounds, rows and layers, links of chains, and the whole
  * open edge (the middle of the opening, looking out of it). Homeless places and forms that are not worked out answer so.
  */
-export function locate(form: PartForm, own: Directions, place: Place): Located | { state: 'homeless' | 'not-yet' } {
+export function locate(
+  form: PartForm,
+  own: Directions,
+  place: Place,
+): Located | { state: 'homeless' | 'not-yet' } {
   const found = resolvePlace(form.fabric, place);
   if (found.state === 'homeless' || found.state === 'not-yet') return found;
   const on = formOfLayer(form, found.layer);
   if (place.at === 'edge') return { state: found.state, form: on, ...openEdge(on, own) };
   const at = place.at === 'hole' ? 'hole' : 'middle';
   const polar = polarOf(on, found.round, coordOf(at, found.index), at);
-  return { state: found.state, form: on, polar, point: pointOf(on, polar), ...seenFrom(frameAt(on, polar).normal, own) };
+  return {
+    state: found.state,
+    form: on,
+    polar,
+    point: pointOf(on, polar),
+    ...seenFrom(frameAt(on, polar).normal, own),
+  };
 }
 
 /** Up and right along the fabric for one who looks at it from outside. Source: the house's geometry, section 7: right = up x normal. */
 function seenFrom(normal: Vec3, own: Directions): { normal: Vec3; up: Vec3; right: Vec3 } {
   // Where the fabric lies level, up is away from the face.
   const upright = sub(own.up, scale(normal, dot(own.up, normal)));
-  const up = Math.hypot(...upright) > 1e-3 ? unit(upright) : unit(sub(scale(own.front, -1), scale(normal, -dot(own.front, normal))));
+  const up =
+    Math.hypot(...upright) > 1e-3
+      ? unit(upright)
+      : unit(sub(scale(own.front, -1), scale(normal, -dot(own.front, normal))));
   return { normal, up, right: cross(up, normal) };
 }
 

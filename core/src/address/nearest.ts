@@ -22,7 +22,10 @@ export function nearestWords(phrase: string, context: PlaceContext): NearestWord
   if (numbers.length === 0) return null;
   for (const way of [-1, 1])
     for (let by = 1; by <= Math.min(MOST_STEPS, way < 0 ? Math.min(...numbers) : MOST_STEPS / 4); by++) {
-      const tried = phrase.slice(0, problem.from) + clause.replace(/\d+/g, (n) => String(Number(n) + way * by)) + phrase.slice(problem.to);
+      const tried =
+        phrase.slice(0, problem.from) +
+        clause.replace(/\d+/g, (n) => String(Number(n) + way * by)) +
+        phrase.slice(problem.to);
       const read = readPlaceWords(tried, context);
       if (read.readings.length) return { phrase: tried, read };
     }

@@ -40,7 +40,8 @@ export function courseOf(fabric: Fabric, round: number, layer = 0): Course {
 }
 
 /** The form that a layer's places lie on: the part itself for 0. */
-export const formOfLayer = (form: PartForm, layer: number): PartForm => (layer > 0 ? (form.layers[layer - 1] ?? form) : form);
+export const formOfLayer = (form: PartForm, layer: number): PartForm =>
+  layer > 0 ? (form.layers[layer - 1] ?? form) : form;
 
 /** A course's layer and its round in it: text may have turned a layer into the part itself or back, its mark still finds it. */
 function find(fabric: Fabric, course: Course): { layer: number; round: number } | null {
@@ -64,10 +65,12 @@ export function resolvePlace(fabric: Fabric, place: Place): Resolved {
   if (!found || !at || at.count === 0) return { state: 'homeless' };
   if (place.at === 'link' && at.kind !== 'chain') return { state: 'not-yet' };
   const now = at.count;
-  if (now === place.of || place.at === 'edge') return { state: 'at', ...found, index: place.index, was: place.of, now };
+  if (now === place.of || place.at === 'edge')
+    return { state: 'at', ...found, index: place.index, was: place.of, now };
   const coord = place.at === 'hole' ? place.index : place.index - 0.5;
   const scaled = (coord * now) / place.of;
-  const index = place.at === 'hole' ? Math.round(scaled) % now : Math.min(now, Math.max(1, Math.floor(scaled) + 1));
+  const index =
+    place.at === 'hole' ? Math.round(scaled) % now : Math.min(now, Math.max(1, Math.floor(scaled) + 1));
   return { state: 'moved', ...found, index, was: place.of, now };
 }
 

@@ -12,7 +12,10 @@ export interface Directions {
 }
 
 /** What decides where a part's face looks: away from the marker as it stands at a pause, over the middle of a colour patch, or over one stitch. */
-export type FaceBy = { by: 'marker'; /** index of the round after which the pause is */ pause: number } | { by: 'patch'; colour: string } | { by: 'stitch'; round: number; index: number };
+export type FaceBy =
+  | { by: 'marker'; /** index of the round after which the pause is */ pause: number }
+  | { by: 'patch'; colour: string }
+  | { by: 'stitch'; round: number; index: number };
 
 /**
  * The direction of the face: opposite the marker as it stands at the pause after round `pause` (an index), as an angle
@@ -29,7 +32,9 @@ export function faceAngle(form: PartForm, face: FaceBy): number | null {
       return form.fabric.rounds[face.pause] ? frontAngle(form, face.pause) : null;
     case 'stitch': {
       const round = form.fabric.rounds[face.round];
-      return round && face.index >= 1 && face.index <= round.count ? polarOf(form, face.round, face.index - 0.5, 'middle').angleRad : null;
+      return round && face.index >= 1 && face.index <= round.count
+        ? polarOf(form, face.round, face.index - 0.5, 'middle').angleRad
+        : null;
     }
     case 'patch':
       return patchAngle(form, face.colour);
@@ -53,7 +58,11 @@ function patchAngle(form: PartForm, colour: string): number | null {
 }
 
 /** A part's own up, front and left, from what its ring is and where its face looks (an angle in the working direction). */
-export function directionsOf(form: Pick<PartForm, 'direction'>, ringIs: RingIs, frontRad: number): Directions {
+export function directionsOf(
+  form: Pick<PartForm, 'direction'>,
+  ringIs: RingIs,
+  frontRad: number,
+): Directions {
   const theta = form.direction * frontRad;
   const face: Vec3 = [Math.cos(theta), Math.sin(theta), 0];
   const of = (up: Vec3, front: Vec3): Directions => ({ up, front, left: cross(up, front) });
@@ -110,7 +119,11 @@ export function levelDifference(form: PartForm, { up }: Directions, a: Polar, b:
 }
 
 /** The angle between two points as seen from above, about the upright line through the part's middle, degrees. */
-export function angleFromAbove(form: PartForm, { left, front }: Directions, [p, q]: readonly [Vec3, Vec3]): number {
+export function angleFromAbove(
+  form: PartForm,
+  { left, front }: Directions,
+  [p, q]: readonly [Vec3, Vec3],
+): number {
   const c = middleOf(form);
   const [a, b] = [p, q].map((x) => Math.atan2(dot(sub(x, c), left), dot(sub(x, c), front)));
   const turn = Math.abs(a - b);

@@ -15,7 +15,11 @@ export function polarOf(form: PartForm, round: number, coord: number, at: 'hole'
   const { count, direction, turned } = form.fabric.rounds[round];
   if (form.section === 'cord') return { angleRad: 0, row: round + coord / count };
   // Rows are level, and every other one runs back.
-  if (form.section === 'sheet') return { angleRad: (2 * Math.PI * (direction === 1 ? coord : count - coord)) / count, row: round + (at === 'hole' ? 0 : 0.5) };
+  if (form.section === 'sheet')
+    return {
+      angleRad: (2 * Math.PI * (direction === 1 ? coord : count - coord)) / count,
+      row: round + (at === 'hole' ? 0 : 0.5),
+    };
   const lean = turned ? 0 : (form.gauge.leanStitches * 2 * Math.PI) / count;
   const back = at === 'hole' ? lean : lean / 2;
   return {
@@ -28,7 +32,11 @@ export function polarOf(form: PartForm, round: number, coord: number, at: 'hole'
 export function coordAt(form: PartForm, round: number, angleRad: number, at: 'hole' | 'middle'): number {
   const { count } = form.fabric.rounds[round];
   if (form.section === 'cord') return 0;
-  if (form.section === 'sheet') return (form.fabric.rounds[round].direction === 1 ? angleRad / (2 * Math.PI) : 1 - angleRad / (2 * Math.PI)) * count;
+  if (form.section === 'sheet')
+    return (
+      (form.fabric.rounds[round].direction === 1 ? angleRad / (2 * Math.PI) : 1 - angleRad / (2 * Math.PI)) *
+      count
+    );
   const zero = polarOf(form, round, 0, at).angleRad;
   const turns = (angleRad - zero) / (2 * Math.PI);
   return (turns - Math.floor(turns)) * count;
@@ -41,7 +49,10 @@ export function profileAt(form: PartForm, row: number): { radiusMm: number; heig
   const i = Math.min(last - 1, Math.floor(x));
   const f = x - i;
   if (last < 1) return { radiusMm: form.r[0] ?? 0, heightMm: 0 };
-  return { radiusMm: form.r[i] * (1 - f) + form.r[i + 1] * f, heightMm: form.z[i] * (1 - f) + form.z[i + 1] * f };
+  return {
+    radiusMm: form.r[i] * (1 - f) + form.r[i + 1] * f,
+    heightMm: form.z[i] * (1 - f) + form.z[i + 1] * f,
+  };
 }
 
 /** The point of a polar place, mm. */
@@ -86,7 +97,9 @@ export function nearestPlace(form: PartForm, target: Polar, at: 'hole' | 'middle
   for (let round = at === 'hole' ? 1 : 0; round < form.fabric.rounds.length; round++) {
     const { count } = form.fabric.rounds[round];
     const exact = coordAt(form, round, target.angleRad, at);
-    for (const index of at === 'hole' ? [Math.floor(exact), Math.floor(exact) + 1] : [Math.floor(exact) + 1]) {
+    for (const index of at === 'hole'
+      ? [Math.floor(exact), Math.floor(exact) + 1]
+      : [Math.floor(exact) + 1]) {
       const wrapped = at === 'hole' ? ((index % count) + count) % count : ((index - 1 + count) % count) + 1;
       const missMm = distance(positionOf(form, round, at, wrapped), wanted);
       if (!best || missMm < best.missMm - 1e-9) best = { round, index: wrapped, missMm };

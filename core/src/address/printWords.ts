@@ -2,7 +2,19 @@ import { distance } from '../form';
 import { placeWords as say } from '../words';
 import { holeName, holeTag } from './face';
 import { pointOf, polarOf } from './position';
-import { degreesApart, growsLeft, marksOf, middlePlace, wrapped, type AlongSchool, type PlaceContext, type RoundSchool, type Said, type SaidPair, type SaidPlace } from './said';
+import {
+  degreesApart,
+  growsLeft,
+  marksOf,
+  middlePlace,
+  wrapped,
+  type AlongSchool,
+  type PlaceContext,
+  type RoundSchool,
+  type Said,
+  type SaidPair,
+  type SaidPlace,
+} from './said';
 import { surfaceDistance } from './surfaceDistance';
 
 /** A phrase for the round or for the stitch of a place, by the school it counts in. */
@@ -12,20 +24,29 @@ export interface Phrase<S> {
 }
 
 /** The round of a place in every school that can say it. Source: decision 23. */
-export function roundWords({ form, pause }: PlaceContext, { round, at }: Pick<Said, 'round' | 'at'>): Phrase<RoundSchool>[] {
+export function roundWords(
+  { form, pause }: PlaceContext,
+  { round, at }: Pick<Said, 'round' | 'at'>,
+): Phrase<RoundSchool>[] {
   const n = form.rounds[round].number;
-  const fromEdge = (last: number, edge: 'finished' | 'pause') => (at === 'hole' ? say.fromEdge(last - n + 2, last - n + 1, edge) : say.onFromEdge(last - n + 1, edge));
+  const fromEdge = (last: number, edge: 'finished' | 'pause') =>
+    at === 'hole' ? say.fromEdge(last - n + 2, last - n + 1, edge) : say.onFromEdge(last - n + 1, edge);
   const out: Phrase<RoundSchool>[] = [
     { school: 'between-rounds', words: at === 'hole' ? say.between(n - 1, n) : say.onRound(n) },
     { school: 'from-ring', words: at === 'hole' ? say.fromRing(n - 1) : say.onFromRing(n) },
     { school: 'from-finished-edge', words: fromEdge(form.rounds[form.rounds.length - 1].number, 'finished') },
   ];
   // A place beyond the pause is not there yet when the hand counts from that edge.
-  if (round <= pause) out.push({ school: 'from-pause-edge', words: fromEdge(form.rounds[pause].number, 'pause') });
+  if (round <= pause)
+    out.push({ school: 'from-pause-edge', words: fromEdge(form.rounds[pause].number, 'pause') });
   if (at === 'middle')
-    for (const [mark, school] of [['ridge', 'after-ridge'], ['colour step', 'after-colour-step']] as const) {
+    for (const [mark, school] of [
+      ['ridge', 'after-ridge'],
+      ['colour step', 'after-colour-step'],
+    ] as const) {
       const marks = marksOf(form, mark);
-      if (marks.length === 1 && round >= marks[0]) out.push({ school, words: say.afterMark(round - marks[0] + 1, mark) });
+      if (marks.length === 1 && round >= marks[0])
+        out.push({ school, words: say.afterMark(round - marks[0] + 1, mark) });
     }
   return out;
 }
@@ -39,9 +60,25 @@ export function stitchWords(context: PlaceContext, place: SaidPlace): Phrase<Alo
   const off = beside - Math.round(beside / count) * count;
   const side = (off > 0 ? 1 : -1) === growsLeft(context, round) ? 'left' : 'right';
   return [
-    { school: 'from-start', words: at === 'middle' ? say.inStitch(index) : say.betweenStitches(index === 0 ? count : index, index + 1) },
-    { school: 'from-end', words: at === 'middle' ? say.stitchFromEnd(count - index + 1) : say.holesBeforeEnd(index === 0 ? 0 : count - index) },
-    { school: 'from-middle', words: off === 0 ? say.inTheMiddle : say.besideMiddle(Math.abs(off), at === 'hole' ? 'hole' : 'stitch', side) },
+    {
+      school: 'from-start',
+      words:
+        at === 'middle' ? say.inStitch(index) : say.betweenStitches(index === 0 ? count : index, index + 1),
+    },
+    {
+      school: 'from-end',
+      words:
+        at === 'middle'
+          ? say.stitchFromEnd(count - index + 1)
+          : say.holesBeforeEnd(index === 0 ? 0 : count - index),
+    },
+    {
+      school: 'from-middle',
+      words:
+        off === 0
+          ? say.inTheMiddle
+          : say.besideMiddle(Math.abs(off), at === 'hole' ? 'hole' : 'stitch', side),
+    },
   ];
 }
 
@@ -58,7 +95,12 @@ export function pairWords(context: PlaceContext, pair: SaidPair): Phrase<AlongSc
   const k = on % 2 === 0 ? on / 2 : (on + 1) / 2;
   const out: Phrase<AlongSchool>[] = [{ school: 'stitches-between', words: say.stitchesBetween(between) }];
   if (at === 'middle') out.push({ school: 'stitches-on', words: say.stitchesOn(on) });
-  else out.push({ school: 'holes-on', words: say.holesOn(on) }, { school: 'holes-showing', words: say.holesShowing(on - 1) }, { school: 'holes-counting-both', words: say.countingBoth(on + 1) });
+  else
+    out.push(
+      { school: 'holes-on', words: say.holesOn(on) },
+      { school: 'holes-showing', words: say.holesShowing(on - 1) },
+      { school: 'holes-counting-both', words: say.countingBoth(on + 1) },
+    );
   out.push(
     { school: 'each-side', words: say.eachSide(k, what, middle) },
     { school: 'mm-straight', words: say.mmStraight(straight.toFixed(1)) },
@@ -70,9 +112,13 @@ export function pairWords(context: PlaceContext, pair: SaidPair): Phrase<AlongSc
 
 /** A place or a pair as on its tag: `R13·14 | 18·19`, `R14 | 18`, `R13·14 | 18·19 and 25·26`. */
 export function tagOf({ form }: PlaceContext, said: Said): string {
-  const posts = said.what === 'pair' ? [said.low, said.high] : [said.at === 'hole' ? said.index : said.index - 0.5];
+  const posts =
+    said.what === 'pair' ? [said.low, said.high] : [said.at === 'hole' ? said.index : said.index - 0.5];
   const { count } = form.fabric.rounds[said.round];
-  if (said.at === 'middle') return `R${form.rounds[said.round].number} | ${posts.map((c) => wrapped('middle', c + 0.5, count)).join(' and ')}`;
+  if (said.at === 'middle')
+    return `R${form.rounds[said.round].number} | ${posts.map((c) => wrapped('middle', c + 0.5, count)).join(' and ')}`;
   const names = posts.map((c) => holeTag(holeName(form, said.round, c)));
-  return names.every((n) => n.rounds === names[0].rounds) ? `${names[0].rounds} | ${names.map((n) => n.stitches).join(' and ')}` : names.map((n) => `${n.rounds} | ${n.stitches}`).join(' and ');
+  return names.every((n) => n.rounds === names[0].rounds)
+    ? `${names[0].rounds} | ${names.map((n) => n.stitches).join(' and ')}`
+    : names.map((n) => `${n.rounds} | ${n.stitches}`).join(' and ');
 }

@@ -18,7 +18,8 @@ export interface PlaceWordsRead {
 
 const LONGEST = 300;
 /** One word, or the signs between words, that says nothing of the place. */
-const FILLERS = /^(?:[\s,;:.|()+&]+|(?:the|eyes?|safety|posts?|place|put|a|an|pair|insert|of|them|with|and|at|is|are|stand|sit|go|goes|toy|about|centred|centered|on|in|by|exactly|leave|about|roughly|so|that)(?![\p{L}\p{N}]))/u;
+const FILLERS =
+  /^(?:[\s,;:.|()+&]+|(?:the|eyes?|safety|posts?|place|put|a|an|pair|insert|of|them|with|and|at|is|are|stand|sit|go|goes|toy|about|centred|centered|on|in|by|exactly|leave|about|roughly|so|that)(?![\p{L}\p{N}]))/u;
 
 /**
  * Reads a place, or a pair of posts, said in any school of counting: rounds from the ring, from an edge, after a ridge or
@@ -26,8 +27,15 @@ const FILLERS = /^(?:[\s,;:.|()+&]+|(?:the|eyes?|safety|posts?|place|put|a|an|pa
  * tag. Every reading that the words allow is given, most usual first. Linear in the phrase.
  */
 export function readPlaceWords(phrase: string, context: PlaceContext): PlaceWordsRead {
-  const text = phrase.slice(0, LONGEST).toLowerCase().replace(/[\u2019']/g, '’').replace(/rounds?\s+r(?=\d)/g, (m) => `r${' '.repeat(m.length - 1)}`);
-  const problem = (sentence: string, from: number, to: number): PlaceWordsRead => ({ readings: [], problem: { sentence, from, to } });
+  const text = phrase
+    .slice(0, LONGEST)
+    .toLowerCase()
+    .replace(/[\u2019']/g, '’')
+    .replace(/rounds?\s+r(?=\d)/g, (m) => `r${' '.repeat(m.length - 1)}`);
+  const problem = (sentence: string, from: number, to: number): PlaceWordsRead => ({
+    readings: [],
+    problem: { sentence, from, to },
+  });
   if (context.form.rounds.length === 0) return problem(say.noRoundSaid, 0, phrase.length);
   let at = 0;
   const wheres: Piece<Where>[] = [];
@@ -61,8 +69,13 @@ export function readPlaceWords(phrase: string, context: PlaceContext): PlaceWord
   const other = wheres.find((w) => JSON.stringify(w.found) !== JSON.stringify(wheres[0].found));
   if (other) return problem(say.saidTwice(said(wheres[0]), said(other)), other.from, other.to);
   const posts = alongs.length === 2 ? twoPosts(alongs[0].found, alongs[1].found) : null;
-  if (alongs.length > 1 && !posts) return problem(say.saidTwice(said(alongs[0]), said(alongs[1])), alongs[1].from, alongs[1].to);
-  return combine(context, wheres[0], posts ? { found: posts, from: alongs[0].from, to: alongs[1].to } : alongs[0]);
+  if (alongs.length > 1 && !posts)
+    return problem(say.saidTwice(said(alongs[0]), said(alongs[1])), alongs[1].from, alongs[1].to);
+  return combine(
+    context,
+    wheres[0],
+    posts ? { found: posts, from: alongs[0].from, to: alongs[1].to } : alongs[0],
+  );
 }
 
 /** A clause of the phrase with what it may mean. */
@@ -73,33 +86,49 @@ interface Piece<T> {
 }
 
 /** A pair that straddles the start of a round, as on its tag: the one post on the end of a round, the other on the beginning of the next. */
-function acrossTheStart(context: PlaceContext, [w1, w2]: Piece<Where>[], [a1, a2]: Piece<Along>[]): SaidPair | null {
+function acrossTheStart(
+  context: PlaceContext,
+  [w1, w2]: Piece<Where>[],
+  [a1, a2]: Piece<Along>[],
+): SaidPair | null {
   const [r1, r2] = [w1.found, w2.found].map((w) => (w.length === 1 && w[0].at === 'hole' ? w[0].round : NaN));
   if (r2 !== r1 + 1 || a1.found.length !== 1 || a2.found.length !== 1) return null;
-  const [p, q] = ([[a1, r1], [a2, r2]] as const).map(([a, round]) => a.found[0].on(context, round, 'hole'));
+  const [p, q] = (
+    [
+      [a1, r1],
+      [a2, r2],
+    ] as const
+  ).map(([a, round]) => a.found[0].on(context, round, 'hole'));
   if (typeof p === 'string' || typeof q === 'string' || p.what !== 'place' || q.what !== 'place') return null;
   const low = p.index - context.form.fabric.rounds[r1].count;
-  return low < 0 && q.index >= 0 ? { what: 'pair', round: r2, at: 'hole', on: q.index - low, low, high: q.index } : null;
+  return low < 0 && q.index >= 0
+    ? { what: 'pair', round: r2, at: 'hole', on: q.index - low, low, high: q.index }
+    : null;
 }
 
 /** Two single places along a round are the posts of a pair; null when one of them is a pair already. */
 function twoPosts(a: readonly Along[], b: readonly Along[]): Along[] | null {
-  if (a.length !== 1 || b.length !== 1 || (a[0].at !== null && b[0].at !== null && a[0].at !== b[0].at)) return null;
-  if (![a[0], b[0]].every((x) => ['from-start', 'from-end', 'from-middle', 'tag'].includes(x.school))) return null;
-  return [{
-    school: 'tag', at: a[0].at ?? b[0].at,
-    on: (context, round, at) => {
-      const [p, q] = [a[0].on(context, round, at), b[0].on(context, round, at)];
-      if (typeof p === 'string') return p;
-      if (typeof q === 'string') return q;
-      if (p.what !== 'place' || q.what !== 'place') return say.noStitchSaid;
-      const { count } = context.form.fabric.rounds[round];
-      const coord = (index: number) => (at === 'hole' ? index : index - 0.5);
-      const low = coord(p.index);
-      const on = (((coord(q.index) - low) % count) + count) % count;
-      return { what: 'pair', round, at, on, low, high: low + on };
+  if (a.length !== 1 || b.length !== 1 || (a[0].at !== null && b[0].at !== null && a[0].at !== b[0].at))
+    return null;
+  if (![a[0], b[0]].every((x) => ['from-start', 'from-end', 'from-middle', 'tag'].includes(x.school)))
+    return null;
+  return [
+    {
+      school: 'tag',
+      at: a[0].at ?? b[0].at,
+      on: (context, round, at) => {
+        const [p, q] = [a[0].on(context, round, at), b[0].on(context, round, at)];
+        if (typeof p === 'string') return p;
+        if (typeof q === 'string') return q;
+        if (p.what !== 'place' || q.what !== 'place') return say.noStitchSaid;
+        const { count } = context.form.fabric.rounds[round];
+        const coord = (index: number) => (at === 'hole' ? index : index - 0.5);
+        const low = coord(p.index);
+        const on = (((coord(q.index) - low) % count) + count) % count;
+        return { what: 'pair', round, at, on, low, high: low + on };
+      },
     },
-  }];
+  ];
 }
 
 function match(rest: string): [Clause, RegExpExecArray] | null {
@@ -127,7 +156,9 @@ function combine(context: PlaceContext, wheres: Piece<Where>, alongs: Piece<Alon
         if (!seen.has(key)) readings.push({ said, round: w.school, along: a.school });
         seen.add(key);
       }
-  return readings.length ? { readings, problem: null } : { readings, problem: { sentence: fault || say.noStitchSaid, from: alongs.from, to: alongs.to } };
+  return readings.length
+    ? { readings, problem: null }
+    : { readings, problem: { sentence: fault || say.noStitchSaid, from: alongs.from, to: alongs.to } };
 }
 
 /** Whether a place is a hole or a middle: both clauses may say it; where they disagree the one about the rounds gives way, and the other reading is kept. */

@@ -39,11 +39,30 @@ export interface PlaceContext {
 }
 
 /** Counting schools for the round of a place. */
-export type RoundSchool = 'between-rounds' | 'from-ring' | 'from-finished-edge' | 'from-pause-edge' | 'after-ridge' | 'after-colour-step' | 'by-feature' | 'tag';
+export type RoundSchool =
+  | 'between-rounds'
+  | 'from-ring'
+  | 'from-finished-edge'
+  | 'from-pause-edge'
+  | 'after-ridge'
+  | 'after-colour-step'
+  | 'by-feature'
+  | 'tag';
 /** Counting schools along a round, for one place or for a pair. */
 export type AlongSchool =
-  | 'from-start' | 'from-end' | 'from-middle'
-  | 'stitches-between' | 'stitches-on' | 'holes-on' | 'holes-showing' | 'holes-counting-both' | 'each-side' | 'mm-straight' | 'mm-along' | 'degrees' | 'tag';
+  | 'from-start'
+  | 'from-end'
+  | 'from-middle'
+  | 'stitches-between'
+  | 'stitches-on'
+  | 'holes-on'
+  | 'holes-showing'
+  | 'holes-counting-both'
+  | 'each-side'
+  | 'mm-straight'
+  | 'mm-along'
+  | 'degrees'
+  | 'tag';
 
 /** Rounds that begin on a ridge (worked into back or front loops only) or with another colour, as indices; the mark lies at their base. */
 export function marksOf(form: PartForm, mark: 'ridge' | 'colour step'): number[] {
@@ -59,14 +78,20 @@ export function marksOf(form: PartForm, mark: 'ridge' | 'colour step'): number[]
     }
     // A ridge stands where the round took one loop of most stitches and left the other.
     let free = 0;
-    for (let s = below.from; s < below.from + below.count; s++) if (fabric.front[s] !== fabric.back[s]) free++;
+    for (let s = below.from; s < below.from + below.count; s++)
+      if (fabric.front[s] !== fabric.back[s]) free++;
     if (free > below.count / 2) found.push(i);
   }
   return found;
 }
 
 /** A pair centred on the face line: `on` holes (or stitches, in middles) from post to post. */
-export function centredPair(context: PlaceContext, round: number, at: 'hole' | 'middle', on: number): SaidPair {
+export function centredPair(
+  context: PlaceContext,
+  round: number,
+  at: 'hole' | 'middle',
+  on: number,
+): SaidPair {
   const { form, frontRad } = context;
   const centre = centreCoord(form, round, frontRad, on, at);
   return { what: 'pair', round, at, on, low: centre - on / 2, high: centre + on / 2 };
@@ -79,7 +104,10 @@ export function centredPair(context: PlaceContext, round: number, at: 'hole' | '
 export function degreesApart(context: PlaceContext, { round, at, on, low, high }: SaidPair): number {
   const { form, own } = context;
   if (Math.abs(own.up[2]) > 0.5) return (360 * on) / form.fabric.rounds[round].count;
-  return angleFromAbove(form, own, [pointOf(form, polarOf(form, round, low, at)), pointOf(form, polarOf(form, round, high, at))]);
+  return angleFromAbove(form, own, [
+    pointOf(form, polarOf(form, round, low, at)),
+    pointOf(form, polarOf(form, round, high, at)),
+  ]);
 }
 
 /** The hole or the stitch on the face line of a round, as an index. */

@@ -23,7 +23,8 @@ function fieldOf(form: PartForm): Field {
   const n = mesh.vertices;
   const points = new Float64Array(3 * n);
   form.fabric.rounds.forEach((round, i) => {
-    for (let j = 0; j < round.count; j++) points.set(pointOf(form, polarOf(form, i, j + 0.5, 'middle')), 3 * (mesh.first[i] + j));
+    for (let j = 0; j < round.count; j++)
+      points.set(pointOf(form, polarOf(form, i, j + 0.5, 'middle')), 3 * (mesh.first[i] + j));
   });
   if (mesh.centre >= 0) points.set(pointOf(form, { angleRad: 0, row: 0 }), 3 * mesh.centre);
   if (mesh.cap >= 0) points.set(pointOf(form, { angleRad: 0, row: form.r.length - 1 }), 3 * mesh.cap);
@@ -33,7 +34,16 @@ function fieldOf(form: PartForm): Field {
   const around = new Int32Array(mesh.triangles.length);
   const fill = from.slice();
   for (let k = 0; k < mesh.triangles.length; k++) around[fill[mesh.triangles[k]]++] = k - (k % 3);
-  const field: Field = { mesh, points, from, around, far: new Float64Array(n), done: new Uint8Array(n), heap: new Int32Array(n), place: new Int32Array(n) };
+  const field: Field = {
+    mesh,
+    points,
+    from,
+    around,
+    far: new Float64Array(n),
+    done: new Uint8Array(n),
+    heap: new Int32Array(n),
+    place: new Int32Array(n),
+  };
   fields.set(form, field);
   return field;
 }
@@ -50,7 +60,8 @@ export function surfaceDistance(form: PartForm, a: Polar, b: Polar): number {
   const [p, q] = [pointOf(form, a), pointOf(form, b)];
   const direct = Math.hypot(p[0] - q[0], p[1] - q[1], p[2] - q[2]);
   const cell = Math.hypot(form.gauge.stitchMm, form.gauge.roundMm);
-  if (form.section !== 'ring' || form.folded || direct < FLAT_CELLS * cell || form.fabric.rounds.length < 2) return direct;
+  if (form.section !== 'ring' || form.folded || direct < FLAT_CELLS * cell || form.fabric.rounds.length < 2)
+    return direct;
   return new March(fieldOf(form), FLAT_CELLS * cell).from(p).to(q, direct);
 }
 
@@ -88,7 +99,9 @@ class March {
   }
 
   private distanceTo(points: Float64Array, v: number, p: readonly [number, number, number]): number {
-    return Math.sqrt((points[3 * v] - p[0]) ** 2 + (points[3 * v + 1] - p[1]) ** 2 + (points[3 * v + 2] - p[2]) ** 2);
+    return Math.sqrt(
+      (points[3 * v] - p[0]) ** 2 + (points[3 * v + 1] - p[1]) ** 2 + (points[3 * v + 2] - p[2]) ** 2,
+    );
   }
 
   /** Marches until nothing nearer to q can come, and answers q's distance. */
@@ -115,7 +128,10 @@ class March {
     let best = Infinity;
     for (const v of close) {
       best = Math.min(best, far[v] + this.distanceTo(points, v, q));
-      for (let k = from[v]; k < from[v + 1]; k++) for (const u of this.others(around[k], v)) if (u > v && isClose.has(u)) best = Math.min(best, unfolded(points, v, u, q[0], q[1], q[2], far[v], far[u]));
+      for (let k = from[v]; k < from[v + 1]; k++)
+        for (const u of this.others(around[k], v))
+          if (u > v && isClose.has(u))
+            best = Math.min(best, unfolded(points, v, u, q[0], q[1], q[2], far[v], far[u]));
     }
     return best === Infinity ? atMost : Math.max(best, atMost);
   }
@@ -131,7 +147,11 @@ class March {
     const { points, far, done } = this.f;
     if (done[c]) return;
     let d = far[a] + edge(points, a, c);
-    if (done[b]) d = Math.min(d, unfolded(points, a, b, points[3 * c], points[3 * c + 1], points[3 * c + 2], far[a], far[b]));
+    if (done[b])
+      d = Math.min(
+        d,
+        unfolded(points, a, b, points[3 * c], points[3 * c + 1], points[3 * c + 2], far[a], far[b]),
+      );
     if (d < far[c]) {
       far[c] = d;
       this.lift(c);
@@ -177,17 +197,34 @@ class March {
 }
 
 function edge(points: Float64Array, a: number, b: number): number {
-  return Math.sqrt((points[3 * a] - points[3 * b]) ** 2 + (points[3 * a + 1] - points[3 * b + 1]) ** 2 + (points[3 * a + 2] - points[3 * b + 2]) ** 2);
+  return Math.sqrt(
+    (points[3 * a] - points[3 * b]) ** 2 +
+      (points[3 * a + 1] - points[3 * b + 1]) ** 2 +
+      (points[3 * a + 2] - points[3 * b + 2]) ** 2,
+  );
 }
 
 /**
  * The distance of the point (x, y, z) from the source over the edge a b: the source is laid into the plane of the
  * triangle from its distances da and db on the far side of the edge. Infinite when its straight line misses the edge.
  */
-function unfolded(points: Float64Array, a: number, b: number, x: number, y: number, z: number, da: number, db: number): number {
+function unfolded(
+  points: Float64Array,
+  a: number,
+  b: number,
+  x: number,
+  y: number,
+  z: number,
+  da: number,
+  db: number,
+): number {
   const ab = edge(points, a, b);
   if (ab < 1e-9) return Infinity;
-  const [ux, uy, uz] = [(points[3 * b] - points[3 * a]) / ab, (points[3 * b + 1] - points[3 * a + 1]) / ab, (points[3 * b + 2] - points[3 * a + 2]) / ab];
+  const [ux, uy, uz] = [
+    (points[3 * b] - points[3 * a]) / ab,
+    (points[3 * b + 1] - points[3 * a + 1]) / ab,
+    (points[3 * b + 2] - points[3 * a + 2]) / ab,
+  ];
   const [cx, cy, cz] = [x - points[3 * a], y - points[3 * a + 1], z - points[3 * a + 2]];
   const along = cx * ux + cy * uy + cz * uz;
   const off = Math.sqrt(Math.max(0, cx * cx + cy * cy + cz * cz - along * along));

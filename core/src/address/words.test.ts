@@ -2,26 +2,86 @@ import { buildFabric } from '../fabric';
 import { formOf, type PartForm } from '../form';
 import { gaugeOf } from '../gauge';
 import { read } from '../notation';
-import { centredPair, directionsOf, frontAngle, pairWords, readPlaceWords, roundWords, stitchWords, tagOf, type PlaceContext, type Said } from './index';
+import {
+  centredPair,
+  directionsOf,
+  frontAngle,
+  pairWords,
+  readPlaceWords,
+  roundWords,
+  stitchWords,
+  tagOf,
+  type PlaceContext,
+  type Said,
+} from './index';
 
 // Joined and without lean, so that the middle can be counted by hand: R14 has 42 stitches, R13 and R14 meet at hole 21.
 const HEAD = [
-  'R1: 6 sc in ring', 'R2: inc x6', 'R3: (sc, inc) x6', 'R4: (2 sc, inc) x6', 'R5: (3 sc, inc) x6', 'R6: (4 sc, inc) x6', 'R7: (5 sc, inc) x6',
-  'R8: BLO: 42 sc', 'R9-16: sc around', 'R17: (5 sc, dec) x6', 'R18: (4 sc, dec) x6', 'R19: (3 sc, dec) x6', 'R20: (2 sc, dec) x6', 'R21: (sc, dec) x6',
+  'R1: 6 sc in ring',
+  'R2: inc x6',
+  'R3: (sc, inc) x6',
+  'R4: (2 sc, inc) x6',
+  'R5: (3 sc, inc) x6',
+  'R6: (4 sc, inc) x6',
+  'R7: (5 sc, inc) x6',
+  'R8: BLO: 42 sc',
+  'R9-16: sc around',
+  'R17: (5 sc, dec) x6',
+  'R18: (4 sc, dec) x6',
+  'R19: (3 sc, dec) x6',
+  'R20: (2 sc, dec) x6',
+  'R21: (sc, dec) x6',
 ];
-const formFrom = (lines: string[], joined: boolean, lean: number, hand: 'right' | 'left' = 'right'): PartForm => {
+const formFrom = (
+  lines: string[],
+  joined: boolean,
+  lean: number,
+  hand: 'right' | 'left' = 'right',
+): PartForm => {
   const text = lines.map((l) => (joined ? `${l}, sl st to join` : l)).join('\n');
-  return formOf(buildFabric(read(text, { terms: 'us' }).parts[0], lines.map((_, i) => `m${i}`)), gaugeOf({ hookMm: 3, stitchMm: 5, roundMm: 4.5, leanStitches: lean, hand, yarnUnder: false }), { fill: 'medium' });
+  return formOf(
+    buildFabric(
+      read(text, { terms: 'us' }).parts[0],
+      lines.map((_, i) => `m${i}`),
+    ),
+    gaugeOf({ hookMm: 3, stitchMm: 5, roundMm: 4.5, leanStitches: lean, hand, yarnUnder: false }),
+    { fill: 'medium' },
+  );
 };
 const contextOf = (form: PartForm, pause: number, ringIs: 'crown' | 'chin' = 'crown'): PlaceContext => {
   const frontRad = frontAngle(form, pause);
-  return { form, own: directionsOf(form, ringIs, frontRad), frontRad, pause, features: [{ name: 'mouth', round: 15 }] };
+  return {
+    form,
+    own: directionsOf(form, ringIs, frontRad),
+    frontRad,
+    pause,
+    features: [{ name: 'mouth', round: 15 }],
+  };
 };
 const head = contextOf(formFrom(HEAD, true, 0), 15);
 const hole = (round: number, index: number): Said => ({ what: 'place', round: round - 1, at: 'hole', index });
-const middle = (round: number, index: number): Said => ({ what: 'place', round: round - 1, at: 'middle', index });
-const holes = (round: number, on: number, low: number): Said => ({ what: 'pair', round: round - 1, at: 'hole', on, low, high: low + on });
-const middles = (round: number, on: number, low: number): Said => ({ what: 'pair', round: round - 1, at: 'middle', on, low: low - 0.5, high: low - 0.5 + on });
+const middle = (round: number, index: number): Said => ({
+  what: 'place',
+  round: round - 1,
+  at: 'middle',
+  index,
+});
+const holes = (round: number, on: number, low: number): Said => ({
+  what: 'pair',
+  round: round - 1,
+  at: 'hole',
+  on,
+  low,
+  high: low + on,
+});
+const middles = (round: number, on: number, low: number): Said => ({
+  what: 'pair',
+  round: round - 1,
+  at: 'middle',
+  on,
+  low: low - 0.5,
+  high: low - 0.5 + on,
+});
 
 describe('places in words', () => {
   // Worked out on the head above: 21 rounds, R7 to R16 of 42, R17 36, R18 30; the pause is after R16, whose marker stands as R14's; R8 stands on a ridge.
@@ -90,7 +150,12 @@ describe('places in words', () => {
     ['R14 | 18 and 25', [middles(14, 7, 18)]],
     ['in R14, the 4th stitch on each side of the middle hole', [middles(14, 7, 18)]],
   ];
-  it.each(PHRASES)('“%s”', (phrase, said) => expect(readPlaceWords(phrase, head)).toEqual({ problem: null, readings: said.map((s) => expect.objectContaining({ said: s })) }));
+  it.each(PHRASES)('“%s”', (phrase, said) =>
+    expect(readPlaceWords(phrase, head)).toEqual({
+      problem: null,
+      readings: said.map((s) => expect.objectContaining({ said: s })),
+    }),
+  );
 
   const AMBIGUOUS: [string, Said[]][] = [
     ['between R13 and R14, 7 stitches apart', [holes(14, 7, 18), holes(14, 6, 18)]],
@@ -103,10 +168,22 @@ describe('places in words', () => {
     ['between R13 and R14, 4 stitches either side of the centre', [holes(14, 8, 17), holes(14, 9, 17)]],
     ['between R13 and R14, the 4th hole on each side of the middle', [holes(14, 7, 18), holes(14, 8, 17)]],
   ];
-  it.each(AMBIGUOUS)('“%s” gives all its readings', (phrase, said) => expect(readPlaceWords(phrase, head).readings.map((r) => r.said)).toEqual(said));
+  it.each(AMBIGUOUS)('“%s” gives all its readings', (phrase, said) =>
+    expect(readPlaceWords(phrase, head).readings.map((r) => r.said)).toEqual(said),
+  );
 
   it('two doubts in one phrase are four readings', () =>
-    expect(readPlaceWords('3 rounds from the end, 7 stitches apart', head).readings.map(({ said }) => [said.round + 1, (said as { on: number }).on])).toEqual([[14, 7], [14, 6], [19, 7], [19, 6]]));
+    expect(
+      readPlaceWords('3 rounds from the end, 7 stitches apart', head).readings.map(({ said }) => [
+        said.round + 1,
+        (said as { on: number }).on,
+      ]),
+    ).toEqual([
+      [14, 7],
+      [14, 6],
+      [19, 7],
+      [19, 6],
+    ]));
 
   it('mm apart are straight or along the fabric: both readings, and each by itself', () => {
     const readings = readPlaceWords('between R13 and R14, 50 mm apart', head).readings;
@@ -122,7 +199,11 @@ describe('places in words', () => {
     ['in R14, stitch 43', /R14 has 42 stitches, so there is no stitch 43/, 'stitch 43'],
     ['between R13 and R14, between stitches 18 and 21', /not neighbours/, 'between stitches 18 and 21'],
     ['between R13 and R14, 60 stitches between', /too far apart for R14/, '60 stitches between'],
-    ['on the first round after the colour change, stitch 5', /no colour step/, 'on the first round after the colour change'],
+    [
+      'on the first round after the colour change, stitch 5',
+      /no colour step/,
+      'on the first round after the colour change',
+    ],
     ['2 rounds above the whiskers, 18·19', /no “whiskers”/, '2 rounds above the whiskers'],
     ['between R13 and R14, somewhere nice', /“somewhere” is not understood/, 'somewhere'],
     ['between R13 and R14, 7 stitches between, 9 holes on', /say two different things/, '9 holes on'],
@@ -140,8 +221,16 @@ describe('places in words', () => {
 describe('printed in every school and read back', () => {
   it('300 random places and pairs, spiral and joined, both hands, ring up and down: the same place each time', () => {
     let seed = 11;
-    const random = (below: number) => Math.floor(((seed = (Math.imul(seed, 1103515245) + 12345) >>> 0) / 4294967296) * below);
-    const contexts = [[true, 0, 'right', 'crown'], [false, -0.25, 'right', 'crown'], [false, -0.25, 'left', 'chin'], [true, -0.25, 'right', 'chin']].map(([joined, lean, hand, ring]) => contextOf(formFrom(HEAD, joined as boolean, lean as number, hand as 'right'), 17, ring as 'crown'));
+    const random = (below: number) =>
+      Math.floor(((seed = (Math.imul(seed, 1103515245) + 12345) >>> 0) / 4294967296) * below);
+    const contexts = [
+      [true, 0, 'right', 'crown'],
+      [false, -0.25, 'right', 'crown'],
+      [false, -0.25, 'left', 'chin'],
+      [true, -0.25, 'right', 'chin'],
+    ].map(([joined, lean, hand, ring]) =>
+      contextOf(formFrom(HEAD, joined as boolean, lean as number, hand as 'right'), 17, ring as 'crown'),
+    );
     let phrases = 0;
     for (let i = 0; i < 300; i++) {
       const context = contexts[i % 4];
@@ -149,11 +238,24 @@ describe('printed in every school and read back', () => {
       const at = random(2) ? 'hole' : 'middle';
       const round = 3 + random(rounds.length - 3);
       const pair = random(2) === 1;
-      const said: Said = pair ? centredPair(context, round, at, 2 + random(rounds[round].count / 2 - 2)) : { what: 'place', round, at, index: at === 'hole' ? random(rounds[round].count) : 1 + random(rounds[round].count) };
+      const said: Said = pair
+        ? centredPair(context, round, at, 2 + random(rounds[round].count / 2 - 2))
+        : {
+            what: 'place',
+            round,
+            at,
+            index: at === 'hole' ? random(rounds[round].count) : 1 + random(rounds[round].count),
+          };
       const alongs = said.what === 'pair' ? pairWords(context, said) : stitchWords(context, said);
-      const all = [...roundWords(context, said).flatMap((r, k) => alongs.filter((a) => k === 0 || a.school !== 'mm-along').map((a) => `${r.words}, ${a.words}`))];
+      const all = [
+        ...roundWords(context, said).flatMap((r, k) =>
+          alongs.filter((a) => k === 0 || a.school !== 'mm-along').map((a) => `${r.words}, ${a.words}`),
+        ),
+      ];
       // A tag may name a pair across the start of a round from either side; it is the same holes.
-      expect(readPlaceWords(tagOf(context, said), context).readings.map((r) => tagOf(context, r.said))).toEqual([tagOf(context, said)]);
+      expect(
+        readPlaceWords(tagOf(context, said), context).readings.map((r) => tagOf(context, r.said)),
+      ).toEqual([tagOf(context, said)]);
       for (const words of all) {
         const { readings, problem } = readPlaceWords(words, context);
         expect([words, problem]).toEqual([words, null]);

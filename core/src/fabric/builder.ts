@@ -1,6 +1,15 @@
 import type { Item, PartReading, RoundReading, StitchItem } from '../notation';
 import { branches } from './branches';
-import { FREE, HIDDEN, KINDS, MOST_STITCHES, type Fabric, type FabricRound, type Strand, type Worked } from './fabric';
+import {
+  FREE,
+  HIDDEN,
+  KINDS,
+  MOST_STITCHES,
+  type Fabric,
+  type FabricRound,
+  type Strand,
+  type Worked,
+} from './fabric';
 
 const MOST_STEPS = 2 * MOST_STITCHES;
 const MOST_STRANDS = 20_000;
@@ -23,7 +32,10 @@ interface Base {
  * part can be drawn while it is being written. Linear in the stitches.
  */
 export function buildFabric(part: PartReading, marks: readonly string[]): Fabric {
-  const wanted = part.rounds.reduce((sum, r) => Math.min(MOST_STITCHES + 1, sum + Math.min(r.made ?? r.carried, MOST_STITCHES)), 0);
+  const wanted = part.rounds.reduce(
+    (sum, r) => Math.min(MOST_STITCHES + 1, sum + Math.min(r.made ?? r.carried, MOST_STITCHES)),
+    0,
+  );
   const built = new Builder(part, Math.min(wanted, MOST_STITCHES));
   for (let i = 0; i < part.rounds.length; i++) if (!built.add(i, marks[part.rounds[i].line - 1] ?? '')) break;
   return built.finish();
@@ -82,15 +94,35 @@ class Builder {
     const count = round.made ?? round.carried;
     if (count > this.size - this.at || this.at + count > MOST_STITCHES) return false;
     this.base = this.baseOf(round);
-    const direction = round.base >= 0 && this.base?.reversed ? (-this.rounds[round.base].direction as 1 | -1) : round.base >= 0 ? (this.rounds[round.base]?.direction ?? 1) : 1;
+    const direction =
+      round.base >= 0 && this.base?.reversed
+        ? (-this.rounds[round.base].direction as 1 | -1)
+        : round.base >= 0
+          ? (this.rounds[round.base]?.direction ?? 1)
+          : 1;
     const entry: FabricRound = {
-      mark, nth: round.nth, label: round.label ?? `R${round.number}`, number: round.number, kind: round.kind, reading: index, from: this.at, count, unworked: round.unworked,
-      joined: round.joined, turned: round.turned, direction, worked: [],
+      mark,
+      nth: round.nth,
+      label: round.label ?? `R${round.number}`,
+      number: round.number,
+      kind: round.kind,
+      reading: index,
+      from: this.at,
+      count,
+      unworked: round.unworked,
+      joined: round.joined,
+      turned: round.turned,
+      direction,
+      worked: [],
     };
     this.user = index + 1;
     this.worked = [];
     const expected = this.base ? (this.base.slots?.length ?? this.base.count) : 0;
-    const sound = round.made !== null && (round.base < 0 || round.kind === 'edging' || (round.offered === expected && round.eaten === expected - round.unworked));
+    const sound =
+      round.made !== null &&
+      (round.base < 0 ||
+        round.kind === 'edging' ||
+        (round.offered === expected && round.eaten === expected - round.unworked));
     if (sound) this.work(round);
     if (!sound || this.at - entry.from !== count) this.spread(entry, count);
     entry.worked = this.worked;
@@ -103,12 +135,36 @@ class Builder {
     const first = this.part.rounds[0];
     const start = first?.items.find((i) => i.type === 'start');
     const cut = this.rounds.length < this.part.rounds.length;
-    const upTo = <T extends { subarray(from: number, to: number): T }>(list: T): T => (this.at === this.size ? list : list.subarray(0, this.at));
+    const upTo = <T extends { subarray(from: number, to: number): T }>(list: T): T =>
+      this.at === this.size ? list : list.subarray(0, this.at);
     return {
-      rounds: body, layers, strands: this.strands, stitches: this.at, kind: upTo(this.kind), parentFrom: upTo(this.parentFrom), parentTo: upTo(this.parentTo), offset: upTo(this.offset),
-      front: upTo(this.front), back: upTo(this.back), colour: upTo(this.colour), colours: this.colours,
-      start: start?.type === 'start' ? { how: start.start, chain: start.chain } : first?.kind === 'chain' ? { how: 'chain', chain: first.made ?? 0 } : edgesJoined(first?.items ?? []),
-      shape: body.length > 0 && body.every((r) => r.kind === 'chain') ? 'cord' : body.some((r) => r.kind === 'row') ? 'rows' : 'rounds', closed: this.part.closed, cut, conflicts: this.conflicts,
+      rounds: body,
+      layers,
+      strands: this.strands,
+      stitches: this.at,
+      kind: upTo(this.kind),
+      parentFrom: upTo(this.parentFrom),
+      parentTo: upTo(this.parentTo),
+      offset: upTo(this.offset),
+      front: upTo(this.front),
+      back: upTo(this.back),
+      colour: upTo(this.colour),
+      colours: this.colours,
+      start:
+        start?.type === 'start'
+          ? { how: start.start, chain: start.chain }
+          : first?.kind === 'chain'
+            ? { how: 'chain', chain: first.made ?? 0 }
+            : edgesJoined(first?.items ?? []),
+      shape:
+        body.length > 0 && body.every((r) => r.kind === 'chain')
+          ? 'cord'
+          : body.some((r) => r.kind === 'row')
+            ? 'rows'
+            : 'rounds',
+      closed: this.part.closed,
+      cut,
+      conflicts: this.conflicts,
     };
   }
 
@@ -116,8 +172,20 @@ class Builder {
     const below = this.rounds[round.base];
     if (!below || round.kind === 'edging') return null;
     // What an "until" left unworked stands in the edge before the stitches of its last round.
-    const rest = below.unworked > 0 && round.base > 0 && this.rounds[round.base - 1].from + this.rounds[round.base - 1].count === below.from ? below.unworked : 0;
-    const base: Base = { from: below.from - rest, count: below.count + rest, reversed: round.kind === 'row' && below.turned, slots: null, into: round.into, folded: round.kind === 'fold' };
+    const rest =
+      below.unworked > 0 &&
+      round.base > 0 &&
+      this.rounds[round.base - 1].from + this.rounds[round.base - 1].count === below.from
+        ? below.unworked
+        : 0;
+    const base: Base = {
+      from: below.from - rest,
+      count: below.count + rest,
+      reversed: round.kind === 'row' && below.turned,
+      slots: null,
+      into: round.into,
+      folded: round.kind === 'fold',
+    };
     if (!round.into) return base;
     const loops = round.into === 'front' ? this.front : this.back;
     let free = 0;
@@ -133,7 +201,12 @@ class Builder {
     const fixed = round.items.reduce((sum, i) => sum + fixedEats(i), 0);
     const chain = round.items.find((i) => i.type === 'start' && i.start === 'chain');
     const along = chain?.type === 'start' ? chain.chain - chain.first + 1 : null;
-    this.items(round.items, along === null ? Math.max(0, Math.ceil(round.offered / pairs) - round.unworked - fixed) : Math.max(0, along - fixed));
+    this.items(
+      round.items,
+      along === null
+        ? Math.max(0, Math.ceil(round.offered / pairs) - round.unworked - fixed)
+        : Math.max(0, along - fixed),
+    );
   }
 
   private items(items: readonly Item[], free: number): void {
@@ -150,7 +223,8 @@ class Builder {
         case 'group': {
           const eats = item.items.reduce((sum, i) => sum + allEats(i), 0);
           const times = item.times === 'around' ? (eats > 0 ? Math.floor(free / eats) : 0) : item.times;
-          for (let t = 0; t < times && this.at < this.size && this.steps <= MOST_STEPS; t++) this.items(item.items, 1);
+          for (let t = 0; t < times && this.at < this.size && this.steps <= MOST_STEPS; t++)
+            this.items(item.items, 1);
           break;
         }
         case 'fan': {
@@ -215,11 +289,28 @@ class Builder {
     return base.from + (base.reversed ? base.count - 1 - k : k);
   }
 
-  private run(kind: StitchItem['kind'], eats: number, makes: number, times: number, item: StitchItem | null): void {
+  private run(
+    kind: StitchItem['kind'],
+    eats: number,
+    makes: number,
+    times: number,
+    item: StitchItem | null,
+  ): void {
     const code = KINDS.indexOf(kind);
     const { base, slot } = this;
     let t = 0;
-    if (eats === 1 && makes === 1 && base && !base.slots && !base.folded && item && !item.post && !item.spike && item.loops !== 'third') t = this.plainRun(code, times, base, item.loops !== 'back', item.loops !== 'front');
+    if (
+      eats === 1 &&
+      makes === 1 &&
+      base &&
+      !base.slots &&
+      !base.folded &&
+      item &&
+      !item.post &&
+      !item.spike &&
+      item.loops !== 'third'
+    )
+      t = this.plainRun(code, times, base, item.loops !== 'back', item.loops !== 'front');
     for (; t < times; t++) {
       if (makes > 0 && this.at >= this.size) break;
       if (makes === 0 && ++this.steps > MOST_STEPS) break;
@@ -291,8 +382,16 @@ class Builder {
     loops[s] = user;
   }
 
-  private note(kind: StitchItem['kind'], eats: number, makes: number, invisible: boolean, times: number): void {
-    const same = this.worked.find((w) => w.kind === kind && w.eats === eats && w.makes === makes && w.invisible === invisible);
+  private note(
+    kind: StitchItem['kind'],
+    eats: number,
+    makes: number,
+    invisible: boolean,
+    times: number,
+  ): void {
+    const same = this.worked.find(
+      (w) => w.kind === kind && w.eats === eats && w.makes === makes && w.invisible === invisible,
+    );
     if (same) same.times += times;
     else this.worked.push({ kind, eats, makes, invisible, times });
   }
@@ -330,6 +429,10 @@ function allEats(item: Item): number {
   if (item.type === 'stitch') return item.eats;
   if (item.type === 'fan') return 1;
   if (item.type === 'clamp') return item.over;
-  if (item.type === 'group') return item.items.reduce((sum, i) => sum + allEats(i) * ('times' in i && typeof i.times === 'number' ? i.times : 1), 0);
+  if (item.type === 'group')
+    return item.items.reduce(
+      (sum, i) => sum + allEats(i) * ('times' in i && typeof i.times === 'number' ? i.times : 1),
+      0,
+    );
   return 0;
 }

@@ -20,7 +20,12 @@ export type Advice =
 
 /** All advice on a pair, most important first; an empty list where there is nothing to say. */
 export function adviceOn(head: Head, eyes: EyePair, at: EyesAt): Advice[] {
-  return [...covered(head, eyes, at), ...ofTheFabric(head, at), ...ofTheWashers(head, eyes, at), ...ofTheFace(head, eyes, at)];
+  return [
+    ...covered(head, eyes, at),
+    ...ofTheFabric(head, at),
+    ...ofTheWashers(head, eyes, at),
+    ...ofTheFace(head, eyes, at),
+  ];
 }
 
 function ofTheFace(head: Head, eyes: EyePair, at: EyesAt): Advice[] {
@@ -28,17 +33,34 @@ function ofTheFace(head: Head, eyes: EyePair, at: EyesAt): Advice[] {
   const found: Advice[] = [];
   const by = eyes.pair.centre.by;
   const off = besideFace(head, by, at.round, at.centre, eyes.washerMm, at.at);
-  if (Math.abs(off) > 1) found.push({ about: 'turned', stitches: Math.abs(off), from: typeof by === 'string' ? 'marker' : 'patch' in by ? 'patch' : 'part' });
+  if (Math.abs(off) > 1)
+    found.push({
+      about: 'turned',
+      stitches: Math.abs(off),
+      from: typeof by === 'string' ? 'marker' : 'patch' in by ? 'patch' : 'part',
+    });
   const { low, high } = FACE_ADVICE.eyePerWidth;
   // Judged as it is printed: what reads as the limit itself is within it.
   const percent = Math.round((100 * eyes.eyeMm) / Math.max(form.widthMm, 1));
-  if (percent < 100 * low || percent > 100 * high) found.push({ about: 'size', verdict: percent < 100 * low ? 'small' : 'large', percent, lowMm: low * form.widthMm, highMm: high * form.widthMm });
+  if (percent < 100 * low || percent > 100 * high)
+    found.push({
+      about: 'size',
+      verdict: percent < 100 * low ? 'small' : 'large',
+      percent,
+      lowMm: low * form.widthMm,
+      highMm: high * form.widthMm,
+    });
   const deg = Math.round(at.spacing.angleDeg);
   const angle = FACE_ADVICE.angleDeg;
-  if (eyes.look === 'front' && (deg < angle.low || deg > angle.high)) found.push({ about: 'angle', verdict: deg < angle.low ? 'close' : 'wide', deg, ...angle });
+  if (eyes.look === 'front' && (deg < angle.low || deg > angle.high))
+    found.push({ about: 'angle', verdict: deg < angle.low ? 'close' : 'wide', deg, ...angle });
   const line = Math.round(100 * lineOf(head, eyes, at));
-  const wanted = { low: Math.round(100 * FACE_ADVICE.lineFromLowest.low), high: Math.round(100 * FACE_ADVICE.lineFromLowest.high) };
-  if (line < wanted.low || line > wanted.high) found.push({ about: 'line', verdict: line < wanted.low ? 'low' : 'high', percent: line, ...wanted });
+  const wanted = {
+    low: Math.round(100 * FACE_ADVICE.lineFromLowest.low),
+    high: Math.round(100 * FACE_ADVICE.lineFromLowest.high),
+  };
+  if (line < wanted.low || line > wanted.high)
+    found.push({ about: 'line', verdict: line < wanted.low ? 'low' : 'high', percent: line, ...wanted });
   return found;
 }
 
@@ -52,7 +74,8 @@ function ofTheWashers({ form }: Head, eyes: EyePair, at: EyesAt): Advice[] {
   if (eyes.making === 'embroidered') return [];
   const found: Advice[] = [];
   const gapMm = at.spacing.straightMm.low - eyes.washerMm;
-  if (gapMm < FACE_ADVICE.washersApartMm && at.spacing.straightMm.value >= roomOf(eyes)) found.push({ about: 'washers close', gapMm: at.spacing.straightMm.value - eyes.washerMm });
+  if (gapMm < FACE_ADVICE.washersApartMm && at.spacing.straightMm.value >= roomOf(eyes))
+    found.push({ about: 'washers close', gapMm: at.spacing.straightMm.value - eyes.washerMm });
   const radius = form.rounds[at.round].radiusMm;
   const half = Math.min(eyes.washerMm / 2, radius);
   const proudMm = radius - Math.sqrt(radius * radius - half * half);
@@ -68,12 +91,17 @@ function ofTheFabric({ form }: Head, at: EyesAt): Advice[] {
 }
 
 /** What makes a post's place another one than its neighbours: a colour step, both stitches of an increase, or a decrease. */
-function signAt({ fabric }: PartForm, at: EyesAt, post: 0 | 1): 'colour step' | 'increase' | 'decrease' | null {
+function signAt(
+  { fabric }: PartForm,
+  at: EyesAt,
+  post: 0 | 1,
+): 'colour step' | 'increase' | 'decrease' | null {
   const beside = stitchesAt(fabric, at.rounds[post], at.coords[post], at.at);
   const below = at.rounds[post] > 0 ? beside.flatMap((s) => parentsOf(fabric, s)) : [];
   if (new Set([...beside, ...below].map((s) => fabric.colour[s])).size > 1) return 'colour step';
   const [a, b] = beside;
-  if (b !== undefined && parentsOf(fabric, a).some((p) => parentsOf(fabric, b).includes(p))) return 'increase';
+  if (b !== undefined && parentsOf(fabric, a).some((p) => parentsOf(fabric, b).includes(p)))
+    return 'increase';
   return beside.some((s) => fabric.parentTo[s] - fabric.parentFrom[s] > 1) ? 'decrease' : null;
 }
 
@@ -84,7 +112,8 @@ function stitchesAt(fabric: Fabric, round: number, coord: number, at: 'hole' | '
   return at === 'middle' ? [stitch(Math.floor(coord))] : [stitch(coord - 1), stitch(coord)];
 }
 
-const parentsOf = (fabric: Fabric, s: number): number[] => Array.from({ length: fabric.parentTo[s] - fabric.parentFrom[s] }, (_, k) => fabric.parentFrom[s] + k);
+const parentsOf = (fabric: Fabric, s: number): number[] =>
+  Array.from({ length: fabric.parentTo[s] - fabric.parentFrom[s] }, (_, k) => fabric.parentFrom[s] + k);
 
 /** What lies over or under an eye: its rim reaches over the edge of something else on the part. */
 function covered(head: Head, eyes: EyePair, at: EyesAt): Advice[] {
@@ -93,9 +122,15 @@ function covered(head: Head, eyes: EyePair, at: EyesAt): Advice[] {
   return things.flatMap((thing) =>
     ([0, 1] as const).flatMap((post): Advice[] => {
       const point = pointOf(form, thing.polar);
-      const apart = Math.min(...[point, ...(thing.twin ? [mirrorPoint(form, own, point)] : [])].map((p) => distance(at.points[post], p)));
+      const apart = Math.min(
+        ...[point, ...(thing.twin ? [mirrorPoint(form, own, point)] : [])].map((p) =>
+          distance(at.points[post], p),
+        ),
+      );
       const overlapMm = eyes.eyeMm / 2 + thing.reachMm - apart;
-      return overlapMm > 0.5 ? [{ about: 'covers', post, thing, overlapMm: Math.min(overlapMm, eyes.eyeMm) }] : [];
+      return overlapMm > 0.5
+        ? [{ about: 'covers', post, thing, overlapMm: Math.min(overlapMm, eyes.eyeMm) }]
+        : [];
     }),
   );
 }

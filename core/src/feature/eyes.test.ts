@@ -1,11 +1,44 @@
 import { coordAt, courseOf, directionsOf, mirrored, nearestPlace, pointOf, polarOf } from '../address';
 import type { PartForm } from '../form';
 import { formFrom } from './cases';
-import { bareHead, faceCentre, keptHere, movedPost, movedRound, newPair, resolveEyes, schoolsOf, withBetween, wordsContext, type EyePair, type EyesAt } from './index';
+import {
+  bareHead,
+  faceCentre,
+  keptHere,
+  movedPost,
+  movedRound,
+  newPair,
+  resolveEyes,
+  schoolsOf,
+  withBetween,
+  wordsContext,
+  type EyePair,
+  type EyesAt,
+} from './index';
 
 const pairOn = (form: PartForm, round: number, between: number, more: Partial<EyePair> = {}): EyePair => ({
-  kind: 'eyes', id: 'e', part: 'p', copy: 'c', making: 'safety eye', eyeMm: 9, washerMm: 12, colour: '#000000', postMm: 4, loose: [], felt: null, look: 'front', saidAs: 'stitches-between',
-  pair: { course: courseOf(form.fabric, round), at: 'hole', centre: faceCentre(bareHead(form), 'marker', round, between, 12), between, linked: true, offset: { left: [0, 0], right: [0, 0] } }, ...more,
+  kind: 'eyes',
+  id: 'e',
+  part: 'p',
+  copy: 'c',
+  making: 'safety eye',
+  eyeMm: 9,
+  washerMm: 12,
+  colour: '#000000',
+  postMm: 4,
+  loose: [],
+  felt: null,
+  look: 'front',
+  saidAs: 'stitches-between',
+  pair: {
+    course: courseOf(form.fabric, round),
+    at: 'hole',
+    centre: faceCentre(bareHead(form), 'marker', round, between, 12),
+    between,
+    linked: true,
+    offset: { left: [0, 0], right: [0, 0] },
+  },
+  ...more,
 });
 const at = (form: PartForm, eyes: EyePair) => resolveEyes(bareHead(form), eyes) as EyesAt;
 
@@ -15,10 +48,19 @@ describe('numbers of the Face, worked out by hand on a tube of 36 (w 5, h 4.5, r
 
   it('centre: opposite the marker is stitch 36 / 2 = 18, and six between puts posts in holes 15 and 21 of R6', () => {
     expect(eyes.coords).toEqual([15, 21]);
-    expect(eyes.names).toEqual([{ round: [5, 6], stitch: [15, 16], of: 36 }, { round: [5, 6], stitch: [21, 22], of: 36 }]);
+    expect(eyes.names).toEqual([
+      { round: [5, 6], stitch: [15, 16], of: 36 },
+      { round: [5, 6], stitch: [21, 22], of: 36 },
+    ]);
   });
   it('six stitches between: six holes on, five showing, seven counting both; the middle is a hole', () => {
-    expect(eyes.spacing).toMatchObject({ stitchesBetween: 6, on: 6, showing: 5, countingBoth: 7, middle: 'hole' });
+    expect(eyes.spacing).toMatchObject({
+      stitchesBetween: 6,
+      on: 6,
+      showing: 5,
+      countingBoth: 7,
+      middle: 'hole',
+    });
   });
   it('angle: 360 x 6 / 36 = 60 degrees', () => expect(eyes.spacing.angleDeg).toBeCloseTo(60, 6));
   it('straight: 2 x 28.65 x sin 30 = 28.65 mm and 0.75 mm of climb = 28.66 mm; rim to rim 9 mm less', () => {
@@ -28,10 +70,13 @@ describe('numbers of the Face, worked out by hand on a tube of 36 (w 5, h 4.5, r
     expect(eyes.spacing.straightMm.low).toBeCloseTo(27.8, 1);
     expect(eyes.spacing.straightMm.high).toBeCloseTo(29.52, 1);
   });
-  it('along the fabric: six stitches of 5 mm and the climb = 30.01 mm, less what the flat cells between stitches cut off', () => expect(eyes.spacing.alongMm.value / 30.01).toBeCloseTo(0.998, 2));
+  it('along the fabric: six stitches of 5 mm and the climb = 30.01 mm, less what the flat cells between stitches cut off', () =>
+    expect(eyes.spacing.alongMm.value / 30.01).toBeCloseTo(0.998, 2));
   it('level: a spiral climbs 4.5 x 6 / 36 = 0.75 mm; joined rounds are level', () => {
     expect(eyes.levelErrorMm).toBeCloseTo(0.75, 3);
-    const joined = formFrom('R1: ch 36, join, 36 sc in loop, sl st to join (36)\nR2-10: ch 1, sc around, sl st to join (36)');
+    const joined = formFrom(
+      'R1: ch 36, join, 36 sc in loop, sl st to join (36)\nR2-10: ch 1, sc around, sl st to join (36)',
+    );
     expect(at(joined, pairOn(joined, 5, 6)).levelErrorMm).toBeCloseTo(0, 6);
   });
   it('washer: 12 / (5 x 1.6) = 1.5; at the worst end 1.5 / 1.03 = 1.46: backing advised', () => {
@@ -42,24 +87,44 @@ describe('numbers of the Face, worked out by hand on a tube of 36 (w 5, h 4.5, r
     expect(at(spiral, pairOn(spiral, 5, 6, { washerMm: 20 })).retention.band).toBe(3);
   });
   it('window: from R6 on; 36 x 5 / pi x 1.25 x 0.97 = 69.5 mm is wide enough to the last round', () => {
-    expect(eyes.window).toEqual({ first: 6, lastComfortable: 10, lastPossible: 10, openingMm: expect.closeTo(69.5, 1), into: null });
+    expect(eyes.window).toEqual({
+      first: 6,
+      lastComfortable: 10,
+      lastPossible: 10,
+      openingMm: expect.closeTo(69.5, 1),
+      into: null,
+    });
   });
   it('schools: of 10 rounds, R5 is the 6th and R6 the 5th from the finished edge; at a pause after R8 the 4th and 3rd', () => {
-    const words = schoolsOf(wordsContext(bareHead(spiral), 'marker', eyes.round, 12, 8), eyes).map((s) => s.words);
+    const words = schoolsOf(wordsContext(bareHead(spiral), 'marker', eyes.round, 12, 8), eyes).map(
+      (s) => s.words,
+    );
     expect(words).toEqual([
-      'between R5 and R6', '5 rounds down from the ring', 'between the 6th and 5th round from the finished edge', 'between the 4th and 3rd round from the edge at the pause',
-      '6 stitches between', '6 holes on', '5 holes showing between', '7 holes, counting both posts',
+      'between R5 and R6',
+      '5 rounds down from the ring',
+      'between the 6th and 5th round from the finished edge',
+      'between the 4th and 3rd round from the edge at the pause',
+      '6 stitches between',
+      '6 holes on',
+      '5 holes showing between',
+      '7 holes, counting both posts',
     ]);
   });
 });
 
 describe('pairs', () => {
-  const HEAD = 'R1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5: (3 sc, inc) x6\nR6-10: sc around\nR11: (3 sc, dec) x6\nR12: (2 sc, dec) x6\nR13: (sc, dec) x6\nR14: dec x6\nclose';
+  const HEAD =
+    'R1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5: (3 sc, inc) x6\nR6-10: sc around\nR11: (3 sc, dec) x6\nR12: (2 sc, dec) x6\nR13: (sc, dec) x6\nR14: dec x6\nclose';
 
   it('keeps direction and stitches between when counts change, and says so until the maker has looked', () => {
     const before = formFrom(HEAD);
     const eyes = pairOn(before, 7, 5);
-    const after = formFrom(HEAD.replace('R4: (2 sc, inc) x6', 'R4: (sc, inc) x9').replace('R5: (3 sc, inc) x6', 'R5: (2 sc, inc) x9'));
+    const after = formFrom(
+      HEAD.replace('R4: (2 sc, inc) x6', 'R4: (sc, inc) x9').replace(
+        'R5: (3 sc, inc) x6',
+        'R5: (2 sc, inc) x9',
+      ),
+    );
     const moved = at(after, eyes);
     expect(moved).toMatchObject({ state: 'moved', was: 30, now: 36 });
     expect(moved.spacing.stitchesBetween).toBe(5);
@@ -78,9 +143,15 @@ describe('pairs', () => {
     // Two washers of 11 mm beside each other on a ring of 30, r near 24 mm: 2 r sin(180 k / 30) is 10.0 for two stitches and 14.8 for three.
     expect(withBetween(bareHead(form), eyes, 0).pair.between).toBe(3);
     const now = at(form, eyes);
-    expect(at(form, movedPost(bareHead(form), eyes, 1, now.coords[1] + 1)).coords).toEqual([now.coords[0] - 1, now.coords[1] + 1]);
+    expect(at(form, movedPost(bareHead(form), eyes, 1, now.coords[1] + 1)).coords).toEqual([
+      now.coords[0] - 1,
+      now.coords[1] + 1,
+    ]);
     const alone = { ...eyes, pair: { ...eyes.pair, linked: false } };
-    expect(at(form, movedPost(bareHead(form), alone, 0, now.coords[0] - 2)).coords).toEqual([now.coords[0] - 2, now.coords[1]]);
+    expect(at(form, movedPost(bareHead(form), alone, 0, now.coords[0] - 2)).coords).toEqual([
+      now.coords[0] - 2,
+      now.coords[1],
+    ]);
     expect(movedRound(bareHead(form), eyes, -20)).toBeNull();
     expect(at(form, movedRound(bareHead(form), eyes, 1)!).names[0].round[0]).toBe(now.names[0].round[0] + 1);
   });
@@ -93,7 +164,11 @@ describe('pairs', () => {
           const front = faceCentre(bareHead(form), 'marker', round, 6, 12);
           const frontRad = polarOf(form, round, front.coord, 'hole').angleRad;
           const here = polarOf(form, round, front.coord + 7, 'hole');
-          const near = nearestPlace(form, mirrored(form, directionsOf(form, 'crown', frontRad), here), 'hole')!;
+          const near = nearestPlace(
+            form,
+            mirrored(form, directionsOf(form, 'crown', frontRad), here),
+            'hole',
+          )!;
           expect(near.missMm).toBeLessThanOrEqual(Math.hypot(2.5, 2.25) + 1e-6);
           const [x, y] = pointOf(form, here);
           // A point and its mirror image are equally far from the axis and from the face plane.

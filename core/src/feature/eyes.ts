@@ -1,4 +1,16 @@
-import { angleFromAbove, coordAt, levelDifference, pointOf, polarOf, postName, roundOf, surfaceDistance, type Directions, type HoleName, type Polar } from '../address';
+import {
+  angleFromAbove,
+  coordAt,
+  levelDifference,
+  pointOf,
+  polarOf,
+  postName,
+  roundOf,
+  surfaceDistance,
+  type Directions,
+  type HoleName,
+  type Polar,
+} from '../address';
 import { EYES } from '../figures';
 import { distance, dot, sub, type PartForm, type Vec3, type WorkWindow } from '../form';
 import { acrossRange, ranged, type Ranged } from '../gauge';
@@ -65,7 +77,9 @@ export const RETENTION_BANDS = { backing: 1.2, covers: 1.6 } as const;
 
 /** Post and washer for an eye: the nearest row of the eye table. */
 export function eyeRow(eyeMm: number): (typeof EYES)[number] {
-  return EYES.reduce((best, row) => (Math.abs(row.eyeMm - eyeMm) < Math.abs(best.eyeMm - eyeMm) ? row : best));
+  return EYES.reduce((best, row) =>
+    Math.abs(row.eyeMm - eyeMm) < Math.abs(best.eyeMm - eyeMm) ? row : best,
+  );
 }
 
 /** Retention index = washer / (stitch width x hole stretch), judged at the worst end (decision 14). */
@@ -84,11 +98,23 @@ export function resolveEyes(head: Head, eyes: EyePair): EyeState {
   if (round < 0 || form.fabric.rounds[round].count === 0) return { state: 'homeless' };
   const now = form.fabric.rounds[round].count;
   const half = ((at === 'hole' ? between : between + 1) % 2) / 2;
-  const scaled = now === centre.of ? centre.coord : Math.round((centre.coord * now) / centre.of - half) + half;
-  const shift = linked ? ([[0, 0], [0, 0]] as const) : ([offset.left, offset.right] as const);
-  const rounds: [number, number] = [clampRound(form, round + shift[0][1]), clampRound(form, round + shift[1][1])];
+  const scaled =
+    now === centre.of ? centre.coord : Math.round((centre.coord * now) / centre.of - half) + half;
+  const shift = linked
+    ? ([
+        [0, 0],
+        [0, 0],
+      ] as const)
+    : ([offset.left, offset.right] as const);
+  const rounds: [number, number] = [
+    clampRound(form, round + shift[0][1]),
+    clampRound(form, round + shift[1][1]),
+  ];
   const coords: [number, number] = [scaled - between / 2 + shift[0][0], scaled + between / 2 + shift[1][0]];
-  const polar: [Polar, Polar] = [polarOf(form, rounds[0], coords[0], at), polarOf(form, rounds[1], coords[1], at)];
+  const polar: [Polar, Polar] = [
+    polarOf(form, rounds[0], coords[0], at),
+    polarOf(form, rounds[1], coords[1], at),
+  ];
   const along = (k: 0 | 1): number => {
     if (rounds[k] === round) return coords[k];
     const exact = coordAt(form, round, polar[k].angleRad, at);
@@ -96,10 +122,25 @@ export function resolveEyes(head: Head, eyes: EyePair): EyeState {
   };
   const onRound: [number, number] = [along(0), along(1)];
   const points: [Vec3, Vec3] = [pointOf(form, polar[0]), pointOf(form, polar[1])];
-  const names: [HoleName, HoleName] = [postName(form, rounds[0], coords[0], at), postName(form, rounds[1], coords[1], at)];
+  const names: [HoleName, HoleName] = [
+    postName(form, rounds[0], coords[0], at),
+    postName(form, rounds[1], coords[1], at),
+  ];
   const own = directionsOfHead(head, faceDirection(head, centre.by, round, eyes.washerMm));
   return {
-    state: now === centre.of ? 'at' : 'moved', was: centre.of, now, at, round, rounds, coords, onRound, points, polar, centre: scaled, names, sides: dot(sub(points[0], points[1]), own.left) >= 0 ? ['left', 'right'] : ['right', 'left'],
+    state: now === centre.of ? 'at' : 'moved',
+    was: centre.of,
+    now,
+    at,
+    round,
+    rounds,
+    coords,
+    onRound,
+    points,
+    polar,
+    centre: scaled,
+    names,
+    sides: dot(sub(points[0], points[1]), own.left) >= 0 ? ['left', 'right'] : ['right', 'left'],
     spacing: spacingOf(form, own, { at, polar, points, on: onRound[1] - onRound[0], eyeMm: eyes.eyeMm }),
     levelErrorMm: Math.abs(levelDifference(form, own, polar[0], polar[1])),
     window: washerWindow(head, Math.max(names[0].round[1], names[1].round[1]), eyes.washerMm),
@@ -107,19 +148,35 @@ export function resolveEyes(head: Head, eyes: EyePair): EyeState {
   };
 }
 
-function spacingOf(form: PartForm, own: Directions, { at, polar, points, on, eyeMm }: { at: 'hole' | 'middle'; polar: [Polar, Polar]; points: [Vec3, Vec3]; on: number; eyeMm: number }): Spacing {
+function spacingOf(
+  form: PartForm,
+  own: Directions,
+  {
+    at,
+    polar,
+    points,
+    on,
+    eyeMm,
+  }: { at: 'hole' | 'middle'; polar: [Polar, Polar]; points: [Vec3, Vec3]; on: number; eyeMm: number },
+): Spacing {
   const straight = distance(points[0], points[1]);
   const apart = ranged(straight, acrossRange(form.gauge));
   let along: Ranged | null = null;
   return {
-    stitchesBetween: at === 'hole' ? on : on - 1, on, showing: Math.max(0, on - 1), countingBoth: on + 1,
-    straightMm: apart, rimMm: { ...apart, value: straight - eyeMm, low: apart.low - eyeMm, high: apart.high - eyeMm },
+    stitchesBetween: at === 'hole' ? on : on - 1,
+    on,
+    showing: Math.max(0, on - 1),
+    countingBoth: on + 1,
+    straightMm: apart,
+    rimMm: { ...apart, value: straight - eyeMm, low: apart.low - eyeMm, high: apart.high - eyeMm },
     // Far dearer than all the rest, and not everyone asks.
     get alongMm() {
       return (along ??= ranged(surfaceDistance(form, polar[0], polar[1]), acrossRange(form.gauge)));
     },
-    angleDeg: angleFromAbove(form, own, points), middle: (Math.round(on) % 2 === 0) === (at === 'hole') ? 'hole' : 'stitch',
+    angleDeg: angleFromAbove(form, own, points),
+    middle: (Math.round(on) % 2 === 0) === (at === 'hole') ? 'hole' : 'stitch',
   };
 }
 
-const clampRound = (form: PartForm, round: number): number => Math.max(1, Math.min(form.fabric.rounds.length - 1, round));
+const clampRound = (form: PartForm, round: number): number =>
+  Math.max(1, Math.min(form.fabric.rounds.length - 1, round));

@@ -2,7 +2,35 @@ import { courseOf, directionsOf, pointOf, polarOf, readPlaceWords, roundOf } fro
 import { dot, sub } from '../form';
 import { unitWords } from '../words';
 import { formFrom, HEAD } from './cases';
-import { adviceOn, adviceSentence, bareHead, compareFaces, directionsOfHead, faceCentre, faceDirection, facesOf, lineOf, movedNose, movedPostRound, newNose, newPair, pairAt, pairSaid, pairsLike, reachOf, refusalOf, resolveEyes, resolveNose, withBetween, withCentre, withLink, wordsContext, type EyePair, type EyesAt, type Head } from './index';
+import {
+  adviceOn,
+  adviceSentence,
+  bareHead,
+  compareFaces,
+  directionsOfHead,
+  faceCentre,
+  faceDirection,
+  facesOf,
+  lineOf,
+  movedNose,
+  movedPostRound,
+  newNose,
+  newPair,
+  pairAt,
+  pairSaid,
+  pairsLike,
+  reachOf,
+  refusalOf,
+  resolveEyes,
+  resolveNose,
+  withBetween,
+  withCentre,
+  withLink,
+  wordsContext,
+  type EyePair,
+  type EyesAt,
+  type Head,
+} from './index';
 
 const IDS = { id: 'e', part: 'p', copy: 'c' };
 const form = formFrom(HEAD, {}, 'firm');
@@ -10,22 +38,38 @@ const head = bareHead(form);
 const at = (on: Head, eyes: EyePair) => resolveEyes(on, eyes) as EyesAt;
 const pairOn = (on: Head, round: number, between: number, more: Partial<EyePair> = {}): EyePair => {
   const eyes = { ...newPair(on, IDS)!, ...more };
-  return { ...eyes, pair: { ...eyes.pair, course: courseOf(on.form.fabric, round), between, centre: faceCentre(on, eyes.pair.centre.by, round, between, eyes.washerMm) } };
+  return {
+    ...eyes,
+    pair: {
+      ...eyes.pair,
+      course: courseOf(on.form.fabric, round),
+      between,
+      centre: faceCentre(on, eyes.pair.centre.by, round, between, eyes.washerMm),
+    },
+  };
 };
 
 describe('posts through the middles of stitches', () => {
   it('"in R9, 7 stitches on": six between, the middle of the face is a hole', () => {
     const eyes = newPair(head, IDS)!;
-    const { readings } = readPlaceWords('in R9, 7 stitches on', wordsContext(head, 'marker', 8, eyes.washerMm, 13));
+    const { readings } = readPlaceWords(
+      'in R9, 7 stitches on',
+      wordsContext(head, 'marker', 8, eyes.washerMm, 13),
+    );
     const said = readings[0].said;
     if (said.what !== 'pair') throw new Error('not a pair');
     const there = at(head, pairSaid(head, eyes, said, readings[0].along));
     // Seven on about a middle that is a hole, c: the middles of stitches c - 3 and c + 4.
-    expect(there.names).toEqual([{ round: [9, 9], stitch: [there.centre - 3, there.centre - 3], of: 36 }, { round: [9, 9], stitch: [there.centre + 4, there.centre + 4], of: 36 }]);
+    expect(there.names).toEqual([
+      { round: [9, 9], stitch: [there.centre - 3, there.centre - 3], of: 36 },
+      { round: [9, 9], stitch: [there.centre + 4, there.centre + 4], of: 36 },
+    ]);
     expect(Math.abs(there.centre - 18)).toBeLessThanOrEqual(2);
     expect(there.spacing).toMatchObject({ stitchesBetween: 6, on: 7, showing: 6, middle: 'hole' });
     // Wider by one moves the middle by half a stitch, on to a stitch.
-    expect(at(head, withBetween(head, pairSaid(head, eyes, said, 'stitches-on'), 8)).spacing.middle).toBe('stitch');
+    expect(at(head, withBetween(head, pairSaid(head, eyes, said, 'stitches-on'), 8)).spacing.middle).toBe(
+      'stitch',
+    );
   });
 });
 
@@ -53,23 +97,47 @@ describe('a pair by touch', () => {
     expect(there.polar[1].angleRad).toBeCloseTo(at(head, eyes).polar[1].angleRad, 6);
     expect(there.levelErrorMm).toBeGreaterThan(3);
     expect(refusalOf(head, lower, there)).toBeNull();
-    const longer = bareHead(formFrom(HEAD.replace('R7-10', 'R7-12').replace('R11:', 'R13:').replace('R12: (3', 'R14: (3').replace('R13: (2', 'R15: (2').replace('R14: (sc', 'R16: (sc').replace('R15: dec', 'R17: dec')));
+    const longer = bareHead(
+      formFrom(
+        HEAD.replace('R7-10', 'R7-12')
+          .replace('R11:', 'R13:')
+          .replace('R12: (3', 'R14: (3')
+          .replace('R13: (2', 'R15: (2')
+          .replace('R14: (sc', 'R16: (sc')
+          .replace('R15: dec', 'R17: dec'),
+      ),
+    );
     expect(at(longer, lower).rounds).toEqual([8, 9]);
     // Touching a place moves that eye only, into its own kind of place.
     const touched = at(head, pairAt(head, lower, 7, 'middle', there.coords[1] + 1.5, 1));
     expect([touched.at, touched.rounds, touched.coords[0]]).toEqual(['hole', [8, 7], there.coords[0]]);
-    expect(at(head, withLink(lower, true)).levelErrorMm).toBeCloseTo(at(head, pairOn(head, 8, 6)).levelErrorMm, 9);
+    expect(at(head, withLink(lower, true)).levelErrorMm).toBeCloseTo(
+      at(head, pairOn(head, 8, 6)).levelErrorMm,
+      9,
+    );
   });
 });
 
 describe('what a face looks from', () => {
   it('follows a patch, or a part sewn on, and stays there when it is widened or moved', () => {
-    const patched = bareHead(formFrom(`Head (rust)\n${HEAD.replace('R7-10: sc around', 'R7-10: 5 sc, with cream 8 sc, with rust 23 sc')}`));
+    const patched = bareHead(
+      formFrom(
+        `Head (rust)\n${HEAD.replace('R7-10: sc around', 'R7-10: 5 sc, with cream 8 sc, with rust 23 sc')}`,
+      ),
+    );
     const eyes = withCentre(patched, pairOn(patched, 8, 6), { patch: 'cream' });
     // The patch is stitches 6 to 13 of each round: its middle is hole 9 of a round without lean, and half a turn of a spiral round further on the way.
     expect(Math.abs(at(patched, eyes).centre - 9)).toBeLessThanOrEqual(0.5);
     expect(Math.abs(at(patched, withBetween(patched, eyes, 7)).centre - 9)).toBeLessThanOrEqual(1);
-    const snout = { id: 'j', kind: 'part' as const, name: 'snout', twin: false, round: 10, polar: polarOf(form, 10, 12, 'hole'), reachMm: 8 };
+    const snout = {
+      id: 'j',
+      kind: 'part' as const,
+      name: 'snout',
+      twin: false,
+      round: 10,
+      polar: polarOf(form, 10, 12, 'hole'),
+      reachMm: 8,
+    };
     const over = { ...head, things: [snout] };
     const looking = withCentre(over, pairOn(over, 8, 6), { over: 'j' });
     // Hole 12 of 30 lies as far round as 14.4 of 36.
@@ -89,10 +157,18 @@ describe('what a face looks from', () => {
       expect(dot(sub(p, middle), own.front)).toBeGreaterThan(0);
     }
     expect(there.levelErrorMm).toBeLessThan(form.gauge.stitchMm);
-    const [a, b] = there.points.map((p) => Math.atan2(dot(sub(p, [0, 0, form.heightMm / 2]), own.left), dot(sub(p, [0, 0, form.heightMm / 2]), own.front)));
+    const [a, b] = there.points.map((p) =>
+      Math.atan2(
+        dot(sub(p, [0, 0, form.heightMm / 2]), own.left),
+        dot(sub(p, [0, 0, form.heightMm / 2]), own.front),
+      ),
+    );
     expect(there.spacing.angleDeg).toBeCloseTo((Math.abs(a - b) * 180) / Math.PI, 0);
     // "Degrees apart" are said and read as seen from above here, too.
-    const { readings } = readPlaceWords('between R4 and R5, 70 degrees apart', wordsContext(nosed, 'marker', 4, eyes.washerMm, 12));
+    const { readings } = readPlaceWords(
+      'between R4 and R5, 70 degrees apart',
+      wordsContext(nosed, 'marker', 4, eyes.washerMm, 12),
+    );
     const said = readings[0].said;
     if (said.what !== 'pair') throw new Error('not a pair');
     const away = (by: number) => Math.abs(at(nosed, pairOn(nosed, 4, said.on + by)).spacing.angleDeg - 70);
@@ -110,13 +186,21 @@ describe('what a face looks from', () => {
     if (there.state === 'homeless' || moved.state === 'homeless') throw new Error('homeless');
     expect(moved.round - there.round).toBe(1);
     // The middle of the face stays the middle, to the nearest hole.
-    expect(Math.abs(Math.atan2(Math.sin(moved.polar.angleRad - there.polar.angleRad), Math.cos(moved.polar.angleRad - there.polar.angleRad)))).toBeLessThan(Math.PI / form.fabric.rounds[moved.round].count + 0.05);
+    expect(
+      Math.abs(
+        Math.atan2(
+          Math.sin(moved.polar.angleRad - there.polar.angleRad),
+          Math.cos(moved.polar.angleRad - there.polar.angleRad),
+        ),
+      ),
+    ).toBeLessThan(Math.PI / form.fabric.rounds[moved.round].count + 0.05);
   });
 });
 
 describe('advice', () => {
   const said = (on: Head, eyes: EyePair) => adviceOn(on, eyes, at(on, eyes)).map((a) => a.about);
-  it('is silent on a usual pair but for the fill behind flat washers', () => expect(said(head, pairOn(head, 8, 8)).filter((a) => a !== 'fill')).toEqual([]));
+  it('is silent on a usual pair but for the fill behind flat washers', () =>
+    expect(said(head, pairOn(head, 8, 8)).filter((a) => a !== 'fill')).toEqual([]));
   it('says size, angle and line with the number, and leaves the angle of side eyes alone', () => {
     expect(said(head, pairOn(head, 8, 8, { eyeMm: 18 }))).toContain('size');
     expect(said(head, pairOn(head, 8, 16))).toContain('angle');
@@ -124,26 +208,48 @@ describe('advice', () => {
     expect(said(head, pairOn(head, 4, 6))).toContain('line');
     const high = pairOn(head, 4, 6);
     const line = adviceOn(head, high, at(head, high)).find((a) => a.about === 'line')!;
-    expect(adviceSentence(line, at(head, high), unitWords('mm'))).toBe(`eye line at ${(100 * lineOf(head, high, at(head, high))).toFixed(0)} % of the height: high, which looks grown up; 30 to 55 % is usual`);
+    expect(adviceSentence(line, at(head, high), unitWords('mm'))).toBe(
+      `eye line at ${(100 * lineOf(head, high, at(head, high))).toFixed(0)} % of the height: high, which looks grown up; 30 to 55 % is usual`,
+    );
   });
   it('says increases, decreases and colour steps at a post: hole 4 of R5 lies in the increase of (3 sc, inc)', () => {
     const posts = (round: number, coords: [number, number]): EyePair => {
       const eyes = pairOn(head, round, coords[1] - coords[0]);
-      return { ...eyes, pair: { ...eyes.pair, centre: { coord: (coords[0] + coords[1]) / 2, of: form.fabric.rounds[round].count, by: 'chosen' } } };
+      return {
+        ...eyes,
+        pair: {
+          ...eyes.pair,
+          centre: { coord: (coords[0] + coords[1]) / 2, of: form.fabric.rounds[round].count, by: 'chosen' },
+        },
+      };
     };
-    const about = (eyes: EyePair) => adviceOn(head, eyes, at(head, eyes)).filter((a) => a.about === 'increase' || a.about === 'decrease').map((a) => [a.about, 'post' in a ? a.post : null]);
+    const about = (eyes: EyePair) =>
+      adviceOn(head, eyes, at(head, eyes))
+        .filter((a) => a.about === 'increase' || a.about === 'decrease')
+        .map((a) => [a.about, 'post' in a ? a.post : null]);
     expect(about(posts(4, [4, 8]))).toEqual([['increase', 0]]);
     // (4 sc, dec) of R11: stitch 5 is the decrease, so the holes on both sides of it, 4 and 5, are wide.
     expect(about(posts(10, [4, 12]))).toEqual([['decrease', 0]]);
-    const striped = bareHead(formFrom(`Head (rust)\n${HEAD.replace('R7-10: sc around', 'R7-8: sc around\nR9-10: with cream sc around')}`));
+    const striped = bareHead(
+      formFrom(
+        `Head (rust)\n${HEAD.replace('R7-10: sc around', 'R7-8: sc around\nR9-10: with cream sc around')}`,
+      ),
+    );
     expect(said(striped, pairOn(striped, 8, 8)).filter((a) => a === 'colour step')).toHaveLength(2);
     expect(said(striped, pairOn(striped, 7, 8))).not.toContain('colour step');
   });
   it('numbers by hand on a tube of 36, r = 28.65 mm: a washer of 20 stands 28.65 - sqrt(28.65² - 10²) = 1.80 off; three stitches are 14.83 apart, 0.8 more than a washer of 14', () => {
     const tube = bareHead(formFrom('R1: 36 sc (36)\nR2-10: sc around (36)'));
-    const of = (eyes: EyePair, about: string) => adviceOn(tube, eyes, at(tube, eyes)).find((a) => a.about === about);
-    expect(of(pairOn(tube, 5, 9, { washerMm: 20 }), 'fill')).toEqual({ about: 'fill', proudMm: expect.closeTo(1.8, 2) });
-    expect(of(pairOn(tube, 5, 3, { washerMm: 14 }), 'washers close')).toEqual({ about: 'washers close', gapMm: expect.closeTo(0.84, 1) });
+    const of = (eyes: EyePair, about: string) =>
+      adviceOn(tube, eyes, at(tube, eyes)).find((a) => a.about === about);
+    expect(of(pairOn(tube, 5, 9, { washerMm: 20 }), 'fill')).toEqual({
+      about: 'fill',
+      proudMm: expect.closeTo(1.8, 2),
+    });
+    expect(of(pairOn(tube, 5, 3, { washerMm: 14 }), 'washers close')).toEqual({
+      about: 'washers close',
+      gapMm: expect.closeTo(0.84, 1),
+    });
     // Half way round, 5.5 rounds down from the ring of 10: 45 % of the height from below.
     const eyes = pairOn(tube, 5, 6);
     expect(lineOf(tube, eyes, at(tube, eyes))).toBeCloseTo(0.45, 1);
@@ -151,9 +257,19 @@ describe('advice', () => {
   it('says what an eye reaches over, by how much', () => {
     const eyes = pairOn(head, 8, 8);
     const there = at(head, eyes);
-    const snout = { id: 'j', kind: 'part' as const, name: 'snout', twin: false, round: 8, polar: there.polar[0], reachMm: 3 };
+    const snout = {
+      id: 'j',
+      kind: 'part' as const,
+      name: 'snout',
+      twin: false,
+      round: 8,
+      polar: there.polar[0],
+      reachMm: 3,
+    };
     const found = adviceOn({ ...head, things: [snout] }, eyes, there).filter((a) => a.about === 'covers');
-    expect(found).toEqual([expect.objectContaining({ post: 0, overlapMm: Math.min(eyes.eyeMm, eyes.eyeMm / 2 + 3) })]);
+    expect(found).toEqual([
+      expect.objectContaining({ post: 0, overlapMm: Math.min(eyes.eyeMm, eyes.eyeMm / 2 + 3) }),
+    ]);
   });
 });
 
@@ -161,8 +277,16 @@ describe('wishes that cannot be', () => {
   it.each<[string, (eyes: EyePair) => EyePair, string]>([
     ['the last round, drawn shut', () => pairOn(head, 14, 2), 'gathered end'],
     ['two washers on one spot', () => pairOn(head, 8, 1), 'no room'],
-    ['a washer of 32 mm on a round of 18, pulled to 34.7', () => pairOn(head, 12, 7, { washerMm: 32 }), 'past the window'],
-    ['embroidered outlines that overlap', () => pairOn(head, 8, 2, { making: 'embroidered', eyeMm: 15 }), 'no room'],
+    [
+      'a washer of 32 mm on a round of 18, pulled to 34.7',
+      () => pairOn(head, 12, 7, { washerMm: 32 }),
+      'past the window',
+    ],
+    [
+      'embroidered outlines that overlap',
+      () => pairOn(head, 8, 2, { making: 'embroidered', eyeMm: 15 }),
+      'no room',
+    ],
   ])('%s: refused, and the nearest that is offered can be', (_, wish, why) => {
     const eyes = wish(newPair(head, IDS)!);
     const refusal = refusalOf(head, eyes, at(head, eyes))!;
@@ -170,12 +294,19 @@ describe('wishes that cannot be', () => {
     const nearest = refusal.nearest!;
     expect(refusalOf(head, nearest, at(head, nearest))).toBeNull();
     // No nearer round can be, at any number of stitches.
-    const moved = Math.abs(roundOf(form.fabric, nearest.pair.course) - roundOf(form.fabric, eyes.pair.course));
+    const moved = Math.abs(
+      roundOf(form.fabric, nearest.pair.course) - roundOf(form.fabric, eyes.pair.course),
+    );
     for (let by = -moved + 1; by < moved; by++) {
       const round = roundOf(form.fabric, eyes.pair.course) + by;
       if (round < 1 || round >= form.fabric.rounds.length) continue;
       for (let between = 1; between <= form.fabric.rounds[round].count / 2; between++) {
-        const tried = { ...pairOn(head, round, between), washerMm: eyes.washerMm, making: eyes.making, eyeMm: eyes.eyeMm };
+        const tried = {
+          ...pairOn(head, round, between),
+          washerMm: eyes.washerMm,
+          making: eyes.making,
+          eyeMm: eyes.eyeMm,
+        };
         expect(refusalOf(head, tried, at(head, tried))).not.toBeNull();
       }
     }
@@ -193,42 +324,73 @@ describe('wishes that cannot be', () => {
 });
 
 describe('faces to choose from', () => {
-  it.each(['crown', 'chin', 'nose'] as const)('%s first: each is another real pair, goes the way it says, and can be made', (ringIs) => {
-    const on = bareHead(form, ringIs);
-    const faces = facesOf(on, newPair(on, IDS)!);
-    const [now] = faces;
-    expect(faces.length).toBeGreaterThanOrEqual(4);
-    expect(new Set(faces.map((f) => JSON.stringify([f.at.rounds, f.at.coords]))).size).toBe(faces.length);
-    for (const { name, eyes, at: there, line } of faces.slice(1)) {
-      expect(refusalOf(on, eyes, there)).toBeNull();
-      if (name.startsWith('lower')) expect(line).toBeLessThan(now.line);
-      if (name === 'higher') expect(line).toBeGreaterThan(now.line);
-      if (name === 'wider' || name === 'lower and wider') expect(there.spacing.angleDeg).toBeGreaterThan(now.at.spacing.angleDeg);
-      if (name === 'closer') expect(there.spacing.angleDeg).toBeLessThan(now.at.spacing.angleDeg);
-    }
-  });
+  it.each(['crown', 'chin', 'nose'] as const)(
+    '%s first: each is another real pair, goes the way it says, and can be made',
+    (ringIs) => {
+      const on = bareHead(form, ringIs);
+      const faces = facesOf(on, newPair(on, IDS)!);
+      const [now] = faces;
+      expect(faces.length).toBeGreaterThanOrEqual(4);
+      expect(new Set(faces.map((f) => JSON.stringify([f.at.rounds, f.at.coords]))).size).toBe(faces.length);
+      for (const { name, eyes, at: there, line } of faces.slice(1)) {
+        expect(refusalOf(on, eyes, there)).toBeNull();
+        if (name.startsWith('lower')) expect(line).toBeLessThan(now.line);
+        if (name === 'higher') expect(line).toBeGreaterThan(now.line);
+        if (name === 'wider' || name === 'lower and wider')
+          expect(there.spacing.angleDeg).toBeGreaterThan(now.at.spacing.angleDeg);
+        if (name === 'closer') expect(there.spacing.angleDeg).toBeLessThan(now.at.spacing.angleDeg);
+      }
+    },
+  );
 });
 
 describe('like on another toy', () => {
   const large = bareHead(formFrom(HEAD, { stitchMm: 8, roundMm: 7.2 }, 'firm'));
   it('the same text in thicker yarn: the same counts are the same face, and only mm differ', () => {
     const theirs = pairOn(head, 8, 8);
-    const [like, ...more] = pairsLike(large, { ...IDS, id: 'new' }, { head, eyes: theirs, at: at(head, theirs) });
+    const [like, ...more] = pairsLike(
+      large,
+      { ...IDS, id: 'new' },
+      { head, eyes: theirs, at: at(head, theirs) },
+    );
     expect(more).toEqual([]);
     expect(like.how).toBe('same counts');
     expect(like.eyes.id).toBe('new');
-    const differ = compareFaces({ head: large, eyes: like.eyes, at: at(large, like.eyes) }, { head, eyes: theirs, at: at(head, theirs) });
-    expect(differ.filter((d) => Math.abs(d.by) > 0.6).map((d) => d.about)).toEqual(['straight', 'rim to rim', 'uneven']);
+    const differ = compareFaces(
+      { head: large, eyes: like.eyes, at: at(large, like.eyes) },
+      { head, eyes: theirs, at: at(head, theirs) },
+    );
+    expect(differ.filter((d) => Math.abs(d.by) > 0.6).map((d) => d.about)).toEqual([
+      'straight',
+      'rim to rim',
+      'uneven',
+    ]);
     const straight = differ.find((d) => d.about === 'straight')!;
     expect((straight.own as number) / (straight.other as number)).toBeCloseTo(8 / 5, 2);
   });
   it('on a head of another shape the same counts and the same face are two things, both offered', () => {
-    const small = bareHead(formFrom(['R1: 6 sc in ring', 'R2: inc x6', 'R3: (sc, inc) x6', 'R4-9: sc around', 'R10: (sc, dec) x6', 'R11: dec x6', 'close'].join('\n'), {}, 'firm'));
+    const small = bareHead(
+      formFrom(
+        [
+          'R1: 6 sc in ring',
+          'R2: inc x6',
+          'R3: (sc, inc) x6',
+          'R4-9: sc around',
+          'R10: (sc, dec) x6',
+          'R11: dec x6',
+          'close',
+        ].join('\n'),
+        {},
+        'firm',
+      ),
+    );
     const theirs = pairOn(head, 8, 6);
     const found = pairsLike(small, IDS, { head, eyes: theirs, at: at(head, theirs) });
     expect(found.map((f) => f.how)).toEqual(['same counts', 'same face']);
     const face = at(small, found[1].eyes);
     expect(Math.abs(face.spacing.angleDeg - at(head, theirs).spacing.angleDeg)).toBeLessThan(12);
-    expect(Math.abs(lineOf(small, found[1].eyes, face) - lineOf(head, theirs, at(head, theirs)))).toBeLessThan(0.08);
+    expect(
+      Math.abs(lineOf(small, found[1].eyes, face) - lineOf(head, theirs, at(head, theirs))),
+    ).toBeLessThan(0.08);
   });
 });

@@ -30,14 +30,19 @@ export function facesOf(head: Head, eyes: EyePair): FaceChoice[] {
   const angle = now.spacing.angleDeg;
   const { line: step, angleRatio } = FACE_STEPS;
   const wanted: [FaceName, number, number][] = [
-    ['higher', line + step, angle], ['lower', line - step, angle], ['closer', line, angle / angleRatio], ['wider', line, angle * angleRatio], ['lower and wider', line - step, angle * angleRatio],
+    ['higher', line + step, angle],
+    ['lower', line - step, angle],
+    ['closer', line, angle / angleRatio],
+    ['wider', line, angle * angleRatio],
+    ['lower and wider', line - step, angle * angleRatio],
   ];
   const seen = new Set([placesOf(now)]);
   const found: FaceChoice[] = [{ name: 'as it is', eyes, at: now, line }];
   for (const [name, toLine, toAngle] of wanted) {
     const next = pairFor(head, eyes, toLine, toAngle, now.round);
     const at = next && resolveEyes(head, next);
-    if (!next || !at || at.state === 'homeless' || seen.has(placesOf(at)) || refusalOf(head, next, at)) continue;
+    if (!next || !at || at.state === 'homeless' || seen.has(placesOf(at)) || refusalOf(head, next, at))
+      continue;
     seen.add(placesOf(at));
     found.push({ name, eyes: next, at, line: lineOf(head, next, at) });
   }
@@ -47,16 +52,33 @@ export function facesOf(head: Head, eyes: EyePair): FaceChoice[] {
 const placesOf = (at: EyesAt): string => JSON.stringify([at.rounds, at.coords]);
 
 /** The linked pair whose line and angle come nearest to what is wanted. Lines and angles are compared as shares of what the advice spans. */
-export function pairFor(head: Head, eyes: EyePair, line: number, angleDeg: number, near: number): EyePair | null {
+export function pairFor(
+  head: Head,
+  eyes: EyePair,
+  line: number,
+  angleDeg: number,
+  near: number,
+): EyePair | null {
   const { form } = head;
   const { at, centre } = eyes.pair;
-  const [lineSpan, angleSpan] = [FACE_ADVICE.lineFromLowest.high - FACE_ADVICE.lineFromLowest.low, FACE_ADVICE.angleDeg.high - FACE_ADVICE.angleDeg.low];
+  const [lineSpan, angleSpan] = [
+    FACE_ADVICE.lineFromLowest.high - FACE_ADVICE.lineFromLowest.low,
+    FACE_ADVICE.angleDeg.high - FACE_ADVICE.angleDeg.low,
+  ];
   let best: EyePair | null = null;
   let least = Infinity;
   const middle = middleOf(form);
   let reach: { up: Vec3; low: number; high: number } | null = null;
   for (let round = 1; round < form.fabric.rounds.length - (form.closed ? 1 : 0); round++) {
-    const base: EyePair = { ...eyes, pair: { ...eyes.pair, course: courseOf(form.fabric, round), linked: true, offset: { left: [0, 0], right: [0, 0] } } };
+    const base: EyePair = {
+      ...eyes,
+      pair: {
+        ...eyes.pair,
+        course: courseOf(form.fabric, round),
+        linked: true,
+        offset: { left: [0, 0], right: [0, 0] },
+      },
+    };
     const { least: few, most } = reachOf(head, base);
     const angle = faceDirection(head, centre.by, round, eyes.washerMm);
     const own = directionsOfHead(head, angle);
@@ -65,15 +87,26 @@ export function pairFor(head: Head, eyes: EyePair, line: number, angleDeg: numbe
     const { low, high } = reach;
     for (let between = few; between <= most; between++) {
       const coord = centreCoord(form, round, angle, between, at);
-      const points = [coord - between / 2, coord + between / 2].map((c) => pointOf(form, polarOf(form, round, c, at))) as [Vec3, Vec3];
+      const points = [coord - between / 2, coord + between / 2].map((c) =>
+        pointOf(form, polarOf(form, round, c, at)),
+      ) as [Vec3, Vec3];
       // A face is on the front half of its head.
       if (points.some((p) => dot(sub(p, middle), own.front) < 0)) continue;
       const height = (dot(points[0], own.up) + dot(points[1], own.up)) / 2;
       const share = high > low ? (height - low) / (high - low) : 0;
-      const miss = Math.hypot((share - line) / lineSpan, (angleFromAbove(form, own, points) - angleDeg) / angleSpan) + 1e-3 * Math.abs(round - near);
+      const miss =
+        Math.hypot((share - line) / lineSpan, (angleFromAbove(form, own, points) - angleDeg) / angleSpan) +
+        1e-3 * Math.abs(round - near);
       if (miss >= least) continue;
       least = miss;
-      best = { ...base, pair: { ...base.pair, between, centre: { coord, of: form.fabric.rounds[round].count, by: centre.by } } };
+      best = {
+        ...base,
+        pair: {
+          ...base.pair,
+          between,
+          centre: { coord, of: form.fabric.rounds[round].count, by: centre.by },
+        },
+      };
     }
   }
   return best;

@@ -1,4 +1,13 @@
-import { centreCoord, coordAt, directionsOf, faceAngle, frontAngle, type Directions, type Polar, type RingIs } from '../address';
+import {
+  centreCoord,
+  coordAt,
+  directionsOf,
+  faceAngle,
+  frontAngle,
+  type Directions,
+  type Polar,
+  type RingIs,
+} from '../address';
 import { OPENINGS } from '../figures';
 import { windowOf, type PartForm, type WorkWindow } from '../form';
 import type { CentreBy } from './feature';
@@ -27,10 +36,18 @@ export interface Head {
 }
 
 /** A head with nothing else on it. */
-export const bareHead = (form: PartForm, ringIs: RingIs = 'crown', ownSmallestMm?: number): Head => ({ form, ringIs, ownSmallestMm, things: [] });
+export const bareHead = (form: PartForm, ringIs: RingIs = 'crown', ownSmallestMm?: number): Head => ({
+  form,
+  ringIs,
+  ownSmallestMm,
+  things: [],
+});
 
 /** What an opening must be (pulled, mm) to fit a washer; a maker's own smallest hole replaces the comfortable figure. */
-export function washerNeeds(washerMm: number, ownSmallestMm?: number): { comfortable: number; possible: number } {
+export function washerNeeds(
+  washerMm: number,
+  ownSmallestMm?: number,
+): { comfortable: number; possible: number } {
   const f = OPENINGS.washer;
   const possible = washerMm + f.possibleOverWasherMm;
   const usual = Math.max(f.comfortableLeastMm, washerMm + f.comfortableOverWasherMm);
@@ -38,40 +55,77 @@ export function washerNeeds(washerMm: number, ownSmallestMm?: number): { comfort
 }
 
 /** In which rounds a washer can still be put on a post that stands at or before the round with this number. */
-export function washerWindow({ form, ownSmallestMm }: Head, firstNumber: number, washerMm: number): WorkWindow {
+export function washerWindow(
+  { form, ownSmallestMm }: Head,
+  firstNumber: number,
+  washerMm: number,
+): WorkWindow {
   const needs = washerNeeds(washerMm, ownSmallestMm);
   return windowOf(form, firstNumber, needs.comfortable, needs.possible);
 }
 
 /** The round (a number) after which posts go in: the last comfortable one, or else the last possible. */
-export const pauseOf = (window: WorkWindow): number => window.lastComfortable ?? window.lastPossible ?? window.first;
+export const pauseOf = (window: WorkWindow): number =>
+  window.lastComfortable ?? window.lastPossible ?? window.first;
 
 /** The direction of a face for posts on a round, radians in the working direction: what it was told to follow, or else opposite the marker at the pause (decision 24). */
 export function faceDirection(head: Head, by: CentreBy, round: number, washerMm: number): number {
   const { form } = head;
-  const followed = typeof by === 'string' ? null : 'patch' in by ? faceAngle(form, { by: 'patch', colour: by.patch }) : (head.things.find((t) => t.id === by.over)?.polar.angleRad ?? null);
+  const followed =
+    typeof by === 'string'
+      ? null
+      : 'patch' in by
+        ? faceAngle(form, { by: 'patch', colour: by.patch })
+        : (head.things.find((t) => t.id === by.over)?.polar.angleRad ?? null);
   if (followed !== null) return followed;
   const { number } = form.fabric.rounds[round];
-  const pause = form.fabric.rounds.findIndex((r) => r.number === pauseOf(washerWindow(head, number, washerMm)));
+  const pause = form.fabric.rounds.findIndex(
+    (r) => r.number === pauseOf(washerWindow(head, number, washerMm)),
+  );
   return frontAngle(form, pause < 0 ? round : pause);
 }
 
 /** Up, front and left of a head whose face looks that way. */
-export const directionsOfHead = ({ form, ringIs }: Head, faceRad: number): Directions => directionsOf(form, ringIs, faceRad);
+export const directionsOfHead = ({ form, ringIs }: Head, faceRad: number): Directions =>
+  directionsOf(form, ringIs, faceRad);
 
 /** The middle of a pair on a round, as near to the face's direction as its posts allow: shifted by half a stitch when the number asks for it. */
-export function faceCentre(head: Head, by: CentreBy, round: number, between: number, washerMm: number, at: 'hole' | 'middle' = 'hole'): { coord: number; of: number; by: CentreBy } {
+export function faceCentre(
+  head: Head,
+  by: CentreBy,
+  round: number,
+  between: number,
+  washerMm: number,
+  at: 'hole' | 'middle' = 'hole',
+): { coord: number; of: number; by: CentreBy } {
   const angle = faceDirection(head, by, round, washerMm);
-  return { coord: centreCoord(head.form, round, angle, between, at), of: head.form.fabric.rounds[round].count, by };
+  return {
+    coord: centreCoord(head.form, round, angle, between, at),
+    of: head.form.fabric.rounds[round].count,
+    by,
+  };
 }
 
 /** Where the face's direction meets a round, in stitches from the round's start, not rounded. */
-export function faceCoord(head: Head, by: CentreBy, round: number, washerMm: number, at: 'hole' | 'middle' = 'hole'): number {
+export function faceCoord(
+  head: Head,
+  by: CentreBy,
+  round: number,
+  washerMm: number,
+  at: 'hole' | 'middle' = 'hole',
+): number {
   return coordAt(head.form, round, faceDirection(head, by, round, washerMm), at);
 }
 
 /** How many stitches a coordinate on a round lies beside the face's direction. */
-export function besideFace(head: Head, by: CentreBy, round: number, coord: number, washerMm: number, at: 'hole' | 'middle' = 'hole'): number {
+export function besideFace(
+  head: Head,
+  by: CentreBy,
+  round: number,
+  coord: number,
+  washerMm: number,
+  at: 'hole' | 'middle' = 'hole',
+): number {
   const { count } = head.form.fabric.rounds[round];
   const off = coord - faceCoord(head, by, round, washerMm, at);
   return off - Math.round(off / count) * count;

@@ -1,12 +1,44 @@
-export type { CentreBy, EyeMaking, EyePair, Embroidery, Feature, FeltRound, LoosePiece, Nose, PairPlace } from './feature';
-export { bareHead, besideFace, directionsOfHead, faceCentre, faceCoord, faceDirection, pauseOf, washerNeeds, washerWindow } from './head';
+export type {
+  CentreBy,
+  EyeMaking,
+  EyePair,
+  Embroidery,
+  Feature,
+  FeltRound,
+  LoosePiece,
+  Nose,
+  PairPlace,
+} from './feature';
+export {
+  bareHead,
+  besideFace,
+  directionsOfHead,
+  faceCentre,
+  faceCoord,
+  faceDirection,
+  pauseOf,
+  washerNeeds,
+  washerWindow,
+} from './head';
 export type { Head, Thing } from './head';
 export { eyeRow, resolveEyes, RETENTION_BANDS, retentionOf } from './eyes';
 export type { EyesAt, EyeState, Retention, Spacing } from './eyes';
 export { middleOfFace, movedNose, newNose, resolveNose } from './nose';
 export type { NoseAt, NoseState } from './nose';
 export { schoolsOf, wordsContext } from './schools';
-export { keptHere, movedPost, movedPostRound, movedRound, pairAt, reachOf, roomOf, withBetterHoles, withBetween, withCentre, withLink } from './moves';
+export {
+  keptHere,
+  movedPost,
+  movedPostRound,
+  movedRound,
+  pairAt,
+  reachOf,
+  roomOf,
+  withBetterHoles,
+  withBetween,
+  withCentre,
+  withLink,
+} from './moves';
 export { betterHoles, unevennessOf, WORTH_MM } from './level';
 export type { BetterHoles, Posts, Unevenness } from './level';
 export { adviceOn, lineOf } from './advice';

@@ -3,15 +3,27 @@ import { buildFabric } from '../fabric';
 import { formOf } from '../form';
 import { gaugeOf } from '../gauge';
 import { read } from '../notation';
-import { bareHead, betterHoles, newPair, resolveEyes, unevennessOf, withBetterHoles, WORTH_MM, type EyePair, type EyesAt } from './index';
+import {
+  bareHead,
+  betterHoles,
+  newPair,
+  resolveEyes,
+  unevennessOf,
+  withBetterHoles,
+  WORTH_MM,
+  type EyePair,
+  type EyesAt,
+} from './index';
 
 const median = (all: number[]): number => [...all].sort((a, b) => a - b)[all.length >> 1] ?? 0;
 
 describe('the better hole', () => {
   it('on 200 generated heads, spiral and joined, both hands, both sides, every pose: never less even, and only left where a search finds nothing', () => {
     let seed = 5;
-    const random = (below: number) => Math.floor(((seed = (Math.imul(seed, 1103515245) + 12345) >>> 0) / 4294967296) * below);
-    const seen: Record<string, { before: number[]; after: number[]; level: number[]; levelAfter: number[] }> = {};
+    const random = (below: number) =>
+      Math.floor(((seed = (Math.imul(seed, 1103515245) + 12345) >>> 0) / 4294967296) * below);
+    const seen: Record<string, { before: number[]; after: number[]; level: number[]; levelAfter: number[] }> =
+      {};
     for (let t = 0; t < 200; t++) {
       const joined = t % 2 === 1;
       const lean = t % 4 < 2 ? 0 : -0.25;
@@ -21,7 +33,14 @@ describe('the better hole', () => {
       for (let i = 0; i < plain; i++) lines.push(`R${up + i + 1}: sc around`);
       for (let i = up; i > 2; i--) lines.push(`R${lines.length + 1}: (${i - 2} sc, dec) x${k}`);
       const text = lines.map((l) => (joined ? `${l}, sl st to join` : l)).join('\n');
-      const form = formOf(buildFabric(read(text, { terms: 'us' }).parts[0], lines.map((_, i) => `m${i}`)), gaugeOf({ hookMm: 3, hand: t % 3 ? 'right' : 'left', yarnUnder: false, leanStitches: lean }), { fill: 'firm', wrongSideOut: t % 5 === 0 });
+      const form = formOf(
+        buildFabric(
+          read(text, { terms: 'us' }).parts[0],
+          lines.map((_, i) => `m${i}`),
+        ),
+        gaugeOf({ hookMm: 3, hand: t % 3 ? 'right' : 'left', yarnUnder: false, leanStitches: lean }),
+        { fill: 'firm', wrongSideOut: t % 5 === 0 },
+      );
       const round = up + random(plain);
       const { count } = form.fabric.rounds[round];
       const front = frontAngle(form, Math.min(form.fabric.rounds.length - 1, up + plain + 1));
@@ -38,9 +57,18 @@ describe('the better hole', () => {
       const near = coords.map((coord) =>
         Array.from({ length: 25 }, (_, i) => ({ r: round - 2 + Math.floor(i / 5), step: (i % 5) - 2 }))
           .filter(({ r }) => r >= 1 && r < form.fabric.rounds.length)
-          .map(({ r, step }) => polarOf(form, r, (r === round ? coord : Math.round((coord * form.fabric.rounds[r].count) / count)) + step, 'hole')),
+          .map(({ r, step }) =>
+            polarOf(
+              form,
+              r,
+              (r === round ? coord : Math.round((coord * form.fabric.rounds[r].count) / count)) + step,
+              'hole',
+            ),
+          ),
       );
-      const least = Math.min(...near[0].flatMap((p) => near[1].map((q) => unevennessOf(form, own, p, q).mirrorMm)));
+      const least = Math.min(
+        ...near[0].flatMap((p) => near[1].map((q) => unevennessOf(form, own, p, q).mirrorMm)),
+      );
       if (found) expect(before.mirrorMm - after.mirrorMm).toBeGreaterThan(WORTH_MM - 1e-9);
       else expect(before.mirrorMm - least).toBeLessThanOrEqual(WORTH_MM + 1e-9);
       const kind = `${joined ? 'joined' : 'spiral'}, lean ${lean}`;
@@ -55,13 +83,23 @@ describe('the better hole', () => {
         expect(median(s.after.map((mm, i) => mm / s.before[i]))).toBeLessThanOrEqual(0.8);
         expect(median(s.after)).toBeLessThanOrEqual(0.8 * median(s.before));
       }
-      process.stdout.write(`  ${kind}: from mirror images median ${median(s.before).toFixed(2)} -> ${median(s.after).toFixed(2)} mm, worst ${Math.max(...s.before).toFixed(2)} -> ${Math.max(...s.after).toFixed(2)}; from level ${median(s.level).toFixed(2)} -> ${median(s.levelAfter).toFixed(2)}, worst ${Math.max(...s.level).toFixed(2)} -> ${Math.max(...s.levelAfter).toFixed(2)}\n`);
+      process.stdout.write(
+        `  ${kind}: from mirror images median ${median(s.before).toFixed(2)} -> ${median(s.after).toFixed(2)} mm, worst ${Math.max(...s.before).toFixed(2)} -> ${Math.max(...s.after).toFixed(2)}; from level ${median(s.level).toFixed(2)} -> ${median(s.levelAfter).toFixed(2)}, worst ${Math.max(...s.level).toFixed(2)} -> ${Math.max(...s.levelAfter).toFixed(2)}\n`,
+      );
     }
   });
 
   it('is kept as a wish: the pair stands where the search said', () => {
-    const text = 'R1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5: (3 sc, inc) x6\nR6-12: sc around\nR13: (3 sc, dec) x6\nR14: (2 sc, dec) x6';
-    const form = formOf(buildFabric(read(text, { terms: 'us' }).parts[0], text.split('\n').map((_, i) => `m${i}`)), gaugeOf({ hookMm: 3, hand: 'right', yarnUnder: false }), { fill: 'firm' });
+    const text =
+      'R1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5: (3 sc, inc) x6\nR6-12: sc around\nR13: (3 sc, dec) x6\nR14: (2 sc, dec) x6';
+    const form = formOf(
+      buildFabric(
+        read(text, { terms: 'us' }).parts[0],
+        text.split('\n').map((_, i) => `m${i}`),
+      ),
+      gaugeOf({ hookMm: 3, hand: 'right', yarnUnder: false }),
+      { fill: 'firm' },
+    );
     const head = bareHead(form);
     let tried = 0;
     for (let between = 4; between < 12; between++) {

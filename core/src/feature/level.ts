@@ -1,4 +1,13 @@
-import { levelDifference, middleOf, pointOf, polarOf, postName, type Directions, type HoleName, type Polar } from '../address';
+import {
+  levelDifference,
+  middleOf,
+  pointOf,
+  polarOf,
+  postName,
+  type Directions,
+  type HoleName,
+  type Polar,
+} from '../address';
 import { distance, dot, sub, type PartForm, type Vec3 } from '../form';
 
 /** How uneven a pair stands, mm: one post higher than the other in the pose, and one post from the mirror image of the other about the face plane. */
@@ -28,7 +37,10 @@ export interface Posts {
 
 /** How far two posts are from level and from being mirror images. */
 export function unevennessOf(form: PartForm, own: Directions, a: Polar, b: Polar): Unevenness {
-  return { levelMm: Math.abs(levelDifference(form, own, a, b)), mirrorMm: mirrorMiss(own, middleOf(form), pointOf(form, a), pointOf(form, b)) };
+  return {
+    levelMm: Math.abs(levelDifference(form, own, a, b)),
+    mirrorMm: mirrorMiss(own, middleOf(form), pointOf(form, a), pointOf(form, b)),
+  };
 }
 
 function mirrorMiss(own: Directions, middle: Vec3, p: Vec3, q: Vec3): number {
@@ -67,7 +79,10 @@ export function betterHoles(form: PartForm, own: Directions, posts: Posts): Bett
     for (const b of around[1]) {
       const mm = mirrorMiss(own, middle, a.point, b.point);
       if (mm >= beforeMm - WORTH_MM) continue;
-      const cost = mm + PER_MM_MOVED * (a.movedMm + b.movedMm) + PER_MM_SPACING * Math.abs(distance(a.point, b.point) - apartMm);
+      const cost =
+        mm +
+        PER_MM_MOVED * (a.movedMm + b.movedMm) +
+        PER_MM_SPACING * Math.abs(distance(a.point, b.point) - apartMm);
       if (cost >= least - 1e-9) continue;
       least = cost;
       best = [a, b];
@@ -75,9 +90,15 @@ export function betterHoles(form: PartForm, own: Directions, posts: Posts): Bett
   if (!best) return null;
   const polar = (c: Candidate) => polarOf(form, c.round, c.coord, posts.at);
   return {
-    moved: [best[0] !== here[0], best[1] !== here[1]], rounds: [best[0].round, best[1].round], coords: [best[0].coord, best[1].coord],
-    names: [postName(form, best[0].round, best[0].coord, posts.at), postName(form, best[1].round, best[1].coord, posts.at)],
-    before: unevennessOf(form, own, polar(here[0]), polar(here[1])), after: unevennessOf(form, own, polar(best[0]), polar(best[1])),
+    moved: [best[0] !== here[0], best[1] !== here[1]],
+    rounds: [best[0].round, best[1].round],
+    coords: [best[0].coord, best[1].coord],
+    names: [
+      postName(form, best[0].round, best[0].coord, posts.at),
+      postName(form, best[1].round, best[1].coord, posts.at),
+    ],
+    before: unevennessOf(form, own, polar(here[0]), polar(here[1])),
+    after: unevennessOf(form, own, polar(best[0]), polar(best[1])),
   };
 }
 
@@ -87,9 +108,16 @@ function candidates(form: PartForm, { at, rounds, coords }: Posts, post: 0 | 1):
   const found: Candidate[] = [{ round: rounds[post], coord: coords[post], point: from, movedMm: 0 }];
   const was = form.fabric.rounds[rounds[post]].count;
   const half = at === 'hole' ? 0 : 0.5;
-  for (let round = Math.max(1, rounds[post] - REACH); round <= Math.min(form.fabric.rounds.length - 1, rounds[post] + REACH); round++) {
+  for (
+    let round = Math.max(1, rounds[post] - REACH);
+    round <= Math.min(form.fabric.rounds.length - 1, rounds[post] + REACH);
+    round++
+  ) {
     // The hole that lies the same way, then those beside it.
-    const same = round === rounds[post] ? coords[post] : Math.round((coords[post] * form.fabric.rounds[round].count) / was - half) + half;
+    const same =
+      round === rounds[post]
+        ? coords[post]
+        : Math.round((coords[post] * form.fabric.rounds[round].count) / was - half) + half;
     for (let step = -REACH; step <= REACH; step++) {
       if (round === rounds[post] && step === 0) continue;
       const point = pointOf(form, polarOf(form, round, same + step, at));

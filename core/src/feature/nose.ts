@@ -1,4 +1,16 @@
-import { centreCoord, coordOf, courseOf, frameAt, pointOf, polarOf, postName, resolvePlace, type HoleName, type Place, type Polar } from '../address';
+import {
+  centreCoord,
+  coordOf,
+  courseOf,
+  frameAt,
+  pointOf,
+  polarOf,
+  postName,
+  resolvePlace,
+  type HoleName,
+  type Place,
+  type Polar,
+} from '../address';
 import { NOSE } from '../figures';
 import type { PartForm, Vec3, WorkWindow } from '../form';
 import { eyeRow, retentionOf, type Retention } from './eyes';
@@ -25,37 +37,74 @@ export interface NoseAt {
 export function resolveNose(head: Head, nose: Nose): NoseState {
   const { form } = head;
   const found = resolvePlace(form.fabric, nose.place);
-  if (found.state === 'homeless' || found.state === 'not-yet' || found.layer > 0) return { state: 'homeless' };
+  if (found.state === 'homeless' || found.state === 'not-yet' || found.layer > 0)
+    return { state: 'homeless' };
   const at = nose.place.at === 'hole' ? 'hole' : 'middle';
   const coord = coordOf(at, found.index);
   const polar = polarOf(form, found.round, coord, at);
   const name = postName(form, found.round, coord, at);
   return {
-    state: found.state, was: found.was, now: found.now, round: found.round, name, polar, point: pointOf(form, polar), normal: frameAt(form, polar).normal,
-    window: washerWindow(head, name.round[1], nose.washerMm), retention: retentionOf(nose.washerMm, form),
+    state: found.state,
+    was: found.was,
+    now: found.now,
+    round: found.round,
+    name,
+    polar,
+    point: pointOf(form, polar),
+    normal: frameAt(form, polar).normal,
+    window: washerWindow(head, name.round[1], nose.washerMm),
+    retention: retentionOf(nose.washerMm, form),
   };
 }
 
 /** A usual nose on the middle of the face: so many rounds below the eyes' as the eyes are apart by half; on a head that begins at its nose as near the ring as it goes. */
-export function newNose(head: Head, ids: { id: string; part: string; copy: string }, eyes: { round: number; straightMm: number } | null): Nose | null {
+export function newNose(
+  head: Head,
+  ids: { id: string; part: string; copy: string },
+  eyes: { round: number; straightMm: number } | null,
+): Nose | null {
   const { form, ringIs } = head;
   if (form.fabric.rounds.length < 3) return null;
   const row = eyeRow(form.widthMm * NOSE.perWidth);
   const down = ringIs === 'chin' || ringIs === 'sole' ? -1 : 1;
   const below = eyes ? Math.max(2, Math.round((0.35 * eyes.straightMm) / form.gauge.roundMm)) : 0;
-  const wanted = ringIs === 'nose' || ringIs === 'mouth' || ringIs === 'tip' ? 1 : (eyes?.round ?? Math.floor(form.fabric.rounds.length / 2)) + down * below;
+  const wanted =
+    ringIs === 'nose' || ringIs === 'mouth' || ringIs === 'tip'
+      ? 1
+      : (eyes?.round ?? Math.floor(form.fabric.rounds.length / 2)) + down * below;
   const round = Math.max(1, Math.min(form.fabric.rounds.length - 2, wanted));
   return {
-    kind: 'nose', ...ids, making: 'safety nose', widthMm: row.eyeMm, heightMm: Math.round(row.eyeMm * NOSE.heightPerWidth), postMm: row.postMm, washerMm: row.washerMm, loose: [], felt: null, colour: '#33231d',
+    kind: 'nose',
+    ...ids,
+    making: 'safety nose',
+    widthMm: row.eyeMm,
+    heightMm: Math.round(row.eyeMm * NOSE.heightPerWidth),
+    postMm: row.postMm,
+    washerMm: row.washerMm,
+    loose: [],
+    felt: null,
+    colour: '#33231d',
     place: middleOfFace(head, ids, round, row.washerMm),
   };
 }
 
 /** The hole on the middle of the face, on a round. */
-export function middleOfFace(head: Head, ids: { part: string; copy: string }, round: number, washerMm: number): Place {
+export function middleOfFace(
+  head: Head,
+  ids: { part: string; copy: string },
+  round: number,
+  washerMm: number,
+): Place {
   const { count } = head.form.fabric.rounds[round];
   const coord = centreCoord(head.form, round, faceDirection(head, 'marker', round, washerMm), 2, 'hole');
-  return { part: ids.part, copy: ids.copy, course: courseOf(head.form.fabric, round), at: 'hole', index: ((coord % count) + count) % count, of: count };
+  return {
+    part: ids.part,
+    copy: ids.copy,
+    course: courseOf(head.form.fabric, round),
+    at: 'hole',
+    index: ((coord % count) + count) % count,
+    of: count,
+  };
 }
 
 /** The same nose so many rounds or holes on; `null` where there is no such round. A middle stays a middle. */
@@ -69,5 +118,13 @@ export function movedNose(form: PartForm, nose: Nose, by: { rounds: number; hole
   const angle = polarOf(form, found.round, coordOf(at, found.index), at).angleRad;
   const straight = by.rounds === 0 ? coordOf(at, found.index) : centreCoord(form, round, angle, 2, at);
   const coord = (((straight + by.holes) % count) + count) % count;
-  return { ...nose, place: { ...nose.place, course: courseOf(form.fabric, round), index: at === 'hole' ? Math.round(coord) : Math.floor(coord) + 1, of: count } };
+  return {
+    ...nose,
+    place: {
+      ...nose.place,
+      course: courseOf(form.fabric, round),
+      index: at === 'hole' ? Math.round(coord) : Math.floor(coord) + 1,
+      of: count,
+    },
+  };
 }

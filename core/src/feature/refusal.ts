@@ -26,7 +26,10 @@ function whyNot({ form }: Head, eyes: EyePair, at: EyesAt): Refusal['why'] | nul
 /** The nearest pair that can be made: the same round with more room, then rounds further and further away, then a smaller eye's room counts no more. */
 function nearestTo(head: Head, eyes: EyePair): EyePair | null {
   const { form } = head;
-  const linked: EyePair = { ...eyes, pair: { ...eyes.pair, linked: true, offset: { left: [0, 0], right: [0, 0] } } };
+  const linked: EyePair = {
+    ...eyes,
+    pair: { ...eyes.pair, linked: true, offset: { left: [0, 0], right: [0, 0] } },
+  };
   const good = (pair: EyePair | null): EyePair | null => {
     if (!pair) return null;
     const roomy = withBetween(head, pair, Math.max(pair.pair.between, reachOf(head, pair).least));
@@ -38,7 +41,9 @@ function nearestTo(head: Head, eyes: EyePair): EyePair | null {
   };
   const from = roundOf(form.fabric, eyes.pair.course);
   for (let by = 0; from >= 0 && by < form.fabric.rounds.length; by++) {
-    const found = good(by === 0 ? linked : movedRound(head, linked, -by)) ?? (by === 0 ? null : good(movedRound(head, linked, by)));
+    const found =
+      good(by === 0 ? linked : movedRound(head, linked, -by)) ??
+      (by === 0 ? null : good(movedRound(head, linked, by)));
     if (found) return found;
   }
   return null;

@@ -11,11 +11,19 @@ export function adviceSentence(advice: Advice, at: EyesAt, units: UnitWords): st
   const post = (k: 0 | 1) => say.post(at.sides[k]);
   switch (advice.about) {
     case 'size':
-      return say.advice[advice.verdict](advice.percent.toFixed(0), units.bare(advice.lowMm), units.length(advice.highMm));
+      return say.advice[advice.verdict](
+        advice.percent.toFixed(0),
+        units.bare(advice.lowMm),
+        units.length(advice.highMm),
+      );
     case 'angle':
       return say.advice[advice.verdict](advice.deg.toFixed(0), String(advice.low), String(advice.high));
     case 'line':
-      return say.advice[advice.verdict](advice.percent.toFixed(0), advice.low.toFixed(0), advice.high.toFixed(0));
+      return say.advice[advice.verdict](
+        advice.percent.toFixed(0),
+        advice.low.toFixed(0),
+        advice.high.toFixed(0),
+      );
     case 'colour step':
     case 'increase':
     case 'decrease':
@@ -33,12 +41,17 @@ export function adviceSentence(advice: Advice, at: EyesAt, units: UnitWords): st
 
 /** Why a pair cannot be where it is, in words. */
 export function refusalSentence(refusal: Refusal, eyes: EyePair, at: EyesAt, units: UnitWords): string {
-  if (refusal.why === 'no room') return say.refusal['no room'](units.length(roomOf(eyes)), units.length(at.spacing.straightMm.value));
-  return refusal.why === 'past the window' ? say.refusal['past the window'](String(eyes.washerMm)) : say.refusal['gathered end'];
+  if (refusal.why === 'no room')
+    return say.refusal['no room'](units.length(roomOf(eyes)), units.length(at.spacing.straightMm.value));
+  return refusal.why === 'past the window'
+    ? say.refusal['past the window'](String(eyes.washerMm))
+    : say.refusal['gathered end'];
 }
 
 /** Two posts on one tag, `R10·11 | 15·16 and 24·25`, or on two where their rounds differ. */
 export function pairTag(names: readonly [HoleName, HoleName]): string {
   const [a, b] = names.map(holeTag);
-  return a.rounds === b.rounds ? `${a.rounds} | ${a.stitches} and ${b.stitches}` : `${a.rounds} | ${a.stitches} and ${b.rounds} | ${b.stitches}`;
+  return a.rounds === b.rounds
+    ? `${a.rounds} | ${a.stitches} and ${b.stitches}`
+    : `${a.rounds} | ${a.stitches} and ${b.rounds} | ${b.stitches}`;
 }

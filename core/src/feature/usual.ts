@@ -13,9 +13,29 @@ export function newPair(head: Head, ids: { id: string; part: string; copy: strin
   if (form.fabric.rounds.length < 3) return null;
   const row = eyeRow(form.widthMm * FACE_ADVICE.eyePerWidth.middle);
   const eyes: EyePair = {
-    kind: 'eyes', ...ids, making: 'safety eye', eyeMm: row.eyeMm, postMm: row.postMm, washerMm: row.washerMm, loose: [], felt: null, look: 'front', colour: '#111214', saidAs: 'stitches-between',
-    pair: { course: courseOf(form.fabric, 1), at: 'hole', centre: faceCentre(head, 'marker', 1, 1, row.washerMm), between: 1, linked: true, offset: { left: [0, 0], right: [0, 0] } },
+    kind: 'eyes',
+    ...ids,
+    making: 'safety eye',
+    eyeMm: row.eyeMm,
+    postMm: row.postMm,
+    washerMm: row.washerMm,
+    loose: [],
+    felt: null,
+    look: 'front',
+    colour: '#111214',
+    saidAs: 'stitches-between',
+    pair: {
+      course: courseOf(form.fabric, 1),
+      at: 'hole',
+      centre: faceCentre(head, 'marker', 1, 1, row.washerMm),
+      between: 1,
+      linked: true,
+      offset: { left: [0, 0], right: [0, 0] },
+    },
   };
-  const line = ringIs === 'nose' || ringIs === 'mouth' ? FACE_ADVICE.lineFromLowest.high : middle(FACE_ADVICE.lineFromLowest);
+  const line =
+    ringIs === 'nose' || ringIs === 'mouth'
+      ? FACE_ADVICE.lineFromLowest.high
+      : middle(FACE_ADVICE.lineFromLowest);
   return pairFor(head, eyes, line, middle(FACE_ADVICE.angleDeg), 0) ?? eyes;
 }

@@ -35,6 +35,7 @@ export function hookMm(said: string): number | null {
 /** A hook in the maker's own system; mm is always shown. */
 export function hookName(mm: number, system: HookSystem): string {
   const known = HOOKS.find((h) => Math.abs(h.mm - mm) < 0.01);
-  const own = system === 'letter' ? known?.letter : system === 'number' && known?.number ? `#${known.number}` : null;
+  const own =
+    system === 'letter' ? known?.letter : system === 'number' && known?.number ? `#${known.number}` : null;
   return own ? `${own} (${mm} mm)` : `${mm} mm`;
 }

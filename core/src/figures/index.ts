@@ -5,14 +5,29 @@
  */
 export interface Figure {
   value: number;
-  unit: 'mm' | 'ratio' | 'stitches a round' | 'g/cm3' | 'percent' | 'minutes' | 'stitches a minute' | 'w' | 'g' | 'degrees';
+  unit:
+    | 'mm'
+    | 'ratio'
+    | 'stitches a round'
+    | 'g/cm3'
+    | 'percent'
+    | 'minutes'
+    | 'stitches a minute'
+    | 'w'
+    | 'g'
+    | 'degrees';
   source: string;
   low?: number;
   high?: number;
 }
 
 const HOUSE = 'house figures, rules of thumb of hand work';
-const figure = (value: number, unit: Figure['unit'], more: Partial<Figure> = {}): Figure => ({ value, unit, source: HOUSE, ...more });
+const figure = (value: number, unit: Figure['unit'], more: Partial<Figure> = {}): Figure => ({
+  value,
+  unit,
+  source: HOUSE,
+  ...more,
+});
 
 export const GAUGE = {
   stitchPerHookMm: figure(1.45, 'ratio'),
@@ -30,7 +45,9 @@ export const GAUGE = {
 /** What measuring itself adds. */
 export const MEASURING = {
   ruler: figure(1, 'mm', { source: 'half a millimetre at each end of a ruler' }),
-  variation: figure(2, 'percent', { source: 'makers vary by about so much from one spot of their fabric to the next' }),
+  variation: figure(2, 'percent', {
+    source: 'makers vary by about so much from one spot of their fabric to the next',
+  }),
   /** outside this share of what is expected, a measurement is asked again */
   believable: figure(1, 'ratio', { low: 0.5, high: 2 }),
 } as const;
@@ -55,7 +72,15 @@ export const FABRIC = {
 } as const;
 
 /** How far the lengths of each model may be off by themselves, percent, beside the gauge. Source: the ring model against the fully relaxed fabric (2.3 mm on 94 mm); the others are judged, not measured. */
-export const MODEL_RANGE = { 'ring model': 2.5, 'bent ring model': 8, 'oval model': 10, flattened: 8, folded: 8, 'flat rows': 3, chain: 5 } as const;
+export const MODEL_RANGE = {
+  'ring model': 2.5,
+  'bent ring model': 8,
+  'oval model': 10,
+  flattened: 8,
+  folded: 8,
+  'flat rows': 3,
+  chain: 5,
+} as const;
 
 /** Pulled diameters of an opening in mm. */
 export const OPENINGS = {
@@ -109,9 +134,13 @@ export const FILL_DENSITY = {
   wool: { soft: 0.03, medium: 0.05, firm: 0.075 },
   source: HOUSE,
 } as const;
-export const FILL_RANGE_PERCENT = figure(25, 'percent', { source: 'makers differ by about a quarter in how densely they fill, until they weigh' });
+export const FILL_RANGE_PERCENT = figure(25, 'percent', {
+  source: 'makers differ by about a quarter in how densely they fill, until they weigh',
+});
 
-export const YARN_RANGE_PERCENT = figure(15, 'percent', { source: 'the yarn in a stitch lies between 5.5 and 7.5 stitch widths' });
+export const YARN_RANGE_PERCENT = figure(15, 'percent', {
+  source: 'the yarn in a stitch lies between 5.5 and 7.5 stitch widths',
+});
 
 /** Yarn ends in mm: `perStitch` x n x w, or `perPath` x path, plus a fixed length; rounded up once to `step`. */
 export const ENDS = {

@@ -2,7 +2,12 @@
  * Yarn weights as starting points: hooks that give the tight fabric of a toy, and grams a metre as on labels. The usual stitch
  * width follows from the hook (`GAUGE.stitchPerHookMm`). All assumed until measured. Source: house figures, rules of thumb of hand work.
  */
-export const YARNS: readonly { name: string; hooksMm: readonly [number, number]; usualHookMm: number; gramsPerMetre: number }[] = [
+export const YARNS: readonly {
+  name: string;
+  hooksMm: readonly [number, number];
+  usualHookMm: number;
+  gramsPerMetre: number;
+}[] = [
   { name: 'thread', hooksMm: [1.5, 2], usualHookMm: 1.75, gramsPerMetre: 0.19 },
   { name: 'fingering', hooksMm: [2, 2.5], usualHookMm: 2.25, gramsPerMetre: 0.25 },
   { name: 'sport', hooksMm: [2.5, 3], usualHookMm: 2.5, gramsPerMetre: 0.32 },

@@ -25,14 +25,27 @@ describe('the face map', () => {
     expect(Number(width)).toBeLessThanOrEqual(180);
     const bar = new RegExp(`M([\\d.]+) [\\d.]+H([\\d.]+)" stroke="${MEASURED_COLOURS.bar}"`).exec(svg)!;
     expect(Number(bar[2]) - Number(bar[1])).toBeCloseTo(50, 3);
-    const apart = new RegExp(`M([\\d.]+) ([\\d.]+)L([\\d.]+) ([\\d.]+)" stroke="${MEASURED_COLOURS.apart}"`).exec(svg)!.slice(1).map(Number);
+    const apart = new RegExp(`M([\\d.]+) ([\\d.]+)L([\\d.]+) ([\\d.]+)" stroke="${MEASURED_COLOURS.apart}"`)
+      .exec(svg)!
+      .slice(1)
+      .map(Number);
     expect(Math.hypot(apart[2] - apart[0], apart[3] - apart[1]) / straightOf(toy)).toBeCloseTo(1, 2);
   });
   it('says what to have ready, when, the checks, and prints only the schools that were asked for', () => {
     const model = modelToy(toy);
     const head = model.eyes[0].eyes.part;
     const html = faceMapHtml(model, head)!;
-    for (const words of ['2 safety eyes of 9 mm (post 4 mm)', '2 backing discs of felt, 20 mm', 'Put in from R11, in comfort until R18, at all until R19', 'Counted again: 9 stitches between', '9 stitches between', '8 holes showing between', '10 rounds down from the ring', 'pre-check']) expect(html).toContain(words);
+    for (const words of [
+      '2 safety eyes of 9 mm (post 4 mm)',
+      '2 backing discs of felt, 20 mm',
+      'Put in from R11, in comfort until R18, at all until R19',
+      'Counted again: 9 stitches between',
+      '9 stitches between',
+      '8 holes showing between',
+      '10 rounds down from the ring',
+      'pre-check',
+    ])
+      expect(html).toContain(words);
     expect(html).not.toMatch(/<script|https?:\/\/(?!www\.w3\.org)|src=/);
     const few = faceMapHtml(model, head, ['from-ring', 'holes-showing'])!;
     expect(few).toContain('10 rounds down from the ring');
@@ -50,7 +63,10 @@ describe('the face map', () => {
     expect(thread).toContain('thread for 2 eyes');
     // A filled round of 9 mm: pi x 81 / 4 = 63.6 mm of strands a millimetre apart, 2.2 x that and 200 are 340, so 35 cm.
     const rills = toy.features.find((f) => f.kind === 'eyes')!;
-    const plain = faceMapHtml(modelToy(setFeature(toy, { ...rills, making: 'embroidered' } as typeof rills)), rills.part)!;
+    const plain = faceMapHtml(
+      modelToy(setFeature(toy, { ...rills, making: 'embroidered' } as typeof rills)),
+      rills.part,
+    )!;
     expect(plain).toContain('thread for 2 eyes of 9 mm, 35 cm each');
     expect(plain).not.toContain('Plastic eyes and noses');
     expect(thread).not.toContain('safety eyes of');

@@ -10,7 +10,12 @@ export function exportFile(file: ToyFile): string {
 
 /** A file name that every system takes: the toy's name in plain letters. */
 export function fileName(toyName: string, ending: string): string {
-  const plain = toyName.normalize('NFKD').replace(/[^\w -]/g, '').trim().replace(/\s+/g, '-').toLowerCase();
+  const plain = toyName
+    .normalize('NFKD')
+    .replace(/[^\w -]/g, '')
+    .trim()
+    .replace(/\s+/g, '-')
+    .toLowerCase();
   return `${plain || 'toy'}.${ending}`;
 }
 
@@ -19,5 +24,10 @@ function sorted(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(sorted);
   if (value === null || typeof value !== 'object') return value;
   const record = value as Record<string, unknown>;
-  return Object.fromEntries(Object.keys(record).sort().filter((k) => record[k] !== undefined).map((k) => [k, sorted(record[k])]));
+  return Object.fromEntries(
+    Object.keys(record)
+      .sort()
+      .filter((k) => record[k] !== undefined)
+      .map((k) => [k, sorted(record[k])]),
+  );
 }

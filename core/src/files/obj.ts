@@ -15,13 +15,19 @@ export function objOf(model: ToyModel): string {
     const { points, normals, triangles } = looksOf(piece.form, part.part.fill, 'relaxed');
     lines.push(`o ${copyName(part, piece.copy).replace(/\s+/g, '_')}`);
     const triple = (sign: string, list: Float32Array, at: typeof move) => {
-      for (let k = 0; k < list.length; k += 3) lines.push(`${sign} ${at(piece.placement, [list[k], list[k + 1], list[k + 2]]).map((v) => v.toFixed(3)).join(' ')}`);
+      for (let k = 0; k < list.length; k += 3)
+        lines.push(
+          `${sign} ${at(piece.placement, [list[k], list[k + 1], list[k + 2]])
+            .map((v) => v.toFixed(3))
+            .join(' ')}`,
+        );
     };
     triple('v', points, move);
     triple('vn', normals, turn);
     // Right-handed work is wound the other way about its axis.
     const order = piece.form.direction < 0 ? [0, 2, 1] : [0, 1, 2];
-    for (let t = 0; t < triangles.length; t += 3) lines.push(`f ${order.map((k) => `${base + triangles[t + k]}//${base + triangles[t + k]}`).join(' ')}`);
+    for (let t = 0; t < triangles.length; t += 3)
+      lines.push(`f ${order.map((k) => `${base + triangles[t + k]}//${base + triangles[t + k]}`).join(' ')}`);
     base += points.length / 3;
   }
   return `${lines.join('\n')}\n`;

@@ -15,16 +15,44 @@ export function sheetHtml(model: ToyModel): string {
   const units = unitWords(model.toy.settings.units);
   const points = checkToy(model);
   const { totals } = plan;
-  const head = [[String(totals.pauses), say.pauses], [units.weight(totals.fillG.value), say.fill(units.weight(totals.fillG.low), units.weight(totals.fillG.high))], [units.yarn(totals.tailsMm), say.tails], [`${hours(totals.minutes)} h`, say.time]];
+  const head = [
+    [String(totals.pauses), say.pauses],
+    [
+      units.weight(totals.fillG.value),
+      say.fill(units.weight(totals.fillG.low), units.weight(totals.fillG.high)),
+    ],
+    [units.yarn(totals.tailsMm), say.tails],
+    [`${hours(totals.minutes)} h`, say.time],
+  ];
   const told = new Set<string>();
   const rows = plan.steps.map((step, i) => stepRow(step, i + 1, told)).join('');
-  const sizes = model.parts.map((p) => `<tr><th scope="row">${escaped(p.name)}${p.copies.length > 1 ? ` × ${p.copies.length}` : ''}</th><td>${units.bare(p.form.widthMm)} × ${units.length(p.form.heightMm)}</td><td>${p.fabric.stitches}</td><td>${escaped(p.part.fill)}</td></tr>`).join('');
+  const sizes = model.parts
+    .map(
+      (p) =>
+        `<tr><th scope="row">${escaped(p.name)}${p.copies.length > 1 ? ` × ${p.copies.length}` : ''}</th><td>${units.bare(p.form.widthMm)} × ${units.length(p.form.heightMm)}</td><td>${p.fabric.stitches}</td><td>${escaped(p.part.fill)}</td></tr>`,
+    )
+    .join('');
   const places = [
     ...model.eyes.flatMap(({ eyes, state }) =>
-      state.state === 'homeless' ? [] : [`<tr><th scope="row">${say.eyes} ${eyes.eyeMm} mm</th><td>${state.names.map((n) => tag(holeTag(n))).join(' ')}</td><td>${state.spacing.stitchesBetween} ${say.between}, ${units.length(state.spacing.straightMm.value)} (${units.bare(state.spacing.straightMm.low)}–${units.bare(state.spacing.straightMm.high)})</td></tr>`]),
-    ...model.noses.flatMap(({ nose, state }) => (state.state === 'homeless' ? [] : [`<tr><th scope="row">${say.nose} ${nose.widthMm} mm</th><td>${tag(holeTag(state.name))}</td><td></td></tr>`])),
+      state.state === 'homeless'
+        ? []
+        : [
+            `<tr><th scope="row">${say.eyes} ${eyes.eyeMm} mm</th><td>${state.names.map((n) => tag(holeTag(n))).join(' ')}</td><td>${state.spacing.stitchesBetween} ${say.between}, ${units.length(state.spacing.straightMm.value)} (${units.bare(state.spacing.straightMm.low)}–${units.bare(state.spacing.straightMm.high)})</td></tr>`,
+          ],
+    ),
+    ...model.noses.flatMap(({ nose, state }) =>
+      state.state === 'homeless'
+        ? []
+        : [
+            `<tr><th scope="row">${say.nose} ${nose.widthMm} mm</th><td>${tag(holeTag(state.name))}</td><td></td></tr>`,
+          ],
+    ),
     ...model.sites.flatMap(({ join, sites }) =>
-      sites.map((s) => `<tr><th scope="row">${escaped(copyName(modelOf(model, join.guest.part), s.copy))}</th><td>${s.name ? tag(holeTag(s.name)) : say.atEnd}</td><td>${escaped(copyName(modelOf(model, join.at.part), join.at.copy))}, ${s.guestEdge} ${say.stitches}</td></tr>`)),
+      sites.map(
+        (s) =>
+          `<tr><th scope="row">${escaped(copyName(modelOf(model, join.guest.part), s.copy))}</th><td>${s.name ? tag(holeTag(s.name)) : say.atEnd}</td><td>${escaped(copyName(modelOf(model, join.at.part), join.at.copy))}, ${s.guestEdge} ${say.stitches}</td></tr>`,
+      ),
+    ),
   ].join('');
   const texts = model.parts.map((p) => `<pre>${escaped(p.part.text)}</pre>`).join('');
   const source = model.parts.some((p) => p.gauge.source === 'assumed') ? say.assumed : say.measured;
@@ -46,11 +74,15 @@ ${plan.trouble.length ? `<section class="trouble"><h2>${say.trouble}</h2><ul>${p
 function stepRow(step: Step, n: number, told: Set<string>): string {
   const reason = told.has(step.reason) ? '' : `<br><small>${escaped(step.reason)}</small>`;
   told.add(step.reason);
-  const pins = step.kind === 'sew' && step.pins ? `<br><span class="pins">${say.pins}: ${(['top', 'bottom', 'left', 'right'] as const).flatMap((k) => (step.pins![k] ? [`${say[k]} ${tag(holeTag(step.pins![k]!))}`] : [])).join(', ')}</span>` : '';
+  const pins =
+    step.kind === 'sew' && step.pins
+      ? `<br><span class="pins">${say.pins}: ${(['top', 'bottom', 'left', 'right'] as const).flatMap((k) => (step.pins![k] ? [`${say[k]} ${tag(holeTag(step.pins![k]!))}`] : [])).join(', ')}</span>`
+      : '';
   return `<li value="${n}"><i class="box"></i><div><b>${escaped(step.title)}</b><br>${escaped(step.detail)}${pins}${reason}</div></li>`;
 }
 
-const tag = (t: { rounds: string; stitches: string }): string => `<span class="tag">${t.rounds} | ${t.stitches}</span>`;
+const tag = (t: { rounds: string; stitches: string }): string =>
+  `<span class="tag">${t.rounds} | ${t.stitches}</span>`;
 
 /** Plain text of the plan for terminals and messages. */
 export function planText(model: ToyModel): string {
@@ -58,7 +90,15 @@ export function planText(model: ToyModel): string {
   const units = unitWords(model.toy.settings.units);
   const lines = plan.steps.map((s, i) => `${String(i + 1).padStart(2)}. ${s.title}\n    ${s.detail}`);
   const { totals } = plan;
-  return [`${model.toy.name}: ${totals.pauses} ${say.pauses}, ${units.weight(totals.fillG.value)} ${say.fillWord}, ${units.yarn(totals.tailsMm)} ${say.tails}, ${hours(totals.minutes)} h`, ...lines, ...plan.trouble.map((t) => `! ${t}`), '', `${say.tailNote(units.end(ENDS.stepMm))}`, safetyWords.caution, ''].join('\n');
+  return [
+    `${model.toy.name}: ${totals.pauses} ${say.pauses}, ${units.weight(totals.fillG.value)} ${say.fillWord}, ${units.yarn(totals.tailsMm)} ${say.tails}, ${hours(totals.minutes)} h`,
+    ...lines,
+    ...plan.trouble.map((t) => `! ${t}`),
+    '',
+    `${say.tailNote(units.end(ENDS.stepMm))}`,
+    safetyWords.caution,
+    '',
+  ].join('\n');
 }
 
 const STYLE = `

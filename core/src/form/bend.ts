@@ -14,7 +14,12 @@ const MOST_BEND = 0.6;
 const STRAIGHT_ENOUGH = 0.002;
 
 /** First harmonic of the stitch heights round a round, mm: how much taller than the mean the tall side is, and where it is (radians in the working direction). */
-export function tallSide(fabric: Fabric, round: number, gauge: Gauge, phase: Float64Array): { harmonicMm: number; angleRad: number } {
+export function tallSide(
+  fabric: Fabric,
+  round: number,
+  gauge: Gauge,
+  phase: Float64Array,
+): { harmonicMm: number; angleRad: number } {
   const { from, count } = fabric.rounds[round];
   let x = 0;
   let y = 0;
@@ -28,16 +33,31 @@ export function tallSide(fabric: Fabric, round: number, gauge: Gauge, phase: Flo
 }
 
 /** How far each round bends the axis, radians: the harmonic over the radius, at most 0.6. Source: the house's geometry, section 2. */
-export function bendsOf(fabric: Fabric, gauge: Gauge, r: Float64Array, phase: Float64Array): { bendRad: number; angleRad: number }[] {
+export function bendsOf(
+  fabric: Fabric,
+  gauge: Gauge,
+  r: Float64Array,
+  phase: Float64Array,
+): { bendRad: number; angleRad: number }[] {
   return fabric.rounds.map((_, i) => {
     const { harmonicMm, angleRad } = tallSide(fabric, i, gauge, phase);
     const radius = (r[i] + r[i + 1]) / 2;
-    return { bendRad: harmonicMm > 1e-9 && i > 0 ? Math.min(MOST_BEND, harmonicMm / Math.max(radius, 1e-6)) : 0, angleRad };
+    return {
+      bendRad: harmonicMm > 1e-9 && i > 0 ? Math.min(MOST_BEND, harmonicMm / Math.max(radius, 1e-6)) : 0,
+      angleRad,
+    };
   });
 }
 
 /** The bent axis of a part in which some rounds are taller on one side; `null` while it is straight. */
-export function bendOf(fabric: Fabric, gauge: Gauge, r: Float64Array, z: Float64Array, phase: Float64Array, direction: 1 | -1): Axis | null {
+export function bendOf(
+  fabric: Fabric,
+  gauge: Gauge,
+  r: Float64Array,
+  z: Float64Array,
+  phase: Float64Array,
+  direction: 1 | -1,
+): Axis | null {
   const bends = bendsOf(fabric, gauge, r, phase);
   if (bends.reduce((sum, b) => sum + b.bendRad, 0) < STRAIGHT_ENOUGH) return null;
   const rings = r.length;
@@ -72,6 +92,8 @@ function tilt(angle: number, theta: number): number[] {
 
 function times(a: readonly number[], b: readonly number[]): number[] {
   const out = new Array<number>(9);
-  for (let i = 0; i < 3; i++) for (let j = 0; j < 3; j++) out[3 * i + j] = a[3 * i] * b[j] + a[3 * i + 1] * b[3 + j] + a[3 * i + 2] * b[6 + j];
+  for (let i = 0; i < 3; i++)
+    for (let j = 0; j < 3; j++)
+      out[3 * i + j] = a[3 * i] * b[j] + a[3 * i + 1] * b[3 + j] + a[3 * i + 2] * b[6 + j];
   return out;
 }

@@ -30,11 +30,17 @@ export function measuredOn(form: PartForm, measure: PartMeasure): number {
  * nobody has measured), height the round. Newton's steps on the logarithms. Where the size hardly depends on the stitch, as
  * across a disc whose width its rounds decide, the measurement says little about it: the range grows by as much.
  */
-export function fromPart(settings: GaugeSettings, fabric: Fabric, options: FormOptions, measure: PartMeasure): Calibrated {
+export function fromPart(
+  settings: GaugeSettings,
+  fabric: Fabric,
+  options: FormOptions,
+  measure: PartMeasure,
+): Calibrated {
   if (!(measure.mm > 0) || fabric.rounds.length === 0) return { fault: 'not a length' };
   const field = measure.what === 'height' ? 'roundMm' : 'stitchMm';
   const first = gaugeOf(settings)[field];
-  const read = (value: number): number => Math.max(1e-6, measuredOn(formOf(fabric, gaugeOf({ ...settings, [field]: value }), options), measure));
+  const read = (value: number): number =>
+    Math.max(1e-6, measuredOn(formOf(fabric, gaugeOf({ ...settings, [field]: value }), options), measure));
   let value = first;
   let slope = 1;
   let off = Infinity;
@@ -43,9 +49,15 @@ export function fromPart(settings: GaugeSettings, fabric: Fabric, options: FormO
     slope = Math.max(LEAST_SLOPE, Math.log(read(value * PROBE) / here) / Math.log(PROBE));
     off = Math.log(measure.mm / here);
     value *= Math.exp(off / slope);
-    if (!(value > first * MEASURING.believable.low! && value < first * MEASURING.believable.high!)) return { fault: 'far off' };
+    if (!(value > first * MEASURING.believable.low! && value < first * MEASURING.believable.high!))
+      return { fault: 'far off' };
   }
   if (Math.abs(off) > 0.005) return { fault: 'far off' };
   const range = rulerRange(measure.mm) / slope;
-  return { change: field === 'roundMm' ? { roundMm: value, roundRangePercent: range } : { stitchMm: value, stitchRangePercent: range } };
+  return {
+    change:
+      field === 'roundMm'
+        ? { roundMm: value, roundRangePercent: range }
+        : { stitchMm: value, stitchRangePercent: range },
+  };
 }

@@ -51,7 +51,11 @@ class Descent {
     this.d = new Float64Array(size);
     this.newX = new Float64Array(size);
     this.newG = new Float64Array(size);
-    this.memory = Array.from({ length: MEMORY }, () => ({ s: new Float64Array(size), y: new Float64Array(size), rho: 0 }));
+    this.memory = Array.from({ length: MEMORY }, () => ({
+      s: new Float64Array(size),
+      y: new Float64Array(size),
+      rho: 0,
+    }));
     this.value = task.at(x, this.g);
   }
 

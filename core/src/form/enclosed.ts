@@ -6,9 +6,16 @@ export interface Rim {
 }
 
 /** Volume inside triangles and lids over the open rims, in the sense of the triangles; its slope times 6 `k` is added to `g`. Source: the divergence theorem. */
-export function enclosed(x: Float64Array, triangles: Int32Array, rims: readonly Rim[], g: Float64Array | null, k: number): number {
+export function enclosed(
+  x: Float64Array,
+  triangles: Int32Array,
+  rims: readonly Rim[],
+  g: Float64Array | null,
+  k: number,
+): number {
   let six = 0;
-  for (let t = 0; t < triangles.length; t += 3) six += wedge(x, 3 * triangles[t], 3 * triangles[t + 1], 3 * triangles[t + 2], g, k);
+  for (let t = 0; t < triangles.length; t += 3)
+    six += wedge(x, 3 * triangles[t], 3 * triangles[t + 1], 3 * triangles[t + 2], g, k);
   for (let i = 0; i < rims.length; i++) six += lid(x, rims[i], g, k);
   return six / 6;
 }

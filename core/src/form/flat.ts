@@ -10,11 +10,22 @@ export type Sections = Rings & { straight: Float64Array };
 export function flatSheet(fabric: Fabric, heights: readonly number[], gauge: Gauge): Sections {
   const cord = fabric.shape === 'cord';
   // A foundation chain is as wide as the row that is worked into it.
-  const half = fabric.rounds.map((round, i) => ((cord ? 1 : round.kind === 'chain' ? (fabric.rounds[i + 1]?.count ?? round.count) : round.count) * gauge.stitchMm) / 2);
+  const half = fabric.rounds.map(
+    (round, i) =>
+      ((cord ? 1 : round.kind === 'chain' ? (fabric.rounds[i + 1]?.count ?? round.count) : round.count) *
+        gauge.stitchMm) /
+      2,
+  );
   const tall = cord ? fabric.rounds.map((round) => round.count * gauge.stitchMm) : heights;
   const z = new Float64Array(half.length + 1);
   tall.forEach((h, i) => (z[i + 1] = z[i] + h));
-  return { r: Float64Array.from([half[0] ?? 0, ...half]), z, straight: new Float64Array(half.length + 1), converged: true, iterations: 0 };
+  return {
+    r: Float64Array.from([half[0] ?? 0, ...half]),
+    z,
+    straight: new Float64Array(half.length + 1),
+    converged: true,
+    iterations: 0,
+  };
 }
 
 /**
@@ -30,7 +41,11 @@ export function ovalStraights(fabric: Fabric, heights: readonly number[], gauge:
   const along = Math.max(0, (fabric.rounds[0].count - FLAT_GROWTH.sc) / 2) * gauge.stitchMm;
   const most = Math.max(...fabric.rounds.map((r) => r.count));
   const widest = fabric.rounds.map((r) => r.count).lastIndexOf(most);
-  fabric.rounds.forEach((round, i) => (straight[i] = i <= widest ? Math.min(along, (round.count * gauge.stitchMm) / 2) : (along * round.count) / most));
+  fabric.rounds.forEach(
+    (round, i) =>
+      (straight[i] =
+        i <= widest ? Math.min(along, (round.count * gauge.stitchMm) / 2) : (along * round.count) / most),
+  );
   return straight;
 }
 
@@ -68,7 +83,8 @@ export function flattenedRings(fabric: Fabric, heights: readonly number[], gauge
   for (let i = 1; i < n; i++) half[i] = Math.min(half[i], half[i - 1] + h[i]);
   for (let i = n - 2; i >= 0; i--) half[i] = Math.min(half[i], half[i + 1] + h[i + 1]);
   const z = new Float64Array(n);
-  for (let i = 1; i < n; i++) z[i] = z[i - 1] + (h[i] + Math.sqrt(Math.max(0, h[i] ** 2 - (half[i] - half[i - 1]) ** 2))) / 2;
+  for (let i = 1; i < n; i++)
+    z[i] = z[i - 1] + (h[i] + Math.sqrt(Math.max(0, h[i] ** 2 - (half[i] - half[i - 1]) ** 2))) / 2;
   const r = half.map((b) => Math.min(b, depth / 2));
   return { r, z, straight: half.map((b, i) => 2 * (b - r[i])), converged: true, iterations: 0 };
 }
@@ -81,8 +97,11 @@ export function pushedIn(z: Float64Array, rim: number): Float64Array {
 
 /** Rounds (indices) along which the end of a part can be pushed in: what comes after must find room inside what comes before. */
 export function rimsOf({ z, rounds }: { z: Float64Array; rounds: readonly unknown[] }): number[] {
-  const rise = (from: number, to: number) => Array.from(z.slice(from + 1, to + 1)).reduce((sum, value, i) => sum + Math.abs(value - z[from + i]), 0);
-  return rounds.map((_, i) => i).filter((i) => i > 0 && i < rounds.length - 1 && rise(i + 1, z.length - 1) <= rise(0, i + 1));
+  const rise = (from: number, to: number) =>
+    Array.from(z.slice(from + 1, to + 1)).reduce((sum, value, i) => sum + Math.abs(value - z[from + i]), 0);
+  return rounds
+    .map((_, i) => i)
+    .filter((i) => i > 0 && i < rounds.length - 1 && rise(i + 1, z.length - 1) <= rise(0, i + 1));
 }
 
 /** A disc folded in half is as tall as its radius. */

@@ -12,10 +12,15 @@ import { extents, measure } from './surface';
 export type Firmness = 'empty' | 'soft' | 'medium' | 'firm';
 
 /** What a part is made into after it is worked: left as it is, pressed flat, a disc folded over, or its end pushed in along a round. */
-export type Shaping = { how: 'as worked' } | { how: 'flattened' } | { how: 'folded' } | { how: 'pushed in'; /** index of the round that becomes the rim */ round: number };
+export type Shaping =
+  | { how: 'as worked' }
+  | { how: 'flattened' }
+  | { how: 'folded' }
+  | { how: 'pushed in'; /** index of the round that becomes the rim */ round: number };
 
 /** The model that a form's numbers rest on; each has its own range in `figures`, MODEL_RANGE. */
-export type Basis = 'ring model' | 'bent ring model' | 'oval model' | 'flattened' | 'folded' | 'flat rows' | 'chain';
+export type Basis =
+  'ring model' | 'bent ring model' | 'oval model' | 'flattened' | 'folded' | 'flat rows' | 'chain';
 
 /** One round in millimetres. `radiusMm` and `heightMm` (along the axis from the ring) are of the ring model. */
 export interface RoundForm {
@@ -90,24 +95,72 @@ export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): Part
   const shaping = options.shaping ?? { how: 'as worked' };
   const heights = fabric.rounds.map((r) => meanHeight(fabric, r) * gauge.roundMm);
   const section = fabric.shape === 'rows' ? 'sheet' : fabric.shape === 'cord' ? 'cord' : 'ring';
-  const straight = section === 'ring' ? ovalStraights(fabric, heights, gauge) : new Float64Array(fabric.rounds.length);
+  const straight =
+    section === 'ring' ? ovalStraights(fabric, heights, gauge) : new Float64Array(fabric.rounds.length);
   const oval = straight.some((l) => l > 0);
   const flattened = section === 'ring' && shaping.how === 'flattened' && fabric.rounds.length > 0;
-  const solved = section !== 'ring' || fabric.rounds.length === 0 ? flatSheet(fabric, heights, gauge) : flattened ? flattenedRings(fabric, heights, gauge) : { ...ringsOf(fabric, heights, gauge, straight, options.fill), straight: withEnds(straight, fabric.closed) };
-  const z = section === 'ring' && shaping.how === 'pushed in' ? pushedIn(solved.z, shaping.round + 1) : solved.z;
+  const solved =
+    section !== 'ring' || fabric.rounds.length === 0
+      ? flatSheet(fabric, heights, gauge)
+      : flattened
+        ? flattenedRings(fabric, heights, gauge)
+        : {
+            ...ringsOf(fabric, heights, gauge, straight, options.fill),
+            straight: withEnds(straight, fabric.closed),
+          };
+  const z =
+    section === 'ring' && shaping.how === 'pushed in' ? pushedIn(solved.z, shaping.round + 1) : solved.z;
   const phase = phasesOf(fabric, fabric.rounds, gauge.leanStitches, null);
   const folded = section === 'ring' && shaping.how === 'folded';
-  const bent = section === 'ring' && !oval && !flattened && !folded && shaping.how !== 'pushed in' ? bendOf(fabric, gauge, solved.r, z, phase, workingDirection(gauge.hand, options.wrongSideOut ?? false)) : null;
+  const bent =
+    section === 'ring' && !oval && !flattened && !folded && shaping.how !== 'pushed in'
+      ? bendOf(fabric, gauge, solved.r, z, phase, workingDirection(gauge.hand, options.wrongSideOut ?? false))
+      : null;
   const rounds = roundForms(fabric.rounds, gauge, solved.r, z, solved.straight);
   const { volume, area } = measure(solved.r, z, solved.straight, section);
   const inner = Math.max(0, volume - (area * thicknessOf(gauge)) / 2);
   const plain: PartForm = {
-    basis: section === 'sheet' ? 'flat rows' : section === 'cord' ? 'chain' : folded ? 'folded' : flattened ? 'flattened' : oval ? 'oval model' : bent ? 'bent ring model' : 'ring model',
-    gauge, fabric, rounds, r: solved.r, z, section, straight: solved.straight, longRad: flattened || folded ? (phase[phase.length - 1] ?? 0) + Math.PI / 2 : 0, axis: bent, folded, rim: section === 'ring' && shaping.how === 'pushed in' ? shaping.round + 1 : null, phase, closed: fabric.closed, layers: [],
-    direction: workingDirection(gauge.hand, options.wrongSideOut ?? false), widthMm: 0, depthMm: 0, heightMm: 0,
-    volumeCm3: folded || flattened ? 0 : Math.max(0, volume) / 1000, innerCm3: folded || flattened ? 0 : inner / 1000, areaCm2: area / 100, converged: solved.converged, iterations: solved.iterations,
+    basis:
+      section === 'sheet'
+        ? 'flat rows'
+        : section === 'cord'
+          ? 'chain'
+          : folded
+            ? 'folded'
+            : flattened
+              ? 'flattened'
+              : oval
+                ? 'oval model'
+                : bent
+                  ? 'bent ring model'
+                  : 'ring model',
+    gauge,
+    fabric,
+    rounds,
+    r: solved.r,
+    z,
+    section,
+    straight: solved.straight,
+    longRad: flattened || folded ? (phase[phase.length - 1] ?? 0) + Math.PI / 2 : 0,
+    axis: bent,
+    folded,
+    rim: section === 'ring' && shaping.how === 'pushed in' ? shaping.round + 1 : null,
+    phase,
+    closed: fabric.closed,
+    layers: [],
+    direction: workingDirection(gauge.hand, options.wrongSideOut ?? false),
+    widthMm: 0,
+    depthMm: 0,
+    heightMm: 0,
+    volumeCm3: folded || flattened ? 0 : Math.max(0, volume) / 1000,
+    innerCm3: folded || flattened ? 0 : inner / 1000,
+    areaCm2: area / 100,
+    converged: solved.converged,
+    iterations: solved.iterations,
   };
-  const size = fabric.rounds.length ? extents(plain, thicknessOf(gauge)) : { widthMm: 0, depthMm: 0, heightMm: 0 };
+  const size = fabric.rounds.length
+    ? extents(plain, thicknessOf(gauge))
+    : { widthMm: 0, depthMm: 0, heightMm: 0 };
   const sized = { ...plain, ...size, ...(folded ? { heightMm: foldedHeight(solved.r) } : {}) };
   return { ...sized, layers: layerForms(sized) };
 }
@@ -116,15 +169,25 @@ export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): Part
 export const thicknessOf = (gauge: Gauge): number => FABRIC.thicknessPerStitch * gauge.stitchMm;
 
 /** How far a form's lengths across and along its axis may be off, percent: the gauge and the model, as independent errors. */
-export function formRange({ gauge, basis }: Pick<PartForm, 'gauge' | 'basis'>): { across: Pick<Gauge, 'rangePercent' | 'source'>; along: Pick<Gauge, 'rangePercent' | 'source'> } {
+export function formRange({ gauge, basis }: Pick<PartForm, 'gauge' | 'basis'>): {
+  across: Pick<Gauge, 'rangePercent' | 'source'>;
+  along: Pick<Gauge, 'rangePercent' | 'source'>;
+} {
   const model = MODEL_RANGE[basis];
-  return { across: { rangePercent: Math.hypot(gauge.stitchRangePercent, model), source: gauge.stitchSource }, along: { rangePercent: Math.hypot(gauge.roundRangePercent, model), source: gauge.source } };
+  return {
+    across: { rangePercent: Math.hypot(gauge.stitchRangePercent, model), source: gauge.stitchSource },
+    along: { rangePercent: Math.hypot(gauge.roundRangePercent, model), source: gauge.source },
+  };
 }
 
 /** Width, depth and height of a form with their ranges, in mm. */
 export function sizeOf(form: PartForm): { width: Ranged; depth: Ranged; height: Ranged } {
   const { across, along } = formRange(form);
-  return { width: ranged(form.widthMm, across), depth: ranged(form.depthMm, across), height: ranged(form.heightMm, along) };
+  return {
+    width: ranged(form.widthMm, across),
+    depth: ranged(form.depthMm, across),
+    height: ranged(form.heightMm, along),
+  };
 }
 
 /** Straights for the rings: the start takes those of the first round, a gathered end none. */
@@ -132,13 +195,32 @@ function withEnds(straight: Float64Array, closed: boolean): Float64Array {
   return Float64Array.from([straight[0] ?? 0, ...straight, ...(closed ? [0] : [])]);
 }
 
-function ringsOf(fabric: Fabric, heights: readonly number[], gauge: Gauge, straight: Float64Array, fill: Firmness): Rings {
+function ringsOf(
+  fabric: Fabric,
+  heights: readonly number[],
+  gauge: Gauge,
+  straight: Float64Array,
+  fill: Firmness,
+): Rings {
   const perRadius = gauge.stitchMm / (2 * Math.PI);
   const { how, chain } = fabric.start;
   // An oval base closes along its foundation chain.
-  const startRadiusMm = how === 'ring' || how === 'chain' ? 0 : how === 'loop' ? (chain * perRadius) / 2 : how === 'tube' ? chain * perRadius : null;
+  const startRadiusMm =
+    how === 'ring' || how === 'chain'
+      ? 0
+      : how === 'loop'
+        ? (chain * perRadius) / 2
+        : how === 'tube'
+          ? chain * perRadius
+          : null;
   return solveRings({
-    counts: fabric.rounds.map((r) => Math.max(1, r.count)), heightsMm: heights, stitchMm: gauge.stitchMm, roundMm: gauge.roundMm, startRadiusMm, closed: fabric.closed,
-    stretch: FABRIC.stretch[fill], straightMm: Array.from(straight),
+    counts: fabric.rounds.map((r) => Math.max(1, r.count)),
+    heightsMm: heights,
+    stitchMm: gauge.stitchMm,
+    roundMm: gauge.roundMm,
+    startRadiusMm,
+    closed: fabric.closed,
+    stretch: FABRIC.stretch[fill],
+    straightMm: Array.from(straight),
   });
 }

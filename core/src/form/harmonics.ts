@@ -57,13 +57,15 @@ export class Harmonics {
       for (let p = i > 0 ? 0 : 3; p < 6; p++) {
         const row = 3 * (i - 1) + p;
         mass[row] += stiff * c[p] * c[p];
-        for (let q = i > 0 ? 0 : 3; q <= p; q++) if (c[p] !== 0 && c[q] !== 0) band.add(row, 3 * (i - 1) + q, stiff * c[p] * c[q]);
+        for (let q = i > 0 ? 0 : 3; q <= p; q++)
+          if (c[p] !== 0 && c[q] !== 0) band.add(row, 3 * (i - 1) + q, stiff * c[p] * c[q]);
       }
       c.fill(0);
     };
     for (let i = 0; i < rings; i++) {
       const n = fabric.rounds[i].count;
-      if (n <= 2 * m || r[i + 1] < 0.05 * w) held.fill(1, 3 * i + (m === 0 ? 1 : 0), 3 * i + (m === 0 ? 2 : 3));
+      if (n <= 2 * m || r[i + 1] < 0.05 * w)
+        held.fill(1, 3 * i + (m === 0 ? 1 : 0), 3 * i + (m === 0 ? 2 : 3));
       const share = m === 0 ? n : n / 2;
       const half = Math.PI / Math.max(n, 1);
       const dr = r[i + 1] - r[i];
@@ -73,7 +75,10 @@ export class Harmonics {
       const rest = (n * w) / (2 * Math.PI);
       const row = (h / w) * (r[i + 1] > rest ? 1 : FABRIC.gathering);
       // Rows, and every second stitch of them.
-      for (const [steps, stiff] of [[1, row], [2, 0.05 * row]] as const) {
+      for (const [steps, stiff] of [
+        [1, row],
+        [2, 0.05 * row],
+      ] as const) {
         c[4] = 2 * Math.cos(steps * half) * Math.sin(m * steps * half);
         c[3] = 2 * Math.sin(steps * half) * Math.cos(m * steps * half);
         square(i, stiff * share);
@@ -83,12 +88,21 @@ export class Harmonics {
       c[5] = -2 * Math.sin(m * half) * pr;
       square(i, (pull + 0.005) * (h / w) * share);
       const post = (w / h) * (d > h * 1.001 ? 1 : FABRIC.gathering);
-      c[0] = i > 0 ? -pr : 0; c[2] = i > 0 ? -pz : 0; c[3] = pr; c[5] = pz;
+      c[0] = i > 0 ? -pr : 0;
+      c[2] = i > 0 ? -pz : 0;
+      c[3] = pr;
+      c[5] = pz;
       square(i, post * share);
-      c[0] = i > 0 ? pz : 0; c[2] = i > 0 ? -pr : 0; c[3] = -pz; c[5] = pr;
+      c[0] = i > 0 ? pz : 0;
+      c[2] = i > 0 ? -pr : 0;
+      c[3] = -pz;
+      c[5] = pr;
       square(i, (pull + 0.005) * share);
       const turn = h / Math.max(r[i + 1], 0.2 * w);
-      c[1] = i > 0 ? -1 : 0; c[3] = -turn * m * pr; c[4] = 1 - turn * pr; c[5] = -turn * m * pz;
+      c[1] = i > 0 ? -1 : 0;
+      c[3] = -turn * m * pr;
+      c[4] = 1 - turn * pr;
+      c[5] = -turn * m * pz;
       square(i, 0.04 * share);
     }
     const mean = mass.reduce((a, b) => a + b, 0) / Math.max(1, mass.length);
@@ -129,7 +143,12 @@ export class Harmonics {
       }
     }
     this.bands.forEach(({ band, held }, m) => {
-      for (let k = Math.max(0, 2 * m - 1); k <= 2 * m; k++) band.substitute(load.subarray(k * size, (k + 1) * size), held, move.subarray(k * size, (k + 1) * size));
+      for (let k = Math.max(0, 2 * m - 1); k <= 2 * m; k++)
+        band.substitute(
+          load.subarray(k * size, (k + 1) * size),
+          held,
+          move.subarray(k * size, (k + 1) * size),
+        );
     });
     for (let v = 0, k = 0, f = 0, t = 0; v < stitches; v++, k += 3, f += 9) {
       let at = 3 * round[v];
@@ -159,14 +178,18 @@ export class Harmonics {
   private ends(d: Float64Array): void {
     const { net, rings, move, form } = this;
     const size = 3 * rings;
-    for (const [point, ring] of [[net.mesh.centre, 0], [net.mesh.cap, rings - 1]]) {
+    for (const [point, ring] of [
+      [net.mesh.centre, 0],
+      [net.mesh.cap, rings - 1],
+    ]) {
       if (point < 0) continue;
       const at = 3 * ring;
       const b = form.axis ? form.axis.rotation.subarray(9 * (ring + 1), 9 * (ring + 1) + 9) : STRAIGHT;
       // Across and round together shift a ring sideways.
       const x = (move[size + at] - move[size + at + 1]) / 2;
       const y = (form.direction * (move[2 * size + at] - move[2 * size + at + 1])) / 2;
-      for (let k = 0; k < 3; k++) d[3 * point + k] += b[3 * k] * x + b[3 * k + 1] * y + b[3 * k + 2] * move[at + 2];
+      for (let k = 0; k < 3; k++)
+        d[3 * point + k] += b[3 * k] * x + b[3 * k + 1] * y + b[3 * k + 2] * move[at + 2];
     }
   }
 }
@@ -177,10 +200,15 @@ const STRAIGHT = [1, 0, 0, 0, 1, 0, 0, 0, 1];
 function frames(form: PartForm, net: Net): Float64Array {
   const frame = new Float64Array(9 * net.stitches);
   for (let s = 0; s < net.stitches; s++) {
-    const b = form.axis ? form.axis.rotation.subarray(9 * (net.round[s] + 1), 9 * (net.round[s] + 1) + 9) : STRAIGHT;
+    const b = form.axis
+      ? form.axis.rotation.subarray(9 * (net.round[s] + 1), 9 * (net.round[s] + 1) + 9)
+      : STRAIGHT;
     const [c, q] = [Math.cos(net.angle[s]), form.direction * Math.sin(net.angle[s])];
     const local = [c, q, 0, -q * form.direction, c * form.direction, 0, 0, 0, 1];
-    for (let v = 0; v < 3; v++) for (let k = 0; k < 3; k++) frame[9 * s + 3 * v + k] = b[3 * k] * local[3 * v] + b[3 * k + 1] * local[3 * v + 1] + b[3 * k + 2] * local[3 * v + 2];
+    for (let v = 0; v < 3; v++)
+      for (let k = 0; k < 3; k++)
+        frame[9 * s + 3 * v + k] =
+          b[3 * k] * local[3 * v] + b[3 * k + 1] * local[3 * v + 1] + b[3 * k + 2] * local[3 * v + 2];
   }
   return frame;
 }

@@ -30,11 +30,31 @@ function layerForm(host: PartForm, layer: FabricLayer): PartForm {
   });
   const { area } = measure(r, z, straight, 'ring');
   const base = host.fabric.rounds[on];
-  const phase = phasesOf(fabric, layer.rounds, gauge.leanStitches, base ? { round: base, phase: host.phase[on] } : null);
+  const phase = phasesOf(
+    fabric,
+    layer.rounds,
+    gauge.leanStitches,
+    base ? { round: base, phase: host.phase[on] } : null,
+  );
   const section = host.section === 'ring' ? 'ring' : host.section;
   const form: PartForm = {
-    ...host, fabric: { ...fabric, rounds: layer.rounds, layers: [], closed: false }, rounds: roundForms(layer.rounds, gauge, r, z, straight), r, z, straight, section, phase, closed: false, layers: [], axis: null,
-    widthMm: 2 * Math.max(...r) + Math.max(...straight), depthMm: 2 * Math.max(...r), heightMm: z[rings - 1] - z[0], volumeCm3: 0, innerCm3: 0, areaCm2: area / 100,
+    ...host,
+    fabric: { ...fabric, rounds: layer.rounds, layers: [], closed: false },
+    rounds: roundForms(layer.rounds, gauge, r, z, straight),
+    r,
+    z,
+    straight,
+    section,
+    phase,
+    closed: false,
+    layers: [],
+    axis: null,
+    widthMm: 2 * Math.max(...r) + Math.max(...straight),
+    depthMm: 2 * Math.max(...r),
+    heightMm: z[rings - 1] - z[0],
+    volumeCm3: 0,
+    innerCm3: 0,
+    areaCm2: area / 100,
   };
   if (!host.axis) return form;
   // On a bent part the layer goes straight on from the ring it stands on.

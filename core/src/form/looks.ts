@@ -49,7 +49,8 @@ export function looksOf(form: PartForm, fill: Firmness, at: 'once' | 'relaxed', 
   made.add(form, body, points, 0);
   form.layers.forEach((layer, k) => {
     // A fold sewn shut lies inside the fabric.
-    if (form.fabric.layers[k].kind !== 'fold' && layer.fabric.rounds.length > 0) made.addLayer(layer, k + 1, Math.max(0, form.fabric.layers[k].on), body, points);
+    if (form.fabric.layers[k].kind !== 'fold' && layer.fabric.rounds.length > 0)
+      made.addLayer(layer, k + 1, Math.max(0, form.fabric.layers[k].on), body, points);
   });
   return made.finish(body, points);
 }
@@ -92,15 +93,32 @@ class Weaver {
     const triangles = trianglesOf(form, net);
     let done = 0;
     for (let t = 0; t < triangles.length; t += 3) {
-      const last = Math.max(...[0, 1, 2].map((k) => (triangles[t + k] < net.stitches ? net.round[triangles[t + k]] : triangles[t + k] === net.mesh.cap ? form.fabric.rounds.length : 0)));
+      const last = Math.max(
+        ...[0, 1, 2].map((k) =>
+          triangles[t + k] < net.stitches
+            ? net.round[triangles[t + k]]
+            : triangles[t + k] === net.mesh.cap
+              ? form.fabric.rounds.length
+              : 0,
+        ),
+      );
       // Triangles come round by round.
-      if (layer === 0) while (done < last) (this.trianglesTo[++done] = this.triangles.length / 3);
+      if (layer === 0) while (done < last) this.trianglesTo[++done] = this.triangles.length / 3;
       for (let k = 0; k < 3; k++) this.triangles.push(base + triangles[t + k]);
     }
-    if (layer === 0) while (done < form.fabric.rounds.length) this.trianglesTo[++done] = this.triangles.length / 3;
+    if (layer === 0)
+      while (done < form.fabric.rounds.length) this.trianglesTo[++done] = this.triangles.length / 3;
   }
 
-  private stitch(form: PartForm, net: Net, x: Float64Array, outward: Float32Array, layer: number, round: number, j: number): void {
+  private stitch(
+    form: PartForm,
+    net: Net,
+    x: Float64Array,
+    outward: Float32Array,
+    layer: number,
+    round: number,
+    j: number,
+  ): void {
     const { gauge, fabric } = form;
     const w = gauge.stitchMm;
     const s = net.mesh.first[round] + j;
@@ -122,20 +140,42 @@ class Weaver {
     for (const side of [-1, 1]) {
       const from = add3(foot, scale(height, -REACH.foot), scale(row, share + side * gathers));
       const to = add3(top, scale(height, REACH.top), scale(row, side * REACH.apart * w * wide));
-      this.leg(index, from, to, normal, (kind === 'bob' ? 1.7 : 1) * HALF_WIDTH.leg * w * (0.55 + 0.45 * wide));
+      this.leg(
+        index,
+        from,
+        to,
+        normal,
+        (kind === 'bob' ? 1.7 : 1) * HALF_WIDTH.leg * w * (0.55 + 0.45 * wide),
+      );
     }
     // Taller stitches show the yarn that is wrapped round their post.
     const wraps = Math.round(HEIGHT_OF[kind] - 0.6);
     for (let k = 1; k <= wraps && kind !== 'bob'; k++) {
       const on = add3(foot, scale(height, k / (wraps + 1)), scale(normal, 0.12 * w));
       const half = scale(row, 0.36 * w * wide);
-      this.leg(index, sub(on, add3(half, scale(height, 0.1 / (wraps + 1)))), add3(on, half, scale(height, 0.1 / (wraps + 1))), normal, HALF_WIDTH.wrap * w);
+      this.leg(
+        index,
+        sub(on, add3(half, scale(height, 0.1 / (wraps + 1)))),
+        add3(on, half, scale(height, 0.1 / (wraps + 1))),
+        normal,
+        HALF_WIDTH.wrap * w,
+      );
     }
     this.rim(index, form, net, x, s, round, j, normal, height);
   }
 
   /** Loops that nobody works into: a ridge outside, or both along an open edge. */
-  private rim(index: number, form: PartForm, net: Net, x: Float64Array, s: number, round: number, j: number, normal: Vec3, height: Vec3): void {
+  private rim(
+    index: number,
+    form: PartForm,
+    net: Net,
+    x: Float64Array,
+    s: number,
+    round: number,
+    j: number,
+    normal: Vec3,
+    height: Vec3,
+  ): void {
     const { fabric, gauge } = form;
     const f = fabric.rounds[round].from + j;
     const last = round === fabric.rounds.length - 1;
@@ -146,7 +186,14 @@ class Weaver {
     const at = (p: number): Vec3 => [x[3 * p], x[3 * p + 1], x[3 * p + 2]];
     const [a, b] = [half(at(net.before[s]), at(s)), half(at(s), at(net.after[s]))];
     const up = scale(unit(height), open ? 0.14 * w : 0.05 * w);
-    for (const out of open ? [0.16, -0.16] : [0.3]) this.leg(index, add3(a, up, scale(normal, out * w)), add3(b, up, scale(normal, out * w)), out > 0 ? unit(add3(normal, scale(unit(height), 0.6))) : unit(height), HALF_WIDTH.rim * w);
+    for (const out of open ? [0.16, -0.16] : [0.3])
+      this.leg(
+        index,
+        add3(a, up, scale(normal, out * w)),
+        add3(b, up, scale(normal, out * w)),
+        out > 0 ? unit(add3(normal, scale(unit(height), 0.6))) : unit(height),
+        HALF_WIDTH.rim * w,
+      );
   }
 
   private leg(index: number, from: Vec3, to: Vec3, normal: Vec3, halfWidth: number): void {
@@ -158,8 +205,17 @@ class Weaver {
     const shift = new Float32Array(3 * body.stitches);
     for (let k = 0; k < shift.length; k++) shift[k] = x[k] - body.start[k];
     return {
-      legs: Float32Array.from(this.legs), legOf: Int32Array.from(this.legOf), legsTo: Int32Array.from(this.legsTo), trianglesTo: Int32Array.from(this.trianglesTo), stitches: Int32Array.from(this.stitches), middles: Float32Array.from(this.middles),
-      feet: Float32Array.from(this.feet), points: Float32Array.from(this.points), normals: Float32Array.from(this.normals), triangles: Int32Array.from(this.triangles), shift,
+      legs: Float32Array.from(this.legs),
+      legOf: Int32Array.from(this.legOf),
+      legsTo: Int32Array.from(this.legsTo),
+      trianglesTo: Int32Array.from(this.trianglesTo),
+      stitches: Int32Array.from(this.stitches),
+      middles: Float32Array.from(this.middles),
+      feet: Float32Array.from(this.feet),
+      points: Float32Array.from(this.points),
+      normals: Float32Array.from(this.normals),
+      triangles: Int32Array.from(this.triangles),
+      shift,
     };
   }
 }
@@ -170,10 +226,31 @@ export function legMatrix(from: Vec3, to: Vec3, normal: Vec3, halfWidth: number,
   const along = unit(long);
   const across = unit(cross(normal, along));
   const up = cross(along, across);
-  out.push(long[0], long[1], long[2], 0, across[0] * halfWidth, across[1] * halfWidth, across[2] * halfWidth, 0, up[0] * halfWidth * THICK, up[1] * halfWidth * THICK, up[2] * halfWidth * THICK, 0, from[0], from[1], from[2], 1);
+  out.push(
+    long[0],
+    long[1],
+    long[2],
+    0,
+    across[0] * halfWidth,
+    across[1] * halfWidth,
+    across[2] * halfWidth,
+    0,
+    up[0] * halfWidth * THICK,
+    up[1] * halfWidth * THICK,
+    up[2] * halfWidth * THICK,
+    0,
+    from[0],
+    from[1],
+    from[2],
+    1,
+  );
 }
 
-const add3 = (a: Vec3, b: Vec3, c: Vec3 = [0, 0, 0]): Vec3 => [a[0] + b[0] + c[0], a[1] + b[1] + c[1], a[2] + b[2] + c[2]];
+const add3 = (a: Vec3, b: Vec3, c: Vec3 = [0, 0, 0]): Vec3 => [
+  a[0] + b[0] + c[0],
+  a[1] + b[1] + c[1],
+  a[2] + b[2] + c[2],
+];
 const half = (a: Vec3, b: Vec3): Vec3 => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2, (a[2] + b[2]) / 2];
 
 function mean(x: Float64Array, low: number, high: number): Vec3 {
@@ -189,9 +266,17 @@ function mean(x: Float64Array, low: number, high: number): Vec3 {
 /** The foot of a stitch without parents: the ring below it. */
 function below(form: PartForm, net: Net, round: number, j: number, top: Vec3): Vec3 {
   const s = net.mesh.first[round] + j;
-  const ringBelow = surfacePoint(form, net.angle[s], form.section === 'cord' ? round + j / Math.max(1, form.fabric.rounds[round].count) : round);
+  const ringBelow = surfacePoint(
+    form,
+    net.angle[s],
+    form.section === 'cord' ? round + j / Math.max(1, form.fabric.rounds[round].count) : round,
+  );
   // It goes with the stitch where the stitch has gone.
-  return [ringBelow[0] + top[0] - net.start[3 * s], ringBelow[1] + top[1] - net.start[3 * s + 1], ringBelow[2] + top[2] - net.start[3 * s + 2]];
+  return [
+    ringBelow[0] + top[0] - net.start[3 * s],
+    ringBelow[1] + top[1] - net.start[3 * s + 1],
+    ringBelow[2] + top[2] - net.start[3 * s + 2],
+  ];
 }
 
 /** The way along the row at a stitch, square to the fabric's normal. */
@@ -206,7 +291,9 @@ function rowAt(net: Net, x: Float64Array, s: number, normal: Vec3): Vec3 {
 function spacing(net: Net, x: Float64Array, s: number): number {
   const [a, b] = [net.before[s], net.after[s]];
   const steps = (a !== s ? 1 : 0) + (b !== s ? 1 : 0);
-  return steps ? Math.hypot(x[3 * b] - x[3 * a], x[3 * b + 1] - x[3 * a + 1], x[3 * b + 2] - x[3 * a + 2]) / steps : Infinity;
+  return steps
+    ? Math.hypot(x[3 * b] - x[3 * a], x[3 * b + 1] - x[3 * a + 1], x[3 * b + 2] - x[3 * a + 2]) / steps
+    : Infinity;
 }
 
 /** Triangles between the stitches; a sheet has no seam, a cord none at all. */
@@ -235,9 +322,13 @@ function normalsOf(form: PartForm, net: Net, x: Float64Array): Float32Array {
   const { triangles } = net.mesh;
   for (let t = 0; t < triangles.length; t += 3) {
     const [a, b, c] = [3 * triangles[t], 3 * triangles[t + 1], 3 * triangles[t + 2]];
-    const n = cross([x[b] - x[a], x[b + 1] - x[a + 1], x[b + 2] - x[a + 2]], [x[c] - x[a], x[c + 1] - x[a + 1], x[c + 2] - x[a + 2]]);
+    const n = cross(
+      [x[b] - x[a], x[b + 1] - x[a + 1], x[b + 2] - x[a + 2]],
+      [x[c] - x[a], x[c + 1] - x[a + 1], x[c + 2] - x[a + 2]],
+    );
     for (const p of [a, b, c]) for (let k = 0; k < 3; k++) normals[p + k] += form.direction * n[k];
   }
-  for (let p = 0; p < normals.length; p += 3) normals.set(unit([normals[p], normals[p + 1], normals[p + 2]]), p);
+  for (let p = 0; p < normals.length; p += 3)
+    normals.set(unit([normals[p], normals[p + 1], normals[p + 2]]), p);
   return normals;
 }

@@ -6,12 +6,22 @@ import type { Firmness, PartForm } from './form';
 export type FillMaterial = keyof Omit<typeof FILL_DENSITY, 'source'>;
 
 /** Grams of fill for so many cm3 of inner space; range from the filler's hand and from the gauge (volume, third power). */
-export function fillGrams(innerCm3: number, firmness: Firmness, material: FillMaterial, gaugeRangePercent: number): Ranged {
+export function fillGrams(
+  innerCm3: number,
+  firmness: Firmness,
+  material: FillMaterial,
+  gaugeRangePercent: number,
+): Ranged {
   if (firmness === 'empty') return { value: 0, low: 0, high: 0, source: 'assumed' };
   const value = innerCm3 * FILL_DENSITY[material][firmness];
   const hand = FILL_RANGE_PERCENT.value / 100;
   const gauge = gaugeRangePercent / 100;
-  return { value, low: value * (1 - hand) * (1 - gauge) ** 3, high: value * (1 + hand) * (1 + gauge) ** 3, source: 'assumed' };
+  return {
+    value,
+    low: value * (1 - hand) * (1 - gauge) ** 3,
+    high: value * (1 + hand) * (1 + gauge) ** 3,
+    source: 'assumed',
+  };
 }
 
 /** Metres of yarn in a fabric, tails left aside: the figures' shares of a single crochet, scaled to the maker's own unravelled stitch. Source: `figures`, YARN_OF. */
@@ -19,7 +29,10 @@ export function yarnMetres(fabric: Fabric, gauge: Gauge): number {
   let widths = 0;
   for (const round of [...fabric.rounds, ...fabric.layers.flatMap((l) => l.rounds)])
     for (const w of round.worked) {
-      const one = w.eats > 1 ? YARN_OF[w.kind] * (w.invisible ? YARN_OF_DEC.invisible : YARN_OF_DEC.plain) : YARN_OF[w.kind] * Math.max(1, w.makes);
+      const one =
+        w.eats > 1
+          ? YARN_OF[w.kind] * (w.invisible ? YARN_OF_DEC.invisible : YARN_OF_DEC.plain)
+          : YARN_OF[w.kind] * Math.max(1, w.makes);
       widths += one * w.times;
     }
   return (widths * (gauge.yarnWidths / YARN_OF.sc) * gauge.stitchMm) / 1000;
@@ -28,8 +41,16 @@ export function yarnMetres(fabric: Fabric, gauge: Gauge): number {
 /** Metres of yarn with their range: the yarn in a stitch and the gauge. */
 export function yarnNeed(form: Pick<PartForm, 'fabric' | 'gauge'>): Ranged {
   const value = yarnMetres(form.fabric, form.gauge);
-  const percent = form.gauge.yarnSource === 'measured' ? form.gauge.stitchRangePercent : Math.hypot(YARN_RANGE_PERCENT.value, form.gauge.stitchRangePercent);
-  return { value, low: value * (1 - percent / 100), high: value * (1 + percent / 100), source: form.gauge.yarnSource };
+  const percent =
+    form.gauge.yarnSource === 'measured'
+      ? form.gauge.stitchRangePercent
+      : Math.hypot(YARN_RANGE_PERCENT.value, form.gauge.stitchRangePercent);
+  return {
+    value,
+    low: value * (1 - percent / 100),
+    high: value * (1 + percent / 100),
+    source: form.gauge.yarnSource,
+  };
 }
 
 /** Mass of a part, g: yarn and fill. Null while nobody has said what the yarn weighs. */
@@ -38,5 +59,10 @@ export function massOf(form: PartForm, firmness: Firmness, material: FillMateria
   if (perMetre === null) return null;
   const yarn = yarnNeed(form);
   const fill = fillGrams(form.innerCm3, firmness, material, form.gauge.rangePercent);
-  return { value: yarn.value * perMetre + fill.value, low: yarn.low * perMetre + fill.low, high: yarn.high * perMetre + fill.high, source: yarn.source };
+  return {
+    value: yarn.value * perMetre + fill.value,
+    low: yarn.low * perMetre + fill.low,
+    high: yarn.high * perMetre + fill.high,
+    source: yarn.source,
+  };
 }

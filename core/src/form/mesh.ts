@@ -27,7 +27,8 @@ export function meshOf(form: Pick<PartForm, 'fabric' | 'closed' | 'r' | 'phase' 
   const out: number[] = [];
   const fan = (round: number, middle: number, way: 0 | 1) => {
     const { count } = rounds[round];
-    for (let j = 0; j < count; j++) out.push(first[round] + ((j + 1 - way) % count), first[round] + ((j + way) % count), middle);
+    for (let j = 0; j < count; j++)
+      out.push(first[round] + ((j + 1 - way) % count), first[round] + ((j + way) % count), middle);
   };
   // Wound so that every triangle has the same side out.
   if (centre >= 0 && rounds.length) fan(0, centre, 0);
@@ -37,13 +38,20 @@ export function meshOf(form: Pick<PartForm, 'fabric' | 'closed' | 'r' | 'phase' 
     // In turns, from the first stitch of the lower round on.
     const offset = (form.phase[i] - form.phase[i - 1]) / (2 * Math.PI) + 0.5 / b - 0.5 / a;
     const start = Math.round(-offset * b);
-    for (let ja = 0, jb = 0; ja < a || jb < b; ) {
+    for (let ja = 0, jb = 0; ja < a || jb < b;) {
       const va = first[i - 1] + (ja % a);
       const vb = first[i] + ((((start + jb) % b) + b) % b);
-      if (jb >= b || (ja < a && (ja + 1) / a <= offset + (start + jb + 1) / b)) out.push(va, first[i - 1] + ((++ja) % a), vb);
+      if (jb >= b || (ja < a && (ja + 1) / a <= offset + (start + jb + 1) / b))
+        out.push(va, first[i - 1] + (++ja % a), vb);
       else out.push(va, first[i] + ((((start + ++jb) % b) + b) % b), vb);
     }
   }
   if (cap >= 0 && rounds.length) fan(rounds.length - 1, cap, 1);
-  return { vertices: stitches + (centre >= 0 ? 1 : 0) + (cap >= 0 ? 1 : 0), triangles: Int32Array.from(out), first, centre, cap };
+  return {
+    vertices: stitches + (centre >= 0 ? 1 : 0) + (cap >= 0 ? 1 : 0),
+    triangles: Int32Array.from(out),
+    first,
+    centre,
+    cap,
+  };
 }

@@ -8,7 +8,11 @@ import { surfacePoint } from './surface';
 const RAMP = [0.5, 0.75, 1];
 
 /** How far along its turn a stitch has climbed, in rounds; 0 in joined and flat work. */
-export const climbAt = (form: Pick<PartForm, 'fabric' | 'section'>, round: number, fraction: number): number =>
+export const climbAt = (
+  form: Pick<PartForm, 'fabric' | 'section'>,
+  round: number,
+  fraction: number,
+): number =>
   form.section !== 'ring' || form.fabric.rounds[round].joined ? 0 : (fraction - 0.5) * (RAMP[round] ?? 1);
 
 /**
@@ -43,8 +47,18 @@ export function netOf(form: PartForm): Net {
   const mesh = meshOf(form);
   const stitches = mesh.first[fabric.rounds.length];
   const net: Net = {
-    mesh, points: mesh.vertices, stitches, round: new Int32Array(stitches), angle: new Float64Array(stitches), heightMm: new Float64Array(stitches), before: new Int32Array(stitches), after: new Int32Array(stitches),
-    parentFrom: new Int32Array(stitches), parentTo: new Int32Array(stitches), offset: new Float32Array(stitches), start: new Float64Array(3 * mesh.vertices),
+    mesh,
+    points: mesh.vertices,
+    stitches,
+    round: new Int32Array(stitches),
+    angle: new Float64Array(stitches),
+    heightMm: new Float64Array(stitches),
+    before: new Int32Array(stitches),
+    after: new Int32Array(stitches),
+    parentFrom: new Int32Array(stitches),
+    parentTo: new Int32Array(stitches),
+    offset: new Float32Array(stitches),
+    start: new Float64Array(3 * mesh.vertices),
   };
   // Stitches of layers stand between those of the part itself.
   const own = new Int32Array(fabric.stitches).fill(-1);
@@ -53,13 +67,28 @@ export function netOf(form: PartForm): Net {
   });
   fabric.rounds.forEach((round, i) => {
     const first = mesh.first[i];
-    const cyclic = form.section === 'ring' && (round.joined || (form.closed && i === fabric.rounds.length - 1));
+    const cyclic =
+      form.section === 'ring' && (round.joined || (form.closed && i === fabric.rounds.length - 1));
     for (let j = 0; j < round.count; j++) {
       const [s, f] = [first + j, round.from + j];
       net.round[s] = i;
       net.heightMm[s] = HEIGHT_OF[KINDS[fabric.kind[f]]] * gauge.roundMm;
-      net.before[s] = j > 0 ? s - 1 : round.joined && form.section === 'ring' ? first + round.count - 1 : i > 0 && form.section === 'ring' ? s - 1 : s;
-      net.after[s] = j < round.count - 1 ? s + 1 : cyclic ? first : i < fabric.rounds.length - 1 && form.section === 'ring' && !fabric.rounds[i + 1].joined ? s + 1 : s;
+      net.before[s] =
+        j > 0
+          ? s - 1
+          : round.joined && form.section === 'ring'
+            ? first + round.count - 1
+            : i > 0 && form.section === 'ring'
+              ? s - 1
+              : s;
+      net.after[s] =
+        j < round.count - 1
+          ? s + 1
+          : cyclic
+            ? first
+            : i < fabric.rounds.length - 1 && form.section === 'ring' && !fabric.rounds[i + 1].joined
+              ? s + 1
+              : s;
       const [low, high] = [own[fabric.parentFrom[f]] ?? -1, own[fabric.parentTo[f] - 1] ?? -1];
       if (fabric.parentTo[f] > fabric.parentFrom[f] && low >= 0 && high >= 0 && low < s && high < s) {
         net.parentFrom[s] = Math.min(low, high);
@@ -70,7 +99,16 @@ export function netOf(form: PartForm): Net {
       }
       net.offset[s] = fabric.offset[f];
       net.angle[s] = topAngle(form, i, j);
-      net.start.set(surfacePoint(form, net.angle[s], form.section === 'cord' ? i + (j + 0.5) / round.count : i + 1 + climbAt(form, i, (j + 0.5) / round.count)), 3 * s);
+      net.start.set(
+        surfacePoint(
+          form,
+          net.angle[s],
+          form.section === 'cord'
+            ? i + (j + 0.5) / round.count
+            : i + 1 + climbAt(form, i, (j + 0.5) / round.count),
+        ),
+        3 * s,
+      );
     }
   });
   if (mesh.centre >= 0) net.start.set(surfacePoint(form, 0, 0), 3 * mesh.centre);

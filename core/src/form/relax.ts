@@ -29,13 +29,22 @@ const MOST_STEP = 0.5;
 const OWN = 0.9;
 
 /** Whether a part's stitches are relaxed: round sections are; what is pressed, folded, oval, pushed in or flat lies as its model says. */
-export const relaxes = (form: PartForm): boolean => form.section === 'ring' && !form.folded && form.rim === null && form.fabric.rounds.length > 1 && form.straight.every((l) => l === 0);
+export const relaxes = (form: PartForm): boolean =>
+  form.section === 'ring' &&
+  !form.folded &&
+  form.rim === null &&
+  form.fabric.rounds.length > 1 &&
+  form.straight.every((l) => l === 0);
 
 /**
  * Relaxes a part from its ring model, over two levels: each point by its own springs, whole rings by waves round the axis.
  * `stretch` is that of the fill (`figures`, FABRIC.stretch). Deterministic and capped.
  */
-export function relax(form: PartForm, stretch: number, { tolerance = 1e-4, mostIterations = 300, stop = () => false }: RelaxOptions = {}): Relaxed {
+export function relax(
+  form: PartForm,
+  stretch: number,
+  { tolerance = 1e-4, mostIterations = 300, stop = () => false }: RelaxOptions = {},
+): Relaxed {
   const net = netOf(form);
   const points = net.start.slice();
   if (!relaxes(form)) return { net, points, iterations: 0, converged: true };
@@ -54,7 +63,14 @@ export function relax(form: PartForm, stretch: number, { tolerance = 1e-4, mostI
     }
     coarse.add(slope, answer);
   };
-  const run = descend(points, { at: (x, g) => springs.at(x, g), precondition, mostStep: MOST_STEP * w, mostSteps: mostIterations, stop, done: (g) => plainStep(g, springs.mass) < tolerance * w });
+  const run = descend(points, {
+    at: (x, g) => springs.at(x, g),
+    precondition,
+    mostStep: MOST_STEP * w,
+    mostSteps: mostIterations,
+    stop,
+    done: (g) => plainStep(g, springs.mass) < tolerance * w,
+  });
   standBack(points, net.start);
   return { net, points, ...run };
 }
@@ -96,12 +112,17 @@ function solveThree(m: readonly number[], b: readonly number[]): Vec3 {
   const whole = dot(columns[0], cross(columns[1], columns[2]));
   if (!(Math.abs(whole) > 1e-9)) return [0, 0, 0];
   const right: Vec3 = [b[0], b[1], b[2]];
-  return [dot(right, cross(columns[1], columns[2])) / whole, dot(columns[0], cross(right, columns[2])) / whole, dot(columns[0], cross(columns[1], right)) / whole];
+  return [
+    dot(right, cross(columns[1], columns[2])) / whole,
+    dot(columns[0], cross(right, columns[2])) / whole,
+    dot(columns[0], cross(columns[1], right)) / whole,
+  ];
 }
 
 /** Rms over the points of a plain step, mm. */
 function plainStep(g: Float64Array, mass: Float64Array): number {
   let sum = 0;
-  for (let p = 0, k = 0; p < mass.length; p++, k += 3) sum += (g[k] * g[k] + g[k + 1] * g[k + 1] + g[k + 2] * g[k + 2]) / (mass[p] * mass[p]);
+  for (let p = 0, k = 0; p < mass.length; p++, k += 3)
+    sum += (g[k] * g[k] + g[k + 1] * g[k + 1] + g[k + 2] * g[k + 2]) / (mass[p] * mass[p]);
   return PLAIN * Math.sqrt(sum / mass.length);
 }

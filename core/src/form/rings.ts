@@ -75,8 +75,14 @@ class Model {
     this.n = rounds + 1 + (input.closed ? 1 : 0);
     this.w = input.stitchMm;
     const f = (n = this.n) => new Float64Array(n);
-    this.r = f(); this.z = f(); this.rest = f(); this.h = f(); this.count = f(); this.straight = f();
-    this.mass = f(2 * this.n); this.g = f(2 * this.n);
+    this.r = f();
+    this.z = f();
+    this.rest = f();
+    this.h = f();
+    this.count = f();
+    this.straight = f();
+    this.mass = f(2 * this.n);
+    this.g = f(2 * this.n);
     this.band = new Band(2 * this.n);
     this.pinnedR = new Uint8Array(this.n);
     this.row = input.roundMm / input.stitchMm;
@@ -86,7 +92,8 @@ class Model {
     for (let i = 0; i < rounds; i++) {
       this.count[i + 1] = input.counts[i];
       this.straight[i + 1] = input.straightMm?.[i] ?? 0;
-      this.rest[i + 1] = Math.max(0, input.counts[i] * input.stitchMm - 2 * this.straight[i + 1]) / (2 * Math.PI);
+      this.rest[i + 1] =
+        Math.max(0, input.counts[i] * input.stitchMm - 2 * this.straight[i + 1]) / (2 * Math.PI);
       this.h[i + 1] = input.heightsMm[i];
     }
     this.count[0] = input.counts[0] ?? 0;
@@ -153,7 +160,10 @@ class Model {
         if (a < 0) sum += (count[i] / 2) * this.bend * a * a;
       }
       const flat = (straight[i] + straight[i - 1]) / 2;
-      sum -= this.pressure * dz * ((Math.PI / 3) * (r[i] * r[i] + r[i] * r[i - 1] + r[i - 1] * r[i - 1]) + flat * (r[i] + r[i - 1]));
+      sum -=
+        this.pressure *
+        dz *
+        ((Math.PI / 3) * (r[i] * r[i] + r[i] * r[i - 1] + r[i - 1] * r[i - 1]) + flat * (r[i] + r[i - 1]));
     }
     return sum;
   }
@@ -197,7 +207,14 @@ class Model {
   }
 
   /** A spring between rings a and b; `stretching` and `gathering` scale it longer and shorter than its rest. */
-  private spring(a: number, b: number, rest: number, stiffness: number, stretching: number, gathering: number): void {
+  private spring(
+    a: number,
+    b: number,
+    rest: number,
+    stiffness: number,
+    stretching: number,
+    gathering: number,
+  ): void {
     const { r, z, g, band } = this;
     const dr = r[b] - r[a];
     const dz = z[b] - z[a];
@@ -232,7 +249,8 @@ class Model {
   private turnOut(): boolean {
     const { r, z, n } = this;
     let volume = 0;
-    for (let i = 1; i < n; i++) volume += (z[i] - z[i - 1]) * (r[i] * r[i] + r[i] * r[i - 1] + r[i - 1] * r[i - 1]);
+    for (let i = 1; i < n; i++)
+      volume += (z[i] - z[i - 1]) * (r[i] * r[i] + r[i] * r[i - 1] + r[i - 1] * r[i - 1]);
     if (volume >= -1e-9 * this.w ** 3) return false;
     for (let i = 0; i < n; i++) z[i] = -z[i];
     return true;

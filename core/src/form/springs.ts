@@ -51,10 +51,15 @@ export class Springs {
     const stretched: number[] = [];
     const pressed: number[] = [];
     const edge = (from: number, to: number, restMm: number, out: number, inward: number) => {
-      a.push(from); b.push(to); rest.push(restMm); stretched.push(out); pressed.push(inward);
+      a.push(from);
+      b.push(to);
+      rest.push(restMm);
+      stretched.push(out);
+      pressed.push(inward);
     };
     // Rows rest at the chord: at their own length they would be too wide.
-    const chord = (n: number, steps: number) => ((n * w) / Math.PI) * Math.sin((Math.PI * Math.min(steps, n / 2)) / Math.max(n, 1));
+    const chord = (n: number, steps: number) =>
+      ((n * w) / Math.PI) * Math.sin((Math.PI * Math.min(steps, n / 2)) / Math.max(n, 1));
     const posts: number[] = [];
     const bends: number[] = [];
     const rests = new Float64Array(net.stitches);
@@ -63,9 +68,15 @@ export class Springs {
       const round = fabric.rounds[net.round[s]];
       const next = net.after[s];
       if (next !== s && round.count > 1 && !(round.count === 2 && next < s)) {
-        const n = next < net.stitches && net.round[next] !== net.round[s] ? (round.count + fabric.rounds[net.round[next]].count) / 2 : round.count;
+        const n =
+          next < net.stitches && net.round[next] !== net.round[s]
+            ? (round.count + fabric.rounds[net.round[next]].count) / 2
+            : round.count;
         // The last round of a closed part is drawn together by its own yarn.
-        const share = net.mesh.cap >= 0 && net.round[s] === fabric.rounds.length - 1 ? Math.min(1, (2 * Math.PI * form.r[fabric.rounds.length]) / (n * w)) : 1;
+        const share =
+          net.mesh.cap >= 0 && net.round[s] === fabric.rounds.length - 1
+            ? Math.min(1, (2 * Math.PI * form.r[fabric.rounds.length]) / (n * w))
+            : 1;
         edge(s, next, share * chord(n, 1), row, row * g);
         if (net.before[s] !== s && net.before[s] !== next && n > 4) {
           edge(net.before[s], next, share * chord(n, 2), WEAK.skip * row, WEAK.skip * row * g);
@@ -83,9 +94,11 @@ export class Springs {
         rests[s] = Math.max(wish - FREE_LEAN * w, Math.min(wish + FREE_LEAN * w, slantAt(net, s)));
         const middle = (low + high - 1) >> 1;
         const [deep, deeper] = [net.parentFrom[middle], net.parentTo[middle]];
-        if (deeper > deep) edge(s, (deep + deeper - 1) >> 1, net.heightMm[s] + net.heightMm[middle], 0, WEAK.fold);
+        if (deeper > deep)
+          edge(s, (deep + deeper - 1) >> 1, net.heightMm[s] + net.heightMm[middle], 0, WEAK.fold);
       }
-      if (net.mesh.cap >= 0 && net.round[s] === fabric.rounds.length - 1) edge(s, net.mesh.cap, net.heightMm[s] * FABRIC.gatheredHeight, post, post * g);
+      if (net.mesh.cap >= 0 && net.round[s] === fabric.rounds.length - 1)
+        edge(s, net.mesh.cap, net.heightMm[s] * FABRIC.gatheredHeight, post, post * g);
     }
     this.edgeA = Int32Array.from(a);
     this.edgeB = Int32Array.from(b);
@@ -95,14 +108,19 @@ export class Springs {
     this.edges = a.length;
     this.posts = Int32Array.from(posts);
     this.bends = Int32Array.from(bends);
-    this.bendRest = Float64Array.from(bends, (s) => cornerAt(net.start, 3 * net.before[s], 3 * s, 3 * net.after[s]));
+    this.bendRest = Float64Array.from(bends, (s) =>
+      cornerAt(net.start, 3 * net.before[s], 3 * s, 3 * net.after[s]),
+    );
     this.shearRest = rests;
     this.postStiff = post;
     this.shearStiff = WEAK.shear;
     const first = net.mesh.first;
     const last = fabric.rounds.length - 1;
     // Wound on from the triangles beside them.
-    this.rims = [...(net.mesh.centre < 0 ? [{ from: first[0], to: first[1], way: -1 as const }] : []), ...(net.mesh.cap < 0 ? [{ from: first[last], to: first[last + 1], way: 1 as const }] : [])];
+    this.rims = [
+      ...(net.mesh.centre < 0 ? [{ from: first[0], to: first[1], way: -1 as const }] : []),
+      ...(net.mesh.cap < 0 ? [{ from: first[last], to: first[last + 1], way: 1 as const }] : []),
+    ];
     let area = 0;
     for (let s = 0; s < net.stitches; s++) area += w * net.heightMm[s];
     // Spread over the stretch the fill is given. Source: the house's geometry, section 2, "Pressure".
@@ -173,7 +191,14 @@ export class Springs {
     for (let p = 0; p < net.points; p++) {
       const k = 6 * p;
       const hold = 1e-3;
-      const [a, f, c, e2, d2, i] = [b[k] + hold, b[k + 1], b[k + 2], b[k + 3] + hold, b[k + 4], b[k + 5] + hold];
+      const [a, f, c, e2, d2, i] = [
+        b[k] + hold,
+        b[k + 1],
+        b[k + 2],
+        b[k + 3] + hold,
+        b[k + 4],
+        b[k + 5] + hold,
+      ];
       const A = e2 * i - d2 * d2;
       const B = c * d2 - f * i;
       const C = f * d2 - c * e2;
@@ -191,7 +216,12 @@ export class Springs {
   /** The energy at x; its slope is written into g. */
   at(x: Float64Array, g: Float64Array): number {
     g.fill(0);
-    return this.alongEdges(x, g) + this.alongPosts(x, g) + this.atCorners(x, g) + (this.pressure > 0 ? this.fill(x, g) : 0);
+    return (
+      this.alongEdges(x, g) +
+      this.alongPosts(x, g) +
+      this.atCorners(x, g) +
+      (this.pressure > 0 ? this.fill(x, g) : 0)
+    );
   }
 
   private alongEdges(x: Float64Array, g: Float64Array): number {
@@ -339,13 +369,19 @@ export class Springs {
 
 /** How sharp a row turns at a stitch: twice the way from it to the middle of its neighbours, mm. */
 function cornerAt(x: Float64Array, a: number, s: number, b: number): number {
-  return Math.hypot(x[a] + x[b] - 2 * x[s], x[a + 1] + x[b + 1] - 2 * x[s + 1], x[a + 2] + x[b + 2] - 2 * x[s + 2]);
+  return Math.hypot(
+    x[a] + x[b] - 2 * x[s],
+    x[a + 1] + x[b + 1] - 2 * x[s + 1],
+    x[a + 2] + x[b + 2] - 2 * x[s + 2],
+  );
 }
 
 /** How far a stitch of the ring model stands along its row from its parents, mm. */
 function slantAt({ start: x, before, after, parentFrom, parentTo }: Net, s: number): number {
   const [low, high] = [parentFrom[s], parentTo[s]];
-  const t = [0, 1, 2].map((k) => x[3 * after[s] + k] - x[3 * before[s] + k] + x[3 * after[high - 1] + k] - x[3 * before[low] + k]);
+  const t = [0, 1, 2].map(
+    (k) => x[3 * after[s] + k] - x[3 * before[s] + k] + x[3 * after[high - 1] + k] - x[3 * before[low] + k],
+  );
   const long = Math.hypot(...t) + 1e-9;
   let along = 0;
   for (let k = 0; k < 3; k++) {

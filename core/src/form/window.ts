@@ -22,7 +22,12 @@ export function worstOpening(form: PartForm, index: number): number {
  * the opening wide enough. Worst end of the range (decision 14); widths are pulled diameters (decision 15).
  * A part that is not closed stays as open as its last round.
  */
-export function windowOf(form: PartForm, first: number, comfortableMm: number, possibleMm: number): WorkWindow {
+export function windowOf(
+  form: PartForm,
+  first: number,
+  comfortableMm: number,
+  possibleMm: number,
+): WorkWindow {
   const start = form.rounds.findIndex((r) => r.number === first);
   const last = (needMm: number): number | null => {
     let found: number | null = null;
@@ -37,7 +42,13 @@ export function windowOf(form: PartForm, first: number, comfortableMm: number, p
   const at = lastComfortable ?? lastPossible;
   const index = form.rounds.findIndex((r) => r.number === at);
   const lastIndex = form.rounds.findIndex((r) => r.number === lastPossible);
-  return { first, lastComfortable, lastPossible, openingMm: index < 0 ? null : worstOpening(form, index), into: lastIndex < 0 ? null : stitchesInto(form, lastIndex + 1, possibleMm) };
+  return {
+    first,
+    lastComfortable,
+    lastPossible,
+    openingMm: index < 0 ? null : worstOpening(form, index),
+    into: lastIndex < 0 ? null : stitchesInto(form, lastIndex + 1, possibleMm),
+  };
 }
 
 /** How many stitches of a round can be worked before the edge, with what is still to be worked into, is too small. */

@@ -11,7 +11,8 @@ export type Calibrated = { change: GaugeChange; fault?: undefined } | { fault: '
 export const COUNTED = 10;
 const UNRAVELLED = 20;
 
-const believable = (value: number, expected: number): boolean => value >= expected * MEASURING.believable.low! && value <= expected * MEASURING.believable.high!;
+const believable = (value: number, expected: number): boolean =>
+  value >= expected * MEASURING.believable.low! && value <= expected * MEASURING.believable.high!;
 
 /** Ten stitches of a plain tube, mm over all of them. */
 export function fromTenStitches(settings: GaugeSettings, overMm: number): Calibrated {
@@ -35,7 +36,13 @@ export function fromTenRounds(settings: GaugeSettings, overMm: number): Calibrat
  * in so many rounds. Right-handed and right side out, right is against the working direction (decision 16); left hands and
  * work turned inside out mirror it.
  */
-export function fromWander(settings: GaugeSettings, stitches: number, side: 'left' | 'right', rounds = COUNTED, wrongSideOut = false): Calibrated {
+export function fromWander(
+  settings: GaugeSettings,
+  stitches: number,
+  side: 'left' | 'right',
+  rounds = COUNTED,
+  wrongSideOut = false,
+): Calibrated {
   if (!(stitches >= 0) || !(rounds > 0)) return { fault: 'not a length' };
   const perRound = stitches / rounds;
   if (perRound > MEASURING.believable.high!) return { fault: 'far off' };
@@ -44,8 +51,15 @@ export function fromWander(settings: GaugeSettings, stitches: number, side: 'lef
 }
 
 /** The same the other way round, for showing: stitches in ten rounds, and to which side. */
-export function wanderOf(leanStitches: number, hand: 'right' | 'left', wrongSideOut = false): { stitches: number; side: 'left' | 'right' } {
-  return { stitches: Math.abs(leanStitches) * COUNTED, side: (leanStitches <= 0) === ((hand === 'right') !== wrongSideOut) ? 'right' : 'left' };
+export function wanderOf(
+  leanStitches: number,
+  hand: 'right' | 'left',
+  wrongSideOut = false,
+): { stitches: number; side: 'left' | 'right' } {
+  return {
+    stitches: Math.abs(leanStitches) * COUNTED,
+    side: leanStitches <= 0 === ((hand === 'right') !== wrongSideOut) ? 'right' : 'left',
+  };
 }
 
 /** Twenty single crochets unravelled, mm of yarn. */

@@ -48,24 +48,36 @@ export function gaugeOf(settings: GaugeSettings): Gauge {
   const stitchMm = settings.stitchMm ?? settings.hookMm * GAUGE.stitchPerHookMm.value * under;
   const stitchMeasured = settings.stitchMm !== undefined;
   const roundMeasured = settings.roundMm !== undefined;
-  const stitchRangePercent = stitchMeasured ? (settings.stitchRangePercent ?? GAUGE.measuredRange.value) : GAUGE.assumedRange.value;
+  const stitchRangePercent = stitchMeasured
+    ? (settings.stitchRangePercent ?? GAUGE.measuredRange.value)
+    : GAUGE.assumedRange.value;
   // A round height taken from the stitch is off by the stitch's own error and by the ratio's.
   const ratio = GAUGE.roundPerStitch;
   const ratioPercent = (100 * (ratio.value - ratio.low!)) / ratio.value;
-  const roundRangePercent = roundMeasured ? (settings.roundRangePercent ?? GAUGE.measuredRange.value) : stitchMeasured ? Math.hypot(stitchRangePercent, ratioPercent) : GAUGE.assumedRange.value;
+  const roundRangePercent = roundMeasured
+    ? (settings.roundRangePercent ?? GAUGE.measuredRange.value)
+    : stitchMeasured
+      ? Math.hypot(stitchRangePercent, ratioPercent)
+      : GAUGE.assumedRange.value;
   return {
     stitchMm,
     roundMm: settings.roundMm ?? stitchMm * ratio.value,
-    leanStitches: settings.leanStitches ?? (settings.yarnUnder ? GAUGE.leanYarnUnder.value : GAUGE.leanYarnOver.value),
+    leanStitches:
+      settings.leanStitches ?? (settings.yarnUnder ? GAUGE.leanYarnUnder.value : GAUGE.leanYarnOver.value),
     leanSource: settings.leanStitches === undefined ? 'assumed' : 'measured',
     holeStretch: settings.holeStretch ?? GAUGE.holeStretch.value,
-    yarnWidths: settings.yarnPerStitchMm === undefined ? GAUGE.yarnPerStitch.value : settings.yarnPerStitchMm / stitchMm,
+    yarnWidths:
+      settings.yarnPerStitchMm === undefined
+        ? GAUGE.yarnPerStitch.value
+        : settings.yarnPerStitchMm / stitchMm,
     yarnSource: settings.yarnPerStitchMm === undefined ? 'assumed' : 'measured',
     gramsPerMetre: settings.gramsPerMetre ?? null,
     hand: settings.hand,
     source: stitchMeasured && roundMeasured ? 'measured' : 'assumed',
     stitchSource: stitchMeasured ? 'measured' : 'assumed',
-    stitchRangePercent, roundRangePercent, rangePercent: Math.max(stitchRangePercent, roundRangePercent),
+    stitchRangePercent,
+    roundRangePercent,
+    rangePercent: Math.max(stitchRangePercent, roundRangePercent),
   };
 }
 
@@ -84,7 +96,10 @@ export function ranged(value: number, gauge: Pick<Gauge, 'rangePercent' | 'sourc
 }
 
 /** The range of lengths across the rounds: openings, widths, distances along a round. */
-export const acrossRange = (gauge: Gauge): Pick<Gauge, 'rangePercent' | 'source'> => ({ rangePercent: gauge.stitchRangePercent, source: gauge.stitchSource });
+export const acrossRange = (gauge: Gauge): Pick<Gauge, 'rangePercent' | 'source'> => ({
+  rangePercent: gauge.stitchRangePercent,
+  source: gauge.stitchSource,
+});
 
 /** How far a length read off a ruler may be off, percent: what makers vary from one spot of the fabric to the next, and the ruler. */
 export function rulerRange(lengthMm: number): number {

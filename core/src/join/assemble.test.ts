@@ -11,7 +11,9 @@ describe('the assembled otter', () => {
   it('places every piece by a proper rotation, never a mirror image', () => {
     expect(model.placed).toHaveLength(10);
     expect(model.loose).toEqual([]);
-    for (const { placement: { rows } } of model.placed) {
+    for (const {
+      placement: { rows },
+    } of model.placed) {
       expect(dot(cross(rows[0], rows[1]), rows[2])).toBeCloseTo(1, 9);
       for (const a of rows) expect(dot(a, a)).toBeCloseTo(1, 9);
     }
@@ -53,6 +55,8 @@ describe('the assembled otter', () => {
   it('says nothing about a place whose round is gone', () => {
     const { join } = model.sites[1];
     const host = model.placed.find((p) => p.part === join.at.part)!;
-    expect(sitesOf({ ...join, at: { ...join.at, course: { ...join.at.course, mark: 'gone' } } }, host, host.form)).toEqual([]);
+    expect(
+      sitesOf({ ...join, at: { ...join.at, course: { ...join.at.course, mark: 'gone' } } }, host, host.form),
+    ).toEqual([]);
   });
 });

@@ -1,4 +1,20 @@
-import { courseOf, directionsOf, frameAt, holeName, mirrored, nearestPlace, pointOf, polarOf, profileAt, resolvePlace, coordAt, type Directions, type HoleName, type Polar, type RingIs } from '../address';
+import {
+  courseOf,
+  directionsOf,
+  frameAt,
+  holeName,
+  mirrored,
+  nearestPlace,
+  pointOf,
+  polarOf,
+  profileAt,
+  resolvePlace,
+  coordAt,
+  type Directions,
+  type HoleName,
+  type Polar,
+  type RingIs,
+} from '../address';
 import { add, cross, scale, unit, type PartForm, type Vec3 } from '../form';
 import type { Aim, SewnJoin } from './join';
 import { across, move, rotation, turn, type Placement } from './space';
@@ -45,7 +61,8 @@ const UP: Vec3 = [0, 1, 0];
 const FRONT: Vec3 = [0, 0, 1];
 
 /** A piece's own up, front and left, in its own frame. */
-export const ownDirections = (piece: Piece): Directions => directionsOf(piece.form, piece.ringIs, piece.frontRad);
+export const ownDirections = (piece: Piece): Directions =>
+  directionsOf(piece.form, piece.ringIs, piece.frontRad);
 
 /** The count of the guest's edge: its last round, halved when flattened; a closed end is sewn on by its last round. */
 export function edgeCount(form: PartForm, edge: SewnJoin['edge']): number {
@@ -73,11 +90,37 @@ export function sitesOf(join: SewnJoin, host: Piece, guest: PartForm): JoinSite[
   const hostEdge = host.form.fabric.rounds[found.round].count;
   if (join.at.at === 'edge') {
     const round = endRound(host.form, n * guest.gauge.stitchMm);
-    return [{ join, copy: join.guest.copy, state: 'at', round, name: null, index: 0, polar: { angleRad: host.frontRad, row: round + 1 }, pins: null, missMm: 0, hostEdge: host.form.fabric.rounds[round].count, guestEdge: n }];
+    return [
+      {
+        join,
+        copy: join.guest.copy,
+        state: 'at',
+        round,
+        name: null,
+        index: 0,
+        polar: { angleRad: host.frontRad, row: round + 1 },
+        pins: null,
+        missMm: 0,
+        hostEdge: host.form.fabric.rounds[round].count,
+        guestEdge: n,
+      },
+    ];
   }
   const site = (copy: string, round: number, index: number, missMm: number): JoinSite => {
     const polar = polarOf(host.form, round, index, 'hole');
-    return { join, copy, state: found.state, round, index, name: holeName(host.form, round, index), polar, pins: pinsOf(host, guest, round, index, n, join.edge), missMm, hostEdge, guestEdge: n };
+    return {
+      join,
+      copy,
+      state: found.state,
+      round,
+      index,
+      name: holeName(host.form, round, index),
+      polar,
+      pins: pinsOf(host, guest, round, index, n, join.edge),
+      missMm,
+      hostEdge,
+      guestEdge: n,
+    };
   };
   const first = site(join.guest.copy, found.round, found.index, 0);
   if (!join.twin) return [first];
@@ -89,9 +132,17 @@ export function sitesOf(join: SewnJoin, host: Piece, guest: PartForm): JoinSite[
  * The four pins of a round edge of n guest stitches centred on a hole, on the ring model: half the edge's diameter
  * along the fabric up and down, and to both sides along the round. A flattened edge lies along its round.
  */
-function pinsOf(host: Piece, guest: PartForm, round: number, index: number, n: number, edge: SewnJoin['edge']): Pins {
+function pinsOf(
+  host: Piece,
+  guest: PartForm,
+  round: number,
+  index: number,
+  n: number,
+  edge: SewnJoin['edge'],
+): Pins {
   const { form } = host;
-  const reach = edge === 'flattened' ? (n * guest.gauge.stitchMm) / 2 : (n * guest.gauge.stitchMm) / (2 * Math.PI);
+  const reach =
+    edge === 'flattened' ? (n * guest.gauge.stitchMm) / 2 : (n * guest.gauge.stitchMm) / (2 * Math.PI);
   const { count } = form.fabric.rounds[round];
   const polar = polarOf(form, round, index, 'hole');
   const sideways = reach / Math.max(((2 * Math.PI) / count) * profileAt(form, polar.row).radiusMm, 0.1);
@@ -105,13 +156,22 @@ function pinsOf(host: Piece, guest: PartForm, round: number, index: number, n: n
     if (edge === 'flattened') return null;
     let row = round;
     let left = reach;
-    while (left > 0.25 * form.gauge.roundMm && row + towards >= 1 && row + towards < form.fabric.rounds.length) {
+    while (
+      left > 0.25 * form.gauge.roundMm &&
+      row + towards >= 1 &&
+      row + towards < form.fabric.rounds.length
+    ) {
       row += towards;
       left -= Math.hypot(form.r[row] - form.r[row - towards], form.z[row] - form.z[row - towards]);
     }
     return holeName(form, row, Math.round(coordAt(form, row, polar.angleRad, 'hole')));
   };
-  return { top: walk(up >= 0 ? 1 : -1), bottom: walk(up >= 0 ? -1 : 1), left: growsLeft ? plus : minus, right: growsLeft ? minus : plus };
+  return {
+    top: walk(up >= 0 ? 1 : -1),
+    bottom: walk(up >= 0 ? -1 : 1),
+    left: growsLeft ? plus : minus,
+    right: growsLeft ? minus : plus,
+  };
 }
 
 /** Puts a guest on its host's placement. A twin gets the mirrored target frame, never a mirrored body (decision 8). */
@@ -137,11 +197,22 @@ export function attach(host: Placed, guest: Piece, site: JoinSite, twin: boolean
   const toZ = turn(host.placement, scale(direction, -1));
   const toX = across(turn(host.placement, up), toZ);
   const rows = rotation(across(own.up[2] === 0 ? own.up : own.front, [0, 0, 1]), [0, 0, 1], toX, toZ);
-  return { ...guest, placement: shiftTo(rows, [0, 0, edgeZ], move(host.placement, pointOf(host.form, site.polar))) };
+  return {
+    ...guest,
+    placement: shiftTo(rows, [0, 0, edgeZ], move(host.placement, pointOf(host.form, site.polar))),
+  };
 }
 
 /** The direction a guest points: the host's outside, tilted. Sideways is away from the face plane, so that twins match. */
-function aimed(normal: Vec3, up: Vec3, side: Vec3, aim: Aim, twin: boolean, { left: toyLeft }: Directions, at: Vec3): Vec3 {
+function aimed(
+  normal: Vec3,
+  up: Vec3,
+  side: Vec3,
+  aim: Aim,
+  twin: boolean,
+  { left: toyLeft }: Directions,
+  at: Vec3,
+): Vec3 {
   const onLeft = at[0] * toyLeft[0] + at[1] * toyLeft[1] + at[2] * toyLeft[2];
   const towardsLeft = side[0] * toyLeft[0] + side[1] * toyLeft[1] + side[2] * toyLeft[2] >= 0;
   const outward = Math.abs(onLeft) < 1e-6 ? !twin : onLeft > 0;
@@ -167,16 +238,21 @@ export function stand(piece: Piece): Placed {
  * The whole toy: every piece placed by the tree of joins. Pieces that no join reaches stand on their own; a join that
  * would close a loop is left out and listed as a gap.
  */
-export function assemble(pieces: readonly Piece[], joins: readonly SewnJoin[]): { placed: Placed[]; loose: Piece[]; gaps: SewnJoin[] } {
+export function assemble(
+  pieces: readonly Piece[],
+  joins: readonly SewnJoin[],
+): { placed: Placed[]; loose: Piece[]; gaps: SewnJoin[] } {
   const key = (p: { part: string; copy: string }) => `${p.part}/${p.copy}`;
   const byKey = new Map(pieces.map((p) => [key(p), p]));
-  const guests = new Set(joins.flatMap((j) => [key(j.guest), ...(j.twin ? [key({ part: j.guest.part, copy: j.twin.copy })] : [])]));
+  const guests = new Set(
+    joins.flatMap((j) => [key(j.guest), ...(j.twin ? [key({ part: j.guest.part, copy: j.twin.copy })] : [])]),
+  );
   const hosts = new Set(joins.map((j) => key(j.at)));
   const roots = pieces.filter((p) => hosts.has(key(p)) && !guests.has(key(p)));
   const placed = new Map<string, Placed>(roots.slice(0, 1).map((p) => [key(p), stand(p)]));
   const gaps: SewnJoin[] = [];
   let waiting = [...joins];
-  for (let before = -1; waiting.length !== before; ) {
+  for (let before = -1; waiting.length !== before;) {
     before = waiting.length;
     waiting = waiting.filter((join) => {
       const host = placed.get(key(join.at));
@@ -197,5 +273,12 @@ export function assemble(pieces: readonly Piece[], joins: readonly SewnJoin[]): 
 /** The place of a hole of a round, ready to be stored. */
 export function holePlace(piece: Pick<Piece, 'part' | 'copy' | 'form'>, round: number, index: number) {
   const of = piece.form.fabric.rounds[round].count;
-  return { part: piece.part, copy: piece.copy, course: courseOf(piece.form.fabric, round), at: 'hole' as const, index: ((index % of) + of) % of, of };
+  return {
+    part: piece.part,
+    copy: piece.copy,
+    course: courseOf(piece.form.fabric, round),
+    at: 'hole' as const,
+    index: ((index % of) + of) % of,
+    of,
+  };
 }

@@ -29,6 +29,7 @@ export function move(p: Placement, v: Vec3): Vec3 {
 export function rotation(x: Vec3, z: Vec3, toX: Vec3, toZ: Vec3): Placement['rows'] {
   const y = cross(z, x);
   const toY = cross(toZ, toX);
-  const row = (i: number): Vec3 => [0, 1, 2].map((k) => toX[i] * x[k] + toY[i] * y[k] + toZ[i] * z[k]) as unknown as Vec3;
+  const row = (i: number): Vec3 =>
+    [0, 1, 2].map((k) => toX[i] * x[k] + toY[i] * y[k] + toZ[i] * z[k]) as unknown as Vec3;
   return [row(0), row(1), row(2)];
 }

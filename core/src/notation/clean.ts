@@ -26,7 +26,8 @@ function cleanPart(part: PartReading, text: string, to: Terms): string[] {
   const plain = (line: string): number => out.push({ line, body: null, first: 0, last: 0 });
   for (const { node, from, to: end, rounds } of part.lines) {
     if (node.type === 'round' && node.items.length > 0) {
-      const [round, upTo] = rounds[1] > rounds[0] ? [part.rounds[rounds[0]], part.rounds[rounds[1] - 1]] : [undefined, undefined];
+      const [round, upTo] =
+        rounds[1] > rounds[0] ? [part.rounds[rounds[0]], part.rounds[rounds[1] - 1]] : [undefined, undefined];
       const lost = node.items.some((i) => i.type === 'unknown');
       const until = node.items.some((i) => i.type === 'group' && i.until !== undefined);
       // Doubtful repeats are printed as they were settled.
@@ -34,16 +35,28 @@ function cleanPart(part: PartReading, text: string, to: Terms): string[] {
       const gathers = round?.label && !node.layer && !node.label?.toTaste && round.kind === 'round' && !until;
       // What could not be read stays as it was written.
       if (lost || node.unclosed || !round) plain(text.slice(from, end).trim());
-      else gather(out, { line: printRound(settled, to), body: gathers ? printRound({ ...settled, label: null }, to) : null, first: round.number, last: upTo!.number });
-    } else if (node.type !== 'blank' && node.type !== 'continued') plain(lineOf(node, text.slice(from, end).trim()));
+      else
+        gather(out, {
+          line: printRound(settled, to),
+          body: gathers ? printRound({ ...settled, label: null }, to) : null,
+          first: round.number,
+          last: upTo!.number,
+        });
+    } else if (node.type !== 'blank' && node.type !== 'continued')
+      plain(lineOf(node, text.slice(from, end).trim()));
   }
-  return out.map((p) => (p.body === null ? p.line : `R${p.first}${p.last > p.first ? `-${p.last} (${p.last - p.first + 1} rounds)` : ''}: ${p.body}`));
+  return out.map((p) =>
+    p.body === null
+      ? p.line
+      : `R${p.first}${p.last > p.first ? `-${p.last} (${p.last - p.first + 1} rounds)` : ''}: ${p.body}`,
+  );
 }
 
 /** Equal rounds that follow each other are one line. A round that only fits its count once is not. */
 function gather(out: Printed[], next: Printed): void {
   const before = out[out.length - 1];
-  if (before?.body != null && before.body === next.body && next.first === before.last + 1) before.last = next.last;
+  if (before?.body != null && before.body === next.body && next.first === before.last + 1)
+    before.last = next.last;
   else out.push(next);
 }
 
@@ -52,7 +65,9 @@ function lineOf(node: LineNode, written: string): string {
     case 'heading':
       return headingLine(node);
     case 'stuff':
-      return node.firmness ? `stuff ${node.firmness === 'soft' ? 'softly' : node.firmness === 'firm' ? 'firmly' : 'medium'}` : 'stuff';
+      return node.firmness
+        ? `stuff ${node.firmness === 'soft' ? 'softly' : node.firmness === 'firm' ? 'firmly' : 'medium'}`
+        : 'stuff';
     case 'close':
       return 'close';
     case 'note':
@@ -64,6 +79,13 @@ function lineOf(node: LineNode, written: string): string {
 
 function headingLine(node: HeadingNode): string {
   if (node.option) return `Option "${node.name}":`;
-  const told = [`${node.make}x`, node.mirrored ? 'mirrored' : null, node.colour, node.hookMm === null ? null : `${node.hookMm} mm hook`, node.yarn, node.ringIs ? `ring = ${node.ringIs}` : null];
+  const told = [
+    `${node.make}x`,
+    node.mirrored ? 'mirrored' : null,
+    node.colour,
+    node.hookMm === null ? null : `${node.hookMm} mm hook`,
+    node.yarn,
+    node.ringIs ? `ring = ${node.ringIs}` : null,
+  ];
   return `${node.name} (${told.filter((t) => t !== null).join(', ')})`;
 }

@@ -15,14 +15,26 @@ const SPELL: Record<Terms, Partial<Record<StitchKind, string>>> = {
  */
 export function convertTerms(text: string, from: Terms, to: Terms): TextChange[] {
   if (from === to) return [];
-  return read(text, { terms: from }).parts.flatMap((p) => p.lines).flatMap((l) => (l.node.type === 'round' ? changesOf(text.slice(l.from, l.to), l.node, l.from, from, to) : []));
+  return read(text, { terms: from })
+    .parts.flatMap((p) => p.lines)
+    .flatMap((l) =>
+      l.node.type === 'round' ? changesOf(text.slice(l.from, l.to), l.node, l.from, from, to) : [],
+    );
 }
 
-function changesOf(line: string, node: Extract<LineNode, { type: 'round' }>, lineFrom: number, from: Terms, to: Terms): TextChange[] {
+function changesOf(
+  line: string,
+  node: Extract<LineNode, { type: 'round' }>,
+  lineFrom: number,
+  from: Terms,
+  to: Terms,
+): TextChange[] {
   const plain = plainLine(line);
   // What stands behind the count belongs to the round as far as it is no comment.
   const comment = /\s(?:--+|\/\/|#)\s/.exec(plain.text.slice(node.body.from));
-  const tokens = lex(plain, 0, comment ? node.body.from + comment.index : undefined).filter((t) => t.from >= (node.label?.span.to ?? 0));
+  const tokens = lex(plain, 0, comment ? node.body.from + comment.index : undefined).filter(
+    (t) => t.from >= (node.label?.span.to ?? 0),
+  );
   const remarks = remarksIn(node.items);
   const changes: TextChange[] = [];
   for (let i = 0; i < tokens.length; i++) {
@@ -32,15 +44,26 @@ function changesOf(line: string, node: Extract<LineNode, { type: 'round' }>, lin
     i += found.tokens - 1;
     if (remarks.some((r) => span.from >= r.from && span.to <= r.to)) continue;
     const written = line.slice(span.from, span.to);
-    changes.push({ from: lineFrom + span.from, to: lineFrom + span.to, insert: inCaseOf(written, found.word) });
+    changes.push({
+      from: lineFrom + span.from,
+      to: lineFrom + span.to,
+      insert: inCaseOf(written, found.word),
+    });
   }
   return changes;
 }
 
 /** The stitch word at a token, in the other terms; null when it is the same in both. */
-function wordAt(tokens: readonly Token[], i: number, from: Terms, to: Terms): { word: string; tokens: number } | null {
+function wordAt(
+  tokens: readonly Token[],
+  i: number,
+  from: Terms,
+  to: Terms,
+): { word: string; tokens: number } | null {
   if (tokens[i].type !== 'word') return null;
-  for (const [words, kind] of SPELLED[from]) if (words.every((w, k) => tokens[i + k]?.text === w)) return { word: SPELL[to][kind]!, tokens: words.length };
+  for (const [words, kind] of SPELLED[from])
+    if (words.every((w, k) => tokens[i + k]?.text === w))
+      return { word: SPELL[to][kind]!, tokens: words.length };
   const parts = /^([fb]p)?([a-z]+?)(\dtog)?$/.exec(tokens[i].text);
   const kind = parts && KINDS.find((k) => WORD_OF[from][k] === parts[2]);
   return kind && parts ? { word: `${parts[1] ?? ''}${WORD_OF[to][kind]}${parts[3] ?? ''}`, tokens: 1 } : null;
@@ -54,5 +77,11 @@ function inCaseOf(written: string, word: string): string {
 }
 
 function remarksIn(items: readonly Item[]): Span[] {
-  return items.flatMap((item): Span[] => (item.type === 'sign' && (item.sign === 'note' || item.sign === 'surface') ? [item.span] : item.type === 'group' || item.type === 'fan' ? remarksIn(item.items) : []));
+  return items.flatMap((item): Span[] =>
+    item.type === 'sign' && (item.sign === 'note' || item.sign === 'surface')
+      ? [item.span]
+      : item.type === 'group' || item.type === 'fan'
+        ? remarksIn(item.items)
+        : [],
+  );
 }

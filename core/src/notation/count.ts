@@ -28,7 +28,8 @@ export type CountFault =
 export const MOST_COUNTED = 1e9;
 const NOTHING: Use = { eats: 0, makes: 0, front: 0, back: 0, hidden: 0 };
 
-const isAround = (item: Item): boolean => (item.type === 'stitch' || item.type === 'group' || item.type === 'fan') && item.times === 'around';
+const isAround = (item: Item): boolean =>
+  (item.type === 'stitch' || item.type === 'group' || item.type === 'fan') && item.times === 'around';
 
 /** The foundation chain that a round is worked along: of a chain start on its line, or of a bare chain before it. */
 export interface AlongChain {
@@ -43,14 +44,24 @@ export interface AlongChain {
  */
 export function countItems(items: readonly Item[], offered: number, along: AlongChain | null = null): Count {
   const unknown = firstUnknown(items);
-  if (unknown) return { eaten: 0, made: null, around: null, front: 0, back: 0, hidden: 0, fault: { type: 'unknown', word: unknown.word, span: unknown.span } };
+  if (unknown)
+    return {
+      eaten: 0,
+      made: null,
+      around: null,
+      front: 0,
+      back: 0,
+      hidden: 0,
+      fault: { type: 'unknown', word: unknown.word, span: unknown.span },
+    };
   const strand = chainFault(items);
   const start = items.find((i) => i.type === 'start');
   const chain = start?.type === 'start' && start.start === 'chain' ? start : along;
   const rest = items.filter((i) => i !== start);
   let count: Count;
   if (chain) count = alongChain(rest, chain);
-  else if (start?.type === 'start') count = { ...inRound(rest, 0), eaten: 0, fault: null, made: start.count + sumOf(rest).makes };
+  else if (start?.type === 'start')
+    count = { ...inRound(rest, 0), eaten: 0, fault: null, made: start.count + sumOf(rest).makes };
   else if (rest.some((i) => i.type === 'sign' && i.sign === 'fold')) count = folded(rest, offered);
   else if (rest.some((i) => i.type === 'sign' && i.sign === 'edging')) count = edging(rest);
   else count = inRound(rest, offered);
@@ -61,17 +72,52 @@ export function countItems(items: readonly Item[], offered: number, along: Along
 function inRound(items: readonly Item[], offered: number): Count {
   const free = items.find(isAround);
   const fixed = sumOf(free ? items.filter((i) => i !== free) : items);
-  if (!free) return { eaten: fixed.eats, made: fixed.makes, around: null, front: fixed.front, back: fixed.back, hidden: fixed.hidden, fault: null };
+  if (!free)
+    return {
+      eaten: fixed.eats,
+      made: fixed.makes,
+      around: null,
+      front: fixed.front,
+      back: fixed.back,
+      hidden: fixed.hidden,
+      fault: null,
+    };
   const one = onceOf(free);
   const left = offered - fixed.eats;
-  if (one.eats === 0) return { eaten: fixed.eats, made: null, around: null, front: fixed.front, back: fixed.back, hidden: fixed.hidden, fault: { type: 'eats-nothing', item: free } };
+  if (one.eats === 0)
+    return {
+      eaten: fixed.eats,
+      made: null,
+      around: null,
+      front: fixed.front,
+      back: fixed.back,
+      hidden: fixed.hidden,
+      fault: { type: 'eats-nothing', item: free },
+    };
   const fits = Math.max(0, Math.floor(left / one.eats));
   const over = left - fits * one.eats;
   const front = fixed.front + fits * one.front;
   const back = fixed.back + fits * one.back;
   const hidden = fixed.hidden + fits * one.hidden;
-  if (over !== 0) return { eaten: fixed.eats + fits * one.eats, made: null, around: fits, front, back, hidden, fault: { type: 'does-not-divide', item: free, eats: one.eats, fits, left: over, offered } };
-  return { eaten: offered, made: fixed.makes + fits * one.makes, around: fits, front, back, hidden, fault: null };
+  if (over !== 0)
+    return {
+      eaten: fixed.eats + fits * one.eats,
+      made: null,
+      around: fits,
+      front,
+      back,
+      hidden,
+      fault: { type: 'does-not-divide', item: free, eats: one.eats, fits, left: over, offered },
+    };
+  return {
+    eaten: offered,
+    made: fixed.makes + fits * one.makes,
+    around: fits,
+    front,
+    back,
+    hidden,
+    fault: null,
+  };
 }
 
 /** Both sides of a foundation chain. Eaten is 0: a start uses nothing of a round below. */
@@ -81,7 +127,20 @@ function alongChain(items: readonly Item[], { chain, first }: AlongChain): Count
   const offered = Math.max(0, chain - first + 1);
   const one = inRound(near, offered);
   const fault = (count: Count, of: number, part: readonly Item[]): CountFault | null =>
-    count.fault ?? (count.eaten === of ? null : { type: 'chain', item: part.find((i) => i.type !== 'sign') ?? { type: 'unknown', word: '', span: { from: 0, to: 0 } }, chain, offered: of, eaten: count.eaten });
+    count.fault ??
+    (count.eaten === of
+      ? null
+      : {
+          type: 'chain',
+          item: part.find((i) => i.type !== 'sign') ?? {
+            type: 'unknown',
+            word: '',
+            span: { from: 0, to: 0 },
+          },
+          chain,
+          offered: of,
+          eaten: count.eaten,
+        });
   const nearFault = fault(one, offered, near);
   if (split < 0) return { ...one, eaten: 0, front: 0, back: 0, hidden: 0, fault: nearFault };
   const far = items.slice(split + 1);
@@ -89,7 +148,15 @@ function alongChain(items: readonly Item[], { chain, first }: AlongChain): Count
   const full = inRound(far, offered - 1);
   const two = full.fault || full.eaten !== offered - 1 ? inRound(far, offered - 2) : full;
   const fits = full.eaten === offered - 1 || two.eaten === offered - 2 ? null : fault(full, offered - 1, far);
-  return { eaten: 0, made: one.made === null || two.made === null ? null : one.made + two.made, around: null, front: 0, back: 0, hidden: 0, fault: nearFault ?? two.fault ?? fits };
+  return {
+    eaten: 0,
+    made: one.made === null || two.made === null ? null : one.made + two.made,
+    around: null,
+    front: 0,
+    back: 0,
+    hidden: 0,
+    fault: nearFault ?? two.fault ?? fits,
+  };
 }
 
 /** Flattened or folded: every stitch goes through the two that lie on each other; an odd one stands in the fold. */
@@ -104,14 +171,24 @@ function folded(items: readonly Item[], offered: number): Count {
 /** Round the edge of a flat piece: what is written is what there is. */
 function edging(items: readonly Item[]): Count {
   const use = sumOf(items);
-  return { eaten: use.eats, made: use.makes > 0 ? use.makes : null, around: null, front: 0, back: 0, hidden: 0, fault: null };
+  return {
+    eaten: use.eats,
+    made: use.makes > 0 ? use.makes : null,
+    around: null,
+    front: 0,
+    back: 0,
+    hidden: 0,
+    fault: null,
+  };
 }
 
 /** Worked from the edges of finished parts: what is written is what there is. */
 export function fromEdges(items: readonly Item[]): Count {
   const counted = countItems(items, 0);
   const use = sumOf(items);
-  return counted.fault?.type === 'unknown' ? counted : { eaten: 0, made: use.makes, around: null, front: 0, back: 0, hidden: 0, fault: null };
+  return counted.fault?.type === 'unknown'
+    ? counted
+    : { eaten: 0, made: use.makes, around: null, front: 0, back: 0, hidden: 0, fault: null };
 }
 
 /** What one working of an item uses and leaves, its repeat count left aside. */
@@ -124,7 +201,13 @@ export function onceOf(item: Item): Use {
     case 'fan': {
       const inner = sumOf(item.items);
       const loops = item.items.find((i): i is StitchItem => i.type === 'stitch')?.loops;
-      return { eats: 1, makes: inner.makes, front: loops === 'back' || loops === 'third' ? 0 : 1, back: loops === 'front' || loops === 'third' ? 0 : 1, hidden: 0 };
+      return {
+        eats: 1,
+        makes: inner.makes,
+        front: loops === 'back' || loops === 'third' ? 0 : 1,
+        back: loops === 'front' || loops === 'third' ? 0 : 1,
+        hidden: 0,
+      };
     }
     case 'clamp':
       return { eats: item.over, makes: item.over, front: item.over, back: item.over, hidden: 0 };
@@ -145,9 +228,16 @@ function signUse(sign: SignItem): Use {
 /** Loops that one working takes: posts and spikes pass the loops by, an invisible decrease hides the back ones. Source: decision 21. */
 function stitchUse(item: StitchItem): Use {
   const { eats, makes } = item;
-  if (item.skipped || item.post || item.spike || item.loops === 'third') return { eats, makes, front: 0, back: 0, hidden: 0 };
+  if (item.skipped || item.post || item.spike || item.loops === 'third')
+    return { eats, makes, front: 0, back: 0, hidden: 0 };
   if (item.invisible) return { eats, makes, front: eats, back: 0, hidden: eats };
-  return { eats, makes, front: item.loops === 'back' ? 0 : eats, back: item.loops === 'front' ? 0 : eats, hidden: 0 };
+  return {
+    eats,
+    makes,
+    front: item.loops === 'back' ? 0 : eats,
+    back: item.loops === 'front' ? 0 : eats,
+    hidden: 0,
+  };
 }
 
 /** An "around" inside a group goes once. */
@@ -155,7 +245,11 @@ export function sumOf(items: readonly Item[]): Use {
   const sum: Use = { eats: 0, makes: 0, front: 0, back: 0, hidden: 0 };
   for (const item of items) {
     const once = onceOf(item);
-    const n = (item.type === 'stitch' || item.type === 'group' || item.type === 'fan') && typeof item.times === 'number' ? item.times : 1;
+    const n =
+      (item.type === 'stitch' || item.type === 'group' || item.type === 'fan') &&
+      typeof item.times === 'number'
+        ? item.times
+        : 1;
     sum.eats += once.eats * n;
     sum.makes += once.makes * n;
     sum.front += once.front * n;
@@ -183,7 +277,8 @@ function chainFault(items: readonly Item[]): CountFault | null {
       const offered = Math.max(0, item.chain - item.first + 1);
       const count = inRound(item.items, offered);
       if (count.fault) return count.fault;
-      if (count.eaten !== offered) return { type: 'chain', item, chain: item.chain, offered, eaten: count.eaten };
+      if (count.eaten !== offered)
+        return { type: 'chain', item, chain: item.chain, offered, eaten: count.eaten };
     }
     if (item.type === 'group' || item.type === 'fan') {
       const inner = chainFault(item.items);
@@ -194,4 +289,5 @@ function chainFault(items: readonly Item[]): CountFault | null {
 }
 
 /** A stitch that takes one and leaves one, as most of a repeat does. */
-export const isPlain = (item: Item): item is StitchItem => item.type === 'stitch' && item.eats === 1 && item.makes === 1;
+export const isPlain = (item: Item): item is StitchItem =>
+  item.type === 'stitch' && item.eats === 1 && item.makes === 1;

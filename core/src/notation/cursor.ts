@@ -1,7 +1,19 @@
 import type { Token } from './lexer';
 import type { Span, Terms } from './syntax';
 
-const NUMBER_WORDS: Record<string, number> = { one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, twelve: 12 };
+const NUMBER_WORDS: Record<string, number> = {
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  twelve: 12,
+};
 const MOST = 1e9;
 
 /** A place in the tokens of one round, with the small steps that every form is read by. `take...` moves on only when it finds what it wants. */
@@ -48,7 +60,8 @@ export class Cursor {
 
   number(): { value: number; span: Span } | null {
     const token = this.tokens[this.at];
-    const value = token?.type === 'number' ? Math.min(Number(token.text), MOST) : NUMBER_WORDS[token?.text ?? ''];
+    const value =
+      token?.type === 'number' ? Math.min(Number(token.text), MOST) : NUMBER_WORDS[token?.text ?? ''];
     if (value === undefined) return null;
     this.at++;
     return { value, span: { from: token.from, to: token.to } };
@@ -56,7 +69,10 @@ export class Cursor {
 
   ordinal(): number | null {
     const token = this.tokens[this.at];
-    const value = token?.type === 'ordinal' ? Number(token.text) : { first: 1, second: 2, third: 3, fourth: 4 }[token?.text ?? ''];
+    const value =
+      token?.type === 'ordinal'
+        ? Number(token.text)
+        : { first: 1, second: 2, third: 3, fourth: 4 }[token?.text ?? ''];
     if (value === undefined || value > 99) return null;
     this.at++;
     return value;

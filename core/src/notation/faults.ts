@@ -28,28 +28,65 @@ const STACKED_FROM = 5;
 /** What is wrong with the arithmetic of a round: one fault, one primary code, eaten before counts (decision 20). */
 export function blame(j: Judged): Problem[] {
   const { node, count, offered, stated, isStart } = j;
-  if (!count.fault && !node.unclosed && count.made !== null && (isStart || count.eaten === offered) && (stated === null || stated === count.made)) return [];
+  if (
+    !count.fault &&
+    !node.unclosed &&
+    count.made !== null &&
+    (isStart || count.eaten === offered) &&
+    (stated === null || stated === count.made)
+  )
+    return [];
   const span = workedSpan(node);
   const { fault } = count;
   if (fault?.type === 'unknown') return [unknownWord(j, fault.word, fault.span)];
-  if (fault?.type === 'chain') return [problem(fault.eaten < fault.offered ? 'too-few' : 'too-many', fault.item.span, say.chainUse(fault.chain, fault.offered, fault.eaten))];
-  if (node.unclosed) return [problem('unknown-word', node.unclosed, say.unclosed(j.line().slice(node.unclosed.from, node.unclosed.to)), closeBracket(j))];
-  if (j.given) return count.made === null && stated === null ? [problem('unknown-word', span, say.givenUnknown)] : mismatch(j, span);
+  if (fault?.type === 'chain')
+    return [
+      problem(
+        fault.eaten < fault.offered ? 'too-few' : 'too-many',
+        fault.item.span,
+        say.chainUse(fault.chain, fault.offered, fault.eaten),
+      ),
+    ];
+  if (node.unclosed)
+    return [
+      problem(
+        'unknown-word',
+        node.unclosed,
+        say.unclosed(j.line().slice(node.unclosed.from, node.unclosed.to)),
+        closeBracket(j),
+      ),
+    ];
+  if (j.given)
+    return count.made === null && stated === null
+      ? [problem('unknown-word', span, say.givenUnknown)]
+      : mismatch(j, span);
   if (!isStart || fault) {
     if (fault?.type === 'does-not-divide') {
       const group = printItems([{ ...(fault.item as GroupItem), times: 1 }], j.terms).replace(/ x1$/, '');
       const left = offered - (count.eaten - fault.fits * fault.eats);
-      return [problem('does-not-divide', span, say.doesNotDivide(isStart ? fault.offered : left, group, fault.eats, fault.fits, fault.left), mends(j))];
+      return [
+        problem(
+          'does-not-divide',
+          span,
+          say.doesNotDivide(isStart ? fault.offered : left, group, fault.eats, fault.fits, fault.left),
+          mends(j),
+        ),
+      ];
     }
-    if (fault?.type === 'eats-nothing') return [problem('does-not-divide', span, say.nothingEaten(printItems([fault.item], j.terms)))];
+    if (fault?.type === 'eats-nothing')
+      return [problem('does-not-divide', span, say.nothingEaten(printItems([fault.item], j.terms)))];
     if (count.eaten !== offered && !isStart && !isEdging(node)) return [wrongEaten(j, span)];
   }
   return mismatch(j, span);
 }
 
-const isEdging = (node: RoundNode): boolean => node.items.some((i) => i.type === 'sign' && i.sign === 'edging');
+const isEdging = (node: RoundNode): boolean =>
+  node.items.some((i) => i.type === 'sign' && i.sign === 'edging');
 
-const mends = (j: Judged): Mend[] => (j.isStart || j.node.items.some((i) => i.type === 'sign' && i.sign === 'fold') ? [] : mendsOf(j.node, j.line(), j.offered, j.terms, j.reread));
+const mends = (j: Judged): Mend[] =>
+  j.isStart || j.node.items.some((i) => i.type === 'sign' && i.sign === 'fold')
+    ? []
+    : mendsOf(j.node, j.line(), j.offered, j.terms, j.reread);
 
 function mismatch(j: Judged, span: Span): Problem[] {
   const { made } = j.count;
@@ -57,7 +94,12 @@ function mismatch(j: Judged, span: Span): Problem[] {
   if (made === null || stated === null || made === stated) return [];
   const own = j.isStart ? startMends(node, stated) : mends(j).filter((m) => m.makes === stated);
   const fits = own[0] ? say.countMismatchMend(made, stated, own[0].title) : say.countMismatch(made, stated);
-  return [problem('count-mismatch', span, fits, [...own, { title: say.mendCount(made), changes: [writeCount(node.stated!, made)], makes: made }])];
+  return [
+    problem('count-mismatch', span, fits, [
+      ...own,
+      { title: say.mendCount(made), changes: [writeCount(node.stated!, made)], makes: made },
+    ]),
+  ];
 }
 
 function wrongEaten(j: Judged, span: Span): Problem {
@@ -66,10 +108,17 @@ function wrongEaten(j: Judged, span: Span): Problem {
   const few = eaten < offered;
   const code = few ? 'too-few' : 'too-many';
   const only = node.items.filter((i) => i.type !== 'sign');
-  const group = only.length === 1 && only[0].type === 'group' && typeof only[0].times === 'number' ? only[0] : null;
-  if (!group) return problem(code, span, few ? say.tooFew(eaten, offered) : say.tooMany(eaten, offered), mends(j));
+  const group =
+    only.length === 1 && only[0].type === 'group' && typeof only[0].times === 'number' ? only[0] : null;
+  if (!group)
+    return problem(code, span, few ? say.tooFew(eaten, offered) : say.tooMany(eaten, offered), mends(j));
   const words = printItems([{ ...group, times: 1 }], terms).replace(/ x1$/, '');
-  return problem(code, group.span, (few ? say.tooFewRepeat : say.tooManyRepeat)(group.times as number, words, eaten, offered), mends(j));
+  return problem(
+    code,
+    group.span,
+    (few ? say.tooFewRepeat : say.tooManyRepeat)(group.times as number, words, eaten, offered),
+    mends(j),
+  );
 }
 
 /** The nearest known word, if the round adds up with it. */
@@ -83,11 +132,17 @@ function unknownWord(j: Judged, word: string, span: Span): Problem {
     if (node && count?.made != null) {
       const mend = { title: say.mendWrite(near), changes, makes: count.made };
       const start = node.items.some((i) => i.type === 'start');
-      if (start ? count.fault === null && (node.stated === null || node.stated.count === count.made) : addsUp(mend, j.line(), j.offered, j.reread)) found.push(mend);
+      if (
+        start
+          ? count.fault === null && (node.stated === null || node.stated.count === count.made)
+          : addsUp(mend, j.line(), j.offered, j.reread)
+      )
+        found.push(mend);
     }
   }
   // Words without a label may be words to people.
-  if (!j.node.label && j.line().length < 400) found.push({ title: say.mendNote, changes: [{ from: 0, to: 0, insert: '-- ' }], makes: null });
+  if (!j.node.label && j.line().length < 400)
+    found.push({ title: say.mendNote, changes: [{ from: 0, to: 0, insert: '-- ' }], makes: null });
   return problem('unknown-word', span, say.unknownWord(word, near), found);
 }
 
@@ -95,34 +150,66 @@ function unknownWord(j: Judged, word: string, span: Span): Problem {
 function closeBracket(j: Judged): Mend[] {
   const open = j.line()[j.node.unclosed!.from];
   const close = open === '[' ? ']' : open === '*' ? '*' : ')';
-  const ends = [...j.line().slice(j.node.unclosed!.to, j.node.body.to).matchAll(/\s*[x×*]\s*\d+/g)].map((m) => j.node.unclosed!.to + m.index);
+  const ends = [
+    ...j
+      .line()
+      .slice(j.node.unclosed!.to, j.node.body.to)
+      .matchAll(/\s*[x×*]\s*\d+/g),
+  ].map((m) => j.node.unclosed!.to + m.index);
   for (const at of [...ends, j.line().slice(0, j.node.body.to).trimEnd().length]) {
     const changes = [{ from: at, to: at, insert: close }];
     const node = j.reread(applied(j.line(), changes));
     const count = node && !node.unclosed ? countItems(node.items, j.offered) : null;
-    if (count?.made != null && addsUp({ title: '', changes, makes: count.made }, j.line(), j.offered, j.reread)) return [{ title: say.mendWrite(close), changes, makes: count.made }];
+    if (
+      count?.made != null &&
+      addsUp({ title: '', changes, makes: count.made }, j.line(), j.offered, j.reread)
+    )
+      return [{ title: say.mendWrite(close), changes, makes: count.made }];
   }
   return [];
 }
 
 function startMends(node: RoundNode, stated: number): Mend[] {
   const start = node.items.find((i) => i.type === 'start');
-  if (start?.type !== 'start' || !start.countSpan || start.start === 'chain' || node.items.some((i) => i !== start && i.type !== 'sign')) return [];
-  return [{ title: say.mendWrite(String(stated)), changes: [{ ...start.countSpan, insert: String(stated) }], makes: stated }];
+  if (
+    start?.type !== 'start' ||
+    !start.countSpan ||
+    start.start === 'chain' ||
+    node.items.some((i) => i !== start && i.type !== 'sign')
+  )
+    return [];
+  return [
+    {
+      title: say.mendWrite(String(stated)),
+      changes: [{ ...start.countSpan, insert: String(stated) }],
+      makes: stated,
+    },
+  ];
 }
 
 /** What is worked, without label, count and the spaces around it. */
 export function workedSpan(node: RoundNode): Span {
   if (node.items.length === 0) return node.body;
-  return node.items.reduce((all, { span }) => ({ from: Math.min(all.from, span.from), to: Math.max(all.to, span.to) }), node.items[0].span);
+  return node.items.reduce(
+    (all, { span }) => ({ from: Math.min(all.from, span.from), to: Math.max(all.to, span.to) }),
+    node.items[0].span,
+  );
 }
 
 /** Ruffles, puckers and stacked increases of a round that adds up; gives how many increases stand in line, for the next round. */
-export function shapeProblems(node: RoundNode, offered: number, made: number, before: number, terms: Terms): { problems: Problem[]; increases: number } {
+export function shapeProblems(
+  node: RoundNode,
+  offered: number,
+  made: number,
+  before: number,
+  terms: Terms,
+): { problems: Problem[]; increases: number } {
   const problems: Problem[] = [];
-  if (made - offered > flatGrowth(node.items) * FLAT_GROWTH.ruffle) problems.push(problem('ruffle', workedSpan(node), say.ruffle(made, offered)));
+  if (made - offered > flatGrowth(node.items) * FLAT_GROWTH.ruffle)
+    problems.push(problem('ruffle', workedSpan(node), say.ruffle(made, offered)));
   if (made * 2 < offered) problems.push(problem('cup', workedSpan(node), say.cup(made, offered)));
-  const increases = made > offered && node.items.length === 1 && node.items[0].type === 'group' ? made - offered : 0;
+  const increases =
+    made > offered && node.items.length === 1 && node.items[0].type === 'group' ? made - offered : 0;
   if (increases >= STACKED_FROM && increases === before) {
     const mend = staggered(node, made, terms);
     problems.push(problem('stacked', workedSpan(node), say.stacked(increases), mend ? [mend] : []));

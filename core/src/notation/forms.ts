@@ -8,22 +8,49 @@ const MOST_IN_A_CHAIN = 100_000;
 export function takeStitches(c: Cursor): StitchItem | null {
   const start = c.at;
   const lead = c.number();
-  if (c.takeAny('even', 'evenly')) return { type: 'stitch', kind: 'sc', eats: 1, makes: 1, times: 'around', span: c.since(start) };
+  if (c.takeAny('even', 'evenly'))
+    return { type: 'stitch', kind: 'sc', eats: 1, makes: 1, times: 'around', span: c.since(start) };
   if (c.takeAny('skip', 'sk', 'miss')) {
     c.takeAny('next');
     const n = c.number();
     c.takeAny('st', 'sts', 'stitch', 'stitches', 'next');
-    return { type: 'stitch', kind: 'sc', eats: 1, makes: 0, skipped: true, times: n?.value ?? lead?.value ?? 1, timesSpan: n?.span ?? lead?.span, span: c.since(start) };
+    return {
+      type: 'stitch',
+      kind: 'sc',
+      eats: 1,
+      makes: 0,
+      skipped: true,
+      times: n?.value ?? lead?.value ?? 1,
+      timesSpan: n?.span ?? lead?.span,
+      span: c.since(start),
+    };
   }
-  if (lead && (c.is('-') || c.is('dc') || c.is('tr')) && takeBobble(c)) return { type: 'stitch', kind: 'bob', eats: 1, makes: 1, times: 1, span: c.since(start) };
+  if (lead && (c.is('-') || c.is('dc') || c.is('tr')) && takeBobble(c))
+    return { type: 'stitch', kind: 'bob', eats: 1, makes: 1, times: 1, span: c.since(start) };
   const word = takeStitch(c);
   if (!word) {
     const edge = lead ? takeEdge(c) : null;
-    if (edge) return { type: 'stitch', kind: 'sc', eats: 1, makes: edge === 'corner' ? lead!.value : 1, times: edge === 'corner' ? 1 : lead!.value, edge, timesSpan: edge === 'corner' ? undefined : lead!.span, span: c.since(start) };
+    if (edge)
+      return {
+        type: 'stitch',
+        kind: 'sc',
+        eats: 1,
+        makes: edge === 'corner' ? lead!.value : 1,
+        times: edge === 'corner' ? 1 : lead!.value,
+        edge,
+        timesSpan: edge === 'corner' ? undefined : lead!.span,
+        span: c.since(start),
+      };
     c.at = start;
     return null;
   }
-  const item: StitchItem = { type: 'stitch', ...word, times: lead?.value ?? 1, timesSpan: lead?.span, span: c.since(start) };
+  const item: StitchItem = {
+    type: 'stitch',
+    ...word,
+    times: lead?.value ?? 1,
+    timesSpan: lead?.span,
+    span: c.since(start),
+  };
   takeBehind(c, item, lead !== null);
   item.span = c.since(start);
   return item;
@@ -53,7 +80,11 @@ function takeEdge(c: Cursor): StitchItem['edge'] | null {
     if (c.takeAny('corner', 'corners')) return 'corner';
   }
   c.at = start;
-  if (c.takeAny('across', 'along') && (c.takeAny('the') || true) && c.takeAny('top', 'bottom', 'chain', 'foundation', 'edge')) {
+  if (
+    c.takeAny('across', 'along') &&
+    (c.takeAny('the') || true) &&
+    c.takeAny('top', 'bottom', 'chain', 'foundation', 'edge')
+  ) {
     c.takeAny('chain', 'edge');
     return 'across';
   }
@@ -92,13 +123,23 @@ function takeBehind(c: Cursor, item: StitchItem, counted: boolean): void {
 
 /** As often as there are stitches left: `around`, `across`, `to end`, `through both`. */
 function takeRest(c: Cursor): boolean {
-  if (c.takeWords('all', 'around') || c.takeWords('evenly', 'around') || c.takeWords('to', 'end') || c.takeWords('to', 'the', 'end')) return true;
+  if (
+    c.takeWords('all', 'around') ||
+    c.takeWords('evenly', 'around') ||
+    c.takeWords('to', 'end') ||
+    c.takeWords('to', 'the', 'end')
+  )
+    return true;
   if (c.takeWords('through', 'both')) {
     c.takeAny('layers', 'sides', 'edges', 'thicknesses');
     c.takeAny('across');
     return true;
   }
-  if (c.is('around') && (c.is('edge', 1) || (c.is('the', 1) && (c.is('edge', 2) || c.is('piece', 2) || c.is('outside', 2))))) return false;
+  if (
+    c.is('around') &&
+    (c.is('edge', 1) || (c.is('the', 1) && (c.is('edge', 2) || c.is('piece', 2) || c.is('outside', 2))))
+  )
+    return false;
   return c.takeAny('around', 'round', 'across', 'even', 'evenly');
 }
 
@@ -133,7 +174,11 @@ function intoWhat(c: Cursor, item: StitchItem, counted: boolean): boolean {
     c.takeAny('and', '&');
     c.takeAny('in', 'into');
     c.takeAny('the');
-    if (c.takeAny('each', 'every') && (c.takeAny('remaining', 'next') || true) && c.takeAny('ch', 'chain', 'st', 'one')) {
+    if (
+      c.takeAny('each', 'every') &&
+      (c.takeAny('remaining', 'next') || true) &&
+      c.takeAny('ch', 'chain', 'st', 'one')
+    ) {
       c.takeAny('across', 'along');
       item.times = 'around';
     } else if (item.makes === 1 && c.takeAny('next') && c.peek()?.type === 'number') {
@@ -179,9 +224,18 @@ export function takeLoops(c: Cursor): Loops | 'both' | null {
   c.takeAny('in', 'the');
   if (c.takeAny('blo')) return 'back';
   if (c.takeAny('flo')) return 'front';
-  for (const [word, loops] of [['back', 'back'], ['front', 'front'], ['both', 'both'], ['third', 'third'], ['3', 'third']] as const) {
+  for (const [word, loops] of [
+    ['back', 'back'],
+    ['front', 'front'],
+    ['both', 'both'],
+    ['third', 'third'],
+    ['3', 'third'],
+  ] as const) {
     const before = c.at;
-    if ((c.peek()?.type === 'ordinal' ? c.is('3') && word === '3' : c.is(word) && word !== '3') && c.at++ >= 0) {
+    if (
+      (c.peek()?.type === 'ordinal' ? c.is('3') && word === '3' : c.is(word) && word !== '3') &&
+      c.at++ >= 0
+    ) {
       if (c.takeAny('loop', 'loops')) {
         c.takeAny('only');
         c.takeWords('of', 'each', 'st');
@@ -198,14 +252,24 @@ export function takeLoops(c: Cursor): Loops | 'both' | null {
 /** `ch 6, sl st in 2nd ch from hook, sc in next 4, sl st in same st`, `picot`, `ch 3, sl st in first ch`. */
 export function takeReturn(c: Cursor): ReturnItem | null {
   const start = c.at;
-  if (c.takeAny('picot', 'picots')) return { type: 'return', chain: 3, first: 3, items: [], picot: true, times: 1, span: c.since(start) };
+  if (c.takeAny('picot', 'picots'))
+    return { type: 'return', chain: 3, first: 3, items: [], picot: true, times: 1, span: c.since(start) };
   if (!c.takeAny('ch', 'chain')) return null;
   const n = c.number();
   if (!n || n.value > MOST_IN_A_CHAIN) {
     c.at = start;
     return null;
   }
-  if (c.takeAny('picot')) return { type: 'return', chain: n.value, first: n.value, items: [], picot: true, times: 1, span: c.since(start) };
+  if (c.takeAny('picot'))
+    return {
+      type: 'return',
+      chain: n.value,
+      first: n.value,
+      items: [],
+      picot: true,
+      times: 1,
+      span: c.since(start),
+    };
   c.skipSeparators();
   c.takeAny('turn', 'and', 'then');
   c.skipSeparators();
@@ -215,7 +279,16 @@ export function takeReturn(c: Cursor): ReturnItem | null {
     return null;
   }
   // "In first ch" of a strand closes it to a picot; "2nd" to "9th" count from the hook.
-  if (firstItem.fromHook === 1) return { type: 'return', chain: n.value, first: n.value, items: [], picot: true, times: 1, span: c.since(start) };
+  if (firstItem.fromHook === 1)
+    return {
+      type: 'return',
+      chain: n.value,
+      first: n.value,
+      items: [],
+      picot: true,
+      times: 1,
+      span: c.since(start),
+    };
   const offered = Math.max(0, n.value - firstItem.fromHook + 1);
   const items = [firstItem];
   let used = firstItem.times === 'around' ? offered : firstItem.eats * firstItem.times;
@@ -226,7 +299,12 @@ export function takeReturn(c: Cursor): ReturnItem | null {
     const again = c.at;
     const next = takeStitches(c);
     const eats = next ? (next.times === 'around' ? offered - used : next.eats * next.times) : 0;
-    if (!next || eats === 0 || used + eats > offered || (c.tokens.slice(again, c.at).some((t) => t.text === 'same'))) {
+    if (
+      !next ||
+      eats === 0 ||
+      used + eats > offered ||
+      c.tokens.slice(again, c.at).some((t) => t.text === 'same')
+    ) {
       c.at = before;
       break;
     }
@@ -239,5 +317,13 @@ export function takeReturn(c: Cursor): ReturnItem | null {
   const anchor = c.at;
   const last = takeStitches(c);
   if (last?.kind !== 'slst' || !c.tokens.slice(anchor, c.at).some((t) => t.text === 'same')) c.at = before;
-  return { type: 'return', chain: n.value, first: firstItem.fromHook, items, picot: false, times: 1, span: c.since(start) };
+  return {
+    type: 'return',
+    chain: n.value,
+    first: firstItem.fromHook,
+    items,
+    picot: false,
+    times: 1,
+    span: c.since(start),
+  };
 }

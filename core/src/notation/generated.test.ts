@@ -22,22 +22,38 @@ class Writer {
   /** A part of some rounds; counts are always stated, so that a fault stays in its round. */
   text(): string {
     const lines: string[] = [];
-    if (this.random() < 0.3) lines.push(this.pick(['Head (2x, rust, 3 mm hook, ring = crown)', 'EARS - make 2', 'Tail:']), '');
+    if (this.random() < 0.3)
+      lines.push(this.pick(['Head (2x, rust, 3 mm hook, ring = crown)', 'EARS - make 2', 'Tail:']), '');
     const start = this.start();
     lines.push(...start.lines);
     let { n, label, rows } = start;
     let afterLayer = false;
     for (let k = this.int(1, 6); k > 0 && n >= 2 && n < 130; k--) {
       const before = n;
-      if (this.random() < 0.08) lines.push(this.pick(['-- eyes between R2 and R3, 5 between --', 'stuff firmly', 'Sew the ears on, four rounds apart.']));
+      if (this.random() < 0.08)
+        lines.push(
+          this.pick([
+            '-- eyes between R2 and R3, 5 between --',
+            'stuff firmly',
+            'Sew the ears on, four rounds apart.',
+          ]),
+        );
       const { words, made, loops } = this.round(n, rows);
       const range = made === n && !loops && this.random() < 0.2 ? this.int(1, 3) : 0;
       if (range) this.form('range');
-      const name = this.pick(rows ? [`Row ${label}: `] : range ? [`R${label}-${label + range}: `, `Rounds ${label} to ${label + range}: `] : [`R${label}: `, `Rnd ${label} – `, `${label}. `, ...(afterLayer ? [] : [''])]);
+      const name = this.pick(
+        rows
+          ? [`Row ${label}: `]
+          : range
+            ? [`R${label}-${label + range}: `, `Rounds ${label} to ${label + range}: `]
+            : [`R${label}: `, `Rnd ${label} – `, `${label}. `, ...(afterLayer ? [] : [''])],
+      );
       afterLayer = false;
       if (name === '') this.form('unlabelled');
       const count = this.pick([` (${made})`, ` [${made}]`, ` = ${made}`]);
-      lines.push(`${range && name === '' ? `R${label}-${label + range}: ` : name}${words}${count}${rows ? ', turn' : ''}`);
+      lines.push(
+        `${range && name === '' ? `R${label}-${label + range}: ` : name}${words}${count}${rows ? ', turn' : ''}`,
+      );
       label += 1 + range;
       n = made;
       if (loops && before <= 60 && this.random() < 0.7) {
@@ -60,11 +76,25 @@ class Writer {
     this.form(`start ${how}`);
     const rows = how === 'rows';
     const words: Record<string, [string, number]> = {
-      ring: [`${n} sc in ring`, n], mr: [`MR ${n}`, n], loop: [`ch 5, join, ${n} sc in loop`, n], tube: [`ch ${n + 4}, join`, n + 4], given: [`${n * 3} sc`, n * 3], ch2: [`ch 2, ${n} sc in 2nd ch from hook`, n],
-      rows: [`ch ${n + 1}, sc in 2nd ch from hook and each ch`, n], oval: [`ch ${n}, inc in 2nd ch, ${n - 3} sc, 3 sc in last ch, other side: ${n - 3} sc, sc`, 2 + (n - 3) + 3 + (n - 3) + 1],
+      ring: [`${n} sc in ring`, n],
+      mr: [`MR ${n}`, n],
+      loop: [`ch 5, join, ${n} sc in loop`, n],
+      tube: [`ch ${n + 4}, join`, n + 4],
+      given: [`${n * 3} sc`, n * 3],
+      ch2: [`ch 2, ${n} sc in 2nd ch from hook`, n],
+      rows: [`ch ${n + 1}, sc in 2nd ch from hook and each ch`, n],
+      oval: [
+        `ch ${n}, inc in 2nd ch, ${n - 3} sc, 3 sc in last ch, other side: ${n - 3} sc, sc`,
+        2 + (n - 3) + 3 + (n - 3) + 1,
+      ],
     };
     const [text, made] = words[how];
-    return { lines: [`${rows ? 'Row' : 'R'}${rows ? ' ' : ''}1: ${text} (${made})${rows ? ', turn' : ''}`], n: made, label: 2, rows };
+    return {
+      lines: [`${rows ? 'Row' : 'R'}${rows ? ' ' : ''}1: ${text} (${made})${rows ? ', turn' : ''}`],
+      n: made,
+      label: 2,
+      rows,
+    };
   }
 
   private round(n: number, rows: boolean): { words: string; made: number; loops: 'BLO' | 'FLO' | null } {
@@ -76,8 +106,17 @@ class Writer {
       ['inc', () => [this.pick([`inc x${n}`, '2 sc in each st', 'inc around']), 2 * n]],
       ['tall', () => [`${this.pick(['hdc', 'dc', 'tr'])} around`, n]],
       ['fan', () => [`(hdc, dc, hdc) in next, ${n - 1} sc`, n + 2]],
-      ['chain', () => { const c = this.int(2, 4); return [`ch ${c}, ${n} sc`, n + c]; }],
-      ['return', () => [`sc, ch 4, sl st in 2nd ch from hook, sc in next 2, sl st in same st, ${n - 1} sc`, n]],
+      [
+        'chain',
+        () => {
+          const c = this.int(2, 4);
+          return [`ch ${c}, ${n} sc`, n + c];
+        },
+      ],
+      [
+        'return',
+        () => [`sc, ch 4, sl st in 2nd ch from hook, sc in next 2, sl st in same st, ${n - 1} sc`, n],
+      ],
       ['picot', () => [`sc, picot, ${n - 1} sc`, n]],
       ['bob', () => [`bob, ${n - 1} sc`, n]],
       ['post', () => [`${n - 1} sc, ${this.pick(['FPsc', 'BPdc'])}`, n]],
@@ -87,10 +126,40 @@ class Writer {
       ['remark', () => [`${n - 1} sc, place marker here, sc`, n]],
       ['joined', () => [`ch 1, sc around, sl st to join`, n]],
       ['nested', () => (k >= 4 ? [`((sc, inc) x1, ${k - 2} sc) x${d}`, n + d] : ['sc around', n])],
-      ['rep from', () => (k >= 2 && d > 2 ? [`*${k - 1} sc, inc; rep from * ${d - 1} more times`, n + d] : ['sc around', n])],
-      ['rep doubt', () => (k >= 2 && d > 2 ? [`*${k - 1} sc, inc; rep from * ${this.pick([d, d - 1])} times`, n + d] : ['sc around', n])],
-      ['group inc', () => (k >= 2 ? [this.pick([`(${k - 1} sc, inc) x${d}`, `[${k - 1} sc, inc] * ${d}`, `(${k - 1} sc, inc) around`, `*${k - 1} sc, inc* around`]), n + d] : [`inc x${n}`, 2 * n])],
-      ['group dec', () => (k >= 3 ? [`(${k - 2} sc, ${this.pick(['dec', 'invdec', 'sc2tog'])}) x${d}`, n - d] : ['sc around', n])],
+      [
+        'rep from',
+        () =>
+          k >= 2 && d > 2 ? [`*${k - 1} sc, inc; rep from * ${d - 1} more times`, n + d] : ['sc around', n],
+      ],
+      [
+        'rep doubt',
+        () =>
+          k >= 2 && d > 2
+            ? [`*${k - 1} sc, inc; rep from * ${this.pick([d, d - 1])} times`, n + d]
+            : ['sc around', n],
+      ],
+      [
+        'group inc',
+        () =>
+          k >= 2
+            ? [
+                this.pick([
+                  `(${k - 1} sc, inc) x${d}`,
+                  `[${k - 1} sc, inc] * ${d}`,
+                  `(${k - 1} sc, inc) around`,
+                  `*${k - 1} sc, inc* around`,
+                ]),
+                n + d,
+              ]
+            : [`inc x${n}`, 2 * n],
+      ],
+      [
+        'group dec',
+        () =>
+          k >= 3
+            ? [`(${k - 2} sc, ${this.pick(['dec', 'invdec', 'sc2tog'])}) x${d}`, n - d]
+            : ['sc around', n],
+      ],
       ['inc3', () => [`inc3, ${n - 1} sc`, n + 2]],
       ['dec3', () => (n >= 3 ? [`sc3tog, ${n - 3 > 0 ? `${n - 3} sc` : 'picot'}`, n - 2] : ['sc around', n])],
       ['skip', () => (n >= 4 ? [`skip 1, ${n - 1} sc`, n - 1] : ['sc around', n])],
@@ -101,7 +170,11 @@ class Writer {
     const [name, make] = this.pick(allowed);
     const [words, made] = make();
     this.form(name);
-    const whole = ['around', 'group inc', 'inc', 'group dec'].includes(name) && !rows && this.random() < 0.3 && !/invdec/.test(words);
+    const whole =
+      ['around', 'group inc', 'inc', 'group dec'].includes(name) &&
+      !rows &&
+      this.random() < 0.3 &&
+      !/invdec/.test(words);
     if (!whole) return { words, made, loops: null };
     const loops = this.pick(['BLO', 'FLO'] as const);
     this.form('loops');
@@ -117,9 +190,18 @@ class Writer {
 }
 
 const marks = (text: string) => text.split('\n').map((_, i) => String(i));
-const parts = (f: Fabric) => [f.kind, f.parentFrom, f.parentTo, f.front, f.back].map((a) => Buffer.from(a.buffer, a.byteOffset, a.byteLength).toString('base64')).concat([JSON.stringify(f.strands), JSON.stringify(f.rounds.map((r) => [r.count, r.direction, r.kind])), f.colours.join()]);
-const fabrics = (text: string, terms: Terms) => read(text, { terms }).parts.map((p) => buildFabric(p, marks(text)));
-const errors = (text: string): Problem[] => read(text, { terms: 'us' }).parts.flatMap((p) => p.problems.filter((x) => x.severity === 'error'));
+const parts = (f: Fabric) =>
+  [f.kind, f.parentFrom, f.parentTo, f.front, f.back]
+    .map((a) => Buffer.from(a.buffer, a.byteOffset, a.byteLength).toString('base64'))
+    .concat([
+      JSON.stringify(f.strands),
+      JSON.stringify(f.rounds.map((r) => [r.count, r.direction, r.kind])),
+      f.colours.join(),
+    ]);
+const fabrics = (text: string, terms: Terms) =>
+  read(text, { terms }).parts.map((p) => buildFabric(p, marks(text)));
+const errors = (text: string): Problem[] =>
+  read(text, { terms: 'us' }).parts.flatMap((p) => p.problems.filter((x) => x.severity === 'error'));
 const where = (text: string, p: Problem) => `${p.code} ${text.slice(0, p.span.from).split('\n').length}`;
 
 /** Texts from one seed; the histogram must show every form in at least 1 % of them. */
@@ -136,7 +218,9 @@ describe(`${TEXTS.toLocaleString('en')} generated texts each`, () => {
       const wrong = errors(text);
       if (wrong.length) throw new Error(`${wrong[0].message}\n${text}`);
     });
-    const table = [...forms].sort((a, b) => b[1] - a[1]).map(([name, n]) => `${name} ${((100 * n) / TEXTS).toFixed(1)} %`);
+    const table = [...forms]
+      .sort((a, b) => b[1] - a[1])
+      .map(([name, n]) => `${name} ${((100 * n) / TEXTS).toFixed(1)} %`);
     process.stdout.write(`  forms in ${TEXTS} texts: ${table.join(', ')}\n`);
     expect([...forms].filter(([, n]) => n < TEXTS / 100)).toEqual([]);
     expect(forms.size).toBeGreaterThanOrEqual(35);
@@ -147,7 +231,8 @@ describe(`${TEXTS.toLocaleString('en')} generated texts each`, () => {
       const before = fabrics(text, 'us').map(parts);
       for (const to of ['us', 'uk'] as const) {
         const clean = cleanText(text, { terms: 'us', to });
-        if (JSON.stringify(fabrics(clean, to).map(parts)) !== JSON.stringify(before)) throw new Error(`${to}\n${text}\n--- clean\n${clean}`);
+        if (JSON.stringify(fabrics(clean, to).map(parts)) !== JSON.stringify(before))
+          throw new Error(`${to}\n${text}\n--- clean\n${clean}`);
       }
     });
   });
@@ -155,7 +240,8 @@ describe(`${TEXTS.toLocaleString('en')} generated texts each`, () => {
   it('converted to UK keep their fabric, and come back byte for byte', () => {
     texts(3, (text) => {
       const uk = applied(text, convertTerms(text, 'us', 'uk'));
-      if (JSON.stringify(fabrics(uk, 'uk').map(parts)) !== JSON.stringify(fabrics(text, 'us').map(parts))) throw new Error(`${text}\n--- uk\n${uk}`);
+      if (JSON.stringify(fabrics(uk, 'uk').map(parts)) !== JSON.stringify(fabrics(text, 'us').map(parts)))
+        throw new Error(`${text}\n--- uk\n${uk}`);
       if (applied(uk, convertTerms(uk, 'uk', 'us')) !== text) throw new Error(`${text}\n--- uk\n${uk}`);
     });
   });
@@ -166,7 +252,12 @@ describe(`${TEXTS.toLocaleString('en')} generated texts each`, () => {
       // A layer wherever chance puts it: in loops that are there, gone, or taken.
       const lines = text.split('\n');
       const at = 1 + Math.floor(random() * lines.length);
-      if (random() < 0.7) lines.splice(at, 0, `in the ${random() < 0.5 ? 'front' : 'back'} loops of R${1 + Math.floor(random() * 5)}: sc around`);
+      if (random() < 0.7)
+        lines.splice(
+          at,
+          0,
+          `in the ${random() < 0.5 ? 'front' : 'back'} loops of R${1 + Math.floor(random() * 5)}: sc around`,
+        );
       const wild = lines.join('\n');
       const said = errors(wild).some((p) => p.code.startsWith('loop'));
       for (const fabric of fabrics(wild, 'us')) {
@@ -182,7 +273,9 @@ describe(`${TEXTS.toLocaleString('en')} generated texts each`, () => {
     let reachable = 0;
     let mended = 0;
     texts(5, (text, random) => {
-      const numbers = [...text.matchAll(/(?<=x| \* |\()\d+(?= sc|\)|$)|(?<=x)\d+/gm)].filter((m) => text.slice(text.lastIndexOf('\n', m.index) + 1, m.index).length > 4);
+      const numbers = [...text.matchAll(/(?<=x| \* |\()\d+(?= sc|\)|$)|(?<=x)\d+/gm)].filter(
+        (m) => text.slice(text.lastIndexOf('\n', m.index) + 1, m.index).length > 4,
+      );
       if (numbers.length === 0) return;
       const at = numbers[Math.floor(random() * numbers.length)];
       const n = Number(at[0]) + (random() < 0.5 ? 1 : -1);
@@ -197,8 +290,11 @@ describe(`${TEXTS.toLocaleString('en')} generated texts each`, () => {
         for (const mend of p.mends) {
           mended++;
           const after = applied(broken, mend.changes);
-          const fresh = errors(after).map((x) => where(after, x)).filter((x) => !known.includes(x));
-          if (fresh.length) throw new Error(`${mend.title} brings ${fresh.join()}\n${broken}\n--- mended\n${after}`);
+          const fresh = errors(after)
+            .map((x) => where(after, x))
+            .filter((x) => !known.includes(x));
+          if (fresh.length)
+            throw new Error(`${mend.title} brings ${fresh.join()}\n${broken}\n--- mended\n${after}`);
         }
       // A repeat written (k sc, inc) xN can reach what the text stated before it was broken.
       const changedRepeat = /x$/.test(broken.slice(0, at.index));
@@ -206,8 +302,10 @@ describe(`${TEXTS.toLocaleString('en')} generated texts each`, () => {
         reachable++;
         const after = applied(broken, fault.mends[0].changes);
         if (errors(after).length) throw new Error(`${fault.mends[0].title}\n${broken}`);
-        const stated = (t: string) => read(t, { terms: 'us' }).parts.flatMap((p) => p.rounds.map((r) => r.stated));
-        if (stated(after).join() !== stated(text).join()) throw new Error(`${fault.mends[0].title}\n${broken}`);
+        const stated = (t: string) =>
+          read(t, { terms: 'us' }).parts.flatMap((p) => p.rounds.map((r) => r.stated));
+        if (stated(after).join() !== stated(text).join())
+          throw new Error(`${fault.mends[0].title}\n${broken}`);
       }
     });
     process.stdout.write(`  ${faults} faults, ${mended} mends tried, ${reachable} reached by the repeat\n`);

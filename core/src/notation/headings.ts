@@ -4,7 +4,26 @@ import type { HeadingNode, Terms } from './syntax';
 
 const RING_ENDS = ['crown', 'chin', 'nose', 'sole', 'back', 'tip', 'mouth'];
 const LONGEST_NAME = 5;
-const NO_NAME = new Set(['sl', 'around', 'even', 'repeat', 'skip', 'fold', 'flatten', 'join', 'turn', 'picot', 'flo', 'blo', 'stuff', 'close', 'note', 'with', 'change', 'then']);
+const NO_NAME = new Set([
+  'sl',
+  'around',
+  'even',
+  'repeat',
+  'skip',
+  'fold',
+  'flatten',
+  'join',
+  'turn',
+  'picot',
+  'flo',
+  'blo',
+  'stuff',
+  'close',
+  'note',
+  'with',
+  'change',
+  'then',
+]);
 
 /** Reads a title: `Head (1x, rust, 3.0 mm hook, ring = crown)`, `EARS - make 2`, `Arm x2`, `Head:`, `Option "tall ears":`. `fresh`: nothing but blank lines or an ending stands before it. */
 export function headingOf(line: string, plain: string, fresh: boolean, terms: Terms): HeadingNode | null {
@@ -12,7 +31,15 @@ export function headingOf(line: string, plain: string, fresh: boolean, terms: Te
   if (text.length > 160) return null;
   const option = /^option\s+"?([^":]+)"?\s*:?/.exec(text);
   const lead = plain.length - plain.trimStart().length;
-  if (option) return { ...untold(line.slice(lead + option[0].indexOf(option[1]), lead + option[0].indexOf(option[1]) + option[1].length).trim()), option: true };
+  if (option)
+    return {
+      ...untold(
+        line
+          .slice(lead + option[0].indexOf(option[1]), lead + option[0].indexOf(option[1]) + option[1].length)
+          .trim(),
+      ),
+      option: true,
+    };
   const open = text.search(/[([]/);
   const outside = open >= 0 ? text.slice(0, open) : text;
   const bracket = open >= 0 ? text.slice(open) : '';
@@ -21,35 +48,72 @@ export function headingOf(line: string, plain: string, fresh: boolean, terms: Te
   const colon = /:\s*$/.test(outside) || /:$/.test(text);
   const namePart = (make ? outside.slice(0, make.index) : outside).replace(/[\s:,-]+$/, '');
   const words = namePart.trim().split(/\s+/);
-  if (namePart.trim() === '' || words.length > LONGEST_NAME || /[,;=*.]/.test(namePart) || !/^[\p{L}"]/u.test(namePart)) return null;
-  if (words.some((w) => craftWord(w, terms) || NO_NAME.has(w) || /^\d*(sc|dc|hdc|inc|dec|htr|tr)$/.test(w))) return null;
+  if (
+    namePart.trim() === '' ||
+    words.length > LONGEST_NAME ||
+    /[,;=*.]/.test(namePart) ||
+    !/^[\p{L}"]/u.test(namePart)
+  )
+    return null;
+  if (words.some((w) => craftWord(w, terms) || NO_NAME.has(w) || /^\d*(sc|dc|hdc|inc|dec|htr|tr)$/.test(w)))
+    return null;
   if (/^[([]\s*\d+\s*(sts?|stitches)?\s*[)\]]$/.test(bracket)) return null;
   // `bloop x6` in the middle of a part is a round with a slip of the pen; a title has a capital or a line of its own.
   const titled = fresh || colon || /^\s*[\p{Lu}"]/u.test(line);
   if (make && bracket === '' && !titled) return null;
   const told = bracket + (make?.[0] ?? '');
-  const tells = /make|\b\d+\s*x|x\s*\d+|hook|ring\s*=|mirrored/.test(told) || (/^[([][a-z ,]*[)\]]/.test(bracket) && !/\b(sc|dc|inc|dec)\b/.test(bracket));
-  const shouted = line.trim().length > 2 && line.trim() === line.trim().toUpperCase() && /\p{L}{3}/u.test(line);
+  const tells =
+    /make|\b\d+\s*x|x\s*\d+|hook|ring\s*=|mirrored/.test(told) ||
+    (/^[([][a-z ,]*[)\]]/.test(bracket) && !/\b(sc|dc|inc|dec)\b/.test(bracket));
+  const shouted =
+    line.trim().length > 2 && line.trim() === line.trim().toUpperCase() && /\p{L}{3}/u.test(line);
   if (!fresh && !tells && !colon && !shouted) return null;
   return { ...untold(line.slice(lead, lead + namePart.trimEnd().length).trim()), ...toldIn(told) };
 }
 
-const untold = (name: string): HeadingNode => ({ type: 'heading', name, make: 1, mirrored: false, colour: null, hookMm: null, yarn: null, ringIs: null, option: false });
+const untold = (name: string): HeadingNode => ({
+  type: 'heading',
+  name,
+  make: 1,
+  mirrored: false,
+  colour: null,
+  hookMm: null,
+  yarn: null,
+  ringIs: null,
+  option: false,
+});
 
 /** What the bracket behind a title says. */
 function toldIn(told: string): Omit<HeadingNode, 'type' | 'name' | 'option'> {
-  const pieces = told.replace(/[()[\]]/g, '').split(',').map((p) => p.trim().replace(/^[-:]\s*/, ''));
+  const pieces = told
+    .replace(/[()[\]]/g, '')
+    .split(',')
+    .map((p) => p.trim().replace(/^[-:]\s*/, ''));
   const makeX = /(?:make\s*|x\s*)(\d{1,2})|(\d{1,2})\s*x/.exec(told);
   const ring = /ring\s*=\s*(?:the\s+)?([a-z]+)/.exec(told);
   const yarn = pieces.find((p) => /\byarn\b/.test(p)) ?? null;
-  const colour = pieces.find((p) => /^[a-z][a-z -]*$/.test(p) && !/^(make|mirrored|ring|hook|x\d|left|right|worked|in rounds|in rows|[b-l] hook)/.test(p) && !/\b(hook|yarn|make)\b/.test(p)) ?? null;
+  const colour =
+    pieces.find(
+      (p) =>
+        /^[a-z][a-z -]*$/.test(p) &&
+        !/^(make|mirrored|ring|hook|x\d|left|right|worked|in rounds|in rows|[b-l] hook)/.test(p) &&
+        !/\b(hook|yarn|make)\b/.test(p),
+    ) ?? null;
   return {
-    make: makeX ? Math.max(1, Math.min(99, Number(makeX[1] ?? makeX[2]))) : 1, mirrored: /mirror/.test(told), colour: colour?.replace(/^in /, '') ?? null,
-    hookMm: hookSpan(told)?.mm ?? null, yarn, ringIs: ring && RING_ENDS.includes(ring[1]) ? ring[1] : null,
+    make: makeX ? Math.max(1, Math.min(99, Number(makeX[1] ?? makeX[2]))) : 1,
+    mirrored: /mirror/.test(told),
+    colour: colour?.replace(/^in /, '') ?? null,
+    hookMm: hookSpan(told)?.mm ?? null,
+    yarn,
+    ringIs: ring && RING_ENDS.includes(ring[1]) ? ring[1] : null,
   };
 }
 
-const HOOK_SAID = [/(\d+(?:[.,]\d+)?)\s*mm/, /\b([b-l])(?:-\d+(?:\.5)?)?(?=\s+hook\b)/, /(?<=\bhook:?\s+(?:size\s+)?)([b-l]|\d+(?:\.\d+)?)(?![a-z0-9])/];
+const HOOK_SAID = [
+  /(\d+(?:[.,]\d+)?)\s*mm/,
+  /\b([b-l])(?:-\d+(?:\.5)?)?(?=\s+hook\b)/,
+  /(?<=\bhook:?\s+(?:size\s+)?)([b-l]|\d+(?:\.\d+)?)(?![a-z0-9])/,
+];
 
 /** The words that name a hook in lower-case text (`3.0 mm`, `hook 3`, `E hook`, `hook size E`): where they stand and the hook in mm. */
 export function hookSpan(text: string): { from: number; to: number; mm: number } | null {
@@ -60,4 +124,3 @@ export function hookSpan(text: string): { from: number; to: number; mm: number }
   }
   return null;
 }
-

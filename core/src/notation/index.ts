@@ -1,7 +1,18 @@
 export { read, splitLines, nameKey } from './read';
 export type { ReadOptions } from './read';
 export type { PartReading, RoundReading, RoundKind, LineReading, FreeLoops, Reading } from './reading';
-export type { Item, LineNode, RoundNode, Span, StitchItem, StitchKind, Terms, TextChange, Loops, PlacementNote } from './syntax';
+export type {
+  Item,
+  LineNode,
+  RoundNode,
+  Span,
+  StitchItem,
+  StitchKind,
+  Terms,
+  TextChange,
+  Loops,
+  PlacementNote,
+} from './syntax';
 export { applied } from './problems';
 export { cleanText } from './clean';
 export { gatherRange, unfoldRange } from './ranges';

@@ -23,7 +23,29 @@ export interface ItemContext {
 
 const DEEPEST = 40;
 const SEPARATORS = new Set([',', ';', ':', '+', '&', '-', '/']);
-const FILLER = new Set(['and', 'then', 'of', 'the', 'a', 'an', 'to', 'end', 'st', 'sts', 'stitch', 'stitches', 'now', 'only', 'around', 'again', 'from', 'hook', 'for', 'in', 'all']);
+const FILLER = new Set([
+  'and',
+  'then',
+  'of',
+  'the',
+  'a',
+  'an',
+  'to',
+  'end',
+  'st',
+  'sts',
+  'stitch',
+  'stitches',
+  'now',
+  'only',
+  'around',
+  'again',
+  'from',
+  'hook',
+  'for',
+  'in',
+  'all',
+]);
 
 /** Reads the items of one round. Never throws: what it does not know becomes an `unknown` item. */
 export function parseItems(tokens: readonly Token[], context: ItemContext): ParsedItems {
@@ -41,7 +63,10 @@ function list(c: Cursor, close: string | null, depth: number): Item[] {
   while (c.peek()) {
     if (close && c.is(close)) break;
     if (close === '*' && (c.is('rep') || c.is('repeat'))) break;
-    if (SEPARATORS.has(c.peek()!.text) && !(c.is('-') && c.peek(1)?.type === 'word' && c.peek(1)!.text.startsWith('bob'))) {
+    if (
+      SEPARATORS.has(c.peek()!.text) &&
+      !(c.is('-') && c.peek(1)?.type === 'word' && c.peek(1)!.text.startsWith('bob'))
+    ) {
       c.at++;
       continue;
     }
@@ -63,7 +88,13 @@ function list(c: Cursor, close: string | null, depth: number): Item[] {
  * Loops named before a stitch hold from here on (`BLO: ...`, or first in the round) or for the next item alone
  * (`3 sc, FLO sc, 3 sc`); named last, after a comma, they hold for all that was written.
  */
-function standingLoops(c: Cursor, items: Item[], loops: Loops | 'both', start: number, depth: number): Loops | undefined {
+function standingLoops(
+  c: Cursor,
+  items: Item[],
+  loops: Loops | 'both',
+  start: number,
+  depth: number,
+): Loops | undefined {
   const all = loops === 'both' ? undefined : loops;
   const prefix = c.takeAny(':', ',') || items.length === 0;
   if (prefix && c.peek()) return all;
@@ -91,7 +122,12 @@ function postfix(c: Cursor, item: Item, standing: Loops | undefined): Item[] {
       const times = takeTimes(c, true);
       if (times) Object.assign(item, { times: times.value, timesSpan: times.span, timesSign: times.sign });
     }
-    if (item.type === 'stitch' && item.times === 1 && item.timesSpan === undefined && (c.takeAny('around', 'across', 'evenly') || c.takeWords('in', 'each', 'st') || c.takeWords('to', 'end'))) {
+    if (
+      item.type === 'stitch' &&
+      item.times === 1 &&
+      item.timesSpan === undefined &&
+      (c.takeAny('around', 'across', 'evenly') || c.takeWords('in', 'each', 'st') || c.takeWords('to', 'end'))
+    ) {
       c.takeAny('around', 'across');
       item.times = 'around';
     }
@@ -124,7 +160,15 @@ function takeItem(c: Cursor, depth: number, first: boolean): Item | null {
     const start = takeStart(c);
     if (start) return start;
   }
-  return takeReturn(c) ?? takeSign(c, first) ?? takeClamp(c) ?? takeStitches(c) ?? (c.begins ? takeStart(c) : null) ?? takeRemark(c) ?? takeUnknown(c);
+  return (
+    takeReturn(c) ??
+    takeSign(c, first) ??
+    takeClamp(c) ??
+    takeStitches(c) ??
+    (c.begins ? takeStart(c) : null) ??
+    takeRemark(c) ??
+    takeUnknown(c)
+  );
 }
 
 /** `..., repeat around` takes what was written so far as its group; so does `*..., rep from * around`. */
@@ -162,7 +206,14 @@ interface TakenTimes {
 /** `rep from * 5 times` may mean five in all or five more (decision 25); `5 more times` and `x6` may not. */
 function repeated(items: Item[], times: TakenTimes, span: Span, afterwards: boolean): GroupItem {
   const n = times.value;
-  const group: GroupItem = { type: 'group', items, times: n, span, timesSpan: times.span, timesSign: times.sign };
+  const group: GroupItem = {
+    type: 'group',
+    items,
+    times: n,
+    span,
+    timesSpan: times.span,
+    timesSign: times.sign,
+  };
   if (times.until !== undefined) return { ...group, times: 1, until: times.until };
   if (typeof n !== 'number' || !afterwards) return group;
   if (times.more) return { ...group, times: n + 1, timesSpan: undefined };
@@ -180,7 +231,8 @@ function takeBracket(c: Cursor, depth: number): Item {
   }
   const items = list(c, close, depth + 1);
   if (c.is(close)) c.at++;
-  else if (!(close === '*' && (c.is('rep') || c.is('repeat')))) c.unclosed ??= { from: c.tokens[start].from, to: c.tokens[start].to };
+  else if (!(close === '*' && (c.is('rep') || c.is('repeat'))))
+    c.unclosed ??= { from: c.tokens[start].from, to: c.tokens[start].to };
   while (close === '*' && c.takeAny(';', ','));
   let afterwards = false;
   if (c.takeAny('rep', 'repeat')) {
@@ -192,7 +244,18 @@ function takeBracket(c: Cursor, depth: number): Item {
   const inOne = takeInOne(c);
   const times = takeTimes(c, true);
   const span = c.since(start);
-  if (inOne) return { type: 'fan', items, times: inOne === 'each' ? 'around' : times && typeof times.value === 'number' ? times.value : (inOne as number), span };
+  if (inOne)
+    return {
+      type: 'fan',
+      items,
+      times:
+        inOne === 'each'
+          ? 'around'
+          : times && typeof times.value === 'number'
+            ? times.value
+            : (inOne as number),
+      span,
+    };
   if (times) return repeated(items, times, span, afterwards);
   return { type: 'group', items, times: afterwards ? 'around' : 1, span };
 }
@@ -230,14 +293,27 @@ function takeTimes(c: Cursor, repeats: boolean): TakenTimes | null {
     if (n) {
       c.takeAny('times');
       const close = sign.to === n.span.from;
-      return { value: n.value, span: close ? { from: sign.from, to: n.span.to } : n.span, sign: close ? sign.text : '', more: false, plain: true };
+      return {
+        value: n.value,
+        span: close ? { from: sign.from, to: n.span.to } : n.span,
+        sign: close ? sign.text : '',
+        more: false,
+        plain: true,
+      };
     }
     c.at = before;
     return null;
   }
   if (c.takeAny('twice')) return { value: 2, more: false, plain: true };
   if (c.takeAny('once')) return { value: 1, more: c.takeWords('more'), plain: true };
-  if (c.takeAny('around', 'across', 'evenly') || c.takeWords('all', 'around') || c.takeWords('to', 'end') || c.takeWords('to', 'the', 'end') || c.takeWords('until', 'end') || c.takeWords('all', 'the', 'way', 'around')) {
+  if (
+    c.takeAny('around', 'across', 'evenly') ||
+    c.takeWords('all', 'around') ||
+    c.takeWords('to', 'end') ||
+    c.takeWords('to', 'the', 'end') ||
+    c.takeWords('until', 'end') ||
+    c.takeWords('all', 'the', 'way', 'around')
+  ) {
     c.takeAny('around');
     return { value: 'around', more: false, plain: true };
   }
@@ -267,11 +343,17 @@ function takeUnknown(c: Cursor): Item | null {
   const span = { from: token.from, to: token.to };
   if (token.type === 'sign' || FILLER.has(token.text)) {
     // A sign that nobody needs is passed over; letters that nobody knows are not.
-    if (token.type === 'sign' && /[\p{L}\p{N}]/u.test(token.text)) return { type: 'unknown', word: token.text, span };
+    if (token.type === 'sign' && /[\p{L}\p{N}]/u.test(token.text))
+      return { type: 'unknown', word: token.text, span };
     return null;
   }
   const word = c.peek();
-  if (token.type === 'number' && word?.type === 'word' && !craftWord(word.text, c.terms) && !FILLER.has(word.text)) {
+  if (
+    token.type === 'number' &&
+    word?.type === 'word' &&
+    !craftWord(word.text, c.terms) &&
+    !FILLER.has(word.text)
+  ) {
     c.at++;
     return { type: 'unknown', word: word.text, span: { from: word.from, to: word.to } };
   }

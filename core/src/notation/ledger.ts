@@ -48,12 +48,14 @@ export class Ledger {
     if (!entry) return null;
     let conflict: Conflict | null = null;
     if (use.front > 0) {
-      if (entry.frontBy >= 0 && entry.frontBy !== by && use.front > this.free(base, 'front')) conflict = { loop: 'front', by: entry.frontBy };
+      if (entry.frontBy >= 0 && entry.frontBy !== by && use.front > this.free(base, 'front'))
+        conflict = { loop: 'front', by: entry.frontBy };
       if (entry.frontBy < 0) entry.frontBy = by;
       entry.front = Math.min(entry.count, entry.front + use.front);
     }
     if (use.back > 0) {
-      if (entry.backBy >= 0 && entry.backBy !== by && use.back > this.free(base, 'back')) conflict ??= { loop: 'back', by: entry.backBy };
+      if (entry.backBy >= 0 && entry.backBy !== by && use.back > this.free(base, 'back'))
+        conflict ??= { loop: 'back', by: entry.backBy };
       if (entry.backBy < 0) entry.backBy = by;
       entry.back = Math.min(entry.count, entry.back + use.back);
     }

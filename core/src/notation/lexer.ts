@@ -9,8 +9,22 @@ export interface Token {
   to: number;
 }
 
-const PLAIN: Record<string, string> = { '×': 'x', '✕': 'x', '✖': 'x', '∗': '*', '·': ' ', '•': ' ', '▪': ' ', '●': ' ', '◦': ' ', '“': '"', '”': '"', '’': "'", '…': '.' };
-const LIGATURES: Record<string, string> = { 'ﬀ': 'ff', 'ﬁ': 'fi', 'ﬂ': 'fl', 'ﬃ': 'ffi', 'ﬄ': 'ffl', 'ﬅ': 'st', 'ﬆ': 'st' };
+const PLAIN: Record<string, string> = {
+  '×': 'x',
+  '✕': 'x',
+  '✖': 'x',
+  '∗': '*',
+  '·': ' ',
+  '•': ' ',
+  '▪': ' ',
+  '●': ' ',
+  '◦': ' ',
+  '“': '"',
+  '”': '"',
+  '’': "'",
+  '…': '.',
+};
+const LIGATURES: Record<string, string> = { ﬀ: 'ff', ﬁ: 'fi', ﬂ: 'fl', ﬃ: 'ffi', ﬄ: 'ffl', ﬅ: 'st', ﬆ: 'st' };
 
 const BEYOND_ASCII = /[^\x00-\x7f]/;
 
@@ -49,7 +63,14 @@ function plainSign(line: string, i: number): string {
   if (code >= 65 && code <= 90) return String.fromCharCode(code + 32);
   if (code < 128) return line[i];
   if (PLAIN[line[i]]) return PLAIN[line[i]];
-  if (code === 0xa0 || (code >= 0x2000 && code <= 0x200b) || code === 0x202f || code === 0x3000 || code === 0xfeff) return ' ';
+  if (
+    code === 0xa0 ||
+    (code >= 0x2000 && code <= 0x200b) ||
+    code === 0x202f ||
+    code === 0x3000 ||
+    code === 0xfeff
+  )
+    return ' ';
   if ((code >= 0x2010 && code <= 0x2015) || code === 0x2212) return '-';
   if (code >= 0xff01 && code <= 0xff5e) return String.fromCharCode(code - 0xfee0).toLowerCase();
   return line[i];
@@ -62,7 +83,8 @@ export function written(plain: PlainLine, from: number, to: number): Span {
   return { from: plain.at[from], to: to > from ? plain.at[to - 1] + 1 : plain.at[to] };
 }
 
-const TOKEN = /(\d+)(?:st|nd|rd|th)(?![a-z])|(\d+)|x(?=\s*\d)|[a-z\u00c0-\u024f][a-z0-9\u00c0-\u024f']*|[^\s]/gy;
+const TOKEN =
+  /(\d+)(?:st|nd|rd|th)(?![a-z])|(\d+)|x(?=\s*\d)|[a-z\u00c0-\u024f][a-z0-9\u00c0-\u024f']*|[^\s]/gy;
 
 /** `ch1`, `sc6`: a stitch and how many. `inc3` is one word, three in one. */
 const GLUED = /^(ch|sc|hdc|dc|tr|htr|dtr|dec)(\d+)$/;
@@ -82,11 +104,20 @@ export function lex(plain: PlainLine, from = 0, to = plain.text.length): Token[]
     if (!found) break;
     const text = found[0];
     const end = Math.min(to, at + text.length);
-    const type = found[1] ? 'ordinal' : found[2] ? 'number' : text === 'x' || !/[a-z\u00c0-\u024f]/.test(text[0]) ? 'sign' : 'word';
+    const type = found[1]
+      ? 'ordinal'
+      : found[2]
+        ? 'number'
+        : text === 'x' || !/[a-z\u00c0-\u024f]/.test(text[0])
+          ? 'sign'
+          : 'word';
     const glued = type === 'word' ? GLUED.exec(text) : null;
     if (glued) {
       const middle = at + glued[1].length;
-      tokens.push({ type: 'word', text: glued[1], ...written(plain, at, middle) }, { type: 'number', text: glued[2], ...written(plain, middle, end) });
+      tokens.push(
+        { type: 'word', text: glued[1], ...written(plain, at, middle) },
+        { type: 'number', text: glued[2], ...written(plain, middle, end) },
+      );
     } else tokens.push({ type, text: found[1] ?? text, ...written(plain, at, end) });
     at = end;
   }

@@ -12,7 +12,8 @@ const STATED =
 const LAYER =
   /(?:\b(?:(?:re)?join|attach)\s+(?:the\s+|new\s+)?(?:yarn|[a-z]+)\s+)?(?:\b(?:work(?:ing|ed)?|starting)\s+)?\b(?:in|into|to|along|with)\s+(?:the\s+|a\s+|any\s+)?((?:free|unused|leftover|remaining|unworked)\s+)?(?:(front|back)\s+)?loops?\s+(?:only\s+)?(?:of|from|on)\s+(?:round\s*|rnd\s*|row\s*|r\s*)?(\d+)\s*[:,]?/;
 const COMMENT = /\s(?:--+|\/\/|#)\s.*$/;
-const REPEAT = /^(?:then\s+)?rep(?:eat)?\s+(?:rounds?\s*|rnds?\s*|rows?\s*|r\s*)(\d+)(?:\s*(?:-|to|and|&)\s*(?:r|rounds?|rnds?|rows?)?\s*(\d+))?\s*(?:,?\s*(?:x\s*)?(\d+|once|twice|one|two|three|four|five)?\s*(more)?\s*(?:times|time)?(?:\s*more)?)?\s*\.?\s*$/;
+const REPEAT =
+  /^(?:then\s+)?rep(?:eat)?\s+(?:rounds?\s*|rnds?\s*|rows?\s*|r\s*)(\d+)(?:\s*(?:-|to|and|&)\s*(?:r|rounds?|rnds?|rows?)?\s*(\d+))?\s*(?:,?\s*(?:x\s*)?(\d+|once|twice|one|two|three|four|five)?\s*(more)?\s*(?:times|time)?(?:\s*more)?)?\s*\.?\s*$/;
 const MOST_ROUNDS_IN_A_LABEL = 2000;
 const MOST_COUNT = 1e9;
 const OFTEN: Record<string, number> = { once: 1, twice: 2, one: 1, two: 2, three: 3, four: 4, five: 5 };
@@ -55,7 +56,13 @@ const LONGEST_KNOWN = 4000;
  * again, so that an edit costs only what it changed.
  */
 export function parseLine(line: string, context: LineContext): LineNode {
-  const lines = known[(context.terms === 'uk' ? 8 : 0) + (context.begins ? 4 : 0) + (context.symbols ? 2 : 0) + (context.fresh ? 1 : 0)];
+  const lines =
+    known[
+      (context.terms === 'uk' ? 8 : 0) +
+        (context.begins ? 4 : 0) +
+        (context.symbols ? 2 : 0) +
+        (context.fresh ? 1 : 0)
+    ];
   const found = lines.get(line);
   if (found) return found;
   const node = parse(line, context);
@@ -77,7 +84,9 @@ function parse(line: string, context: LineContext): LineNode {
   const heading = headingOf(line, plain.text, context.fresh, context.terms);
   if (heading) return heading;
   const round = roundLine(plain, null, 0, context);
-  return isProse(round, plain.text) ? { type: 'note', text: line.trim(), placement: null, prose: true } : round;
+  return isProse(round, plain.text)
+    ? { type: 'note', text: line.trim(), placement: null, prose: true }
+    : round;
 }
 
 function labelOf(plain: PlainLine): { label: Label; end: number } | null {
@@ -87,14 +96,30 @@ function labelOf(plain: PlainLine): { label: Label; end: number } | null {
   const second = found[2] ?? found[4];
   const last = second === undefined ? first : Number(second);
   if (!Number.isSafeInteger(first) || last < first || last - first > MOST_ROUNDS_IN_A_LABEL) return null;
-  return { label: { first, last, toTaste: found[6] !== undefined, row: ROW.test(plain.text), span: written(plain, 0, found[0].length) }, end: found[0].length };
+  return {
+    label: {
+      first,
+      last,
+      toTaste: found[6] !== undefined,
+      row: ROW.test(plain.text),
+      span: written(plain, 0, found[0].length),
+    },
+    end: found[0].length,
+  };
 }
 
 function repeatLine(found: RegExpExecArray, label: Label | null, line: string): LineNode {
   const first = Number(found[1]);
   const last = found[2] === undefined ? first : Number(found[2]);
   const often = found[3] === undefined ? 1 : (OFTEN[found[3]] ?? Number(found[3]));
-  return { type: 'repeat', first: Math.min(first, last), last: Math.max(first, last), times: Math.min(often, MOST_ROUNDS_IN_A_LABEL), label, span: { from: 0, to: line.length } };
+  return {
+    type: 'repeat',
+    first: Math.min(first, last),
+    last: Math.max(first, last),
+    times: Math.min(often, MOST_ROUNDS_IN_A_LABEL),
+    label,
+    span: { from: 0, to: line.length },
+  };
 }
 
 function roundLine(plain: PlainLine, label: Label | null, bodyFrom: number, context: LineContext): RoundNode {
@@ -103,37 +128,69 @@ function roundLine(plain: PlainLine, label: Label | null, bodyFrom: number, cont
   const layer = layerOf(plain, bodyFrom, end);
   const { stated, bodyTo, after } = statedOf(plain, bodyFrom, end, context);
   // Words about the layer are not stitches; what stands on both sides of them is.
-  const tokens = layer ? [...lex(plain, bodyFrom, layer.from), ...lex(plain, Math.min(layer.to, bodyTo), bodyTo)] : lex(plain, bodyFrom, bodyTo);
+  const tokens = layer
+    ? [...lex(plain, bodyFrom, layer.from), ...lex(plain, Math.min(layer.to, bodyTo), bodyTo)]
+    : lex(plain, bodyFrom, bodyTo);
   const { items, unclosed } = parseItems(tokens, { ...context, begins: context.begins && !layer });
   for (const item of after) items.push(item);
-  return { type: 'round', label, items, stated, layer: layer?.base ?? null, unclosed, body: written(plain, bodyFrom, bodyTo) };
+  return {
+    type: 'round',
+    label,
+    items,
+    stated,
+    layer: layer?.base ?? null,
+    unclosed,
+    body: written(plain, bodyFrom, bodyTo),
+  };
 }
 
-function layerOf(plain: PlainLine, from: number, to: number): { base: LayerBase; from: number; to: number } | null {
+function layerOf(
+  plain: PlainLine,
+  from: number,
+  to: number,
+): { base: LayerBase; from: number; to: number } | null {
   const text = plain.text.slice(from, to);
   const found = text.includes('loop') ? LAYER.exec(text) : null;
   if (!found) return null;
   const at = from + found.index;
   const digits = at + found[0].lastIndexOf(found[3]);
-  const base: LayerBase = { loops: (found[2] as 'front' | 'back' | undefined) ?? 'either', round: Math.min(Number(found[3]), MOST_COUNT), span: written(plain, at, at + found[0].trimEnd().length), roundSpan: written(plain, digits, digits + found[3].length) };
+  const base: LayerBase = {
+    loops: (found[2] as 'front' | 'back' | undefined) ?? 'either',
+    round: Math.min(Number(found[3]), MOST_COUNT),
+    span: written(plain, at, at + found[0].trimEnd().length),
+    roundSpan: written(plain, digits, digits + found[3].length),
+  };
   return { base, from: at, to: at + found[0].length };
 }
 
 /** The count at the end of a round, and the signs that may stand behind it (`(14), turn`). */
-function statedOf(plain: PlainLine, from: number, to: number, context: ItemContext): { stated: Stated | null; bodyTo: number; after: Item[] } {
+function statedOf(
+  plain: PlainLine,
+  from: number,
+  to: number,
+  context: ItemContext,
+): { stated: Stated | null; bodyTo: number; after: Item[] } {
   const text = plain.text.slice(from, to);
   let best: RegExpExecArray | null = null;
   STATED.lastIndex = 0;
-  for (let found = STATED.exec(text); found; found = STATED.exec(text)) if (found.index > 0 || found[1] || found[2]) best = found;
+  for (let found = STATED.exec(text); found; found = STATED.exec(text))
+    if (found.index > 0 || found[1] || found[2]) best = found;
   if (!best) return { stated: null, bodyTo: to, after: [] };
   const behind = best.index + best[0].length;
   const rest = text.slice(behind);
-  const { items: after } = /^[\s.,;)]*$/.test(rest) ? { items: [] } : parseItems(lex(plain, from + behind, to), context);
+  const { items: after } = /^[\s.,;)]*$/.test(rest)
+    ? { items: [] }
+    : parseItems(lex(plain, from + behind, to), context);
   // A count with stitches behind it is a repeat or a remark, not the sum.
-  if (/^\s*(?:x|\*)?\s*\d/.test(rest) || !after.every((i) => i.type === 'sign')) return { stated: null, bodyTo: to, after: [] };
+  if (/^\s*(?:x|\*)?\s*\d/.test(rest) || !after.every((i) => i.type === 'sign'))
+    return { stated: null, bodyTo: to, after: [] };
   const digits = [best[1], best[2], best[3], best[4], best[5]].find((d) => d !== undefined)!;
   const at = from + best.index + best[0].indexOf(digits);
-  return { stated: { count: Math.min(Number(digits), MOST_COUNT), span: written(plain, at, at + digits.length) }, bodyTo: from + best.index, after };
+  return {
+    stated: { count: Math.min(Number(digits), MOST_COUNT), span: written(plain, at, at + digits.length) },
+    bodyTo: from + best.index,
+    after,
+  };
 }
 
 /** More words that nobody knows than stitches: something said, not worked. */

@@ -27,7 +27,8 @@ export function markText(text: string, newMark: NewMark): MarkedText {
  */
 export function changeText(before: MarkedText, change: TextChange, newMark: NewMark): MarkedText {
   const { text, marks } = before;
-  if (change.from < 0 || change.to < change.from || change.to > text.length) throw new RangeError(`change ${change.from}..${change.to} outside a text of ${text.length}`);
+  if (change.from < 0 || change.to < change.from || change.to > text.length)
+    throw new RangeError(`change ${change.from}..${change.to} outside a text of ${text.length}`);
   const lines = rawLines(text);
   const a = lineAt(lines, change.from);
   const b = lineAt(lines, change.to);
@@ -57,7 +58,11 @@ export function changeBetween(before: string, after: string, caret = after.lengt
   const longestHead = Math.min(before.length - tail, after.length - tail);
   let head = 0;
   while (head < longestHead && before[head] === after[head]) head++;
-  while (tail < Math.min(before.length, after.length) - head && before[before.length - 1 - tail] === after[after.length - 1 - tail]) tail++;
+  while (
+    tail < Math.min(before.length, after.length) - head &&
+    before[before.length - 1 - tail] === after[after.length - 1 - tail]
+  )
+    tail++;
   return { from: head, to: before.length - tail, insert: after.slice(head, after.length - tail) };
 }
 
@@ -75,15 +80,25 @@ export function replaceText(before: MarkedText, after: string, newMark: NewMark)
     top++;
   }
   let end = 0;
-  while (end < old.length - top && end < now.length - top && old[old.length - 1 - end] === now[now.length - 1 - end]) {
+  while (
+    end < old.length - top &&
+    end < now.length - top &&
+    old[old.length - 1 - end] === now[now.length - 1 - end]
+  ) {
     marks[now.length - 1 - end] = before.marks[old.length - 1 - end];
     end++;
   }
   const oldLeft = range(top, old.length - end);
   const nowLeft = range(top, now.length - end);
   for (const key of [(line: string) => line.trim(), labelKey]) {
-    const from = uniqueBy(oldLeft.filter((i) => !marks.includes(before.marks[i])), (i) => key(old[i]));
-    const to = uniqueBy(nowLeft.filter((i) => marks[i] === null), (i) => key(now[i]));
+    const from = uniqueBy(
+      oldLeft.filter((i) => !marks.includes(before.marks[i])),
+      (i) => key(old[i]),
+    );
+    const to = uniqueBy(
+      nowLeft.filter((i) => marks[i] === null),
+      (i) => key(now[i]),
+    );
     for (const [k, i] of to) if (k !== '' && from.has(k)) marks[i] = before.marks[from.get(k)!];
   }
   return { text: after, marks: marks.map((m) => m ?? newMark()) };
@@ -91,7 +106,9 @@ export function replaceText(before: MarkedText, after: string, newMark: NewMark)
 
 /** "R5", "Rnd 5:" and "5." are one label; a line without label has none. */
 function labelKey(line: string): string {
-  const found = /^\s*(?:(?:rounds?|rnds?|rows?|r|line)\s*\.?\s*)?(\d+)(?:\s*-\s*r?(\d+))?\s*[.:)]/.exec(plainSigns(line));
+  const found = /^\s*(?:(?:rounds?|rnds?|rows?|r|line)\s*\.?\s*)?(\d+)(?:\s*-\s*r?(\d+))?\s*[.:)]/.exec(
+    plainSigns(line),
+  );
   return found ? `${found[1]}-${found[2] ?? found[1]}` : '';
 }
 
@@ -107,7 +124,8 @@ function uniqueBy(indices: number[], key: (i: number) => string): Map<string, nu
   return found;
 }
 
-const range = (from: number, to: number): number[] => Array.from({ length: Math.max(0, to - from) }, (_, i) => from + i);
+const range = (from: number, to: number): number[] =>
+  Array.from({ length: Math.max(0, to - from) }, (_, i) => from + i);
 
 /** Offsets at which lines start. */
 function rawLines(text: string): number[] {

@@ -26,17 +26,38 @@ export type Reread = (line: string) => RoundNode | null;
  * that is written, then those that keep its rhythm, then any even spread that reaches the count. Where the stated
  * count cannot be reached the count is rewritten too. Each is written, read again and counted before it is offered.
  */
-export function mendsOf(node: RoundNode, line: string, offered: number, terms: Terms, reread: Reread): Mend[] {
+export function mendsOf(
+  node: RoundNode,
+  line: string,
+  offered: number,
+  terms: Terms,
+  reread: Reread,
+): Mend[] {
   if (line.length > LONGEST_LINE || node.unclosed) return [];
   const { stated } = node;
-  const all = [...groupCandidates(node, offered, terms), ...nestedCandidates(node, offered, terms), ...runCandidates(node, offered, terms), ...restCandidates(node, offered, terms), ...evenCandidates(node, offered, terms)].filter((c) => c.made > 0);
+  const all = [
+    ...groupCandidates(node, offered, terms),
+    ...nestedCandidates(node, offered, terms),
+    ...runCandidates(node, offered, terms),
+    ...restCandidates(node, offered, terms),
+    ...evenCandidates(node, offered, terms),
+  ].filter((c) => c.made > 0);
   const reaches = (c: Candidate) => stated === null || c.made === stated.count;
-  all.sort((a, b) => Number(b.rhythm && reaches(b)) - Number(a.rhythm && reaches(a)) || Number(b.rhythm) - Number(a.rhythm) || a.cost - b.cost);
+  all.sort(
+    (a, b) =>
+      Number(b.rhythm && reaches(b)) - Number(a.rhythm && reaches(a)) ||
+      Number(b.rhythm) - Number(a.rhythm) ||
+      a.cost - b.cost,
+  );
   const kept: Mend[] = [];
   for (const c of all) {
     if (kept.length >= MOST_MENDS) break;
     if (kept.some((m) => m.title === c.title)) continue;
-    const mend = { title: c.title, changes: reaches(c) ? c.changes : [...c.changes, writeCount(stated!, c.made)], makes: c.made };
+    const mend = {
+      title: c.title,
+      changes: reaches(c) ? c.changes : [...c.changes, writeCount(stated!, c.made)],
+      makes: c.made,
+    };
     if (addsUp(mend, line, offered, reread)) kept.push(mend);
   }
   return kept;
@@ -47,7 +68,12 @@ export function addsUp(mend: Mend, line: string, offered: number, reread: Reread
   const node = reread(applied(line, mend.changes));
   if (!node) return false;
   const count = countItems(node.items, offered);
-  return count.fault === null && count.eaten === offered && count.made === mend.makes && (node.stated === null || node.stated.count === count.made);
+  return (
+    count.fault === null &&
+    count.eaten === offered &&
+    count.made === mend.makes &&
+    (node.stated === null || node.stated.count === count.made)
+  );
 }
 
 /** The change that writes another stated count. */
@@ -57,8 +83,14 @@ export function writeCount(stated: Stated, count: number): TextChange {
 
 /** The one repeat of a round: a group, or a stitch that is repeated and not plain. */
 function repeatOf(node: RoundNode): GroupItem | StitchItem | null {
-  const repeats = node.items.filter((i): i is GroupItem | StitchItem => (i.type === 'group' && i.until === undefined) || (i.type === 'stitch' && (i.times === 'around' || i.timesSpan !== undefined) && !i.skipped));
-  const group = repeats.find((i) => i.type === 'group' && (i.times === 'around' || i.timesSpan !== undefined));
+  const repeats = node.items.filter(
+    (i): i is GroupItem | StitchItem =>
+      (i.type === 'group' && i.until === undefined) ||
+      (i.type === 'stitch' && (i.times === 'around' || i.timesSpan !== undefined) && !i.skipped),
+  );
+  const group = repeats.find(
+    (i) => i.type === 'group' && (i.times === 'around' || i.timesSpan !== undefined),
+  );
   return group ?? (repeats.length === 1 && !isPlain(repeats[0]) ? repeats[0] : null);
 }
 
@@ -71,7 +103,12 @@ function groupCandidates(node: RoundNode, offered: number, terms: Terms): Candid
   const others = othersOf(node.items, item);
   const room = offered - others.eats;
   const written = item.times === 'around' ? Math.max(1, Math.floor(room / once.eats)) : item.times;
-  const run = item.type === 'group' ? item.items.find((i): i is StitchItem => isPlain(i) && typeof i.times === 'number' && i.fromHook === undefined) : undefined;
+  const run =
+    item.type === 'group'
+      ? item.items.find(
+          (i): i is StitchItem => isPlain(i) && typeof i.times === 'number' && i.fromHook === undefined,
+        )
+      : undefined;
   const found: Candidate[] = [];
   for (const times of divisors(room)) {
     const eats = room / times;
@@ -80,12 +117,36 @@ function groupCandidates(node: RoundNode, offered: number, terms: Terms): Candid
     if (!sameRun && (!run || k < 1)) continue;
     const made = others.makes + times * (once.makes + eats - once.eats);
     const changes: TextChange[] = [];
-    if (item.times !== 'around' && times !== item.times) changes.push({ ...item.timesSpan!, insert: `${item.timesSign ?? ''}${times}` });
+    if (item.times !== 'around' && times !== item.times)
+      changes.push({ ...item.timesSpan!, insert: `${item.timesSign ?? ''}${times}` });
     if (!sameRun) changes.push(writeRun(run!, k));
     if (changes.length === 0) continue;
-    const rewritten = sameRun || item.type !== 'group' ? null : printItems([{ ...item, items: item.items.map((i) => (i === run ? { ...run!, times: k } : i)), times: item.times === 'around' ? 'around' : times }], terms);
-    const title = rewritten && (changes.length > 1 || item.times === 'around') ? say.mendWrite(rewritten) : sameRun ? say.mendRepeat(times) : say.mendWrite(printItems([{ ...run!, times: k }], terms));
-    found.push({ made, title, changes, rhythm: true, cost: (sameRun ? 0 : 2 + Math.abs(k - (run!.times as number))) + Math.abs(times - written) * 1.5 });
+    const rewritten =
+      sameRun || item.type !== 'group'
+        ? null
+        : printItems(
+            [
+              {
+                ...item,
+                items: item.items.map((i) => (i === run ? { ...run!, times: k } : i)),
+                times: item.times === 'around' ? 'around' : times,
+              },
+            ],
+            terms,
+          );
+    const title =
+      rewritten && (changes.length > 1 || item.times === 'around')
+        ? say.mendWrite(rewritten)
+        : sameRun
+          ? say.mendRepeat(times)
+          : say.mendWrite(printItems([{ ...run!, times: k }], terms));
+    found.push({
+      made,
+      title,
+      changes,
+      rhythm: true,
+      cost: (sameRun ? 0 : 2 + Math.abs(k - (run!.times as number))) + Math.abs(times - written) * 1.5,
+    });
   }
   return found;
 }
@@ -102,7 +163,15 @@ function nestedCandidates(node: RoundNode, offered: number, terms: Terms): Candi
       const times = inner.times + (offered - whole.eats) / (often * once.eats);
       if (!Number.isInteger(times) || times < 1 || times === inner.times) return [];
       const made = whole.makes + (times - inner.times) * often * once.makes;
-      return [{ made, title: say.mendWrite(printItems([{ ...inner, times }], terms)), changes: [{ ...inner.timesSpan, insert: `${inner.timesSign ?? ''}${times}` }], rhythm: true, cost: 3 + Math.abs(times - inner.times) }];
+      return [
+        {
+          made,
+          title: say.mendWrite(printItems([{ ...inner, times }], terms)),
+          changes: [{ ...inner.timesSpan, insert: `${inner.timesSign ?? ''}${times}` }],
+          rhythm: true,
+          cost: 3 + Math.abs(times - inner.times),
+        },
+      ];
     });
   });
 }
@@ -117,7 +186,15 @@ function runCandidates(node: RoundNode, offered: number, terms: Terms): Candidat
     if (!isPlain(item) || typeof item.times !== 'number' || item.fromHook !== undefined) return [];
     const k = item.times + missing;
     if (k < 1) return [];
-    return [{ made: whole.makes + missing, title: say.mendWrite(printItems([{ ...item, times: k }], terms)), changes: [writeRun(item, k)], rhythm: true, cost: 4 + Math.abs(missing) + (node.items.length - i) * 0.01 }];
+    return [
+      {
+        made: whole.makes + missing,
+        title: say.mendWrite(printItems([{ ...item, times: k }], terms)),
+        changes: [writeRun(item, k)],
+        rhythm: true,
+        cost: 4 + Math.abs(missing) + (node.items.length - i) * 0.01,
+      },
+    ];
   });
 }
 
@@ -134,42 +211,104 @@ function restCandidates(node: RoundNode, offered: number, terms: Terms): Candida
   if (fits < 1 || left === 0) return [];
   const plain: StitchItem = { type: 'stitch', kind: 'sc', eats: 1, makes: 1, times: left, span: item.span };
   const rewritten = printItems([{ ...item, times: fits, orTimes: undefined }, plain], terms);
-  return [{ made: others.makes + fits * once.makes + left, title: say.mendWrite(rewritten), changes: [{ ...item.span, insert: rewritten }], rhythm: true, cost: 6 + left }];
+  return [
+    {
+      made: others.makes + fits * once.makes + left,
+      title: say.mendWrite(rewritten),
+      changes: [{ ...item.span, insert: rewritten }],
+      rhythm: true,
+      cost: 6 + left,
+    },
+  ];
 }
 
 /** Increases or decreases spread evenly, when nothing closer to the text reaches the stated count. */
 function evenCandidates(node: RoundNode, offered: number, terms: Terms): Candidate[] {
   const to = node.stated?.count;
   const worked = node.items.filter((i) => i.type !== 'sign');
-  if (to === undefined || worked.length === 0 || to * 2 < offered || to > offered * 2 || offered < 1 || node.items.some((i) => i.type === 'start' || i.type === 'clamp' || i.type === 'return')) return [];
+  if (
+    to === undefined ||
+    worked.length === 0 ||
+    to * 2 < offered ||
+    to > offered * 2 ||
+    offered < 1 ||
+    node.items.some((i) => i.type === 'start' || i.type === 'clamp' || i.type === 'return')
+  )
+    return [];
   const rewritten = printItems(evenly(offered, to, worked[0].span), terms);
-  return [{ made: to, title: say.mendWrite(rewritten), changes: [{ from: worked[0].span.from, to: worked[worked.length - 1].span.to, insert: rewritten }], rhythm: false, cost: 20 }];
+  return [
+    {
+      made: to,
+      title: say.mendWrite(rewritten),
+      changes: [{ from: worked[0].span.from, to: worked[worked.length - 1].span.to, insert: rewritten }],
+      rhythm: false,
+      cost: 20,
+    },
+  ];
 }
 
 /** Single crochets with increases or decreases that lead from one count to another, as one repeat. */
 export function evenly(from: number, to: number, span = { from: 0, to: 0 }): Item[] {
-  const sc = (times: number | 'around'): StitchItem => ({ type: 'stitch', kind: 'sc', eats: 1, makes: 1, times, span });
+  const sc = (times: number | 'around'): StitchItem => ({
+    type: 'stitch',
+    kind: 'sc',
+    eats: 1,
+    makes: 1,
+    times,
+    span,
+  });
   if (from === to) return [sc('around')];
   const shaped = Math.abs(to - from);
   const plain = to > from ? from - shaped : from - 2 * shaped;
-  const shape: StitchItem = { type: 'stitch', kind: 'sc', eats: to > from ? 1 : 2, makes: to > from ? 2 : 1, times: 1, span };
+  const shape: StitchItem = {
+    type: 'stitch',
+    kind: 'sc',
+    eats: to > from ? 1 : 2,
+    makes: to > from ? 2 : 1,
+    times: 1,
+    span,
+  };
   const times = gcd(shaped, plain);
   const items = [...(plain > 0 ? [sc(plain / times)] : []), { ...shape, times: shaped / times }];
-  return times === 1 ? items : plain === 0 ? [{ ...shape, times: shaped }] : [{ type: 'group', items, times, span }];
+  return times === 1
+    ? items
+    : plain === 0
+      ? [{ ...shape, times: shaped }]
+      : [{ type: 'group', items, times, span }];
 }
 
 /** `(3 sc, inc) x6` moved on by half a repeat: `sc, inc, (3 sc, inc) x5, 2 sc`; null when it has no run to part. */
 export function staggered(node: RoundNode, made: number, terms: Terms): Mend | null {
   const group = node.items.find((i): i is GroupItem => i.type === 'group');
   const [run, shape] = group?.items ?? [];
-  if (!group || node.items.length !== 1 || group.items.length !== 2 || typeof group.times !== 'number' || group.times < 2 || !isPlain(run) || typeof run.times !== 'number' || run.times < 2) return null;
+  if (
+    !group ||
+    node.items.length !== 1 ||
+    group.items.length !== 2 ||
+    typeof group.times !== 'number' ||
+    group.times < 2 ||
+    !isPlain(run) ||
+    typeof run.times !== 'number' ||
+    run.times < 2
+  )
+    return null;
   const before = Math.floor(run.times / 2);
-  const rewritten = printItems([{ ...run, times: before }, shape, { ...group, times: group.times - 1 }, { ...run, times: run.times - before }], terms);
+  const rewritten = printItems(
+    [
+      { ...run, times: before },
+      shape,
+      { ...group, times: group.times - 1 },
+      { ...run, times: run.times - before },
+    ],
+    terms,
+  );
   return { title: say.mendStagger, changes: [{ ...group.span, insert: rewritten }], makes: made };
 }
 
 function writeRun(run: StitchItem, k: number): TextChange {
-  return run.timesSpan ? { ...run.timesSpan, insert: String(k) } : { from: run.span.from, to: run.span.from, insert: `${k} ` };
+  return run.timesSpan
+    ? { ...run.timesSpan, insert: String(k) }
+    : { from: run.span.from, to: run.span.from, insert: `${k} ` };
 }
 
 const othersOf = (items: readonly Item[], left: Item | null) => sumOf(items.filter((i) => i !== left));

@@ -33,7 +33,17 @@ export interface PartContext {
 }
 
 const MOST_ROUNDS = 20_000;
-const begin = (): Work => ({ base: -1, carried: null, certain: true, next: null, joined: false, turned: false, increases: 0, chain: 0, layer: false });
+const begin = (): Work => ({
+  base: -1,
+  carried: null,
+  certain: true,
+  next: null,
+  joined: false,
+  turned: false,
+  increases: 0,
+  chain: 0,
+  layer: false,
+});
 
 /** Sums up one part, line by line. */
 export class PartCounter {
@@ -54,22 +64,48 @@ export class PartCounter {
     private readonly context: PartContext,
   ) {
     this.part = {
-      name: heading?.name ?? '', make: heading?.make ?? 1, mirrored: heading?.mirrored ?? false, colour: heading?.colour ?? null, colours: heading?.colour ? [heading.colour] : [],
-      hookMm: heading?.hookMm ?? null, yarn: heading?.yarn ?? null, ringIs: heading?.ringIs ?? null, option: heading?.option ?? false, firstLine, lastLine: firstLine,
-      lines: [], rounds: [], problems: [], freeLoops: [], caught: [], closed: false, stuffedAfter: [], firmness: null, stitches: 0,
+      name: heading?.name ?? '',
+      make: heading?.make ?? 1,
+      mirrored: heading?.mirrored ?? false,
+      colour: heading?.colour ?? null,
+      colours: heading?.colour ? [heading.colour] : [],
+      hookMm: heading?.hookMm ?? null,
+      yarn: heading?.yarn ?? null,
+      ringIs: heading?.ringIs ?? null,
+      option: heading?.option ?? false,
+      firstLine,
+      lastLine: firstLine,
+      lines: [],
+      rounds: [],
+      problems: [],
+      freeLoops: [],
+      caught: [],
+      closed: false,
+      stuffedAfter: [],
+      firmness: null,
+      stitches: 0,
     };
   }
 
   line(line: number, from: number, to: number, node: LineNode): void {
     const first = this.part.rounds.length;
-    const problems = node.type === 'round' ? this.round(line, node) : node.type === 'repeat' ? this.repeat(line, node) : [];
+    const problems =
+      node.type === 'round' ? this.round(line, node) : node.type === 'repeat' ? this.repeat(line, node) : [];
     if (node.type === 'close') this.part.closed = true;
-    if (node.type === 'make') Object.assign(this.part, { make: node.make, mirrored: node.mirrored || this.part.mirrored });
+    if (node.type === 'make')
+      Object.assign(this.part, { make: node.make, mirrored: node.mirrored || this.part.mirrored });
     if (node.type === 'stuff') {
       this.part.stuffedAfter.push(this.part.rounds.length);
       this.part.firmness = node.firmness ?? this.part.firmness;
     }
-    this.part.lines.push({ line, from, to, node, rounds: [first, this.part.rounds.length], problems: problems.length ? problems.map((p) => moved(p, from)) : problems });
+    this.part.lines.push({
+      line,
+      from,
+      to,
+      node,
+      rounds: [first, this.part.rounds.length],
+      problems: problems.length ? problems.map((p) => moved(p, from)) : problems,
+    });
     this.part.lastLine = line;
   }
 
@@ -117,7 +153,10 @@ export class PartCounter {
   /** An unlabelled layer is left when a label goes on with the part itself, or the part is folded or edged. */
   private backToMain(node: RoundNode): void {
     const whole = node.items.some((i) => i.type === 'sign' && (i.sign === 'fold' || i.sign === 'edging'));
-    if (this.main && (whole || (node.label && (node.label.first === this.main.next || this.main.next === null)))) {
+    if (
+      this.main &&
+      (whole || (node.label && (node.label.first === this.main.next || this.main.next === null)))
+    ) {
       this.work = this.main;
       this.main = null;
     }
@@ -125,36 +164,116 @@ export class PartCounter {
 
   private layerRound(line: number, node: RoundNode, layer: LayerBase): Problem[] {
     const base = this.numbered.get(layer.round) ?? -1;
-    const wanted = layer.loops !== 'either' ? layer.loops : this.ledger.free(base, 'front') >= this.ledger.free(base, 'back') ? 'front' : 'back';
-    const free = base < 0 ? 0 : this.part.rounds.some((r) => r.base === base) || this.ledger.free(base, wanted) > 0 ? this.ledger.free(base, wanted) : 0;
+    const wanted =
+      layer.loops !== 'either'
+        ? layer.loops
+        : this.ledger.free(base, 'front') >= this.ledger.free(base, 'back')
+          ? 'front'
+          : 'back';
+    const free =
+      base < 0
+        ? 0
+        : this.part.rounds.some((r) => r.base === base) || this.ledger.free(base, wanted) > 0
+          ? this.ledger.free(base, wanted)
+          : 0;
     if (!this.main && !node.label) this.main = this.work;
     const next = node.label ? node.label.first : 1;
-    this.work = { ...begin(), base, carried: free, next, joined: this.work.joined, layer: true, certain: true };
+    this.work = {
+      ...begin(),
+      base,
+      carried: free,
+      next,
+      joined: this.work.joined,
+      layer: true,
+      certain: true,
+    };
     if (free > 0) return this.rounds(line, node, wanted);
     const holder = this.ledger.holder(base, wanted);
     const taken = holder !== null && this.part.rounds[holder].kind === 'layer';
     const stated = node.stated?.count ?? null;
-    this.push({ label: null, number: next, line, nth: 0, kind: 'layer', base, into: wanted, offered: 0, eaten: 0, made: null, stated, carried: stated ?? 0, joined: this.work.joined, turned: false, unworked: 0, items: node.items }, node);
-    this.work = { ...this.work, carried: stated ?? 0, certain: false, next: next + 1, base: this.part.rounds.length - 1 };
+    this.push(
+      {
+        label: null,
+        number: next,
+        line,
+        nth: 0,
+        kind: 'layer',
+        base,
+        into: wanted,
+        offered: 0,
+        eaten: 0,
+        made: null,
+        stated,
+        carried: stated ?? 0,
+        joined: this.work.joined,
+        turned: false,
+        unworked: 0,
+        items: node.items,
+      },
+      node,
+    );
+    this.work = {
+      ...this.work,
+      carried: stated ?? 0,
+      certain: false,
+      next: next + 1,
+      base: this.part.rounds.length - 1,
+    };
     if (base < 0) return [problem('loop-missing', layer.span, say.noSuchRound(layer.round))];
-    if (taken) return [problem('loop-used-twice', layer.span, say.loopsTaken(wanted, layer.round, this.labelOf(holder)), this.otherFree(layer, wanted, node))];
-    return [problem('loop-missing', layer.span, say.loopsGone(wanted, layer.round, holder === null ? null : this.labelOf(holder)), [...this.freeThem(holder, base, wanted, node, line), ...this.otherFree(layer, wanted, node)])];
+    if (taken)
+      return [
+        problem(
+          'loop-used-twice',
+          layer.span,
+          say.loopsTaken(wanted, layer.round, this.labelOf(holder)),
+          this.otherFree(layer, wanted, node),
+        ),
+      ];
+    return [
+      problem(
+        'loop-missing',
+        layer.span,
+        say.loopsGone(wanted, layer.round, holder === null ? null : this.labelOf(holder)),
+        [...this.freeThem(holder, base, wanted, node, line), ...this.otherFree(layer, wanted, node)],
+      ),
+    ];
   }
 
   /** The round that took both loops, worked into the others, leaves these free. */
-  private freeThem(holder: number | null, base: number, loop: 'front' | 'back', node: RoundNode, line: number): Mend[] {
+  private freeThem(
+    holder: number | null,
+    base: number,
+    loop: 'front' | 'back',
+    node: RoundNode,
+    line: number,
+  ): Mend[] {
     const round = holder === null ? undefined : this.part.rounds[holder];
     const own = holder === null ? undefined : this.nodes[holder];
     const offered = this.part.rounds[base]?.carried ?? 0;
     const count = countItems(node.items, offered);
-    if (!round || !own || round.kind !== 'round' || own.items.some((i) => i.type === 'start') || count.fault || count.eaten !== offered || (node.stated !== null && node.stated.count !== count.made)) return [];
+    if (
+      !round ||
+      !own ||
+      round.kind !== 'round' ||
+      own.items.some((i) => i.type === 'start') ||
+      count.fault ||
+      count.eaten !== offered ||
+      (node.stated !== null && node.stated.count !== count.made)
+    )
+      return [];
     const others = loop === 'front' ? 'BLO' : 'FLO';
     const text = this.context.lineText(round.line);
     const at = own.items.find((i) => i.type !== 'sign')?.span.from ?? 0;
     const again = this.context.reread(applied(text.text, [{ from: at, to: at, insert: `${others}: ` }]));
     if (!again || sumOf(again.items)[loop] > 0) return [];
     const insertAt = text.from + at - this.context.lineText(line).from;
-    return [{ title: say.mendFree(round.label ?? '', others), changes: [{ from: insertAt, to: insertAt, insert: `${others}: ` }], makes: null }];
+    return [
+      {
+        title: say.mendFree(round.label ?? '', others),
+        changes: [{ from: insertAt, to: insertAt, insert: `${others}: ` }],
+        makes: null,
+      },
+    ];
   }
 
   /** Another round whose loops of that kind are free and take the layer as it is written. */
@@ -163,9 +282,17 @@ export class PartCounter {
       const free = this.ledger.free(i, loop);
       if (n === layer.round || free === 0 || !this.part.rounds.some((r) => r.base === i)) return false;
       const count = countItems(node.items, free);
-      return count.fault === null && count.eaten === free && (node.stated === null || node.stated.count === count.made);
+      return (
+        count.fault === null &&
+        count.eaten === free &&
+        (node.stated === null || node.stated.count === count.made)
+      );
     });
-    return fits.slice(0, 2).map(([n]) => ({ title: say.mendLayer(n), changes: [{ ...layer.roundSpan, insert: String(n) }], makes: null }));
+    return fits.slice(0, 2).map(([n]) => ({
+      title: say.mendLayer(n),
+      changes: [{ ...layer.roundSpan, insert: String(n) }],
+      makes: null,
+    }));
   }
 
   private rounds(line: number, node: RoundNode, into: 'front' | 'back' | null = null): Problem[] {
@@ -197,8 +324,11 @@ export class PartCounter {
       for (let r = node.first; r <= node.last && this.part.rounds.length < MOST_ROUNDS; r++) {
         const from = this.nodes[this.numbered.get(r) ?? -1];
         if (!from) return [...problems, problem('unknown-word', node.span, say.noSuchRound(r))];
-        const found = this.count(line, nth++, number++, { ...from, label: null }, null).filter((p) => p.severity === 'error');
-        if (found.length && problems.every((p) => p.severity !== 'error')) problems.push({ ...found[0], span: node.span, mends: [] });
+        const found = this.count(line, nth++, number++, { ...from, label: null }, null).filter(
+          (p) => p.severity === 'error',
+        );
+        if (found.length && problems.every((p) => p.severity !== 'error'))
+          problems.push({ ...found[0], span: node.span, mends: [] });
         this.work.next = number;
       }
     return problems;
@@ -211,18 +341,55 @@ export class PartCounter {
     const found = untilRounds(group, offered);
     if (found.length === 0) {
       const left = (group as { until?: number }).until!;
-      this.pushCounted(line, 0, number, node, { ...countItems(node.items, offered), made: null }, 'round', null, node.stated?.count ?? left);
+      this.pushCounted(
+        line,
+        0,
+        number,
+        node,
+        { ...countItems(node.items, offered), made: null },
+        'round',
+        null,
+        node.stated?.count ?? left,
+      );
       this.work.next = number + 1;
       return [problem('does-not-divide', group.span, say.untilNever(offered, left))];
     }
     found.forEach((r, nth) => {
-      this.pushCounted(line, nth, number + nth, { ...node, items: r.items }, { eaten: r.eaten, made: r.made, around: null, front: r.front, back: r.back, hidden: r.hidden, fault: null }, 'round', null, r.made + r.unworked, r.unworked);
+      this.pushCounted(
+        line,
+        nth,
+        number + nth,
+        { ...node, items: r.items },
+        {
+          eaten: r.eaten,
+          made: r.made,
+          around: null,
+          front: r.front,
+          back: r.back,
+          hidden: r.hidden,
+          fault: null,
+        },
+        'round',
+        null,
+        r.made + r.unworked,
+        r.unworked,
+      );
     });
     this.work.next = number + found.length;
     const last = found[found.length - 1];
     const stated = node.stated?.count ?? null;
     const left = last.made + last.unworked;
-    return stated === null || stated === left ? [] : [problem('count-mismatch', group.span, say.countMismatch(left, stated), [{ title: say.mendCount(left), changes: [{ ...node.stated!.span, insert: String(left) }], makes: left }])];
+    return stated === null || stated === left
+      ? []
+      : [
+          problem('count-mismatch', group.span, say.countMismatch(left, stated), [
+            {
+              title: say.mendCount(left),
+              changes: [{ ...node.stated!.span, insert: String(left) }],
+              makes: left,
+            },
+          ]),
+        ];
   }
 
   private labels(node: Pick<RoundNode, 'label'>): Problem[] {
@@ -233,15 +400,26 @@ export class PartCounter {
     const repeat = !layered && this.seen.has(first);
     if (!layered) for (let n = first; n <= last; n++) this.seen.add(n);
     if (repeat) return [problem('label-repeat', span, say.labelRepeat(first))];
-    if (work.next !== null && first !== work.next && !layered) return [problem('label-gap', span, say.labelGap(work.next, first))];
+    if (work.next !== null && first !== work.next && !layered)
+      return [problem('label-gap', span, say.labelGap(work.next, first))];
     return [];
   }
 
-  private count(line: number, nth: number, number: number, node: RoundNode, into: 'front' | 'back' | null): Problem[] {
+  private count(
+    line: number,
+    nth: number,
+    number: number,
+    node: RoundNode,
+    into: 'front' | 'back' | null,
+  ): Problem[] {
     const before = this.part.rounds[this.part.rounds.length - 1];
     // Further rounds of a range that are offered the same come out the same.
     if (nth >= 2 && before.offered === this.work.carried && before.line === line && before.kind === 'round') {
-      this.push({ ...before, label: `R${number}`, number, nth, base: this.work.base }, node, loopsUsed(before));
+      this.push(
+        { ...before, label: `R${number}`, number, nth, base: this.work.base },
+        node,
+        loopsUsed(before),
+      );
       this.work.carried = before.carried;
       this.work.base = this.part.rounds.length - 1;
       return [];
@@ -256,18 +434,54 @@ export class PartCounter {
     const stated = node.stated?.count ?? null;
     const settled = settleRepeats(node, offered, stated, isStart);
     const items = given && !starts ? settleGiven(settled.items, stated) : settled.items;
-    const count = onto >= 0 ? fromEdges(items) : countItems(items, isStart && !starts ? (stated ?? 0) : offered, along);
+    const count =
+      onto >= 0 ? fromEdges(items) : countItems(items, isStart && !starts ? (stated ?? 0) : offered, along);
     const kind = kindOf(items, into, work, isStart);
-    const own: RoundNode = items === node.items ? node : { type: 'round', label: node.label, items, stated: node.stated, layer: node.layer, body: node.body, unclosed: node.unclosed };
-    const judged: Judged = { node: own, count, offered, stated, isStart, given: given && !starts && !along, terms: this.context.terms, line: () => this.context.lineText(line).text, reread: this.context.reread };
-    const problems = this.part.caught.length ? [...blame(judged), ...this.unknownParts(items)] : blame(judged);
-    const trusted = !problems.some((p) => p.severity === 'error' && p.code !== 'unknown-part' && p.code !== 'not-finished');
+    const own: RoundNode =
+      items === node.items
+        ? node
+        : {
+            type: 'round',
+            label: node.label,
+            items,
+            stated: node.stated,
+            layer: node.layer,
+            body: node.body,
+            unclosed: node.unclosed,
+          };
+    const judged: Judged = {
+      node: own,
+      count,
+      offered,
+      stated,
+      isStart,
+      given: given && !starts && !along,
+      terms: this.context.terms,
+      line: () => this.context.lineText(line).text,
+      reread: this.context.reread,
+    };
+    const problems = this.part.caught.length
+      ? [...blame(judged), ...this.unknownParts(items)]
+      : blame(judged);
+    const trusted = !problems.some(
+      (p) => p.severity === 'error' && p.code !== 'unknown-part' && p.code !== 'not-finished',
+    );
     let carried = trusted ? (stated ?? count.made) : (stated ?? problems[0].mends[0]?.makes ?? count.made);
     if (carried === null || carried < 0) carried = kind === 'edging' ? count.eaten : offered;
     if (settled.said) problems.push(problem('assumed', settled.said.span, settled.said.sentence));
     if (!work.certain) problems.push(problem('assumed', workedSpan(node), say.assumed(offered)));
-    if (trusted && count.made !== null && !isStart && kind === 'round') problems.push(...this.shape(own, offered, count.made));
-    const conflict = this.pushCounted(line, nth, number, own, isStart ? { ...count, eaten: 0 } : count, kind, into, Math.min(carried, MOST_COUNTED));
+    if (trusted && count.made !== null && !isStart && kind === 'round')
+      problems.push(...this.shape(own, offered, count.made));
+    const conflict = this.pushCounted(
+      line,
+      nth,
+      number,
+      own,
+      isStart ? { ...count, eaten: 0 } : count,
+      kind,
+      into,
+      Math.min(carried, MOST_COUNTED),
+    );
     if (conflict) problems.push(this.loopConflict(conflict, workedSpan(node), node));
     this.work.certain = trusted;
     this.work.chain = isBareChain(items) && isStart ? (count.made ?? 0) : 0;
@@ -281,16 +495,54 @@ export class PartCounter {
     return { chain: this.work.chain, first: first.fromHook! };
   }
 
-  private pushCounted(line: number, nth: number, number: number, node: RoundNode, count: Count, kind: RoundKind, into: 'front' | 'back' | null, carried: number, unworked = 0) {
+  private pushCounted(
+    line: number,
+    nth: number,
+    number: number,
+    node: RoundNode,
+    count: Count,
+    kind: RoundKind,
+    into: 'front' | 'back' | null,
+    carried: number,
+    unworked = 0,
+  ) {
     const { work } = this;
     const start = node.items.some((i) => i.type === 'start') || work.carried === null;
     const base = start && !into ? -1 : work.base;
-    const uses = into ? { front: into === 'front' ? count.eaten : 0, back: into === 'back' ? count.eaten : 0, hidden: 0 } : sound(count, work.carried ?? 0) ? count : all(count, work.carried ?? 0);
-    const conflict = this.push({
-      label: kind === 'layer' || kind === 'fold' ? (node.label && kind === 'layer' ? `R${number}` : null) : work.layer && this.main ? null : `R${number}`, number, line, nth, kind, base, into,
-      offered: base < 0 ? 0 : (work.carried ?? 0), eaten: base < 0 ? 0 : count.eaten, made: count.made, stated: node.stated?.count ?? null, carried, joined: work.joined,
-      turned: node.items.some((i) => i.type === 'sign' && i.sign === 'turn'), unworked, items: node.items,
-    }, node, kind === 'edging' ? undefined : uses);
+    const uses = into
+      ? { front: into === 'front' ? count.eaten : 0, back: into === 'back' ? count.eaten : 0, hidden: 0 }
+      : sound(count, work.carried ?? 0)
+        ? count
+        : all(count, work.carried ?? 0);
+    const conflict = this.push(
+      {
+        label:
+          kind === 'layer' || kind === 'fold'
+            ? node.label && kind === 'layer'
+              ? `R${number}`
+              : null
+            : work.layer && this.main
+              ? null
+              : `R${number}`,
+        number,
+        line,
+        nth,
+        kind,
+        base,
+        into,
+        offered: base < 0 ? 0 : (work.carried ?? 0),
+        eaten: base < 0 ? 0 : count.eaten,
+        made: count.made,
+        stated: node.stated?.count ?? null,
+        carried,
+        joined: work.joined,
+        turned: node.items.some((i) => i.type === 'sign' && i.sign === 'turn'),
+        unworked,
+        items: node.items,
+      },
+      node,
+      kind === 'edging' ? undefined : uses,
+    );
     this.work.base = this.part.rounds.length - 1;
     this.work.carried = carried;
     this.work.turned = this.part.rounds[this.work.base].turned;
@@ -308,36 +560,63 @@ export class PartCounter {
     return round.base >= 0 && use ? this.ledger.use(round.base, index, use) : null;
   }
 
-  private loopConflict(conflict: { loop: 'front' | 'back'; by: number }, span: Span, node: RoundNode): Problem {
+  private loopConflict(
+    conflict: { loop: 'front' | 'back'; by: number },
+    span: Span,
+    node: RoundNode,
+  ): Problem {
     const other = conflict.loop === 'front' ? 'BLO' : 'FLO';
     const from = node.items.find((i) => i.type !== 'sign')?.span.from ?? span.from;
     const line = this.context.lineText(this.part.rounds[this.part.rounds.length - 1].line).text;
-    const mend = { title: say.mendLoops(other), changes: [{ from, to: from, insert: `${other}: ` }], makes: null };
+    const mend = {
+      title: say.mendLoops(other),
+      changes: [{ from, to: from, insert: `${other}: ` }],
+      makes: null,
+    };
     const again = this.context.reread(applied(line, mend.changes));
-    const fits = again && sumOf(again.items)[conflict.loop] === 0 && again.items.some((i) => i.type !== 'sign');
-    return problem('loop-used-twice', span, say.loopHeld(conflict.loop, this.labelOf(conflict.by)), fits ? [mend] : []);
+    const fits =
+      again && sumOf(again.items)[conflict.loop] === 0 && again.items.some((i) => i.type !== 'sign');
+    return problem(
+      'loop-used-twice',
+      span,
+      say.loopHeld(conflict.loop, this.labelOf(conflict.by)),
+      fits ? [mend] : [],
+    );
   }
 
   private unknownParts(items: readonly Item[]): Problem[] {
     return items.flatMap((item): Problem[] => {
-      const name = item.type === 'clamp' ? item.name : item.type === 'sign' && item.sign === 'onto' ? item.name! : null;
+      const name =
+        item.type === 'clamp' ? item.name : item.type === 'sign' && item.sign === 'onto' ? item.name! : null;
       if (item.type === 'group') return this.unknownParts(item.items);
       if (name === null) return [];
       const known = this.context.knows(name);
-      return known === 'finished' ? [] : known === 'later' ? [problem('not-finished', item.span, say.notFinished(name))] : [problem('unknown-part', item.span, say.unknownPart(name))];
+      return known === 'finished'
+        ? []
+        : known === 'later'
+          ? [problem('not-finished', item.span, say.notFinished(name))]
+          : [problem('unknown-part', item.span, say.unknownPart(name))];
     });
   }
 
   /** Colours and caught parts, in the order in which they are named. */
   private gather(item: Item): void {
-    if (item.type === 'sign' && item.sign === 'colour' && !this.part.colours.includes(item.colour!)) this.part.colours.push(item.colour!);
-    const name = item.type === 'clamp' ? item.name : item.type === 'sign' && item.sign === 'onto' ? item.name! : null;
+    if (item.type === 'sign' && item.sign === 'colour' && !this.part.colours.includes(item.colour!))
+      this.part.colours.push(item.colour!);
+    const name =
+      item.type === 'clamp' ? item.name : item.type === 'sign' && item.sign === 'onto' ? item.name! : null;
     if (name !== null && !this.part.caught.includes(name)) this.part.caught.push(name);
     if (item.type === 'group' || item.type === 'fan') for (const inner of item.items) this.gather(inner);
   }
 
   private shape(node: RoundNode, offered: number, made: number): Problem[] {
-    const { problems, increases } = shapeProblems(node, offered, made, this.work.increases, this.context.terms);
+    const { problems, increases } = shapeProblems(
+      node,
+      offered,
+      made,
+      this.work.increases,
+      this.context.terms,
+    );
     this.work.increases = increases;
     return problems;
   }
@@ -347,12 +626,17 @@ export class PartCounter {
   }
 }
 
-const isBareChain = (items: readonly Item[]): boolean => items.length > 0 && items.every((i) => i.type === 'sign' || (i.type === 'stitch' && i.kind === 'ch'));
+const isBareChain = (items: readonly Item[]): boolean =>
+  items.length > 0 && items.every((i) => i.type === 'sign' || (i.type === 'stitch' && i.kind === 'ch'));
 const sound = (count: Count, offered: number): boolean => count.fault === null && count.eaten === offered;
 
 /** A round that does not add up is taken to use all that is there, through the loops it names. */
 function all(count: Count, offered: number) {
-  return { front: count.back > 0 && count.front === 0 ? 0 : offered, back: count.front > 0 && count.back === 0 ? 0 : offered, hidden: 0 };
+  return {
+    front: count.back > 0 && count.front === 0 ? 0 : offered,
+    back: count.front > 0 && count.back === 0 ? 0 : offered,
+    hidden: 0,
+  };
 }
 
 const loopsUsed = (round: RoundReading) => {
@@ -360,7 +644,12 @@ const loopsUsed = (round: RoundReading) => {
   return sound(count, round.offered) ? count : all(count, round.offered);
 };
 
-function kindOf(items: readonly Item[], into: 'front' | 'back' | null, work: Work, isStart: boolean): RoundKind {
+function kindOf(
+  items: readonly Item[],
+  into: 'front' | 'back' | null,
+  work: Work,
+  isStart: boolean,
+): RoundKind {
   const has = (sign: string) => items.some((i) => i.type === 'sign' && i.sign === sign);
   if (into) return 'layer';
   if (has('fold')) return 'fold';

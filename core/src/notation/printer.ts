@@ -1,5 +1,17 @@
 import { WORD_OF } from './stitches';
-import type { ClampItem, FanItem, GroupItem, Item, Loops, ReturnItem, RoundNode, SignItem, StartItem, StitchItem, Terms } from './syntax';
+import type {
+  ClampItem,
+  FanItem,
+  GroupItem,
+  Item,
+  Loops,
+  ReturnItem,
+  RoundNode,
+  SignItem,
+  StartItem,
+  StitchItem,
+  Terms,
+} from './syntax';
 
 /** Prints items in the one clean form, e.g. `(2 sc, inc) x6`. Reading it again gives the same stitches. */
 export function printItems(items: readonly Item[], terms: Terms): string {
@@ -12,9 +24,18 @@ export function printItems(items: readonly Item[], terms: Terms): string {
 export function printRound(node: RoundNode, terms: Terms): string {
   const { label, stated, layer } = node;
   const word = label?.row ? 'Row ' : 'R';
-  const many = label && label.last > label.first ? (label.toTaste ? ' (to taste)' : ` (${label.last - label.first + 1} rounds)`) : '';
-  const head = label ? `${word}${label.first}${label.last > label.first ? `-${label.last}` : ''}${many}: ` : '';
-  const base = layer ? `in the free ${layer.loops === 'either' ? '' : `${layer.loops} `}loops of R${layer.round}: ` : '';
+  const many =
+    label && label.last > label.first
+      ? label.toTaste
+        ? ' (to taste)'
+        : ` (${label.last - label.first + 1} rounds)`
+      : '';
+  const head = label
+    ? `${word}${label.first}${label.last > label.first ? `-${label.last}` : ''}${many}: `
+    : '';
+  const base = layer
+    ? `in the free ${layer.loops === 'either' ? '' : `${layer.loops} `}loops of R${layer.round}: `
+    : '';
   return head + base + printItems(node.items, terms) + (stated ? ` (${stated.count})` : '');
 }
 
@@ -37,7 +58,8 @@ function commonLoops(items: readonly Item[]): Loops | null {
   const walk = (list: readonly Item[]): void => {
     for (const item of list) {
       if (item.type === 'group' || item.type === 'fan') walk(item.items);
-      else if (item.type === 'stitch' && !item.skipped && item.kind !== 'ch') found = found === undefined || found === (item.loops ?? null) ? (item.loops ?? null) : null;
+      else if (item.type === 'stitch' && !item.skipped && item.kind !== 'ch')
+        found = found === undefined || found === (item.loops ?? null) ? (item.loops ?? null) : null;
       else if (item.type === 'start' || (item.type === 'sign' && item.sign !== 'note')) found = null;
       if (found === null) return;
     }
@@ -76,14 +98,16 @@ function printItem(item: Item, terms: Terms): string {
 const printGroup = (item: GroupItem, terms: Terms): string =>
   `(${join(item.items, terms)})${item.until !== undefined ? ` until ${item.until} remain` : item.times === 'around' ? ' around' : item.times === 1 ? ' x1' : ` x${item.times}`}`;
 
-const printFan = (item: FanItem, terms: Terms): string => `(${join(item.items, terms)}) in ${item.times === 'around' ? 'each st' : item.times === 1 ? 'next' : `next ${item.times}`}`;
+const printFan = (item: FanItem, terms: Terms): string =>
+  `(${join(item.items, terms)}) in ${item.times === 'around' ? 'each st' : item.times === 1 ? 'next' : `next ${item.times}`}`;
 
 const printClamp = (item: ClampItem): string => `${item.name} over ${item.over}`;
 
 function printStart(item: StartItem, terms: Terms): string {
   if (item.start === 'chain') return `ch ${item.chain}`;
   if (item.start === 'tube') return `ch ${item.chain}, join`;
-  if (item.start === 'loop') return `ch ${item.chain}, join, ${item.count} ${WORD_OF[terms][item.kind]} in loop`;
+  if (item.start === 'loop')
+    return `ch ${item.chain}, join, ${item.count} ${WORD_OF[terms][item.kind]} in loop`;
   return `${item.count} ${WORD_OF[terms][item.kind]} in ring`;
 }
 
@@ -121,17 +145,39 @@ function printSign(item: SignItem, terms: Terms): string {
 function printStitch(item: StitchItem, terms: Terms): string {
   const { times } = item;
   const bareWord = WORD_OF[terms][item.kind];
-  const word = item.post ? `${item.post === 'front' ? 'FP' : 'BP'}${bareWord}` : item.spike ? `spike ${bareWord}` : bareWord;
+  const word = item.post
+    ? `${item.post === 'front' ? 'FP' : 'BP'}${bareWord}`
+    : item.spike
+      ? `spike ${bareWord}`
+      : bareWord;
   if (item.edge === 'corner') return `${item.makes} in corner`;
   if (item.edge) return `${times} ${item.edge === 'side' ? 'up the side' : 'across the edge'}`;
   if (item.skipped) return `skip ${times}`;
-  if (item.fromHook !== undefined) return `${item.makes > 1 ? `${item.makes} ` : ''}${item.eats > 1 ? 'dec' : word} in ${ordinal(item.fromHook)} ch from hook${times === 'around' ? ' and each ch' : times > 1 ? ` and in next ${times - 1} ch` : ''}`;
+  if (item.fromHook !== undefined)
+    return `${item.makes > 1 ? `${item.makes} ` : ''}${item.eats > 1 ? 'dec' : word} in ${ordinal(item.fromHook)} ch from hook${times === 'around' ? ' and each ch' : times > 1 ? ` and in next ${times - 1} ch` : ''}`;
   if (item.kind === 'ch') return `ch ${times}`;
-  if (item.eats === 1 && item.makes === 1) return times === 'around' ? `${word} around` : times === 1 ? word : `${times} ${word}`;
-  const name = item.eats > 1 ? (item.kind === 'sc' && item.eats === 2 ? (item.invisible ? 'invdec' : 'dec') : item.kind === 'slst' ? `sl st next ${item.eats}${item.invisible ? ' FLO' : ''} tog` : `${word}${item.eats}tog`) : item.kind === 'sc' && item.makes === 2 && !item.post && !item.spike ? 'inc' : null;
+  if (item.eats === 1 && item.makes === 1)
+    return times === 'around' ? `${word} around` : times === 1 ? word : `${times} ${word}`;
+  const name =
+    item.eats > 1
+      ? item.kind === 'sc' && item.eats === 2
+        ? item.invisible
+          ? 'invdec'
+          : 'dec'
+        : item.kind === 'slst'
+          ? `sl st next ${item.eats}${item.invisible ? ' FLO' : ''} tog`
+          : `${word}${item.eats}tog`
+      : item.kind === 'sc' && item.makes === 2 && !item.post && !item.spike
+        ? 'inc'
+        : null;
   if (name) return times === 1 ? name : times === 'around' ? `${name} around` : `${name} x${times}`;
   const many = `${item.makes} ${word}`;
-  return times === 'around' ? `${many} in each st` : times === 1 ? `${many} in next` : `${many} in each of the next ${times}`;
+  return times === 'around'
+    ? `${many} in each st`
+    : times === 1
+      ? `${many} in next`
+      : `${many} in each of the next ${times}`;
 }
 
-const ordinal = (n: number): string => `${n}${n % 10 === 2 && n !== 12 ? 'nd' : n % 10 === 3 && n !== 13 ? 'rd' : n % 10 === 1 && n !== 11 ? 'st' : 'th'}`;
+const ordinal = (n: number): string =>
+  `${n}${n % 10 === 2 && n !== 12 ? 'nd' : n % 10 === 3 && n !== 13 ? 'rd' : n % 10 === 1 && n !== 11 ? 'st' : 'th'}`;

@@ -66,10 +66,16 @@ export function problem(code: ProblemCode, span: Span, message: string, mends: M
 export function moved(p: Problem, by: number): Problem {
   if (by === 0) return p;
   const shift = (s: Span) => ({ ...s, from: s.from + by, to: s.to + by });
-  return { ...p, span: shift(p.span), mends: p.mends.map((m) => ({ ...m, changes: m.changes.map((c) => ({ ...shift(c), insert: c.insert })) })) };
+  return {
+    ...p,
+    span: shift(p.span),
+    mends: p.mends.map((m) => ({ ...m, changes: m.changes.map((c) => ({ ...shift(c), insert: c.insert })) })),
+  };
 }
 
 /** A text with changes applied that all refer to it as it is. */
 export function applied(text: string, changes: readonly TextChange[]): string {
-  return [...changes].sort((a, b) => b.from - a.from || b.to - a.to).reduce((t, c) => t.slice(0, c.from) + c.insert + t.slice(c.to), text);
+  return [...changes]
+    .sort((a, b) => b.from - a.from || b.to - a.to)
+    .reduce((t, c) => t.slice(0, c.from) + c.insert + t.slice(c.to), text);
 }

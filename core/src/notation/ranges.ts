@@ -24,8 +24,16 @@ export function unfoldRange(text: string, line: number, options: ReadOptions = {
   const many = label.last - label.first + 1;
   if (many < 2 || many > MOST_LINES || here.rounds[1] - here.rounds[0] !== many) return null;
   const rest = text.slice(here.from + label.span.to, here.to);
-  const lines = Array.from({ length: many }, (_, i) => `${label.row ? 'Row ' : 'R'}${label.first + i}: ${rest}`);
-  return { change: { from: here.from, to: here.to, insert: lines.join('\n') }, firstLine: line, lines: 1, becomes: many };
+  const lines = Array.from(
+    { length: many },
+    (_, i) => `${label.row ? 'Row ' : 'R'}${label.first + i}: ${rest}`,
+  );
+  return {
+    change: { from: here.from, to: here.to, insert: lines.join('\n') },
+    firstLine: line,
+    lines: 1,
+    becomes: many,
+  };
 }
 
 /** Writes equal neighbouring rounds around a line as one range; null when there are none. */
@@ -33,7 +41,14 @@ export function gatherRange(text: string, line: number, options: ReadOptions = {
   const part = read(text, options).parts[0];
   const body = (n: number): string | null => {
     const here = part?.lines.find((l) => l.line === n);
-    if (here?.node.type !== 'round' || !here.node.label || here.node.label.toTaste || here.node.layer || here.problems.some((p) => p.severity === 'error')) return null;
+    if (
+      here?.node.type !== 'round' ||
+      !here.node.label ||
+      here.node.label.toTaste ||
+      here.node.layer ||
+      here.problems.some((p) => p.severity === 'error')
+    )
+      return null;
     return `${printItems(here.node.items, 'us')}=${here.node.stated?.count ?? ''}`;
   };
   const own = body(line);
@@ -49,6 +64,15 @@ export function gatherRange(text: string, line: number, options: ReadOptions = {
   const rest = text.slice(from.from + a.span.to, from.to);
   // A range must read as the rounds it stands for.
   const written = `${a.row ? 'Row ' : 'R'}${a.first}-${b.last}: ${rest}`;
-  if (parseLine(written, { terms: options.terms ?? 'us', symbols: false, begins: false, fresh: false }).type !== 'round') return null;
-  return { change: { from: from.from, to: to.to, insert: written }, firstLine: first, lines: last - first + 1, becomes: 1 };
+  if (
+    parseLine(written, { terms: options.terms ?? 'us', symbols: false, begins: false, fresh: false }).type !==
+    'round'
+  )
+    return null;
+  return {
+    change: { from: from.from, to: to.to, insert: written },
+    firstLine: first,
+    lines: last - first + 1,
+    becomes: 1,
+  };
 }

@@ -56,12 +56,21 @@ function readAnew(text: string, options: ReadOptions): Reading {
   const sections = sectionsOf(text, lines, { terms, symbols });
   const names = sections.map((s) => nameKey(s.name));
   const outside = new Set((options.parts ?? []).map(nameKey));
-  const lineText = (line: number) => ({ text: text.slice(lines[line - 1].from, lines[line - 1].to), from: lines[line - 1].from });
+  const lineText = (line: number) => ({
+    text: text.slice(lines[line - 1].from, lines[line - 1].to),
+    from: lines[line - 1].from,
+  });
   const parts = sections.map((section, index) => {
     const heading = section.lines[0].node.type === 'heading' ? section.lines[0].node : null;
     const context: PartContext = {
-      terms, lineText,
-      knows: (name) => (outside.has(nameKey(name)) || names.slice(0, index).includes(nameKey(name)) ? 'finished' : names.slice(index).includes(nameKey(name)) ? 'later' : 'unknown'),
+      terms,
+      lineText,
+      knows: (name) =>
+        outside.has(nameKey(name)) || names.slice(0, index).includes(nameKey(name))
+          ? 'finished'
+          : names.slice(index).includes(nameKey(name))
+            ? 'later'
+            : 'unknown',
       reread: (line) => asRound(parseLine(line, { terms, symbols, begins: false, fresh: false })),
     };
     const counter = new PartCounter(heading, section.lines[0].line, context);
@@ -70,7 +79,13 @@ function readAnew(text: string, options: ReadOptions): Reading {
   });
   const first = parts[0]?.lines.find((l) => l.node.type === 'round') ?? parts[0]?.lines[0];
   if (first && options.terms && guess.sure && guess.terms !== options.terms) {
-    first.problems.push(problem('terms-suspect', { from: first.from, to: first.to }, say.termsSuspect(guess.terms.toUpperCase(), options.terms.toUpperCase())));
+    first.problems.push(
+      problem(
+        'terms-suspect',
+        { from: first.from, to: first.to },
+        say.termsSuspect(guess.terms.toUpperCase(), options.terms.toUpperCase()),
+      ),
+    );
     parts[0].problems = parts[0].lines.flatMap((l) => l.problems);
   }
   if (first && symbols) {
@@ -83,17 +98,31 @@ function readAnew(text: string, options: ReadOptions): Reading {
     for (const l of part.lines) {
       if (l.node.type === 'blank' || l.node.type === 'continued') continue;
       all++;
-      if (l.problems.some((p) => p.code === 'unknown-word') || (l.node.type === 'round' && l.node.items.length === 0) || (l.node.type === 'note' && l.node.prose)) lost++;
+      if (
+        l.problems.some((p) => p.code === 'unknown-word') ||
+        (l.node.type === 'round' && l.node.items.length === 0) ||
+        (l.node.type === 'note' && l.node.prose)
+      )
+        lost++;
     }
   return { terms, parts, lines: all, understood: all - lost };
 }
 
 /** “Wing”, “wings” and “wing 2” are one part. */
-export const nameKey = (name: string): string => plainSigns(name).trim().replace(/\s*\d+$/, '').replace(/^(the|a) /, '').replace(/s$/, '');
+export const nameKey = (name: string): string =>
+  plainSigns(name)
+    .trim()
+    .replace(/\s*\d+$/, '')
+    .replace(/^(the|a) /, '')
+    .replace(/s$/, '');
 
 const asRound = (node: LineNode): RoundNode | null => (node.type === 'round' ? node : null);
 
-function sectionsOf(text: string, lines: readonly Span[], base: Pick<LineContext, 'terms' | 'symbols'>): Section[] {
+function sectionsOf(
+  text: string,
+  lines: readonly Span[],
+  base: Pick<LineContext, 'terms' | 'symbols'>,
+): Section[] {
   const sections: Section[] = [];
   let begins = true;
   let fresh = true;
@@ -102,7 +131,12 @@ function sectionsOf(text: string, lines: readonly Span[], base: Pick<LineContext
     const context: LineContext = { terms: base.terms, symbols: base.symbols, fresh, begins };
     let node = parseLine(text.slice(from, lines[i].to), context);
     let last = i;
-    while (node.type === 'round' && last + 1 < lines.length && last - i < MOST_WRAPPED && continuesOn(text, lines, last, node, context)) {
+    while (
+      node.type === 'round' &&
+      last + 1 < lines.length &&
+      last - i < MOST_WRAPPED &&
+      continuesOn(text, lines, last, node, context)
+    ) {
       last++;
       node = parseLine(text.slice(from, lines[last].to), context);
     }
@@ -114,8 +148,18 @@ function sectionsOf(text: string, lines: readonly Span[], base: Pick<LineContext
     if (node.type === 'round' && node.items.length > 0) begins = false;
     const open = sections[sections.length - 1];
     open?.lines.push({ line: i + 1, from, to: lines[last].to, node });
-    for (let k = i + 1; k <= last; k++) open?.lines.push({ line: k + 1, from: lines[k].from, to: lines[k].to, node: { type: 'continued', of: i + 1 } });
-    fresh = node.type === 'blank' || node.type === 'close' || node.type === 'end' || (fresh && node.type === 'note');
+    for (let k = i + 1; k <= last; k++)
+      open?.lines.push({
+        line: k + 1,
+        from: lines[k].from,
+        to: lines[k].to,
+        node: { type: 'continued', of: i + 1 },
+      });
+    fresh =
+      node.type === 'blank' ||
+      node.type === 'close' ||
+      node.type === 'end' ||
+      (fresh && node.type === 'note');
     i = last;
   }
   return sections;
@@ -137,15 +181,30 @@ export function splitLines(text: string): Span[] {
 }
 
 /** Decision 26: an open bracket, a trailing comma, or a labelled line without end count goes on in an unlabelled line. */
-function continuesOn(text: string, lines: readonly Span[], last: number, node: RoundNode, context: LineContext): boolean {
+function continuesOn(
+  text: string,
+  lines: readonly Span[],
+  last: number,
+  node: RoundNode,
+  context: LineContext,
+): boolean {
   const open = node.unclosed !== null || goesOn(text, lines[last]);
   if (!open && !(node.label !== null && node.stated === null && node.items.length > 0)) return false;
   const next = lines[last + 1];
-  const after = parseLine(text.slice(next.from, next.to), { terms: context.terms, symbols: context.symbols, fresh: false, begins: false });
+  const after = parseLine(text.slice(next.from, next.to), {
+    terms: context.terms,
+    symbols: context.symbols,
+    fresh: false,
+    begins: false,
+  });
   if (after.type !== 'round' || after.label || after.layer) return false;
   // A fold or an "until" is a step of its own.
   if (open) return true;
-  return !after.items.some((i) => (i.type === 'sign' && (i.sign === 'fold' || i.sign === 'edging')) || (i.type === 'group' && i.until !== undefined));
+  return !after.items.some(
+    (i) =>
+      (i.type === 'sign' && (i.sign === 'fold' || i.sign === 'edging')) ||
+      (i.type === 'group' && i.until !== undefined),
+  );
 }
 
 /** The line ends with a comma or a star: something must follow. */

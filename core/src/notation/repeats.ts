@@ -9,18 +9,37 @@ export interface Settled {
 }
 
 /** `repeat 5 times` may mean five in all or five more: the reading that meets offered and stated counts is taken and said; if both or neither do, both are shown (decision 25). */
-export function settleRepeats(node: RoundNode, offered: number, stated: number | null, isStart: boolean): Settled {
+export function settleRepeats(
+  node: RoundNode,
+  offered: number,
+  stated: number | null,
+  isStart: boolean,
+): Settled {
   const at = node.items.findIndex((i) => i.type === 'group' && i.orTimes !== undefined);
   if (at < 0) return { items: node.items, said: null };
   const group = node.items[at] as GroupItem;
-  const readings = [group.times as number, group.orTimes!].map((times) => node.items.map((i, k) => (k === at ? { ...group, times, orTimes: undefined } : i)));
+  const readings = [group.times as number, group.orTimes!].map((times) =>
+    node.items.map((i, k) => (k === at ? { ...group, times, orTimes: undefined } : i)),
+  );
   const meets = readings.map((items) => {
     const count = countItems(items, offered);
-    return count.fault === null && (isStart || count.eaten === offered) && (stated === null || count.made === stated);
+    return (
+      count.fault === null &&
+      (isStart || count.eaten === offered) &&
+      (stated === null || count.made === stated)
+    );
   });
   const chosen = meets[1] && !meets[0] ? 1 : 0;
   const sure = meets[0] !== meets[1];
-  return { items: readings[chosen], said: { span: group.span, sentence: sure ? say.repeatRead(group.times as number, chosen === 1) : say.repeatDoubt(group.times as number) } };
+  return {
+    items: readings[chosen],
+    said: {
+      span: group.span,
+      sentence: sure
+        ? say.repeatRead(group.times as number, chosen === 1)
+        : say.repeatDoubt(group.times as number),
+    },
+  };
 }
 
 /** One round of `until`: what it uses and leaves, and how many stitches of the round below stay in the edge. */
@@ -42,7 +61,13 @@ export function untilRounds(item: Item, offered: number): UntilRound[] {
   if (item.type !== 'group' || item.until === undefined) return [];
   const one = sumOf(item.items);
   const less = one.eats - one.makes;
-  if (one.eats === 0 || less === 0 || (offered - item.until) / less < 0 || !Number.isInteger((offered - item.until) / less)) return [];
+  if (
+    one.eats === 0 ||
+    less === 0 ||
+    (offered - item.until) / less < 0 ||
+    !Number.isInteger((offered - item.until) / less)
+  )
+    return [];
   const steps = flatten(item.items);
   const total = (offered - item.until) / less;
   if (steps.length === 0 || total * steps.length > 1e6) return [];
@@ -69,7 +94,17 @@ export function untilRounds(item: Item, offered: number): UntilRound[] {
   return rounds;
 }
 
-const emptyRound = (): UntilRound => ({ eats: 0, makes: 0, eaten: 0, made: 0, front: 0, back: 0, hidden: 0, unworked: 0, items: [] });
+const emptyRound = (): UntilRound => ({
+  eats: 0,
+  makes: 0,
+  eaten: 0,
+  made: 0,
+  front: 0,
+  back: 0,
+  hidden: 0,
+  unworked: 0,
+  items: [],
+});
 
 function take(round: UntilRound, step: StitchItem): void {
   const use = sumOf([step]);
@@ -79,7 +114,16 @@ function take(round: UntilRound, step: StitchItem): void {
   round.back += use.back;
   round.hidden += use.hidden;
   const last = round.items[round.items.length - 1];
-  if (last?.type === 'stitch' && last.kind === step.kind && last.eats === step.eats && last.makes === step.makes && last.loops === step.loops && last.invisible === step.invisible && last.skipped === step.skipped) last.times = (last.times as number) + 1;
+  if (
+    last?.type === 'stitch' &&
+    last.kind === step.kind &&
+    last.eats === step.eats &&
+    last.makes === step.makes &&
+    last.loops === step.loops &&
+    last.invisible === step.invisible &&
+    last.skipped === step.skipped
+  )
+    last.times = (last.times as number) + 1;
   else round.items.push({ ...step });
 }
 
@@ -87,8 +131,12 @@ function take(round: UntilRound, step: StitchItem): void {
 function flatten(items: readonly Item[]): StitchItem[] {
   const steps: StitchItem[] = [];
   for (const item of items) {
-    if (item.type === 'stitch') for (let i = 0; i < Math.min(Number(item.times) || 1, 1000); i++) steps.push({ ...item, times: 1, timesSpan: undefined });
-    if (item.type === 'group') for (let i = 0; i < Math.min(Number(item.times) || 1, 1000) && steps.length < 10_000; i++) steps.push(...flatten(item.items));
+    if (item.type === 'stitch')
+      for (let i = 0; i < Math.min(Number(item.times) || 1, 1000); i++)
+        steps.push({ ...item, times: 1, timesSpan: undefined });
+    if (item.type === 'group')
+      for (let i = 0; i < Math.min(Number(item.times) || 1, 1000) && steps.length < 10_000; i++)
+        steps.push(...flatten(item.items));
   }
   return steps;
 }

@@ -3,12 +3,104 @@ import { craftWord } from './stitches';
 import type { ClampItem, SignItem } from './syntax';
 
 /** Colours that a maker names without saying that they are colours. */
-const COLOURS = new Set(['white', 'black', 'cream', 'rust', 'brown', 'sand', 'grey', 'gray', 'red', 'green', 'blue', 'yellow', 'pink', 'coral', 'teal', 'purple', 'orange', 'slate', 'beige', 'tan', 'gold', 'silver', 'navy', 'mint', 'lilac', 'turquoise', 'ivory']);
-const NOT_A_COLOUR = new Set(['next', 'same', 'each', 'the', 'back', 'front', 'both', 'first', 'last', 'ring', 'free', 'loop', 'loops', 'hook', 'marker', 'it', 'all', 'every', 'yarn', 'a', 'corner', 'a', 'one', 'sl', 'blo', 'flo']);
+const COLOURS = new Set([
+  'white',
+  'black',
+  'cream',
+  'rust',
+  'brown',
+  'sand',
+  'grey',
+  'gray',
+  'red',
+  'green',
+  'blue',
+  'yellow',
+  'pink',
+  'coral',
+  'teal',
+  'purple',
+  'orange',
+  'slate',
+  'beige',
+  'tan',
+  'gold',
+  'silver',
+  'navy',
+  'mint',
+  'lilac',
+  'turquoise',
+  'ivory',
+]);
+const NOT_A_COLOUR = new Set([
+  'next',
+  'same',
+  'each',
+  'the',
+  'back',
+  'front',
+  'both',
+  'first',
+  'last',
+  'ring',
+  'free',
+  'loop',
+  'loops',
+  'hook',
+  'marker',
+  'it',
+  'all',
+  'every',
+  'yarn',
+  'a',
+  'corner',
+  'a',
+  'one',
+  'sl',
+  'blo',
+  'flo',
+]);
 const ORDER_WORDS = new Set(['leg', 'arm', 'ear', 'side']);
 
 /** Words with which a remark begins that stands among the stitches. */
-const REMARK = new Set(['place', 'insert', 'attach', 'mark', 'use', 'note', 'optional', 'weave', 'put', 'add', 'do', "don't", 'remember', 'continue', 'stuff', 'sew', 'leave', 'hide', 'pull', 'tighten', 'move', 'this', 'you', 'now', 'begin', 'fasten', 'cut', 'secure', 'remove', 'keep', 'see', 'working', 'work', 'repeat', 'if', 'for']);
+const REMARK = new Set([
+  'place',
+  'insert',
+  'attach',
+  'mark',
+  'use',
+  'note',
+  'optional',
+  'weave',
+  'put',
+  'add',
+  'do',
+  "don't",
+  'remember',
+  'continue',
+  'stuff',
+  'sew',
+  'leave',
+  'hide',
+  'pull',
+  'tighten',
+  'move',
+  'this',
+  'you',
+  'now',
+  'begin',
+  'fasten',
+  'cut',
+  'secure',
+  'remove',
+  'keep',
+  'see',
+  'working',
+  'work',
+  'repeat',
+  'if',
+  'for',
+]);
 
 /** Joining, turning, a turning chain, a colour, whose edge is worked; null when none stands here. `first` says that nothing stands before it in the round. */
 export function takeSign(c: Cursor, first: boolean): SignItem | null {
@@ -25,12 +117,24 @@ type Sign = Omit<SignItem, 'type' | 'span'>;
 
 function joinOrTurn(c: Cursor, first: boolean): Sign | null {
   const start = c.at;
-  if (c.takeWords('sl', 'st') || c.takeWords('slip', 'stitch') || c.takeAny('slst', 'ss') || c.takeAny('join')) {
+  if (
+    c.takeWords('sl', 'st') ||
+    c.takeWords('slip', 'stitch') ||
+    c.takeAny('slst', 'ss') ||
+    c.takeAny('join')
+  ) {
     const word = c.tokens[c.at - 1].text === 'join';
     if (word) c.takeWords('with', 'sl', 'st') || c.takeWords('with', 'ss') || c.takeWords('with', 'slst');
-    const to = c.takeWords('to', 'join') || ((c.takeAny('to', 'in', 'into') || c.takeAny('into')) && (c.takeAny('the') || true) && (c.takeAny('first', '1') || c.takeWords('top')));
+    const to =
+      c.takeWords('to', 'join') ||
+      ((c.takeAny('to', 'in', 'into') || c.takeAny('into')) &&
+        (c.takeAny('the') || true) &&
+        (c.takeAny('first', '1') || c.takeWords('top')));
     const next = c.peek()?.text;
-    if (to || (word && (next === undefined || next === ',' || next === ';' || next === '(' || next === ')'))) {
+    if (
+      to ||
+      (word && (next === undefined || next === ',' || next === ';' || next === '(' || next === ')'))
+    ) {
       c.takeAny('sc', 'dc', 'st', 'stitch', 'hdc', 'htr', 'tr', 'ch');
       c.takeAny('st', 'stitch', 'of');
       return { sign: 'join' };
@@ -54,7 +158,12 @@ function turningChain(c: Cursor, first: boolean): Sign | null {
   const stitch = c.peek(k)?.type === 'number' ? c.peek(k + 1) : c.peek(k);
   const word = stitch ? craftWord(stitch.text, c.terms) : null;
   const tall = word !== null && n !== null && { hdc: 2, dc: 3, tr: 4 }[word.kind as 'hdc'] === n.value;
-  if (n && n.value <= 5 && (turns || counts || (first && ((n.value === 1 && (separated || word !== null)) || tall)))) return { sign: 'turning-chain', chain: n.value, counts };
+  if (
+    n &&
+    n.value <= 5 &&
+    (turns || counts || (first && ((n.value === 1 && (separated || word !== null)) || tall)))
+  )
+    return { sign: 'turning-chain', chain: n.value, counts };
   c.at = start;
   return null;
 }
@@ -89,12 +198,21 @@ function whereSign(c: Cursor): Sign | null {
   c.takeAny('on', 'along', 'down', 'up', 'back');
   c.takeAny('the');
   if ((c.takeAny('other', 'opposite', 'second') && c.takeAny('side')) || c.takeWords('underside')) {
-    c.takeWords('of', 'the', 'chain') || c.takeWords('of', 'chain') || c.takeWords('of', 'ch') || c.takeWords('of', 'the', 'ch');
+    c.takeWords('of', 'the', 'chain') ||
+      c.takeWords('of', 'chain') ||
+      c.takeWords('of', 'ch') ||
+      c.takeWords('of', 'the', 'ch');
     c.takeAny(':');
     return { sign: 'other-side' };
   }
   c.at = start;
-  if ((c.takeWords('back', 'along') || c.takeAny('along')) && (c.takeAny('the') || true) && (c.takeAny('ch', 'chain') && (c.takeAny(':') || true))) return { sign: 'along-chain' };
+  if (
+    (c.takeWords('back', 'along') || c.takeAny('along')) &&
+    (c.takeAny('the') || true) &&
+    c.takeAny('ch', 'chain') &&
+    (c.takeAny(':') || true)
+  )
+    return { sign: 'along-chain' };
   c.at = start;
   const edging = edgingSign(c);
   if (edging) return edging;
@@ -117,7 +235,8 @@ function edgingSign(c: Cursor): Sign | null {
   return null;
 }
 
-const unknownWord = (c: Cursor, ahead: number): boolean => c.peek(ahead)?.type === 'word' && !craftWord(c.peek(ahead)!.text, c.terms);
+const unknownWord = (c: Cursor, ahead: number): boolean =>
+  c.peek(ahead)?.type === 'word' && !craftWord(c.peek(ahead)!.text, c.terms);
 
 /** `leg 1:` */
 function onto(c: Cursor): Sign | null {
@@ -126,7 +245,10 @@ function onto(c: Cursor): Sign | null {
   while (k < 3 && unknownWord(c, k)) k++;
   const nth = c.peek(k)?.type === 'number' && c.is(':', k + 1) ? Number(c.peek(k)!.text) : null;
   if (nth === null && !(c.is(':', k) && ORDER_WORDS.has(c.peek(k - 1)!.text))) return null;
-  const name = c.tokens.slice(c.at, c.at + k).map((t) => t.text).join(' ');
+  const name = c.tokens
+    .slice(c.at, c.at + k)
+    .map((t) => t.text)
+    .join(' ');
   c.at += k + (nth === null ? 1 : 2);
   return { sign: 'onto', name, nth: nth ?? undefined };
 }
@@ -135,9 +257,18 @@ function onto(c: Cursor): Sign | null {
 export function takeClamp(c: Cursor): ClampItem | null {
   const start = c.at;
   let k = 0;
-  while (k < 4 && (unknownWord(c, k) || (k > 0 && c.peek(k)?.type === 'number' && c.is('over', k + 1))) && !c.is('over', k)) k++;
+  while (
+    k < 4 &&
+    (unknownWord(c, k) || (k > 0 && c.peek(k)?.type === 'number' && c.is('over', k + 1))) &&
+    !c.is('over', k)
+  )
+    k++;
   if (k === 0 || !c.is('over', k) || c.peek(k + 1)?.type !== 'number') return null;
-  const name = c.tokens.slice(start, start + k).map((t) => t.text).join(' ').replace(/^(the|place|catch) /, '');
+  const name = c.tokens
+    .slice(start, start + k)
+    .map((t) => t.text)
+    .join(' ')
+    .replace(/^(the|place|catch) /, '');
   c.at += k + 1;
   const over = c.number()!.value;
   c.takeAny('st', 'sts', 'stitches');
@@ -153,7 +284,13 @@ function colourSign(c: Cursor): Sign | null {
     c.at = start;
     return null;
   }
-  if (c.takeWords('change', 'to') || c.takeWords('switch', 'to') || c.takeWords('change', 'colour', 'to') || c.takeWords('change', 'color', 'to') || c.takeAny('with', 'using')) {
+  if (
+    c.takeWords('change', 'to') ||
+    c.takeWords('switch', 'to') ||
+    c.takeWords('change', 'colour', 'to') ||
+    c.takeWords('change', 'color', 'to') ||
+    c.takeAny('with', 'using')
+  ) {
     c.takeAny('colour', 'color', 'yarn');
     const colour = colourName(c);
     if (colour) {
@@ -178,11 +315,17 @@ function colourSign(c: Cursor): Sign | null {
   return null;
 }
 
-const isColour = (name: string): boolean => /^[a-h]$/.test(name) || name.split(' ').some((w) => COLOURS.has(w));
+const isColour = (name: string): boolean =>
+  /^[a-h]$/.test(name) || name.split(' ').some((w) => COLOURS.has(w));
 
 function colourName(c: Cursor): string | null {
   const words: string[] = [];
-  while (words.length < 3 && c.peek()?.type === 'word' && !NOT_A_COLOUR.has(c.peek()!.text) && !craftWord(c.peek()!.text, c.terms)) {
+  while (
+    words.length < 3 &&
+    c.peek()?.type === 'word' &&
+    !NOT_A_COLOUR.has(c.peek()!.text) &&
+    !craftWord(c.peek()!.text, c.terms)
+  ) {
     words.push(c.peek()!.text);
     c.at++;
     if (/^[a-h]$/.test(words[0])) break;
@@ -214,7 +357,11 @@ export function takeBracketRemark(c: Cursor): SignItem | null {
   let words = 0;
   for (; c.peek(k) && !c.is(')', k) && !c.is(']', k); k++) {
     const token = c.peek(k)!;
-    if (token.type === 'word' && (craftWord(token.text, c.terms) || token.text === 'sl' || token.text === 'skip')) return null;
+    if (
+      token.type === 'word' &&
+      (craftWord(token.text, c.terms) || token.text === 'sl' || token.text === 'skip')
+    )
+      return null;
     if (token.text === '(' || token.text === '[') return null;
     if (token.type === 'word') words++;
   }

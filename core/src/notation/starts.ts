@@ -15,8 +15,24 @@ export function takeStart(c: Cursor): StartItem | null {
   return found;
 }
 
-const made = (c: Cursor, start: number, how: StartItem['start'], kind: StitchKind, n: Counted, chain: number, first = 0): StartItem =>
-  ({ type: 'start', start: how, chain, first, kind, count: n.value, span: c.since(start), countSpan: n.span });
+const made = (
+  c: Cursor,
+  start: number,
+  how: StartItem['start'],
+  kind: StitchKind,
+  n: Counted,
+  chain: number,
+  first = 0,
+): StartItem => ({
+  type: 'start',
+  start: how,
+  chain,
+  first,
+  kind,
+  count: n.value,
+  span: c.since(start),
+  countSpan: n.span,
+});
 
 /** `MR 6`, `ring, 6 sc`, `magic ring: 6 sc`. */
 function ringFirst(c: Cursor, start: number): StartItem | null {
@@ -67,7 +83,9 @@ function chainFirst(c: Cursor, start: number): StartItem | null {
     const into = stitchesInto(c, start, chain.value);
     if (into) return into;
     c.at = joined;
-    return chain.value > 2 ? { ...made(c, start, 'tube', 'ch', chain, chain.value), countSpan: chain.span } : null;
+    return chain.value > 2
+      ? { ...made(c, start, 'tube', 'ch', chain, chain.value), countSpan: chain.span }
+      : null;
   }
   if (chain.value <= 2) {
     const one = stitchesInto(c, start, chain.value);
@@ -77,7 +95,12 @@ function chainFirst(c: Cursor, start: number): StartItem | null {
   c.takeAny('turn', 'then', 'and');
   while (c.takeAny(',', ';'));
   const first = alongChain(c);
-  return first === null || chain.value < 2 ? null : { ...made(c, start, 'chain', 'ch', { value: 0, span: chain.span }, chain.value, first), span: { from: c.tokens[start].from, to: chain.span.to } };
+  return first === null || chain.value < 2
+    ? null
+    : {
+        ...made(c, start, 'chain', 'ch', { value: 0, span: chain.span }, chain.value, first),
+        span: { from: c.tokens[start].from, to: chain.span.to },
+      };
 }
 
 const LOOK_AHEAD = 14;
@@ -88,7 +111,14 @@ function alongChain(c: Cursor): number | null {
   for (let k = 0; k < LOOK_AHEAD; k++) {
     const token = c.peek(k);
     if (!token) break;
-    const nth = token.type === 'ordinal' ? Number(token.text) : token.text === 'second' ? 2 : token.text === 'third' ? 3 : null;
+    const nth =
+      token.type === 'ordinal'
+        ? Number(token.text)
+        : token.text === 'second'
+          ? 2
+          : token.text === 'third'
+            ? 3
+            : null;
     if (nth !== null && nth >= 2 && (c.is('ch', k + 1) || c.is('chain', k + 1))) {
       if (c.takeAny('starting', 'start', 'beginning', 'begin', 'from')) {
         c.at = from + k + 2;
@@ -96,7 +126,8 @@ function alongChain(c: Cursor): number | null {
       }
       return nth;
     }
-    if ((token.text === 'bump' || token.text === 'bumps' || token.text === 'bar') && c.is('back', k - 1)) return 2;
+    if ((token.text === 'bump' || token.text === 'bumps' || token.text === 'bar') && c.is('back', k - 1))
+      return 2;
     if (token.text === 'each' && (c.is('ch', k + 1) || c.is('chain', k + 1))) return 2;
     if (k > 0 && token.text === 'ch' && c.peek(k + 1)?.type === 'number') break;
   }
@@ -107,7 +138,15 @@ function takeJoin(c: Cursor): boolean {
   const start = c.at;
   c.takeAny('and');
   const slip = c.takeWords('sl', 'st') || c.takeAny('slst', 'ss');
-  const joined = c.takeAny('join') || (slip && (c.takeWords('to', 'join') || c.takeWords('in', 'first', 'ch') || c.takeWords('to', 'first', 'ch') || c.takeWords('into', 'first', 'ch') || c.takeWords('in', 'first') || (c.is('to') && (c.is('form', 1) || c.is('make', 1)))));
+  const joined =
+    c.takeAny('join') ||
+    (slip &&
+      (c.takeWords('to', 'join') ||
+        c.takeWords('in', 'first', 'ch') ||
+        c.takeWords('to', 'first', 'ch') ||
+        c.takeWords('into', 'first', 'ch') ||
+        c.takeWords('in', 'first') ||
+        (c.is('to') && (c.is('form', 1) || c.is('make', 1)))));
   if (!joined) {
     c.at = start;
     return false;
@@ -126,7 +165,8 @@ function stitchesInto(c: Cursor, start: number, chain: number): StartItem | null
   c.takeAny('work', 'start', 'make');
   c.takeAny('with');
   const n = c.number();
-  const one = n ?? (c.peek() && chain > 0 ? { value: 1, span: { from: c.peek()!.from, to: c.peek()!.from } } : null);
+  const one =
+    n ?? (c.peek() && chain > 0 ? { value: 1, span: { from: c.peek()!.from, to: c.peek()!.from } } : null);
   const word = one ? takeStitch(c) : null;
   if (!n || !word || word.eats !== 1 || word.makes !== 1) {
     c.at = start;
@@ -137,7 +177,14 @@ function stitchesInto(c: Cursor, start: number, chain: number): StartItem | null
     c.at = start;
     return null;
   }
-  return made(c, start, into === 'ring' || chain <= 2 ? 'ring' : 'loop', word.kind, n, into === 'ring' ? 0 : chain);
+  return made(
+    c,
+    start,
+    into === 'ring' || chain <= 2 ? 'ring' : 'loop',
+    word.kind,
+    n,
+    into === 'ring' ? 0 : chain,
+  );
 }
 
 function intoStart(c: Cursor): 'ring' | 'loop' | null {
@@ -145,7 +192,11 @@ function intoStart(c: Cursor): 'ring' | 'loop' | null {
   if (c.takeAny('in', 'into')) {
     c.takeAny('a', 'the');
     // A ring of chain is a loop that stays as wide as its chain.
-    if (takeRing(c)) return c.tokens[c.at - 1].text === 'ring' && c.tokens.slice(0, c.at).some((t) => t.text === 'join' || t.text === 'form') ? 'loop' : 'ring';
+    if (takeRing(c))
+      return c.tokens[c.at - 1].text === 'ring' &&
+        c.tokens.slice(0, c.at).some((t) => t.text === 'join' || t.text === 'form')
+        ? 'loop'
+        : 'ring';
     if (c.takeAny('loop', 'chain-ring')) return 'loop';
     const nth = c.ordinal() ?? c.number()?.value ?? null;
     if (nth !== null && nth <= 2 && c.takeAny('ch', 'chain')) {

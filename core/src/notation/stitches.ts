@@ -5,14 +5,49 @@ import type { Cursor } from './cursor';
 export type CraftWord = Pick<StitchItem, 'kind' | 'eats' | 'makes' | 'invisible' | 'post' | 'spike'>;
 
 const BASE: Record<Terms, Record<string, StitchKind>> = {
-  us: { sc: 'sc', hdc: 'hdc', dc: 'dc', tr: 'tr', slst: 'slst', ss: 'slst', ch: 'ch', chain: 'ch', chains: 'ch', st: 'sc' },
-  uk: { dc: 'sc', htr: 'hdc', tr: 'dc', dtr: 'tr', slst: 'slst', ss: 'slst', ch: 'ch', chain: 'ch', chains: 'ch', st: 'sc' },
+  us: {
+    sc: 'sc',
+    hdc: 'hdc',
+    dc: 'dc',
+    tr: 'tr',
+    slst: 'slst',
+    ss: 'slst',
+    ch: 'ch',
+    chain: 'ch',
+    chains: 'ch',
+    st: 'sc',
+  },
+  uk: {
+    dc: 'sc',
+    htr: 'hdc',
+    tr: 'dc',
+    dtr: 'tr',
+    slst: 'slst',
+    ss: 'slst',
+    ch: 'ch',
+    chain: 'ch',
+    chains: 'ch',
+    st: 'sc',
+  },
 };
 
 /** Stitches in full words, longest first. */
 export const SPELLED: Record<Terms, readonly (readonly [string[], StitchKind])[]> = {
-  us: [[['half', 'double', 'crochet'], 'hdc'], [['half', 'double'], 'hdc'], [['single', 'crochet'], 'sc'], [['double', 'crochet'], 'dc'], [['treble', 'crochet'], 'tr'], [['treble'], 'tr']],
-  uk: [[['half', 'treble'], 'hdc'], [['double', 'treble'], 'tr'], [['double', 'crochet'], 'sc'], [['treble', 'crochet'], 'dc'], [['treble'], 'dc']],
+  us: [
+    [['half', 'double', 'crochet'], 'hdc'],
+    [['half', 'double'], 'hdc'],
+    [['single', 'crochet'], 'sc'],
+    [['double', 'crochet'], 'dc'],
+    [['treble', 'crochet'], 'tr'],
+    [['treble'], 'tr'],
+  ],
+  uk: [
+    [['half', 'treble'], 'hdc'],
+    [['double', 'treble'], 'tr'],
+    [['double', 'crochet'], 'sc'],
+    [['treble', 'crochet'], 'dc'],
+    [['treble'], 'dc'],
+  ],
 };
 
 /** The word for a kind of stitch in the terms asked. */
@@ -37,9 +72,11 @@ export function craftWord(word: string, terms: Terms): CraftWord | null {
   const many = /^inc([2-9])$/.exec(word);
   if (many) return { kind: 'sc', eats: 1, makes: Number(many[1]) };
   const together = /^([a-z]+?)([2-9])tog$/.exec(word);
-  if (together && BASE[terms][together[1]]) return { kind: BASE[terms][together[1]], eats: Number(together[2]), makes: 1 };
+  if (together && BASE[terms][together[1]])
+    return { kind: BASE[terms][together[1]], eats: Number(together[2]), makes: 1 };
   const post = /^([fb])p([a-z]+)$/.exec(word);
-  if (post && BASE[terms][post[2]]) return { kind: BASE[terms][post[2]], eats: 1, makes: 1, post: post[1] === 'f' ? 'front' : 'back' };
+  if (post && BASE[terms][post[2]])
+    return { kind: BASE[terms][post[2]], eats: 1, makes: 1, post: post[1] === 'f' ? 'front' : 'back' };
   return null;
 }
 
@@ -49,7 +86,8 @@ export function takeStitch(c: Cursor): CraftWord | null {
   const spike = c.takeAny('spike');
   const word = takePlainStitch(c);
   if (!word) {
-    if (spike && (c.takeAny('stitch', 'stitches', 'st') || true)) return { kind: 'sc', eats: 1, makes: 1, spike: true };
+    if (spike && (c.takeAny('stitch', 'stitches', 'st') || true))
+      return { kind: 'sc', eats: 1, makes: 1, spike: true };
     c.at = start;
     return null;
   }
@@ -60,13 +98,28 @@ export function takeStitch(c: Cursor): CraftWord | null {
 function takePlainStitch(c: Cursor): CraftWord | null {
   if (c.symbols) {
     const symbol = c.peek()?.text;
-    const made = symbol === 'x' ? { kind: 'sc' as const, eats: 1, makes: 1 } : symbol === 'v' ? { kind: 'sc' as const, eats: 1, makes: 2 } : symbol === 'a' ? { kind: 'sc' as const, eats: 2, makes: 1 } : null;
+    const made =
+      symbol === 'x'
+        ? { kind: 'sc' as const, eats: 1, makes: 1 }
+        : symbol === 'v'
+          ? { kind: 'sc' as const, eats: 1, makes: 2 }
+          : symbol === 'a'
+            ? { kind: 'sc' as const, eats: 2, makes: 1 }
+            : null;
     if (made) {
       c.at++;
       return made;
     }
   }
-  if (c.takeWords('sl', 'st') || c.takeWords('sl', 'sts') || c.takeWords('slip', 'stitch') || c.takeWords('slip', 'stitches') || c.takeWords('slip', 'st') || c.takeWords('sl', '-', 'st')) return together(c, { kind: 'slst', eats: 1, makes: 1 });
+  if (
+    c.takeWords('sl', 'st') ||
+    c.takeWords('sl', 'sts') ||
+    c.takeWords('slip', 'stitch') ||
+    c.takeWords('slip', 'stitches') ||
+    c.takeWords('slip', 'st') ||
+    c.takeWords('sl', '-', 'st')
+  )
+    return together(c, { kind: 'slst', eats: 1, makes: 1 });
   if (c.is('inv') || c.is('invisible')) {
     if (DEC.has(c.peek(1)?.text ?? '')) {
       c.at += 2;
@@ -113,21 +166,47 @@ function together(c: Cursor, word: CraftWord): CraftWord {
   const n = c.number();
   if (n && n.value >= 2 && n.value <= 9) {
     const front = c.takeAny('flo');
-    if (c.takeAny('tog', 'together')) return { ...word, eats: n.value, makes: 1, ...(front ? { invisible: true } : {}) };
+    if (c.takeAny('tog', 'together'))
+      return { ...word, eats: n.value, makes: 1, ...(front ? { invisible: true } : {}) };
   }
   c.at = start;
   return word;
 }
 
 /** Words that a reader meets besides stitches; used to find the nearest known word. */
-const OTHER = ['around', 'ring', 'join', 'turn', 'skip', 'each', 'next', 'repeat', 'times', 'twice', 'even', 'change', 'stuff', 'close', 'over'];
+const OTHER = [
+  'around',
+  'ring',
+  'join',
+  'turn',
+  'skip',
+  'each',
+  'next',
+  'repeat',
+  'times',
+  'twice',
+  'even',
+  'change',
+  'stuff',
+  'close',
+  'over',
+];
 
 /** English, not spelling mistakes. */
 const SMALL_WORDS = new Set(['in', 'on', 'of', 'to', 'for', 'at', 'by', 'is', 'it', 'or', 'as']);
 
 /** Words of the craft in these terms, for completion and for the nearest known word. */
 export function knownWords(terms: Terms): string[] {
-  return [...Object.keys(BASE[terms]).filter((w) => !['st', 'ss', 'slst', 'chain', 'chains'].includes(w)), 'sl st', 'inc', 'dec', 'invdec', 'bob', 'picot', ...OTHER];
+  return [
+    ...Object.keys(BASE[terms]).filter((w) => !['st', 'ss', 'slst', 'chain', 'chains'].includes(w)),
+    'sl st',
+    'inc',
+    'dec',
+    'invdec',
+    'bob',
+    'picot',
+    ...OTHER,
+  ];
 }
 
 /** The known word with the smallest edit distance, or `null` when none is near. */
@@ -156,7 +235,8 @@ function editDistance(a: string, b: string): number {
     for (let j = 1; j <= b.length; j++) {
       const cost = a[i - 1] === b[j - 1] ? 0 : 1;
       row[i][j] = Math.min(row[i - 1][j] + 1, row[i][j - 1] + 1, row[i - 1][j - 1] + cost);
-      if (i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1]) row[i][j] = Math.min(row[i][j], row[i - 2][j - 2] + 1);
+      if (i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1])
+        row[i][j] = Math.min(row[i][j], row[i - 2][j - 2] + 1);
     }
   return row[a.length][b.length];
 }
@@ -171,6 +251,10 @@ export function guessTerms(plain: string): { terms: Terms; sure: boolean } {
 
 /** Whether rounds are written in signs alone (X, V, A for sc, inc, dec): they are there and no stitch word is. */
 export function usesSymbols(plain: string): boolean {
-  if (/(^|[^a-z])\d*(sc|hdc|dc|tr|htr|dtr|inc|dec|invdec|sl st|ss)(\d?tog)?(?![a-z])/m.test(plain)) return false;
-  return /(^|[^a-z])\d*v(?![a-z])/m.test(plain) || /(^|[^a-z])\d+x(?![a-z0-9])/m.test(plain.replace(/\([^()\n]*\d+\s*x[^()\n]*\)/g, ''));
+  if (/(^|[^a-z])\d*(sc|hdc|dc|tr|htr|dtr|inc|dec|invdec|sl st|ss)(\d?tog)?(?![a-z])/m.test(plain))
+    return false;
+  return (
+    /(^|[^a-z])\d*v(?![a-z])/m.test(plain) ||
+    /(^|[^a-z])\d+x(?![a-z0-9])/m.test(plain.replace(/\([^()\n]*\d+\s*x[^()\n]*\)/g, ''))
+  );
 }

@@ -106,7 +106,18 @@ export interface ClampItem {
 /** Words that make no stitch. */
 export interface SignItem {
   type: 'sign';
-  sign: 'join' | 'turn' | 'colour' | 'turning-chain' | 'other-side' | 'along-chain' | 'onto' | 'fold' | 'surface' | 'edging' | 'note';
+  sign:
+    | 'join'
+    | 'turn'
+    | 'colour'
+    | 'turning-chain'
+    | 'other-side'
+    | 'along-chain'
+    | 'onto'
+    | 'fold'
+    | 'surface'
+    | 'edging'
+    | 'note';
   colour?: string;
   /** of a turning chain */
   chain?: number;
@@ -125,7 +136,8 @@ export interface UnknownItem {
   span: Span;
 }
 
-export type Item = StitchItem | GroupItem | FanItem | StartItem | ReturnItem | ClampItem | SignItem | UnknownItem;
+export type Item =
+  StitchItem | GroupItem | FanItem | StartItem | ReturnItem | ClampItem | SignItem | UnknownItem;
 
 export interface Label {
   first: number;
@@ -190,7 +202,12 @@ export type LineNode =
   | RoundNode
   | { type: 'continued'; of: number }
   | HeadingNode
-  | { type: 'note'; text: string; placement: PlacementNote | null; /** taken for words to people because little of it could be read */ prose?: boolean }
+  | {
+      type: 'note';
+      text: string;
+      placement: PlacementNote | null;
+      /** taken for words to people because little of it could be read */ prose?: boolean;
+    }
   | { type: 'stuff'; firmness: 'soft' | 'medium' | 'firm' | null }
   | { type: 'close' }
   | { type: 'open' }

@@ -28,11 +28,27 @@ export function takeUp(items: readonly Item[], offered: number, more: number, te
   const decs = has((i) => i.kind === 'sc' && i.eats === 2 && i.makes === 1);
   const plain = has((i) => isPlain(i) && i.kind === 'sc');
   const times = Math.abs(more);
-  const pairs: [boolean, string, string][] = more > 0 ? [[incs >= times, 'inc', `2 ${sc}`], [plain >= times, sc, 'dec']] : [[decs >= times, 'dec', sc], [plain >= 2 * times, `2 ${sc}`, 'inc']];
+  const pairs: [boolean, string, string][] =
+    more > 0
+      ? [
+          [incs >= times, 'inc', `2 ${sc}`],
+          [plain >= times, sc, 'dec'],
+        ]
+      : [
+          [decs >= times, 'dec', sc],
+          [plain >= 2 * times, `2 ${sc}`, 'inc'],
+        ];
   const found = pairs.find(([possible]) => possible);
   if (!found) return null;
   const [, instead, work] = found;
-  return { instead, work, times, uses: offered + more, makes: count.made, sentence: say.takeUp(times, work, instead, offered + more, count.made) };
+  return {
+    instead,
+    work,
+    times,
+    uses: offered + more,
+    makes: count.made,
+    sentence: say.takeUp(times, work, instead, offered + more, count.made),
+  };
 }
 
 /** How many single stitches of a kind a round works. */
@@ -41,7 +57,11 @@ function worked(items: readonly Item[], offered: number, wanted: (item: StitchIt
   let n = 0;
   for (const item of items) {
     const eats = item.type === 'stitch' ? item.eats : item.type === 'group' ? sumOf(item.items).eats : 1;
-    const times = !('times' in item) ? 1 : item.times === 'around' ? Math.floor((offered - fixed) / Math.max(1, eats)) : item.times;
+    const times = !('times' in item)
+      ? 1
+      : item.times === 'around'
+        ? Math.floor((offered - fixed) / Math.max(1, eats))
+        : item.times;
     if (item.type === 'stitch' && !item.skipped && !item.loops && wanted(item)) n += times;
     if (item.type === 'group') n += times * worked(item.items, 0, wanted);
   }

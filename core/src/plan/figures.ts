@@ -38,7 +38,10 @@ export function volumeShare(form: PartForm, index: number): number {
 /** Minutes to work rounds `from..to` (0-based, end exclusive): slower in small rounds. */
 export function roundMinutes(fabric: Fabric, from: number, to: number): number {
   let minutes = 0;
-  for (const round of fabric.rounds.slice(from, to)) minutes += round.count / (round.count < TIME.smallRound ? TIME.stitchesAMinuteSmall.value : TIME.stitchesAMinute.value);
+  for (const round of fabric.rounds.slice(from, to))
+    minutes +=
+      round.count /
+      (round.count < TIME.smallRound ? TIME.stitchesAMinuteSmall.value : TIME.stitchesAMinute.value);
   return minutes;
 }
 

@@ -11,11 +11,18 @@ export interface Tick {
 
 /** The plan as single ticks, in order. */
 export function ticksOf(plan: Plan): Tick[] {
-  return plan.steps.flatMap((step): Tick[] => (step.kind === 'rounds' ? step.ticks.map((round) => ({ key: round.key, step, round, content: round.content })) : [{ key: step.key, step, round: null, content: step.content }]));
+  return plan.steps.flatMap((step): Tick[] =>
+    step.kind === 'rounds'
+      ? step.ticks.map((round) => ({ key: round.key, step, round, content: round.content }))
+      : [{ key: step.key, step, round: null, content: step.content }],
+  );
 }
 
 /** Where the maker is: the first tick not done. `changed` lists done ticks whose content is another one now (decision 31). */
-export function whereAmI(ticks: readonly Tick[], progress: Progress): { at: number; done: number; changed: Tick[] } {
+export function whereAmI(
+  ticks: readonly Tick[],
+  progress: Progress,
+): { at: number; done: number; changed: Tick[] } {
   const at = ticks.findIndex((t) => !(t.key in progress.done));
   return {
     at: at < 0 ? ticks.length : at,
@@ -34,7 +41,9 @@ const checkKey = (key: string, id: CheckId): string => `${key}/${id}`;
 
 /** The checks of a step that are still to be made, in order; a check whose words have changed since is made again. */
 export function openChecks(t: Tick, progress: Progress): EyesStep['checks'] {
-  return t.step.kind === 'eyes' ? t.step.checks.filter((c) => progress.done[checkKey(t.key, c.id)] !== c.words) : [];
+  return t.step.kind === 'eyes'
+    ? t.step.checks.filter((c) => progress.done[checkKey(t.key, c.id)] !== c.words)
+    : [];
 }
 
 /** Ticks one check. */
@@ -51,7 +60,9 @@ export function uncheck(progress: Progress, t: Tick, id: CheckId): Progress {
 
 /** Takes the tick of one step back, with its checks. */
 export function untick(progress: Progress, t: Tick): Progress {
-  const done = Object.fromEntries(Object.entries(progress.done).filter(([key]) => key !== t.key && !key.startsWith(`${t.key}/`)));
+  const done = Object.fromEntries(
+    Object.entries(progress.done).filter(([key]) => key !== t.key && !key.startsWith(`${t.key}/`)),
+  );
   return { done, within: null };
 }
 

@@ -1,8 +1,33 @@
 import { gaugeOf } from '../gauge';
-import { changePart, changeSettings, modelToy, newToy, addParts, rill, setFeature, type Progress, type Toy, type ToyModel } from '../toy';
+import {
+  changePart,
+  changeSettings,
+  modelToy,
+  newToy,
+  addParts,
+  rill,
+  setFeature,
+  type Progress,
+  type Toy,
+  type ToyModel,
+} from '../toy';
 import { bareHead, newPair, type EyePair } from '../feature';
 import { fillGrams } from '../form';
-import { check, gatherTail, openChecks, planOf, roundUpTail, seamTail, threadLength, ticksOf, tick, untick, whereAmI, type Plan, type Step } from './index';
+import {
+  check,
+  gatherTail,
+  openChecks,
+  planOf,
+  roundUpTail,
+  seamTail,
+  threadLength,
+  ticksOf,
+  tick,
+  untick,
+  whereAmI,
+  type Plan,
+  type Step,
+} from './index';
 import { roundMinutes, stuffMinutes } from './figures';
 import { unitWords } from '../words';
 
@@ -18,32 +43,45 @@ function faults(model: ToyModel, steps: readonly Step[]): string[] {
   const at = (test: (s: Step) => boolean) => steps.findIndex(test);
   for (const part of model.parts) {
     for (const copy of part.copies) {
-      const mine = steps.map((step, i) => ({ step, i })).filter((x) => x.step.copy === copy.id && x.step.kind !== 'sew');
-      const worked = mine.flatMap((x) => (x.step.kind === 'rounds' ? x.step.ticks.map((t) => ({ round: t.round, i: x.i })) : []));
-      if (worked.map((w) => w.round).join() !== part.fabric.rounds.map((_, i) => i).join()) found.push(`rounds of ${part.name}`);
+      const mine = steps
+        .map((step, i) => ({ step, i }))
+        .filter((x) => x.step.copy === copy.id && x.step.kind !== 'sew');
+      const worked = mine.flatMap((x) =>
+        x.step.kind === 'rounds' ? x.step.ticks.map((t) => ({ round: t.round, i: x.i })) : [],
+      );
+      if (worked.map((w) => w.round).join() !== part.fabric.rounds.map((_, i) => i).join())
+        found.push(`rounds of ${part.name}`);
       const end = mine.find((x) => x.step.kind === 'close' || x.step.kind === 'fasten-off');
       if (!end) found.push(`${part.name} is never finished`);
       const lastRound = worked[worked.length - 1]?.i ?? -1;
       if (end && end.i < lastRound) found.push(`${part.name} is finished before its last round`);
-      const open = (k: number) => (part.fabric.rounds[k].count * part.gauge.stitchMm * 1.25 * (1 - part.gauge.rangePercent / 100)) / Math.PI;
+      const open = (k: number) =>
+        (part.fabric.rounds[k].count * part.gauge.stitchMm * 1.25 * (1 - part.gauge.rangePercent / 100)) /
+        Math.PI;
       const doneBefore = (i: number) => worked.filter((w) => w.i < i).length;
       for (const x of mine) {
         if (end && x.i > end.i) found.push(`${x.step.kind} after ${part.name} is finished`);
         if (x.step.kind === 'stuff') {
           if (part.part.fill === 'empty') found.push(`${part.name} is stuffed but should be empty`);
-          if (doneBefore(x.i) > 0 && open(doneBefore(x.i) - 1) < 9) found.push(`${part.name} cannot be stuffed any more`);
+          if (doneBefore(x.i) > 0 && open(doneBefore(x.i) - 1) < 9)
+            found.push(`${part.name} cannot be stuffed any more`);
         }
       }
-      if (part.part.fill !== 'empty' && !mine.some((x) => x.step.kind === 'stuff')) found.push(`${part.name} is never stuffed`);
-      for (const { eyes, state } of model.eyes.filter((e) => e.eyes.part === part.part.id && e.eyes.copy === copy.id)) {
+      if (part.part.fill !== 'empty' && !mine.some((x) => x.step.kind === 'stuff'))
+        found.push(`${part.name} is never stuffed`);
+      for (const { eyes, state } of model.eyes.filter(
+        (e) => e.eyes.part === part.part.id && e.eyes.copy === copy.id,
+      )) {
         const eye = mine.find((x) => x.step.kind === 'eyes' && x.step.feature === eyes.id);
         if (!eye || state.state === 'homeless') {
           found.push('eyes are never placed');
           continue;
         }
         const done = doneBefore(eye.i);
-        if (done < part.fabric.rounds.findIndex((r) => r.number === state.names[0].round[1]) + 1) found.push('eyes before their round');
-        for (let k = part.fabric.rounds.findIndex((r) => r.number === state.names[0].round[1]); k < done; k++) if (open(k) < eyes.washerMm + 4) found.push('eyes through too small a hole');
+        if (done < part.fabric.rounds.findIndex((r) => r.number === state.names[0].round[1]) + 1)
+          found.push('eyes before their round');
+        for (let k = part.fabric.rounds.findIndex((r) => r.number === state.names[0].round[1]); k < done; k++)
+          if (open(k) < eyes.washerMm + 4) found.push('eyes through too small a hole');
         if (mine.some((x) => x.step.kind === 'stuff' && x.i < eye.i)) found.push('eyes after stuffing');
       }
     }
@@ -51,12 +89,15 @@ function faults(model: ToyModel, steps: readonly Step[]): string[] {
   for (const { join, sites } of model.sites) {
     for (const site of sites) {
       const sew = at((s) => s.kind === 'sew' && s.join === join.id && s.copy === site.copy);
-      const finished = (copy: string) => at((s) => (s.kind === 'close' || s.kind === 'fasten-off') && s.copy === copy);
+      const finished = (copy: string) =>
+        at((s) => (s.kind === 'close' || s.kind === 'fasten-off') && s.copy === copy);
       if (sew < 0) found.push('a join is never sewn');
-      else if (sew < finished(site.copy) || sew < finished(join.at.copy)) found.push('sewn before it is finished');
+      else if (sew < finished(site.copy) || sew < finished(join.at.copy))
+        found.push('sewn before it is finished');
       const guest = steps[finished(site.copy)];
       const w = model.parts.find((p) => p.part.id === join.guest.part)!.gauge.stitchMm;
-      if (guest && 'tailMm' in guest && guest.tailMm < 3 * site.guestEdge * w + 200) found.push('tail too short to sew');
+      if (guest && 'tailMm' in guest && guest.tailMm < 3 * site.guestEdge * w + 200)
+        found.push('tail too short to sew');
     }
   }
   const ends = at((s) => s.kind === 'ends');
@@ -66,7 +107,11 @@ function faults(model: ToyModel, steps: readonly Step[]): string[] {
 }
 
 const head = (fill: 'firm' | 'empty' = 'firm'): Toy => {
-  let toy = addParts(newToy('Test', newId), 'Head (1x)\nR1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5: (3 sc, inc) x6\nR6: (4 sc, inc) x6\nR7-12: sc around\nR13: (4 sc, dec) x6\nR14: (3 sc, dec) x6\nR15: (2 sc, dec) x6\nR16: (sc, dec) x6\nR17: dec x6\nclose', newId);
+  let toy = addParts(
+    newToy('Test', newId),
+    'Head (1x)\nR1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5: (3 sc, inc) x6\nR6: (4 sc, inc) x6\nR7-12: sc around\nR13: (4 sc, dec) x6\nR14: (3 sc, dec) x6\nR15: (2 sc, dec) x6\nR16: (sc, dec) x6\nR17: dec x6\nclose',
+    newId,
+  );
   const { part, form, copies } = modelToy(toy).parts[0];
   toy = changePart(toy, part.id, { fill });
   return setFeature(toy, newPair(bareHead(form), { id: newId(), part: part.id, copy: copies[0].id })!);
@@ -78,7 +123,8 @@ describe('plans', () => {
 
   it('of Rill and of a plain head have no fault', () => {
     expect(faults(model, plan.steps)).toEqual([]);
-    for (const toy of [head(), head('empty')]) expect(faults(modelToy(toy), planOf(modelToy(toy)).steps)).toEqual([]);
+    for (const toy of [head(), head('empty')])
+      expect(faults(modelToy(toy), planOf(modelToy(toy)).steps)).toEqual([]);
     expect(plan.trouble).toEqual([]);
   });
 
@@ -92,14 +138,36 @@ describe('plans', () => {
   const wrong: [string, (p: Plan) => readonly Step[]][] = [
     ['eyes left out', without('eyes')],
     ['eyes first of all', (p) => move(p.steps, (s) => s.kind === 'eyes', 0)],
-    ['eyes after the head is closed', (p) => move(p.steps, (s) => s.kind === 'eyes', p.steps.findIndex((s) => s.kind === 'close') + 1)],
-    ['eyes after the first stuffing of the head', (p) => move(p.steps, (s) => s.kind === 'eyes', p.steps.findIndex((s) => s.kind === 'stuff' && s.copy === headCopy) + 1)],
+    [
+      'eyes after the head is closed',
+      (p) => move(p.steps, (s) => s.kind === 'eyes', p.steps.findIndex((s) => s.kind === 'close') + 1),
+    ],
+    [
+      'eyes after the first stuffing of the head',
+      (p) =>
+        move(
+          p.steps,
+          (s) => s.kind === 'eyes',
+          p.steps.findIndex((s) => s.kind === 'stuff' && s.copy === headCopy) + 1,
+        ),
+    ],
     ['nothing is stuffed', without('stuff')],
     ['a seam before its part is made', (p) => move(p.steps, (s) => s.kind === 'sew', 0)],
     ['no seams', without('sew')],
-    ['a part closed before its last rounds', (p) => move(p.steps, (s) => s.kind === 'close', p.steps.findIndex((s) => s.copy === headCopy))],
+    [
+      'a part closed before its last rounds',
+      (p) =>
+        move(
+          p.steps,
+          (s) => s.kind === 'close',
+          p.steps.findIndex((s) => s.copy === headCopy),
+        ),
+    ],
     ['ends woven in too early', (p) => move(p.steps, (s) => s.kind === 'ends', 0)],
-    ['a round left out', (p) => p.steps.map((s) => (s.kind === 'rounds' ? { ...s, ticks: s.ticks.slice(1) } : s))],
+    [
+      'a round left out',
+      (p) => p.steps.map((s) => (s.kind === 'rounds' ? { ...s, ticks: s.ticks.slice(1) } : s)),
+    ],
     ['tails cut short', (p) => p.steps.map((s) => ('tailMm' in s ? { ...s, tailMm: 100 } : s))],
     ['never looked over', without('inspect')],
   ];
@@ -130,7 +198,11 @@ describe('numbers of the Plan, worked out by hand', () => {
     expect([12.4, 4.94, 0.02, 0].map(unitWords('mm').bareWeight)).toEqual(['12', '4.9', 'under 0.1', '0.0']);
   });
   it('time: 44 stitches at 22 a minute and 6 at 14 are 2 min and 26 s; 20 g of fill 3 min', () => {
-    const toy = addParts(newToy('T', newId), 'P\nR1: 6 sc in ring\nR2: inc x6\nR3: 12 inc (24)\nR4: 20 sc, 4 inc (28)', newId);
+    const toy = addParts(
+      newToy('T', newId),
+      'P\nR1: 6 sc in ring\nR2: inc x6\nR3: 12 inc (24)\nR4: 20 sc, 4 inc (28)',
+      newId,
+    );
     const { fabric } = modelToy(toy).parts[0];
     expect(roundMinutes(fabric, 0, 1)).toBeCloseTo(6 / 14, 6);
     expect(roundMinutes(fabric, 1, 3)).toBeCloseTo((12 + 24) / 22, 6);
@@ -157,7 +229,10 @@ describe('making', () => {
     expect(whereAmI(ticks, done)).toMatchObject({ at: 5, done: 5, changed: [] });
     expect(whereAmI(ticks, untick(done, ticks[4])).at).toBe(4);
     const { part } = modelToy(toy).parts[0];
-    const after = { ...toy, parts: [{ ...part, text: part.text.replace('R4: (2 sc, inc) x6', 'R4: (5 sc, inc) x3') }] };
+    const after = {
+      ...toy,
+      parts: [{ ...part, text: part.text.replace('R4: (2 sc, inc) x6', 'R4: (5 sc, inc) x3') }],
+    };
     const again = ticksOf(planOf(modelToy(after)));
     expect(whereAmI(again, done).changed.map((t) => t.round?.label)).toEqual(['R4']);
     expect(whereAmI(again, done).at).toBe(5);
@@ -169,15 +244,31 @@ describe('making', () => {
     const at = ticks.findIndex((t) => t.step.kind === 'eyes');
     expect(ticks[at + 1].step.kind).toBe('washers');
     let progress: Progress = { done: {}, within: null };
-    expect(openChecks(ticks[at], progress).map((c) => c.id)).toEqual(['front', 'posts', 'count', 'level', 'compared', 'looked']);
+    expect(openChecks(ticks[at], progress).map((c) => c.id)).toEqual([
+      'front',
+      'posts',
+      'count',
+      'level',
+      'compared',
+      'looked',
+    ]);
     for (const c of openChecks(ticks[at], progress)) progress = check(progress, ticks[at], c);
     expect(openChecks(ticks[at], progress)).toEqual([]);
     const eyes = toy.features.find((f) => f.kind === 'eyes')!;
-    const wider = setFeature(toy, { ...eyes, pair: { ...(eyes as EyePair).pair, between: (eyes as EyePair).pair.between + 2 } } as EyePair);
+    const wider = setFeature(toy, {
+      ...eyes,
+      pair: { ...(eyes as EyePair).pair, between: (eyes as EyePair).pair.between + 2 },
+    } as EyePair);
     const now = ticksOf(planOf(modelToy(wider)))[at];
-    expect(openChecks(now, progress).map((c) => c.id)).toEqual(expect.arrayContaining(['posts', 'count', 'compared']));
+    expect(openChecks(now, progress).map((c) => c.id)).toEqual(
+      expect.arrayContaining(['posts', 'count', 'compared']),
+    );
     expect(Object.keys(untick(tick(progress, ticks[at]), ticks[at]).done)).toEqual([]);
     // Embroidered eyes have no washers.
-    expect(planOf(modelToy(setFeature(toy, { ...eyes, making: 'embroidered' } as EyePair))).steps.some((s) => s.kind === 'washers')).toBe(false);
+    expect(
+      planOf(modelToy(setFeature(toy, { ...eyes, making: 'embroidered' } as EyePair))).steps.some(
+        (s) => s.kind === 'washers',
+      ),
+    ).toBe(false);
   });
 });

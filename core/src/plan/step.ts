@@ -102,7 +102,17 @@ export interface EndStep extends Base {
   kind: 'ends' | 'inspect';
 }
 
-export type Step = RoundsStep | LayerStep | EyesStep | WashersStep | EmbroiderStep | StuffStep | CloseStep | LookStep | SewStep | EndStep;
+export type Step =
+  | RoundsStep
+  | LayerStep
+  | EyesStep
+  | WashersStep
+  | EmbroiderStep
+  | StuffStep
+  | CloseStep
+  | LookStep
+  | SewStep
+  | EndStep;
 
 export interface Totals {
   pauses: number;

@@ -18,7 +18,8 @@ export interface SafetyPoint {
 }
 
 /** Unknown counts as under 18 months. */
-export const isUnder36 = (age: AgeGroup): boolean => age === 'under 18 months' || age === '18 to 36 months' || age === 'unknown';
+export const isUnder36 = (age: AgeGroup): boolean =>
+  age === 'under 18 months' || age === '18 to 36 months' || age === 'unknown';
 const isUnder18 = (age: AgeGroup): boolean => age === 'under 18 months' || age === 'unknown';
 
 /** Safety points of a toy, most dangerous first: checks 1 (plastic eyes and noses), 2 (washer and fabric), 3 (loose pieces of them), 6 (cords), and who it is for. */
@@ -36,8 +37,28 @@ export function openPoints(points: readonly SafetyPoint[]): number {
 function ageChecks(model: ToyModel): SafetyPoint[] {
   const { age } = model.toy.settings;
   if (model.parts.length === 0) return [];
-  if (age === 'unknown') return [{ id: 'age', check: 'age', weight: 'open', title: say.ageUnknown, reason: say.ageUnknownReason, mend: say.ageUnknownMend }];
-  if (age === '3 years and over') return [{ id: 'look', check: 'look', weight: 'open', title: say.look, reason: say.lookReason, mend: say.lookMend }];
+  if (age === 'unknown')
+    return [
+      {
+        id: 'age',
+        check: 'age',
+        weight: 'open',
+        title: say.ageUnknown,
+        reason: say.ageUnknownReason,
+        mend: say.ageUnknownMend,
+      },
+    ];
+  if (age === '3 years and over')
+    return [
+      {
+        id: 'look',
+        check: 'look',
+        weight: 'open',
+        title: say.look,
+        reason: say.lookReason,
+        mend: say.lookMend,
+      },
+    ];
   return [];
 }
 
@@ -47,27 +68,96 @@ function hardwareChecks(model: ToyModel): SafetyPoint[] {
   const { age } = model.toy.settings;
   if (age === 'display only') return [];
   const all = [
-    ...model.eyes.map(({ eyes, state }) => ({ it: eyes, plastic: eyes.making === 'safety eye', largestMm: eyes.eyeMm, say: say.eyes, retention: state.state === 'homeless' ? null : state.retention })),
-    ...model.noses.map(({ nose, state }) => ({ it: nose, plastic: nose.making === 'safety nose', largestMm: Math.max(nose.widthMm, nose.heightMm), say: say.nose, retention: state.state === 'homeless' ? null : state.retention })),
+    ...model.eyes.map(({ eyes, state }) => ({
+      it: eyes,
+      plastic: eyes.making === 'safety eye',
+      largestMm: eyes.eyeMm,
+      say: say.eyes,
+      retention: state.state === 'homeless' ? null : state.retention,
+    })),
+    ...model.noses.map(({ nose, state }) => ({
+      it: nose,
+      plastic: nose.making === 'safety nose',
+      largestMm: Math.max(nose.widthMm, nose.heightMm),
+      say: say.nose,
+      retention: state.state === 'homeless' ? null : state.retention,
+    })),
   ];
-  return all.filter((h) => h.plastic).flatMap(({ it, largestMm, say: called, retention }): SafetyPoint[] => {
-    const base = { feature: it.id, part: it.part };
-    const size = String(largestMm);
-    const newton = String(largestMm <= profile.pullN.smallUpToMm ? profile.pullN.small : profile.pullN.large);
-    const first: SafetyPoint = isUnder36(age)
-      ? { id: `plastic:${it.id}`, check: 1, weight: 'stop', ...base, title: called.plastic(size), reason: called.plasticReason(String(profile.cylinderMm)), mend: called.mend }
-      : { id: `pull:${it.id}`, check: 1, weight: 'open', ...base, title: called.older(size), reason: called.olderReason(newton), mend: say.plasticOlderMend };
-    const loose = it.loose.map((piece, i): SafetyPoint => ({ id: `loose:${it.id}:${i}`, check: 3, weight: isUnder36(age) ? 'stop' : 'open', ...base, title: say.loose(piece.name, String(piece.mm)), reason: say.looseReason(String(profile.cylinderMm)), mend: isUnder36(age) ? called.mend : say.looseMend(newton) }));
-    return [first, ...loose, ...(retention ? [washerPoint(`washer:${it.id}`, base, retention)] : [])];
-  });
+  return all
+    .filter((h) => h.plastic)
+    .flatMap(({ it, largestMm, say: called, retention }): SafetyPoint[] => {
+      const base = { feature: it.id, part: it.part };
+      const size = String(largestMm);
+      const newton = String(
+        largestMm <= profile.pullN.smallUpToMm ? profile.pullN.small : profile.pullN.large,
+      );
+      const first: SafetyPoint = isUnder36(age)
+        ? {
+            id: `plastic:${it.id}`,
+            check: 1,
+            weight: 'stop',
+            ...base,
+            title: called.plastic(size),
+            reason: called.plasticReason(String(profile.cylinderMm)),
+            mend: called.mend,
+          }
+        : {
+            id: `pull:${it.id}`,
+            check: 1,
+            weight: 'open',
+            ...base,
+            title: called.older(size),
+            reason: called.olderReason(newton),
+            mend: say.plasticOlderMend,
+          };
+      const loose = it.loose.map((piece, i): SafetyPoint => ({
+        id: `loose:${it.id}:${i}`,
+        check: 3,
+        weight: isUnder36(age) ? 'stop' : 'open',
+        ...base,
+        title: say.loose(piece.name, String(piece.mm)),
+        reason: say.looseReason(String(profile.cylinderMm)),
+        mend: isUnder36(age) ? called.mend : say.looseMend(newton),
+      }));
+      return [first, ...loose, ...(retention ? [washerPoint(`washer:${it.id}`, base, retention)] : [])];
+    });
 }
 
 function washerPoint(id: string, base: { feature: string; part: string }, retention: Retention): SafetyPoint {
   const index = retention.worst.toFixed(1);
-  const reason = say.washerReason(String(retention.washerMm), (retention.washerMm / retention.worst).toFixed(1));
-  if (retention.band === 1) return { id, check: 2, weight: 'stop', ...base, title: say.washerStop(index), reason, mend: say.washerStopMend };
-  if (retention.band === 2) return { id, check: 2, weight: 'open', ...base, title: say.washerBacking(index), reason, mend: say.washerBackingMend(String(retention.washerMm + DISC_OVER_WASHER_MM)) };
-  return { id, check: 2, weight: 'advice', ...base, title: say.washerCovers(index), reason, mend: say.washerCoversMend };
+  const reason = say.washerReason(
+    String(retention.washerMm),
+    (retention.washerMm / retention.worst).toFixed(1),
+  );
+  if (retention.band === 1)
+    return {
+      id,
+      check: 2,
+      weight: 'stop',
+      ...base,
+      title: say.washerStop(index),
+      reason,
+      mend: say.washerStopMend,
+    };
+  if (retention.band === 2)
+    return {
+      id,
+      check: 2,
+      weight: 'open',
+      ...base,
+      title: say.washerBacking(index),
+      reason,
+      mend: say.washerBackingMend(String(retention.washerMm + DISC_OVER_WASHER_MM)),
+    };
+  return {
+    id,
+    check: 2,
+    weight: 'advice',
+    ...base,
+    title: say.washerCovers(index),
+    reason,
+    mend: say.washerCoversMend,
+  };
 }
 
 /** Free lengths of chains written in a round, and of parts as thin as a cord, at the worst end of the gauge. */
@@ -77,7 +167,8 @@ function cordChecks(model: ToyModel): SafetyPoint[] {
   const profile = PROFILES[model.toy.settings.region];
   return model.parts.flatMap((part): SafetyPoint[] => {
     const worst = 1 + part.gauge.stitchRangePercent / 100;
-    const chain = Math.max(0, ...part.reading.rounds.flatMap((r) => r.items.map(longestChain))) * part.gauge.stitchMm;
+    const chain =
+      Math.max(0, ...part.reading.rounds.flatMap((r) => r.items.map(longestChain))) * part.gauge.stitchMm;
     const widest = Math.max(0, ...part.form.rounds.map((r) => r.ringMm));
     const thin = widest > 0 && widest <= CORD_UP_TO_MM ? part.form.heightMm : 0;
     const length = Math.max(chain, thin) * worst;
@@ -85,10 +176,17 @@ function cordChecks(model: ToyModel): SafetyPoint[] {
     const long = length > profile.cord.mostMm;
     // A crocheted cord stretches under load and by how much is not known: it never passes for the smallest.
     if (!isUnder18(age)) return [];
-    return [{
-      id: `cord:${part.part.id}`, check: 6, weight: long ? 'stop' : 'open', part: part.part.id, title: say.cord(part.name, length.toFixed(0)),
-      reason: say.cordReason(String(profile.cord.mostMm), String(profile.cord.loadN)), mend: long ? say.cordMend : say.cordUnknown,
-    }];
+    return [
+      {
+        id: `cord:${part.part.id}`,
+        check: 6,
+        weight: long ? 'stop' : 'open',
+        part: part.part.id,
+        title: say.cord(part.name, length.toFixed(0)),
+        reason: say.cordReason(String(profile.cord.mostMm), String(profile.cord.loadN)),
+        mend: long ? say.cordMend : say.cordUnknown,
+      },
+    ];
   });
 }
 

@@ -17,18 +17,41 @@ export interface Profile {
 }
 
 const EU: Profile = {
-  id: 'eu-uk', name: 'EU / UK style', source: 'EN 71-1, indicative, to be checked against the current text', year: 2018, cylinderMm: 31.7,
-  pullN: { small: 50, large: 90, smallUpToMm: 6 }, cord: { mostMm: 220, loadN: 25 }, loop: { mostMm: 380 }, fingerProbeMm: { under36: 5.6, over36: 8.6 },
+  id: 'eu-uk',
+  name: 'EU / UK style',
+  source: 'EN 71-1, indicative, to be checked against the current text',
+  year: 2018,
+  cylinderMm: 31.7,
+  pullN: { small: 50, large: 90, smallUpToMm: 6 },
+  cord: { mostMm: 220, loadN: 25 },
+  loop: { mostMm: 380 },
+  fingerProbeMm: { under36: 5.6, over36: 8.6 },
 };
 const US: Profile = {
-  id: 'us', name: 'US style', source: 'ASTM F963 and 16 CFR 1500.51-.53, 1501, indicative, to be checked against the current text', year: 2023, cylinderMm: 31.7,
-  pullN: { small: 66.7, large: 66.7, smallUpToMm: 0 }, cord: { mostMm: 300, loadN: 22 }, loop: { mostMm: 360 }, fingerProbeMm: { under36: 5.6, over36: 8.6 },
+  id: 'us',
+  name: 'US style',
+  source: 'ASTM F963 and 16 CFR 1500.51-.53, 1501, indicative, to be checked against the current text',
+  year: 2023,
+  cylinderMm: 31.7,
+  pullN: { small: 66.7, large: 66.7, smallUpToMm: 0 },
+  cord: { mostMm: 300, loadN: 22 },
+  loop: { mostMm: 360 },
+  fingerProbeMm: { under36: 5.6, over36: 8.6 },
 };
 
 /** The stricter value of the two, where "my own rules" begin. */
 const OWN: Profile = {
-  ...EU, id: 'own', name: 'My own rules', source: 'the stricter of the two profiles', pullN: { small: Math.max(EU.pullN.small, US.pullN.small), large: Math.max(EU.pullN.large, US.pullN.large), smallUpToMm: EU.pullN.smallUpToMm },
-  cord: { mostMm: Math.min(EU.cord.mostMm, US.cord.mostMm), loadN: Math.max(EU.cord.loadN, US.cord.loadN) }, loop: { mostMm: Math.min(EU.loop.mostMm, US.loop.mostMm) },
+  ...EU,
+  id: 'own',
+  name: 'My own rules',
+  source: 'the stricter of the two profiles',
+  pullN: {
+    small: Math.max(EU.pullN.small, US.pullN.small),
+    large: Math.max(EU.pullN.large, US.pullN.large),
+    smallUpToMm: EU.pullN.smallUpToMm,
+  },
+  cord: { mostMm: Math.min(EU.cord.mostMm, US.cord.mostMm), loadN: Math.max(EU.cord.loadN, US.cord.loadN) },
+  loop: { mostMm: Math.min(EU.loop.mostMm, US.loop.mostMm) },
 };
 
 export const PROFILES: Record<Profile['id'], Profile> = { 'eu-uk': EU, us: US, own: OWN };

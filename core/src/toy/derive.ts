@@ -1,6 +1,16 @@
 import { coordOf, frontAngle, polarOf, resolvePlace, roundOf, type Place, type RingIs } from '../address';
 import { buildFabric, type Fabric } from '../fabric';
-import { faceDirection, resolveEyes, resolveNose, type EyePair, type EyeState, type Head, type Nose, type NoseState, type Thing } from '../feature';
+import {
+  faceDirection,
+  resolveEyes,
+  resolveNose,
+  type EyePair,
+  type EyeState,
+  type Head,
+  type Nose,
+  type NoseState,
+  type Thing,
+} from '../feature';
 import { formOf, type PartForm, type Shaping } from '../form';
 import { gaugeOf, type Gauge } from '../gauge';
 import { assemble, sitesOf, type JoinSite, type Piece, type Placed, type SewnJoin } from '../join';
@@ -41,8 +51,26 @@ export interface ToyModel {
 }
 
 const EMPTY: PartReading = {
-  name: '', make: 1, mirrored: false, colour: null, colours: [], hookMm: null, yarn: null, ringIs: null, option: false, firstLine: 1, lastLine: 1, lines: [], rounds: [], problems: [], freeLoops: [], caught: [],
-  closed: false, stuffedAfter: [], firmness: null, stitches: 0,
+  name: '',
+  make: 1,
+  mirrored: false,
+  colour: null,
+  colours: [],
+  hookMm: null,
+  yarn: null,
+  ringIs: null,
+  option: false,
+  firstLine: 1,
+  lastLine: 1,
+  lines: [],
+  rounds: [],
+  problems: [],
+  freeLoops: [],
+  caught: [],
+  closed: false,
+  stuffedAfter: [],
+  firmness: null,
+  stitches: 0,
 };
 const partCache = new WeakMap<Part, { key: string; model: PartModel }>();
 const toyCache = new WeakMap<Toy, ToyModel>();
@@ -60,10 +88,23 @@ export function modelPart(toy: Toy, part: Part): PartModel {
   // The heading's hook is owned by the text; a measured gauge stays measured.
   const gauge = gaugeOf({ ...named, hookMm: first.hookMm ?? named.hookMm });
   const fabric = buildFabric(first, part.marks);
-  const form = formOf(fabric, gauge, { fill: part.fill, wrongSideOut: part.pose.out === 'wrong side', shaping: shapingOf(part.shaping, fabric) });
+  const form = formOf(fabric, gauge, {
+    fill: part.fill,
+    wrongSideOut: part.pose.out === 'wrong side',
+    shaping: shapingOf(part.shaping, fabric),
+  });
   const model: PartModel = {
-    part, reading: first, terms, others: Math.max(0, reading.parts.length - 1), name: first.name || 'Part', gauge, fabric, form,
-    ringIs: (first.ringIs as RingIs | null) ?? part.pose.ringIs, copies: part.copies.slice(0, first.make), problems: first.problems,
+    part,
+    reading: first,
+    terms,
+    others: Math.max(0, reading.parts.length - 1),
+    name: first.name || 'Part',
+    gauge,
+    fabric,
+    form,
+    ringIs: (first.ringIs as RingIs | null) ?? part.pose.ringIs,
+    copies: part.copies.slice(0, first.make),
+    problems: first.problems,
     addsUp: first.rounds.length > 0 && !first.problems.some((p) => p.severity === 'error'),
   };
   partCache.set(part, { key, model });
@@ -86,15 +127,35 @@ export function modelToy(toy: Toy): ToyModel {
   if (known) return known;
   const parts = toy.parts.map((p) => modelPart(toy, p));
   const homeOf = (id: string) => parts.find((p) => p.part.id === id && p.fabric.rounds.length > 0);
-  const eyes = toy.features.filter((f): f is EyePair => f.kind === 'eyes').map((e) => {
-    const home = homeOf(e.part);
-    return { eyes: e, state: home ? resolveEyes(headIn(toy, parts, home), e) : ({ state: 'homeless' } as const) };
-  });
-  const noses = toy.features.filter((f): f is Nose => f.kind === 'nose').map((nose) => {
-    const home = homeOf(nose.part);
-    return { nose, state: home ? resolveNose(headIn(toy, parts, home), nose) : ({ state: 'homeless' } as const) };
-  });
-  const pieces = parts.filter((p) => p.fabric.rounds.length > 0).flatMap((p) => p.copies.map((c): Piece => ({ part: p.part.id, copy: c.id, form: p.form, ringIs: p.ringIs, frontRad: frontOf(headIn(toy, parts, p), p, eyes) })));
+  const eyes = toy.features
+    .filter((f): f is EyePair => f.kind === 'eyes')
+    .map((e) => {
+      const home = homeOf(e.part);
+      return {
+        eyes: e,
+        state: home ? resolveEyes(headIn(toy, parts, home), e) : ({ state: 'homeless' } as const),
+      };
+    });
+  const noses = toy.features
+    .filter((f): f is Nose => f.kind === 'nose')
+    .map((nose) => {
+      const home = homeOf(nose.part);
+      return {
+        nose,
+        state: home ? resolveNose(headIn(toy, parts, home), nose) : ({ state: 'homeless' } as const),
+      };
+    });
+  const pieces = parts
+    .filter((p) => p.fabric.rounds.length > 0)
+    .flatMap((p) =>
+      p.copies.map((c): Piece => ({
+        part: p.part.id,
+        copy: c.id,
+        form: p.form,
+        ringIs: p.ringIs,
+        frontRad: frontOf(headIn(toy, parts, p), p, eyes),
+      })),
+    );
   const joins = toy.joins.filter((j): j is SewnJoin => j.kind === 'sewn');
   const sites = joins.map((join) => {
     const host = pieces.find((p) => p.part === join.at.part && p.copy === join.at.copy);
@@ -110,7 +171,8 @@ export function modelToy(toy: Toy): ToyModel {
 /** The direction of a part's face: of its eyes if it has some, else opposite the round start at its last round. */
 function frontOf(head: Head, part: PartModel, eyes: ToyModel['eyes']): number {
   const own = eyes.find((e) => e.eyes.part === part.part.id);
-  if (own && own.state.state !== 'homeless') return faceDirection(head, own.eyes.pair.centre.by, own.state.round, own.eyes.washerMm);
+  if (own && own.state.state !== 'homeless')
+    return faceDirection(head, own.eyes.pair.centre.by, own.state.round, own.eyes.washerMm);
   return frontAngle(part.form, part.fabric.rounds.length - 1);
 }
 
@@ -120,22 +182,60 @@ export const headOf = (model: ToyModel, part: PartModel): Head => headIn(model.t
 const headCache = new WeakMap<PartModel, { key: readonly unknown[]; head: Head }>();
 
 function headIn(toy: Toy, parts: readonly PartModel[], part: PartModel): Head {
-  const guests = toy.joins.filter((j) => j.at.part === part.part.id).map((j) => parts.find((p) => p.part.id === j.guest.part));
-  const key = [toy.joins, toy.settings.ownSmallestMm, ...toy.features.filter((f) => f.kind !== 'eyes' && f.part === part.part.id), ...guests];
+  const guests = toy.joins
+    .filter((j) => j.at.part === part.part.id)
+    .map((j) => parts.find((p) => p.part.id === j.guest.part));
+  const key = [
+    toy.joins,
+    toy.settings.ownSmallestMm,
+    ...toy.features.filter((f) => f.kind !== 'eyes' && f.part === part.part.id),
+    ...guests,
+  ];
   const known = headCache.get(part);
   if (known && known.key.length === key.length && known.key.every((k, i) => k === key[i])) return known.head;
   const things = [
     ...toy.joins.flatMap((join) => {
-      const guest = join.at.part === part.part.id && join.at.at !== 'edge' ? parts.find((p) => p.part.id === join.guest.part) : undefined;
-      return guest ? thingAt(part, join.at, { id: join.id, kind: 'part', name: guest.name.toLowerCase(), twin: join.twin !== null, reachMm: edgeReach(guest, join.edge) }) : [];
+      const guest =
+        join.at.part === part.part.id && join.at.at !== 'edge'
+          ? parts.find((p) => p.part.id === join.guest.part)
+          : undefined;
+      return guest
+        ? thingAt(part, join.at, {
+            id: join.id,
+            kind: 'part',
+            name: guest.name.toLowerCase(),
+            twin: join.twin !== null,
+            reachMm: edgeReach(guest, join.edge),
+          })
+        : [];
     }),
     ...toy.features.flatMap((f) => {
       if (f.part !== part.part.id || f.kind === 'eyes') return [];
-      if (f.kind === 'nose') return thingAt(part, f.place, { id: f.id, kind: 'nose', name: 'nose', twin: false, reachMm: Math.max(f.widthMm, f.heightMm) / 2 });
-      return f.path.length ? thingAt(part, f.path[0], { id: f.id, kind: 'embroidery', name: f.name.toLowerCase(), twin: false, reachMm: 0 }) : [];
+      if (f.kind === 'nose')
+        return thingAt(part, f.place, {
+          id: f.id,
+          kind: 'nose',
+          name: 'nose',
+          twin: false,
+          reachMm: Math.max(f.widthMm, f.heightMm) / 2,
+        });
+      return f.path.length
+        ? thingAt(part, f.path[0], {
+            id: f.id,
+            kind: 'embroidery',
+            name: f.name.toLowerCase(),
+            twin: false,
+            reachMm: 0,
+          })
+        : [];
     }),
   ];
-  const head: Head = { form: part.form, ringIs: part.ringIs, ownSmallestMm: toy.settings.ownSmallestMm, things };
+  const head: Head = {
+    form: part.form,
+    ringIs: part.ringIs,
+    ownSmallestMm: toy.settings.ownSmallestMm,
+    things,
+  };
   headCache.set(part, { key, head });
   return head;
 }
@@ -146,10 +246,27 @@ function edgeReach(guest: PartModel, edge: 'open' | 'flattened'): number {
   return (count * guest.gauge.stitchMm) / (edge === 'open' ? 2 * Math.PI : 4);
 }
 
-function thingAt(part: PartModel, place: Place, thing: Pick<Thing, 'id' | 'kind' | 'name' | 'twin' | 'reachMm'>): Thing[] {
+function thingAt(
+  part: PartModel,
+  place: Place,
+  thing: Pick<Thing, 'id' | 'kind' | 'name' | 'twin' | 'reachMm'>,
+): Thing[] {
   const found = resolvePlace(part.fabric, place);
-  if (found.state === 'homeless' || found.state === 'not-yet' || found.layer > 0 || place.at === 'edge' || place.at === 'link') return [];
-  return [{ ...thing, round: found.round, polar: polarOf(part.form, found.round, coordOf(place.at, found.index), place.at) }];
+  if (
+    found.state === 'homeless' ||
+    found.state === 'not-yet' ||
+    found.layer > 0 ||
+    place.at === 'edge' ||
+    place.at === 'link'
+  )
+    return [];
+  return [
+    {
+      ...thing,
+      round: found.round,
+      polar: polarOf(part.form, found.round, coordOf(place.at, found.index), place.at),
+    },
+  ];
 }
 
 /** The model of one part of a toy model. @throws RangeError when there is none */

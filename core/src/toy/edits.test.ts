@@ -1,5 +1,27 @@
 import { gatherRange, unfoldRange } from '../notation';
-import { EMPTY_HISTORY, addGauge, addParts, changeGauge, changeSettings, changeTerms, changeYarn, editBetween, mendPart, modelToy, newToy, record, redo, removeGauge, removePart, rewritePart, rewriteRounds, rill, typeInPart, undo, type Toy } from './index';
+import {
+  EMPTY_HISTORY,
+  addGauge,
+  addParts,
+  changeGauge,
+  changeSettings,
+  changeTerms,
+  changeYarn,
+  editBetween,
+  mendPart,
+  modelToy,
+  newToy,
+  record,
+  redo,
+  removeGauge,
+  removePart,
+  rewritePart,
+  rewriteRounds,
+  rill,
+  typeInPart,
+  undo,
+  type Toy,
+} from './index';
 
 let n = 0;
 const newId = () => `i${++n}`;
@@ -7,23 +29,57 @@ const EAR = 'Ear (2x, sand)\nR1: 6 sc in ring';
 
 describe('edits', () => {
   it('split a pasted page at its headings, with copies, colours and hooks as the text says', () => {
-    const toy = addParts(newToy('T', newId), `${EAR}\n\nHead (1x, cream, 3.5 mm hook)\nR1: 6 sc in ring\nclose`, newId);
-    expect(toy.parts.map((p) => [p.text.split('\n')[0], p.copies.length, p.marks.length])).toEqual([['Ear (2x, sand)', 2, 2], ['Head (1x, cream, 3.5 mm hook)', 1, 3]]);
+    const toy = addParts(
+      newToy('T', newId),
+      `${EAR}\n\nHead (1x, cream, 3.5 mm hook)\nR1: 6 sc in ring\nclose`,
+      newId,
+    );
+    expect(toy.parts.map((p) => [p.text.split('\n')[0], p.copies.length, p.marks.length])).toEqual([
+      ['Ear (2x, sand)', 2, 2],
+      ['Head (1x, cream, 3.5 mm hook)', 1, 3],
+    ]);
     expect(toy.palette.map((y) => y.slot)).toEqual(['sand', 'cream']);
     // The hook of a heading is the text's: 1.45 x 3.5 mm; without one the toy's own 3 mm.
-    expect(modelToy(toy).parts.map((p) => p.gauge.stitchMm)).toEqual([expect.closeTo(4.35, 9), expect.closeTo(5.075, 9)]);
+    expect(modelToy(toy).parts.map((p) => p.gauge.stitchMm)).toEqual([
+      expect.closeTo(4.35, 9),
+      expect.closeTo(5.075, 9),
+    ]);
   });
-  it('take the terms of the first page that is pasted', () => expect(addParts(newToy('T', newId), 'R1: 6 dc in ring\nR2: dc around', newId).settings.terms).toBe('uk'));
+  it('take the terms of the first page that is pasted', () =>
+    expect(addParts(newToy('T', newId), 'R1: 6 dc in ring\nR2: dc around', newId).settings.terms).toBe('uk'));
 
   it('change the yarn of a whole toy: hooks in headings are written anew, measurements are assumed again, another yarn is left alone', () => {
-    let toy = addParts(newToy('T', newId), 'Ear (2x, sand)\nR1: 6 sc in ring\n\nHead (1x, cream, E hook)\nR1: 6 sc in ring\n\nFoot (1x)\nR1: 8 sc in ring', newId);
-    toy = changeGauge(addGauge(toy, toy.parts[2].id, 'thick', newId), toy.gauges[0].id, { stitchMm: 5, roundMm: 4.5, leanStitches: -0.3 });
+    let toy = addParts(
+      newToy('T', newId),
+      'Ear (2x, sand)\nR1: 6 sc in ring\n\nHead (1x, cream, E hook)\nR1: 6 sc in ring\n\nFoot (1x)\nR1: 8 sc in ring',
+      newId,
+    );
+    toy = changeGauge(addGauge(toy, toy.parts[2].id, 'thick', newId), toy.gauges[0].id, {
+      stitchMm: 5,
+      roundMm: 4.5,
+      leanStitches: -0.3,
+    });
     expect(toy.gauges.map((g) => g.stitchMm)).toEqual([5, undefined]);
     const other = changeYarn(toy, toy.gauges[0].id, { hookMm: 5, yarn: 'bulky' }, newId);
-    expect(other.parts.map((p) => p.text.split('\n')[0])).toEqual(['Ear (2x, sand)', 'Head (1x, cream, 5 mm hook)', 'Foot (1x)']);
+    expect(other.parts.map((p) => p.text.split('\n')[0])).toEqual([
+      'Ear (2x, sand)',
+      'Head (1x, cream, 5 mm hook)',
+      'Foot (1x)',
+    ]);
     expect(other.parts.map((p) => p.marks)).toEqual(toy.parts.map((p) => p.marks));
-    expect(other.gauges[0]).toEqual({ id: toy.gauges[0].id, name: '', hookMm: 5, yarn: 'bulky', hand: 'right', yarnUnder: false });
-    expect(modelToy(other).parts.map((p) => p.gauge.stitchMm)).toEqual([expect.closeTo(7.25, 9), expect.closeTo(7.25, 9), expect.closeTo(4.35, 9)]);
+    expect(other.gauges[0]).toEqual({
+      id: toy.gauges[0].id,
+      name: '',
+      hookMm: 5,
+      yarn: 'bulky',
+      hand: 'right',
+      yarnUnder: false,
+    });
+    expect(modelToy(other).parts.map((p) => p.gauge.stitchMm)).toEqual([
+      expect.closeTo(7.25, 9),
+      expect.closeTo(7.25, 9),
+      expect.closeTo(4.35, 9),
+    ]);
     expect(removeGauge(other, other.gauges[1].id)).toBe(other);
   });
 
@@ -38,9 +94,15 @@ describe('edits', () => {
     expect(modelToy(toy).parts[0].copies).toHaveLength(3);
   });
   it('apply all changes of a mend against the text as given', () => {
-    const toy = addParts(newToy('T', newId), 'R1: 6 sc in ring (6)\nR2: inc x6 (12)\nR3: (sc, inc) x6 (16)', newId);
+    const toy = addParts(
+      newToy('T', newId),
+      'R1: 6 sc in ring (6)\nR2: inc x6 (12)\nR3: (sc, inc) x6 (16)',
+      newId,
+    );
     const [fault] = modelToy(toy).parts[0].problems;
-    expect(mendPart(toy, toy.parts[0].id, fault.mends[0].changes, newId).parts[0].text).toMatch(/R3: \(2 sc, inc\) x4 \(16\)$/);
+    expect(mendPart(toy, toy.parts[0].id, fault.mends[0].changes, newId).parts[0].text).toMatch(
+      /R3: \(2 sc, inc\) x4 \(16\)$/,
+    );
   });
   it('change the terms of every part and back, byte for byte, marks kept', () => {
     const toy = rill(newId);
@@ -54,11 +116,23 @@ describe('edits', () => {
     const toy = rill(newId);
     const head = modelToy(toy).parts.find((p) => p.name === 'Head')!;
     const line = head.part.text.split('\n').findIndex((l) => l.startsWith('R9-13')) + 1;
-    const onRange = { ...toy, features: toy.features.map((f) => (f.kind === 'eyes' ? { ...f, pair: { ...f.pair, course: { mark: head.part.marks[line - 1], nth: 3, layer: 0 } } } : f)) };
-    const roundOfEyes = (t: Toy) => { const { state } = modelToy(t).eyes[0]; return state.state === 'homeless' ? null : state.round; };
+    const onRange = {
+      ...toy,
+      features: toy.features.map((f) =>
+        f.kind === 'eyes'
+          ? { ...f, pair: { ...f.pair, course: { mark: head.part.marks[line - 1], nth: 3, layer: 0 } } }
+          : f,
+      ),
+    };
+    const roundOfEyes = (t: Toy) => {
+      const { state } = modelToy(t).eyes[0];
+      return state.state === 'homeless' ? null : state.round;
+    };
     const apart = rewriteRounds(onRange, head.part.id, unfoldRange(head.part.text, line)!, newId);
     const text = apart.parts.find((p) => p.id === head.part.id)!.text;
-    expect(text).toContain('R9: sc around (48)\nR10: sc around (48)\nR11: sc around (48)\nR12: sc around (48)\nR13: sc around (48)\nR14:');
+    expect(text).toContain(
+      'R9: sc around (48)\nR10: sc around (48)\nR11: sc around (48)\nR12: sc around (48)\nR13: sc around (48)\nR14:',
+    );
     const together = rewriteRounds(apart, head.part.id, gatherRange(text, line + 2)!, newId);
     expect(together.parts.find((p) => p.id === head.part.id)!.text).toBe(head.part.text);
     expect([onRange, apart, together].map(roundOfEyes)).toEqual([11, 11, 11]);
@@ -73,19 +147,24 @@ describe('edits', () => {
   });
   it('refuse a change outside the text as a programmer’s fault', () => {
     const toy = addParts(newToy('T', newId), EAR, newId);
-    expect(() => typeInPart(toy, toy.parts[0].id, { from: 0, to: 999, insert: '' }, newId)).toThrow(RangeError);
+    expect(() => typeInPart(toy, toy.parts[0].id, { from: 0, to: 999, insert: '' }, newId)).toThrow(
+      RangeError,
+    );
     expect(() => typeInPart(toy, 'nobody', { from: 0, to: 0, insert: '' }, newId)).toThrow(RangeError);
   });
   it('change numbers only where they should: a wider gauge widens every part, nothing else of the design', () => {
     const toy = rill(newId);
     const wider = changeGauge(toy, toy.gauges[0].id, { stitchMm: 6, roundMm: 5.5 });
-    modelToy(wider).parts.forEach((p, i) => expect(p.form.widthMm).toBeGreaterThan(modelToy(toy).parts[i].form.widthMm));
+    modelToy(wider).parts.forEach((p, i) =>
+      expect(p.form.widthMm).toBeGreaterThan(modelToy(toy).parts[i].form.widthMm),
+    );
     expect({ ...wider, gauges: toy.gauges }).toEqual(toy);
   });
 });
 
 describe('history', () => {
-  const step = (h: typeof EMPTY_HISTORY, before: Toy, after: Toy, gather: string | null, pause = false) => record(h, editBetween('x', { station: 'parts' }, before, after, gather), !pause);
+  const step = (h: typeof EMPTY_HISTORY, before: Toy, after: Toy, gather: string | null, pause = false) =>
+    record(h, editBetween('x', { station: 'parts' }, before, after, gather), !pause);
   it('gathers typing until a pause or another kind of edit', () => {
     const a = newToy('A', newId);
     const [b, c, d, e] = ['B', 'C', 'D', 'E'].map((name) => ({ ...a, name }));

@@ -1,32 +1,98 @@
 import type { Course, Place } from '../address';
-import { changeText, convertTerms, hookSpan, markText, read, replaceText, splitLines, type Rewriting, type Terms, type TextChange } from '../notation';
+import {
+  changeText,
+  convertTerms,
+  hookSpan,
+  markText,
+  read,
+  replaceText,
+  splitLines,
+  type Rewriting,
+  type Terms,
+  type TextChange,
+} from '../notation';
 import type { Feature } from '../feature';
 import type { Join } from '../join';
 import { otherTitles } from './titles';
-import { SCHEMA, type NamedGauge, type NewId, type Part, type Settings, type Toy, type ToyFile, type Yarn } from './types';
+import {
+  SCHEMA,
+  type NamedGauge,
+  type NewId,
+  type Part,
+  type Settings,
+  type Toy,
+  type ToyFile,
+  type Yarn,
+} from './types';
 
 /** Colours a new slot gets by its word, or by turn; a maker changes them at will. */
 const KNOWN_COLOURS: Record<string, string> = {
-  rust: '#9a5a3c', brown: '#7a5340', cream: '#e6d5b5', sand: '#d9c194', grey: '#8d9498', gray: '#8d9498', white: '#f1eee6', black: '#2a2a2c', red: '#c23b3b',
-  green: '#5d8a4a', blue: '#3f6aa8', yellow: '#e0b43a', pink: '#e39aaf', coral: '#e5765f', teal: '#2f8a86', purple: '#7a5a9c', orange: '#dd8437', slate: '#5f6b78', sage: '#8aa17c', berry: '#8c3f63', ruby: '#b3264a',
+  rust: '#9a5a3c',
+  brown: '#7a5340',
+  cream: '#e6d5b5',
+  sand: '#d9c194',
+  grey: '#8d9498',
+  gray: '#8d9498',
+  white: '#f1eee6',
+  black: '#2a2a2c',
+  red: '#c23b3b',
+  green: '#5d8a4a',
+  blue: '#3f6aa8',
+  yellow: '#e0b43a',
+  pink: '#e39aaf',
+  coral: '#e5765f',
+  teal: '#2f8a86',
+  purple: '#7a5a9c',
+  orange: '#dd8437',
+  slate: '#5f6b78',
+  sage: '#8aa17c',
+  berry: '#8c3f63',
+  ruby: '#b3264a',
 };
 const FALLBACK_COLOURS = ['#b98d62', '#7d9a8c', '#a06a74', '#6f7fa3', '#c2a24f'];
 
 /** A toy with nothing in it yet. */
 export function newToy(name: string, newId: NewId): Toy {
   return {
-    schema: SCHEMA, id: newId(), name, parts: [], features: [], joins: [], palette: [],
+    schema: SCHEMA,
+    id: newId(),
+    name,
+    parts: [],
+    features: [],
+    joins: [],
+    palette: [],
     gauges: [newGauge(newId)],
-    settings: { terms: 'us', age: 'unknown', region: 'eu-uk', fillWith: 'polyester', units: 'mm', hooks: 'mm' },
+    settings: {
+      terms: 'us',
+      age: 'unknown',
+      region: 'eu-uk',
+      fillWith: 'polyester',
+      units: 'mm',
+      hooks: 'mm',
+    },
   };
 }
 
 /** A gauge of which only the hook is known. */
-const newGauge = (newId: NewId): NamedGauge => ({ id: newId(), name: '', hookMm: 3, hand: 'right', yarnUnder: false });
+const newGauge = (newId: NewId): NamedGauge => ({
+  id: newId(),
+  name: '',
+  hookMm: 3,
+  hand: 'right',
+  yarnUnder: false,
+});
 
 /** A file around a toy, with empty records. */
 export function newFile(toy: Toy): ToyFile {
-  return { format: 'hoppla toy', schema: SCHEMA, toy, progress: { done: {}, within: null }, pieces: [], pullTests: [], batches: [] };
+  return {
+    format: 'hoppla toy',
+    schema: SCHEMA,
+    toy,
+    progress: { done: {}, within: null },
+    pieces: [],
+    pullTests: [],
+    batches: [],
+  };
 }
 
 /** Splits a pasted text at its headings and adds each piece as a part. A text without rounds is added as one part. */
@@ -45,7 +111,16 @@ export function addParts(toy: Toy, text: string, newId: NewId): Toy {
 
 function withPart(toy: Toy, text: string, newId: NewId): Toy {
   const { marks } = markText(text, newId);
-  const part: Part = { id: newId(), text, marks, copies: [], pose: { ringIs: 'crown', start: 'back', out: 'right side' }, fill: 'medium', shaping: { how: 'as worked' }, gauge: toy.gauges[0].id };
+  const part: Part = {
+    id: newId(),
+    text,
+    marks,
+    copies: [],
+    pose: { ringIs: 'crown', start: 'back', out: 'right side' },
+    fill: 'medium',
+    shaping: { how: 'as worked' },
+    gauge: toy.gauges[0].id,
+  };
   return settled(toy, part, newId);
 }
 
@@ -56,13 +131,23 @@ function settled(toy: Toy, part: Part, newId: NewId): Toy {
   const copies = [...part.copies];
   while (copies.length < make) copies.push({ id: newId(), name: `${copies.length + 1}`, palette: {} });
   const grown = copies.length === part.copies.length ? part : { ...part, copies };
-  const parts = toy.parts.some((p) => p.id === part.id) ? toy.parts.map((p) => (p.id === part.id ? grown : p)) : [...toy.parts, grown];
+  const parts = toy.parts.some((p) => p.id === part.id)
+    ? toy.parts.map((p) => (p.id === part.id ? grown : p))
+    : [...toy.parts, grown];
   return { ...toy, parts, palette: (reading?.colours ?? []).reduce(withSlot, toy.palette) };
 }
 
 function withSlot(palette: readonly Yarn[], slot: string): readonly Yarn[] {
   if (palette.some((y) => y.slot === slot)) return palette;
-  return [...palette, { slot, name: slot, colour: KNOWN_COLOURS[slot.split(' ').pop()!] ?? FALLBACK_COLOURS[palette.length % FALLBACK_COLOURS.length] }];
+  return [
+    ...palette,
+    {
+      slot,
+      name: slot,
+      colour:
+        KNOWN_COLOURS[slot.split(' ').pop()!] ?? FALLBACK_COLOURS[palette.length % FALLBACK_COLOURS.length],
+    },
+  ];
 }
 
 /** One change of a part's text; marks follow. @throws RangeError outside the text */
@@ -79,7 +164,9 @@ export function rewritePart(toy: Toy, partId: string, text: string, newId: NewId
 
 /** Applies the changes of a mend, all against the text as given. */
 export function mendPart(toy: Toy, partId: string, changes: readonly TextChange[], newId: NewId): Toy {
-  return [...changes].sort((a, b) => b.from - a.from).reduce((so, change) => typeInPart(so, partId, change, newId), toy);
+  return [...changes]
+    .sort((a, b) => b.from - a.from)
+    .reduce((so, change) => typeInPart(so, partId, change, newId), toy);
 }
 
 /** Reads all parts in the other terms and writes their stitch words so; nothing else changes. */
@@ -87,7 +174,14 @@ export function changeTerms(toy: Toy, to: Terms, newId: NewId): Toy {
   const from = toy.settings.terms;
   const parts = toy.parts.map((p) => {
     const changes = convertTerms(p.text, from, to);
-    return changes.length ? { ...p, ...[...changes].reverse().reduce((so, change) => changeText(so, change, newId), { text: p.text, marks: p.marks }) } : p;
+    return changes.length
+      ? {
+          ...p,
+          ...[...changes]
+            .reverse()
+            .reduce((so, change) => changeText(so, change, newId), { text: p.text, marks: p.marks }),
+        }
+      : p;
   });
   return { ...toy, parts, settings: { ...toy.settings, terms: to } };
 }
@@ -104,14 +198,28 @@ export function rewriteRounds(toy: Toy, partId: string, rewriting: Rewriting, ne
     const k = olds.indexOf(course.mark);
     if (k < 0) return course;
     const nth = k + course.nth;
-    return rewriting.becomes > 1 ? { ...course, mark: marks[nth] ?? course.mark, nth: marks[nth] ? 0 : course.nth } : { ...course, mark: marks[0], nth };
+    return rewriting.becomes > 1
+      ? { ...course, mark: marks[nth] ?? course.mark, nth: marks[nth] ? 0 : course.nth }
+      : { ...course, mark: marks[0], nth };
   };
   const place = (p: Place): Place => (p.part === partId ? { ...p, course: rename(p.course) } : p);
   return {
     ...changed,
-    features: changed.features.map((f) => (f.part !== partId ? f : f.kind === 'eyes' ? { ...f, pair: { ...f.pair, course: rename(f.pair.course) } } : f.kind === 'nose' ? { ...f, place: place(f.place) } : { ...f, path: f.path.map(place) })),
+    features: changed.features.map((f) =>
+      f.part !== partId
+        ? f
+        : f.kind === 'eyes'
+          ? { ...f, pair: { ...f.pair, course: rename(f.pair.course) } }
+          : f.kind === 'nose'
+            ? { ...f, place: place(f.place) }
+            : { ...f, path: f.path.map(place) },
+    ),
     joins: changed.joins.map((j) => ({ ...j, at: place(j.at) })),
-    parts: changed.parts.map((p) => (p.id === partId && p.shaping.how === 'pushed in' ? { ...p, shaping: { ...p.shaping, rim: rename(p.shaping.rim) } } : p)),
+    parts: changed.parts.map((p) =>
+      p.id === partId && p.shaping.how === 'pushed in'
+        ? { ...p, shaping: { ...p.shaping, rim: rename(p.shaping.rim) } }
+        : p,
+    ),
   };
 }
 
@@ -125,14 +233,23 @@ export function removePart(toy: Toy, partId: string): Toy {
   };
 }
 
-export function changePart(toy: Toy, partId: string, change: Partial<Pick<Part, 'pose' | 'fill' | 'gauge' | 'copies' | 'shaping'>>): Toy {
+export function changePart(
+  toy: Toy,
+  partId: string,
+  change: Partial<Pick<Part, 'pose' | 'fill' | 'gauge' | 'copies' | 'shaping'>>,
+): Toy {
   return { ...toy, parts: toy.parts.map((p) => (p.id === partId ? { ...p, ...change } : p)) };
 }
 
 /** Adds a feature or puts a changed one in its place. */
 export function setFeature(toy: Toy, feature: Feature): Toy {
   const known = toy.features.some((f) => f.id === feature.id);
-  return { ...toy, features: known ? toy.features.map((f) => (f.id === feature.id ? feature : f)) : [...toy.features, feature] };
+  return {
+    ...toy,
+    features: known
+      ? toy.features.map((f) => (f.id === feature.id ? feature : f))
+      : [...toy.features, feature],
+  };
 }
 
 export function removeFeature(toy: Toy, id: string): Toy {
@@ -142,7 +259,10 @@ export function removeFeature(toy: Toy, id: string): Toy {
 /** Adds a join or puts a changed one in its place. */
 export function setJoin(toy: Toy, join: Join): Toy {
   const known = toy.joins.some((j) => j.id === join.id);
-  return { ...toy, joins: known ? toy.joins.map((j) => (j.id === join.id ? join : j)) : [...toy.joins, join] };
+  return {
+    ...toy,
+    joins: known ? toy.joins.map((j) => (j.id === join.id ? join : j)) : [...toy.joins, join],
+  };
 }
 
 export function removeJoin(toy: Toy, id: string): Toy {
@@ -155,26 +275,56 @@ export function changeSettings(toy: Toy, change: Partial<Settings>): Toy {
 
 /** Changes a gauge; a field set to undefined is assumed again. */
 export function changeGauge(toy: Toy, id: string, change: Partial<NamedGauge>): Toy {
-  const changed = (g: NamedGauge): NamedGauge => Object.fromEntries(Object.entries({ ...g, ...change }).filter(([, value]) => value !== undefined)) as unknown as NamedGauge;
+  const changed = (g: NamedGauge): NamedGauge =>
+    Object.fromEntries(
+      Object.entries({ ...g, ...change }).filter(([, value]) => value !== undefined),
+    ) as unknown as NamedGauge;
   return { ...toy, gauges: toy.gauges.map((g) => (g.id === id ? changed(g) : g)) };
 }
 
 /** What is known of a gauge only by measuring it. */
-const MEASURED = { stitchMm: undefined, roundMm: undefined, stitchRangePercent: undefined, roundRangePercent: undefined, leanStitches: undefined, holeStretch: undefined, yarnPerStitchMm: undefined, gramsPerMetre: undefined } as const;
+const MEASURED = {
+  stitchMm: undefined,
+  roundMm: undefined,
+  stitchRangePercent: undefined,
+  roundRangePercent: undefined,
+  leanStitches: undefined,
+  holeStretch: undefined,
+  yarnPerStitchMm: undefined,
+  gramsPerMetre: undefined,
+} as const;
 
 /**
  * Another yarn or hook for everything made under a gauge: what was measured on the old one is assumed again, and a hook that a heading
  * names is written anew there, as the text owns it.
  */
-export function changeYarn(toy: Toy, id: string, to: { hookMm: number; yarn?: string; gramsPerMetre?: number }, newId: NewId): Toy {
+export function changeYarn(
+  toy: Toy,
+  id: string,
+  to: { hookMm: number; yarn?: string; gramsPerMetre?: number },
+  newId: NewId,
+): Toy {
   const gauged = changeGauge(toy, id, { ...MEASURED, ...to });
-  return gauged.parts.filter((p) => p.gauge === id).reduce((so, part) => {
-    const reading = read(part.text, { terms: toy.settings.terms, parts: otherTitles(toy, part.id) }).parts[0];
-    const before = reading?.rounds[0]?.line ?? Infinity;
-    const line = splitLines(part.text).find((l, i) => i + 1 < before && hookSpan(part.text.slice(l.from, l.to).toLowerCase()));
-    const span = line && reading?.hookMm ? hookSpan(part.text.slice(line.from, line.to).toLowerCase()) : null;
-    return line && span ? typeInPart(so, part.id, { from: line.from + span.from, to: line.from + span.to, insert: `${to.hookMm} mm` }, newId) : so;
-  }, gauged);
+  return gauged.parts
+    .filter((p) => p.gauge === id)
+    .reduce((so, part) => {
+      const reading = read(part.text, { terms: toy.settings.terms, parts: otherTitles(toy, part.id) })
+        .parts[0];
+      const before = reading?.rounds[0]?.line ?? Infinity;
+      const line = splitLines(part.text).find(
+        (l, i) => i + 1 < before && hookSpan(part.text.slice(l.from, l.to).toLowerCase()),
+      );
+      const span =
+        line && reading?.hookMm ? hookSpan(part.text.slice(line.from, line.to).toLowerCase()) : null;
+      return line && span
+        ? typeInPart(
+            so,
+            part.id,
+            { from: line.from + span.from, to: line.from + span.to, insert: `${to.hookMm} mm` },
+            newId,
+          )
+        : so;
+    }, gauged);
 }
 
 /** Gives one part a yarn and hook of its own, begun from those it has. */
@@ -186,7 +336,9 @@ export function addGauge(toy: Toy, partId: string, name: string, newId: NewId): 
 
 /** Takes away a gauge that no part uses; the last one stays. */
 export function removeGauge(toy: Toy, id: string): Toy {
-  return toy.gauges.length > 1 && !toy.parts.some((p) => p.gauge === id) ? { ...toy, gauges: toy.gauges.filter((g) => g.id !== id) } : toy;
+  return toy.gauges.length > 1 && !toy.parts.some((p) => p.gauge === id)
+    ? { ...toy, gauges: toy.gauges.filter((g) => g.id !== id) }
+    : toy;
 }
 
 export function rename(toy: Toy, name: string): Toy {

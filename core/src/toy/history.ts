@@ -19,9 +19,17 @@ export interface Edit {
 }
 
 /** Makes an edit from the toy before and after: both ways put back exactly the fields that changed. */
-export function editBetween(name: string, focus: Focus, before: Toy, after: Toy, gather: string | null = null): Edit {
+export function editBetween(
+  name: string,
+  focus: Focus,
+  before: Toy,
+  after: Toy,
+  gather: string | null = null,
+): Edit {
   const keys = (Object.keys(after) as (keyof Toy)[]).filter((k) => before[k] !== after[k]);
-  const put = (from: Toy) => (toy: Toy): Toy => ({ ...toy, ...Object.fromEntries(keys.map((k) => [k, from[k]])) });
+  const put =
+    (from: Toy) =>
+    (toy: Toy): Toy => ({ ...toy, ...Object.fromEntries(keys.map((k) => [k, from[k]])) });
   return { name, focus, forward: put(after), inverse: put(before), gather };
 }
 
@@ -37,7 +45,11 @@ const MOST_EDITS = 500;
 export function record(history: History, edit: Edit, gathering: boolean): History {
   const last = history.past[history.past.length - 1];
   if (gathering && last && edit.gather !== null && last.gather === edit.gather) {
-    const joined: Edit = { ...edit, inverse: (toy) => last.inverse(edit.inverse(toy)), forward: (toy) => edit.forward(last.forward(toy)) };
+    const joined: Edit = {
+      ...edit,
+      inverse: (toy) => last.inverse(edit.inverse(toy)),
+      forward: (toy) => edit.forward(last.forward(toy)),
+    };
     return { past: [...history.past.slice(0, -1), joined], future: [] };
   }
   return { past: [...history.past, edit].slice(-MOST_EDITS), future: [] };
@@ -47,12 +59,20 @@ export function record(history: History, edit: Edit, gathering: boolean): Histor
 export function undo(history: History, toy: Toy): { history: History; toy: Toy; edit: Edit } | null {
   const edit = history.past[history.past.length - 1];
   if (!edit) return null;
-  return { history: { past: history.past.slice(0, -1), future: [edit, ...history.future] }, toy: edit.inverse(toy), edit };
+  return {
+    history: { past: history.past.slice(0, -1), future: [edit, ...history.future] },
+    toy: edit.inverse(toy),
+    edit,
+  };
 }
 
 /** Does the last undone edit again; `null` when there is none. */
 export function redo(history: History, toy: Toy): { history: History; toy: Toy; edit: Edit } | null {
   const edit = history.future[0];
   if (!edit) return null;
-  return { history: { past: [...history.past, edit], future: history.future.slice(1) }, toy: edit.forward(toy), edit };
+  return {
+    history: { past: [...history.past, edit], future: history.future.slice(1) },
+    toy: edit.forward(toy),
+    edit,
+  };
 }

@@ -2,7 +2,17 @@ import fc from 'fast-check';
 import { buildFabric } from '../fabric';
 import { courseOf, resolvePlace, type Place } from '../address';
 import { read, type PartReading } from '../notation';
-import { EMPTY_HISTORY, addParts, editBetween, newToy, record, rewritePart, typeInPart, undo, type Toy } from './index';
+import {
+  EMPTY_HISTORY,
+  addParts,
+  editBetween,
+  newToy,
+  record,
+  rewritePart,
+  typeInPart,
+  undo,
+  type Toy,
+} from './index';
 
 const TEXT = `Head (1x)
 R1: 6 sc in ring (6)
@@ -22,9 +32,33 @@ type Op =
   | { kind: 'undo' };
 
 const op: fc.Arbitrary<Op> = fc.oneof(
-  fc.record({ kind: fc.constant('change' as const), at: fc.nat(400), cut: fc.nat(30), insert: fc.constantFrom('', '\n', ' ', 'x', '7', 'sc, ', 'R9: sc around\n', '\n\n', 'inc x6\nsc around (12)') }),
-  fc.record({ kind: fc.constant('line' as const), what: fc.constantFrom('delete' as const, 'split' as const, 'merge' as const, 'insert' as const), line: fc.nat(12), column: fc.nat(12) }),
-  fc.record({ kind: fc.constant('whole' as const), what: fc.constantFrom('reverse' as const, 'swap' as const, 'drop' as const, 'add' as const), line: fc.nat(12) }),
+  fc.record({
+    kind: fc.constant('change' as const),
+    at: fc.nat(400),
+    cut: fc.nat(30),
+    insert: fc.constantFrom(
+      '',
+      '\n',
+      ' ',
+      'x',
+      '7',
+      'sc, ',
+      'R9: sc around\n',
+      '\n\n',
+      'inc x6\nsc around (12)',
+    ),
+  }),
+  fc.record({
+    kind: fc.constant('line' as const),
+    what: fc.constantFrom('delete' as const, 'split' as const, 'merge' as const, 'insert' as const),
+    line: fc.nat(12),
+    column: fc.nat(12),
+  }),
+  fc.record({
+    kind: fc.constant('whole' as const),
+    what: fc.constantFrom('reverse' as const, 'swap' as const, 'drop' as const, 'add' as const),
+    line: fc.nat(12),
+  }),
   fc.record({ kind: fc.constant('undo' as const) }),
 );
 
@@ -36,14 +70,21 @@ interface Marked {
 /** Slow reference for one change: every character has an identity; a mark goes where its line's first surviving word character went. */
 function slowChange(before: Marked, from: number, to: number, insert: string): Marked {
   const chars = before.text.split('').map((c, i) => ({ c, old: i }));
-  const after = [...chars.slice(0, from), ...insert.split('').map((c) => ({ c, old: -1 })), ...chars.slice(to)];
+  const after = [
+    ...chars.slice(0, from),
+    ...insert.split('').map((c) => ({ c, old: -1 })),
+    ...chars.slice(to),
+  ];
   const lineOfOld: number[] = [];
   let line = 0;
   for (const { c, old } of chars) {
     lineOfOld[old] = line;
     if (c === '\n') line++;
   }
-  const lines = after.map((x) => x.c).join('').split('\n').length;
+  const lines = after
+    .map((x) => x.c)
+    .join('')
+    .split('\n').length;
   const marks: (string | null)[] = Array.from({ length: lines }, () => null);
   for (let l = 0; l < before.marks.length; l++) {
     let at = 0;
@@ -70,7 +111,9 @@ function slowChange(before: Marked, from: number, to: number, insert: string): M
 
 /** Slow reference for a whole new text, by filtering lists. */
 function slowWhole(before: Marked, text: string): Marked {
-  const old = before.text.split('\n').map((t, i) => ({ t, m: before.marks[i] as string | null, gone: false }));
+  const old = before.text
+    .split('\n')
+    .map((t, i) => ({ t, m: before.marks[i] as string | null, gone: false }));
   const now = text.split('\n').map((t) => ({ t, m: null as string | null }));
   const pair = (o: (typeof old)[number], n: (typeof now)[number]) => {
     n.m = o.m;
@@ -109,7 +152,8 @@ const wholeText = (text: string, o: Extract<Op, { kind: 'whole' }>): string => {
   const k = o.line % lines.length;
   if (o.what === 'reverse') return [...lines].reverse().join('\n');
   if (o.what === 'drop') return lines.filter((_, i) => i !== k && i !== k + 2).join('\n');
-  if (o.what === 'add') return [...lines.slice(0, k), 'R20: sc around', 'new words', ...lines.slice(k)].join('\n');
+  if (o.what === 'add')
+    return [...lines.slice(0, k), 'R20: sc around', 'new words', ...lines.slice(k)].join('\n');
   const swapped = [...lines];
   [swapped[k], swapped[(k + 3) % lines.length]] = [swapped[(k + 3) % lines.length], swapped[k]];
   return swapped.join('\n');
@@ -121,7 +165,12 @@ const lineChange = (text: string, o: Extract<Op, { kind: 'line' }>) => {
   const from = lines.slice(0, k).reduce((n, l) => n + l.length + 1, 0);
   const end = from + lines[k].length;
   if (o.what === 'delete') return { from, to: Math.min(text.length, end + 1), insert: '' };
-  if (o.what === 'split') return { from: from + Math.min(o.column, lines[k].length), to: from + Math.min(o.column, lines[k].length), insert: '\n' };
+  if (o.what === 'split')
+    return {
+      from: from + Math.min(o.column, lines[k].length),
+      to: from + Math.min(o.column, lines[k].length),
+      insert: '\n',
+    };
   if (o.what === 'merge') return { from: end, to: Math.min(text.length, end + 1), insert: '' };
   return { from, to: from, insert: 'R30: sc around\n' };
 };
@@ -135,7 +184,14 @@ test('2,000 edit sequences: every place is on its round, homeless or flagged as 
       let toy: Toy = addParts(newToy('T', newId), TEXT, newId);
       const part = toy.parts[0];
       const fabric = buildFabric(read(part.text, { terms: 'us' }).parts[0], part.marks);
-      const places = fabric.rounds.slice(1).map((r, i): Place => ({ part: part.id, copy: 'c', course: courseOf(fabric, i + 1), at: 'hole', index: 1, of: r.count }));
+      const places = fabric.rounds.slice(1).map((r, i): Place => ({
+        part: part.id,
+        copy: 'c',
+        course: courseOf(fabric, i + 1),
+        at: 'hole',
+        index: 1,
+        of: r.count,
+      }));
       let slow: Marked = { text: part.text, marks: [...part.marks] };
       const original = JSON.stringify(toy);
       const slowPast: Marked[] = [];
@@ -158,7 +214,10 @@ test('2,000 edit sequences: every place is on its round, homeless or flagged as 
             slow = slowWhole(slow, next);
           } else {
             const from = o.kind === 'change' ? Math.min(o.at, text.length) : 0;
-            const change = o.kind === 'change' ? { from, to: Math.min(text.length, from + o.cut), insert: o.insert } : lineChange(text, o);
+            const change =
+              o.kind === 'change'
+                ? { from, to: Math.min(text.length, from + o.cut), insert: o.insert }
+                : lineChange(text, o);
             toy = typeInPart(toy, part.id, change, newId);
             slowPast.push(slow);
             slow = slowChange(slow, change.from, change.to, change.insert);
@@ -174,7 +233,8 @@ test('2,000 edit sequences: every place is on its round, homeless or flagged as 
         const now = reading ? buildFabric(reading, toy.parts[0].marks) : null;
         for (const place of places) {
           const state = now ? resolvePlace(now, place).state : 'homeless';
-          if (state !== slowState(slow, reading, place)) throw new Error(`${state} but ${slowState(slow, reading, place)}: ${JSON.stringify(place)}`);
+          if (state !== slowState(slow, reading, place))
+            throw new Error(`${state} but ${slowState(slow, reading, place)}: ${JSON.stringify(place)}`);
           seen[state as 'at']++;
         }
       }

@@ -19,7 +19,15 @@ export interface LooksInput {
 }
 
 export function looksInput(toy: Toy, { part, gauge, fabric }: PartModel): LooksInput {
-  return { text: part.text, terms: toy.settings.terms, titles: mentions(part.text) ? otherTitles(toy, part.id) : [], gauge, fill: part.fill, wrongSideOut: part.pose.out === 'wrong side', shaping: shapingOf(part.shaping, fabric) };
+  return {
+    text: part.text,
+    terms: toy.settings.terms,
+    titles: mentions(part.text) ? otherTitles(toy, part.id) : [],
+    gauge,
+    fill: part.fill,
+    wrongSideOut: part.pose.out === 'wrong side',
+    shaping: shapingOf(part.shaping, fabric),
+  };
 }
 
 /** The relaxed looks of a part from its plain input; the same input gives the same bytes. */

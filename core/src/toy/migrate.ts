@@ -9,18 +9,46 @@ const STEPS: Record<number, (file: Loose) => Loose> = {
   2: (file) => {
     const toy = file.toy as Loose;
     const parts = (toy.parts as Loose[]).map((p) => ({ ...p, shaping: { how: 'as worked' } }));
-    return { ...file, schema: 2, toy: { ...toy, schema: 2, parts, settings: { ...(toy.settings as Loose), hooks: 'mm' } } };
+    return {
+      ...file,
+      schema: 2,
+      toy: { ...toy, schema: 2, parts, settings: { ...(toy.settings as Loose), hooks: 'mm' } },
+    };
   },
   /** Version 3: posts may go through stitches and felt, eyes have posts and loose pieces, and washers are a step of their own: where the eyes were done, so were they. */
   3: (file) => {
     const toy = file.toy as Loose;
-    const features = (toy.features as Loose[]).map((f) => (f.kind !== 'eyes' ? f : { ...f, pair: { ...(f.pair as Loose), at: 'hole' }, postMm: eyeRow(f.eyeMm as number).postMm, loose: [], felt: null, look: 'front' }));
+    const features = (toy.features as Loose[]).map((f) =>
+      f.kind !== 'eyes'
+        ? f
+        : {
+            ...f,
+            pair: { ...(f.pair as Loose), at: 'hole' },
+            postMm: eyeRow(f.eyeMm as number).postMm,
+            loose: [],
+            felt: null,
+            look: 'front',
+          },
+    );
     const progress = file.progress as { done?: Record<string, string> } | undefined;
     const washers = Object.keys(progress?.done ?? {}).flatMap((key) => {
-      const eyes = features.find((f) => f.kind === 'eyes' && f.making === 'safety eye' && key.startsWith('eyes:') && key.endsWith(`:${f.id as string}`));
+      const eyes = features.find(
+        (f) =>
+          f.kind === 'eyes' &&
+          f.making === 'safety eye' &&
+          key.startsWith('eyes:') &&
+          key.endsWith(`:${f.id as string}`),
+      );
       return eyes ? [[key.replace(/^eyes:/, 'washers:'), String(eyes.washerMm)]] : [];
     });
-    return { ...file, schema: 3, toy: { ...toy, schema: 3, features }, ...(progress ? { progress: { ...progress, done: { ...progress.done, ...Object.fromEntries(washers) } } } : {}) };
+    return {
+      ...file,
+      schema: 3,
+      toy: { ...toy, schema: 3, features },
+      ...(progress
+        ? { progress: { ...progress, done: { ...progress.done, ...Object.fromEntries(washers) } } }
+        : {}),
+    };
   },
 };
 

@@ -14,4 +14,5 @@ export function titleOf(part: Part, terms: Terms): string {
 }
 
 /** Names of the other parts, which a join round may catch. */
-export const otherTitles = (toy: Toy, partId: string): string[] => toy.parts.filter((p) => p.id !== partId).map((p) => titleOf(p, toy.settings.terms));
+export const otherTitles = (toy: Toy, partId: string): string[] =>
+  toy.parts.filter((p) => p.id !== partId).map((p) => titleOf(p, toy.settings.terms));

@@ -56,7 +56,8 @@ export interface NamedGauge extends GaugeSettings {
   yarn?: string;
 }
 
-export type AgeGroup = 'under 18 months' | '18 to 36 months' | '3 years and over' | 'accessory' | 'display only' | 'unknown';
+export type AgeGroup =
+  'under 18 months' | '18 to 36 months' | '3 years and over' | 'accessory' | 'display only' | 'unknown';
 
 export interface Settings {
   terms: Terms;

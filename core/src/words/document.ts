@@ -2,7 +2,9 @@
 export const documentWords = {
   notJson: (detail: string) => `This file is not a toy: it cannot be read as JSON. ${detail}`.trim(),
   notAToy: 'This file is not a toy made with Hoppla. Nothing was changed.',
-  badField: (path: string, detail: string) => `This toy file has a fault at ${path}: ${detail}. Nothing was changed.`,
+  badField: (path: string, detail: string) =>
+    `This toy file has a fault at ${path}: ${detail}. Nothing was changed.`,
   marksDisagree: 'the text and its marks have different numbers of lines',
-  newer: (schema: number) => `Made with a newer Hoppla (version ${schema}). It can be looked at and exported, not changed.`,
+  newer: (schema: number) =>
+    `Made with a newer Hoppla (version ${schema}). It can be looked at and exported, not changed.`,
 };

@@ -6,34 +6,69 @@ const stitches = (n: number) => plural(n, 'stitch', 'stitches');
 export const faceWords = {
   post: (side: 'left' | 'right') => `the eye on the toy’s ${side}`,
   advice: {
-    small: (percent: string, low: string, high: string) => `small eyes: ${percent} % of the head’s width; ${low} to ${high} is usual here`,
-    large: (percent: string, low: string, high: string) => `large eyes: ${percent} % of the head’s width; ${low} to ${high} is usual here`,
-    close: (deg: string, low: string, high: string) => `${deg}° apart from above: close together; ${low}° to ${high}° is usual for eyes that look forward`,
-    wide: (deg: string, low: string, high: string) => `${deg}° apart from above: far apart; ${low}° to ${high}° is usual for eyes that look forward`,
-    low: (percent: string, low: string, high: string) => `eye line at ${percent} % of the height: low, which looks very young; ${low} to ${high} % is usual`,
-    high: (percent: string, low: string, high: string) => `eye line at ${percent} % of the height: high, which looks grown up; ${low} to ${high} % is usual`,
-    'colour step': (post: string) => `${post} stands on a colour step: the step shows beside it; one stitch over it does not`,
-    increase: (post: string) => `${post} stands between the two stitches of one increase, where there is no open hole; one stitch over there is`,
-    decrease: (post: string) => `${post} stands beside a decrease, where the hole is wider than its neighbours`,
-    'washers close': (gap: string) => `${gap} between the washers inside: press the first fully home before the second goes on`,
-    fill: (proud: string) => `the flat washer stands ${proud} off the round fabric: tuck fill behind and around the posts`,
-    turned: (n: string, from: 'marker' | 'patch' | 'part') => `the middle of the face is ${n} stitches away from ${from === 'marker' ? 'opposite the marker' : from === 'patch' ? 'the middle of the patch' : 'the part it looks over'}`,
-    covers: (post: string, thing: string, mm: string) => `${post} reaches ${mm} under or over the edge of the ${thing}`,
+    small: (percent: string, low: string, high: string) =>
+      `small eyes: ${percent} % of the head’s width; ${low} to ${high} is usual here`,
+    large: (percent: string, low: string, high: string) =>
+      `large eyes: ${percent} % of the head’s width; ${low} to ${high} is usual here`,
+    close: (deg: string, low: string, high: string) =>
+      `${deg}° apart from above: close together; ${low}° to ${high}° is usual for eyes that look forward`,
+    wide: (deg: string, low: string, high: string) =>
+      `${deg}° apart from above: far apart; ${low}° to ${high}° is usual for eyes that look forward`,
+    low: (percent: string, low: string, high: string) =>
+      `eye line at ${percent} % of the height: low, which looks very young; ${low} to ${high} % is usual`,
+    high: (percent: string, low: string, high: string) =>
+      `eye line at ${percent} % of the height: high, which looks grown up; ${low} to ${high} % is usual`,
+    'colour step': (post: string) =>
+      `${post} stands on a colour step: the step shows beside it; one stitch over it does not`,
+    increase: (post: string) =>
+      `${post} stands between the two stitches of one increase, where there is no open hole; one stitch over there is`,
+    decrease: (post: string) =>
+      `${post} stands beside a decrease, where the hole is wider than its neighbours`,
+    'washers close': (gap: string) =>
+      `${gap} between the washers inside: press the first fully home before the second goes on`,
+    fill: (proud: string) =>
+      `the flat washer stands ${proud} off the round fabric: tuck fill behind and around the posts`,
+    turned: (n: string, from: 'marker' | 'patch' | 'part') =>
+      `the middle of the face is ${n} stitches away from ${from === 'marker' ? 'opposite the marker' : from === 'patch' ? 'the middle of the patch' : 'the part it looks over'}`,
+    covers: (post: string, thing: string, mm: string) =>
+      `${post} reaches ${mm} under or over the edge of the ${thing}`,
   },
   refusal: {
-    'past the window': (washer: string) => `No round from the eyes’ own on leaves a hole that a ${washer} mm washer can go through.`,
+    'past the window': (washer: string) =>
+      `No round from the eyes’ own on leaves a hole that a ${washer} mm washer can go through.`,
     'gathered end': 'The last round is drawn shut: there is no hole there that stays open.',
-    'no room': (room: string, apart: string) => `The posts are ${apart} apart and need ${room}: one would stand on the other.`,
+    'no room': (room: string, apart: string) =>
+      `The posts are ${apart} apart and need ${room}: one would stand on the other.`,
   },
   nearest: (tag: string) => `Put them at ${tag}, the nearest that can be`,
   noNearest: 'No place on this part can take them; a smaller eye may find one',
-  faces: { 'as it is': 'as it is', higher: 'higher', lower: 'lower', wider: 'wider', closer: 'closer', 'lower and wider': 'lower, wider' },
+  faces: {
+    'as it is': 'as it is',
+    higher: 'higher',
+    lower: 'lower',
+    wider: 'wider',
+    closer: 'closer',
+    'lower and wider': 'lower, wider',
+  },
   differences: {
-    'round from the ring': 'rounds down from the ring', 'stitches between': 'stitches between', straight: 'post to post', 'rim to rim': 'rim to rim', angle: 'angle from above', line: 'eye line, of the height', uneven: 'from level', eye: 'eye', washer: 'washer', 'made as': 'made as',
+    'round from the ring': 'rounds down from the ring',
+    'stitches between': 'stitches between',
+    straight: 'post to post',
+    'rim to rim': 'rim to rim',
+    angle: 'angle from above',
+    line: 'eye line, of the height',
+    uneven: 'from level',
+    eye: 'eye',
+    washer: 'washer',
+    'made as': 'made as',
   },
   likes: { 'same counts': 'the same counts', 'same face': 'the same face on this head' },
   questions: {
-    'holes apart': 'How do you count holes apart?', 'stitches apart': 'How do you count stitches apart?', 'mm apart': 'Measured straight, or along the fabric?', apart: 'What is counted?', 'from the edge': 'From which edge?',
+    'holes apart': 'How do you count holes apart?',
+    'stitches apart': 'How do you count stitches apart?',
+    'mm apart': 'Measured straight, or along the fabric?',
+    apart: 'What is counted?',
+    'from the edge': 'From which edge?',
   },
   habit: (what: string) => `Read your way: ${what}.`,
   map: {
@@ -45,14 +80,19 @@ export const faceWords = {
     straight: (length: string, low: string, high: string) => `${length} from post to post (${low}–${high})`,
     schools: 'The same places, counted in other ways',
     window: 'When',
-    windowOf: (first: string, comfortable: string, possible: string) => `Put in from ${first}, in comfort until ${comfortable}, at all until ${possible}.`,
+    windowOf: (first: string, comfortable: string, possible: string) =>
+      `Put in from ${first}, in comfort until ${comfortable}, at all until ${possible}.`,
     into: (round: string, n: number) => `At the very latest with ${stitches(n)} of ${round} worked.`,
     never: 'never',
     ready: 'Have ready',
-    eyes: (mm: string, post: string, washer: string) => `2 safety eyes of ${mm} mm (post ${post} mm) and their washers of ${washer} mm`,
-    nose: (width: string, height: string, post: string, washer: string) => `1 safety nose of ${width} × ${height} mm (post ${post} mm) and its washer of ${washer} mm`,
-    embroidered: (mm: string, thread: string) => `thread for 2 eyes of ${mm} mm, ${thread} each, and a blunt needle`,
-    embroideredNose: (width: string, height: string, thread: string) => `thread for a nose of ${width} × ${height} mm, ${thread}, and a blunt needle`,
+    eyes: (mm: string, post: string, washer: string) =>
+      `2 safety eyes of ${mm} mm (post ${post} mm) and their washers of ${washer} mm`,
+    nose: (width: string, height: string, post: string, washer: string) =>
+      `1 safety nose of ${width} × ${height} mm (post ${post} mm) and its washer of ${washer} mm`,
+    embroidered: (mm: string, thread: string) =>
+      `thread for 2 eyes of ${mm} mm, ${thread} each, and a blunt needle`,
+    embroideredNose: (width: string, height: string, thread: string) =>
+      `thread for a nose of ${width} × ${height} mm, ${thread}, and a blunt needle`,
     felt: (n: number, mm: string) => `${plural(n, 'felt round', 'felt rounds')} of ${mm} mm`,
     discs: (n: number, mm: string) => `${plural(n, 'backing disc')} of felt, ${mm} mm`,
     always: 'a stitch marker on the face line, scissors, a little fill',

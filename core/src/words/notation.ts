@@ -8,35 +8,54 @@ export const notationWords = {
     `${plural(times, 'repeat')} of ${group} use ${eaten} of the ${st(offered)}; ${offered - eaten} ${offered - eaten === 1 ? 'is' : 'are'} left.`,
   tooManyRepeat: (times: number, group: string, eaten: number, offered: number) =>
     `${plural(times, 'repeat')} of ${group} need ${st(eaten)}; only ${offered} ${offered === 1 ? 'is' : 'are'} there.`,
-  tooFew: (eaten: number, offered: number) => `Uses ${eaten} of the ${st(offered)}: ${offered - eaten} left over.`,
-  tooMany: (eaten: number, offered: number) => `Needs ${st(eaten)}; only ${offered} ${offered === 1 ? 'is' : 'are'} there.`,
+  tooFew: (eaten: number, offered: number) =>
+    `Uses ${eaten} of the ${st(offered)}: ${offered - eaten} left over.`,
+  tooMany: (eaten: number, offered: number) =>
+    `Needs ${st(eaten)}; only ${offered} ${offered === 1 ? 'is' : 'are'} there.`,
   countMismatch: (made: number, stated: number) => `Makes ${made}, the line says ${stated}.`,
   doesNotDivide: (offered: number, group: string, eats: number, fits: number, left: number) =>
     `${offered} is ${fits} times ${group}, which uses ${eats}, and ${left} left.`,
   nothingEaten: (group: string) => `${group} uses no stitch, so it cannot go around.`,
   unknownWord: (word: string, nearest: string | null) =>
-    nearest ? `“${word}” is not a word I know. Did you mean “${nearest}”?` : `“${word}” is not a word I know.`,
+    nearest
+      ? `“${word}” is not a word I know. Did you mean “${nearest}”?`
+      : `“${word}” is not a word I know.`,
   unclosed: (bracket: string) => `The bracket “${bracket}” is never closed.`,
   labelGap: (expected: number, found: number) => `R${expected} should come next, this line says R${found}.`,
   labelRepeat: (found: number) => `R${found} is already written above.`,
-  termsSuspect: (looksLike: string, readAs: string) => `This looks like ${looksLike} terms, but it is read as ${readAs}.`,
-  ruffle: (made: number, offered: number) => `From ${offered} to ${made} in one round is more than lies flat: the edge will ruffle.`,
-  cup: (made: number, offered: number) => `From ${offered} to ${made} more than halves the round: it will pucker.`,
-  stacked: (times: number) => `The ${times} increases stand above those of the round before and make corners.`,
+  termsSuspect: (looksLike: string, readAs: string) =>
+    `This looks like ${looksLike} terms, but it is read as ${readAs}.`,
+  ruffle: (made: number, offered: number) =>
+    `From ${offered} to ${made} in one round is more than lies flat: the edge will ruffle.`,
+  cup: (made: number, offered: number) =>
+    `From ${offered} to ${made} more than halves the round: it will pucker.`,
+  stacked: (times: number) =>
+    `The ${times} increases stand above those of the round before and make corners.`,
   assumed: (carried: number) => `Counted on from ${carried}, which was not certain.`,
-  countMismatchMend: (made: number, stated: number, mend: string) => `Makes ${made}, the line says ${stated}. ${mend}: that makes ${stated}.`,
-  chainUse: (chain: number, offered: number, eaten: number) => `A chain of ${chain} offers ${st(offered)} here; ${eaten} ${eaten === 1 ? 'is' : 'are'} used.`,
+  countMismatchMend: (made: number, stated: number, mend: string) =>
+    `Makes ${made}, the line says ${stated}. ${mend}: that makes ${stated}.`,
+  chainUse: (chain: number, offered: number, eaten: number) =>
+    `A chain of ${chain} offers ${st(offered)} here; ${eaten} ${eaten === 1 ? 'is' : 'are'} used.`,
   givenUnknown: 'The first round must say its count, so that the next one can be counted on.',
   noSuchRound: (n: number) => `There is no R${n} above this line.`,
-  loopsGone: (loop: string, n: number, by: string | null) => (by ? `${by} works through both loops of R${n}: no ${loop} loop is left.` : `R${n} has no free ${loop} loops.`),
-  loopsTaken: (loop: string, n: number, by: string) => `The ${loop} loops of R${n} are taken already, by ${by}.`,
-  loopHeld: (loop: string, by: string) => `The ${loop} loops below are taken by ${by}; this round works into them too.`,
+  loopsGone: (loop: string, n: number, by: string | null) =>
+    by
+      ? `${by} works through both loops of R${n}: no ${loop} loop is left.`
+      : `R${n} has no free ${loop} loops.`,
+  loopsTaken: (loop: string, n: number, by: string) =>
+    `The ${loop} loops of R${n} are taken already, by ${by}.`,
+  loopHeld: (loop: string, by: string) =>
+    `The ${loop} loops below are taken by ${by}; this round works into them too.`,
   theLayer: (line: number) => `the layer in line ${line}`,
   unknownPart: (name: string) => `No part is called “${name}”. Add it, or name one that is there.`,
   notFinished: (name: string) => `“${name}” must be made before this round; it is written further down.`,
   untilNever: (offered: number, left: number) => `From ${offered}, this repeat never leaves exactly ${left}.`,
-  repeatRead: (n: number, more: boolean) => (more ? `“Repeat ${n} times” is read as ${n} more, ${n + 1} in all: that adds up.` : `“Repeat ${n} times” is read as ${n} in all: that adds up.`),
-  repeatDoubt: (n: number) => `“Repeat ${n} times” may mean ${n} in all or ${n} more; read as ${n} in all. Write x${n} or x${n + 1} to be sure.`,
+  repeatRead: (n: number, more: boolean) =>
+    more
+      ? `“Repeat ${n} times” is read as ${n} more, ${n + 1} in all: that adds up.`
+      : `“Repeat ${n} times” is read as ${n} in all: that adds up.`,
+  repeatDoubt: (n: number) =>
+    `“Repeat ${n} times” may mean ${n} in all or ${n} more; read as ${n} in all. Write x${n} or x${n + 1} to be sure.`,
   symbolsRead: 'X, V and A are read as sc, inc and dec.',
   takeUp: (times: number, work: string, instead: string, uses: number, makes: number) =>
     `${times === 1 ? 'Once' : `${times} times`}, work ${work} instead of ${instead}: the round uses ${uses} and still makes ${makes}.`,

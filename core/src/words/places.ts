@@ -6,7 +6,8 @@ export const placeWords = {
   onRound: (n: number) => `in R${n}`,
   fromRing: (n: number) => `${plural(n, 'round')} down from the ring`,
   onFromRing: (n: number) => `in the ${ordinal(n)} round from the ring`,
-  fromEdge: (a: number, b: number, edge: 'finished' | 'pause') => `between the ${ordinal(a)} and ${ordinal(b)} round from the ${edges[edge]}`,
+  fromEdge: (a: number, b: number, edge: 'finished' | 'pause') =>
+    `between the ${ordinal(a)} and ${ordinal(b)} round from the ${edges[edge]}`,
   onFromEdge: (n: number, edge: 'finished' | 'pause') => `in the ${ordinal(n)} round from the ${edges[edge]}`,
   afterMark: (n: number, mark: 'ridge' | 'colour step') => `in the ${ordinal(n)} round after the ${mark}`,
   betweenStitches: (a: number, b: number) => `between stitches ${a} and ${b}`,
@@ -14,37 +15,57 @@ export const placeWords = {
   holesBeforeEnd: (n: number) => `${plural(n, 'hole')} before the end of the round`,
   stitchFromEnd: (n: number) => `in the ${ordinal(n)} stitch from the end of the round`,
   inTheMiddle: 'in the middle of the face',
-  besideMiddle: (n: number, what: 'hole' | 'stitch', side: 'left' | 'right') => `${plural(n, what, what === 'stitch' ? 'stitches' : 'holes')} to the toy’s ${side} of the middle`,
+  besideMiddle: (n: number, what: 'hole' | 'stitch', side: 'left' | 'right') =>
+    `${plural(n, what, what === 'stitch' ? 'stitches' : 'holes')} to the toy’s ${side} of the middle`,
   stitchesBetween: (n: number) => `${plural(n, 'stitch', 'stitches')} between`,
   stitchesOn: (n: number) => `${plural(n, 'stitch', 'stitches')} on`,
   holesOn: (n: number) => `${plural(n, 'hole')} on`,
   holesShowing: (n: number) => `${plural(n, 'hole')} showing between`,
   countingBoth: (n: number) => `${n} holes, counting both posts`,
-  eachSide: (k: number, what: 'hole' | 'stitch', middle: 'hole' | 'stitch') => `the ${ordinal(k)} ${what} on each side of the middle ${middle}`,
+  eachSide: (k: number, what: 'hole' | 'stitch', middle: 'hole' | 'stitch') =>
+    `the ${ordinal(k)} ${what} on each side of the middle ${middle}`,
   mmStraight: (mm: string) => `${mm} mm apart, straight`,
   mmAlong: (mm: string) => `${mm} mm apart along the fabric`,
   degrees: (n: string) => `${n} degrees apart as seen from above`,
   onSide: (side: 'left' | 'right', words: string) => `toy’s ${side}: ${words}`,
-  moved: (was: number, now: number) => `The round had ${was} stitches when this was placed and has ${now} now. Moved: please look.`,
+  moved: (was: number, now: number) =>
+    `The round had ${was} stitches when this was placed and has ${now} now. Moved: please look.`,
   homeless: 'The round this stood on is gone. Choose a new place.',
 
-  unknown: (word: string) => `“${word}” is not understood here. A place is said by a round and a stitch, such as “between R13 and R14, between stitches 18 and 19”, or a pair by how far apart, such as “7 stitches between”.`,
-  noRoundSaid: 'Which round? Say for example “between R13 and R14”, “13 rounds down from the ring” or “in R14”.',
+  unknown: (word: string) =>
+    `“${word}” is not understood here. A place is said by a round and a stitch, such as “between R13 and R14, between stitches 18 and 19”, or a pair by how far apart, such as “7 stitches between”.`,
+  noRoundSaid:
+    'Which round? Say for example “between R13 and R14”, “13 rounds down from the ring” or “in R14”.',
   noSuchRound: (n: number, last: number) => `There is no R${n}: this part ends at R${last}.`,
-  notNeighbours: (a: number, b: number) => `R${a} and R${b} are not neighbours: a post stands between one round and the next.`,
-  stitchesNotNeighbours: (a: number, b: number) => `Stitches ${a} and ${b} are not neighbours: a hole lies between one stitch and the next.`,
-  noSuchStitch: (n: number, label: string, count: number) => `${label} has ${plural(count, 'stitch', 'stitches')}, so there is no stitch ${n} in it.`,
-  tooWide: (n: number, label: string, count: number) => `${n} is too far apart for ${label}, which has ${plural(count, 'stitch', 'stitches')}.`,
+  notNeighbours: (a: number, b: number) =>
+    `R${a} and R${b} are not neighbours: a post stands between one round and the next.`,
+  stitchesNotNeighbours: (a: number, b: number) =>
+    `Stitches ${a} and ${b} are not neighbours: a hole lies between one stitch and the next.`,
+  noSuchStitch: (n: number, label: string, count: number) =>
+    `${label} has ${plural(count, 'stitch', 'stitches')}, so there is no stitch ${n} in it.`,
+  tooWide: (n: number, label: string, count: number) =>
+    `${n} is too far apart for ${label}, which has ${plural(count, 'stitch', 'stitches')}.`,
   noMark: (mark: string) => `There is no ${mark} on this part.`,
   noFeature: (name: string) => `There is no “${name}” on this part to measure from.`,
-  saidTwice: (first: string, second: string) => `“${first}” and “${second}” say two different things. Say one of them.`,
-  noStitchSaid: 'Where on the round? Say a stitch, such as “between stitches 18 and 19”, or for a pair how far apart, such as “7 stitches between”.',
+  saidTwice: (first: string, second: string) =>
+    `“${first}” and “${second}” say two different things. Say one of them.`,
+  noStitchSaid:
+    'Where on the round? Say a stitch, such as “between stitches 18 and 19”, or for a pair how far apart, such as “7 stitches between”.',
 };
 
 const edges = { finished: 'finished edge', pause: 'edge at the pause' } as const;
 
 /** 1 -> "1st", 12 -> "12th". */
 export function ordinal(n: number): string {
-  const tail = n % 100 >= 11 && n % 100 <= 13 ? 'th' : n % 10 === 1 ? 'st' : n % 10 === 2 ? 'nd' : n % 10 === 3 ? 'rd' : 'th';
+  const tail =
+    n % 100 >= 11 && n % 100 <= 13
+      ? 'th'
+      : n % 10 === 1
+        ? 'st'
+        : n % 10 === 2
+          ? 'nd'
+          : n % 10 === 3
+            ? 'rd'
+            : 'th';
   return `${n}${tail}`;
 }

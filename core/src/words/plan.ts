@@ -2,9 +2,11 @@ import { plural } from './plural';
 
 /** Sentences of the plan. Numbers come in already rounded for print. */
 export const planWords = {
-  rounds: (part: string, first: string, last: string) => (first === last ? `${part} ${first}` : `${part} ${first}–${last.slice(1)}`),
+  rounds: (part: string, first: string, last: string) =>
+    first === last ? `${part} ${first}` : `${part} ${first}–${last.slice(1)}`,
   stitches: (n: number) => plural(n, 'stitch', 'stitches'),
-  layerOn: (part: string, label: string, loop: string) => `Work into the ${loop} loops of ${label}, on ${part.toLowerCase()}`,
+  layerOn: (part: string, label: string, loop: string) =>
+    `Work into the ${loop} loops of ${label}, on ${part.toLowerCase()}`,
   foldShut: (part: string) => `Fold ${part.toLowerCase()} and work through both layers`,
   edgeRound: (part: string) => `Edge ${part.toLowerCase()}`,
   layerDetail: (words: string, n: number) => `${words}; ${plural(n, 'stitch', 'stitches')}`,
@@ -13,33 +15,53 @@ export const planWords = {
   roundsReason: 'Rounds are worked in order; each stands on the one before.',
   eyesCalled: 'Eyes',
   noseCalled: 'Nose',
-  eyesTitles: { comfortable: 'Eyes now: last comfortable chance', possible: 'Eyes now: last possible chance, it will be tight', early: 'Eyes now, before the stuffing', late: 'Eyes: the hole is already too small', embroider: 'Embroider the eyes' },
-  noseTitles: { comfortable: 'Nose now: last comfortable chance', possible: 'Nose now: last possible chance, it will be tight', early: 'Nose now, before the stuffing', late: 'Nose: the hole is already too small', embroider: 'Embroider the nose' },
+  eyesTitles: {
+    comfortable: 'Eyes now: last comfortable chance',
+    possible: 'Eyes now: last possible chance, it will be tight',
+    early: 'Eyes now, before the stuffing',
+    late: 'Eyes: the hole is already too small',
+    embroider: 'Embroider the eyes',
+  },
+  noseTitles: {
+    comfortable: 'Nose now: last comfortable chance',
+    possible: 'Nose now: last possible chance, it will be tight',
+    early: 'Nose now, before the stuffing',
+    late: 'Nose: the hole is already too small',
+    embroider: 'Embroider the nose',
+  },
   eyesSize: (mm: string) => `2 × ${mm} mm`,
   noseSize: (width: string, height: string) => `${width} × ${height} mm`,
-  checkFront: (by: 'marker' | 'patch' | 'part') => `Front chosen: the middle of the face is ${by === 'marker' ? 'opposite the marker' : by === 'patch' ? 'the middle of the patch' : 'over the part it looks from'}`,
+  checkFront: (by: 'marker' | 'patch' | 'part') =>
+    `Front chosen: the middle of the face is ${by === 'marker' ? 'opposite the marker' : by === 'patch' ? 'the middle of the patch' : 'over the part it looks from'}`,
   checkPosts: (tag: string) => `Posts in, no washer yet: ${tag}`,
   checkCount: (n: number) => `Counted again: ${plural(n, 'stitch', 'stitches')} between`,
   checkCountEach: (a: string, b: string) => `Counted again from the marker: ${a} and ${b}`,
   checkLevel: (length: string) => `Level as seen from the front; ${length} is this fabric’s own`,
-  checkCompared: (length: string) => `Compared with the face map or the other toy: ${length} from post to post`,
+  checkCompared: (length: string) =>
+    `Compared with the face map or the other toy: ${length} from post to post`,
   checkLooked: 'Looked at from arm’s length',
   washers: (n: number) => (n === 1 ? 'Washer: click it on' : 'Washers: click both on'),
   washersDetail: (mm: string) => `${mm} mm, the way round their maker says, pressed to the last click`,
-  washersBacked: (mm: string, disc: string) => `felt disc of ${disc} mm first, then ${mm} mm, the way round their maker says, pressed to the last click`,
+  washersBacked: (mm: string, disc: string) =>
+    `felt disc of ${disc} mm first, then ${mm} mm, the way round their maker says, pressed to the last click`,
   washersReason: 'A washer never comes off again, so everything is looked at before.',
-  eyesInto: (round: string, stitches: number) => `At the very latest with ${plural(stitches, 'stitch', 'stitches')} of ${round} worked.`,
-  eyesDetail: (label: string, opening: string, size: string, tag: string) => `after ${label}, opening ${opening} at least; ${size} at ${tag}`,
+  eyesInto: (round: string, stitches: number) =>
+    `At the very latest with ${plural(stitches, 'stitch', 'stitches')} of ${round} worked.`,
+  eyesDetail: (label: string, opening: string, size: string, tag: string) =>
+    `after ${label}, opening ${opening} at least; ${size} at ${tag}`,
   the: (part: string) => `the ${part}`,
   at: (rounds: string, stitches: string) => `at ${rounds} | ${stitches}`,
-  eyesReason: (last: string, possible: string) => `The washer goes on from inside. After ${last} the opening is too small to work in comfort${possible ? `, after ${possible} it is too small at all` : ''}.`,
-  eyesTooLateReason: 'No round after the eyes’ own leaves an opening wide enough for the washer. Choose a smaller washer or a place nearer the ring.',
+  eyesReason: (last: string, possible: string) =>
+    `The washer goes on from inside. After ${last} the opening is too small to work in comfort${possible ? `, after ${possible} it is too small at all` : ''}.`,
+  eyesTooLateReason:
+    'No round after the eyes’ own leaves an opening wide enough for the washer. Choose a smaller washer or a place nearer the ring.',
   embroider: (name: string, part: string) => `Embroider the ${name.toLowerCase()} on ${part.toLowerCase()}`,
   embroiderDetail: (end: string) => `thread ${end}; anchor the knot in a stitch, never in a hole`,
   embroiderReason: 'While the part is open, ends can be tied inside.',
   stuff: (part: string, g: string) => `Stuff ${part.toLowerCase()}, ${g}`,
   stuffLast: (part: string, g: string) => `Last tufts into ${part.toLowerCase()}, ${g}`,
-  stuffDetail: (label: string, opening: string, firmness: string) => `after ${label}, opening ${opening} at least, ${firmness}`,
+  stuffDetail: (label: string, opening: string, firmness: string) =>
+    `after ${label}, opening ${opening} at least, ${firmness}`,
   stuffReason: 'Most of the fill goes in while the opening is wide.',
   lookAgain: 'Look at the eyes again',
   lookAgainDetail: 'Fill moves posts. Tuck fill behind a leaning post before closing.',
@@ -56,15 +78,18 @@ export const planWords = {
   sewDetail: (n: number, where: string) => `${plural(n, 'stitch', 'stitches')}, ${where}`,
   edgeToEdge: (guest: number, host: number) => `edge to edge, ${guest} to ${host}`,
   roundTheEnd: (label: string) => `round the closed end, along ${label}`,
-  sewReason: 'Both parts are finished. Pin first, look from the front, the side and above; then sew, and count the pins out.',
+  sewReason:
+    'Both parts are finished. Pin first, look from the front, the side and above; then sew, and count the pins out.',
   ends: (n: number) => `Weave in ${plural(n, 'end')}`,
   endsDetail: 'Through the fill, out far away, pull, snip: the end slips inside.',
   endsReason: 'After the last seam, so that no end is in the way.',
   inspect: 'Look it over, tug every part',
   inspectDetail: 'Pins and needles counted back in. Pull tests before anyone gets it.',
   inspectReason: 'The last chance to see it before a child does.',
-  homeless: (what: string, part: string) => `${what} on the ${part.toLowerCase()}: the round it stood on is gone.`,
+  homeless: (what: string, part: string) =>
+    `${what} on the ${part.toLowerCase()}: the round it stood on is gone.`,
   tooSmall: (part: string) => `${part}: no round leaves an opening wide enough for the washer.`,
   notAddingUp: (part: string) => `${part} does not add up yet; its numbers are not certain.`,
-  wrongOrder: (part: string) => `${part}: the text stuffs before the eyes can be placed; the plan puts the eyes first.`,
+  wrongOrder: (part: string) =>
+    `${part}: the text stuffs before the eyes can be placed; the plan puts the eyes first.`,
 };

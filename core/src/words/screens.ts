@@ -4,7 +4,15 @@ import { plural } from './plural';
 /** What the screens say: labels, buttons, spoken names, empty states. */
 export const screenWords = {
   app: 'Hoppla',
-  stations: { parts: 'Parts', face: 'Face', joins: 'Joins', plan: 'Plan', make: 'Make', safety: 'Safety', bench: 'Bench' },
+  stations: {
+    parts: 'Parts',
+    face: 'Face',
+    joins: 'Joins',
+    plan: 'Plan',
+    make: 'Make',
+    safety: 'Safety',
+    bench: 'Bench',
+  },
   toBench: (toy: string) => `${toy}: back to the Bench`,
   undo: 'Undo',
   redo: 'Redo',
@@ -16,14 +24,16 @@ export const screenWords = {
 
   storage: {
     full: 'This browser has no room left, so the last change is not kept. Download the toy, or delete another one.',
-    broken: 'This browser cannot keep the toy right now. What you see is still here: download it before you close the page.',
+    broken:
+      'This browser cannot keep the toy right now. What you see is still here: download it before you close the page.',
     gone: 'This toy is not in this browser any more. Import its file to go on.',
     reading: 'The toys of this browser cannot be read.',
     download: 'Download this toy',
     again: 'Try again',
     readOnly: 'This toy is open for editing in another window. You are following it.',
     editHere: 'Edit here',
-    newer: (schema: number) => `Made with a newer Hoppla (version ${schema}): it can be exported, not changed.`,
+    newer: (schema: number) =>
+      `Made with a newer Hoppla (version ${schema}): it can be exported, not changed.`,
     crashed: 'Something in this screen broke. The toy is kept.',
     back: 'Back to the Bench',
   },
@@ -61,7 +71,14 @@ export const screenWords = {
     look: 'Look',
     lookTitle: 'Look at it',
     view: 'From',
-    views: { front: 'front', back: 'back', left: 'its left', right: 'its right', top: 'top', under: 'under' } as Record<string, string>,
+    views: {
+      front: 'front',
+      back: 'back',
+      left: 'its left',
+      right: 'its right',
+      top: 'top',
+      under: 'under',
+    } as Record<string, string>,
     turned: 'turned',
     toFront: 'Front again',
     inside: 'Inside',
@@ -74,26 +91,45 @@ export const screenWords = {
     measureEnd: 'End measuring',
     straight: (mm: string) => `${mm} straight`,
     along: (mm: string) => `${mm} along the fabric`,
-    apart: (stitches: number, rounds: number) => [stitches ? plural(stitches, 'stitch', 'stitches') : '', rounds ? plural(rounds, 'round') : ''].filter(Boolean).join(', ') || 'the same stitch',
+    apart: (stitches: number, rounds: number) =>
+      [stitches ? plural(stitches, 'stitch', 'stitches') : '', rounds ? plural(rounds, 'round') : '']
+        .filter(Boolean)
+        .join(', ') || 'the same stitch',
     size: 'Size on this screen',
     lifeSize: 'Life size',
     fit: 'Fit to the mat',
     calibrate: 'Lay a card on the screen',
-    calibrateHow: 'Hold a bank card to the yellow outline and change it until both are as wide. It is 85.6 mm by 54 mm.',
+    calibrateHow:
+      'Hold a bank card to the yellow outline and change it until both are as wide. It is 85.6 mm by 54 mm.',
     calibrated: 'It is as wide',
     narrower: 'narrower',
     wider: 'wider',
     cardWidth: (mm: string) => `${mm} mm by this screen’s own word`,
     round: (label: string, count: number) => `${label} · ${count} st`,
-    spoken: (label: string, n: number, count: number, kind: string) => `${label}, stitch ${n} of ${count}${kind ? `, ${kind}` : ''}`,
-    spokenHole: (label: string, a: number, b: number, count: number) => `At the base of ${label}, hole between stitches ${a} and ${b} of ${count}`,
-    kinds: { inc: 'increase', dec: 'decrease', front: 'front loop free', back: 'back loop free', hdc: 'half double', dc: 'double', tr: 'treble', slst: 'slip stitch', ch: 'chain', bob: 'bobble', layer: 'worked on' } as Record<string, string>,
+    spoken: (label: string, n: number, count: number, kind: string) =>
+      `${label}, stitch ${n} of ${count}${kind ? `, ${kind}` : ''}`,
+    spokenHole: (label: string, a: number, b: number, count: number) =>
+      `At the base of ${label}, hole between stitches ${a} and ${b} of ${count}`,
+    kinds: {
+      inc: 'increase',
+      dec: 'decrease',
+      front: 'front loop free',
+      back: 'back loop free',
+      hdc: 'half double',
+      dc: 'double',
+      tr: 'treble',
+      slst: 'slip stitch',
+      ch: 'chain',
+      bob: 'bobble',
+      layer: 'worked on',
+    } as Record<string, string>,
     onPiece: (name: string, rest: string) => `${name}, ${rest}`,
   },
 
   parts: {
     add: 'Add parts',
-    paste: 'Paste or type the rounds of one or more parts. A heading such as “Head (1x, rust, 3.0 mm hook)” starts a part.',
+    paste:
+      'Paste or type the rounds of one or more parts. A heading such as “Head (1x, rust, 3.0 mm hook)” starts a part.',
     example: 'Ear (2x, rust, 3.0 mm hook)\nR1: 6 sc in ring (6)\nR2: inc x6 (12)',
     addThese: (n: number) => (n > 1 ? `Add ${n} parts` : 'Add this part'),
     rounds: 'Rounds of this part',
@@ -102,8 +138,17 @@ export const screenWords = {
     wide: (unit: string) => `${unit} wide`,
     deep: (unit: string) => `${unit} deep`,
     about: (low: string, high: string) => `${low}–${high}`,
-    from: (basis: string, source: string) => `by the ${basis}, from ${source === 'measured' ? 'your measured' : 'an assumed'} gauge`,
-    basis: { 'ring model': 'ring model', 'bent ring model': 'bent ring model', 'oval model': 'oval model', flattened: 'flat model', folded: 'fold model', 'flat rows': 'flat model', chain: 'chain' } as Record<string, string>,
+    from: (basis: string, source: string) =>
+      `by the ${basis}, from ${source === 'measured' ? 'your measured' : 'an assumed'} gauge`,
+    basis: {
+      'ring model': 'ring model',
+      'bent ring model': 'bent ring model',
+      'oval model': 'oval model',
+      flattened: 'flat model',
+      folded: 'fold model',
+      'flat rows': 'flat model',
+      chain: 'chain',
+    } as Record<string, string>,
     weighs: (weight: string, low: string, high: string) => `weighs about ${weight} (${low}–${high})`,
     holds: (volume: string) => `holds ${volume} cm³`,
     change: (by: string) => `${by.startsWith('-') ? `−${by.slice(1)}` : `+${by}`}`,
@@ -111,7 +156,12 @@ export const screenWords = {
     inHand: 'in the hand',
     onToy: 'on the toy',
     shaping: 'Made into',
-    shapings: { 'as worked': 'as worked', flattened: 'pressed flat', folded: 'folded in half', 'pushed in': 'pushed in' } as Record<string, string>,
+    shapings: {
+      'as worked': 'as worked',
+      flattened: 'pressed flat',
+      folded: 'folded in half',
+      'pushed in': 'pushed in',
+    } as Record<string, string>,
     rim: 'Pushed in along',
     addsUp: 'adds up',
     notYet: (n: number) => plural(n, 'fault'),
@@ -126,9 +176,13 @@ export const screenWords = {
     atLine: (n: number) => `line ${n}`,
     faults: (n: number) => (n === 1 ? '1 fault' : `${n} faults`),
     nextFault: 'go to the next fault',
-    allAddUp: (rounds: number, word: string, n: number) => `${plural(rounds, word)}, ${plural(n, 'stitch', 'stitches')}, all add up`,
+    allAddUp: (rounds: number, word: string, n: number) =>
+      `${plural(rounds, word)}, ${plural(n, 'stitch', 'stitches')}, all add up`,
     roundWord: { rounds: 'round', rows: 'row', cord: 'chain' },
-    saysOf: (label: string, made: string, stated: string | null) => (stated === null || stated === made ? `${label} makes ${made}` : `${label} makes ${made}, the line says ${stated}`),
+    saysOf: (label: string, made: string, stated: string | null) =>
+      stated === null || stated === made
+        ? `${label} makes ${made}`
+        : `${label} makes ${made}, the line says ${stated}`,
     strip: 'Parts of this toy',
     keys: 'Craft keys',
     keyNext: 'round +',
@@ -143,39 +197,71 @@ export const screenWords = {
     uk: 'UK: dc, htr, tr',
     toTerms: (terms: string) => `Change to ${terms.toUpperCase()} terms`,
     freeLoops: 'Loops still free',
-    freeOf: (label: string, loop: string, free: number, of: number) => `${label}: ${free} of ${of} ${loop} loops`,
+    freeOf: (label: string, loop: string, free: number, of: number) =>
+      `${label}: ${free} of ${of} ${loop} loops`,
     offer: (rounds: string, between: number) => `Place eyes at ${rounds}, ${between} between`,
     readings: {
       'stitches-between': (n: number) => `${n} stitches between`,
       'stitches-on': (n: number, between: number) => `${n} stitches on, so ${between} between`,
       'holes-on': (n: number, between: number) => `${n} holes on, so ${between} between`,
       'holes-showing': (n: number, between: number) => `${n} holes showing, so ${between} between`,
-      'holes-counting-both': (n: number, between: number) => `${n} holes with both posts’ own, so ${between} between`,
+      'holes-counting-both': (n: number, between: number) =>
+        `${n} holes with both posts’ own, so ${between} between`,
     } as Record<string, (n: number, between: number) => string>,
     whichOffer: '“Apart” is counted in more than one way. Which one is meant?',
     placed: (rounds: string) => `Eyes stand at ${rounds}.`,
     placedElsewhere: (rounds: string, noted: string) => `Eyes stand at ${rounds}; this note says ${noted}.`,
     caught: 'caught in a join round',
-    little: (understood: number, lines: number) => `${understood} of ${lines} lines read as rounds, titles or steps. Nothing is lost: the others can stay as notes, or be written as rounds such as “R3: (sc, inc) x6 (18)”.`,
+    little: (understood: number, lines: number) =>
+      `${understood} of ${lines} lines read as rounds, titles or steps. Nothing is lost: the others can stay as notes, or be written as rounds such as “R3: (sc, inc) x6 (18)”.`,
     keepNotes: 'Keep them as notes',
-    found: (parts: number, rounds: number, faults: number) => `${plural(parts, 'part')}, ${plural(rounds, 'round')}${faults ? `, ${plural(faults, 'line')} to look at` : ', all add up'}`,
+    found: (parts: number, rounds: number, faults: number) =>
+      `${plural(parts, 'part')}, ${plural(rounds, 'round')}${faults ? `, ${plural(faults, 'line')} to look at` : ', all add up'}`,
     laidOut: 'Laying out the rounds',
-    craftWords: { sc: 'single', hdc: 'half double', dc: 'double', tr: 'treble', htr: 'half treble', dtr: 'double treble', 'sl st': 'slip stitch', inc: 'two in one', dec: 'two together', invdec: 'through the front loops', bob: 'bobble', ch: 'chain' } as Record<string, string>,
+    craftWords: {
+      sc: 'single',
+      hdc: 'half double',
+      dc: 'double',
+      tr: 'treble',
+      htr: 'half treble',
+      dtr: 'double treble',
+      'sl st': 'slip stitch',
+      inc: 'two in one',
+      dec: 'two together',
+      invdec: 'through the front loops',
+      bob: 'bobble',
+      ch: 'chain',
+    } as Record<string, string>,
   },
 
   gauge: {
     title: 'Gauge',
     of: (part: string) => `Gauge of ${part}`,
     ways: 'What can you measure?',
-    way: { stitches: 'ten stitches', rounds: 'ten rounds', part: 'this part', wander: 'the marker', yarn: 'the yarn' } as Record<string, string>,
+    way: {
+      stitches: 'ten stitches',
+      rounds: 'ten rounds',
+      part: 'this part',
+      wander: 'the marker',
+      yarn: 'the yarn',
+    } as Record<string, string>,
     how: {
       stitches: 'Lay a ruler along one round of a plain tube and measure over ten stitches.',
       rounds: 'Lay the ruler straight up a plain tube and measure over ten rounds.',
       part: 'Measure the finished part itself. Its width or girth gives the stitch, its height the round.',
-      wander: 'Open edge up, outside towards you: how many stitches has the marker moved in ten rounds, and to which side? A yarn laid between first and last stitch shows it.',
+      wander:
+        'Open edge up, outside towards you: how many stitches has the marker moved in ten rounds, and to which side? A yarn laid between first and last stitch shows it.',
       yarn: 'Unravel twenty single crochets and measure the yarn.',
     } as Record<string, string>,
-    field: { stitches: 'Over ten stitches', rounds: 'Over ten rounds', width: 'Its width', height: 'Its height', girth: 'Round its widest round', wander: 'Stitches in ten rounds', yarn: 'Yarn of twenty stitches' } as Record<string, string>,
+    field: {
+      stitches: 'Over ten stitches',
+      rounds: 'Over ten rounds',
+      width: 'Its width',
+      height: 'Its height',
+      girth: 'Round its widest round',
+      wander: 'Stitches in ten rounds',
+      yarn: 'Yarn of twenty stitches',
+    } as Record<string, string>,
     measures: { width: 'width', height: 'height', girth: 'girth' } as Record<string, string>,
     which: 'What did you measure?',
     side: 'To which side?',
@@ -183,7 +269,8 @@ export const screenWords = {
     right: 'right',
     notLength: 'Type a length, such as 44 or 4.4 cm.',
     notNumber: 'Type how many stitches, such as 2 or 2.5.',
-    farOff: (expected: string) => `That is less than half or more than twice what this hook gives, about ${expected}. Please measure again.`,
+    farOff: (expected: string) =>
+      `That is less than half or more than twice what this hook gives, about ${expected}. Please measure again.`,
     stitch: (value: string) => `${value} a stitch`,
     round: (value: string) => `${value} a round`,
     wanders: (n: string, side: string) => (n === '0' ? 'no wander' : `${n} stitches to the ${side}`),
@@ -193,7 +280,10 @@ export const screenWords = {
     use: (what: string) => `Use ${what}`,
     typeFirst: 'Type what you measured',
     becomes: (name: string, was: string, now: string) => `${name}: ${was} becomes ${now}`,
-    within: (percent: string, wide: boolean) => (wide ? `Within ± ${percent} %: this part’s size hardly depends on its stitches. A swatch says more.` : `Within ± ${percent} %.`),
+    within: (percent: string, wide: boolean) =>
+      wide
+        ? `Within ± ${percent} %: this part’s size hardly depends on its stitches. A swatch says more.`
+        : `Within ± ${percent} %.`,
     label: 'On the label of the yarn',
     labelGrams: 'grams',
     labelMetres: 'metres',
@@ -223,11 +313,18 @@ export const screenWords = {
     changeTitle: 'Another yarn for the whole toy',
     weight: 'Yarn',
     changeTo: (hook: string) => `Change to ${hook}`,
-    columns: { size: 'wide × tall', eyes: 'eye, washer', fill: 'fill', end: 'yarn end', yarn: 'yarn' } as Record<string, string>,
+    columns: {
+      size: 'wide × tall',
+      eyes: 'eye, washer',
+      fill: 'fill',
+      end: 'yarn end',
+      yarn: 'yarn',
+    } as Record<string, string>,
     washer: (eye: number, washer: number) => `${eye}, ${washer} mm`,
     whole: 'Whole toy',
     endsAll: 'all ends',
-    assumedAgain: 'Lengths are assumed again until you measure the new yarn. Eyes keep their size until you change them on Face.',
+    assumedAgain:
+      'Lengths are assumed again until you measure the new yarn. Eyes keep their size until you change them on Face.',
     working: 'Working it out',
     units: 'Lengths and weights',
     unitNames: { mm: 'mm, g, m', inch: 'inches, oz, yd' } as Record<string, string>,
@@ -263,9 +360,16 @@ export const screenWords = {
     atEnd: 'end to end',
     pins: 'Four pins',
     remove: 'Take it off',
-    says: (guest: string, n: number, host: string, rounds: readonly [number, number], stitches: readonly [number, number]) =>
+    says: (
+      guest: string,
+      n: number,
+      host: string,
+      rounds: readonly [number, number],
+      stitches: readonly [number, number],
+    ) =>
       `${guest}: ${n} stitches sewn on ${host}, centred between R${rounds[0]} and R${rounds[1]}, between stitches ${stitches[0]} and ${stitches[1]}.`,
-    saysEnd: (guest: string, n: number, host: string) => `${guest}: ${n} stitches sewn round the end of ${host}.`,
+    saysEnd: (guest: string, n: number, host: string) =>
+      `${guest}: ${n} stitches sewn round the end of ${host}.`,
     homeless: 'The round it stood on is gone. Attach it again.',
     keep: 'Show the order',
     toSettle: 'Look at this join',
@@ -291,7 +395,14 @@ export const screenWords = {
   safety: {
     title: 'Care for the child',
     who: 'Who is it for?',
-    ages: { 'under 18 months': 'under 18 months', '18 to 36 months': '18 to 36 months', '3 years and over': '3 years and over', accessory: 'accessory', 'display only': 'display only', unknown: 'not said yet' },
+    ages: {
+      'under 18 months': 'under 18 months',
+      '18 to 36 months': '18 to 36 months',
+      '3 years and over': '3 years and over',
+      accessory: 'accessory',
+      'display only': 'display only',
+      unknown: 'not said yet',
+    },
     points: (n: number) => (n === 0 ? 'no safety point open' : `${plural(n, 'safety point')} open`),
     shield: (n: number) => (n === 0 ? 'Safety: nothing open' : `Safety: ${plural(n, 'point')} open`),
     mend: 'What to do',
@@ -312,7 +423,14 @@ export const screenWords = {
     times: (n: number, now: number) => `${n} times: now the ${ordinalWord(now)}`,
     repeat: (n: number) => `Repeat ${n} done`,
     before: 'Before the click',
-    check: { front: 'The front is chosen', posts: 'Posts are in', count: 'Counted again', level: 'They are level', compared: 'Compared', looked: 'Looked at' },
+    check: {
+      front: 'The front is chosen',
+      posts: 'Posts are in',
+      count: 'Counted again',
+      level: 'They are level',
+      compared: 'Compared',
+      looked: 'Looked at',
+    },
     next: 'Next',
     finished: 'Finished',
     finishedHow: 'Every step is ticked. Look it over before it goes out.',
@@ -326,6 +444,15 @@ export const screenWords = {
 };
 
 function ordinalWord(n: number): string {
-  const tail = n % 100 >= 11 && n % 100 <= 13 ? 'th' : n % 10 === 1 ? 'st' : n % 10 === 2 ? 'nd' : n % 10 === 3 ? 'rd' : 'th';
+  const tail =
+    n % 100 >= 11 && n % 100 <= 13
+      ? 'th'
+      : n % 10 === 1
+        ? 'st'
+        : n % 10 === 2
+          ? 'nd'
+          : n % 10 === 3
+            ? 'rd'
+            : 'th';
   return `${n}${tail}`;
 }

@@ -25,20 +25,40 @@ const MM_PER_INCH = 25.4;
 const G_PER_OUNCE = 28.349523125;
 const MM_PER_YARD = 914.4;
 
-const grams = (g: number): string => (g > 0 && g < 0.05 ? 'under 0.1' : g < 4.95 ? (Math.round(g * 10) / 10).toFixed(1) : String(Math.round(g)));
-const ounces = (g: number): string => (g > 0 && g / G_PER_OUNCE < 0.005 ? 'under 0.01' : (g / G_PER_OUNCE).toFixed(g / G_PER_OUNCE < 1 ? 2 : 1));
+const grams = (g: number): string =>
+  g > 0 && g < 0.05 ? 'under 0.1' : g < 4.95 ? (Math.round(g * 10) / 10).toFixed(1) : String(Math.round(g));
+const ounces = (g: number): string =>
+  g > 0 && g / G_PER_OUNCE < 0.005 ? 'under 0.01' : (g / G_PER_OUNCE).toFixed(g / G_PER_OUNCE < 1 ? 2 : 1);
 const inches = (mm: number): string => (mm / MM_PER_INCH).toFixed(Math.abs(mm) < 10 * MM_PER_INCH ? 2 : 1);
 
 /** How numbers are printed (numbers of the house): mm to 1; grams to 1, below 5 g to 0.1, never a false nought; ends in whole cm. */
 const METRIC: UnitWords = {
-  system: 'mm', of: 'mm', weightOf: 'g', yarnOf: 'm',
-  length: (mm) => `${Math.round(mm)} mm`, bare: (mm) => String(Math.round(mm)), fine: (mm) => `${(Math.round(mm * 10 + 1e-6) / 10).toFixed(1)} mm`, end: (mm) => `${Math.round(mm) / 10} cm`,
-  weight: (g) => `${grams(g)} g`, bareWeight: grams, yarn: (mm) => `${(mm / 1000).toFixed(1)} m`, bareYarn: (mm) => (mm / 1000).toFixed(1),
+  system: 'mm',
+  of: 'mm',
+  weightOf: 'g',
+  yarnOf: 'm',
+  length: (mm) => `${Math.round(mm)} mm`,
+  bare: (mm) => String(Math.round(mm)),
+  fine: (mm) => `${(Math.round(mm * 10 + 1e-6) / 10).toFixed(1)} mm`,
+  end: (mm) => `${Math.round(mm) / 10} cm`,
+  weight: (g) => `${grams(g)} g`,
+  bareWeight: grams,
+  yarn: (mm) => `${(mm / 1000).toFixed(1)} m`,
+  bareYarn: (mm) => (mm / 1000).toFixed(1),
 };
 const IMPERIAL: UnitWords = {
-  system: 'inch', of: 'in', weightOf: 'oz', yarnOf: 'yd',
-  length: (mm) => `${inches(mm)} in`, bare: inches, fine: (mm) => `${(mm / MM_PER_INCH).toFixed(2)} in`, end: (mm) => `${Math.ceil(mm / MM_PER_INCH - 1e-9)} in`,
-  weight: (g) => `${ounces(g)} oz`, bareWeight: ounces, yarn: (mm) => `${(mm / MM_PER_YARD).toFixed(1)} yd`, bareYarn: (mm) => (mm / MM_PER_YARD).toFixed(1),
+  system: 'inch',
+  of: 'in',
+  weightOf: 'oz',
+  yarnOf: 'yd',
+  length: (mm) => `${inches(mm)} in`,
+  bare: inches,
+  fine: (mm) => `${(mm / MM_PER_INCH).toFixed(2)} in`,
+  end: (mm) => `${Math.ceil(mm / MM_PER_INCH - 1e-9)} in`,
+  weight: (g) => `${ounces(g)} oz`,
+  bareWeight: ounces,
+  yarn: (mm) => `${(mm / MM_PER_YARD).toFixed(1)} yd`,
+  bareYarn: (mm) => (mm / MM_PER_YARD).toFixed(1),
 };
 
 /** The printer of numbers for a maker's units. */
@@ -46,7 +66,9 @@ export const unitWords = (units: Units): UnitWords => (units === 'inch' ? IMPERI
 
 /** A typed length in mm: a bare number is in the maker's units, `mm`, `cm`, `in` and `"` say their own, and `2 1/4 in` is read; null when it is none. */
 export function lengthMm(said: string, units: Units): number | null {
-  const m = /^\s*(?:(\d+)\s+)?(\d+(?:[.,]\d+)?)(?:\s*\/\s*(\d+))?\s*(mm|cm|in|inch|inches|")?\s*$/i.exec(said);
+  const m = /^\s*(?:(\d+)\s+)?(\d+(?:[.,]\d+)?)(?:\s*\/\s*(\d+))?\s*(mm|cm|in|inch|inches|")?\s*$/i.exec(
+    said,
+  );
   if (!m) return null;
   const part = Number(m[2].replace(',', '.')) / (m[3] ? Number(m[3]) : 1);
   const value = (m[1] && m[3] ? Number(m[1]) : 0) + part;

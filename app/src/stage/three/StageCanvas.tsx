@@ -58,7 +58,10 @@ export default function StageCanvas(props: StageCanvasProps) {
     if (onlyDress && slow.current) {
       // An eye is being moved where pictures take long: its rim follows the finger at once, the eye itself when the finger rests.
       clearTimeout(rest.current);
-      rest.current = window.setTimeout(() => drawing.current && canvas.current && draw(drawing.current, canvas.current, latest.current, 0), DRESS_REST_MS);
+      rest.current = window.setTimeout(
+        () => drawing.current && canvas.current && draw(drawing.current, canvas.current, latest.current, 0),
+        DRESS_REST_MS,
+      );
       return;
     }
     const turned = JSON.stringify(props.projection);
@@ -74,7 +77,12 @@ export default function StageCanvas(props: StageCanvasProps) {
         if (ms > SLOW_MS) slow.current = Math.max(slow.current, Math.min(2, haste + 1)) as Haste;
         // At rest it is drawn in full; the rest begins when this picture has been shown.
         clearTimeout(rest.current);
-        if (haste) rest.current = window.setTimeout(() => drawing.current && canvas.current && draw(drawing.current, canvas.current, latest.current, 0), REST_MS);
+        if (haste)
+          rest.current = window.setTimeout(
+            () =>
+              drawing.current && canvas.current && draw(drawing.current, canvas.current, latest.current, 0),
+            REST_MS,
+          );
       });
     });
   });
@@ -88,7 +96,13 @@ export default function StageCanvas(props: StageCanvasProps) {
     },
     [],
   );
-  return <canvas ref={canvas} style={{ position: 'absolute', left: 0, top: 0, width: props.width, height: props.height }} aria-hidden />;
+  return (
+    <canvas
+      ref={canvas}
+      style={{ position: 'absolute', left: 0, top: 0, width: props.width, height: props.height }}
+      aria-hidden
+    />
+  );
 }
 
 const numbers = new WeakMap<object, number>();
@@ -96,27 +110,68 @@ let count = 0;
 const numberOf = (thing: object): number => numbers.get(thing) ?? (numbers.set(thing, ++count), count);
 
 /** All that a picture depends on but for eyes and threads, in one word: the same word needs no new picture. */
-function signature({ pieces, projection, width, height, cutDepth, tintsAre, loupe }: StageCanvasProps): string {
-  return JSON.stringify([pieces.map((p) => [p.key, numberOf(p.looks), p.colours, p.upTo, p.placed.placement]), projection, width, height, cutDepth, tintsAre, loupe && [loupe.x, loupe.y]]);
+function signature({
+  pieces,
+  projection,
+  width,
+  height,
+  cutDepth,
+  tintsAre,
+  loupe,
+}: StageCanvasProps): string {
+  return JSON.stringify([
+    pieces.map((p) => [p.key, numberOf(p.looks), p.colours, p.upTo, p.placed.placement]),
+    projection,
+    width,
+    height,
+    cutDepth,
+    tintsAre,
+    loupe && [loupe.x, loupe.y],
+  ]);
 }
 
-function draw(drawing: Drawing, canvas: HTMLCanvasElement, { pieces, projection, width, height, cutDepth, tints, loupe, onDrawn }: StageCanvasProps, haste: Haste): void {
+function draw(
+  drawing: Drawing,
+  canvas: HTMLCanvasElement,
+  { pieces, projection, width, height, cutDepth, tints, loupe, onDrawn }: StageCanvasProps,
+  haste: Haste,
+): void {
   const began = performance.now();
   drawing.show(pieces, projection.pxPerMm, haste);
   for (const piece of pieces) drawing.tint(piece.key, tints.get(piece.key) ?? null);
   drawing.render(projection, width, height, cutDepth);
   if (loupe?.canvas.current) magnify(canvas, loupe.canvas.current, loupe, width);
   // For whoever measures: what the last picture cost.
-  Object.assign(canvas.dataset, { pictures: Number(canvas.dataset.pictures ?? 0) + 1, triangles: drawing.cost.triangles, calls: drawing.cost.calls, ms: (performance.now() - began).toFixed(1) });
+  Object.assign(canvas.dataset, {
+    pictures: Number(canvas.dataset.pictures ?? 0) + 1,
+    triangles: drawing.cost.triangles,
+    calls: drawing.cost.calls,
+    ms: (performance.now() - began).toFixed(1),
+  });
   onDrawn();
 }
 
 /** Draws the surroundings of a px larger, in the same task as the picture itself: a canvas forgets afterwards. */
-function magnify(from: HTMLCanvasElement, to: HTMLCanvasElement, at: { x: number; y: number }, width: number): void {
+function magnify(
+  from: HTMLCanvasElement,
+  to: HTMLCanvasElement,
+  at: { x: number; y: number },
+  width: number,
+): void {
   const ratio = from.width / width;
-  const size = to.width / (LOUPE_SCALE * Math.max(1, to.width / Math.max(1, to.clientWidth))) * ratio;
+  const size = (to.width / (LOUPE_SCALE * Math.max(1, to.width / Math.max(1, to.clientWidth)))) * ratio;
   const context = to.getContext('2d');
   if (!context) return;
   context.clearRect(0, 0, to.width, to.height);
-  context.drawImage(from, at.x * ratio - size / 2, at.y * ratio - size / 2, size, size, 0, 0, to.width, to.height);
+  context.drawImage(
+    from,
+    at.x * ratio - size / 2,
+    at.y * ratio - size / 2,
+    size,
+    size,
+    0,
+    0,
+    to.width,
+    to.height,
+  );
 }

@@ -1,11 +1,33 @@
-import { BufferAttribute, BufferGeometry, Group, InstancedBufferAttribute, InstancedMesh, LinearSRGBColorSpace, Matrix4, Mesh, OrthographicCamera, Scene, WebGLRenderer, type ShaderMaterial } from 'three';
+import {
+  BufferAttribute,
+  BufferGeometry,
+  Group,
+  InstancedBufferAttribute,
+  InstancedMesh,
+  LinearSRGBColorSpace,
+  Matrix4,
+  Mesh,
+  OrthographicCamera,
+  Scene,
+  WebGLRenderer,
+  type ShaderMaterial,
+} from 'three';
 import { legMatrix, type Vec3 } from '@hoppla/core/form';
 import type { Placement } from '@hoppla/core/join';
 import type { Shown } from '../shown';
 import type { Projection } from '../view';
 import { feltRound, outline, plastic, type Paint } from './dress';
 import { satin, type Stroke } from './strokes';
-import { DETAIL, glossMaterial, groundMaterial, legGeometry, rgb, shadowMaterial, yarnMaterial, type Detail } from './yarn';
+import {
+  DETAIL,
+  glossMaterial,
+  groundMaterial,
+  legGeometry,
+  rgb,
+  shadowMaterial,
+  yarnMaterial,
+  type Detail,
+} from './yarn';
 
 /** Colours of stitches that mean something: by piece, then by stitch; `null` is its own yarn. */
 export type Tint = (stitch: number) => { colour: string; share: number } | null;
@@ -21,21 +43,52 @@ const SHADOW = { layers: 5, stepMm: [0.75, -1.45] as const };
 const JITTER = 0.05;
 /** From so many px of the screen a stitch is drawn with so many faces. */
 const FROM_PX = { fine: 15, coarse: 6 };
-const detailAt = (px: number): Detail => (px >= FROM_PX.fine ? 'fine' : px >= FROM_PX.coarse ? 'coarse' : 'least');
+const detailAt = (px: number): Detail =>
+  px >= FROM_PX.fine ? 'fine' : px >= FROM_PX.coarse ? 'coarse' : 'least';
 
 /** The camera and the turned world of a projection: orthographic, one mm is `pxPerMm` px everywhere (decision 33). */
-export function cameraOf(projection: Projection, width: number, height: number): { camera: OrthographicCamera; world: Matrix4 } {
+export function cameraOf(
+  projection: Projection,
+  width: number,
+  height: number,
+): { camera: OrthographicCamera; world: Matrix4 } {
   const { rows, pivot, pxPerMm, x, y } = projection;
-  const camera = new OrthographicCamera(-x / pxPerMm, (width - x) / pxPerMm, y / pxPerMm, -(height - y) / pxPerMm, -2000, 2000);
+  const camera = new OrthographicCamera(
+    -x / pxPerMm,
+    (width - x) / pxPerMm,
+    y / pxPerMm,
+    -(height - y) / pxPerMm,
+    -2000,
+    2000,
+  );
   camera.updateProjectionMatrix();
   camera.updateMatrixWorld();
-  const world = matrixOf(rows, [0, 0, 0]).multiply(new Matrix4().makeTranslation(-pivot[0], -pivot[1], -pivot[2]));
+  const world = matrixOf(rows, [0, 0, 0]).multiply(
+    new Matrix4().makeTranslation(-pivot[0], -pivot[1], -pivot[2]),
+  );
   return { camera, world };
 }
 
 function matrixOf(rows: Placement['rows'], shift: Vec3): Matrix4 {
   const [a, b, c] = rows;
-  return new Matrix4().set(a[0], a[1], a[2], shift[0], b[0], b[1], b[2], shift[1], c[0], c[1], c[2], shift[2], 0, 0, 0, 1);
+  return new Matrix4().set(
+    a[0],
+    a[1],
+    a[2],
+    shift[0],
+    b[0],
+    b[1],
+    b[2],
+    shift[1],
+    c[0],
+    c[1],
+    c[2],
+    shift[2],
+    0,
+    0,
+    0,
+    1,
+  );
 }
 
 /** A picture that is not there after so long is slow enough. */
@@ -58,16 +111,26 @@ export class Drawing {
   private readonly scene = new Scene();
   private readonly root = new Group();
   private readonly shadows = Array.from({ length: SHADOW.layers }, () => new Group());
-  private readonly shade = Array.from({ length: SHADOW.layers }, (_, k) => shadowMaterial(k + 1, 1 / (SHADOW.layers * 2.2)));
+  private readonly shade = Array.from({ length: SHADOW.layers }, (_, k) =>
+    shadowMaterial(k + 1, 1 / (SHADOW.layers * 2.2)),
+  );
   private readonly yarn = yarnMaterial();
-  private readonly geometry = { fine: legGeometry(DETAIL.fine), coarse: legGeometry(DETAIL.coarse), least: legGeometry(DETAIL.least) };
+  private readonly geometry = {
+    fine: legGeometry(DETAIL.fine),
+    coarse: legGeometry(DETAIL.coarse),
+    least: legGeometry(DETAIL.least),
+  };
   /** Eyes are put on anew with every step they are moved: their paint stays, as a browser takes long to make it. */
   private readonly paints = new Map<string, ShaderMaterial>();
   private drawn = new Map<string, Drawn>();
 
   /** @throws when the browser has no graphics for it */
   constructor(readonly canvas: HTMLCanvasElement) {
-    const context = canvas.getContext('webgl2', { alpha: true, antialias: devicePixelRatio < 2, stencil: true });
+    const context = canvas.getContext('webgl2', {
+      alpha: true,
+      antialias: devicePixelRatio < 2,
+      stencil: true,
+    });
     if (!context) throw new Error('no graphics');
     this.renderer = new WebGLRenderer({ canvas, context });
     // Asking whether a shader is ready would wait for it.
@@ -89,9 +152,12 @@ export class Drawing {
     for (const layer of this.shadows) layer.visible = haste === 0;
     const next = new Map<string, Drawn>();
     for (const shown of pieces) {
-      const detail = haste ? 'least' : detailAt(shown.placed.form.gauge.stitchMm * pxPerMm * devicePixelRatio);
+      const detail = haste
+        ? 'least'
+        : detailAt(shown.placed.form.gauge.stitchMm * pxPerMm * devicePixelRatio);
       const known = this.drawn.get(shown.key);
-      const same = known && known.shown.looks === shown.looks && known.shown.colours.join() === shown.colours.join();
+      const same =
+        known && known.shown.looks === shown.looks && known.shown.colours.join() === shown.colours.join();
       const drawn = same ? known : this.build(shown, detail);
       if (same) this.drawn.delete(shown.key);
       if (!same || known.shown.dress !== shown.dress) this.putOn(drawn, shown, detail);
@@ -142,14 +208,17 @@ export class Drawing {
   render(projection: Projection, width: number, height: number, cutDepth: number): void {
     const ratio = Math.min(devicePixelRatio, 2, 4096 / Math.max(width, 1));
     if (this.renderer.getPixelRatio() !== ratio) this.renderer.setPixelRatio(ratio);
-    if (this.canvas.width !== Math.floor(width * ratio) || this.canvas.height !== Math.floor(height * ratio)) this.renderer.setSize(width, height, false);
+    if (this.canvas.width !== Math.floor(width * ratio) || this.canvas.height !== Math.floor(height * ratio))
+      this.renderer.setSize(width, height, false);
     const { camera, world } = cameraOf(projection, width, height);
     this.root.matrix.copy(world);
     this.root.matrixWorldNeedsUpdate = true;
     this.shadows.forEach((layer, k) => {
       // What is cut away casts none.
       if (cutDepth < 1e5) layer.visible = false;
-      layer.matrix.makeTranslation((k + 1) * SHADOW.stepMm[0], (k + 1) * SHADOW.stepMm[1], -1000).multiply(world);
+      layer.matrix
+        .makeTranslation((k + 1) * SHADOW.stepMm[0], (k + 1) * SHADOW.stepMm[1], -1000)
+        .multiply(world);
       layer.matrixWorldNeedsUpdate = true;
     });
     this.root.traverse((o) => {
@@ -201,7 +270,13 @@ export class Drawing {
     const legs = this.strokes(looks.legs, looks.legOf.length, base.slice(), detail);
     const ground = new BufferGeometry();
     const inset = INSET * shown.placed.form.gauge.stitchMm;
-    ground.setAttribute('position', new BufferAttribute(looks.points.map((v, k) => v - inset * looks.normals[k]), 3));
+    ground.setAttribute(
+      'position',
+      new BufferAttribute(
+        looks.points.map((v, k) => v - inset * looks.normals[k]),
+        3,
+      ),
+    );
     ground.setAttribute('normal', new BufferAttribute(looks.normals, 3));
     ground.setIndex(new BufferAttribute(Uint32Array.from(looks.triangles), 1));
     const main = shown.colours[mainSlot(shown)] ?? '#b98d62';
@@ -242,7 +317,8 @@ export class Drawing {
 
   private readonly paint: Paint = (finish, colour) => {
     const key = `${finish} ${colour}`;
-    const found = this.paints.get(key) ?? (finish === 'gloss' ? glossMaterial(colour) : groundMaterial(colour));
+    const found =
+      this.paints.get(key) ?? (finish === 'gloss' ? glossMaterial(colour) : groundMaterial(colour));
     // Nothing lies on felt as yarn does on its ground.
     if (found.uniforms.bare) found.uniforms.bare.value = 1;
     this.paints.set(key, found);
@@ -251,7 +327,8 @@ export class Drawing {
 
   private eye(group: Group, eye: Shown['eyes'][number], detail: Detail): void {
     if (eye.felt) group.add(feltRound(eye.at, eye.normal, eye.felt, this.paint));
-    if (eye.embroidered) this.sewn(group, satin({ ...outline(eye), colour: eye.colour, filled: true }), eye.colour, detail);
+    if (eye.embroidered)
+      this.sewn(group, satin({ ...outline(eye), colour: eye.colour, filled: true }), eye.colour, detail);
     else group.add(...plastic(eye, this.paint));
   }
 
@@ -259,7 +336,14 @@ export class Drawing {
     const legs: number[] = [];
     for (const s of strokes) legMatrix(s.from, s.to, s.normal, s.halfWidth, legs);
     const c = rgb(colour);
-    group.add(this.strokes(Float32Array.from(legs), strokes.length, Float32Array.from(strokes.flatMap(() => [c.r, c.g, c.b])), detail));
+    group.add(
+      this.strokes(
+        Float32Array.from(legs),
+        strokes.length,
+        Float32Array.from(strokes.flatMap(() => [c.r, c.g, c.b])),
+        detail,
+      ),
+    );
   }
 
   /** Leaves out the rounds that are not there yet. */
@@ -268,7 +352,10 @@ export class Drawing {
     const rounds = Math.max(0, Math.min(shown.upTo, placed.form.fabric.rounds.length));
     const whole = rounds === placed.form.fabric.rounds.length;
     legs.count = whole ? looks.legOf.length : looks.legsTo[rounds];
-    (group.children[0] as Mesh).geometry.setDrawRange(0, whole ? Infinity : 3 * looks.trianglesTo[Math.max(0, rounds - 1)]);
+    (group.children[0] as Mesh).geometry.setDrawRange(
+      0,
+      whole ? Infinity : 3 * looks.trianglesTo[Math.max(0, rounds - 1)],
+    );
   }
 
   private drop(drawn: Drawn): void {
@@ -281,7 +368,8 @@ export class Drawing {
     const kept = new Set(this.paints.values());
     group.traverse((o) => {
       const mesh = o as Mesh;
-      if (mesh.material && mesh.material !== this.yarn && !kept.has(mesh.material as ShaderMaterial)) (mesh.material as ShaderMaterial).dispose();
+      if (mesh.material && mesh.material !== this.yarn && !kept.has(mesh.material as ShaderMaterial))
+        (mesh.material as ShaderMaterial).dispose();
       if (mesh.geometry && !Object.values(this.geometry).includes(mesh.geometry)) mesh.geometry.dispose();
       if (o instanceof InstancedMesh) o.dispose();
     });
@@ -297,7 +385,11 @@ function yarnColours({ looks, placed, colours, key }: Shown): Float32Array {
   for (let i = 0; i < key.length; i++) seed = Math.imul(seed ^ key.charCodeAt(i), 16777619);
   for (let k = 0; k < looks.legOf.length; k++) {
     const s = looks.legOf[k];
-    const [layer, round, index] = [looks.stitches[3 * s], looks.stitches[3 * s + 1], looks.stitches[3 * s + 2]];
+    const [layer, round, index] = [
+      looks.stitches[3 * s],
+      looks.stitches[3 * s + 1],
+      looks.stitches[3 * s + 2],
+    ];
     const from = (layer ? fabric.layers[layer - 1].rounds : fabric.rounds)[round].from;
     const yarn = yarns[fabric.colour[from + index]] ?? yarns[0];
     const light = 1 + JITTER * (2 * noise(seed, s) - 1);

@@ -12,12 +12,31 @@ export interface Stroke {
 const THREAD = 0.62;
 
 /** Embroidery as strokes: along a path, stitch behind stitch; or side by side over an outline. */
-export function satin({ points, normals, filled }: { points: readonly Vec3[]; normals: readonly Vec3[]; filled: boolean; colour: string }): Stroke[] {
+export function satin({
+  points,
+  normals,
+  filled,
+}: {
+  points: readonly Vec3[];
+  normals: readonly Vec3[];
+  filled: boolean;
+  colour: string;
+}): Stroke[] {
   return filled && points.length > 2 ? over(points, normals) : along(points, normals);
 }
 
 function along(points: readonly Vec3[], normals: readonly Vec3[]): Stroke[] {
-  return points.slice(1).flatMap((to, i) => arch({ p: points[i], n: normals[i] }, { p: to, n: normals[i + 1] }, Math.max(1, Math.round(distance(points[i], to) / 5)), THREAD * 1.25, 0.12));
+  return points
+    .slice(1)
+    .flatMap((to, i) =>
+      arch(
+        { p: points[i], n: normals[i] },
+        { p: to, n: normals[i + 1] },
+        Math.max(1, Math.round(distance(points[i], to) / 5)),
+        THREAD * 1.25,
+        0.12,
+      ),
+    );
 }
 
 interface End {
@@ -31,17 +50,26 @@ function arch(from: End, to: End, parts: number, halfWidth: number, overlap: num
   // Rise of an arc over its chord: half the chord times the tangent of a quarter of its angle.
   const rise = (long / 2) * Math.tan(Math.acos(Math.max(-1, Math.min(1, dot(from.n, to.n)))) / 4);
   const normal = (t: number) => unit(add(scale(from.n, 1 - t), scale(to.n, t)));
-  const at = (t: number) => add(add(from.p, scale(sub(to.p, from.p), t)), scale(normal(t), 4 * t * (1 - t) * rise));
+  const at = (t: number) =>
+    add(add(from.p, scale(sub(to.p, from.p), t)), scale(normal(t), 4 * t * (1 - t) * rise));
   return Array.from({ length: parts }, (_, k) => {
     const [a, b] = [at(k / parts), at((k + 1) / parts)];
     const step = sub(b, a);
-    return { from: sub(a, scale(step, overlap)), to: add(b, scale(step, overlap)), normal: normal((k + 0.5) / parts), halfWidth };
+    return {
+      from: sub(a, scale(step, overlap)),
+      to: add(b, scale(step, overlap)),
+      normal: normal((k + 0.5) / parts),
+      halfWidth,
+    };
   });
 }
 
 /** Strokes across an outline, from side to side, each a thread's width from the next. */
 function over(points: readonly Vec3[], normals: readonly Vec3[]): Stroke[] {
-  const middle = scale(points.reduce((a, b) => add(a, b), [0, 0, 0] as Vec3), 1 / points.length);
+  const middle = scale(
+    points.reduce((a, b) => add(a, b), [0, 0, 0] as Vec3),
+    1 / points.length,
+  );
   const normal = unit(normals.reduce((a, b) => add(a, b), [0, 0, 0] as Vec3));
   const down = unit(sub([0, 0, 1], scale(normal, normal[2])), [0, 1, 0]);
   const height = (p: Vec3) => dot(sub(p, middle), down);
@@ -57,7 +85,10 @@ function over(points: readonly Vec3[], normals: readonly Vec3[]): Stroke[] {
       const b = points[j];
       if (height(a) <= y === height(b) <= y) return;
       const f = (y - height(a)) / (height(b) - height(a));
-      cuts.push({ p: add(a, scale(sub(b, a), f)), n: unit(add(scale(normals[i], 1 - f), scale(normals[j], f))) });
+      cuts.push({
+        p: add(a, scale(sub(b, a), f)),
+        n: unit(add(scale(normals[i], 1 - f), scale(normals[j], f))),
+      });
     });
     cuts.sort((a, b) => dot(a.p, side) - dot(b.p, side));
     if (cuts.length < 2) continue;

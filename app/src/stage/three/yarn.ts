@@ -1,7 +1,24 @@
-import { BufferAttribute, BufferGeometry, Color, CustomBlending, DoubleSide, MeshBasicMaterial, NotEqualStencilFunc, OneFactor, OneMinusSrcAlphaFactor, ReplaceStencilOp, ShaderMaterial, SrcAlphaFactor } from 'three';
+import {
+  BufferAttribute,
+  BufferGeometry,
+  Color,
+  CustomBlending,
+  DoubleSide,
+  MeshBasicMaterial,
+  NotEqualStencilFunc,
+  OneFactor,
+  OneMinusSrcAlphaFactor,
+  ReplaceStencilOp,
+  ShaderMaterial,
+  SrcAlphaFactor,
+} from 'three';
 
 /** How finely a leg of yarn is made: along it and across it. */
-export const DETAIL = { fine: { along: 7, across: 5 }, coarse: { along: 4, across: 2 }, least: { along: 2, across: 2 } } as const;
+export const DETAIL = {
+  fine: { along: 7, across: 5 },
+  coarse: { along: 4, across: 2 },
+  least: { along: 2, across: 2 },
+} as const;
 export type Detail = keyof typeof DETAIL;
 
 /**
@@ -132,7 +149,22 @@ export function glossMaterial(colour: string): ShaderMaterial {
 
 /** One layer of the shadow on the mat: every px of it is darkened once. Drawn with what is not transparent, and first. */
 export function shadowMaterial(layer: number, opacity: number): MeshBasicMaterial {
-  return new MeshBasicMaterial({ color: rgb('#03120f'), opacity, blending: CustomBlending, blendSrc: SrcAlphaFactor, blendDst: OneMinusSrcAlphaFactor, blendSrcAlpha: OneFactor, blendDstAlpha: OneMinusSrcAlphaFactor, side: DoubleSide, depthTest: false, depthWrite: false, stencilWrite: true, stencilRef: layer, stencilFunc: NotEqualStencilFunc, stencilZPass: ReplaceStencilOp });
+  return new MeshBasicMaterial({
+    color: rgb('#03120f'),
+    opacity,
+    blending: CustomBlending,
+    blendSrc: SrcAlphaFactor,
+    blendDst: OneMinusSrcAlphaFactor,
+    blendSrcAlpha: OneFactor,
+    blendDstAlpha: OneMinusSrcAlphaFactor,
+    side: DoubleSide,
+    depthTest: false,
+    depthWrite: false,
+    stencilWrite: true,
+    stencilRef: layer,
+    stencilFunc: NotEqualStencilFunc,
+    stencilZPass: ReplaceStencilOp,
+  });
 }
 
 /** Channels 0 to 1 as they are on the screen: the stage mixes colours as the interface does. */

@@ -7,7 +7,19 @@ import type { Placed } from '@hoppla/core/join';
 import { modelToy, rename, type ToyModel } from '@hoppla/core/toy';
 import { screenWords as say, unitWords } from '@hoppla/core/words';
 import { MainAction, Num, PlainButton, Press, Sheet, Title, Words } from '../../controls';
-import { chooseText, closeToy, copyOf, demoFile, downloadToy, download, emptyFile, useBench, useShelf, workshopFiles, type Shelved } from '../../documents';
+import {
+  chooseText,
+  closeToy,
+  copyOf,
+  demoFile,
+  downloadToy,
+  download,
+  emptyFile,
+  useBench,
+  useShelf,
+  workshopFiles,
+  type Shelved,
+} from '../../documents';
 import { boundsOf, layOut, Stage, useHold } from '../../stage';
 import { usePalette } from '../../theme';
 import { Rename } from './Rename';
@@ -22,7 +34,8 @@ export function BenchStation() {
   const [said, setSaid] = useState<{ words: string; back: Shelved | null; fault?: boolean } | null>(null);
   useEffect(() => void closeToy(), []);
   const toys = shelf.data ?? [];
-  const fail = (error: unknown) => setSaid({ words: error instanceof Error ? error.message : say.storage.broken, back: null, fault: true });
+  const fail = (error: unknown) =>
+    setSaid({ words: error instanceof Error ? error.message : say.storage.broken, back: null, fault: true });
   const addDemo = async () => put.mutateAsync(await demoFile()).catch(fail);
   const addWorkshop = async () => {
     for (const file of await workshopFiles()) await put.mutateAsync(file).catch(fail);
@@ -30,7 +43,9 @@ export function BenchStation() {
   useDemoOnce(shelf.data, (all) => void (all ? addWorkshop() : addDemo()));
   const create = () => {
     const file = emptyFile();
-    put.mutateAsync(file).then(() => router.push({ pathname: '/toy/[id]/parts', params: { id: file.toy.id } }), fail);
+    put
+      .mutateAsync(file)
+      .then(() => router.push({ pathname: '/toy/[id]/parts', params: { id: file.toy.id } }), fail);
   };
   const importFile = async () => {
     const raw = await chooseText('.json,application/json');
@@ -40,12 +55,21 @@ export function BenchStation() {
     if (opened.state === 'refused') return setSaid({ words: opened.sentence, back: null, fault: true });
     if (opened.state === 'newer') {
       const id = `newer-${Date.now()}`;
-      await putBack.mutateAsync({ head: { id, revision: 1, name: opened.name, schema: opened.schema }, raw, file: null }).catch(fail);
+      await putBack
+        .mutateAsync({ head: { id, revision: 1, name: opened.name, schema: opened.schema }, raw, file: null })
+        .catch(fail);
       return setSaid({ words: say.storage.newer(opened.schema), back: null });
     }
     const twice = toys.some((t) => t.head.id === opened.file.toy.id);
     const file = twice ? copyOf(opened.file, say.bench.copyOf(opened.file.toy.name)) : opened.file;
-    await put.mutateAsync(file).then(() => setSaid({ words: (twice ? say.bench.importedTwice : say.bench.imported)(opened.file.toy.name), back: null }), fail);
+    await put.mutateAsync(file).then(
+      () =>
+        setSaid({
+          words: (twice ? say.bench.importedTwice : say.bench.imported)(opened.file.toy.name),
+          back: null,
+        }),
+      fail,
+    );
   };
   const takeOff = (toy: Shelved) => {
     setMore(null);
@@ -54,18 +78,75 @@ export function BenchStation() {
   const empty = shelf.isSuccess && toys.length === 0;
   return (
     <View style={{ flex: 1, backgroundColor: c.matDeep }}>
-      <View role="banner" style={{ flexDirection: 'row', alignItems: 'baseline', gap: 12, paddingHorizontal: 16, height: 56, paddingTop: 12 }}>
-        <Text role="heading" aria-level={1} fontFamily="$heading" fontSize={22} lineHeight={28} fontWeight="800" color={c.matInk}>{say.app}</Text>
-        <Words color={c.matInk2}>{shelf.isSuccess && !empty ? `${say.bench.count(toys.length)}, ${say.bench.oneScale}` : ''}</Words>
+      <View
+        role="banner"
+        style={{
+          flexDirection: 'row',
+          alignItems: 'baseline',
+          gap: 12,
+          paddingHorizontal: 16,
+          height: 56,
+          paddingTop: 12,
+        }}
+      >
+        <Text
+          role="heading"
+          aria-level={1}
+          fontFamily="$heading"
+          fontSize={22}
+          lineHeight={28}
+          fontWeight="800"
+          color={c.matInk}
+        >
+          {say.app}
+        </Text>
+        <Words color={c.matInk2}>
+          {shelf.isSuccess && !empty ? `${say.bench.count(toys.length)}, ${say.bench.oneScale}` : ''}
+        </Words>
       </View>
       <View role="main" style={{ flex: 1, minHeight: 0 }}>
-        <Shelf toys={toys} loading={shelf.isPending} onMore={setMore} onOpen={(t) => router.push({ pathname: '/toy/[id]/parts', params: { id: t.head.id } })} />
-        <View style={{ backgroundColor: c.paper, padding: 16, gap: 10, borderTopWidth: 1, borderTopColor: c.line }}>
-          {shelf.isError ? <Words role="alert" color={c.coralInk}>{say.storage.reading}</Words> : null}
+        <Shelf
+          toys={toys}
+          loading={shelf.isPending}
+          onMore={setMore}
+          onOpen={(t) => router.push({ pathname: '/toy/[id]/parts', params: { id: t.head.id } })}
+        />
+        <View
+          style={{
+            backgroundColor: c.paper,
+            padding: 16,
+            gap: 10,
+            borderTopWidth: 1,
+            borderTopColor: c.line,
+          }}
+        >
+          {shelf.isError ? (
+            <Words role="alert" color={c.coralInk}>
+              {say.storage.reading}
+            </Words>
+          ) : null}
           {said ? (
-            <View role="status" aria-live="polite" style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
-              <Words flex={1} color={said.fault ? c.coralInk : c.ink}>{said.words}</Words>
-              {said.back ? <PlainButton label={say.undo} onPress={() => void putBack.mutateAsync(said.back!).then(() => setSaid({ words: say.bench.restored(said.back!.head.name), back: null }), fail)} /> : null}
+            <View
+              role="status"
+              aria-live="polite"
+              style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}
+            >
+              <Words flex={1} color={said.fault ? c.coralInk : c.ink}>
+                {said.words}
+              </Words>
+              {said.back ? (
+                <PlainButton
+                  label={say.undo}
+                  onPress={() =>
+                    void putBack
+                      .mutateAsync(said.back!)
+                      .then(
+                        () => setSaid({ words: say.bench.restored(said.back!.head.name), back: null }),
+                        fail,
+                      )
+                  }
+                />
+              ) : null}
             </View>
           ) : null}
           {empty ? (
@@ -76,17 +157,55 @@ export function BenchStation() {
           ) : null}
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, width: '100%', maxWidth: 560 }}>
             {/* Keyed, and only once the bench is read: a button must never become another one under the finger. */}
-            {empty ? <MainAction key="demo" label={say.bench.demo} onPress={() => void addDemo()} /> : <MainAction key="create" label={say.bench.create} disabled={shelf.isPending} onPress={create} />}
+            {empty ? (
+              <MainAction key="demo" label={say.bench.demo} onPress={() => void addDemo()} />
+            ) : (
+              <MainAction key="create" label={say.bench.create} disabled={shelf.isPending} onPress={create} />
+            )}
             {empty ? <PlainButton key="create-plain" label={say.bench.create} onPress={create} grow /> : null}
-            <PlainButton key="import" label={say.bench.importShort} disabled={shelf.isPending} onPress={() => void importFile()} grow={empty} />
+            <PlainButton
+              key="import"
+              label={say.bench.importShort}
+              disabled={shelf.isPending}
+              onPress={() => void importFile()}
+              grow={empty}
+            />
           </View>
         </View>
       </View>
       {more ? (
         <Sheet title={more.head.name} onClose={() => setMore(null)}>
-          {more.file ? <Rename name={more.head.name} onRename={(name) => (setMore(null), void change.mutateAsync({ head: more.head, file: { ...more.file!, toy: rename(more.file!.toy, name) } }).catch(fail))} /> : null}
-          {more.file ? <PlainButton label={say.bench.duplicate} onPress={() => (setMore(null), void put.mutateAsync(copyOf(more.file!, say.bench.copyOf(more.head.name))).catch(fail))} /> : null}
-          <PlainButton label={say.bench.export} onPress={() => (more.file ? downloadToy(more.file) : download(`${more.head.id}.hoppla.json`, 'application/json', more.raw))} />
+          {more.file ? (
+            <Rename
+              name={more.head.name}
+              onRename={(name) => (
+                setMore(null),
+                void change
+                  .mutateAsync({
+                    head: more.head,
+                    file: { ...more.file!, toy: rename(more.file!.toy, name) },
+                  })
+                  .catch(fail)
+              )}
+            />
+          ) : null}
+          {more.file ? (
+            <PlainButton
+              label={say.bench.duplicate}
+              onPress={() => (
+                setMore(null),
+                void put.mutateAsync(copyOf(more.file!, say.bench.copyOf(more.head.name))).catch(fail)
+              )}
+            />
+          ) : null}
+          <PlainButton
+            label={say.bench.export}
+            onPress={() =>
+              more.file
+                ? downloadToy(more.file)
+                : download(`${more.head.id}.hoppla.json`, 'application/json', more.raw)
+            }
+          />
           <PlainButton label={say.bench.remove} danger onPress={() => takeOff(more)} />
         </Sheet>
       ) : null}
@@ -120,12 +239,25 @@ interface Standing {
   width: number;
 }
 
-function Shelf({ toys, loading, onOpen, onMore }: { toys: Shelved[]; loading: boolean; onOpen: (toy: Shelved) => void; onMore: (toy: Shelved) => void }) {
+function Shelf({
+  toys,
+  loading,
+  onOpen,
+  onMore,
+}: {
+  toys: Shelved[];
+  loading: boolean;
+  onOpen: (toy: Shelved) => void;
+  onMore: (toy: Shelved) => void;
+}) {
   const c = usePalette();
   const window = useWindowDimensions();
   const [height, setHeight] = useState(360);
   const [hold, setHold] = useHold();
-  const scenes = useMemo(() => toys.map((toy) => ({ toy, scene: toy.file && toy.file.toy.parts.length ? laidOut(toy) : null })), [toys]);
+  const scenes = useMemo(
+    () => toys.map((toy) => ({ toy, scene: toy.file && toy.file.toy.parts.length ? laidOut(toy) : null })),
+    [toys],
+  );
   const tallest = Math.max(90, ...scenes.map((s) => (s.scene ? s.scene.bottom - s.scene.top : 0)));
   const widest = Math.max(90, ...scenes.map((s) => (s.scene ? s.scene.right - s.scene.left : 0)));
   const pxPerMm = Math.min((height - 130) / tallest, (window.width - 80) / widest, 4);
@@ -137,25 +269,109 @@ function Shelf({ toys, loading, onOpen, onMore }: { toys: Shelved[]; loading: bo
   const end = standing[standing.length - 1];
   const width = Math.max(window.width, end ? end.x + end.width + 12 : 0);
   // Each toy stands in its slot, feet on the floor.
-  const shelf = standing.flatMap(({ scene, x, width: w }) => (scene ? [{ model: scene.model, placed: scene.placed.map((p) => ({ ...p, placement: { ...p.placement, shift: moved(p.placement.shift, (x + w / 2 - 34) / pxPerMm - (scene.left + scene.right) / 2, scene.bottom) } })) }] : []));
+  const shelf = standing.flatMap(({ scene, x, width: w }) =>
+    scene
+      ? [
+          {
+            model: scene.model,
+            placed: scene.placed.map((p) => ({
+              ...p,
+              placement: {
+                ...p.placement,
+                shift: moved(
+                  p.placement.shift,
+                  (x + w / 2 - 34) / pxPerMm - (scene.left + scene.right) / 2,
+                  scene.bottom,
+                ),
+              },
+            })),
+          },
+        ]
+      : [],
+  );
   // The room that is left stands above and below the toys alike.
   const floor = height - 74 - Math.max(0, (height - 130 - tallest * pxPerMm) / 2);
   return (
-    <View style={{ flex: 1, minHeight: 0, backgroundColor: c.mat }} onLayout={(e) => setHeight(e.nativeEvent.layout.height)}>
+    <View
+      style={{ flex: 1, minHeight: 0, backgroundColor: c.mat }}
+      onLayout={(e) => setHeight(e.nativeEvent.layout.height)}
+    >
       <ScrollView horizontal contentContainerStyle={{ width, height }}>
-        <Stage width={width} height={height} label={say.bench.count(toys.length)} toys={shelf} units={unitWords('mm')} rest={{ x: 34, y: floor, pxPerMm }} rulers={{ x: 34, y: floor - tallest * pxPerMm }} hold={hold} setHold={setHold} still />
-        {loading ? <Words position="absolute" left={50} top={60} color={c.matInk}>{say.loading}</Words> : null}
+        <Stage
+          width={width}
+          height={height}
+          label={say.bench.count(toys.length)}
+          toys={shelf}
+          units={unitWords('mm')}
+          rest={{ x: 34, y: floor, pxPerMm }}
+          rulers={{ x: 34, y: floor - tallest * pxPerMm }}
+          hold={hold}
+          setHold={setHold}
+          still
+        />
+        {loading ? (
+          <Words position="absolute" left={50} top={60} color={c.matInk}>
+            {say.loading}
+          </Words>
+        ) : null}
         {standing.map(({ toy, scene, x: left, width: w }) => (
           <View key={toy.head.id} style={{ position: 'absolute', left, width: w, top: 30, bottom: 8 }}>
-            <Press label={say.bench.open(toy.head.name)} role="link" onPress={() => onOpen(toy)} style={{ flex: 1, justifyContent: 'flex-end', alignItems: 'center', paddingBottom: 46 }}>
-              {scene ? null : <Words color={c.matInk2} textAlign="center" backgroundColor={c.mat}>{toy.file ? say.bench.nothing : say.storage.newer(toy.head.schema)}</Words>}
+            <Press
+              label={say.bench.open(toy.head.name)}
+              role="link"
+              onPress={() => onOpen(toy)}
+              style={{ flex: 1, justifyContent: 'flex-end', alignItems: 'center', paddingBottom: 46 }}
+            >
+              {scene ? null : (
+                <Words color={c.matInk2} textAlign="center" backgroundColor={c.mat}>
+                  {toy.file ? say.bench.nothing : say.storage.newer(toy.head.schema)}
+                </Words>
+              )}
             </Press>
-            <View style={{ position: 'absolute', left: 6, right: 6, top: floor - 30 + 10, flexDirection: 'row', alignItems: 'center', justifyContent: 'center', gap: 2 }} pointerEvents="box-none">
-              <View style={{ backgroundColor: c.matDeep, paddingHorizontal: 12, paddingVertical: 4, flexShrink: 1, minWidth: 0 }} pointerEvents="none">
-                <Text fontFamily="$heading" fontSize={18} lineHeight={22} fontWeight="700" color={c.matInk} numberOfLines={1}>{toy.head.name}</Text>
-                {scene ? <Num color={c.matInk2} fontSize={13} numberOfLines={1}>{looseIn(toy) ? say.bench.loose(looseIn(toy)) : sizeWords(toy, scene)}</Num> : null}
+            <View
+              style={{
+                position: 'absolute',
+                left: 6,
+                right: 6,
+                top: floor - 30 + 10,
+                flexDirection: 'row',
+                alignItems: 'center',
+                justifyContent: 'center',
+                gap: 2,
+              }}
+              pointerEvents="box-none"
+            >
+              <View
+                style={{
+                  backgroundColor: c.matDeep,
+                  paddingHorizontal: 12,
+                  paddingVertical: 4,
+                  flexShrink: 1,
+                  minWidth: 0,
+                }}
+                pointerEvents="none"
+              >
+                <Text
+                  fontFamily="$heading"
+                  fontSize={18}
+                  lineHeight={22}
+                  fontWeight="700"
+                  color={c.matInk}
+                  numberOfLines={1}
+                >
+                  {toy.head.name}
+                </Text>
+                {scene ? (
+                  <Num color={c.matInk2} fontSize={13} numberOfLines={1}>
+                    {looseIn(toy) ? say.bench.loose(looseIn(toy)) : sizeWords(toy, scene)}
+                  </Num>
+                ) : null}
               </View>
-              <Press label={say.bench.more(toy.head.name)} onPress={() => onMore(toy)} style={{ backgroundColor: c.matDeep, alignItems: 'center', height: 48 }}>
+              <Press
+                label={say.bench.more(toy.head.name)}
+                onPress={() => onMore(toy)}
+                style={{ backgroundColor: c.matDeep, alignItems: 'center', height: 48 }}
+              >
                 <Ellipsis color={c.matInk} size={22} />
               </Press>
             </View>
@@ -181,4 +397,8 @@ function laidOut(toy: Shelved): Laid | null {
   return placed.length ? { model, placed, ...boundsOf(placed) } : null;
 }
 
-const moved = (shift: Placed['placement']['shift'], x: number, y: number): Placed['placement']['shift'] => [shift[0] + x, shift[1] + y, shift[2]];
+const moved = (shift: Placed['placement']['shift'], x: number, y: number): Placed['placement']['shift'] => [
+  shift[0] + x,
+  shift[1] + y,
+  shift[2],
+];

@@ -10,7 +10,13 @@ export function Rename({ name, onRename }: { name: string; onRename: (name: stri
   const can = next !== '' && next !== name;
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-      <Field label={say.bench.name} value={text} onChange={setText} onDone={() => can && onRename(next)} hideLabel />
+      <Field
+        label={say.bench.name}
+        value={text}
+        onChange={setText}
+        onDone={() => can && onRename(next)}
+        hideLabel
+      />
       <MainAction label={say.bench.rename} disabled={!can} onPress={() => onRename(next)} />
     </View>
   );

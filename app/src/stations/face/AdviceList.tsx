@@ -1,6 +1,20 @@
 import { View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
-import { adviceOn, adviceSentence, betterHoles, directionsOfHead, faceDirection, pairTag, pauseOf, schoolsOf, withBetterHoles, wordsContext, type EyePair, type EyesAt, type Head } from '@hoppla/core/feature';
+import {
+  adviceOn,
+  adviceSentence,
+  betterHoles,
+  directionsOfHead,
+  faceDirection,
+  pairTag,
+  pauseOf,
+  schoolsOf,
+  withBetterHoles,
+  wordsContext,
+  type EyePair,
+  type EyesAt,
+  type Head,
+} from '@hoppla/core/feature';
 import type { PartModel } from '@hoppla/core/toy';
 import { screenWords as words, type UnitWords } from '@hoppla/core/words';
 import { PlainButton, Quiet, Words } from '../../controls';
@@ -33,13 +47,22 @@ export function AdviceList({ part, head, eyes, at, units }: AdviceProps) {
         </>
       ) : null}
       <Quiet>{`${say.angle(spacing.angleDeg.toFixed(0))}, ${say.level(units.fine(at.levelErrorMm))}.`}</Quiet>
-      {eyes.pair.linked ? <Better part={part} head={head} eyes={eyes} at={at} units={units} /> : <Quiet>{say.onPurpose}</Quiet>}
+      {eyes.pair.linked ? (
+        <Better part={part} head={head} eyes={eyes} at={at} units={units} />
+      ) : (
+        <Quiet>{say.onPurpose}</Quiet>
+      )}
       {adviceOn(head, eyes, at).map((a) => {
         const sentence = adviceSentence(a, at, units);
         return <Quiet key={sentence}>{`${sentence[0].toUpperCase()}${sentence.slice(1)}.`}</Quiet>;
       })}
-      <Words fontWeight="600" marginTop={4}>{say.words}</Words>
-      {schoolsOf(wordsContext(head, eyes.pair.centre.by, at.round, eyes.washerMm, pauseOf(at.window)), at).map((s) => (
+      <Words fontWeight="600" marginTop={4}>
+        {say.words}
+      </Words>
+      {schoolsOf(
+        wordsContext(head, eyes.pair.centre.by, at.round, eyes.washerMm, pauseOf(at.window)),
+        at,
+      ).map((s) => (
         <Quiet key={s.id}>{s.words}</Quiet>
       ))}
     </View>
@@ -53,12 +76,17 @@ function Better({ part, head, eyes, at, units }: AdviceProps) {
   if (!better) return null;
   const both = better.moved[0] && better.moved[1];
   const post = better.moved[0] ? 0 : 1;
-  const label = both ? say.takePair(pairTag(better.names)) : say.takeBetter(`${holeTag(better.names[post]).rounds} | ${holeTag(better.names[post]).stitches}`);
+  const label = both
+    ? say.takePair(pairTag(better.names))
+    : say.takeBetter(`${holeTag(better.names[post]).rounds} | ${holeTag(better.names[post]).stitches}`);
   return (
     <View style={{ gap: 6 }}>
       <Quiet>{say.better(units.fine(better.after.mirrorMm), units.fine(better.before.mirrorMm))}</Quiet>
       <View style={{ flexDirection: 'row' }}>
-        <PlainButton label={label} onPress={() => change(label, part, withBetterHoles(head, eyes, at, better))} />
+        <PlainButton
+          label={label}
+          onPress={() => change(label, part, withBetterHoles(head, eyes, at, better))}
+        />
       </View>
     </View>
   );

@@ -1,6 +1,15 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { compareFaces, pairTag, pairsLike, resolveEyes, type Difference, type EyePair, type Face, type Head } from '@hoppla/core/feature';
+import {
+  compareFaces,
+  pairTag,
+  pairsLike,
+  resolveEyes,
+  type Difference,
+  type EyePair,
+  type Face,
+  type Head,
+} from '@hoppla/core/feature';
 import { copyName, headOf, modelOf, modelToy, type PartModel } from '@hoppla/core/toy';
 import { faceWords, screenWords as words, type UnitWords } from '@hoppla/core/words';
 import { Choice, Num, PlainButton, Quiet, Sheet, Words } from '../../controls';
@@ -12,7 +21,19 @@ import { change } from './change';
 const say = words.face;
 
 /** This face beside another one of the bench: what differs, in places and mm; and "like on that toy". */
-export function CompareSheet({ part, head, eyes, own, onClose }: { part: PartModel; head: Head; eyes: EyePair; /** whether the eyes are there already */ own: boolean; onClose: () => void }) {
+export function CompareSheet({
+  part,
+  head,
+  eyes,
+  own,
+  onClose,
+}: {
+  part: PartModel;
+  head: Head;
+  eyes: EyePair;
+  /** whether the eyes are there already */ own: boolean;
+  onClose: () => void;
+}) {
   const c = usePalette();
   const { units } = useToy();
   const others = useOtherFaces(eyes.id);
@@ -20,17 +41,43 @@ export function CompareSheet({ part, head, eyes, own, onClose }: { part: PartMod
   const other = others.find((o) => o.id === id) ?? others[0] ?? null;
   const at = resolveEyes(head, eyes);
   const differ = own && other && at.state !== 'homeless' ? compareFaces({ head, eyes, at }, other.face) : [];
-  const likes = other ? pairsLike(head, { id: eyes.id, part: part.part.id, copy: eyes.copy }, other.face) : [];
+  const likes = other
+    ? pairsLike(head, { id: eyes.id, part: part.part.id, copy: eyes.copy }, other.face)
+    : [];
   return (
     <Sheet title={say.compareTitle} onClose={onClose}>
       {others.length === 0 ? <Words>{say.compareNone}</Words> : null}
-      {others.length > 1 ? <Choice label={say.compareWith} options={others.map((o) => ({ id: o.id, label: o.label }))} chosen={other?.id ?? null} onChoose={setId} /> : other ? <Words fontWeight="600">{other.label}</Words> : null}
+      {others.length > 1 ? (
+        <Choice
+          label={say.compareWith}
+          options={others.map((o) => ({ id: o.id, label: o.label }))}
+          chosen={other?.id ?? null}
+          onChoose={setId}
+        />
+      ) : other ? (
+        <Words fontWeight="600">{other.label}</Words>
+      ) : null}
       <View role="list">
         {differ.map((d) => (
-          <View key={d.about} role="listitem" style={{ flexDirection: 'row', alignItems: 'baseline', gap: 10, paddingVertical: 7, borderTopWidth: 1, borderTopColor: c.line }}>
+          <View
+            key={d.about}
+            role="listitem"
+            style={{
+              flexDirection: 'row',
+              alignItems: 'baseline',
+              gap: 10,
+              paddingVertical: 7,
+              borderTopWidth: 1,
+              borderTopColor: c.line,
+            }}
+          >
             <Words flex={1}>{faceWords.differences[d.about]}</Words>
-            <Num fontSize={19} lineHeight={24}>{valueOf(d.own, d, units)}</Num>
-            <Quiet width={112} textAlign="right">{differenceOf(d, units)}</Quiet>
+            <Num fontSize={19} lineHeight={24}>
+              {valueOf(d.own, d, units)}
+            </Num>
+            <Quiet width={112} textAlign="right">
+              {differenceOf(d, units)}
+            </Quiet>
           </View>
         ))}
       </View>
@@ -38,8 +85,15 @@ export function CompareSheet({ part, head, eyes, own, onClose }: { part: PartMod
         const there = resolveEyes(head, like.eyes);
         return (
           <View key={like.how} style={{ gap: 4 }}>
-            <PlainButton label={say.placeLike(faceWords.likes[like.how])} onPress={() => (onClose(), change(say.placeLike(faceWords.likes[like.how]), part, like.eyes))} />
-            <Quiet>{there.state === 'homeless' ? '' : `${pairTag(there.names)}, ${units.length(there.spacing.straightMm.value)}`}</Quiet>
+            <PlainButton
+              label={say.placeLike(faceWords.likes[like.how])}
+              onPress={() => (onClose(), change(say.placeLike(faceWords.likes[like.how]), part, like.eyes))}
+            />
+            <Quiet>
+              {there.state === 'homeless'
+                ? ''
+                : `${pairTag(there.names)}, ${units.length(there.spacing.straightMm.value)}`}
+            </Quiet>
           </View>
         );
       })}
@@ -52,12 +106,23 @@ function useOtherFaces(mine: string): { id: string; label: string; face: Face }[
   const { model, toy } = useToy();
   const shelf = useShelf();
   return useMemo(() => {
-    const models = [model, ...(shelf.data ?? []).flatMap((s) => (s.file && s.file.toy.id !== toy.id ? [modelToy(s.file.toy)] : []))];
+    const models = [
+      model,
+      ...(shelf.data ?? []).flatMap((s) =>
+        s.file && s.file.toy.id !== toy.id ? [modelToy(s.file.toy)] : [],
+      ),
+    ];
     return models.flatMap((m) =>
       m.eyes.flatMap(({ eyes, state }) => {
         if (state.state === 'homeless' || (m === model && eyes.id === mine)) return [];
         const part = modelOf(m, eyes.part);
-        return [{ id: `${m.toy.id}/${eyes.id}`, label: m === model ? copyName(part, eyes.copy) : `${m.toy.name}, ${copyName(part, eyes.copy)}`, face: { head: headOf(m, part), eyes, at: state } }];
+        return [
+          {
+            id: `${m.toy.id}/${eyes.id}`,
+            label: m === model ? copyName(part, eyes.copy) : `${m.toy.name}, ${copyName(part, eyes.copy)}`,
+            face: { head: headOf(m, part), eyes, at: state },
+          },
+        ];
       }),
     );
   }, [model, shelf.data, toy.id, mine]);
@@ -65,11 +130,24 @@ function useOtherFaces(mine: string): { id: string; label: string; face: Face }[
 
 function valueOf(value: Difference['own'], { unit }: Difference, units: UnitWords): string {
   if (typeof value === 'string') return value;
-  return unit === 'mm' ? units.fine(value) : unit === 'deg' ? `${value.toFixed(0)}°` : unit === 'percent' ? `${value.toFixed(0)} %` : String(value);
+  return unit === 'mm'
+    ? units.fine(value)
+    : unit === 'deg'
+      ? `${value.toFixed(0)}°`
+      : unit === 'percent'
+        ? `${value.toFixed(0)} %`
+        : String(value);
 }
 
 /** Below half of what is printed two numbers are the same. */
-const SAME: Record<Difference['unit'], number> = { rounds: 0.5, stitches: 0.5, mm: 0.05, deg: 0.5, percent: 0.5, word: 0.5 };
+const SAME: Record<Difference['unit'], number> = {
+  rounds: 0.5,
+  stitches: 0.5,
+  mm: 0.05,
+  deg: 0.5,
+  percent: 0.5,
+  word: 0.5,
+};
 
 function differenceOf(d: Difference, units: UnitWords): string {
   if (Math.abs(d.by) < SAME[d.unit]) return say.same;

@@ -7,15 +7,60 @@ import { HardwareFields } from './Hardware';
 const say = words.face;
 
 /** What the eyes are: size with its post and washer, plastic or embroidered, where they look, what the middle of the face is; or none. */
-export function EyeSheet({ head, onClose, eyes, onChange, onRemove }: { head: Head; onClose: () => void; eyes: EyePair; onChange: (eyes: EyePair) => void; onRemove: () => void }) {
+export function EyeSheet({
+  head,
+  onClose,
+  eyes,
+  onChange,
+  onRemove,
+}: {
+  head: Head;
+  onClose: () => void;
+  eyes: EyePair;
+  onChange: (eyes: EyePair) => void;
+  onRemove: () => void;
+}) {
   const middles = middlesOf(head);
   return (
     <Sheet title={say.eyes} onClose={onClose}>
-      <Choice label={say.size} options={EYES.map((row) => ({ id: String(row.eyeMm), label: `${row.eyeMm} mm` }))} chosen={String(eyes.eyeMm)} onChoose={(mm) => onChange({ ...eyes, ...eyeRow(Number(mm)) })} />
-      <Choice label={say.making} options={[{ id: 'safety eye', label: say.plastic }, { id: 'embroidered', label: say.thread }]} chosen={eyes.making} onChoose={(making) => onChange({ ...eyes, making: making as EyePair['making'] })} />
-      <Choice label={say.middleOf} options={middles.map((m, i) => ({ id: String(i), label: m.label }))} chosen={String(middles.findIndex((m) => JSON.stringify(m.by) === JSON.stringify(eyes.pair.centre.by)))} onChoose={(i) => onChange(withCentre(head, eyes, middles[Number(i)].by))} />
-      <Choice label={say.looks} options={[{ id: 'front', label: say.lookFront }, { id: 'sides', label: say.lookSides }]} chosen={eyes.look} onChoose={(look) => onChange({ ...eyes, look: look as EyePair['look'] })} />
-      <HardwareFields it={eyes} widthMm={eyes.eyeMm} plastic={eyes.making === 'safety eye'} onChange={onChange} />
+      <Choice
+        label={say.size}
+        options={EYES.map((row) => ({ id: String(row.eyeMm), label: `${row.eyeMm} mm` }))}
+        chosen={String(eyes.eyeMm)}
+        onChoose={(mm) => onChange({ ...eyes, ...eyeRow(Number(mm)) })}
+      />
+      <Choice
+        label={say.making}
+        options={[
+          { id: 'safety eye', label: say.plastic },
+          { id: 'embroidered', label: say.thread },
+        ]}
+        chosen={eyes.making}
+        onChoose={(making) => onChange({ ...eyes, making: making as EyePair['making'] })}
+      />
+      <Choice
+        label={say.middleOf}
+        options={middles.map((m, i) => ({ id: String(i), label: m.label }))}
+        chosen={String(
+          middles.findIndex((m) => JSON.stringify(m.by) === JSON.stringify(eyes.pair.centre.by)),
+        )}
+        onChoose={(i) => onChange(withCentre(head, eyes, middles[Number(i)].by))}
+      />
+      <Choice
+        label={say.looks}
+        options={[
+          { id: 'front', label: say.lookFront },
+          { id: 'sides', label: say.lookSides },
+        ]}
+        chosen={eyes.look}
+        onChoose={(look) => onChange({ ...eyes, look: look as EyePair['look'] })}
+      />
+      <HardwareFields
+        it={eyes}
+        widthMm={eyes.eyeMm}
+        plastic={eyes.making === 'safety eye'}
+        onChange={onChange}
+      />
       <PlainButton label={say.remove} danger onPress={() => (onClose(), onRemove())} />
     </Sheet>
   );
@@ -25,8 +70,18 @@ export function EyeSheet({ head, onClose, eyes, onChange, onRemove }: { head: He
 function middlesOf(head: Head): { by: CentreBy; label: string }[] {
   const { colours } = head.form.fabric;
   return [
-    { by: 'marker', label: say.middles.marker }, { by: 'chosen', label: say.middles.chosen },
-    ...(colours.length > 1 ? colours.filter((c) => c !== '').map((patch): { by: CentreBy; label: string } => ({ by: { patch }, label: say.middles.patch(patch) })) : []),
-    ...head.things.filter((t) => t.kind !== 'embroidery').map((t): { by: CentreBy; label: string } => ({ by: { over: t.id }, label: say.middles.over(t.name) })),
+    { by: 'marker', label: say.middles.marker },
+    { by: 'chosen', label: say.middles.chosen },
+    ...(colours.length > 1
+      ? colours
+          .filter((c) => c !== '')
+          .map((patch): { by: CentreBy; label: string } => ({
+            by: { patch },
+            label: say.middles.patch(patch),
+          }))
+      : []),
+    ...head.things
+      .filter((t) => t.kind !== 'embroidery')
+      .map((t): { by: CentreBy; label: string } => ({ by: { over: t.id }, label: say.middles.over(t.name) })),
   ];
 }

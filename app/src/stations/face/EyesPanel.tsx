@@ -1,7 +1,20 @@
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
-import { keptHere, newNose, pauseOf, refusalSentence, wordsContext, withLink, type EyePair, type EyesAt, type Head, type NoseState, type Nose, type Refusal } from '@hoppla/core/feature';
+import {
+  keptHere,
+  newNose,
+  pauseOf,
+  refusalSentence,
+  wordsContext,
+  withLink,
+  type EyePair,
+  type EyesAt,
+  type Head,
+  type NoseState,
+  type Nose,
+  type Refusal,
+} from '@hoppla/core/feature';
 import { removeFeature, type PartModel } from '@hoppla/core/toy';
 import { faceWords, placeWords, screenWords as words, type UnitWords } from '@hoppla/core/words';
 import { PlainButton, Press, ProblemLine, Quiet, Tag, Title, Words } from '../../controls';
@@ -34,23 +47,55 @@ interface EyesPanelProps {
 }
 
 /** Everything about a pair of eyes: what they are, where, small steps, ways to place them, and advice. */
-export const EyesPanel = memo(function EyesPanel({ part, head, eyes, at, nose, refusal, units, post, setPost }: EyesPanelProps) {
+export const EyesPanel = memo(function EyesPanel({
+  part,
+  head,
+  eyes,
+  at,
+  nose,
+  refusal,
+  units,
+  post,
+  setPost,
+}: EyesPanelProps) {
   const c = usePalette();
   const [open, setOpen] = useState<Open>(null);
   const close = () => setOpen(null);
-  const plain = eyes.making === 'embroidered' ? say.embroidered(eyes.eyeMm) : say.safetyEye(eyes.eyeMm, eyes.washerMm);
+  const plain =
+    eyes.making === 'embroidered' ? say.embroidered(eyes.eyeMm) : say.safetyEye(eyes.eyeMm, eyes.washerMm);
   return (
     <>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
         <Press onPress={() => setOpen('size')} style={{ flex: 1 }}>
-          <Title role="heading" aria-level={2}>{say.eyes}</Title>
+          <Title role="heading" aria-level={2}>
+            {say.eyes}
+          </Title>
           <Quiet textDecorationLine="underline">{plain}</Quiet>
         </Press>
-        <MirrorSwitch on={eyes.pair.linked} onChange={(linked) => (setPost(linked ? null : post), change(say.mirror, part, withLink(eyes, linked)))} />
+        <MirrorSwitch
+          on={eyes.pair.linked}
+          onChange={(linked) => (
+            setPost(linked ? null : post),
+            change(say.mirror, part, withLink(eyes, linked))
+          )}
+        />
       </View>
       {!at ? <ProblemLine where={part.name} sentence={placeWords.homeless} severity="error" /> : null}
-      {at?.state === 'moved' ? <ProblemLine where={`R${at.names[0].round[1]}`} sentence={placeWords.moved(at.was, at.now)} severity="warning" mends={[{ title: say.moved, onPress: () => change(say.moved, part, keptHere(head, eyes)) }]} /> : null}
-      {at && refusal ? <ProblemLine where={`R${at.names[0].round[1]}`} sentence={`${refusalSentence(refusal, eyes, at, units)}${refusal.nearest ? '' : ` ${faceWords.noNearest}.`}`} severity="error" /> : null}
+      {at?.state === 'moved' ? (
+        <ProblemLine
+          where={`R${at.names[0].round[1]}`}
+          sentence={placeWords.moved(at.was, at.now)}
+          severity="warning"
+          mends={[{ title: say.moved, onPress: () => change(say.moved, part, keptHere(head, eyes)) }]}
+        />
+      ) : null}
+      {at && refusal ? (
+        <ProblemLine
+          where={`R${at.names[0].round[1]}`}
+          sentence={`${refusalSentence(refusal, eyes, at, units)}${refusal.nearest ? '' : ` ${faceWords.noNearest}.`}`}
+          severity="error"
+        />
+      ) : null}
       {at ? (
         <>
           <Posts at={at} eyes={eyes} post={post} setPost={setPost} />
@@ -60,25 +105,71 @@ export const EyesPanel = memo(function EyesPanel({ part, head, eyes, at, nose, r
             <PlainButton label={say.faces} onPress={() => setOpen('faces')} />
             <PlainButton label={say.compare} onPress={() => setOpen('compare')} />
             <PlainButton label={say.map} onPress={() => setOpen('map')} />
-            {nose ? null : <PlainButton label={say.addNose} onPress={() => (change(say.addNose, part, newNose(head, { id: newId(), part: part.part.id, copy: eyes.copy }, { round: at.round, straightMm: at.spacing.straightMm.value })), setOpen('nose'))} />}
+            {nose ? null : (
+              <PlainButton
+                label={say.addNose}
+                onPress={() => (
+                  change(
+                    say.addNose,
+                    part,
+                    newNose(
+                      head,
+                      { id: newId(), part: part.part.id, copy: eyes.copy },
+                      { round: at.round, straightMm: at.spacing.straightMm.value },
+                    ),
+                  ),
+                  setOpen('nose')
+                )}
+              />
+            )}
           </View>
           {nose ? <NoseLine nose={nose.nose} state={nose.state} onPress={() => setOpen('nose')} /> : null}
           <AdviceList part={part} head={head} eyes={eyes} at={at} units={units} />
         </>
       ) : null}
       <View style={{ height: 1, backgroundColor: c.line }} />
-      {open === 'say' && at ? <SaySheet head={head} context={wordsContext(head, eyes.pair.centre.by, at.round, eyes.washerMm, pauseOf(at.window))} eyes={eyes} onClose={close} onPlace={(next) => (close(), change(say.sayIt, part, next))} /> : null}
-      {open === 'size' ? <EyeSheet head={head} onClose={close} eyes={eyes} onChange={(next) => change(say.size, part, next, `eyes:${eyes.id}`)} onRemove={() => edit(say.remove, { station: 'face', part: part.part.id }, (toy) => removeFeature(toy, eyes.id))} /> : null}
+      {open === 'say' && at ? (
+        <SaySheet
+          head={head}
+          context={wordsContext(head, eyes.pair.centre.by, at.round, eyes.washerMm, pauseOf(at.window))}
+          eyes={eyes}
+          onClose={close}
+          onPlace={(next) => (close(), change(say.sayIt, part, next))}
+        />
+      ) : null}
+      {open === 'size' ? (
+        <EyeSheet
+          head={head}
+          onClose={close}
+          eyes={eyes}
+          onChange={(next) => change(say.size, part, next, `eyes:${eyes.id}`)}
+          onRemove={() =>
+            edit(say.remove, { station: 'face', part: part.part.id }, (toy) => removeFeature(toy, eyes.id))
+          }
+        />
+      ) : null}
       {open === 'faces' ? <FacesSheet part={part} head={head} eyes={eyes} onClose={close} /> : null}
       {open === 'compare' ? <CompareSheet part={part} head={head} eyes={eyes} own onClose={close} /> : null}
       {open === 'map' && at ? <MapSheet part={part} head={head} eyes={eyes} at={at} onClose={close} /> : null}
-      {open === 'nose' && nose ? <NoseSheet part={part} head={head} nose={nose.nose} onClose={close} /> : null}
+      {open === 'nose' && nose ? (
+        <NoseSheet part={part} head={head} nose={nose.nose} onClose={close} />
+      ) : null}
     </>
   );
 });
 
 /** Where the posts are. While they are not mirrored, one of them, or both, is chosen to be moved. */
-function Posts({ at, eyes, post, setPost }: { at: EyesAt; eyes: EyePair; post: 0 | 1 | null; setPost: (post: 0 | 1 | null) => void }) {
+function Posts({
+  at,
+  eyes,
+  post,
+  setPost,
+}: {
+  at: EyesAt;
+  eyes: EyePair;
+  post: 0 | 1 | null;
+  setPost: (post: 0 | 1 | null) => void;
+}) {
   const tags = ([0, 1] as const).map((i) => <Tag key={i} of={say.eyes} {...holeTag(at.names[i])} />);
   if (eyes.pair.linked) return <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>{tags}</View>;
   return (
@@ -86,7 +177,9 @@ function Posts({ at, eyes, post, setPost }: { at: EyesAt; eyes: EyePair; post: 0
       <Words fontWeight="600">{say.which}</Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {([0, 1] as const).map((i) => (
-          <PostChoice key={i} label={say.post(at.sides[i])} chosen={post === i} onPress={() => setPost(i)}>{tags[i]}</PostChoice>
+          <PostChoice key={i} label={say.post(at.sides[i])} chosen={post === i} onPress={() => setPost(i)}>
+            {tags[i]}
+          </PostChoice>
         ))}
         <PlainButton label={say.both} chosen={post === null} onPress={() => setPost(null)} />
       </View>
@@ -94,10 +187,33 @@ function Posts({ at, eyes, post, setPost }: { at: EyesAt; eyes: EyePair; post: 0
   );
 }
 
-function PostChoice({ label, chosen, onPress, children }: { label: string; chosen: boolean; onPress: () => void; children: React.ReactNode }) {
+function PostChoice({
+  label,
+  chosen,
+  onPress,
+  children,
+}: {
+  label: string;
+  chosen: boolean;
+  onPress: () => void;
+  children: React.ReactNode;
+}) {
   const c = usePalette();
   return (
-    <Press role="radio" label={label} chosen={chosen} onPress={onPress} style={{ borderWidth: chosen ? 2.5 : 1.5, borderColor: chosen ? c.ink : c.edge, borderRadius: 6, backgroundColor: c.raise, padding: 6, gap: 3 }}>
+    <Press
+      role="radio"
+      label={label}
+      chosen={chosen}
+      onPress={onPress}
+      style={{
+        borderWidth: chosen ? 2.5 : 1.5,
+        borderColor: chosen ? c.ink : c.edge,
+        borderRadius: 6,
+        backgroundColor: c.raise,
+        padding: 6,
+        gap: 3,
+      }}
+    >
       <Words fontSize={15} lineHeight={19} fontWeight="600">{`${chosen ? '✓ ' : ''}${label}`}</Words>
       {children}
     </Press>
@@ -107,12 +223,32 @@ function PostChoice({ label, chosen, onPress, children }: { label: string; chose
 function NoseLine({ nose, state, onPress }: { nose: Nose; state: NoseState; onPress: () => void }) {
   const c = usePalette();
   return (
-    <Press onPress={onPress} style={{ flexDirection: 'row', alignItems: 'center', gap: 10, borderTopWidth: 1, borderTopColor: c.line, paddingTop: 8 }}>
+    <Press
+      onPress={onPress}
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        gap: 10,
+        borderTopWidth: 1,
+        borderTopColor: c.line,
+        paddingTop: 8,
+      }}
+    >
       <View style={{ flex: 1 }}>
-        <Title role="heading" aria-level={2}>{say.nose}</Title>
-        <Quiet textDecorationLine="underline">{nose.making === 'embroidered' ? say.noseEmbroidered(nose.widthMm, nose.heightMm) : say.noseSafety(nose.widthMm, nose.heightMm, nose.washerMm)}</Quiet>
+        <Title role="heading" aria-level={2}>
+          {say.nose}
+        </Title>
+        <Quiet textDecorationLine="underline">
+          {nose.making === 'embroidered'
+            ? say.noseEmbroidered(nose.widthMm, nose.heightMm)
+            : say.noseSafety(nose.widthMm, nose.heightMm, nose.washerMm)}
+        </Quiet>
       </View>
-      {state.state === 'homeless' ? <Words color={c.coralInk}>{say.homeless}</Words> : <Tag of={say.nose} {...holeTag(state.name)} />}
+      {state.state === 'homeless' ? (
+        <Words color={c.coralInk}>{say.homeless}</Words>
+      ) : (
+        <Tag of={say.nose} {...holeTag(state.name)} />
+      )}
     </Press>
   );
 }
@@ -120,10 +256,40 @@ function NoseLine({ nose, state, onPress }: { nose: Nose; state: NoseState; onPr
 function MirrorSwitch({ on, onChange }: { on: boolean; onChange: (on: boolean) => void }) {
   const c = usePalette();
   return (
-    <Press role="switch" label={say.mirror} chosen={on} onPress={() => onChange(!on)} style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+    <Press
+      role="switch"
+      label={say.mirror}
+      chosen={on}
+      onPress={() => onChange(!on)}
+      style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}
+    >
       <Words fontWeight="600">{say.mirror}</Words>
-      <View style={{ width: 58, height: 32, borderRadius: 16, borderWidth: 2, borderColor: c.ink, backgroundColor: on ? c.ink : c.paper, padding: 3, alignItems: on ? 'flex-end' : 'flex-start', justifyContent: 'center' }}>
-        {on ? <Words position="absolute" left={9} top={3} fontSize={15} lineHeight={20} color={c.paper} aria-hidden>✓</Words> : null}
+      <View
+        style={{
+          width: 58,
+          height: 32,
+          borderRadius: 16,
+          borderWidth: 2,
+          borderColor: c.ink,
+          backgroundColor: on ? c.ink : c.paper,
+          padding: 3,
+          alignItems: on ? 'flex-end' : 'flex-start',
+          justifyContent: 'center',
+        }}
+      >
+        {on ? (
+          <Words
+            position="absolute"
+            left={9}
+            top={3}
+            fontSize={15}
+            lineHeight={20}
+            color={c.paper}
+            aria-hidden
+          >
+            ✓
+          </Words>
+        ) : null}
         <View style={{ width: 22, height: 22, borderRadius: 11, backgroundColor: on ? c.tape : c.edge }} />
       </View>
     </Press>

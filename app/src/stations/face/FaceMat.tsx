@@ -5,7 +5,16 @@ import type { EyePair, EyesAt } from '@hoppla/core/feature';
 import { assemble, type Placed, type SewnJoin } from '@hoppla/core/join';
 import type { PartModel, ToyModel } from '@hoppla/core/toy';
 import { Mat, MatText, RULER, type MatView } from '../../controls';
-import { boundsOf, seenAt, Stage, standAlone, viewName, type Hold, type Projection, type StageProps } from '../../stage';
+import {
+  boundsOf,
+  seenAt,
+  Stage,
+  standAlone,
+  viewName,
+  type Hold,
+  type Projection,
+  type StageProps,
+} from '../../stage';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 
@@ -19,19 +28,35 @@ export function faceView(part: PartModel, scene: Bounds, width: number, height: 
   const crown = ringIsUp(part) ? part.form.z[0] : -part.form.heightMm;
   const above = Math.max(0, crown - scene.top);
   const tall = Math.max(20, above + Math.max(part.form.heightMm, scene.bottom - crown));
-  const pxPerMm = Math.min((width - RULER.left - 108) / Math.max(20, part.form.widthMm), (height - RULER.top - 16) / tall, 9);
+  const pxPerMm = Math.min(
+    (width - RULER.left - 108) / Math.max(20, part.form.widthMm),
+    (height - RULER.top - 16) / tall,
+    9,
+  );
   const spare = height - RULER.top - 16 - tall * pxPerMm;
-  return { pxPerMm, originX: RULER.left + (width - RULER.left) / 2, originY: RULER.top + 8 + spare / 2 + above * pxPerMm };
+  return {
+    pxPerMm,
+    originX: RULER.left + (width - RULER.left) / 2,
+    originY: RULER.top + 8 + spare / 2 + above * pxPerMm,
+  };
 }
 
 /** A part standing by itself with what is sewn on it; its own piece first. */
-export function faceOf(model: ToyModel, partId: string | undefined): { own: Placed | null; placed: readonly Placed[] } {
+export function faceOf(
+  model: ToyModel,
+  partId: string | undefined,
+): { own: Placed | null; placed: readonly Placed[] } {
   const own = model.pieces.find((p) => p.part === partId);
   if (!own) return { own: null, placed: [] };
-  const mine = model.toy.joins.filter((j): j is SewnJoin => j.kind === 'sewn' && j.at.part === own.part && j.at.at !== 'edge' && j.at.copy === own.copy);
+  const mine = model.toy.joins.filter(
+    (j): j is SewnJoin =>
+      j.kind === 'sewn' && j.at.part === own.part && j.at.at !== 'edge' && j.at.copy === own.copy,
+  );
   const guests = model.pieces.filter((p) => mine.some((j) => j.guest.part === p.part));
   const standing = standAlone(own);
-  const placed = mine.length ? assemble([{ ...own, ringIs: standing.ringIs }, ...guests], mine).placed : [standing];
+  const placed = mine.length
+    ? assemble([{ ...own, ringIs: standing.ringIs }, ...guests], mine).placed
+    : [standing];
   return { own: placed.find((p) => p.part === own.part) ?? standing, placed };
 }
 
@@ -48,9 +73,13 @@ export function useFaceScene(part: PartModel | null): FaceScene {
   const { model } = useToy();
   return useMemo(() => {
     if (!part) return { own: null, placed: [], scene: boundsOf([]) };
-    const key = [model.toy.joins, ...model.pieces.flatMap((p) => [p.part, p.copy, p.form, p.frontRad, p.ringIs])];
+    const key = [
+      model.toy.joins,
+      ...model.pieces.flatMap((p) => [p.part, p.copy, p.form, p.frontRad, p.ringIs]),
+    ];
     const known = scenes.get(part);
-    if (known && known.key.length === key.length && known.key.every((k, i) => k === key[i])) return known.face;
+    if (known && known.key.length === key.length && known.key.every((k, i) => k === key[i]))
+      return known.face;
     const found = faceOf(model, part.part.id);
     const face = { ...found, scene: boundsOf(found.placed) };
     scenes.set(part, { key, face });
@@ -73,16 +102,42 @@ interface FaceMatProps {
 }
 
 /** The part from the front with what is sewn on it, its rounds named, its eyes and their round marked. */
-export function FaceMat({ part, own, placed, at, eyes, width, height, view, hold, setHold, action }: FaceMatProps) {
+export function FaceMat({
+  part,
+  own,
+  placed,
+  at,
+  eyes,
+  width,
+  height,
+  view,
+  hold,
+  setHold,
+  action,
+}: FaceMatProps) {
   const { units, model } = useToy();
   const toys = useMemo(() => [{ model, placed }], [model, placed]);
   const { pxPerMm, originX, originY } = view;
-  if (!own) return <Mat width={width} height={height} view={view} label={part.name}>{null}</Mat>;
+  if (!own)
+    return (
+      <Mat width={width} height={height} view={view} label={part.name}>
+        {null}
+      </Mat>
+    );
   const top = ringIsUp(part) ? part.form.z[0] : -part.form.heightMm;
   const front = viewName(hold) === 'front';
   return (
     <Stage
-      width={width} height={height} label={`${part.name}, ${units.bare(part.form.widthMm)} × ${units.length(part.form.heightMm)}`} toys={toys} units={units} rest={{ x: originX, y: originY - top * pxPerMm, pxPerMm }} rulers={{ x: originX, y: originY }} hold={hold} setHold={setHold} action={action}
+      width={width}
+      height={height}
+      label={`${part.name}, ${units.bare(part.form.widthMm)} × ${units.length(part.form.heightMm)}`}
+      toys={toys}
+      units={units}
+      rest={{ x: originX, y: originY - top * pxPerMm, pxPerMm }}
+      rulers={{ x: originX, y: originY }}
+      hold={hold}
+      setHold={setHold}
+      action={action}
       overlay={(projection) => (
         <>
           {front ? <FaceLine projection={projection} own={own} height={height} /> : null}
@@ -99,16 +154,39 @@ export function FaceMat({ part, own, placed, at, eyes, width, height, view, hold
 function FaceLine({ projection, own, height }: { projection: Projection; own: Placed; height: number }) {
   const c = usePalette();
   const { x } = seenAt(projection, own, { angleRad: own.frontRad, row: own.form.r.length / 2 });
-  return <Path d={`M${x} ${RULER.top}V${height}`} stroke={c.matInk} strokeWidth={1.3} strokeDasharray="6 5" strokeOpacity={0.8} />;
+  return (
+    <Path
+      d={`M${x} ${RULER.top}V${height}`}
+      stroke={c.matInk}
+      strokeWidth={1.3}
+      strokeDasharray="6 5"
+      strokeOpacity={0.8}
+    />
+  );
 }
 
 /** The line between two rounds on which the eyes stand, where it is in sight. */
-function EyeRound({ own, at, projection, width }: { own: Placed; at: EyesAt; projection: Projection; width: number }) {
+function EyeRound({
+  own,
+  at,
+  projection,
+  width,
+}: {
+  own: Placed;
+  at: EyesAt;
+  projection: Projection;
+  width: number;
+}) {
   const c = usePalette();
   const { count } = own.form.fabric.rounds[at.round];
-  const points = Array.from({ length: 81 }, (_, k) => seenAt(projection, own, polarOf(own.form, at.round, at.centre + ((k - 40) / 40) * (count / 2), 'hole')));
+  const points = Array.from({ length: 81 }, (_, k) =>
+    seenAt(projection, own, polarOf(own.form, at.round, at.centre + ((k - 40) / 40) * (count / 2), 'hole')),
+  );
   let d = '';
-  points.forEach((p, k) => (d += p.near ? `${k > 0 && points[k - 1].near ? 'L' : 'M'}${p.x.toFixed(1)} ${p.y.toFixed(1)}` : ''));
+  points.forEach(
+    (p, k) =>
+      (d += p.near ? `${k > 0 && points[k - 1].near ? 'L' : 'M'}${p.x.toFixed(1)} ${p.y.toFixed(1)}` : ''),
+  );
   const near = points.filter((p) => p.near);
   if (near.length < 2) return null;
   const end = near.reduce((a, b) => (b.x > a.x ? b : a));
@@ -116,12 +194,28 @@ function EyeRound({ own, at, projection, width }: { own: Placed; at: EyesAt; pro
     <G>
       <Path d={d} stroke={c.matDeep} strokeWidth={4.2} fill="none" />
       <Path d={d} stroke={c.tape} strokeWidth={2.6} fill="none" />
-      <MatText x={Math.min(end.x + 6, width - 46)} y={end.y + 5} size={13} number colour={c.tape}>{`${at.names[0].round[0]}·${at.names[0].round[1]}`}</MatText>
+      <MatText
+        x={Math.min(end.x + 6, width - 46)}
+        y={end.y + 5}
+        size={13}
+        number
+        colour={c.tape}
+      >{`${at.names[0].round[0]}·${at.names[0].round[1]}`}</MatText>
     </G>
   );
 }
 
-function EyeRims({ own, at, eyes, projection }: { own: Placed; at: EyesAt; eyes: EyePair; projection: Projection }) {
+function EyeRims({
+  own,
+  at,
+  eyes,
+  projection,
+}: {
+  own: Placed;
+  at: EyesAt;
+  eyes: EyePair;
+  projection: Projection;
+}) {
   const c = usePalette();
   return at.polar.map((polar, i) => {
     const { x, y, near } = seenAt(projection, own, polar);
@@ -139,7 +233,10 @@ function EyeRims({ own, at, eyes, projection }: { own: Placed; at: EyesAt; eyes:
 function RoundNames({ part, own, projection }: { part: PartModel; own: Placed; projection: Projection }) {
   const c = usePalette();
   const sideways = part.form.direction * (ringIsUp(part) ? 1 : -1) * (Math.PI / 2);
-  const rounds = part.form.rounds.map((r, i) => ({ r, at: seenAt(projection, own, { angleRad: own.frontRad + sideways, row: i + 1 }) }));
+  const rounds = part.form.rounds.map((r, i) => ({
+    r,
+    at: seenAt(projection, own, { angleRad: own.frontRad + sideways, row: i + 1 }),
+  }));
   const middle = seenAt(projection, own, { angleRad: 0, row: 0 }).x;
   const flipped = rounds.some((x) => x.at.x > middle + 1);
   return (
@@ -150,7 +247,9 @@ function RoundNames({ part, own, projection }: { part: PartModel; own: Placed; p
         return r.number % 5 === 0 ? (
           <G key={r.label}>
             <Path d={`M${left} ${y}h-11`} stroke={c.matInk} strokeWidth={1.6} />
-            <MatText x={left - 14} y={y + 4.5} size={12} anchor="end" number>{r.label}</MatText>
+            <MatText x={left - 14} y={y + 4.5} size={12} anchor="end" number>
+              {r.label}
+            </MatText>
           </G>
         ) : (
           <Path key={r.label} d={`M${left} ${y}h-6`} stroke={c.matInk2} strokeWidth={1} />

@@ -17,7 +17,17 @@ const SLOT = 142;
 const TALL = 150;
 
 /** A few faces of this head side by side on the mat, each a real pair of places; one is chosen. */
-export function FacesSheet({ part, head, eyes, onClose }: { part: PartModel; head: Head; eyes: EyePair; onClose: () => void }) {
+export function FacesSheet({
+  part,
+  head,
+  eyes,
+  onClose,
+}: {
+  part: PartModel;
+  head: Head;
+  eyes: EyePair;
+  onClose: () => void;
+}) {
   const c = usePalette();
   const { toy, units } = useToy();
   const [chosen, setChosen] = useState(0);
@@ -30,25 +40,111 @@ export function FacesSheet({ part, head, eyes, onClose }: { part: PartModel; hea
       const { placed } = faceOf(model, part.part.id);
       return { model, placed, bounds: boundsOf(placed) };
     });
-    const scale = Math.min(...all.map(({ bounds: { left, right, top, bottom } }) => Math.min((SLOT - 14) / Math.max(20, right - left), (TALL - 20) / Math.max(20, bottom - top))), 9);
-    const moved = (p: Placed, { left, right, top, bottom }: ReturnType<typeof boundsOf>, i: number): Placed => ({
-      ...p, placement: { ...p.placement, shift: [p.placement.shift[0] + ((i + 0.5) * SLOT) / scale - (left + right) / 2, p.placement.shift[1] + (top + bottom) / 2, p.placement.shift[2]] },
+    const scale = Math.min(
+      ...all.map(({ bounds: { left, right, top, bottom } }) =>
+        Math.min((SLOT - 14) / Math.max(20, right - left), (TALL - 20) / Math.max(20, bottom - top)),
+      ),
+      9,
+    );
+    const moved = (
+      p: Placed,
+      { left, right, top, bottom }: ReturnType<typeof boundsOf>,
+      i: number,
+    ): Placed => ({
+      ...p,
+      placement: {
+        ...p.placement,
+        shift: [
+          p.placement.shift[0] + ((i + 0.5) * SLOT) / scale - (left + right) / 2,
+          p.placement.shift[1] + (top + bottom) / 2,
+          p.placement.shift[2],
+        ],
+      },
     });
-    return { standing: all.map(({ model, placed, bounds }, i) => ({ model, placed: placed.map((p) => moved(p, bounds, i)) })), pxPerMm: scale };
+    return {
+      standing: all.map(({ model, placed, bounds }, i) => ({
+        model,
+        placed: placed.map((p) => moved(p, bounds, i)),
+      })),
+      pxPerMm: scale,
+    };
   }, [faces, toy, part.part.id]);
   const face = faces[chosen] ?? faces[0];
   const width = faces.length * SLOT;
   return (
-    <Sheet title={say.facesTitle} onClose={onClose} foot={<MainAction label={!face || chosen === 0 ? say.keepFace : say.takeFace(pairTag(face.at.names))} onPress={() => (onClose(), chosen > 0 ? change(say.faces, part, face.eyes) : undefined)} />}>
+    <Sheet
+      title={say.facesTitle}
+      onClose={onClose}
+      foot={
+        <MainAction
+          label={!face || chosen === 0 ? say.keepFace : say.takeFace(pairTag(face.at.names))}
+          onPress={() => (onClose(), chosen > 0 ? change(say.faces, part, face.eyes) : undefined)}
+        />
+      }
+    >
       <Quiet>{say.facesHow}</Quiet>
-      <ScrollView horizontal style={{ marginHorizontal: -16, backgroundColor: c.mat }} contentContainerStyle={{ width, height: TALL + 58 }}>
-        <Stage width={width} height={TALL + 58} label={say.facesTitle} toys={standing} units={units} rest={{ x: 0, y: TALL / 2, pxPerMm }} rulers={null} hold={hold} setHold={setHold} still />
-        <View role="radiogroup" aria-label={say.facesTitle} style={{ position: 'absolute', left: 0, top: 0, flexDirection: 'row' }}>
+      <ScrollView
+        horizontal
+        style={{ marginHorizontal: -16, backgroundColor: c.mat }}
+        contentContainerStyle={{ width, height: TALL + 58 }}
+      >
+        <Stage
+          width={width}
+          height={TALL + 58}
+          label={say.facesTitle}
+          toys={standing}
+          units={units}
+          rest={{ x: 0, y: TALL / 2, pxPerMm }}
+          rulers={null}
+          hold={hold}
+          setHold={setHold}
+          still
+        />
+        <View
+          role="radiogroup"
+          aria-label={say.facesTitle}
+          style={{ position: 'absolute', left: 0, top: 0, flexDirection: 'row' }}
+        >
           {faces.map((f, i) => (
-            <Press key={f.name} role="radio" chosen={i === chosen} label={say.facesOf(faceWords.faces[f.name], (100 * f.line).toFixed(0), f.at.spacing.stitchesBetween)} onPress={() => setChosen(i)} style={{ width: SLOT, height: TALL + 58, justifyContent: 'flex-end', alignItems: 'center', borderWidth: 3, borderColor: i === chosen ? c.tape : 'transparent', paddingBottom: 4 }}>
-              <View style={{ backgroundColor: c.matDeep, paddingHorizontal: 8, paddingVertical: 2, alignItems: 'center' }}>
-                <Words fontSize={15} lineHeight={19} fontWeight="600" color={c.matInk}>{`${i === chosen ? '✓ ' : ''}${faceWords.faces[f.name]}`}</Words>
-                <Num fontSize={13} lineHeight={17} color={c.tape}>{`R${f.at.names[0].round[0]}·${f.at.names[0].round[1]}, ${units.length(f.at.spacing.straightMm.value)}`}</Num>
+            <Press
+              key={f.name}
+              role="radio"
+              chosen={i === chosen}
+              label={say.facesOf(
+                faceWords.faces[f.name],
+                (100 * f.line).toFixed(0),
+                f.at.spacing.stitchesBetween,
+              )}
+              onPress={() => setChosen(i)}
+              style={{
+                width: SLOT,
+                height: TALL + 58,
+                justifyContent: 'flex-end',
+                alignItems: 'center',
+                borderWidth: 3,
+                borderColor: i === chosen ? c.tape : 'transparent',
+                paddingBottom: 4,
+              }}
+            >
+              <View
+                style={{
+                  backgroundColor: c.matDeep,
+                  paddingHorizontal: 8,
+                  paddingVertical: 2,
+                  alignItems: 'center',
+                }}
+              >
+                <Words
+                  fontSize={15}
+                  lineHeight={19}
+                  fontWeight="600"
+                  color={c.matInk}
+                >{`${i === chosen ? '✓ ' : ''}${faceWords.faces[f.name]}`}</Words>
+                <Num
+                  fontSize={13}
+                  lineHeight={17}
+                  color={c.tape}
+                >{`R${f.at.names[0].round[0]}·${f.at.names[0].round[1]}, ${units.length(f.at.spacing.straightMm.value)}`}</Num>
               </View>
             </Press>
           ))}

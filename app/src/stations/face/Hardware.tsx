@@ -13,19 +13,48 @@ const FELT_COLOUR = '#f1eee6';
 type Fixed = EyePair | Nose;
 
 /** What eyes and a nose have alike: colour, felt under them, post and washer as the maker's own are, and loose pieces. */
-export function HardwareFields<T extends Fixed>({ it, widthMm, plastic, onChange }: { it: T; widthMm: number; plastic: boolean; onChange: (it: T) => void }) {
+export function HardwareFields<T extends Fixed>({
+  it,
+  widthMm,
+  plastic,
+  onChange,
+}: {
+  it: T;
+  widthMm: number;
+  plastic: boolean;
+  onChange: (it: T) => void;
+}) {
   const { units } = useToy();
   const felts = ['0', ...FELT_OVER.map((mm) => String(widthMm + mm))];
   return (
     <>
-      <Choice label={say.colour} options={Object.entries(say.colours).map(([id, label]) => ({ id, label }))} chosen={it.colour} onChoose={(colour) => onChange({ ...it, colour })} />
-      <Choice label={it.kind === 'eyes' ? say.felt : say.feltOne} options={felts.map((mm) => ({ id: mm, label: mm === '0' ? say.noFelt : units.length(Number(mm)) }))} chosen={String(it.felt?.mm ?? 0)} onChoose={(mm) => onChange({ ...it, felt: mm === '0' ? null : { mm: Number(mm), colour: it.felt?.colour ?? FELT_COLOUR } })} />
+      <Choice
+        label={say.colour}
+        options={Object.entries(say.colours).map(([id, label]) => ({ id, label }))}
+        chosen={it.colour}
+        onChoose={(colour) => onChange({ ...it, colour })}
+      />
+      <Choice
+        label={it.kind === 'eyes' ? say.felt : say.feltOne}
+        options={felts.map((mm) => ({ id: mm, label: mm === '0' ? say.noFelt : units.length(Number(mm)) }))}
+        chosen={String(it.felt?.mm ?? 0)}
+        onChoose={(mm) =>
+          onChange({
+            ...it,
+            felt: mm === '0' ? null : { mm: Number(mm), colour: it.felt?.colour ?? FELT_COLOUR },
+          })
+        }
+      />
       {plastic ? (
         <>
           <Words fontWeight="600">{say.hardware}</Words>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
             <MmField label={say.postMm} mm={it.postMm} onChange={(postMm) => onChange({ ...it, postMm })} />
-            <MmField label={say.washerMm} mm={it.washerMm} onChange={(washerMm) => onChange({ ...it, washerMm })} />
+            <MmField
+              label={say.washerMm}
+              mm={it.washerMm}
+              onChange={(washerMm) => onChange({ ...it, washerMm })}
+            />
           </View>
           <LoosePieces it={it} onChange={onChange} />
         </>
@@ -35,7 +64,15 @@ export function HardwareFields<T extends Fixed>({ it, widthMm, plastic, onChange
 }
 
 /** A length that is put in once it can be read; what is typed stays either way. */
-export function MmField({ label, mm, onChange }: { label: string; mm: number; onChange: (mm: number) => void }) {
+export function MmField({
+  label,
+  mm,
+  onChange,
+}: {
+  label: string;
+  mm: number;
+  onChange: (mm: number) => void;
+}) {
   const { units } = useToy();
   const [typed, setTyped] = useState<string | null>(null);
   const take = (text: string) => {
@@ -43,7 +80,16 @@ export function MmField({ label, mm, onChange }: { label: string; mm: number; on
     const found = lengthMm(text, units.system);
     if (found !== null && found >= 0.5 && found <= 200) onChange(Math.round(found * 100) / 100);
   };
-  return <Field label={label} numeric unit={units.of} value={typed ?? (units.system === 'mm' ? String(mm) : units.bare(mm))} onChange={take} most={8} />;
+  return (
+    <Field
+      label={label}
+      numeric
+      unit={units.of}
+      value={typed ?? (units.system === 'mm' ? String(mm) : units.bare(mm))}
+      onChange={take}
+      most={8}
+    />
+  );
 }
 
 function LoosePieces<T extends Fixed>({ it, onChange }: { it: T; onChange: (it: T) => void }) {
@@ -64,12 +110,24 @@ function LoosePieces<T extends Fixed>({ it, onChange }: { it: T; onChange: (it: 
       <Quiet>{say.looseHow}</Quiet>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {it.loose.map((piece, i) => (
-          <PlainButton key={`${piece.name}${i}`} label={say.looseOff(piece.name, piece.mm)} onPress={() => onChange({ ...it, loose: it.loose.filter((_, k) => k !== i) })} />
+          <PlainButton
+            key={`${piece.name}${i}`}
+            label={say.looseOff(piece.name, piece.mm)}
+            onPress={() => onChange({ ...it, loose: it.loose.filter((_, k) => k !== i) })}
+          />
         ))}
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'flex-end' }}>
         <Field label={say.looseName} value={name} onChange={setName} onDone={add} most={40} />
-        <Field label={say.looseSize} numeric unit={units.of} value={size} onChange={setSize} onDone={add} most={8} />
+        <Field
+          label={say.looseSize}
+          numeric
+          unit={units.of}
+          value={size}
+          onChange={setSize}
+          onDone={add}
+          most={8}
+        />
         <PlainButton label={say.looseAdd} disabled={!ready} onPress={add} />
       </View>
     </View>

@@ -1,6 +1,16 @@
 import { View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
-import { movedPost, movedPostRound, movedRound, reachOf, resolveEyes, withBetween, type EyePair, type EyesAt, type Head } from '@hoppla/core/feature';
+import {
+  movedPost,
+  movedPostRound,
+  movedRound,
+  reachOf,
+  resolveEyes,
+  withBetween,
+  type EyePair,
+  type EyesAt,
+  type Head,
+} from '@hoppla/core/feature';
 import type { PartModel } from '@hoppla/core/toy';
 import { screenWords as words } from '@hoppla/core/words';
 import { Nudge } from '../../controls';
@@ -10,10 +20,26 @@ import { ringIsUp } from './FaceMat';
 const say = words.face;
 
 /** Small steps of both posts, or of the one that was chosen. Each says where it leads. */
-export function Nudges({ part, head, eyes, at, post }: { part: PartModel; head: Head; eyes: EyePair; at: EyesAt; post: 0 | 1 | null }) {
+export function Nudges({
+  part,
+  head,
+  eyes,
+  at,
+  post,
+}: {
+  part: PartModel;
+  head: Head;
+  eyes: EyePair;
+  at: EyesAt;
+  post: 0 | 1 | null;
+}) {
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-      {post === null ? <BothNudges part={part} head={head} eyes={eyes} /> : <OneNudges part={part} head={head} eyes={eyes} at={at} post={post} />}
+      {post === null ? (
+        <BothNudges part={part} head={head} eyes={eyes} />
+      ) : (
+        <OneNudges part={part} head={head} eyes={eyes} at={at} post={post} />
+      )}
     </View>
   );
 }
@@ -24,7 +50,9 @@ function BothNudges({ part, head, eyes }: { part: PartModel; head: Head; eyes: E
   const up = ringIsUp(part) ? -1 : 1;
   const rounds = (moved: EyePair | null) => {
     if (!moved) return say.cannot;
-    const round = part.fabric.rounds.find((r) => r.mark === moved.pair.course.mark && r.nth === moved.pair.course.nth)!.number;
+    const round = part.fabric.rounds.find(
+      (r) => r.mark === moved.pair.course.mark && r.nth === moved.pair.course.nth,
+    )!.number;
     return moved.pair.at === 'middle' ? `R${round}` : `R${round - 1}·${round}`;
   };
   const between = (n: number) => say.st(eyes.pair.at === 'middle' ? n - 1 : n);
@@ -33,21 +61,59 @@ function BothNudges({ part, head, eyes }: { part: PartModel; head: Head; eyes: E
   const moved = { up: movedRound(head, eyes, up), down: movedRound(head, eyes, -up) };
   return (
     <>
-      <Nudge direction={say.closer} arrow="→←" result={between(closer)} disabled={closer === eyes.pair.between} onPress={() => change(say.closer, part, withBetween(head, eyes, closer))} />
-      <Nudge direction={say.wider} arrow="←→" result={between(wider)} disabled={wider === eyes.pair.between} onPress={() => change(say.wider, part, withBetween(head, eyes, wider))} />
-      <Nudge direction={say.up} arrow="↑" result={rounds(moved.up)} disabled={!moved.up} onPress={() => change(say.up, part, moved.up)} />
-      <Nudge direction={say.down} arrow="↓" result={rounds(moved.down)} disabled={!moved.down} onPress={() => change(say.down, part, moved.down)} />
+      <Nudge
+        direction={say.closer}
+        arrow="→←"
+        result={between(closer)}
+        disabled={closer === eyes.pair.between}
+        onPress={() => change(say.closer, part, withBetween(head, eyes, closer))}
+      />
+      <Nudge
+        direction={say.wider}
+        arrow="←→"
+        result={between(wider)}
+        disabled={wider === eyes.pair.between}
+        onPress={() => change(say.wider, part, withBetween(head, eyes, wider))}
+      />
+      <Nudge
+        direction={say.up}
+        arrow="↑"
+        result={rounds(moved.up)}
+        disabled={!moved.up}
+        onPress={() => change(say.up, part, moved.up)}
+      />
+      <Nudge
+        direction={say.down}
+        arrow="↓"
+        result={rounds(moved.down)}
+        disabled={!moved.down}
+        onPress={() => change(say.down, part, moved.down)}
+      />
     </>
   );
 }
 
 /** One post by itself, on purpose: the other stays. */
-function OneNudges({ part, head, eyes, at, post }: { part: PartModel; head: Head; eyes: EyePair; at: EyesAt; post: 0 | 1 }) {
+function OneNudges({
+  part,
+  head,
+  eyes,
+  at,
+  post,
+}: {
+  part: PartModel;
+  head: Head;
+  eyes: EyePair;
+  at: EyesAt;
+  post: 0 | 1;
+}) {
   const up = ringIsUp(part) ? -1 : 1;
   const out = post === 0 ? -1 : 1;
   const moved = {
-    inward: movedPost(head, eyes, post, at.coords[post] - out), outward: movedPost(head, eyes, post, at.coords[post] + out),
-    up: movedPostRound(head, eyes, post, up), down: movedPostRound(head, eyes, post, -up),
+    inward: movedPost(head, eyes, post, at.coords[post] - out),
+    outward: movedPost(head, eyes, post, at.coords[post] + out),
+    up: movedPostRound(head, eyes, post, up),
+    down: movedPostRound(head, eyes, post, -up),
   };
   const where = (next: EyePair | null, what: 'rounds' | 'stitches') => {
     const there = next && resolveEyes(head, next);
@@ -56,10 +122,33 @@ function OneNudges({ part, head, eyes, at, post }: { part: PartModel; head: Head
   const same = (next: EyePair) => where(next, 'stitches') === holeTag(at.names[post]).stitches;
   return (
     <>
-      <Nudge direction={say.inward} arrow="→" result={where(moved.inward, 'stitches')} disabled={same(moved.inward)} onPress={() => change(say.inward, part, moved.inward)} />
-      <Nudge direction={say.outward} arrow="←" result={where(moved.outward, 'stitches')} onPress={() => change(say.outward, part, moved.outward)} />
-      <Nudge direction={say.up} arrow="↑" result={where(moved.up, 'rounds')} disabled={!moved.up} onPress={() => change(say.up, part, moved.up)} />
-      <Nudge direction={say.down} arrow="↓" result={where(moved.down, 'rounds')} disabled={!moved.down} onPress={() => change(say.down, part, moved.down)} />
+      <Nudge
+        direction={say.inward}
+        arrow="→"
+        result={where(moved.inward, 'stitches')}
+        disabled={same(moved.inward)}
+        onPress={() => change(say.inward, part, moved.inward)}
+      />
+      <Nudge
+        direction={say.outward}
+        arrow="←"
+        result={where(moved.outward, 'stitches')}
+        onPress={() => change(say.outward, part, moved.outward)}
+      />
+      <Nudge
+        direction={say.up}
+        arrow="↑"
+        result={where(moved.up, 'rounds')}
+        disabled={!moved.up}
+        onPress={() => change(say.up, part, moved.up)}
+      />
+      <Nudge
+        direction={say.down}
+        arrow="↓"
+        result={where(moved.down, 'rounds')}
+        disabled={!moved.down}
+        onPress={() => change(say.down, part, moved.down)}
+      />
     </>
   );
 }

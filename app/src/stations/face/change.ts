@@ -3,6 +3,17 @@ import { setFeature, type PartModel } from '@hoppla/core/toy';
 import { edit } from '../../documents';
 
 /** Puts changed eyes or a changed nose into the toy, as one named step of its history. Steps with the same `gather` count as one. */
-export function change(name: string, part: PartModel, feature: EyePair | Nose | null, gather: string | null = null): void {
-  if (feature) edit(name, { station: 'face', part: part.part.id, feature: feature.id }, (toy) => setFeature(toy, feature), gather);
+export function change(
+  name: string,
+  part: PartModel,
+  feature: EyePair | Nose | null,
+  gather: string | null = null,
+): void {
+  if (feature)
+    edit(
+      name,
+      { station: 'face', part: part.part.id, feature: feature.id },
+      (toy) => setFeature(toy, feature),
+      gather,
+    );
 }

@@ -10,6 +10,10 @@ export class Boundary extends Component<{ children: ReactNode }, { broken: boole
   }
 
   override render() {
-    return this.state.broken ? <Broken onBack={() => this.setState({ broken: false })} /> : this.props.children;
+    return this.state.broken ? (
+      <Broken onBack={() => this.setState({ broken: false })} />
+    ) : (
+      this.props.children
+    );
   }
 }

@@ -9,8 +9,20 @@ export function Broken({ onBack }: { onBack: () => void }) {
   const c = usePalette();
   const { file } = openToyNow();
   return (
-    <View role="main" style={{ flex: 1, backgroundColor: c.paper, alignItems: 'center', justifyContent: 'center', padding: 24, gap: 16 }}>
-      <Title role="heading" aria-level={1} textAlign="center">{say.storage.crashed}</Title>
+    <View
+      role="main"
+      style={{
+        flex: 1,
+        backgroundColor: c.paper,
+        alignItems: 'center',
+        justifyContent: 'center',
+        padding: 24,
+        gap: 16,
+      }}
+    >
+      <Title role="heading" aria-level={1} textAlign="center">
+        {say.storage.crashed}
+      </Title>
       {file ? <MainAction label={say.storage.download} onPress={() => downloadToy(file)} /> : null}
       <PlainButton
         label={say.storage.back}

@@ -13,19 +13,54 @@ export function PartPicker({ onClose }: { onClose: () => void }) {
   return (
     <Sheet title={say.parts.choose} onClose={onClose}>
       {model.parts.map((p) => (
-        <PartRow key={p.part.id} model={model} part={p} chosen={p === part} onPress={() => (choosePart(p.part.id), onClose())} />
+        <PartRow
+          key={p.part.id}
+          model={model}
+          part={p}
+          chosen={p === part}
+          onPress={() => (choosePart(p.part.id), onClose())}
+        />
       ))}
     </Sheet>
   );
 }
 
 /** One part: its shape, its name, how many, whether it adds up. */
-export function PartRow({ model, part, chosen, onPress }: { model: ToyModel; part: PartModel; chosen: boolean; onPress: () => void }) {
+export function PartRow({
+  model,
+  part,
+  chosen,
+  onPress,
+}: {
+  model: ToyModel;
+  part: PartModel;
+  chosen: boolean;
+  onPress: () => void;
+}) {
   const c = usePalette();
   const errors = part.problems.filter((p) => p.severity === 'error').length;
-  const state = part.fabric.rounds.length === 0 ? say.parts.noRounds : errors ? say.parts.notYet(errors) : say.parts.addsUp;
+  const state =
+    part.fabric.rounds.length === 0
+      ? say.parts.noRounds
+      : errors
+        ? say.parts.notYet(errors)
+        : say.parts.addsUp;
   return (
-    <Press chosen={chosen} onPress={onPress} style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'flex-start', gap: 12, minHeight: 56, paddingRight: 8, backgroundColor: chosen ? c.sunk : 'transparent', borderLeftWidth: 6, borderLeftColor: chosen ? c.tape : 'transparent' }}>
+    <Press
+      chosen={chosen}
+      onPress={onPress}
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        justifyContent: 'flex-start',
+        gap: 12,
+        minHeight: 56,
+        paddingRight: 8,
+        backgroundColor: chosen ? c.sunk : 'transparent',
+        borderLeftWidth: 6,
+        borderLeftColor: chosen ? c.tape : 'transparent',
+      }}
+    >
       <Silhouette part={part} colour={yarnColour(model, part.part.id, part.copies[0]?.id ?? '')} />
       <View style={{ flex: 1 }}>
         <Words fontWeight="600">{`${part.name}${part.copies.length > 1 ? ` × ${part.copies.length}` : ''}`}</Words>
@@ -43,7 +78,12 @@ export function Silhouette({ part, colour }: { part: PartModel; colour: string }
   const c = usePalette();
   const { r, z } = part.form;
   const points = Array.from(r, (_, i) => [halfWidth(part.form, i) * PX_PER_MM, z[i] * PX_PER_MM] as const);
-  const d = points.length ? `M${points.map(([x, y]) => `${(32 + x).toFixed(1)} ${(4 + y).toFixed(1)}`).join('L')}L${[...points].reverse().map(([x, y]) => `${(32 - x).toFixed(1)} ${(4 + y).toFixed(1)}`).join('L')}Z` : '';
+  const d = points.length
+    ? `M${points.map(([x, y]) => `${(32 + x).toFixed(1)} ${(4 + y).toFixed(1)}`).join('L')}L${[...points]
+        .reverse()
+        .map(([x, y]) => `${(32 - x).toFixed(1)} ${(4 + y).toFixed(1)}`)
+        .join('L')}Z`
+    : '';
   return (
     <Svg width={64} height={Math.max(20, Math.min(72, part.form.heightMm * PX_PER_MM + 8))} aria-hidden>
       <Path d={d} fill={colour} stroke={c.ink} strokeWidth={1.2} strokeLinejoin="round" />

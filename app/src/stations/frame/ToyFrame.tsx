@@ -9,7 +9,17 @@ import { Text } from 'tamagui';
 import { screenWords as say } from '@hoppla/core/words';
 import type { Focus } from '@hoppla/core/toy';
 import { MainAction, Num, PlainButton, Press, StationIcon, Title, Words, type Station } from '../../controls';
-import { download, downloadToy, editHere, hush, openToy, openToyNow, saveAgain, step, useOpenToy } from '../../documents';
+import {
+  download,
+  downloadToy,
+  editHere,
+  hush,
+  openToy,
+  openToyNow,
+  saveAgain,
+  step,
+  useOpenToy,
+} from '../../documents';
 import { usePalette } from '../../theme';
 import { PartPicker } from './PartPicker';
 import { useToy } from './useToy';
@@ -38,10 +48,29 @@ function NotOpen() {
   const router = useRouter();
   const { state, trouble, raw } = useOpenToy();
   return (
-    <View role="main" style={{ flex: 1, backgroundColor: c.mat, alignItems: 'center', justifyContent: 'center', padding: 24, gap: 16 }}>
-      <Title role="heading" aria-level={1} color={c.matInk} textAlign="center">{trouble ?? say.loading}</Title>
-      {raw ? <MainAction label={say.bench.export} onPress={() => download('toy.hoppla.json', 'application/json', raw)} /> : null}
-      {state === 'missing' || state === 'newer' ? <PlainButton label={say.storage.back} onPress={() => router.replace('/')} /> : null}
+    <View
+      role="main"
+      style={{
+        flex: 1,
+        backgroundColor: c.mat,
+        alignItems: 'center',
+        justifyContent: 'center',
+        padding: 24,
+        gap: 16,
+      }}
+    >
+      <Title role="heading" aria-level={1} color={c.matInk} textAlign="center">
+        {trouble ?? say.loading}
+      </Title>
+      {raw ? (
+        <MainAction
+          label={say.bench.export}
+          onPress={() => download('toy.hoppla.json', 'application/json', raw)}
+        />
+      ) : null}
+      {state === 'missing' || state === 'newer' ? (
+        <PlainButton label={say.storage.back} onPress={() => router.replace('/')} />
+      ) : null}
     </View>
   );
 }
@@ -73,27 +102,81 @@ function TopBar() {
   const whole = at !== 'parts' && at !== 'face' && at !== 'gauge';
   const go = useGoTo();
   return (
-    <View role="banner" style={{ flexDirection: 'row', alignItems: 'center', backgroundColor: c.matDeep, paddingLeft: 12, paddingRight: 8, height: 56, gap: 2 }}>
-      <Press label={say.toBench(toy.name)} onPress={() => router.push('/')} style={{ paddingHorizontal: 4, flexShrink: 1 }}>
-        <Text role="heading" aria-level={1} fontFamily="$heading" fontSize={22} lineHeight={28} fontWeight="800" color={c.matInk} numberOfLines={1}>
+    <View
+      role="banner"
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        backgroundColor: c.matDeep,
+        paddingLeft: 12,
+        paddingRight: 8,
+        height: 56,
+        gap: 2,
+      }}
+    >
+      <Press
+        label={say.toBench(toy.name)}
+        onPress={() => router.push('/')}
+        style={{ paddingHorizontal: 4, flexShrink: 1 }}
+      >
+        <Text
+          role="heading"
+          aria-level={1}
+          fontFamily="$heading"
+          fontSize={22}
+          lineHeight={28}
+          fontWeight="800"
+          color={c.matInk}
+          numberOfLines={1}
+        >
           {toy.name}
         </Text>
       </Press>
       {whole || !part ? (
-        <Words color={c.matInk2} paddingHorizontal={8} flexGrow={1} flexShrink={1} numberOfLines={1}>{part ? say.plan.whole : ''}</Words>
+        <Words color={c.matInk2} paddingHorizontal={8} flexGrow={1} flexShrink={1} numberOfLines={1}>
+          {part ? say.plan.whole : ''}
+        </Words>
       ) : (
-        <Press label={`${part.name}: ${say.parts.choose}`} onPress={() => setPicking(true)} style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'flex-start', gap: 4, paddingHorizontal: 8, flexGrow: 1, flexShrink: 1, minWidth: 0 }}>
-          <Words color={c.matInk} fontWeight="600" fontSize={17} numberOfLines={1} flexShrink={1}>{part.name}</Words>
+        <Press
+          label={`${part.name}: ${say.parts.choose}`}
+          onPress={() => setPicking(true)}
+          style={{
+            flexDirection: 'row',
+            alignItems: 'center',
+            justifyContent: 'flex-start',
+            gap: 4,
+            paddingHorizontal: 8,
+            flexGrow: 1,
+            flexShrink: 1,
+            minWidth: 0,
+          }}
+        >
+          <Words color={c.matInk} fontWeight="600" fontSize={17} numberOfLines={1} flexShrink={1}>
+            {part.name}
+          </Words>
           <ChevronDown color={c.matInk} size={20} strokeWidth={2.4} />
         </Press>
       )}
-      <Press label={say.undo} disabled={!writing || history.past.length === 0} onPress={() => go(step('undo'))} style={{ alignItems: 'center' }}>
+      <Press
+        label={say.undo}
+        disabled={!writing || history.past.length === 0}
+        onPress={() => go(step('undo'))}
+        style={{ alignItems: 'center' }}
+      >
         <Undo color={c.matInk} size={22} strokeWidth={1.9} />
       </Press>
-      <Press label={say.redo} disabled={!writing || history.future.length === 0} onPress={() => go(step('redo'))} style={{ alignItems: 'center' }}>
+      <Press
+        label={say.redo}
+        disabled={!writing || history.future.length === 0}
+        onPress={() => go(step('redo'))}
+        style={{ alignItems: 'center' }}
+      >
         <Redo color={c.matInk} size={22} strokeWidth={1.9} />
       </Press>
-      <Shield open={open} onPress={() => router.push({ pathname: '/toy/[id]/safety', params: { id: toy.id } })} />
+      <Shield
+        open={open}
+        onPress={() => router.push({ pathname: '/toy/[id]/safety', params: { id: toy.id } })}
+      />
       {picking ? <PartPicker onClose={() => setPicking(false)} /> : null}
     </View>
   );
@@ -102,12 +185,53 @@ function TopBar() {
 function Shield({ open, onPress }: { open: number; onPress: () => void }) {
   const c = usePalette();
   return (
-    <Press label={say.safety.shield(open)} onPress={onPress} style={{ width: 48, height: 48, alignItems: 'center' }}>
+    <Press
+      label={say.safety.shield(open)}
+      onPress={onPress}
+      style={{ width: 48, height: 48, alignItems: 'center' }}
+    >
       <Svg width={34} height={38} viewBox="0 0 34 38" aria-hidden>
-        <Path d="M17 2l14 4.500v13c0 8-6 13.500-14 17-8-3.500-14-9-14-17v-13z" fill={open ? c.coral : 'none'} stroke={open ? c.coral : c.matInk2} strokeWidth={2.2} strokeLinejoin="round" />
-        {open ? <Path d="M17 5.500l10.700 3.500v10.500c0 6-4.500 10.300-10.700 13.200-6.200-2.900-10.700-7.200-10.700-13.200V9z" fill="none" stroke={c.onCoral} strokeOpacity={0.55} strokeWidth={1.3} strokeDasharray="3 2.500" /> : <Path d="M10.500 18.500l4.500 5 8.500-10" fill="none" stroke={c.matInk} strokeWidth={2.6} strokeLinecap="round" strokeLinejoin="round" />}
+        <Path
+          d="M17 2l14 4.500v13c0 8-6 13.500-14 17-8-3.500-14-9-14-17v-13z"
+          fill={open ? c.coral : 'none'}
+          stroke={open ? c.coral : c.matInk2}
+          strokeWidth={2.2}
+          strokeLinejoin="round"
+        />
+        {open ? (
+          <Path
+            d="M17 5.500l10.700 3.500v10.500c0 6-4.500 10.300-10.700 13.200-6.200-2.900-10.700-7.200-10.700-13.200V9z"
+            fill="none"
+            stroke={c.onCoral}
+            strokeOpacity={0.55}
+            strokeWidth={1.3}
+            strokeDasharray="3 2.500"
+          />
+        ) : (
+          <Path
+            d="M10.500 18.500l4.500 5 8.500-10"
+            fill="none"
+            stroke={c.matInk}
+            strokeWidth={2.6}
+            strokeLinecap="round"
+            strokeLinejoin="round"
+          />
+        )}
       </Svg>
-      {open ? <Num position="absolute" left={0} right={0} textAlign="center" fontSize={16} lineHeight={20} color={c.onCoral} aria-hidden>{String(open)}</Num> : null}
+      {open ? (
+        <Num
+          position="absolute"
+          left={0}
+          right={0}
+          textAlign="center"
+          fontSize={16}
+          lineHeight={20}
+          color={c.onCoral}
+          aria-hidden
+        >
+          {String(open)}
+        </Num>
+      ) : null}
     </Press>
   );
 }
@@ -118,15 +242,49 @@ function StationBar({ wide }: { wide: boolean }) {
   const { id, part } = useGlobalSearchParams<{ id: string; part?: string }>();
   const at = usePathname().split('/').pop();
   return (
-    <View role="navigation" aria-label={say.app} style={{ flexDirection: wide ? 'column' : 'row', backgroundColor: c.nav, paddingBottom: 'env(safe-area-inset-bottom)' as unknown as number, ...(wide ? { width: RAIL, paddingTop: 14, gap: 6 } : {}) }}>
-      {wide ? <Text fontFamily="$heading" fontSize={18} fontWeight="800" color={c.matInk} textAlign="center" marginBottom={14}>{say.app}</Text> : null}
+    <View
+      role="navigation"
+      aria-label={say.app}
+      style={{
+        flexDirection: wide ? 'column' : 'row',
+        backgroundColor: c.nav,
+        paddingBottom: 'env(safe-area-inset-bottom)' as unknown as number,
+        ...(wide ? { width: RAIL, paddingTop: 14, gap: 6 } : {}),
+      }}
+    >
+      {wide ? (
+        <Text
+          fontFamily="$heading"
+          fontSize={18}
+          fontWeight="800"
+          color={c.matInk}
+          textAlign="center"
+          marginBottom={14}
+        >
+          {say.app}
+        </Text>
+      ) : null}
       {STATIONS.map((s) => {
         const here = at === s;
         return (
-          <Press key={s} role="link" label={say.stations[s]} chosen={here} onPress={() => router.push({ pathname: `/toy/[id]/${s}`, params: part ? { id, part } : { id } })} style={{ flex: wide ? undefined : 1, height: 72, alignItems: 'center', gap: 3 }}>
+          <Press
+            key={s}
+            role="link"
+            label={say.stations[s]}
+            chosen={here}
+            onPress={() => router.push({ pathname: `/toy/[id]/${s}`, params: part ? { id, part } : { id } })}
+            style={{ flex: wide ? undefined : 1, height: 72, alignItems: 'center', gap: 3 }}
+          >
             {here ? <TapePiece wide={wide} /> : null}
             <StationIcon station={s} colour={here ? c.navOn : c.navInk} />
-            <Words fontSize={15} lineHeight={18} fontWeight={here ? '700' : '400'} color={here ? c.navOn : c.navInk}>{say.stations[s]}</Words>
+            <Words
+              fontSize={15}
+              lineHeight={18}
+              fontWeight={here ? '700' : '400'}
+              color={here ? c.navOn : c.navInk}
+            >
+              {say.stations[s]}
+            </Words>
           </Press>
         );
       })}
@@ -138,10 +296,23 @@ function StationBar({ wide }: { wide: boolean }) {
 function TapePiece({ wide }: { wide: boolean }) {
   const c = usePalette();
   return (
-    <View aria-hidden style={wide ? { position: 'absolute', left: 0, top: 8, bottom: 8, width: 8 } : { position: 'absolute', top: 0, left: '22%', right: '22%', height: 8 }}>
+    <View
+      aria-hidden
+      style={
+        wide
+          ? { position: 'absolute', left: 0, top: 8, bottom: 8, width: 8 }
+          : { position: 'absolute', top: 0, left: '22%', right: '22%', height: 8 }
+      }
+    >
       <Svg width="100%" height="100%">
         <Path d={wide ? 'M0 0H8V80H0Z' : 'M0 0H80V8H0Z'} fill={c.tape} />
-        <Path d={Array.from({ length: 9 }, (_, k) => (wide ? `M0 ${k * 7 + 4}h${k % 3 === 0 ? 6 : 4}` : `M${k * 7 + 4} 0v${k % 3 === 0 ? 6 : 4}`)).join('')} stroke={c.tapeInk} strokeWidth={1.2} />
+        <Path
+          d={Array.from({ length: 9 }, (_, k) =>
+            wide ? `M0 ${k * 7 + 4}h${k % 3 === 0 ? 6 : 4}` : `M${k * 7 + 4} 0v${k % 3 === 0 ? 6 : 4}`,
+          ).join('')}
+          stroke={c.tapeInk}
+          strokeWidth={1.2}
+        />
       </Svg>
     </View>
   );
@@ -156,19 +327,33 @@ function Notices() {
     const timer = setTimeout(hush, SAID_MS);
     return () => clearTimeout(timer);
   }, [said]);
-  const plain = { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', gap: 8, paddingHorizontal: 16, paddingVertical: 8 } as const;
+  const plain = {
+    flexDirection: 'row',
+    alignItems: 'center',
+    flexWrap: 'wrap',
+    gap: 8,
+    paddingHorizontal: 16,
+    paddingVertical: 8,
+  } as const;
   return (
     <View aria-live="polite">
       {trouble && file ? (
-        <View role="alert" style={{ ...plain, backgroundColor: c.coralWash, borderLeftWidth: 6, borderLeftColor: c.coral }}>
-          <Words flex={1} minWidth={180}>{trouble}</Words>
+        <View
+          role="alert"
+          style={{ ...plain, backgroundColor: c.coralWash, borderLeftWidth: 6, borderLeftColor: c.coral }}
+        >
+          <Words flex={1} minWidth={180}>
+            {trouble}
+          </Words>
           <PlainButton label={say.storage.download} onPress={() => downloadToy(openToyNow().file!)} />
           <PlainButton label={say.storage.again} onPress={saveAgain} />
         </View>
       ) : null}
       {!writing && state === 'open' ? (
         <View style={{ ...plain, backgroundColor: c.pinWash }}>
-          <Words flex={1} minWidth={180} color={c.pinInk}>{say.storage.readOnly}</Words>
+          <Words flex={1} minWidth={180} color={c.pinInk}>
+            {say.storage.readOnly}
+          </Words>
           <PlainButton label={say.storage.editHere} onPress={() => void editHere()} />
         </View>
       ) : null}
@@ -192,7 +377,10 @@ function useGoTo(): (focus: Focus | null) => void {
       if (focus.part) router.setParams({ part: focus.part });
       return;
     }
-    router.push({ pathname: `/toy/[id]/${focus.station}`, params: focus.part ? { id, part: focus.part } : { id } });
+    router.push({
+      pathname: `/toy/[id]/${focus.station}`,
+      params: focus.part ? { id, part: focus.part } : { id },
+    });
   };
 }
 

@@ -37,5 +37,15 @@ export function useToy(): ToyHere {
   const model = modelNow(settled);
   const points = pointsOf(model);
   const part = model.parts.find((p) => p.part.id === wanted) ?? model.parts[0] ?? null;
-  return { file, toy: file.toy, model, part, points, open: openPoints(points), writing, units: unitWords(file.toy.settings.units), choosePart: (id) => router.setParams({ part: id }) };
+  return {
+    file,
+    toy: file.toy,
+    model,
+    part,
+    points,
+    open: openPoints(points),
+    writing,
+    units: unitWords(file.toy.settings.units),
+    choosePart: (id) => router.setParams({ part: id }),
+  };
 }

@@ -23,19 +23,34 @@ interface PictureProps {
 export function MeasurePicture({ part, measured, said, width, height }: PictureProps) {
   const { units, model, toy } = useToy();
   const named = toy.gauges.find((g) => g.id === part.part.gauge) ?? toy.gauges[0];
-  const gauge = said.state === 'good' ? gaugeOf({ ...named, hookMm: part.reading.hookMm ?? named.hookMm, ...said.change }) : part.gauge;
+  const gauge =
+    said.state === 'good'
+      ? gaugeOf({ ...named, hookMm: part.reading.hookMm ?? named.hookMm, ...said.change })
+      : part.gauge;
   const colour = yarnColour(model, part.part.id, part.part.copies[0]?.id ?? '');
   const room = { width: width - RULER.left, height: height - RULER.top };
   const shared = { stitchMm: gauge.stitchMm, roundMm: gauge.roundMm, colour, room, units };
   const label = say.picture(say.way[measured.way]);
-  if (measured.way === 'part') return <PartPicture part={part} measured={measured} width={width} height={height} label={label} />;
+  if (measured.way === 'part')
+    return <PartPicture part={part} measured={measured} width={width} height={height} label={label} />;
   const view = viewOf(measured.way, shared);
   return (
     <Mat width={width} height={height} view={view} label={label}>
       {measured.way === 'stitches' ? <TenStitches {...shared} {...view} /> : null}
       {measured.way === 'rounds' ? <TenRounds {...shared} {...view} /> : null}
-      {measured.way === 'wander' ? <Wander {...shared} {...view} stitches={said.state === 'good' ? Number(measured.typed.replace(',', '.')) : expected(measured, part)} side={measured.side} /> : null}
-      {measured.way === 'yarn' ? <Yarn {...shared} {...view} lengthMm={20 * gauge.yarnWidths * gauge.stitchMm} /> : null}
+      {measured.way === 'wander' ? (
+        <Wander
+          {...shared}
+          {...view}
+          stitches={
+            said.state === 'good' ? Number(measured.typed.replace(',', '.')) : expected(measured, part)
+          }
+          side={measured.side}
+        />
+      ) : null}
+      {measured.way === 'yarn' ? (
+        <Yarn {...shared} {...view} lengthMm={20 * gauge.yarnWidths * gauge.stitchMm} />
+      ) : null}
     </Mat>
   );
 }
@@ -60,16 +75,39 @@ const TAPE = 40;
 
 function viewOf(way: keyof typeof PATCH, { stitchMm, roundMm, room }: Shared): View {
   const [across, up] = PATCH[way];
-  const beside = way === 'rounds' ? { x: 140, y: 16 } : way === 'stitches' ? { x: 28, y: TAPE + 44 } : { x: 40, y: 52 };
-  const pxPerMm = way === 'yarn' ? Math.min((room.width - 40) / (across * stitchMm), 3.2) : Math.min((room.width - beside.x) / (across * stitchMm), (room.height - beside.y) / (up * roundMm), 9);
+  const beside =
+    way === 'rounds' ? { x: 140, y: 16 } : way === 'stitches' ? { x: 28, y: TAPE + 44 } : { x: 40, y: 52 };
+  const pxPerMm =
+    way === 'yarn'
+      ? Math.min((room.width - 40) / (across * stitchMm), 3.2)
+      : Math.min((room.width - beside.x) / (across * stitchMm), (room.height - beside.y) / (up * roundMm), 9);
   const w = across * stitchMm * pxPerMm;
   const h = way === 'yarn' ? room.height - 30 : up * roundMm * pxPerMm;
   const x = RULER.left + Math.max(14, (room.width - w - (way === 'rounds' ? 110 : 0)) / 2);
-  return { pxPerMm, originX: x, originY: RULER.top + Math.max(10, (room.height - h - (way === 'stitches' ? TAPE + 26 : 0)) / 2 + (way === 'wander' ? 17 : 0)) };
+  return {
+    pxPerMm,
+    originX: x,
+    originY:
+      RULER.top +
+      Math.max(
+        10,
+        (room.height - h - (way === 'stitches' ? TAPE + 26 : 0)) / 2 + (way === 'wander' ? 17 : 0),
+      ),
+  };
 }
 
 /** A patch of single crochet: two legs a stitch, the rounds of the picture running up the page as in the hand. */
-function Patch({ across, up, stitchMm, roundMm, colour, pxPerMm, originX, originY, shiftPerRound = 0 }: Shared & View & { across: number; up: number; shiftPerRound?: number }) {
+function Patch({
+  across,
+  up,
+  stitchMm,
+  roundMm,
+  colour,
+  pxPerMm,
+  originX,
+  originY,
+  shiftPerRound = 0,
+}: Shared & View & { across: number; up: number; shiftPerRound?: number }) {
   const [w, h] = [stitchMm * pxPerMm, roundMm * pxPerMm];
   let left = '';
   let right = '';
@@ -93,7 +131,21 @@ function Patch({ across, up, stitchMm, roundMm, colour, pxPerMm, originX, origin
 }
 
 /** A length of the yellow tape with its ticks and the number on it. */
-function TapeAlong({ x, y, length, upright, pxPerMm, text }: { x: number; y: number; length: number; upright?: boolean; pxPerMm: number; text: string }) {
+function TapeAlong({
+  x,
+  y,
+  length,
+  upright,
+  pxPerMm,
+  text,
+}: {
+  x: number;
+  y: number;
+  length: number;
+  upright?: boolean;
+  pxPerMm: number;
+  text: string;
+}) {
   const c = usePalette();
   let ticks = '';
   for (let mm = 0; mm * pxPerMm <= length + 0.01; mm++) {
@@ -106,14 +158,22 @@ function TapeAlong({ x, y, length, upright, pxPerMm, text }: { x: number; y: num
     <G>
       <Rect x={x} y={y} width={upright ? 98 : length} height={upright ? length : TAPE} fill={c.tape} />
       <Path d={ticks} stroke={c.tapeInk} strokeWidth={1.1} />
-      <TapeNumber x={upright ? x + 55 : x + length / 2} y={upright ? y + length / 2 + 8 : y + 33} text={text} />
+      <TapeNumber
+        x={upright ? x + 55 : x + length / 2}
+        y={upright ? y + length / 2 + 8 : y + 33}
+        text={text}
+      />
     </G>
   );
 }
 
 function TapeNumber({ x, y, text }: { x: number; y: number; text: string }) {
   const c = usePalette();
-  return <MatText x={x} y={y} size={22} anchor="middle" number colour={c.tapeInk} halo={c.tape}>{text}</MatText>;
+  return (
+    <MatText x={x} y={y} size={22} anchor="middle" number colour={c.tapeInk} halo={c.tape}>
+      {text}
+    </MatText>
+  );
 }
 
 function TenStitches(p: Shared & View) {
@@ -124,8 +184,19 @@ function TenStitches(p: Shared & View) {
   return (
     <G>
       <Patch {...p} across={across} up={up} />
-      <Path d={`M${x} ${p.originY - 4}V${y + 12}M${x + 10 * w} ${p.originY - 4}V${y + 12}`} stroke={c.matInk} strokeWidth={1.6} strokeDasharray="5 4" />
-      <TapeAlong x={x} y={y + 12} length={10 * w} pxPerMm={p.pxPerMm} text={p.units.length(10 * p.stitchMm)} />
+      <Path
+        d={`M${x} ${p.originY - 4}V${y + 12}M${x + 10 * w} ${p.originY - 4}V${y + 12}`}
+        stroke={c.matInk}
+        strokeWidth={1.6}
+        strokeDasharray="5 4"
+      />
+      <TapeAlong
+        x={x}
+        y={y + 12}
+        length={10 * w}
+        pxPerMm={p.pxPerMm}
+        text={p.units.length(10 * p.stitchMm)}
+      />
     </G>
   );
 }
@@ -139,8 +210,20 @@ function TenRounds(p: Shared & View) {
   return (
     <G>
       <Patch {...p} across={across} up={up} />
-      <Path d={`M${p.originX - 4} ${y}H${x}M${p.originX - 4} ${y + 10 * h}H${x}`} stroke={c.matInk} strokeWidth={1.6} strokeDasharray="5 4" />
-      <TapeAlong x={x} y={y} length={10 * h} pxPerMm={p.pxPerMm} text={p.units.length(10 * p.roundMm)} upright />
+      <Path
+        d={`M${p.originX - 4} ${y}H${x}M${p.originX - 4} ${y + 10 * h}H${x}`}
+        stroke={c.matInk}
+        strokeWidth={1.6}
+        strokeDasharray="5 4"
+      />
+      <TapeAlong
+        x={x}
+        y={y}
+        length={10 * h}
+        pxPerMm={p.pxPerMm}
+        text={p.units.length(10 * p.roundMm)}
+        upright
+      />
     </G>
   );
 }
@@ -158,11 +241,24 @@ function Wander(p: Shared & View & { stitches: number; side: 'left' | 'right' })
     <G>
       <Patch {...p} across={across} up={up} />
       <Path d={`M${x} ${p.originY - 14}V${foot + 6}`} stroke="#0B1D3E" strokeWidth={3.6} />
-      <Path d={`M${x} ${p.originY - 14}V${foot + 6}`} stroke={c.matInk} strokeWidth={2} strokeDasharray="6 5" />
+      <Path
+        d={`M${x} ${p.originY - 14}V${foot + 6}`}
+        stroke={c.matInk}
+        strokeWidth={2}
+        strokeDasharray="6 5"
+      />
       <Path d={line} stroke="#0B1D3E" strokeWidth={6} fill="none" />
       <Path d={line} stroke={c.threadMat} strokeWidth={4} strokeLinecap="round" fill="none" />
       <Path d={`M${x} ${p.originY - 9}h${by}`} stroke={c.tape} strokeWidth={10} />
-      <MatText x={x + by + (by < 0 ? -8 : 8)} y={p.originY - 6} size={26} anchor={by < 0 ? 'end' : 'start'} number>{String(Math.round(p.stitches * 10) / 10)}</MatText>
+      <MatText
+        x={x + by + (by < 0 ? -8 : 8)}
+        y={p.originY - 6}
+        size={26}
+        anchor={by < 0 ? 'end' : 'start'}
+        number
+      >
+        {String(Math.round(p.stitches * 10) / 10)}
+      </MatText>
     </G>
   );
 }
@@ -191,20 +287,49 @@ function Yarn(p: Shared & View & { lengthMm: number }) {
   return (
     <G>
       <Patch {...p} across={across} up={1} />
-      <Path d={`M${p.originX + w} ${p.originY + p.roundMm * p.pxPerMm * 0.7}v34`} stroke={p.colour} strokeWidth={5} />
+      <Path
+        d={`M${p.originX + w} ${p.originY + p.roundMm * p.pxPerMm * 0.7}v34`}
+        stroke={p.colour}
+        strokeWidth={5}
+      />
       <Path d={lanes[0]} stroke={shade(p.colour, 0.5)} strokeWidth={8} fill="none" strokeLinecap="round" />
       <Path d={lanes[0]} stroke={p.colour} strokeWidth={5} fill="none" strokeLinecap="round" />
-      <MatText x={p.originX + w / 2} y={Math.min(y + 34, RULER.top + p.room.height - 10)} size={24} anchor="middle" number>{p.units.length(p.lengthMm)}</MatText>
+      <MatText
+        x={p.originX + w / 2}
+        y={Math.min(y + 34, RULER.top + p.room.height - 10)}
+        size={24}
+        anchor="middle"
+        number
+      >
+        {p.units.length(p.lengthMm)}
+      </MatText>
     </G>
   );
 }
 
 /** The part itself with the measure laid on it. */
-function PartPicture({ part, measured, width, height, label }: { part: PartModel; measured: Measured; width: number; height: number; label: string }) {
+function PartPicture({
+  part,
+  measured,
+  width,
+  height,
+  label,
+}: {
+  part: PartModel;
+  measured: Measured;
+  width: number;
+  height: number;
+  label: string;
+}) {
   const c = usePalette();
   const { model, units } = useToy();
   const piece = model.pieces.find((p) => p.part === part.part.id);
-  if (!piece) return <Mat width={width} height={height} view={{ pxPerMm: 3, originX: width / 2, originY: 40 }} label={label}>{null}</Mat>;
+  if (!piece)
+    return (
+      <Mat width={width} height={height} view={{ pxPerMm: 3, originX: width / 2, originY: 40 }} label={label}>
+        {null}
+      </Mat>
+    );
   const scene = sceneOf(model, [standAlone(piece)]);
   const [w, h] = [scene.right - scene.left, scene.bottom - scene.top];
   const pxPerMm = Math.min((width - RULER.left - 150) / w, (height - RULER.top - 64) / h, 9);
@@ -214,18 +339,35 @@ function PartPicture({ part, measured, width, height, label }: { part: PartModel
   const [x0, x1, y1] = [middle - (w / 2) * pxPerMm, middle + (w / 2) * pxPerMm, originY + h * pxPerMm];
   const round = part.form.rounds[widestRound(part)];
   const ringUp = part.ringIs !== 'sole' && part.ringIs !== 'chin';
-  const girthY = originY + (ringUp ? round?.heightMm ?? 0 : part.form.heightMm - (round?.heightMm ?? 0)) * pxPerMm;
+  const girthY =
+    originY + (ringUp ? (round?.heightMm ?? 0) : part.form.heightMm - (round?.heightMm ?? 0)) * pxPerMm;
   const value = units.length(expected(measured, part));
   return (
     <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} label={label}>
       <ToyPicture scene={scene} x={originX} y={originY - scene.top * pxPerMm} pxPerMm={pxPerMm} bare />
-      {measured.on === 'width' ? <TapeAlong x={x0} y={y1 + 6} length={x1 - x0} pxPerMm={pxPerMm} text={value} /> : null}
-      {measured.on === 'height' ? <TapeAlong x={x1 + 10} y={originY} length={y1 - originY} pxPerMm={pxPerMm} text={value} upright /> : null}
+      {measured.on === 'width' ? (
+        <TapeAlong x={x0} y={y1 + 6} length={x1 - x0} pxPerMm={pxPerMm} text={value} />
+      ) : null}
+      {measured.on === 'height' ? (
+        <TapeAlong x={x1 + 10} y={originY} length={y1 - originY} pxPerMm={pxPerMm} text={value} upright />
+      ) : null}
       {measured.on === 'girth' ? (
         <G>
-          <Path d={`M${x0} ${girthY}a${(x1 - x0) / 2} 9 0 0 0 ${x1 - x0} 0`} stroke={c.tapeInk} strokeWidth={16} fill="none" />
-          <Path d={`M${x0} ${girthY}a${(x1 - x0) / 2} 9 0 0 0 ${x1 - x0} 0`} stroke={c.tape} strokeWidth={13} fill="none" />
-          <MatText x={middle} y={y1 + 30} size={24} anchor="middle" number>{value}</MatText>
+          <Path
+            d={`M${x0} ${girthY}a${(x1 - x0) / 2} 9 0 0 0 ${x1 - x0} 0`}
+            stroke={c.tapeInk}
+            strokeWidth={16}
+            fill="none"
+          />
+          <Path
+            d={`M${x0} ${girthY}a${(x1 - x0) / 2} 9 0 0 0 ${x1 - x0} 0`}
+            stroke={c.tape}
+            strokeWidth={13}
+            fill="none"
+          />
+          <MatText x={middle} y={y1 + 30} size={24} anchor="middle" number>
+            {value}
+          </MatText>
         </G>
       ) : null}
     </Mat>

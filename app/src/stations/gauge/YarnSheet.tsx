@@ -13,7 +13,15 @@ import { useToy } from '../frame/useToy';
 const say = words.gauge;
 
 /** Another yarn for the whole toy: new sizes, eyes, washers, ends and grams beside the old. */
-export function YarnSheet({ part, gauge, onClose }: { part: PartModel; gauge: NamedGauge; onClose: () => void }) {
+export function YarnSheet({
+  part,
+  gauge,
+  onClose,
+}: {
+  part: PartModel;
+  gauge: NamedGauge;
+  onClose: () => void;
+}) {
   const { toy, units, writing } = useToy();
   const now = part.reading.hookMm ?? gauge.hookMm;
   const first = YARNS.find((y) => y.usualHookMm > now + 0.4) ?? YARNS[0];
@@ -25,12 +33,23 @@ export function YarnSheet({ part, gauge, onClose }: { part: PartModel; gauge: Na
   const { result, share } = useCompute('yarnChange', { toy, gauge: gauge.id, to });
   const name = `${yarn}, ${hookName(hook, toy.settings.hooks)}`;
   const change = () => {
-    edit(say.changeTo(name), { station: 'gauge', part: part.part.id }, (so) => changeYarn(so, gauge.id, to, newId));
+    edit(say.changeTo(name), { station: 'gauge', part: part.part.id }, (so) =>
+      changeYarn(so, gauge.id, to, newId),
+    );
     onClose();
   };
   return (
-    <Sheet title={say.changeTitle} onClose={onClose} foot={<MainAction label={say.changeTo(name)} disabled={!result || !writing} onPress={change} />}>
-      <Choice label={say.weight} options={YARNS.map((y) => ({ id: y.name, label: y.name }))} chosen={yarn} onChoose={(next) => (setYarn(next), setTyped(''))} />
+    <Sheet
+      title={say.changeTitle}
+      onClose={onClose}
+      foot={<MainAction label={say.changeTo(name)} disabled={!result || !writing} onPress={change} />}
+    >
+      <Choice
+        label={say.weight}
+        options={YARNS.map((y) => ({ id: y.name, label: y.name }))}
+        chosen={yarn}
+        onChoose={(next) => (setYarn(next), setTyped(''))}
+      />
       <Field label={say.hook} value={typed} onChange={setTyped} placeholder={`${usual} mm`} most={12} />
       {typed.trim() !== '' && hookMm(typed) === null ? <Quiet role="alert">{say.notHook}</Quiet> : null}
       {result ? <Table result={result} units={units} /> : <Working share={share} />}
@@ -54,9 +73,34 @@ function Working({ share }: { share: number }) {
 function Table({ result, units }: { result: YarnChange; units: UnitWords }) {
   const both = (pair: readonly [string, string]) => pair;
   const rows = (r: YarnChangeRow): [string, readonly [string, string]][] => [
-    [say.columns.size, both([0, 1].map((k) => words.bench.size(units.bare(r.width[k].value), units.bare(r.height[k].value), k === 1 ? units.of : '')) as [string, string])],
-    ...(r.eyes ? [[say.columns.eyes, both([0, 1].map((k) => say.washer(r.eyes!.eyeMm[k], r.eyes!.washerMm[k])) as [string, string])] as [string, readonly [string, string]]] : []),
-    ...(r.fillG[0] > 0 || r.fillG[1] > 0 ? [[say.columns.fill, both([units.weight(r.fillG[0]), units.weight(r.fillG[1])])] as [string, readonly [string, string]]] : []),
+    [
+      say.columns.size,
+      both(
+        [0, 1].map((k) =>
+          words.bench.size(
+            units.bare(r.width[k].value),
+            units.bare(r.height[k].value),
+            k === 1 ? units.of : '',
+          ),
+        ) as [string, string],
+      ),
+    ],
+    ...(r.eyes
+      ? [
+          [
+            say.columns.eyes,
+            both([0, 1].map((k) => say.washer(r.eyes!.eyeMm[k], r.eyes!.washerMm[k])) as [string, string]),
+          ] as [string, readonly [string, string]],
+        ]
+      : []),
+    ...(r.fillG[0] > 0 || r.fillG[1] > 0
+      ? [
+          [say.columns.fill, both([units.weight(r.fillG[0]), units.weight(r.fillG[1])])] as [
+            string,
+            readonly [string, string],
+          ],
+        ]
+      : []),
     [say.columns.end, both([units.end(r.endMm[0]), units.end(r.endMm[1])])],
   ];
   return (
@@ -64,7 +108,14 @@ function Table({ result, units }: { result: YarnChange; units: UnitWords }) {
       {result.rows.map((r) => (
         <Block key={r.part} title={r.copies > 1 ? `${r.name} × ${r.copies}` : r.name} rows={rows(r)} />
       ))}
-      <Block title={say.whole} rows={[[say.columns.fill, [units.weight(result.fillG[0]), units.weight(result.fillG[1])]], [say.endsAll, [units.yarn(result.endsMm[0]), units.yarn(result.endsMm[1])]], [say.columns.yarn, [units.yarn(1000 * result.yarnM[0]), units.yarn(1000 * result.yarnM[1])]]]} />
+      <Block
+        title={say.whole}
+        rows={[
+          [say.columns.fill, [units.weight(result.fillG[0]), units.weight(result.fillG[1])]],
+          [say.endsAll, [units.yarn(result.endsMm[0]), units.yarn(result.endsMm[1])]],
+          [say.columns.yarn, [units.yarn(1000 * result.yarnM[0]), units.yarn(1000 * result.yarnM[1])]],
+        ]}
+      />
     </View>
   );
 }
@@ -76,9 +127,22 @@ function Block({ title, rows }: { title: string; rows: [string, readonly [string
     <View style={{ borderTopWidth: 1, borderTopColor: c.line, paddingVertical: 6 }}>
       <Words fontWeight="700">{title}</Words>
       {rows.map(([what, [was, becomes]]) => (
-        <View key={what} style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', columnGap: 8, minHeight: 24 }} role="group" aria-label={`${title}, ${what}: ${was}, ${becomes}`}>
+        <View
+          key={what}
+          style={{
+            flexDirection: 'row',
+            flexWrap: 'wrap',
+            alignItems: 'baseline',
+            columnGap: 8,
+            minHeight: 24,
+          }}
+          role="group"
+          aria-label={`${title}, ${what}: ${was}, ${becomes}`}
+        >
           <Quiet width={86}>{what}</Quiet>
-          <Num fontWeight="400" color={c.ink2} width={78}>{was}</Num>
+          <Num fontWeight="400" color={c.ink2} width={78}>
+            {was}
+          </Num>
           <Num flexShrink={1}>{`→ ${becomes}`}</Num>
         </View>
       ))}

@@ -1,4 +1,13 @@
-import { COUNTED, fromTenRounds, fromTenStitches, fromUnravelled, fromWander, gaugeOf, type Calibrated, type GaugeChange } from '@hoppla/core/gauge';
+import {
+  COUNTED,
+  fromTenRounds,
+  fromTenStitches,
+  fromUnravelled,
+  fromWander,
+  gaugeOf,
+  type Calibrated,
+  type GaugeChange,
+} from '@hoppla/core/gauge';
 import { fromPart, measuredOn, type PartMeasure } from '@hoppla/core/form';
 import type { NamedGauge, PartModel } from '@hoppla/core/toy';
 import { lengthMm, screenWords, type UnitWords } from '@hoppla/core/words';
@@ -18,7 +27,10 @@ export interface Measured {
 }
 
 /** What a measurement says: a change that can be used, a sentence about what is wrong, or nothing yet. */
-export type Said = { state: 'nothing' } | { state: 'fault'; sentence: string } | { state: 'good'; change: GaugeChange; what: string };
+export type Said =
+  | { state: 'nothing' }
+  | { state: 'fault'; sentence: string }
+  | { state: 'good'; change: GaugeChange; what: string };
 
 /** Twenty stitches are unravelled. */
 const UNRAVELLED = 20;
@@ -41,7 +53,11 @@ export function expected(measured: Measured, part: PartModel): number {
 }
 
 /** The round that a girth is taken round: the first of the widest. */
-export const widestRound = (part: PartModel): number => part.form.rounds.reduce((best, r, i) => (r.radiusMm > part.form.rounds[best].radiusMm + 0.01 ? i : best), 0);
+export const widestRound = (part: PartModel): number =>
+  part.form.rounds.reduce(
+    (best, r, i) => (r.radiusMm > part.form.rounds[best].radiusMm + 0.01 ? i : best),
+    0,
+  );
 
 /** Reads what was typed and works out what follows from it. */
 export function saidBy(measured: Measured, part: PartModel, named: NamedGauge, units: UnitWords): Said {
@@ -51,18 +67,42 @@ export function saidBy(measured: Measured, part: PartModel, named: NamedGauge, u
   if (measured.way === 'wander') {
     const stitches = Number(measured.typed.replace(',', '.'));
     if (!Number.isFinite(stitches) || stitches < 0) return { state: 'fault', sentence: say.notNumber };
-    return answer(fromWander(settings, stitches, measured.side, COUNTED, wrongSideOut), say.wanders(String(stitches), say[measured.side]), say.notNumber, '');
+    return answer(
+      fromWander(settings, stitches, measured.side, COUNTED, wrongSideOut),
+      say.wanders(String(stitches), say[measured.side]),
+      say.notNumber,
+      '',
+    );
   }
   const mm = lengthMm(measured.typed, units.system);
   if (mm === null || mm <= 0) return { state: 'fault', sentence: say.notLength };
-  const found = measured.way === 'stitches' ? fromTenStitches(settings, mm) : measured.way === 'rounds' ? fromTenRounds(settings, mm) : measured.way === 'yarn' ? fromUnravelled(settings, mm)
-    : fromPart(settings, part.fabric, { fill: part.part.fill, wrongSideOut }, { what: measured.on, round: widestRound(part), mm });
+  const found =
+    measured.way === 'stitches'
+      ? fromTenStitches(settings, mm)
+      : measured.way === 'rounds'
+        ? fromTenRounds(settings, mm)
+        : measured.way === 'yarn'
+          ? fromUnravelled(settings, mm)
+          : fromPart(
+              settings,
+              part.fabric,
+              { fill: part.part.fill, wrongSideOut },
+              { what: measured.on, round: widestRound(part), mm },
+            );
   const gauge = found.fault === undefined ? gaugeOf({ ...settings, ...found.change }) : part.gauge;
-  const what = measured.way === 'yarn' ? say.yarnEach(units.length(mm / UNRAVELLED)) : measured.way === 'rounds' || (measured.way === 'part' && measured.on === 'height') ? say.round(units.fine(gauge.roundMm)) : say.stitch(units.fine(gauge.stitchMm));
+  const what =
+    measured.way === 'yarn'
+      ? say.yarnEach(units.length(mm / UNRAVELLED))
+      : measured.way === 'rounds' || (measured.way === 'part' && measured.on === 'height')
+        ? say.round(units.fine(gauge.roundMm))
+        : say.stitch(units.fine(gauge.stitchMm));
   return answer(found, what, say.notLength, units.length(expected(measured, part)));
 }
 
 function answer(found: Calibrated, what: string, notOne: string, usual: string): Said {
   if (found.fault === undefined) return { state: 'good', change: found.change, what };
-  return { state: 'fault', sentence: found.fault === 'not a length' || usual === '' ? notOne : say.farOff(usual) };
+  return {
+    state: 'fault',
+    sentence: found.fault === 'not a length' || usual === '' ? notOne : say.farOff(usual),
+  };
 }

@@ -23,24 +23,56 @@ export function AttachSheet({ onClose, onAdded }: { onClose: () => void; onAdded
   const attach = () => {
     if (!chosenGuest || !chosenHost) return;
     const join = usualJoin(model, chosenGuest, chosenHost, newId());
-    edit(say.attach(chosenGuest.name, chosenHost.name), { station: 'joins', join: join.id }, (toy) => setJoin(toy, join));
+    edit(say.attach(chosenGuest.name, chosenHost.name), { station: 'joins', join: join.id }, (toy) =>
+      setJoin(toy, join),
+    );
     onAdded(join.id);
     onClose();
   };
   return (
-    <Sheet title={say.add} onClose={onClose} foot={<MainAction label={chosenGuest && chosenHost ? say.attach(name(chosenGuest), chosenHost.name.toLowerCase()) : say.add} disabled={!chosenGuest || !chosenHost} onPress={attach} />}>
+    <Sheet
+      title={say.add}
+      onClose={onClose}
+      foot={
+        <MainAction
+          label={
+            chosenGuest && chosenHost ? say.attach(name(chosenGuest), chosenHost.name.toLowerCase()) : say.add
+          }
+          disabled={!chosenGuest || !chosenHost}
+          onPress={attach}
+        />
+      }
+    >
       <Words fontWeight="600">{say.guest}</Words>
-      <View role="radiogroup" aria-label={say.guest} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View
+        role="radiogroup"
+        aria-label={say.guest}
+        style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+      >
         {guests.map((p) => (
-          <PlainButton key={p.part.id} label={name(p)} chosen={p === chosenGuest} onPress={() => setGuest(p.part.id)} />
+          <PlainButton
+            key={p.part.id}
+            label={name(p)}
+            chosen={p === chosenGuest}
+            onPress={() => setGuest(p.part.id)}
+          />
         ))}
       </View>
       {chosenGuest ? (
         <>
           <Words fontWeight="600">{say.host}</Words>
-          <View role="radiogroup" aria-label={say.host} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          <View
+            role="radiogroup"
+            aria-label={say.host}
+            style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+          >
             {hosts.map((p) => (
-              <PlainButton key={p.part.id} label={p.name} chosen={p === chosenHost} onPress={() => setHost(p.part.id)} />
+              <PlainButton
+                key={p.part.id}
+                label={p.name}
+                chosen={p === chosenHost}
+                onPress={() => setHost(p.part.id)}
+              />
             ))}
           </View>
         </>

@@ -9,10 +9,23 @@ import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 
 /** The assembled toy from the front, with the pins of the chosen join. */
-export function JoinsMat({ width, height, sites, host }: { width: number; height: number; sites: readonly JoinSite[]; host: { part: string; copy: string } | null }) {
+export function JoinsMat({
+  width,
+  height,
+  sites,
+  host,
+}: {
+  width: number;
+  height: number;
+  sites: readonly JoinSite[];
+  host: { part: string; copy: string } | null;
+}) {
   const c = usePalette();
   const { model, toy, units } = useToy();
-  const placed = useMemo(() => (model.placed.length ? model.placed : model.pieces.slice(0, 1).map((p) => standAlone(p))), [model]);
+  const placed = useMemo(
+    () => (model.placed.length ? model.placed : model.pieces.slice(0, 1).map((p) => standAlone(p))),
+    [model],
+  );
   const [hold, setHold] = useHold();
   const toys = useMemo(() => [{ model, placed }], [model, placed]);
   const scene = useMemo(() => boundsOf(placed), [placed]);
@@ -25,9 +38,19 @@ export function JoinsMat({ width, height, sites, host }: { width: number; height
   const own = placed.find((p) => p.part === host?.part && p.copy === host?.copy);
   return (
     <Stage
-      width={width} height={height} label={`${toy.name}: ${say.bench.size(units.bare(w), units.bare(h), units.of)}`} toys={toys} units={units} rest={{ x: originX, y: originY - scene.top * pxPerMm, pxPerMm }} rulers={{ x: originX, y: originY }} hold={hold} setHold={setHold}
+      width={width}
+      height={height}
+      label={`${toy.name}: ${say.bench.size(units.bare(w), units.bare(h), units.of)}`}
+      toys={toys}
+      units={units}
+      rest={{ x: originX, y: originY - scene.top * pxPerMm, pxPerMm }}
+      rulers={{ x: originX, y: originY }}
+      hold={hold}
+      setHold={setHold}
       overlay={(projection) => {
-        const spots = own ? sites.flatMap((s) => pinSpots(s, own.form).map((polar) => seenAt(projection, own, polar))) : [];
+        const spots = own
+          ? sites.flatMap((s) => pinSpots(s, own.form).map((polar) => seenAt(projection, own, polar)))
+          : [];
         const middles = own ? sites.filter((s) => s.name).map((s) => seenAt(projection, own, s.polar)) : [];
         return (
           <>
@@ -43,7 +66,9 @@ export function JoinsMat({ width, height, sites, host }: { width: number; height
                 <Path d={`M${p.x - 9} ${p.y}h18M${p.x} ${p.y - 9}v18`} stroke={c.tape} strokeWidth={2.6} />
               </G>
             ))}
-            <MatText x={width - 8} y={height - 10} size={14} anchor="end" number>{say.bench.size(units.bare(w), units.bare(h), units.of)}</MatText>
+            <MatText x={width - 8} y={height - 10} size={14} anchor="end" number>
+              {say.bench.size(units.bare(w), units.bare(h), units.of)}
+            </MatText>
           </>
         );
       }}

@@ -5,7 +5,18 @@ import { holeTag } from '@hoppla/core/address';
 import type { JoinSite, SewnJoin } from '@hoppla/core/join';
 import { modelOf, removeJoin, setJoin, type ToyModel } from '@hoppla/core/toy';
 import { screenWords as words } from '@hoppla/core/words';
-import { MainAction, Nudge, PlainButton, Press, ProblemLine, Quiet, Scroll, Tag, Title, Words } from '../../controls';
+import {
+  MainAction,
+  Nudge,
+  PlainButton,
+  Press,
+  ProblemLine,
+  Quiet,
+  Scroll,
+  Tag,
+  Title,
+  Words,
+} from '../../controls';
 import { edit } from '../../documents';
 import { usePalette } from '../../theme';
 import { RAIL, WIDE_FROM } from '../frame/ToyFrame';
@@ -32,11 +43,21 @@ export function JoinsStation() {
   const [adding, setAdding] = useState(false);
   const wide = width >= WIDE_FROM;
   const paper = wide ? 400 : width;
-  const current = model.sites.find((s) => s.join.id === chosen) ?? model.sites.find((s) => s.join.at.at !== 'edge') ?? model.sites[0] ?? null;
-  const enough = model.parts.filter((p) => p.fabric.rounds.length > 0).reduce((n, p) => n + p.copies.length, 0) > 1;
+  const current =
+    model.sites.find((s) => s.join.id === chosen) ??
+    model.sites.find((s) => s.join.at.at !== 'edge') ??
+    model.sites[0] ??
+    null;
+  const enough =
+    model.parts.filter((p) => p.fabric.rounds.length > 0).reduce((n, p) => n + p.copies.length, 0) > 1;
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
-      <JoinsMat width={wide ? width - RAIL - paper : width} height={wide ? height - 56 : Math.round(Math.max(160, height * 0.4))} sites={current?.sites ?? []} host={current ? current.join.at : null} />
+      <JoinsMat
+        width={wide ? width - RAIL - paper : width}
+        height={wide ? height - 56 : Math.round(Math.max(160, height * 0.4))}
+        sites={current?.sites ?? []}
+        host={current ? current.join.at : null}
+      />
       <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
         {/* Keyed, so that choosing a join shows it from its top. */}
         <Scroll key={current?.join.id} contentContainerStyle={{ padding: wide ? 20 : 16, gap: 12 }}>
@@ -44,7 +65,9 @@ export function JoinsStation() {
             <JoinCard join={current.join} sites={current.sites} model={model} />
           ) : (
             <View style={{ gap: 6 }}>
-              <Title role="heading" aria-level={2}>{say.none}</Title>
+              <Title role="heading" aria-level={2}>
+                {say.none}
+              </Title>
               <Quiet>{enough ? say.noneHow : say.needTwo}</Quiet>
             </View>
           )}
@@ -52,14 +75,30 @@ export function JoinsStation() {
             <View>
               <Words fontWeight="600">{say.list}</Words>
               {model.sites.map((s) => (
-                <JoinRow key={s.join.id} model={model} join={s.join} sites={s.sites} chosen={s === current} onPress={() => setChosen(s.join.id)} />
+                <JoinRow
+                  key={s.join.id}
+                  model={model}
+                  join={s.join}
+                  sites={s.sites}
+                  chosen={s === current}
+                  onPress={() => setChosen(s.join.id)}
+                />
               ))}
             </View>
           ) : null}
         </Scroll>
         <View style={{ padding: 16, paddingTop: 8, flexDirection: 'row', gap: 8 }}>
-          {current ? <PlainButton label={say.add} disabled={!enough || !writing} onPress={() => setAdding(true)} /> : null}
-          {current ? <MainAction label={say.keep} onPress={() => router.push({ pathname: '/toy/[id]/plan', params: { id: toy.id } })} /> : <MainAction label={say.add} disabled={!enough || !writing} onPress={() => setAdding(true)} />}
+          {current ? (
+            <PlainButton label={say.add} disabled={!enough || !writing} onPress={() => setAdding(true)} />
+          ) : null}
+          {current ? (
+            <MainAction
+              label={say.keep}
+              onPress={() => router.push({ pathname: '/toy/[id]/plan', params: { id: toy.id } })}
+            />
+          ) : (
+            <MainAction label={say.add} disabled={!enough || !writing} onPress={() => setAdding(true)} />
+          )}
         </View>
       </View>
       {adding ? <AttachSheet onClose={() => setAdding(false)} onAdded={setChosen} /> : null}
@@ -74,46 +113,121 @@ function names(model: ToyModel, join: SewnJoin): { guest: string; host: string }
 function JoinCard({ join, sites, model }: { join: SewnJoin; sites: readonly JoinSite[]; model: ToyModel }) {
   const { guest, host } = names(model, join);
   const { units } = useToy();
-  const change = (name: string, next: SewnJoin | null) => next && edit(name, { station: 'joins', join: join.id }, (toy) => setJoin(toy, next), `join:${join.id}`);
+  const change = (name: string, next: SewnJoin | null) =>
+    next && edit(name, { station: 'joins', join: join.id }, (toy) => setJoin(toy, next), `join:${join.id}`);
   const first = sites[0];
   const twin = sites[1];
   const end = join.at.at === 'edge';
   return (
     <>
-      <Title role="heading" aria-level={2}>{say.title(join.twin ? say.pair(guest) : guest, host)}</Title>
+      <Title role="heading" aria-level={2}>
+        {say.title(join.twin ? say.pair(guest) : guest, host)}
+      </Title>
       {!first ? <ProblemLine where={guest} sentence={say.homeless} severity="error" /> : null}
-      {first?.state === 'moved' ? <ProblemLine where={guest} sentence={words.joins.toSettle} severity="warning" mends={[{ title: words.face.moved, onPress: () => change(words.face.moved, movedJoin(model, join, first, 'keep')?.join ?? null) }]} /> : null}
+      {first?.state === 'moved' ? (
+        <ProblemLine
+          where={guest}
+          sentence={words.joins.toSettle}
+          severity="warning"
+          mends={[
+            {
+              title: words.face.moved,
+              onPress: () => change(words.face.moved, movedJoin(model, join, first, 'keep')?.join ?? null),
+            },
+          ]}
+        />
+      ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {sites.map((s) => (s.name ? <Tag key={s.copy} of={guest} {...holeTag(s.name)} /> : <Tag key={s.copy} of={guest} rounds={say.atEnd} stitches={`${s.guestEdge} st`} />))}
+        {sites.map((s) =>
+          s.name ? (
+            <Tag key={s.copy} of={guest} {...holeTag(s.name)} />
+          ) : (
+            <Tag key={s.copy} of={guest} rounds={say.atEnd} stitches={`${s.guestEdge} st`} />
+          ),
+        )}
       </View>
-      {first ? <Quiet>{first.name ? say.says(guest, first.guestEdge, host.toLowerCase(), first.name.round, first.name.stitch) : say.saysEnd(guest, first.guestEdge, host.toLowerCase())}</Quiet> : null}
+      {first ? (
+        <Quiet>
+          {first.name
+            ? say.says(guest, first.guestEdge, host.toLowerCase(), first.name.round, first.name.stitch)
+            : say.saysEnd(guest, first.guestEdge, host.toLowerCase())}
+        </Quiet>
+      ) : null}
       {twin ? <Quiet>{say.twin(units.fine(twin.missMm))}</Quiet> : null}
-      {first && !end ? <JoinNudges model={model} join={join} site={first} onMove={(name, next) => change(name, next)} /> : null}
+      {first && !end ? (
+        <JoinNudges model={model} join={join} site={first} onMove={(name, next) => change(name, next)} />
+      ) : null}
       {first?.pins ? <Pins sites={sites} /> : null}
       {!end ? (
-        <View role="radiogroup" aria-label={say.points} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <View
+          role="radiogroup"
+          aria-label={say.points}
+          style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+        >
           {AIMS.map(({ words: w, aim }) => (
-            <PlainButton key={w} label={w} chosen={aim.tiltDeg === join.aim.tiltDeg && aim.towardDeg === join.aim.towardDeg} onPress={() => change(w, { ...join, aim })} />
+            <PlainButton
+              key={w}
+              label={w}
+              chosen={aim.tiltDeg === join.aim.tiltDeg && aim.towardDeg === join.aim.towardDeg}
+              onPress={() => change(w, { ...join, aim })}
+            />
           ))}
         </View>
       ) : null}
       <View style={{ flexDirection: 'row' }}>
-        <PlainButton label={say.remove} danger onPress={() => edit(say.remove, { station: 'joins' }, (toy) => removeJoin(toy, join.id))} />
+        <PlainButton
+          label={say.remove}
+          danger
+          onPress={() => edit(say.remove, { station: 'joins' }, (toy) => removeJoin(toy, join.id))}
+        />
       </View>
     </>
   );
 }
 
-function JoinNudges({ model, join, site, onMove }: { model: ToyModel; join: SewnJoin; site: JoinSite; onMove: (name: string, next: SewnJoin | null) => void }) {
+function JoinNudges({
+  model,
+  join,
+  site,
+  onMove,
+}: {
+  model: ToyModel;
+  join: SewnJoin;
+  site: JoinSite;
+  onMove: (name: string, next: SewnJoin | null) => void;
+}) {
   const moves: { move: JoinMove; words: string; arrow: string }[] = join.twin
-    ? [{ move: 'closer', words: say.closer, arrow: '→←' }, { move: 'further', words: say.further, arrow: '←→' }, { move: 'up', words: say.up, arrow: '↑' }, { move: 'down', words: say.down, arrow: '↓' }]
-    : [{ move: 'right', words: say.right, arrow: '←' }, { move: 'left', words: say.left, arrow: '→' }, { move: 'up', words: say.up, arrow: '↑' }, { move: 'down', words: say.down, arrow: '↓' }];
+    ? [
+        { move: 'closer', words: say.closer, arrow: '→←' },
+        { move: 'further', words: say.further, arrow: '←→' },
+        { move: 'up', words: say.up, arrow: '↑' },
+        { move: 'down', words: say.down, arrow: '↓' },
+      ]
+    : [
+        { move: 'right', words: say.right, arrow: '←' },
+        { move: 'left', words: say.left, arrow: '→' },
+        { move: 'up', words: say.up, arrow: '↑' },
+        { move: 'down', words: say.down, arrow: '↓' },
+      ];
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {moves.map(({ move, words: w, arrow }) => {
         const next = movedJoin(model, join, site, move);
-        const result = next ? (move === 'up' || move === 'down' ? next.rounds : next.stitches) : words.face.cannot;
-        return <Nudge key={move} direction={w} arrow={arrow} result={result} disabled={!next} onPress={() => onMove(w, next?.join ?? null)} />;
+        const result = next
+          ? move === 'up' || move === 'down'
+            ? next.rounds
+            : next.stitches
+          : words.face.cannot;
+        return (
+          <Nudge
+            key={move}
+            direction={w}
+            arrow={arrow}
+            result={result}
+            disabled={!next}
+            onPress={() => onMove(w, next?.join ?? null)}
+          />
+        );
       })}
     </View>
   );
@@ -129,7 +243,9 @@ function Pins({ sites }: { sites: readonly JoinSite[] }) {
         if (holes.length === 0) return null;
         return (
           <View key={k} style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 8 }}>
-            <Quiet width={70} paddingTop={4}>{say.pin[k]}</Quiet>
+            <Quiet width={70} paddingTop={4}>
+              {say.pin[k]}
+            </Quiet>
             <View style={{ flex: 1, flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
               {holes.map((h, i) => (
                 <Tag key={i} of={say.pin[k]} {...holeTag(h)} />
@@ -142,12 +258,44 @@ function Pins({ sites }: { sites: readonly JoinSite[] }) {
   );
 }
 
-function JoinRow({ model, join, sites, chosen, onPress }: { model: ToyModel; join: SewnJoin; sites: readonly JoinSite[]; chosen: boolean; onPress: () => void }) {
+function JoinRow({
+  model,
+  join,
+  sites,
+  chosen,
+  onPress,
+}: {
+  model: ToyModel;
+  join: SewnJoin;
+  sites: readonly JoinSite[];
+  chosen: boolean;
+  onPress: () => void;
+}) {
   const c = usePalette();
   const { guest, host } = names(model, join);
-  const where = sites[0]?.name ? holeTag(sites[0].name).rounds : sites[0] ? say.atEnd : words.safety.weights.open;
+  const where = sites[0]?.name
+    ? holeTag(sites[0].name).rounds
+    : sites[0]
+      ? say.atEnd
+      : words.safety.weights.open;
   return (
-    <Press chosen={chosen} onPress={onPress} style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', gap: 8, minHeight: 46, paddingHorizontal: 8, borderBottomWidth: 1, borderBottomColor: c.line, backgroundColor: chosen ? c.sunk : 'transparent', borderLeftWidth: 6, borderLeftColor: chosen ? c.tape : 'transparent' }}>
+    <Press
+      chosen={chosen}
+      onPress={onPress}
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        justifyContent: 'space-between',
+        gap: 8,
+        minHeight: 46,
+        paddingHorizontal: 8,
+        borderBottomWidth: 1,
+        borderBottomColor: c.line,
+        backgroundColor: chosen ? c.sunk : 'transparent',
+        borderLeftWidth: 6,
+        borderLeftColor: chosen ? c.tape : 'transparent',
+      }}
+    >
       <Words flex={1}>{say.title(join.twin ? say.pair(guest) : guest, host)}</Words>
       <Tag rounds={where} />
     </Press>

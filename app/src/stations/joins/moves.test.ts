@@ -5,7 +5,8 @@ import { usualJoin } from './usual';
 let n = 0;
 const newId = () => `i${++n}`;
 const model = modelToy(rill(newId));
-const named = (name: string) => model.sites.find((s) => model.parts.find((p) => p.part.id === s.join.guest.part)!.name === name)!;
+const named = (name: string) =>
+  model.sites.find((s) => model.parts.find((p) => p.part.id === s.join.guest.part)!.name === name)!;
 
 describe('moves of a join say where they lead', () => {
   const { join, sites } = named('Arm');
@@ -38,7 +39,11 @@ describe('moves of a join say where they lead', () => {
 });
 
 test('a usual pair stands on both sides of the widest round, a single part in front of it', () => {
-  const toy = addParts(newToy('T', newId), 'Head\nR1: 6 sc in ring\nR2: inc x6\nR3-5: sc around\nR6: dec x6\nclose\n\nEar (2x)\nR1: 6 sc in ring\n\nNose (1x)\nR1: 5 sc in ring', newId);
+  const toy = addParts(
+    newToy('T', newId),
+    'Head\nR1: 6 sc in ring\nR2: inc x6\nR3-5: sc around\nR6: dec x6\nclose\n\nEar (2x)\nR1: 6 sc in ring\n\nNose (1x)\nR1: 5 sc in ring',
+    newId,
+  );
   const made = modelToy(toy);
   const [head, ear, nose] = made.parts;
   const pair = modelToy(setJoin(toy, usualJoin(made, ear, head, 'a'))).sites[0].sites;

@@ -17,11 +17,19 @@ export function usualJoin(model: ToyModel, guest: PartModel, host: PartModel, id
   const piece = model.pieces.find((p) => p.part === host.part.id)!;
   const pair = free.length > 1;
   const counts = host.form.rounds.map((r) => r.count);
-  const widest = Math.max(1, Math.round((counts.indexOf(Math.max(...counts)) + counts.lastIndexOf(Math.max(...counts))) / 2));
+  const widest = Math.max(
+    1,
+    Math.round((counts.indexOf(Math.max(...counts)) + counts.lastIndexOf(Math.max(...counts))) / 2),
+  );
   const round = Math.min(widest, counts.length - 1);
   const angle = piece.frontRad + (pair ? (PAIR_DEG * Math.PI) / 180 : 0);
   return {
-    kind: 'sewn', id, guest: { part: guest.part.id, copy: free[0].id }, at: holePlace(piece, round, Math.round(coordAt(host.form, round, angle, 'hole'))), edge: 'open',
-    aim: { tiltDeg: 0, towardDeg: 0 }, twin: pair ? { copy: free[1].id } : null,
+    kind: 'sewn',
+    id,
+    guest: { part: guest.part.id, copy: free[0].id },
+    at: holePlace(piece, round, Math.round(coordAt(host.form, round, angle, 'hole'))),
+    edge: 'open',
+    aim: { tiltDeg: 0, towardDeg: 0 },
+    twin: pair ? { copy: free[1].id } : null,
   };
 }

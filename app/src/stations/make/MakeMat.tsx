@@ -33,34 +33,84 @@ export function MakeMat({ part, copy, tick, next, done, width, height }: MakeMat
   const w = full.right - full.left;
   const h = full.bottom - full.top;
   const share = whole ? 1 : 0.56;
-  const pxPerMm = Math.min(((width - RULER.left - 24) * share) / Math.max(w, 10), (height - RULER.top - 18) / Math.max(h, 10), 9);
+  const pxPerMm = Math.min(
+    ((width - RULER.left - 24) * share) / Math.max(w, 10),
+    (height - RULER.top - 18) / Math.max(h, 10),
+    9,
+  );
   const originX = RULER.left + 12 + Math.max((w / 2) * pxPerMm, ((width - RULER.left - 24) * share) / 2);
   const originY = RULER.top + 8;
   const at = placed[0];
   const round = tick?.round?.round ?? -1;
   const key = own ? keyOf(own) : '';
-  const upTo = useMemo((): Record<string, number> => (whole || !own ? {} : { [key]: Math.max(done, round + 1) }), [whole, own, key, done, round]);
+  const upTo = useMemo(
+    (): Record<string, number> => (whole || !own ? {} : { [key]: Math.max(done, round + 1) }),
+    [whole, own, key, done, round],
+  );
   const marks = !whole && round >= 0 ? [{ piece: key, round, colour: c.tape, share: 0.82 }] : undefined;
   const straight = viewName(hold) === 'front' && hold.zoom === 1 && hold.panX === 0 && hold.panY === 0;
   const textX = width - 12;
   const stop = next && !next.round ? next : null;
   return (
     <Stage
-      width={width} height={height} label={tick?.step.title ?? ''} toys={toys} units={units} rest={{ x: originX, y: originY - full.top * pxPerMm, pxPerMm }} rulers={{ x: originX, y: originY }} hold={hold} setHold={setHold} bare={!whole && !eyesAreIn(part, tick)} upTo={upTo} marks={marks}
+      width={width}
+      height={height}
+      label={tick?.step.title ?? ''}
+      toys={toys}
+      units={units}
+      rest={{ x: originX, y: originY - full.top * pxPerMm, pxPerMm }}
+      rulers={{ x: originX, y: originY }}
+      hold={hold}
+      setHold={setHold}
+      bare={!whole && !eyesAreIn(part, tick)}
+      upTo={upTo}
+      marks={marks}
       overlay={() => (
         <>
-          {!whole && at && straight ? <Path d={outline(at, originX, originY - full.top * pxPerMm, pxPerMm)} fill="none" stroke={c.matInk} strokeWidth={1.2} strokeDasharray="5 4" /> : null}
+          {!whole && at && straight ? (
+            <Path
+              d={outline(at, originX, originY - full.top * pxPerMm, pxPerMm)}
+              fill="none"
+              stroke={c.matInk}
+              strokeWidth={1.2}
+              strokeDasharray="5 4"
+            />
+          ) : null}
           {tick?.round && part ? (
             <G>
               <Rect x={textX - 158} y={height - 78} width={166} height={64} fill={c.mat} />
-              <MatText x={textX - 62} y={height - 26} size={52} anchor="end" weight="800" colour={c.tape}>{tick.round.label}</MatText>
-              <MatText x={textX} y={height - 26} size={16} anchor="end">{say.make.of(part.fabric.rounds.length)}</MatText>
+              <MatText x={textX - 62} y={height - 26} size={52} anchor="end" weight="800" colour={c.tape}>
+                {tick.round.label}
+              </MatText>
+              <MatText x={textX} y={height - 26} size={16} anchor="end">
+                {say.make.of(part.fabric.rounds.length)}
+              </MatText>
             </G>
           ) : null}
           {stop ? (
             <G>
-              <LaneSign sign={stop.step.kind === 'eyes' ? 'pause' : stop.step.kind === 'washers' ? 'washer' : stop.step.kind === 'stuff' ? 'stuff' : stop.step.kind === 'close' ? 'close' : 'end'} x={textX - 190} y={RULER.top + 24} yarn={c.matInk} />
-              <MatText x={textX - 44} y={RULER.top + 30} size={15} anchor="end">{`${say.make.next}: ${short(stop.step.title)}`}</MatText>
+              <LaneSign
+                sign={
+                  stop.step.kind === 'eyes'
+                    ? 'pause'
+                    : stop.step.kind === 'washers'
+                      ? 'washer'
+                      : stop.step.kind === 'stuff'
+                        ? 'stuff'
+                        : stop.step.kind === 'close'
+                          ? 'close'
+                          : 'end'
+                }
+                x={textX - 190}
+                y={RULER.top + 24}
+                yarn={c.matInk}
+              />
+              <MatText
+                x={textX - 44}
+                y={RULER.top + 30}
+                size={15}
+                anchor="end"
+              >{`${say.make.next}: ${short(stop.step.title)}`}</MatText>
             </G>
           ) : null}
         </>
@@ -71,10 +121,18 @@ export function MakeMat({ part, copy, tick, next, done, width, height }: MakeMat
 
 const short = (words: string): string => words.split(/[:,]/)[0].slice(0, 18);
 
-const eyesAreIn = (part: PartModel | null, tick: Tick | null): boolean => part === null || tick === null || ['eyes', 'washers', 'look-again', 'close', 'stuff'].includes(tick.step.kind);
+const eyesAreIn = (part: PartModel | null, tick: Tick | null): boolean =>
+  part === null ||
+  tick === null ||
+  ['eyes', 'washers', 'look-again', 'close', 'stuff'].includes(tick.step.kind);
 
 /** The whole part's outline from its side: both sides of the ring model. */
 function outline(at: ReturnType<typeof standAlone>, x: number, y: number, k: number): string {
-  const side = (sign: 1 | -1) => Array.from(at.form.r, (_, i) => `${(x + sign * halfWidth(at.form, i) * k).toFixed(1)} ${(y + (at.ringIs === 'sole' ? -1 : 1) * at.form.z[i] * k).toFixed(1)}`);
+  const side = (sign: 1 | -1) =>
+    Array.from(
+      at.form.r,
+      (_, i) =>
+        `${(x + sign * halfWidth(at.form, i) * k).toFixed(1)} ${(y + (at.ringIs === 'sole' ? -1 : 1) * at.form.z[i] * k).toFixed(1)}`,
+    );
   return `M${side(1).join('L')}L${side(-1).reverse().join('L')}Z`;
 }

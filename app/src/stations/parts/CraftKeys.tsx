@@ -1,7 +1,14 @@
 import { useMemo, type RefObject } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Text } from 'tamagui';
-import { gatherRange, unfoldRange, WORD_OF, type LineReading, type Rewriting, type Terms } from '@hoppla/core/notation';
+import {
+  gatherRange,
+  unfoldRange,
+  WORD_OF,
+  type LineReading,
+  type Rewriting,
+  type Terms,
+} from '@hoppla/core/notation';
 import { screenWords as say } from '@hoppla/core/words';
 import { Press } from '../../controls';
 import { usePalette } from '../../theme';
@@ -49,11 +56,35 @@ export function CraftKeys({ editor, terms, text, line, fault, wide, onRewrite }:
   const rewritings = useMemo(() => rewritingsOf(text, line, terms), [text, line, terms]);
   return (
     // Pressing a key must not take the focus, and with it the phone's keyboard, from the text.
-    <View role="toolbar" aria-label={say.parts.keys} onPointerDown={(e) => e.preventDefault()} {...({ onMouseDown: (e: Event) => e.preventDefault() } as object)} style={{ backgroundColor: c.sunk, borderTopWidth: 1, borderTopColor: c.line }}>
-      <ScrollView horizontal keyboardShouldPersistTaps="always" showsHorizontalScrollIndicator={false} contentContainerStyle={wide ? { padding: 8, gap: 8, flexWrap: 'wrap', width: '100%' } : { padding: 8, gap: 8 }}>
-        {fault ? <KeyCap label={`! ${fault.label}`} name={`! ${fault.label}: ${say.parts.nextFault}`} run={() => editor.current?.goTo(fault.line)} wrong /> : null}
-        {rewritings.map(({ title, rewriting }) => <KeyCap key={title} label={title} run={() => onRewrite(title, rewriting)} />)}
-        {keys.map((key) => <KeyCap key={key.label} {...key} />)}
+    <View
+      role="toolbar"
+      aria-label={say.parts.keys}
+      onPointerDown={(e) => e.preventDefault()}
+      {...({ onMouseDown: (e: Event) => e.preventDefault() } as object)}
+      style={{ backgroundColor: c.sunk, borderTopWidth: 1, borderTopColor: c.line }}
+    >
+      <ScrollView
+        horizontal
+        keyboardShouldPersistTaps="always"
+        showsHorizontalScrollIndicator={false}
+        contentContainerStyle={
+          wide ? { padding: 8, gap: 8, flexWrap: 'wrap', width: '100%' } : { padding: 8, gap: 8 }
+        }
+      >
+        {fault ? (
+          <KeyCap
+            label={`! ${fault.label}`}
+            name={`! ${fault.label}: ${say.parts.nextFault}`}
+            run={() => editor.current?.goTo(fault.line)}
+            wrong
+          />
+        ) : null}
+        {rewritings.map(({ title, rewriting }) => (
+          <KeyCap key={title} label={title} run={() => onRewrite(title, rewriting)} />
+        ))}
+        {keys.map((key) => (
+          <KeyCap key={key.label} {...key} />
+        ))}
       </ScrollView>
     </View>
   );
@@ -62,17 +93,45 @@ export function CraftKeys({ editor, terms, text, line, fault, wide, onRewrite }:
 function KeyCap({ label, name, run, wrong }: Key & { wrong?: boolean }) {
   const c = usePalette();
   return (
-    <Press label={name} onPress={run} style={{ height: 46, minWidth: 54, paddingHorizontal: 12, borderRadius: 6, borderWidth: 1.5, borderColor: wrong ? c.coralInk : c.edge, backgroundColor: wrong ? c.coralWash : c.raise, alignItems: 'center' }}>
-      <Text fontFamily="$body" fontSize={17} lineHeight={22} fontWeight="600" color={wrong ? c.coralInk : c.ink}>{label}</Text>
+    <Press
+      label={name}
+      onPress={run}
+      style={{
+        height: 46,
+        minWidth: 54,
+        paddingHorizontal: 12,
+        borderRadius: 6,
+        borderWidth: 1.5,
+        borderColor: wrong ? c.coralInk : c.edge,
+        backgroundColor: wrong ? c.coralWash : c.raise,
+        alignItems: 'center',
+      }}
+    >
+      <Text
+        fontFamily="$body"
+        fontSize={17}
+        lineHeight={22}
+        fontWeight="600"
+        color={wrong ? c.coralInk : c.ink}
+      >
+        {label}
+      </Text>
     </Press>
   );
 }
 
 /** Ways to write the caret's line that leave the fabric as it is. */
-function rewritingsOf(text: string, line: LineReading | undefined, terms: Terms): { title: string; rewriting: Rewriting }[] {
+function rewritingsOf(
+  text: string,
+  line: LineReading | undefined,
+  terms: Terms,
+): { title: string; rewriting: Rewriting }[] {
   if (line?.node.type !== 'round' || !line.node.label) return [];
   const { first, last } = line.node.label;
   const apart = last > first ? unfoldRange(text, line.line, { terms }) : null;
   const together = gatherRange(text, line.line, { terms });
-  return [...(apart ? [{ title: say.parts.unfold(`R${first}`, `R${last}`), rewriting: apart }] : []), ...(together ? [{ title: say.parts.gather, rewriting: together }] : [])];
+  return [
+    ...(apart ? [{ title: say.parts.unfold(`R${first}`, `R${last}`), rewriting: apart }] : []),
+    ...(together ? [{ title: say.parts.gather, rewriting: together }] : []),
+  ];
 }

@@ -35,38 +35,109 @@ export function PartMat({ part, width, height }: { part: PartModel; width: numbe
   // A flat part lies in the middle, with room for its numbers above and below.
   const originY = RULER.top + 8 + Math.max(0, (room.y - seen.h * pxPerMm) * 0.4);
   // What is measured is the part itself, without its frills.
-  const [left, top, right, bottom] = shown && standing ? boxOf(standing, undefined, true) : [-w / 2, 0, w / 2, h];
+  const [left, top, right, bottom] =
+    shown && standing ? boxOf(standing, undefined, true) : [-w / 2, 0, w / 2, h];
   const y = (mm: number) => originY + (mm - (scene?.top ?? 0)) * pxPerMm;
-  const [x0, x1, y0, y1, foot] = [originX + left * pxPerMm, originX + right * pxPerMm, y(top), y(bottom), originY + seen.h * pxPerMm];
-  const faultyReading = part.reading.rounds.findIndex((_, i) => part.reading.lines.some((l) => l.rounds[0] <= i && i < l.rounds[1] && l.problems.some((p) => p.severity === 'error')));
+  const [x0, x1, y0, y1, foot] = [
+    originX + left * pxPerMm,
+    originX + right * pxPerMm,
+    y(top),
+    y(bottom),
+    originY + seen.h * pxPerMm,
+  ];
+  const faultyReading = part.reading.rounds.findIndex((_, i) =>
+    part.reading.lines.some(
+      (l) => l.rounds[0] <= i && i < l.rounds[1] && l.problems.some((p) => p.severity === 'error'),
+    ),
+  );
   const faulty = faultyReading < 0 ? -1 : part.fabric.rounds.findIndex((r) => r.reading === faultyReading);
   const ringUp = held === 'toy' && part.ringIs !== 'sole' && part.ringIs !== 'chin';
   const label = `${part.name}: ${units.bare(size.width.value)} ${say.parts.wide(units.of)}, ${units.bare(size.height.value)} ${say.parts.tall(units.of)}`;
-  const marks = piece && faulty >= 0 ? [{ piece: keyOf(piece), round: faulty, colour: c.coral, share: 0.8 }] : undefined;
+  const marks =
+    piece && faulty >= 0 ? [{ piece: keyOf(piece), round: faulty, colour: c.coral, share: 0.8 }] : undefined;
   const atRest = viewName(hold) === 'front' && hold.zoom === 1 && hold.panX === 0 && hold.panY === 0;
-  if (!shown) return <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} label={say.parts.noRounds}>{null}</Mat>;
+  if (!shown)
+    return (
+      <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} label={say.parts.noRounds}>
+        {null}
+      </Mat>
+    );
   return (
     <Stage
-      width={width} height={height} label={label} toys={toys} units={units} rest={{ x: originX, y: originY - scene.top * pxPerMm, pxPerMm }} rulers={{ x: originX, y: originY }} hold={hold} setHold={setHold} bare marks={marks}
+      width={width}
+      height={height}
+      label={label}
+      toys={toys}
+      units={units}
+      rest={{ x: originX, y: originY - scene.top * pxPerMm, pxPerMm }}
+      rulers={{ x: originX, y: originY }}
+      hold={hold}
+      setHold={setHold}
+      bare
+      marks={marks}
       corner={
         part.form.section === 'ring' ? (
-          <Press label={held === 'toy' ? say.parts.inHand : say.parts.onToy} onPress={() => setHeld(held === 'toy' ? 'hand' : 'toy')} style={{ flexDirection: 'row', alignItems: 'center', gap: 6, paddingHorizontal: 10, backgroundColor: c.matDeep }}>
+          <Press
+            label={held === 'toy' ? say.parts.inHand : say.parts.onToy}
+            onPress={() => setHeld(held === 'toy' ? 'hand' : 'toy')}
+            style={{
+              flexDirection: 'row',
+              alignItems: 'center',
+              gap: 6,
+              paddingHorizontal: 10,
+              backgroundColor: c.matDeep,
+            }}
+          >
             <ArrowUpDown color={c.matInk} size={18} />
-            <Words fontSize={14} color={c.matInk}>{held === 'toy' ? say.parts.inHand : say.parts.onToy}</Words>
+            <Words fontSize={14} color={c.matInk}>
+              {held === 'toy' ? say.parts.inHand : say.parts.onToy}
+            </Words>
           </Press>
         ) : null
       }
       overlay={() =>
         !atRest ? null : (
           <>
-            {faulty >= 0 ? <FaultyRound part={part} index={faulty} originX={originX} originY={y0} pxPerMm={pxPerMm} ringUp={ringUp} /> : null}
-            <Tall x={middle + (seen.w / 2) * pxPerMm + DIMENSION * 0.55} from={originX} y0={y0} y1={y1} value={units.bare(size.height.value)} unit={say.parts.tall(units.of)} range={say.parts.about(units.bare(size.height.low), units.bare(size.height.high))} change={change && units.bare(change.height)} flat={y1 - y0 < 60} />
+            {faulty >= 0 ? (
+              <FaultyRound
+                part={part}
+                index={faulty}
+                originX={originX}
+                originY={y0}
+                pxPerMm={pxPerMm}
+                ringUp={ringUp}
+              />
+            ) : null}
+            <Tall
+              x={middle + (seen.w / 2) * pxPerMm + DIMENSION * 0.55}
+              from={originX}
+              y0={y0}
+              y1={y1}
+              value={units.bare(size.height.value)}
+              unit={say.parts.tall(units.of)}
+              range={say.parts.about(units.bare(size.height.low), units.bare(size.height.high))}
+              change={change && units.bare(change.height)}
+              flat={y1 - y0 < 60}
+            />
             <G>
-              <Path d={`M${x0} ${foot - 10}V${foot + 22}M${x1} ${foot - 10}V${foot + 22}M${x0 + 1} ${foot + 17}H${x1 - 1}M${x0 + 8} ${foot + 12}l-7 5 7 5M${x1 - 8} ${foot + 12}l7 5-7 5`} stroke={c.matInk} strokeWidth={1.4} fill="none" />
+              <Path
+                d={`M${x0} ${foot - 10}V${foot + 22}M${x1} ${foot - 10}V${foot + 22}M${x0 + 1} ${foot + 17}H${x1 - 1}M${x0 + 8} ${foot + 12}l-7 5 7 5M${x1 - 8} ${foot + 12}l7 5-7 5`}
+                stroke={c.matInk}
+                strokeWidth={1.4}
+                fill="none"
+              />
               <Rect x={middle - 46} y={foot + 6} width={92} height={24} fill={c.mat} />
-              <MatText x={middle} y={foot + 24} size={19} anchor="middle" number>{units.length(size.width.value)}</MatText>
-              <MatText x={middle} y={foot + 40} size={13} anchor="middle" number weight="500">{say.parts.about(units.bare(size.width.low), units.bare(size.width.high))}</MatText>
-              {change && units.bare(change.width) !== units.bare(0) ? <MatText x={middle + 50} y={foot + 23} size={14} number>{say.parts.change(units.bare(change.width))}</MatText> : null}
+              <MatText x={middle} y={foot + 24} size={19} anchor="middle" number>
+                {units.length(size.width.value)}
+              </MatText>
+              <MatText x={middle} y={foot + 40} size={13} anchor="middle" number weight="500">
+                {say.parts.about(units.bare(size.width.low), units.bare(size.width.high))}
+              </MatText>
+              {change && units.bare(change.width) !== units.bare(0) ? (
+                <MatText x={middle + 50} y={foot + 23} size={14} number>
+                  {say.parts.change(units.bare(change.width))}
+                </MatText>
+              ) : null}
             </G>
           </>
         )
@@ -75,18 +146,56 @@ export function PartMat({ part, width, height }: { part: PartModel; width: numbe
   );
 }
 
-function Tall({ x, from, y0, y1, value, unit, range, change, flat }: { x: number; from: number; y0: number; y1: number; value: string; unit: string; range: string; change: string | null; flat: boolean }) {
+function Tall({
+  x,
+  from,
+  y0,
+  y1,
+  value,
+  unit,
+  range,
+  change,
+  flat,
+}: {
+  x: number;
+  from: number;
+  y0: number;
+  y1: number;
+  value: string;
+  unit: string;
+  range: string;
+  change: string | null;
+  flat: boolean;
+}) {
   const c = usePalette();
   const y = (y0 + y1) / 2;
   const moved = change !== null && Number(change) !== 0;
   return (
     <G>
-      <Path d={`M${from} ${y0}H${x + 8}M${from} ${y1}H${x + 8}`} stroke={c.matInk} strokeWidth={1.2} strokeDasharray="5 4" />
-      {flat ? null : <Path d={`M${x} ${y0 + 1}V${y1 - 1}M${x - 5} ${y0 + 8}l5-7 5 7M${x - 5} ${y1 - 8}l5 7 5-7`} stroke={c.matInk} strokeWidth={1.5} fill="none" />}
+      <Path
+        d={`M${from} ${y0}H${x + 8}M${from} ${y1}H${x + 8}`}
+        stroke={c.matInk}
+        strokeWidth={1.2}
+        strokeDasharray="5 4"
+      />
+      {flat ? null : (
+        <Path
+          d={`M${x} ${y0 + 1}V${y1 - 1}M${x - 5} ${y0 + 8}l5-7 5 7M${x - 5} ${y1 - 8}l5 7 5-7`}
+          stroke={c.matInk}
+          strokeWidth={1.5}
+          fill="none"
+        />
+      )}
       <Rect x={x - 24} y={y - 20} width={48} height={26} fill={c.mat} />
-      <MatText x={x} y={y + 2} size={value.length > 3 ? 20 : 26} anchor="middle" number>{value}</MatText>
-      <MatText x={x} y={y + 18} size={14} anchor="middle" weight="400">{unit}</MatText>
-      <MatText x={x} y={y + 34} size={moved ? 14 : 13} anchor="middle" number weight={moved ? '600' : '500'}>{moved ? say.parts.change(change) : range}</MatText>
+      <MatText x={x} y={y + 2} size={value.length > 3 ? 20 : 26} anchor="middle" number>
+        {value}
+      </MatText>
+      <MatText x={x} y={y + 18} size={14} anchor="middle" weight="400">
+        {unit}
+      </MatText>
+      <MatText x={x} y={y + 34} size={moved ? 14 : 13} anchor="middle" number weight={moved ? '600' : '500'}>
+        {moved ? say.parts.change(change) : range}
+      </MatText>
     </G>
   );
 }
@@ -97,10 +206,19 @@ const SHOWN_MS = 5000;
 /** How much wider and taller the part has become since the change that is under way began; null when nothing has changed of late. */
 function useSizeChange(part: PartModel): { width: number; height: number } | null {
   const { widthMm, heightMm } = part.form;
-  const [since, setSince] = useState({ part: part.part.id, from: { widthMm, heightMm }, now: { widthMm, heightMm } });
+  const [since, setSince] = useState({
+    part: part.part.id,
+    from: { widthMm, heightMm },
+    now: { widthMm, heightMm },
+  });
   const same = since.part === part.part.id;
   // A new part begins anew; a new size keeps the size it began from.
-  if (!same || since.now.widthMm !== widthMm || since.now.heightMm !== heightMm) setSince({ part: part.part.id, from: same ? since.from : { widthMm, heightMm }, now: { widthMm, heightMm } });
+  if (!same || since.now.widthMm !== widthMm || since.now.heightMm !== heightMm)
+    setSince({
+      part: part.part.id,
+      from: same ? since.from : { widthMm, heightMm },
+      now: { widthMm, heightMm },
+    });
   useEffect(() => {
     const timer = setTimeout(() => setSince((s) => ({ ...s, from: s.now })), SHOWN_MS);
     return () => clearTimeout(timer);
@@ -109,7 +227,21 @@ function useSizeChange(part: PartModel): { width: number; height: number } | nul
   return same && (Math.abs(change.width) > 0.05 || Math.abs(change.height) > 0.05) ? change : null;
 }
 
-function FaultyRound({ part, index, originX, originY, pxPerMm, ringUp }: { part: PartModel; index: number; originX: number; originY: number; pxPerMm: number; ringUp: boolean }) {
+function FaultyRound({
+  part,
+  index,
+  originX,
+  originY,
+  pxPerMm,
+  ringUp,
+}: {
+  part: PartModel;
+  index: number;
+  originX: number;
+  originY: number;
+  pxPerMm: number;
+  ringUp: boolean;
+}) {
   const c = usePalette();
   const round = part.form.rounds[index];
   if (!round) return null;
@@ -120,9 +252,23 @@ function FaultyRound({ part, index, originX, originY, pxPerMm, ringUp }: { part:
   const from = left ? originX - x - 62 : originX + x + 16;
   return (
     <G>
-      <Path d={left ? `M${originX - x} ${y}h-20` : `M${originX + x} ${y}h20`} stroke={c.coral} strokeWidth={2} />
+      <Path
+        d={left ? `M${originX - x} ${y}h-20` : `M${originX + x} ${y}h20`}
+        stroke={c.coral}
+        strokeWidth={2}
+      />
       <Rect x={from} y={y - 12} width={46} height={24} fill={c.coral} />
-      <SvgText x={from + 23} y={y + 5} textAnchor="middle" fontFamily={FAMILY.number} fontSize={14} fontWeight="600" fill={c.onCoral}>{round.label}</SvgText>
+      <SvgText
+        x={from + 23}
+        y={y + 5}
+        textAnchor="middle"
+        fontFamily={FAMILY.number}
+        fontSize={14}
+        fontWeight="600"
+        fill={c.onCoral}
+      >
+        {round.label}
+      </SvgText>
     </G>
   );
 }

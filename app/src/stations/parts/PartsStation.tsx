@@ -43,7 +43,9 @@ export function PartsStation() {
     return (
       <View style={{ flex: 1, backgroundColor: c.paper }}>
         <View style={{ flex: 1, padding: 16, gap: 8, width: '100%', maxWidth: 720, alignSelf: 'center' }}>
-          <Title role="heading" aria-level={2}>{say.parts.emptyTitle}</Title>
+          <Title role="heading" aria-level={2}>
+            {say.parts.emptyTitle}
+          </Title>
           <AddParts onAdd={add} />
         </View>
       </View>
@@ -64,7 +66,17 @@ export function PartsStation() {
           <Rounds key={part.part.id} part={part} live={live} editor={editor} onCaret={setCaret} />
           <PartSettings part={part} onAdd={() => setAdding(true)} />
         </Scroll>
-        {writing ? <CraftKeys editor={editor} terms={toy.settings.terms} text={live.text} line={live.reading?.lines.find((l) => l.line === caret)} fault={nextFault(live, caret)} wide={wide} onRewrite={(title, rewriting) => rewriteHere(part, title, rewriting)} /> : null}
+        {writing ? (
+          <CraftKeys
+            editor={editor}
+            terms={toy.settings.terms}
+            text={live.text}
+            line={live.reading?.lines.find((l) => l.line === caret)}
+            fault={nextFault(live, caret)}
+            wide={wide}
+            onRewrite={(title, rewriting) => rewriteHere(part, title, rewriting)}
+          />
+        ) : null}
         {adding ? <AddPartsSheet onClose={() => setAdding(false)} onAdd={add} /> : null}
       </View>
     </View>
@@ -80,34 +92,80 @@ function PartSettings({ part, onAdd }: { part: PartModel; onAdd: () => void }) {
       {part.others > 0 ? (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 }}>
           <Words>{say.parts.split(part.others)}</Words>
-          <PlainButton label={say.parts.splitThem} onPress={() => edit(say.parts.splitThem, { station: 'parts' }, (toy) => splitPart(toy, part))} />
+          <PlainButton
+            label={say.parts.splitThem}
+            onPress={() => edit(say.parts.splitThem, { station: 'parts' }, (toy) => splitPart(toy, part))}
+          />
         </View>
       ) : null}
-      {part.addsUp ? <Words fontWeight="600">{say.parts.allAddUp(part.reading.rounds.length, say.parts.roundWord[part.fabric.shape], part.reading.stitches)}</Words> : null}
+      {part.addsUp ? (
+        <Words fontWeight="600">
+          {say.parts.allAddUp(
+            part.reading.rounds.length,
+            say.parts.roundWord[part.fabric.shape],
+            part.reading.stitches,
+          )}
+        </Words>
+      ) : null}
       <PartSize part={part} />
       {part.reading.freeLoops.length ? (
         <View style={{ gap: 2 }}>
           <Words fontWeight="600">{say.parts.freeLoops}</Words>
           {part.reading.freeLoops.map((f) => (
-            <Quiet key={`${f.round}${f.loop}`}>{say.parts.freeOf(part.reading.rounds[f.round].label ?? say.parts.atLine(part.reading.rounds[f.round].line), f.loop, f.free, f.of)}</Quiet>
+            <Quiet key={`${f.round}${f.loop}`}>
+              {say.parts.freeOf(
+                part.reading.rounds[f.round].label ?? say.parts.atLine(part.reading.rounds[f.round].line),
+                f.loop,
+                f.free,
+                f.of,
+              )}
+            </Quiet>
           ))}
         </View>
       ) : null}
       <Words fontWeight="600">{say.parts.fill}</Words>
-      <View role="radiogroup" aria-label={say.parts.fill} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View
+        role="radiogroup"
+        aria-label={say.parts.fill}
+        style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+      >
         {(['empty', 'soft', 'medium', 'firm'] as const).map((f) => (
-          <PlainButton key={f} label={say.parts.fills[f]} chosen={part.part.fill === f} onPress={() => edit(`${say.parts.fill}: ${f}`, { station: 'parts', part: id }, (toy) => changePart(toy, id, { fill: f }))} />
+          <PlainButton
+            key={f}
+            label={say.parts.fills[f]}
+            chosen={part.part.fill === f}
+            onPress={() =>
+              edit(`${say.parts.fill}: ${f}`, { station: 'parts', part: id }, (toy) =>
+                changePart(toy, id, { fill: f }),
+              )
+            }
+          />
         ))}
       </View>
       <Words fontWeight="600">{say.parts.terms}</Words>
-      <View role="radiogroup" aria-label={say.parts.terms} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View
+        role="radiogroup"
+        aria-label={say.parts.terms}
+        style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+      >
         {(['us', 'uk'] as const).map((t) => (
-          <PlainButton key={t} label={say.parts[t]} chosen={toy.settings.terms === t} onPress={() => edit(say.parts.toTerms(t), { station: 'parts', part: id }, (so) => changeTerms(so, t, newId))} />
+          <PlainButton
+            key={t}
+            label={say.parts[t]}
+            chosen={toy.settings.terms === t}
+            onPress={() =>
+              edit(say.parts.toTerms(t), { station: 'parts', part: id }, (so) => changeTerms(so, t, newId))
+            }
+          />
         ))}
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <PlainButton label={say.parts.add} onPress={onAdd} grow />
-        <PlainButton label={say.parts.remove} danger onPress={() => edit(say.parts.remove, { station: 'parts' }, (toy) => removePart(toy, id))} />
+        <PlainButton
+          label={say.parts.remove}
+          danger
+          onPress={() => edit(say.parts.remove, { station: 'parts' }, (toy) => removePart(toy, id))}
+        />
       </View>
     </View>
   );
@@ -122,35 +180,74 @@ function PartSize({ part }: { part: PartModel }) {
   if (part.fabric.rounds.length === 0) return null;
   const range = (r: Ranged) => say.parts.about(units.bare(r.low), units.bare(r.high));
   const flat = part.form.widthMm - part.form.depthMm > 1;
-  const sizes = [`${range(width)} ${say.parts.wide(units.of)}`, ...(flat && part.form.section === 'ring' ? [`${range(depth)} ${say.parts.deep(units.of)}`] : []), `${range(height)} ${say.parts.tall(units.of)}`].join(', ');
+  const sizes = [
+    `${range(width)} ${say.parts.wide(units.of)}`,
+    ...(flat && part.form.section === 'ring' ? [`${range(depth)} ${say.parts.deep(units.of)}`] : []),
+    `${range(height)} ${say.parts.tall(units.of)}`,
+  ].join(', ');
   const { shaping } = part.part;
   const mass = massOf(part.form, part.part.fill, toy.settings.fillWith);
-  const shape = (next: typeof shaping) => edit(`${say.parts.shaping}: ${say.parts.shapings[next.how]}`, { station: 'parts', part: id }, (so) => changePart(so, id, { shaping: next }));
+  const shape = (next: typeof shaping) =>
+    edit(`${say.parts.shaping}: ${say.parts.shapings[next.how]}`, { station: 'parts', part: id }, (so) =>
+      changePart(so, id, { shaping: next }),
+    );
   const rims = rimsOf(part.form);
   // A ridge is where one pushes in; else the first round that leaves room for the rest.
-  const usual = marksOf(part.form, 'ridge').map((i) => i - 1).find((i) => rims.includes(i)) ?? rims[0];
+  const usual =
+    marksOf(part.form, 'ridge')
+      .map((i) => i - 1)
+      .find((i) => rims.includes(i)) ?? rims[0];
   const rim = (round: number) => ({ how: 'pushed in' as const, rim: courseOf(part.fabric, round) });
   return (
     <>
       <Quiet>{`${sizes}; ${say.parts.from(say.parts.basis[part.form.basis], part.gauge.source)}${part.form.innerCm3 >= 0.5 ? `; ${say.parts.holds(String(Math.round(part.form.innerCm3)))}` : ''}${mass ? `; ${say.parts.weighs(units.weight(mass.value), units.bareWeight(mass.low), units.bareWeight(mass.high))}` : ''}.`}</Quiet>
       <View style={{ flexDirection: 'row' }}>
-        <PlainButton label={say.parts.measure} onPress={() => router.push({ pathname: '/toy/[id]/gauge', params: { id: toy.id, part: id } })} />
+        <PlainButton
+          label={say.parts.measure}
+          onPress={() => router.push({ pathname: '/toy/[id]/gauge', params: { id: toy.id, part: id } })}
+        />
       </View>
       {part.form.section === 'ring' ? (
         <>
           <Words fontWeight="600">{say.parts.shaping}</Words>
-          <View role="radiogroup" aria-label={say.parts.shaping} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          <View
+            role="radiogroup"
+            aria-label={say.parts.shaping}
+            style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+          >
             {(['as worked', 'flattened', 'folded'] as const).map((how) => (
-              <PlainButton key={how} label={say.parts.shapings[how]} chosen={shaping.how === how} onPress={() => shape({ how })} />
+              <PlainButton
+                key={how}
+                label={say.parts.shapings[how]}
+                chosen={shaping.how === how}
+                onPress={() => shape({ how })}
+              />
             ))}
-            {usual !== undefined ? <PlainButton label={say.parts.shapings['pushed in']} chosen={shaping.how === 'pushed in'} onPress={() => shape(rim(usual))} /> : null}
+            {usual !== undefined ? (
+              <PlainButton
+                label={say.parts.shapings['pushed in']}
+                chosen={shaping.how === 'pushed in'}
+                onPress={() => shape(rim(usual))}
+              />
+            ) : null}
           </View>
           {shaping.how === 'pushed in' ? (
-            <View role="radiogroup" aria-label={say.parts.rim} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' }}>
+            <View
+              role="radiogroup"
+              aria-label={say.parts.rim}
+              style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' }}
+            >
               <Words>{say.parts.rim}</Words>
               {rims.map((i) => {
                 const round = part.fabric.rounds[i];
-                return <PlainButton key={`${round.mark}.${round.nth}`} label={round.label} chosen={round.mark === shaping.rim.mark && round.nth === shaping.rim.nth} onPress={() => shape(rim(i))} />;
+                return (
+                  <PlainButton
+                    key={`${round.mark}.${round.nth}`}
+                    label={round.label}
+                    chosen={round.mark === shaping.rim.mark && round.nth === shaping.rim.nth}
+                    onPress={() => shape(rim(i))}
+                  />
+                );
               })}
             </View>
           ) : null}
@@ -165,5 +262,9 @@ function splitPart(toy: Parameters<typeof addParts>[0], part: PartModel) {
   const lines = splitLines(part.part.text);
   const cut = lines[part.reading.lastLine]?.from ?? part.part.text.length;
   const rest = part.part.text.slice(cut);
-  return addParts(rewritePart(toy, part.part.id, part.part.text.slice(0, cut).replace(/\s+$/, ''), newId), rest, newId);
+  return addParts(
+    rewritePart(toy, part.part.id, part.part.text.slice(0, cut).replace(/\s+$/, ''), newId),
+    rest,
+    newId,
+  );
 }

@@ -4,7 +4,17 @@ import { Text } from 'tamagui';
 import { habitsTold, withHabits } from '@hoppla/core/address';
 import { pairsOfNote, type Head } from '@hoppla/core/feature';
 import { read, type LineReading, type PartReading, type TextChange } from '@hoppla/core/notation';
-import { headOf, mendPart, otherTitles, rewritePart, rewriteRounds, setFeature, typeInPart, type PartModel, type Toy } from '@hoppla/core/toy';
+import {
+  headOf,
+  mendPart,
+  otherTitles,
+  rewritePart,
+  rewriteRounds,
+  setFeature,
+  typeInPart,
+  type PartModel,
+  type Toy,
+} from '@hoppla/core/toy';
 import { screenWords as say } from '@hoppla/core/words';
 import { PlainButton, Words } from '../../controls';
 import { edit, newId, useDevice, type Device } from '../../documents';
@@ -32,11 +42,27 @@ export function useLiveText(part: PartModel | null): LiveText & { names: string[
   const named = otherTitles(toy, part?.part.id ?? '').join('\n');
   const names = useMemo(() => (named ? named.split('\n') : []), [named]);
   const reading = useMemo(() => read(text, { terms, parts: names }), [text, terms, names]);
-  return { text, names, reading: reading.parts[0] ?? null, lines: reading.lines, understood: reading.understood };
+  return {
+    text,
+    names,
+    reading: reading.parts[0] ?? null,
+    lines: reading.lines,
+    understood: reading.understood,
+  };
 }
 
 /** The editor of one part, wired to the one history. */
-export function Rounds({ part, live, editor, onCaret }: { part: PartModel; live: ReturnType<typeof useLiveText>; editor: RefObject<EditorHandle | null>; onCaret: (line: number) => void }) {
+export function Rounds({
+  part,
+  live,
+  editor,
+  onCaret,
+}: {
+  part: PartModel;
+  live: ReturnType<typeof useLiveText>;
+  editor: RefObject<EditorHandle | null>;
+  onCaret: (line: number) => void;
+}) {
   const c = usePalette();
   const { toy, model, writing } = useToy();
   const device = useDevice();
@@ -48,11 +74,14 @@ export function Rounds({ part, live, editor, onCaret }: { part: PartModel; live:
   useEffect(() => {
     latest.current = { part, head: headOf(model, part), device };
   });
-  const eyes = toy.features.flatMap((f) => (f.kind === 'eyes' && f.part === id ? [courseKey(f.pair.course)] : [])).join();
+  const eyes = toy.features
+    .flatMap((f) => (f.kind === 'eyes' && f.part === id ? [courseKey(f.pair.course)] : []))
+    .join();
   // A new host only when the offers may have changed: the widgets of the editor hang on it.
   const host = useMemo<Host>(
     () => ({
-      mend: (title, changes) => edit(title, { station: 'parts', part: id }, (t) => mendPart(t, id, changes, newId)),
+      mend: (title, changes) =>
+        edit(title, { station: 'parts', part: id }, (t) => mendPart(t, id, changes, newId)),
       offers: (line) => offersOf(latest.current, line),
       taken: (line) => takenBy(latest.current.part, line, eyes.split(',')),
     }),
@@ -61,13 +90,28 @@ export function Rounds({ part, live, editor, onCaret }: { part: PartModel; live:
     [id, eyes, device.habits],
   );
   const change = (changes: TextChange[]) =>
-    edit(say.parts.rounds, { station: 'parts', part: id }, (t) => changes.reduce((so, one) => typed(so, id, one), t), `type:${id}`);
+    edit(
+      say.parts.rounds,
+      { station: 'parts', part: id },
+      (t) => changes.reduce((so, one) => typed(so, id, one), t),
+      `type:${id}`,
+    );
   return (
     <View style={{ borderTopWidth: 1, borderTopColor: c.line }}>
       <Suspense fallback={<Waiting text={live.text} />}>
-        <RoundsEditor ref={editor} text={live.text} context={context} writing={writing} host={host} onChange={change} onCaret={(line) => (setCaret(line), onCaret(line))} />
+        <RoundsEditor
+          ref={editor}
+          text={live.text}
+          context={context}
+          writing={writing}
+          host={host}
+          onChange={change}
+          onCaret={(line) => (setCaret(line), onCaret(line))}
+        />
       </Suspense>
-      <Text position="absolute" width={1} height={1} overflow="hidden" aria-live="polite" color="transparent">{spoken(live.reading, caret)}</Text>
+      <Text position="absolute" width={1} height={1} overflow="hidden" aria-live="polite" color="transparent">
+        {spoken(live.reading, caret)}
+      </Text>
     </View>
   );
 }
@@ -76,24 +120,45 @@ export function Rounds({ part, live, editor, onCaret }: { part: PartModel; live:
 function typed(toy: Toy, id: string, change: TextChange): Toy {
   const before = toy.parts.find((p) => p.id === id)!.text;
   const many = change.insert.includes('\n') && before.slice(change.from, change.to).includes('\n');
-  return many ? rewritePart(toy, id, before.slice(0, change.from) + change.insert + before.slice(change.to), newId) : typeInPart(toy, id, change, newId);
+  return many
+    ? rewritePart(toy, id, before.slice(0, change.from) + change.insert + before.slice(change.to), newId)
+    : typeInPart(toy, id, change, newId);
 }
 
 const between = (rounds: readonly [number, number]): string => `R${rounds[0]}·${rounds[1]}`;
 
 /** Pairs that a note asks for. What it leaves open is read the maker's way once that is known; choosing tells it. */
-function offersOf({ part, head, device }: { part: PartModel; head: Head; device: Pick<Device, 'habits'> & { countsAs: (habits: Device['habits']) => void } }, line: LineReading) {
+function offersOf(
+  {
+    part,
+    head,
+    device,
+  }: {
+    part: PartModel;
+    head: Head;
+    device: Pick<Device, 'habits'> & { countsAs: (habits: Device['habits']) => void };
+  },
+  line: LineReading,
+) {
   if (line.node.type !== 'note' || !line.node.placement || part.fabric.shape !== 'rounds') return [];
   const { placement } = line.node;
-  const found = withHabits(pairsOfNote(head, placement, { id: newId(), part: part.part.id, copy: part.copies[0]?.id ?? '' }), device.habits);
+  const found = withHabits(
+    pairsOfNote(head, placement, { id: newId(), part: part.part.id, copy: part.copies[0]?.id ?? '' }),
+    device.habits,
+  );
   return found.map((reading) => {
     const { between: n, along, pair } = reading;
-    const title = found.length > 1 ? say.parts.readings[along](placement.many ?? n, n) : say.parts.offer(between(placement.rounds), n);
+    const title =
+      found.length > 1
+        ? say.parts.readings[along](placement.many ?? n, n)
+        : say.parts.offer(between(placement.rounds), n);
     return {
       title,
       run: () => {
         if (found.length > 1) device.countsAs({ ...device.habits, ...habitsTold(found, reading) });
-        edit(title, { station: 'parts', part: part.part.id, feature: pair.id }, (toy) => setFeature(toy, pair));
+        edit(title, { station: 'parts', part: part.part.id, feature: pair.id }, (toy) =>
+          setFeature(toy, pair),
+        );
       },
     };
   });
@@ -107,7 +172,9 @@ function takenBy(part: PartModel, line: LineReading, eyes: readonly string[]): s
   const later = part.fabric.rounds.filter((r) => eyes.includes(courseKey(r))).map((r) => r.number);
   const { rounds } = line.node.placement;
   if (later.length === 0) return null;
-  return later.includes(rounds[1]) ? say.parts.placed(between(rounds)) : say.parts.placedElsewhere(later.map((n) => between([n - 1, n])).join(', '), between(rounds));
+  return later.includes(rounds[1])
+    ? say.parts.placed(between(rounds))
+    : say.parts.placedElsewhere(later.map((n) => between([n - 1, n])).join(', '), between(rounds));
 }
 
 /** What a screen reader is told of the line with the caret, and of the whole part. */
@@ -116,7 +183,9 @@ function spoken(reading: PartReading | null, caret: number): string {
   const line = reading.lines.find((l) => l.line === caret);
   const round = line && line.rounds[1] > line.rounds[0] ? reading.rounds[line.rounds[1] - 1] : null;
   const errors = reading.problems.filter((p) => p.severity === 'error').length;
-  const here = round ? `${say.parts.saysOf(round.label ?? say.parts.atLine(caret), String(round.made ?? '?'), round.stated === null ? null : String(round.stated))}. ` : '';
+  const here = round
+    ? `${say.parts.saysOf(round.label ?? say.parts.atLine(caret), String(round.made ?? '?'), round.stated === null ? null : String(round.stated))}. `
+    : '';
   return `${here}${line?.problems[0]?.message ?? ''} ${errors ? say.parts.notYet(errors) : say.parts.addsUp}`;
 }
 
@@ -125,7 +194,9 @@ export function nextFault(live: LiveText, caret: number): { line: number; label:
   const { reading } = live;
   const wrong = reading?.lines.filter((l) => l.problems.some((p) => p.severity === 'error')) ?? [];
   const next = wrong.find((l) => l.line > caret) ?? wrong[0];
-  return next ? { line: next.line, label: reading!.rounds[next.rounds[0]]?.label ?? say.parts.atLine(next.line) } : null;
+  return next
+    ? { line: next.line, label: reading!.rounds[next.rounds[0]]?.label ?? say.parts.atLine(next.line) }
+    : null;
 }
 
 const LITTLE = 0.6;
@@ -134,13 +205,27 @@ const LITTLE = 0.6;
 export function LittleRead({ part, live }: { part: PartModel; live: LiveText }) {
   const c = usePalette();
   if (live.lines < 3 || live.understood / live.lines >= LITTLE) return null;
-  const lost = (live.reading?.lines ?? []).filter((l) => l.node.type === 'round' && !l.node.label && l.problems.some((p) => p.code === 'unknown-word'));
+  const lost = (live.reading?.lines ?? []).filter(
+    (l) => l.node.type === 'round' && !l.node.label && l.problems.some((p) => p.code === 'unknown-word'),
+  );
   const id = part.part.id;
-  const asNotes = () => edit(say.parts.keepNotes, { station: 'parts', part: id }, (toy) => mendPart(toy, id, lost.map((l) => ({ from: l.from, to: l.from, insert: '-- ' })), newId));
+  const asNotes = () =>
+    edit(say.parts.keepNotes, { station: 'parts', part: id }, (toy) =>
+      mendPart(
+        toy,
+        id,
+        lost.map((l) => ({ from: l.from, to: l.from, insert: '-- ' })),
+        newId,
+      ),
+    );
   return (
     <View style={{ padding: 16, gap: 8, backgroundColor: c.sunk }}>
       <Words>{say.parts.little(live.understood, live.lines)}</Words>
-      {lost.length ? <View style={{ flexDirection: 'row' }}><PlainButton label={say.parts.keepNotes} onPress={asNotes} /></View> : null}
+      {lost.length ? (
+        <View style={{ flexDirection: 'row' }}>
+          <PlainButton label={say.parts.keepNotes} onPress={asNotes} />
+        </View>
+      ) : null}
     </View>
   );
 }
@@ -149,11 +234,24 @@ export function LittleRead({ part, live }: { part: PartModel; live: LiveText }) 
 function Waiting({ text }: { text: string }) {
   return (
     <View aria-busy aria-label={say.parts.laidOut} style={{ padding: 16, minHeight: 240 }}>
-      {text.split('\n').slice(0, 20).map((line, i) => <Words key={i} lineHeight={42}>{line || ' '}</Words>)}
+      {text
+        .split('\n')
+        .slice(0, 20)
+        .map((line, i) => (
+          <Words key={i} lineHeight={42}>
+            {line || ' '}
+          </Words>
+        ))}
     </View>
   );
 }
 
 /** Writes the rounds of the caret's line apart or together. */
-export const rewriteHere = (part: PartModel, title: string, rewriting: Parameters<typeof rewriteRounds>[2]): void =>
-  edit(title, { station: 'parts', part: part.part.id }, (toy) => rewriteRounds(toy, part.part.id, rewriting, newId));
+export const rewriteHere = (
+  part: PartModel,
+  title: string,
+  rewriting: Parameters<typeof rewriteRounds>[2],
+): void =>
+  edit(title, { station: 'parts', part: part.part.id }, (toy) =>
+    rewriteRounds(toy, part.part.id, rewriting, newId),
+  );

@@ -42,12 +42,25 @@ export interface RoundsEditorProps {
 const External = Annotation.define<boolean>();
 
 /** The rounds as text: counts beside the lines, problems and offers below them. One history with the app: the editor has none of its own. */
-export default function RoundsEditor({ text, context, writing, host: does, onChange, onCaret, ref }: RoundsEditorProps) {
+export default function RoundsEditor({
+  text,
+  context,
+  writing,
+  host: does,
+  onChange,
+  onCaret,
+  ref,
+}: RoundsEditorProps) {
   const c = usePalette();
   const dark = useColorScheme() === 'dark';
   const place = useRef<HTMLDivElement>(null);
   const view = useRef<EditorView | null>(null);
-  const parts = useRef({ theme: new Compartment(), context: new Compartment(), writing: new Compartment(), host: new Compartment() });
+  const parts = useRef({
+    theme: new Compartment(),
+    context: new Compartment(),
+    writing: new Compartment(),
+    host: new Compartment(),
+  });
   const latest = useRef({ text, context, writing, does, onChange, onCaret });
   useEffect(() => {
     latest.current = { text, context, writing, does, onChange, onCaret };
@@ -60,17 +73,39 @@ export default function RoundsEditor({ text, context, writing, host: does, onCha
       state: EditorState.create({
         doc: now.text,
         extensions: [
-          reads.of(readingContext.of(now.context)), hosts.of(host.of(now.does)), writes.of(writable(now.writing)), theme.of(look(c, dark)),
-          liveReading, countGutter, kinds, problems, craftCompletion, keymap.of(defaultKeymap), EditorView.lineWrapping, highlightActiveLine(),
-          EditorView.contentAttributes.of({ 'aria-label': say.parts.rounds, autocapitalize: 'none', autocorrect: 'off', spellcheck: 'false', 'data-gramm': 'false' }),
+          reads.of(readingContext.of(now.context)),
+          hosts.of(host.of(now.does)),
+          writes.of(writable(now.writing)),
+          theme.of(look(c, dark)),
+          liveReading,
+          countGutter,
+          kinds,
+          problems,
+          craftCompletion,
+          keymap.of(defaultKeymap),
+          EditorView.lineWrapping,
+          highlightActiveLine(),
+          EditorView.contentAttributes.of({
+            'aria-label': say.parts.rounds,
+            autocapitalize: 'none',
+            autocorrect: 'off',
+            spellcheck: 'false',
+            'data-gramm': 'false',
+          }),
           EditorView.updateListener.of((update) => {
             if (update.docChanged && !update.transactions.some((tr) => tr.annotation(External))) {
               const changes: TextChange[] = [];
               // Later changes first, so that each stands in the text as it is then.
-              update.changes.iterChanges((from, to, _a, _b, insert) => changes.unshift({ from, to, insert: insert.toString() }));
+              update.changes.iterChanges((from, to, _a, _b, insert) =>
+                changes.unshift({ from, to, insert: insert.toString() }),
+              );
               latest.current.onChange(changes);
             }
-            if (update.selectionSet || update.docChanged || update.focusChanged) latest.current.onCaret(update.state.doc.lineAt(update.state.selection.main.head).number, update.view.hasFocus);
+            if (update.selectionSet || update.docChanged || update.focusChanged)
+              latest.current.onCaret(
+                update.state.doc.lineAt(update.state.selection.main.head).number,
+                update.view.hasFocus,
+              );
           }),
         ],
       }),
@@ -83,9 +118,18 @@ export default function RoundsEditor({ text, context, writing, host: does, onCha
     // The editor is made once for a part; what changes afterwards goes through its compartments.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, []);
-  useEffect(() => view.current?.dispatch({ effects: parts.current.theme.reconfigure(look(c, dark)) }), [c, dark]);
-  useEffect(() => view.current?.dispatch({ effects: parts.current.context.reconfigure(readingContext.of(context)) }), [context]);
-  useEffect(() => view.current?.dispatch({ effects: parts.current.writing.reconfigure(writable(writing)) }), [writing]);
+  useEffect(
+    () => view.current?.dispatch({ effects: parts.current.theme.reconfigure(look(c, dark)) }),
+    [c, dark],
+  );
+  useEffect(
+    () => view.current?.dispatch({ effects: parts.current.context.reconfigure(readingContext.of(context)) }),
+    [context],
+  );
+  useEffect(
+    () => view.current?.dispatch({ effects: parts.current.writing.reconfigure(writable(writing)) }),
+    [writing],
+  );
   useEffect(() => view.current?.dispatch({ effects: parts.current.host.reconfigure(host.of(does)) }), [does]);
   useEffect(() => {
     const now = view.current?.state.doc.toString();
@@ -121,25 +165,42 @@ function write(view: EditorView, words: string): void {
   const { main } = view.state.selection;
   const before = view.state.doc.sliceString(view.state.doc.lineAt(main.from).from, main.from);
   const selected = view.state.doc.sliceString(main.from, main.to);
-  const lead = /^[,x)]/.test(words) || before.trim() === '' || /[([]\s*$/.test(before) ? '' : /[:,\d]\s*$/.test(before) || /^[(]?\d/.test(words) && /,\s*$/.test(before) ? ' ' : ', ';
+  const lead =
+    /^[,x)]/.test(words) || before.trim() === '' || /[([]\s*$/.test(before)
+      ? ''
+      : /[:,\d]\s*$/.test(before) || (/^[(]?\d/.test(words) && /,\s*$/.test(before))
+        ? ' '
+        : ', ';
   const gap = /\s$/.test(before) && lead === ' ' ? '' : /^x\d/.test(words) ? ' ' : lead;
   const [head, tail = ''] = words.includes('|') ? words.split('|') : [words];
   const insert = `${gap}${head}${words.includes('|') ? selected : ''}${tail}`;
   const caret = main.from + gap.length + head.length + (words.includes('|') ? selected.length : 0);
-  view.dispatch({ changes: { from: main.from, to: main.to, insert }, selection: { anchor: caret }, scrollIntoView: true, userEvent: 'input' });
+  view.dispatch({
+    changes: { from: main.from, to: main.to, insert },
+    selection: { anchor: caret },
+    scrollIntoView: true,
+    userEvent: 'input',
+  });
   view.focus();
 }
 
 function nextRound(view: EditorView): void {
   const { part } = view.state.field(liveReading);
   const line = view.state.doc.lineAt(view.state.selection.main.head);
-  const above = (part?.rounds ?? []).filter((r) => r.line <= line.number && r.kind !== 'layer' && r.kind !== 'fold');
+  const above = (part?.rounds ?? []).filter(
+    (r) => r.line <= line.number && r.kind !== 'layer' && r.kind !== 'fold',
+  );
   const row = above.length > 0 && above[above.length - 1].kind === 'row';
   const label = `${row ? 'Row ' : 'R'}${(above[above.length - 1]?.number ?? 0) + 1}: `;
   const empty = line.text.trim() === '';
   const insert = empty ? label : `\n${label}`;
   const at = empty ? line.from : line.to;
-  view.dispatch({ changes: { from: at, to: empty ? line.to : at, insert }, selection: { anchor: at + insert.length }, scrollIntoView: true, userEvent: 'input' });
+  view.dispatch({
+    changes: { from: at, to: empty ? line.to : at, insert },
+    selection: { anchor: at + insert.length },
+    scrollIntoView: true,
+    userEvent: 'input',
+  });
   view.focus();
 }
 
@@ -153,7 +214,10 @@ function count(view: EditorView, by: number): void {
   const last = before[before.length - 1];
   if (!last) return;
   const from = line.from + last.index;
-  view.dispatch({ changes: { from, to: from + last[0].length, insert: String(Math.max(1, Number(last[0]) + by)) }, userEvent: 'input' });
+  view.dispatch({
+    changes: { from, to: from + last[0].length, insert: String(Math.max(1, Number(last[0]) + by)) },
+    userEvent: 'input',
+  });
   view.focus();
 }
 
@@ -165,7 +229,9 @@ function writeCount(view: EditorView): void {
   const made = here && here.rounds[1] > here.rounds[0] ? live.part!.rounds[here.rounds[1] - 1].made : null;
   if (made === null || here?.node.type !== 'round') return;
   const { stated } = here.node;
-  const change = stated ? { from: here.from + stated.span.from, to: here.from + stated.span.to, insert: String(made) } : { from: line.to, insert: ` (${made})` };
+  const change = stated
+    ? { from: here.from + stated.span.from, to: here.from + stated.span.to, insert: String(made) }
+    : { from: line.to, insert: ` (${made})` };
   view.dispatch({ changes: change, scrollIntoView: true, userEvent: 'input' });
   view.dispatch({ selection: { anchor: view.state.doc.line(line.number).to } });
   view.focus();

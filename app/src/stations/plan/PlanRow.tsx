@@ -7,7 +7,19 @@ import { usePalette } from '../../theme';
 import type { LaneRow } from './lanes';
 
 /** One step with its strands: what is worked, what is parked, what is joined here. A press says why it stands here. */
-export function PlanRow({ row, lanes, open, onPress, narrow }: { row: LaneRow; lanes: number; open: boolean; onPress: () => void; narrow: boolean }) {
+export function PlanRow({
+  row,
+  lanes,
+  open,
+  onPress,
+  narrow,
+}: {
+  row: LaneRow;
+  lanes: number;
+  open: boolean;
+  onPress: () => void;
+  narrow: boolean;
+}) {
   const c = usePalette();
   const [height, setHeight] = useState(56);
   const pitch = Math.min(30, (narrow ? 92 : 128) / lanes);
@@ -16,8 +28,18 @@ export function PlanRow({ row, lanes, open, onPress, narrow }: { row: LaneRow; l
   const mid = Math.min(height / 2, 34);
   return (
     <Pressable
-      role="button" aria-expanded={open} onPress={onPress} onLayout={(e) => setHeight(e.nativeEvent.layout.height)}
-      style={{ flexDirection: 'row', minHeight: 56, backgroundColor: row.band ? c.sunk : c.paper, borderTopWidth: row.band ? 1 : 0, borderBottomWidth: row.band ? 1 : 0, borderColor: c.line }}
+      role="button"
+      aria-expanded={open}
+      onPress={onPress}
+      onLayout={(e) => setHeight(e.nativeEvent.layout.height)}
+      style={{
+        flexDirection: 'row',
+        minHeight: 56,
+        backgroundColor: row.band ? c.sunk : c.paper,
+        borderTopWidth: row.band ? 1 : 0,
+        borderBottomWidth: row.band ? 1 : 0,
+        borderColor: c.line,
+      }}
     >
       <View style={{ width }}>
         <Svg width={width} height={height} style={{ position: 'absolute', left: 0, top: 0 }} aria-hidden>
@@ -25,7 +47,17 @@ export function PlanRow({ row, lanes, open, onPress, narrow }: { row: LaneRow; l
             const from = s.state === 'starts' ? mid : 0;
             const to = s.state === 'ends' ? mid : height;
             const d = `M${x(s.lane)} ${from}V${to}`;
-            if (s.state === 'parked') return <Path key={s.lane} d={d} stroke={c.edge} strokeWidth={2.6} strokeDasharray="1 6" strokeLinecap="round" />;
+            if (s.state === 'parked')
+              return (
+                <Path
+                  key={s.lane}
+                  d={d}
+                  stroke={c.edge}
+                  strokeWidth={2.6}
+                  strokeDasharray="1 6"
+                  strokeLinecap="round"
+                />
+              );
             return (
               <G key={s.lane}>
                 <Path d={d} stroke={shade(s.yarn, 0.62)} strokeWidth={9} />
@@ -35,18 +67,41 @@ export function PlanRow({ row, lanes, open, onPress, narrow }: { row: LaneRow; l
           })}
           {row.joins ? (
             <G>
-              <Path d={`M${x(row.joins.lane)} 0C${x(row.joins.lane)} ${mid} ${x(row.joins.lane)} ${mid} ${x(row.lane)} ${mid}`} stroke={shade(row.joins.yarn, 0.62)} strokeWidth={9} fill="none" />
-              <Path d={`M${x(row.joins.lane)} 0C${x(row.joins.lane)} ${mid} ${x(row.joins.lane)} ${mid} ${x(row.lane)} ${mid}`} stroke={row.joins.yarn} strokeWidth={6.4} strokeDasharray="5 1.6" fill="none" />
+              <Path
+                d={`M${x(row.joins.lane)} 0C${x(row.joins.lane)} ${mid} ${x(row.joins.lane)} ${mid} ${x(row.lane)} ${mid}`}
+                stroke={shade(row.joins.yarn, 0.62)}
+                strokeWidth={9}
+                fill="none"
+              />
+              <Path
+                d={`M${x(row.joins.lane)} 0C${x(row.joins.lane)} ${mid} ${x(row.joins.lane)} ${mid} ${x(row.lane)} ${mid}`}
+                stroke={row.joins.yarn}
+                strokeWidth={6.4}
+                strokeDasharray="5 1.6"
+                fill="none"
+              />
             </G>
           ) : null}
           <Path d={`M${x(row.lane) + 18} ${mid}H${width}`} stroke={c.line} strokeWidth={2} />
           <LaneSign sign={row.sign} x={x(row.lane)} y={mid} yarn={shade(row.yarn, 0.8)} r={14} />
         </Svg>
       </View>
-      <View style={{ flex: 1, minWidth: 0, paddingVertical: row.band ? 12 : 8, paddingRight: 16, paddingLeft: 6 }}>
-        {row.band ? <Title lineHeight={24}>{row.title}</Title> : <Words fontWeight="600" fontSize={17}>{row.title}</Words>}
+      <View
+        style={{ flex: 1, minWidth: 0, paddingVertical: row.band ? 12 : 8, paddingRight: 16, paddingLeft: 6 }}
+      >
+        {row.band ? (
+          <Title lineHeight={24}>{row.title}</Title>
+        ) : (
+          <Words fontWeight="600" fontSize={17}>
+            {row.title}
+          </Words>
+        )}
         <Quiet>{row.detail}</Quiet>
-        {open ? <Words marginTop={6} fontSize={15} lineHeight={21}>{row.reason}</Words> : null}
+        {open ? (
+          <Words marginTop={6} fontSize={15} lineHeight={21}>
+            {row.reason}
+          </Words>
+        ) : null}
       </View>
     </Pressable>
   );

@@ -24,11 +24,14 @@ export function PlanStation() {
   const rows = useMemo(() => lanesOf(model, plan), [model, plan]);
   const [why, setWhy] = useState<string | null>(null);
   const here = whereAmI(ticksOf(plan), file.progress);
-  const go = (station: 'parts' | 'make') => router.push({ pathname: `/toy/[id]/${station}`, params: { id: toy.id } });
+  const go = (station: 'parts' | 'make') =>
+    router.push({ pathname: `/toy/[id]/${station}`, params: { id: toy.id } });
   if (plan.steps.length === 0) {
     return (
       <View style={{ flex: 1, backgroundColor: c.paper, padding: 24, gap: 12 }}>
-        <Title role="heading" aria-level={2}>{say.none}</Title>
+        <Title role="heading" aria-level={2}>
+          {say.none}
+        </Title>
         <Quiet>{say.noneHow}</Quiet>
         <View style={{ flexDirection: 'row' }}>
           <MainAction label={say.toParts} onPress={() => go('parts')} />
@@ -41,24 +44,55 @@ export function PlanStation() {
   return (
     <View style={{ flex: 1, backgroundColor: c.paper }}>
       <ReadingBand
-        onMat label={say.whole}
+        onMat
+        label={say.whole}
         readings={[
           { value: String(totals.pauses), of: say.pauses },
-          { value: units.bareWeight(totals.fillG.value), unit: units.weightOf, of: say.stuffing, range: say.range(units.bareWeight(totals.fillG.low), units.bareWeight(totals.fillG.high)) },
+          {
+            value: units.bareWeight(totals.fillG.value),
+            unit: units.weightOf,
+            of: say.stuffing,
+            range: say.range(units.bareWeight(totals.fillG.low), units.bareWeight(totals.fillG.high)),
+          },
           { value: units.bareYarn(totals.tailsMm), unit: units.yarnOf, of: say.tails },
           { value: hours(totals.minutes), unit: 'h', of: say.make },
         ]}
       />
-      <Scroll contentContainerStyle={{ width: '100%', maxWidth: wide ? 860 : undefined, alignSelf: 'center' }}>
+      <Scroll
+        contentContainerStyle={{ width: '100%', maxWidth: wide ? 860 : undefined, alignSelf: 'center' }}
+      >
         {plan.trouble.map((t) => (
           <ProblemLine key={t} where={toy.name} sentence={t} severity="warning" />
         ))}
         {rows.rows.map((row) => (
-          <PlanRow key={row.key} row={row} lanes={rows.lanes} open={why === row.key} onPress={() => setWhy(why === row.key ? null : row.key)} narrow={width < 380} />
+          <PlanRow
+            key={row.key}
+            row={row}
+            lanes={rows.lanes}
+            open={why === row.key}
+            onPress={() => setWhy(why === row.key ? null : row.key)}
+            narrow={width < 380}
+          />
         ))}
       </Scroll>
-      <View style={{ padding: 16, paddingTop: 8, flexDirection: 'row', flexWrap: 'wrap', gap: 8, borderTopWidth: 1, borderTopColor: c.line, width: '100%', maxWidth: wide ? 860 : undefined, alignSelf: 'center' }}>
-        <PlainButton label={say.save} onPress={() => download(fileName(toy.name, 'html'), 'text/html', sheetHtml(model))} />
+      <View
+        style={{
+          padding: 16,
+          paddingTop: 8,
+          flexDirection: 'row',
+          flexWrap: 'wrap',
+          gap: 8,
+          borderTopWidth: 1,
+          borderTopColor: c.line,
+          width: '100%',
+          maxWidth: wide ? 860 : undefined,
+          alignSelf: 'center',
+        }}
+      >
+        <PlainButton
+          label={say.save}
+          onPress={() => download(fileName(toy.name, 'html'), 'text/html', sheetHtml(model))}
+        />
         <MainAction label={here.done > 0 ? say.goOn : say.start} onPress={() => go('make')} />
       </View>
     </View>

@@ -18,14 +18,29 @@ export interface LaneRow {
   joins: { lane: number; yarn: string } | null;
 }
 
-const SIGN: Record<Step['kind'], PlanSign> = { rounds: 'ring', layer: 'ring', eyes: 'pause', washers: 'washer', embroider: 'needle', stuff: 'stuff', close: 'close', 'fasten-off': 'end', 'look-again': 'look', sew: 'sew', ends: 'needle', inspect: 'look' };
+const SIGN: Record<Step['kind'], PlanSign> = {
+  rounds: 'ring',
+  layer: 'ring',
+  eyes: 'pause',
+  washers: 'washer',
+  embroider: 'needle',
+  stuff: 'stuff',
+  close: 'close',
+  'fasten-off': 'end',
+  'look-again': 'look',
+  sew: 'sew',
+  ends: 'needle',
+  inspect: 'look',
+};
 
 /** Copies of a part share a lane and a row; a lane is free again once its part has been joined. */
 export function lanesOf(model: ToyModel, plan: Plan): { rows: LaneRow[]; lanes: number } {
   const shown = plan.steps.filter((s) => isFirstCopy(model, s));
   const lastOf = new Map<string, number>();
   shown.forEach((s, i) => s.part && lastOf.set(s.part, i));
-  shown.forEach((s, i) => s.kind === 'sew' && lastOf.set(s.host.part, Math.max(i, lastOf.get(s.host.part) ?? 0)));
+  shown.forEach(
+    (s, i) => s.kind === 'sew' && lastOf.set(s.host.part, Math.max(i, lastOf.get(s.host.part) ?? 0)),
+  );
   const laneOf = new Map<string, number>();
   const busy: (string | null)[] = [];
   let most = 0;
@@ -42,13 +57,23 @@ export function lanesOf(model: ToyModel, plan: Plan): { rows: LaneRow[]; lanes: 
     const guest = step.kind === 'sew' ? step.part : null;
     const strands = busy.flatMap((part, lane): LaneRow['strands'] => {
       if (!part || part === guest) return [];
-      const state = part === own ? (starts ? 'starts' : lastOf.get(part) === i ? 'ends' : 'worked') : 'parked';
+      const state =
+        part === own ? (starts ? 'starts' : lastOf.get(part) === i ? 'ends' : 'worked') : 'parked';
       return [{ lane, yarn: yarnOf(model, part), state }];
     });
-    const joins = guest && laneOf.has(guest) ? { lane: laneOf.get(guest)!, yarn: yarnOf(model, guest) } : null;
+    const joins =
+      guest && laneOf.has(guest) ? { lane: laneOf.get(guest)!, yarn: yarnOf(model, guest) } : null;
     const row: LaneRow = {
-      key: step.key, title: titleOf(model, step), detail: step.detail, reason: step.reason, sign: step.kind === 'rounds' && !starts ? 'ring' : SIGN[step.kind], lane: own ? laneOf.get(own)! : 0,
-      yarn: own ? yarnOf(model, own) : '#6C877E', band: step.kind === 'eyes', strands, joins,
+      key: step.key,
+      title: titleOf(model, step),
+      detail: step.detail,
+      reason: step.reason,
+      sign: step.kind === 'rounds' && !starts ? 'ring' : SIGN[step.kind],
+      lane: own ? laneOf.get(own)! : 0,
+      yarn: own ? yarnOf(model, own) : '#6C877E',
+      band: step.kind === 'eyes',
+      strands,
+      joins,
     };
     for (const part of [guest, own]) {
       if (part && lastOf.get(part) === i) {
@@ -61,7 +86,8 @@ export function lanesOf(model: ToyModel, plan: Plan): { rows: LaneRow[]; lanes: 
   return { rows, lanes: Math.max(1, most) };
 }
 
-const yarnOf = (model: ToyModel, part: string): string => yarnColour(model, part, modelOf(model, part).copies[0]?.id ?? '');
+const yarnOf = (model: ToyModel, part: string): string =>
+  yarnColour(model, part, modelOf(model, part).copies[0]?.id ?? '');
 
 /** Steps of second and later copies are told with the first one's. */
 function isFirstCopy(model: ToyModel, step: Step): boolean {
@@ -73,5 +99,8 @@ function titleOf(model: ToyModel, step: Step): string {
   const { name, copies } = modelOf(model, step.part);
   if (copies.length < 2) return step.title;
   const both = `${name} × ${copies.length}`;
-  return step.title.replace(new RegExp(`${name} 1`, 'i'), step.title.toLowerCase().startsWith(name.toLowerCase()) ? both : both.toLowerCase());
+  return step.title.replace(
+    new RegExp(`${name} 1`, 'i'),
+    step.title.toLowerCase().startsWith(name.toLowerCase()) ? both : both.toLowerCase(),
+  );
 }

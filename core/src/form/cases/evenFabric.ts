@@ -1,7 +1,14 @@
 import { FREE, type Fabric, type FabricRound } from '../../fabric';
 
 /** A fabric of so many single crochets a round, each round spread evenly on the one below; for tests that begin from counts. */
-export function evenFabric(counts: readonly number[], { closed = false, joined = false, open = false }: { closed?: boolean; joined?: boolean; /** begins on a free edge */ open?: boolean } = {}): Fabric {
+export function evenFabric(
+  counts: readonly number[],
+  {
+    closed = false,
+    joined = false,
+    open = false,
+  }: { closed?: boolean; joined?: boolean; /** begins on a free edge */ open?: boolean } = {},
+): Fabric {
   const stitches = counts.reduce((a, b) => a + b, 0);
   const parentFrom = new Int32Array(stitches);
   const parentTo = new Int32Array(stitches);
@@ -16,17 +23,46 @@ export function evenFabric(counts: readonly number[], { closed = false, joined =
       parentTo[from + j] = from - below + high;
     }
     // Brothers stand side by side on their parent.
-    for (let j = 0; j < count && below; ) {
+    for (let j = 0; j < count && below;) {
       let last = j;
       while (last + 1 < count && parentFrom[from + last + 1] === parentFrom[from + j]) last++;
       for (let k = j; k <= last; k++) offset[from + k] = k - j - (last - j) / 2;
       j = last + 1;
     }
     from += count;
-    return { mark: `m${i}`, nth: 0, label: `R${i + 1}`, number: i + 1, kind: 'round', reading: i, from: from - count, count, unworked: 0, joined, turned: false, direction: 1, worked: [] };
+    return {
+      mark: `m${i}`,
+      nth: 0,
+      label: `R${i + 1}`,
+      number: i + 1,
+      kind: 'round',
+      reading: i,
+      from: from - count,
+      count,
+      unworked: 0,
+      joined,
+      turned: false,
+      direction: 1,
+      worked: [],
+    };
   });
   return {
-    rounds, layers: [], strands: [], stitches, kind: new Uint8Array(stitches), parentFrom, parentTo, offset, front: new Int32Array(stitches).fill(FREE), back: new Int32Array(stitches).fill(FREE), colour: new Uint8Array(stitches), colours: [''],
-    start: { how: open ? 'given' : 'ring', chain: 0 }, shape: 'rounds', closed, cut: false, conflicts: 0,
+    rounds,
+    layers: [],
+    strands: [],
+    stitches,
+    kind: new Uint8Array(stitches),
+    parentFrom,
+    parentTo,
+    offset,
+    front: new Int32Array(stitches).fill(FREE),
+    back: new Int32Array(stitches).fill(FREE),
+    colour: new Uint8Array(stitches),
+    colours: [''],
+    start: { how: open ? 'given' : 'ring', chain: 0 },
+    shape: 'rounds',
+    closed,
+    cut: false,
+    conflicts: 0,
   };
 }

@@ -13,7 +13,12 @@ export function plainRings(input: RingInput): Pick<Rings, 'r' | 'z'> {
   const last = rounds + (input.closed ? 1 : 0);
   const n = (i: number) => (i === 0 ? counts[0] : counts[min(rounds, i) - 1]);
   const h = (i: number) => (i > rounds ? 0.35 : 1) * input.heightsMm[min(rounds, i) - 1];
-  const free = (i: number) => (i === 0 ? (input.startRadiusMm ?? (counts[0] * w) / (2 * PI)) : i > rounds ? 0 : (counts[i - 1] * w) / (2 * PI));
+  const free = (i: number) =>
+    i === 0
+      ? (input.startRadiusMm ?? (counts[0] * w) / (2 * PI))
+      : i > rounds
+        ? 0
+        : (counts[i - 1] * w) / (2 * PI);
   const fixed = (i: number) => (i === 0 && input.startRadiusMm === 0) || i > rounds;
   let area = 0;
   for (let i = 1; i <= last; i++) area += n(i) * w * h(i);
@@ -23,16 +28,20 @@ export function plainRings(input: RingInput): Pick<Rings, 'r' | 'z'> {
   for (let i = 0; i <= last; i++) x[2 * i] = free(i);
   for (let i = 1; i <= last; i++) x[2 * i] = min(x[2 * i], x[2 * i - 2] + h(i));
   for (let i = last - 1; i >= 0; i--) x[2 * i] = min(x[2 * i], x[2 * i + 2] + h(i + 1));
-  for (let i = 1; i <= last; i++) x[2 * i + 1] = x[2 * i - 1] + max(0.15 * h(i), sqrt(max(0, h(i) ** 2 - (x[2 * i] - x[2 * i - 2]) ** 2)));
+  for (let i = 1; i <= last; i++)
+    x[2 * i + 1] = x[2 * i - 1] + max(0.15 * h(i), sqrt(max(0, h(i) ** 2 - (x[2 * i] - x[2 * i - 2]) ** 2)));
   /** The terms of the energy that ring i takes part in. */
   const around = (i: number): number => {
     let e = fixed(i) ? 0 : (n(i) / 2) * (roundMm / w) * soft((2 * PI * (x[2 * i] - free(i))) / n(i));
     for (let k = max(1, i); k <= min(last, i + 1); k++) {
       const [a, b, dz] = [x[2 * k - 2], x[2 * k], x[2 * k + 1] - x[2 * k - 1]];
-      e += (n(k) / 2) * (w / roundMm) * soft(sqrt((b - a) ** 2 + dz * dz) - h(k)) - pressure * (PI / 3) * dz * (a * a + a * b + b * b);
+      e +=
+        (n(k) / 2) * (w / roundMm) * soft(sqrt((b - a) ** 2 + dz * dz) - h(k)) -
+        pressure * (PI / 3) * dz * (a * a + a * b + b * b);
     }
     for (let k = max(2, i); k <= min(last, i + 2); k++) {
-      const short = sqrt((x[2 * k] - x[2 * k - 4]) ** 2 + (x[2 * k + 1] - x[2 * k - 3]) ** 2) - h(k) - h(k - 1);
+      const short =
+        sqrt((x[2 * k] - x[2 * k - 4]) ** 2 + (x[2 * k + 1] - x[2 * k - 3]) ** 2) - h(k) - h(k - 1);
       if (short < 0) e += (n(k) / 2) * 0.05 * short * short;
     }
     return e;

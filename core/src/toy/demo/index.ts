@@ -10,14 +10,28 @@ import { RILL_TEXT } from './rill';
 import { RUBY_TEXT } from './ruby';
 
 const EYE_MM = 9;
-const eyeHardware = (mm: number) => ({ postMm: eyeRow(mm).postMm, washerMm: eyeRow(mm).washerMm, loose: [], felt: null });
+const eyeHardware = (mm: number) => ({
+  postMm: eyeRow(mm).postMm,
+  washerMm: eyeRow(mm).washerMm,
+  loose: [],
+  felt: null,
+});
 
 /** Rill with all his parts, eyes, nose and seams, built by the same edits that a maker's taps make. */
 export function rill(newId: NewId): Toy {
   let toy = changeSettings(addParts(newToy('Rill', newId), RILL_TEXT, newId), { age: '3 years and over' });
-  toy = filled(toy, { Snout: 'soft', Ear: 'empty', Head: 'firm', Body: 'medium', Arm: 'soft', Leg: 'medium', Tail: 'soft' });
+  toy = filled(toy, {
+    Snout: 'soft',
+    Ear: 'empty',
+    Head: 'firm',
+    Body: 'medium',
+    Arm: 'soft',
+    Leg: 'medium',
+    Tail: 'soft',
+  });
   for (const part of modelToy(toy).parts) {
-    if (part.name === 'Snout') toy = changePart(toy, part.part.id, { pose: { ringIs: 'nose', start: 'under', out: 'right side' } });
+    if (part.name === 'Snout')
+      toy = changePart(toy, part.part.id, { pose: { ringIs: 'nose', start: 'under', out: 'right side' } });
   }
   toy = { ...toy, palette: [...toy.palette, { slot: 'dark', name: 'dark', colour: '#33231d' }] };
   toy = withEyes(toy, newId);
@@ -36,10 +50,28 @@ export function dappleFile(newId: NewId): ToyFile {
   toy = filled(toy, { Stalk: 'empty', Neck: 'soft', Tail: 'empty', Foot: 'empty', Shell: 'medium' });
   const neck = named(toy, 'Neck');
   const round = 4;
-  return newFile(setFeature(toy, {
-    kind: 'eyes', id: newId(), part: neck.part.id, copy: neck.copies[0].id, making: 'embroidered', eyeMm: 6, ...eyeHardware(6), colour: '#33231d', look: 'front', saidAs: 'stitches-between',
-    pair: { course: courseOf(neck.fabric, round), at: 'hole', centre: faceCentre(bareHead(neck.form), 'marker', round, 5, 9), between: 5, linked: true, offset: { left: [0, 0], right: [0, 0] } },
-  }));
+  return newFile(
+    setFeature(toy, {
+      kind: 'eyes',
+      id: newId(),
+      part: neck.part.id,
+      copy: neck.copies[0].id,
+      making: 'embroidered',
+      eyeMm: 6,
+      ...eyeHardware(6),
+      colour: '#33231d',
+      look: 'front',
+      saidAs: 'stitches-between',
+      pair: {
+        course: courseOf(neck.fabric, round),
+        at: 'hole',
+        centre: faceCentre(bareHead(neck.form), 'marker', round, 5, 9),
+        between: 5,
+        linked: true,
+        offset: { left: [0, 0], right: [0, 0] },
+      },
+    }),
+  );
 }
 
 /** Ruby the radish: a charm without a face. */
@@ -48,7 +80,11 @@ export function rubyFile(newId: NewId): ToyFile {
   return newFile(filled(toy, { Leaf: 'empty', Radish: 'firm', Loop: 'empty' }));
 }
 
-const filled = (toy: Toy, fills: Record<string, Firmness>): Toy => modelToy(toy).parts.reduce((so, part) => (fills[part.name] ? changePart(so, part.part.id, { fill: fills[part.name] }) : so), toy);
+const filled = (toy: Toy, fills: Record<string, Firmness>): Toy =>
+  modelToy(toy).parts.reduce(
+    (so, part) => (fills[part.name] ? changePart(so, part.part.id, { fill: fills[part.name] }) : so),
+    toy,
+  );
 
 const named = (toy: Toy, name: string): PartModel => modelToy(toy).parts.find((p) => p.name === name)!;
 
@@ -56,8 +92,24 @@ function withEyes(toy: Toy, newId: NewId): Toy {
   const head = named(toy, 'Head');
   const round = 10;
   return setFeature(toy, {
-    kind: 'eyes', id: newId(), part: head.part.id, copy: head.copies[0].id, making: 'safety eye', eyeMm: EYE_MM, ...eyeHardware(EYE_MM), colour: '#111214', look: 'front', saidAs: 'stitches-between',
-    pair: { course: courseOf(head.fabric, round), at: 'hole', centre: faceCentre(bareHead(head.form), 'marker', round, 9, eyeRow(EYE_MM).washerMm), between: 9, linked: true, offset: { left: [0, 0], right: [0, 0] } },
+    kind: 'eyes',
+    id: newId(),
+    part: head.part.id,
+    copy: head.copies[0].id,
+    making: 'safety eye',
+    eyeMm: EYE_MM,
+    ...eyeHardware(EYE_MM),
+    colour: '#111214',
+    look: 'front',
+    saidAs: 'stitches-between',
+    pair: {
+      course: courseOf(head.fabric, round),
+      at: 'hole',
+      centre: faceCentre(bareHead(head.form), 'marker', round, 9, eyeRow(EYE_MM).washerMm),
+      between: 9,
+      linked: true,
+      offset: { left: [0, 0], right: [0, 0] },
+    },
   });
 }
 
@@ -73,11 +125,29 @@ function withNose(toy: Toy, newId: NewId): Toy {
     const middle = Math.round(from * 2) / 2;
     const half = Math.round(wanted - (middle % 1)) + (middle % 1);
     const side = Math.sign(degrees) * (Math.abs(degrees) > 90 ? -1 : 1);
-    return holePlace({ part: snout.part.id, copy: snout.copies[0].id, form: snout.form }, round, Math.round(middle + side * half));
+    return holePlace(
+      { part: snout.part.id, copy: snout.copies[0].id, form: snout.form },
+      round,
+      Math.round(middle + side * half),
+    );
   };
   const base = { kind: 'embroidery' as const, part: snout.part.id, copy: snout.copies[0].id };
-  const nose = setFeature(toy, { ...base, id: newId(), name: 'Nose', colour: '#33231d', strokes: 6, path: [at(3, -42), at(3, 42), at(1, 180), at(3, -42)] });
-  return setFeature(nose, { ...base, id: newId(), name: 'Mouth', colour: '#33231d', strokes: 1, path: [at(4, 135), at(3, 155), at(1, 180), at(3, -155), at(4, -135)] });
+  const nose = setFeature(toy, {
+    ...base,
+    id: newId(),
+    name: 'Nose',
+    colour: '#33231d',
+    strokes: 6,
+    path: [at(3, -42), at(3, 42), at(1, 180), at(3, -42)],
+  });
+  return setFeature(nose, {
+    ...base,
+    id: newId(),
+    name: 'Mouth',
+    colour: '#33231d',
+    strokes: 1,
+    path: [at(4, 135), at(3, 155), at(1, 180), at(3, -155), at(4, -135)],
+  });
 }
 
 function withSeams(toy: Toy, newId: NewId): Toy {
@@ -85,14 +155,40 @@ function withSeams(toy: Toy, newId: NewId): Toy {
     const part = named(toy, host);
     const piece = modelToy(toy).pieces.find((p) => p.part === part.part.id)!;
     const round = roundNumber - 1;
-    return holePlace(piece, round, Math.round(coordAt(part.form, round, piece.frontRad + (degrees * Math.PI) / 180, 'hole')));
+    return holePlace(
+      piece,
+      round,
+      Math.round(coordAt(part.form, round, piece.frontRad + (degrees * Math.PI) / 180, 'hole')),
+    );
   };
-  const sew = (so: Toy, guest: string, place: Place, aim: Aim, twin: boolean, edge: 'open' | 'flattened' = 'open'): Toy => {
+  const sew = (
+    so: Toy,
+    guest: string,
+    place: Place,
+    aim: Aim,
+    twin: boolean,
+    edge: 'open' | 'flattened' = 'open',
+  ): Toy => {
     const { part, copies } = named(so, guest);
-    return setJoin(so, { kind: 'sewn', id: newId(), guest: { part: part.id, copy: copies[0].id }, at: place, edge, aim, twin: twin ? { copy: copies[1].id } : null });
+    return setJoin(so, {
+      kind: 'sewn',
+      id: newId(),
+      guest: { part: part.id, copy: copies[0].id },
+      at: place,
+      edge,
+      aim,
+      twin: twin ? { copy: copies[1].id } : null,
+    });
   };
   const head = named(toy, 'Head');
-  const end = { part: head.part.id, copy: head.copies[0].id, course: courseOf(head.fabric, head.fabric.rounds.length - 1), at: 'edge' as const, index: 0, of: 6 };
+  const end = {
+    part: head.part.id,
+    copy: head.copies[0].id,
+    course: courseOf(head.fabric, head.fabric.rounds.length - 1),
+    at: 'edge' as const,
+    index: 0,
+    of: 6,
+  };
   let so = sew(toy, 'Body', end, { tiltDeg: 0, towardDeg: 0 }, false);
   so = sew(so, 'Snout', at('Head', 13, 0), { tiltDeg: 0, towardDeg: 0 }, false);
   so = sew(so, 'Ear', at('Head', 7, 78), { tiltDeg: 5, towardDeg: 0 }, true, 'flattened');

@@ -18,20 +18,43 @@ describe('toy files', () => {
     const raw = readFileSync(resolve(__dirname, '../fixtures/layers-v1.json'), 'utf8');
     const file = opened(raw);
     const { parts, eyes } = modelToy(file.toy);
-    expect(parts.map((p) => [p.name, p.copies.length, p.fabric.stitches, p.fabric.layers.length, p.addsUp])).toEqual([['Stalk', 2, 20, 0, true], ['Neck', 1, 180, 0, true], ['Tail', 1, 54, 0, true], ['Foot', 1, 156, 1, true], ['Shell', 1, 256, 0, true]]);
+    expect(
+      parts.map((p) => [p.name, p.copies.length, p.fabric.stitches, p.fabric.layers.length, p.addsUp]),
+    ).toEqual([
+      ['Stalk', 2, 20, 0, true],
+      ['Neck', 1, 180, 0, true],
+      ['Tail', 1, 54, 0, true],
+      ['Foot', 1, 156, 1, true],
+      ['Shell', 1, 256, 0, true],
+    ]);
     expect(eyes.map((e) => e.state.state)).toEqual(['at']);
     expect(exportFile(opened(exportFile(file)))).toBe(exportFile(file));
   });
   it('version 1 opens for ever: same parts, same places, same plan; written again as this version it stays the same', () => {
     const file = opened(RAW);
     const model = modelToy(file.toy);
-    expect(model.parts.map((p) => [p.name, p.copies.length, p.fabric.stitches])).toEqual([['Snout', 1, 108], ['Ear', 2, 24], ['Head', 1, 624], ['Body', 1, 906], ['Arm', 2, 126], ['Leg', 2, 120], ['Tail', 1, 208]]);
+    expect(model.parts.map((p) => [p.name, p.copies.length, p.fabric.stitches])).toEqual([
+      ['Snout', 1, 108],
+      ['Ear', 2, 24],
+      ['Head', 1, 624],
+      ['Body', 1, 906],
+      ['Arm', 2, 126],
+      ['Leg', 2, 120],
+      ['Tail', 1, 208],
+    ]);
     expect(model.eyes[0].state).toMatchObject({ state: 'at', coords: [15, 24] });
     expect(model.sites.every((s) => s.sites.length > 0 && s.sites.every((x) => x.state === 'at'))).toBe(true);
     expect(planOf(model).trouble).toEqual([]);
     expect(file).toMatchObject({ schema: 3, toy: { schema: 3, settings: { hooks: 'mm' } } });
     expect(file.toy.parts.every((p) => p.shaping.how === 'as worked')).toBe(true);
-    expect(file.toy.features[0]).toMatchObject({ eyeMm: 9, postMm: 4, loose: [], felt: null, look: 'front', pair: { at: 'hole' } });
+    expect(file.toy.features[0]).toMatchObject({
+      eyeMm: 9,
+      postMm: 4,
+      loose: [],
+      felt: null,
+      look: 'front',
+      pair: { at: 'hole' },
+    });
     expect(exportFile(opened(exportFile(file)))).toBe(exportFile(file));
   });
 
@@ -40,7 +63,10 @@ describe('toy files', () => {
     const file = opened(raw);
     const { parts } = modelToy(file.toy);
     expect(file.toy.settings).toMatchObject({ units: 'inch', hooks: 'letter' });
-    expect(parts.map((p) => [p.name, p.gauge.source, p.gauge.stitchMm, p.part.shaping.how])).toEqual([['Cup', 'measured', 4.6, 'pushed in'], ['Ear', 'assumed', 2.5 * 1.45, 'flattened']]);
+    expect(parts.map((p) => [p.name, p.gauge.source, p.gauge.stitchMm, p.part.shaping.how])).toEqual([
+      ['Cup', 'measured', 4.6, 'pushed in'],
+      ['Ear', 'assumed', 2.5 * 1.45, 'flattened'],
+    ]);
     expect(parts[0].gauge).toMatchObject({ roundMm: 4.2, leanStitches: -0.3, gramsPerMetre: 0.5 });
     // The end is pushed back in along R10: what is left stands as high as that round.
     expect(parts[0].form.heightMm).toBeCloseTo(parts[0].form.z[10], 6);
@@ -62,9 +88,23 @@ describe('toy files', () => {
     const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v3.json'), 'utf8');
     const file = opened(raw);
     const model = modelToy(file.toy);
-    expect(model.eyes.map(({ state }) => (state.state === 'homeless' ? null : [state.at, ...state.names.map((n) => `${holeTag(n).rounds} | ${holeTag(n).stitches}`)]))).toEqual([['hole', 'R9·10 | 14·15', 'R10·11 | 19·20'], ['middle', 'R4 | 7', 'R4 | 19']]);
+    expect(
+      model.eyes.map(({ state }) =>
+        state.state === 'homeless'
+          ? null
+          : [state.at, ...state.names.map((n) => `${holeTag(n).rounds} | ${holeTag(n).stitches}`)],
+      ),
+    ).toEqual([
+      ['hole', 'R9·10 | 14·15', 'R10·11 | 19·20'],
+      ['middle', 'R4 | 7', 'R4 | 19'],
+    ]);
     expect(model.noses[0].state).toMatchObject({ state: 'at', name: { round: [12, 12] } });
-    expect(model.toy.features.filter((f) => f.kind === 'eyes').map((f) => [f.making, f.look, f.pair.linked])).toEqual([['safety eye', 'front', false], ['embroidered', 'sides', true]]);
+    expect(
+      model.toy.features.filter((f) => f.kind === 'eyes').map((f) => [f.making, f.look, f.pair.linked]),
+    ).toEqual([
+      ['safety eye', 'front', false],
+      ['embroidered', 'sides', true],
+    ]);
     const ticks = ticksOf(planOf(model));
     const now = ticks[whereAmI(ticks, file.progress).at];
     expect(openChecks(now, file.progress).map((c) => c.id)).toEqual(['level', 'compared', 'looked']);
@@ -77,15 +117,22 @@ describe('toy files', () => {
     const empty = newFile(newToy('New', id));
     const ear = addParts(newToy('T', id), 'Ear\nR1: 6 sc in ring', id);
     const typed = newFile(typeInPart(ear, ear.parts[0].id, { from: 3, to: 3, insert: '\nR0: é × ½' }, id));
-    for (const file of [empty, typed, rillFile(id)]) expect(exportFile(opened(exportFile(file)))).toBe(exportFile(file));
+    for (const file of [empty, typed, rillFile(id)])
+      expect(exportFile(opened(exportFile(file)))).toBe(exportFile(file));
   });
 
   it.each([
     ['not JSON', '{"format"', /cannot be read as JSON/],
     ['something else', '{"a": 1}', /not a toy made with Hoppla/],
     ['a wrong field', RAW.replace('"eyeMm": 9', '"eyeMm": "nine"'), /fault at toy\.features\.0/],
-    ['marks that do not fit the text', RAW.replace(/"text": "Snout/, '"text": "One\\nmore\\nSnout'), /fault at toy\.parts\.0/],
-  ])('refuses %s with a sentence', (_, raw, sentence) => expect(openFile(raw)).toMatchObject({ state: 'refused', sentence: expect.stringMatching(sentence) }));
+    [
+      'marks that do not fit the text',
+      RAW.replace(/"text": "Snout/, '"text": "One\\nmore\\nSnout'),
+      /fault at toy\.parts\.0/,
+    ],
+  ])('refuses %s with a sentence', (_, raw, sentence) =>
+    expect(openFile(raw)).toMatchObject({ state: 'refused', sentence: expect.stringMatching(sentence) }),
+  );
 
   it('opens a newer version read-only and keeps it unchanged', () => {
     const newer = RAW.replace(/"schema": 1/g, '"schema": 4');

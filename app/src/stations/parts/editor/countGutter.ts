@@ -21,14 +21,21 @@ class Count extends GutterMarker {
   override elementClass: string;
 
   override eq(other: Count): boolean {
-    return this.made === other.made && this.stated === other.stated && this.share === other.share && this.statedShare === other.statedShare && this.severity === other.severity;
+    return (
+      this.made === other.made &&
+      this.stated === other.stated &&
+      this.share === other.share &&
+      this.statedShare === other.statedShare &&
+      this.severity === other.severity
+    );
   }
 
   override toDOM(): Node {
     const box = document.createElement('div');
     box.className = `hop-count hop-is-${this.severity}`;
     if (this.made !== null) box.append(bar('hop-bar', this.share));
-    if (this.stated !== null && this.stated !== this.made) box.append(bar('hop-bar-stated', this.statedShare));
+    if (this.stated !== null && this.stated !== this.made)
+      box.append(bar('hop-bar-stated', this.statedShare));
     const words = document.createElement('span');
     words.textContent = `${this.severity === 'error' ? '! ' : ''}${this.made ?? '?'}`;
     box.append(words);
@@ -59,9 +66,20 @@ export const countGutter = gutter({
   lineMarker(view, line) {
     const live = view.state.field(liveReading);
     const count = countOf(live, view.state.doc.lineAt(line.from).number);
-    return count && new Count(count.made, count.stated, (count.made ?? 0) / live.most, (count.stated ?? 0) / live.most, count.severity ?? 'fine');
+    return (
+      count &&
+      new Count(
+        count.made,
+        count.stated,
+        (count.made ?? 0) / live.most,
+        (count.stated ?? 0) / live.most,
+        count.severity ?? 'fine',
+      )
+    );
   },
-  widgetMarker: (_view, widget) => (widget instanceof BelowLine ? (GROUND[widget.below.severity as 'error'] ?? null) : null),
-  lineMarkerChange: (update) => update.docChanged || update.startState.field(liveReading) !== update.state.field(liveReading),
+  widgetMarker: (_view, widget) =>
+    widget instanceof BelowLine ? (GROUND[widget.below.severity as 'error'] ?? null) : null,
+  lineMarkerChange: (update) =>
+    update.docChanged || update.startState.field(liveReading) !== update.state.field(liveReading),
   initialSpacer: () => new Count(null, null, 0, 0, 'fine'),
 });

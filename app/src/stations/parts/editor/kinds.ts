@@ -1,11 +1,32 @@
 import { RangeSetBuilder } from '@codemirror/state';
-import { Decoration, ViewPlugin, type DecorationSet, type EditorView, type ViewUpdate } from '@codemirror/view';
+import {
+  Decoration,
+  ViewPlugin,
+  type DecorationSet,
+  type EditorView,
+  type ViewUpdate,
+} from '@codemirror/view';
 import type { Item, LineReading } from '@hoppla/core/notation';
 import { liveReading } from './reading';
 
 const mark = (name: string) => Decoration.mark({ class: `hop-${name}` });
-const MARKS = { label: mark('label'), inc: mark('inc'), dec: mark('dec'), start: mark('start'), sign: mark('sign'), clamp: mark('clamp'), stated: mark('stated'), layer: mark('layer'), skip: mark('skip') };
-const LINES = { heading: Decoration.line({ class: 'hop-heading' }), note: Decoration.line({ class: 'hop-note' }), step: Decoration.line({ class: 'hop-step' }), wrong: Decoration.line({ class: 'hop-wrong' }) };
+const MARKS = {
+  label: mark('label'),
+  inc: mark('inc'),
+  dec: mark('dec'),
+  start: mark('start'),
+  sign: mark('sign'),
+  clamp: mark('clamp'),
+  stated: mark('stated'),
+  layer: mark('layer'),
+  skip: mark('skip'),
+};
+const LINES = {
+  heading: Decoration.line({ class: 'hop-heading' }),
+  note: Decoration.line({ class: 'hop-note' }),
+  step: Decoration.line({ class: 'hop-step' }),
+  wrong: Decoration.line({ class: 'hop-wrong' }),
+};
 
 interface Marked {
   from: number;
@@ -21,7 +42,12 @@ export const kinds = ViewPlugin.fromClass(
       this.decorations = dress(view);
     }
     update(update: ViewUpdate): void {
-      if (update.docChanged || update.viewportChanged || update.startState.field(liveReading) !== update.state.field(liveReading)) this.decorations = dress(update.view);
+      if (
+        update.docChanged ||
+        update.viewportChanged ||
+        update.startState.field(liveReading) !== update.state.field(liveReading)
+      )
+        this.decorations = dress(update.view);
     }
   },
   { decorations: (plugin) => plugin.decorations },
@@ -32,7 +58,7 @@ function dress(view: EditorView): DecorationSet {
   const builder = new RangeSetBuilder<Decoration>();
   for (const { from, to } of view.visibleRanges) {
     let last = 0;
-    for (let at = from; at <= to; ) {
+    for (let at = from; at <= to;) {
       const docLine = view.state.doc.lineAt(at);
       const line = live.lines[docLine.number];
       if (line) {
@@ -54,7 +80,13 @@ function dress(view: EditorView): DecorationSet {
 function lineKind(line: LineReading): keyof typeof LINES | null {
   if (line.problems.some((p) => p.severity === 'error')) return 'wrong';
   const { type } = line.node;
-  return type === 'heading' ? 'heading' : type === 'note' ? 'note' : type === 'round' || type === 'continued' || type === 'blank' || type === 'repeat' ? null : 'step';
+  return type === 'heading'
+    ? 'heading'
+    : type === 'note'
+      ? 'note'
+      : type === 'round' || type === 'continued' || type === 'blank' || type === 'repeat'
+        ? null
+        : 'step';
 }
 
 function marksOf(line: LineReading): Marked[] {

@@ -26,7 +26,9 @@ export interface Host {
   taken: (line: LineReading) => string | null;
 }
 
-export const host = Facet.define<Host, Host>({ combine: (given) => given[0] ?? { mend: () => undefined, offers: () => [], taken: () => null } });
+export const host = Facet.define<Host, Host>({
+  combine: (given) => given[0] ?? { mend: () => undefined, offers: () => [], taken: () => null },
+});
 
 const SHOWN = 3;
 
@@ -38,7 +40,10 @@ export class BelowLine extends WidgetType {
 
   override eq(other: BelowLine): boolean {
     const of = (b: Below) => JSON.stringify([b.sentence, b.severity, b.deeds.map((d) => d.title)]);
-    return of(this.below) === of(other.below) && this.below.deeds.every((d, i) => d.run === other.below.deeds[i].run);
+    return (
+      of(this.below) === of(other.below) &&
+      this.below.deeds.every((d, i) => d.run === other.below.deeds[i].run)
+    );
   }
 
   override toDOM(): HTMLElement {
@@ -75,11 +80,20 @@ export class BelowLine extends WidgetType {
 export const problems = StateField.define<DecorationSet>({
   create: (state) => decorate(state),
   update: (value, tr) =>
-    tr.docChanged || tr.selection || tr.startState.field(liveReading) !== tr.state.field(liveReading) || tr.startState.facet(host) !== tr.state.facet(host) ? decorate(tr.state) : value,
+    tr.docChanged ||
+    tr.selection ||
+    tr.startState.field(liveReading) !== tr.state.field(liveReading) ||
+    tr.startState.facet(host) !== tr.state.facet(host)
+      ? decorate(tr.state)
+      : value,
   provide: (field) => EditorView.decorations.from(field),
 });
 
-const UNDER = { error: Decoration.mark({ class: 'hop-under-error' }), warning: Decoration.mark({ class: 'hop-under-warning' }), note: Decoration.mark({ class: 'hop-under-note' }) };
+const UNDER = {
+  error: Decoration.mark({ class: 'hop-under-error' }),
+  warning: Decoration.mark({ class: 'hop-under-warning' }),
+  note: Decoration.mark({ class: 'hop-under-note' }),
+};
 
 function decorate(state: EditorState): DecorationSet {
   const { part } = state.field(liveReading);
@@ -98,15 +112,33 @@ function decorate(state: EditorState): DecorationSet {
     }
     const wrong = line.problems.find((p) => p.severity === 'error');
     const here = caret >= line.line && caret <= lineNumberAt(state, end);
-    const shown = wrong && (first || here) ? wrong : here ? (line.problems.find((p) => p.severity === 'warning') ?? line.problems[0]) : undefined;
+    const shown =
+      wrong && (first || here)
+        ? wrong
+        : here
+          ? (line.problems.find((p) => p.severity === 'warning') ?? line.problems[0])
+          : undefined;
     if (wrong) first = false;
-    if (shown) below.push({ sentence: shown.message, severity: shown.severity, deeds: state.readOnly ? [] : shown.mends.map((m) => ({ title: m.title, run: () => does.mend(m.title, m.changes) })) });
+    if (shown)
+      below.push({
+        sentence: shown.message,
+        severity: shown.severity,
+        deeds: state.readOnly
+          ? []
+          : shown.mends.map((m) => ({ title: m.title, run: () => does.mend(m.title, m.changes) })),
+      });
     if (line.node.type === 'note' && line.node.placement) {
       const taken = does.taken(line);
       const deeds = taken || state.readOnly ? [] : does.offers(line);
-      if (taken || deeds.length) below.push({ sentence: taken ?? (deeds.length > 1 ? say.parts.whichOffer : ''), severity: 'offer', deeds });
+      if (taken || deeds.length)
+        below.push({
+          sentence: taken ?? (deeds.length > 1 ? say.parts.whichOffer : ''),
+          severity: 'offer',
+          deeds,
+        });
     }
-    for (const b of below) builder.add(end, end, Decoration.widget({ widget: new BelowLine(b), block: true, side: 1 }));
+    for (const b of below)
+      builder.add(end, end, Decoration.widget({ widget: new BelowLine(b), block: true, side: 1 }));
   }
   return builder.finish();
 }

@@ -8,7 +8,9 @@ export interface ReadingContext {
   parts: readonly string[];
 }
 
-export const readingContext = Facet.define<ReadingContext, ReadingContext>({ combine: (given) => given[0] ?? { terms: 'us', parts: [] } });
+export const readingContext = Facet.define<ReadingContext, ReadingContext>({
+  combine: (given) => given[0] ?? { terms: 'us', parts: [] },
+});
 
 /** The text as read, with its lines by number. */
 export interface Live {
@@ -21,7 +23,10 @@ export interface Live {
 /** The reading of the text in the editor, worked out with every change before it is painted. */
 export const liveReading = StateField.define<Live>({
   create: (state) => readNow(state),
-  update: (value, tr) => (tr.docChanged || tr.startState.facet(readingContext) !== tr.state.facet(readingContext) ? readNow(tr.state) : value),
+  update: (value, tr) =>
+    tr.docChanged || tr.startState.facet(readingContext) !== tr.state.facet(readingContext)
+      ? readNow(tr.state)
+      : value,
 });
 
 function readNow(state: EditorState): Live {
@@ -34,11 +39,21 @@ function readNow(state: EditorState): Live {
 }
 
 /** What a line makes, what it says it makes, and the worst that is wrong with it. */
-export function countOf(live: Live, n: number): { made: number | null; stated: number | null; severity: 'error' | 'warning' | 'note' | null } | null {
+export function countOf(
+  live: Live,
+  n: number,
+): { made: number | null; stated: number | null; severity: 'error' | 'warning' | 'note' | null } | null {
   const line = live.lines[n];
   if (!line) return null;
   const last = line.rounds[1] > line.rounds[0] ? live.part!.rounds[line.rounds[1] - 1] : null;
-  const worst = line.problems.find((p) => p.severity === 'error') ?? line.problems.find((p) => p.severity === 'warning') ?? line.problems[0];
+  const worst =
+    line.problems.find((p) => p.severity === 'error') ??
+    line.problems.find((p) => p.severity === 'warning') ??
+    line.problems[0];
   if (!last && !worst) return null;
-  return { made: last ? (last.unworked > 0 && last.made !== null ? last.made + last.unworked : last.made) : null, stated: last ? last.stated : null, severity: worst?.severity ?? null };
+  return {
+    made: last ? (last.unworked > 0 && last.made !== null ? last.made + last.unworked : last.made) : null,
+    stated: last ? last.stated : null,
+    severity: worst?.severity ?? null,
+  };
 }

@@ -1,10 +1,20 @@
-import { autocompletion, type Completion, type CompletionContext, type CompletionResult } from '@codemirror/autocomplete';
+import {
+  autocompletion,
+  type Completion,
+  type CompletionContext,
+  type CompletionResult,
+} from '@codemirror/autocomplete';
 import { knownWords } from '@hoppla/core/notation';
 import { screenWords as say } from '@hoppla/core/words';
 import { readingContext } from './reading';
 
 /** Words of the craft and names of other parts, while a word is typed. Enter stays a new line until a word is chosen with the arrows. */
-export const craftCompletion = autocompletion({ override: [complete], selectOnOpen: false, icons: false, maxRenderedOptions: 8 });
+export const craftCompletion = autocompletion({
+  override: [complete],
+  selectOnOpen: false,
+  icons: false,
+  maxRenderedOptions: 8,
+});
 
 function complete(context: CompletionContext): CompletionResult | null {
   const word = context.matchBefore(/[a-z][a-z ]*/i);
@@ -16,8 +26,20 @@ function complete(context: CompletionContext): CompletionResult | null {
   const { terms, parts } = context.state.facet(readingContext);
   const options: Completion[] = [
     ...knownWords(terms).map((label) => ({ label, detail: say.parts.craftWords[label] ?? undefined })),
-    ...['BLO', 'FLO', 'in ring', 'sl st to join', 'change to', 'in the free front loops of R', 'fold, sc through both', 'fasten off, leave 30 cm', 'stuff firmly'].map((label) => ({ label })),
-    ...parts.filter(Boolean).map((name) => ({ label: `${name.toLowerCase()} over `, detail: say.parts.caught })),
+    ...[
+      'BLO',
+      'FLO',
+      'in ring',
+      'sl st to join',
+      'change to',
+      'in the free front loops of R',
+      'fold, sc through both',
+      'fasten off, leave 30 cm',
+      'stuff firmly',
+    ].map((label) => ({ label })),
+    ...parts
+      .filter(Boolean)
+      .map((name) => ({ label: `${name.toLowerCase()} over `, detail: say.parts.caught })),
   ];
   return { from: typed.from, options, validFor: /^[a-z]*$/i };
 }
