@@ -13,8 +13,8 @@ export const FLOORS = [
   'feature',
   'join',
   'toy',
-  'plan',
   'safety',
+  'plan',
   'files',
 ];
 

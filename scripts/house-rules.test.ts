@@ -21,7 +21,7 @@ const lint = (file: string, code: string) =>
 describe('import direction', () => {
   it.each([
     ['core/src/notation/a.ts', "import { planOf } from '../plan';", ['up']],
-    ['core/src/plan/a.ts', "import { checkToy } from '../safety';", ['up']],
+    ['core/src/safety/a.ts', "import { planOf } from '../plan';", ['up']],
     ['core/src/form/a.ts', "export { x } from '../files/json';", ['up']],
     ['core/src/form/a.ts', "import React from 'react';", ['foreign']],
     ['core/src/toy/a.ts', "import Joi from 'joi';", ['foreign']],

@@ -93,13 +93,23 @@ export const build = () =>
     return seconds;
   });
 
-/** Writes which built files the service worker keeps: scripts, fonts, the icon. */
-function listForOffline() {
-  const dist = join(root, 'app/dist');
+/** Writes which built files the service worker keeps (scripts, fonts, the icon), and into the worker the hash of all of them and of the page. */
+export function listForOffline(dist = join(root, 'app/dist')) {
   const files = readdirSync(dist, { recursive: true })
-    .map(String)
-    .filter((f) => /\.(js|ttf|ico)$/.test(f) && f !== 'sw.js');
-  writeFileSync(join(dist, 'precache.json'), JSON.stringify(files.map((f) => `/${f}`).sort()));
+    .map((f) => String(f).split('\\').join('/'))
+    .filter((f) => /\.(js|ttf|ico)$/.test(f) && f !== 'sw.js')
+    .sort();
+  writeFileSync(join(dist, 'precache.json'), JSON.stringify(files.map((f) => `/${f}`)));
+  const hash = createHash('sha256');
+  for (const f of [...files, 'index.html']) hash.update(f).update(readFileSync(join(dist, f)));
+  const worker = join(dist, 'sw.js');
+  writeFileSync(
+    worker,
+    readFileSync(worker, 'utf8').replace(
+      /const BUILD = '[^']*'/,
+      `const BUILD = '${hash.digest('hex').slice(0, 16)}'`,
+    ),
+  );
 }
 
 /** Debian's Chromium, installed when it is missing. */

@@ -1,7 +1,7 @@
-import { hookMm } from '@hoppla/core/figures';
+import { ASSUMED_HOOK_MM, hookMm, yarnIn } from '@hoppla/core/figures';
 import type { Firmness } from '@hoppla/core/form';
-import { gaugeOf, type Gauge } from '@hoppla/core/gauge';
-import type { Terms } from '@hoppla/core/notation';
+import { gaugeOf, type Gauge, type HookBy } from '@hoppla/core/gauge';
+import type { PartReading, Terms } from '@hoppla/core/notation';
 import { cliWords as say } from './words';
 
 /** What a command answers: text for standard output and standard error, and the exit code. */
@@ -23,6 +23,9 @@ const FLAGS_WITH_VALUE = new Set([
   '--stitch',
   '--round',
   '--lean',
+  '--posts',
+  '--age',
+  '--region',
   '--hand',
   '--fill',
   '--part',
@@ -70,12 +73,16 @@ export function number(call: Call, flag: string): number | undefined {
   return value;
 }
 
-/** The gauge that the options and the heading ask for. @throws Misuse */
-export function gaugeOfCall(call: Call, headingHookMm: number | null): Gauge {
+/** The gauge that the options and the text ask for: an option before the text's hook; a hook that is said in words that are none is not known. @throws Misuse */
+export function gaugeOfCall(call: Call, part: Pick<PartReading, 'hookMm' | 'hookNotKnown' | 'yarn'>): Gauge {
+  const own = number(call, '--hook');
   const hand = call.flags.get('--hand') ?? 'right';
   if (hand !== 'left' && hand !== 'right') throw new Misuse(say.badNumber('--hand', hand));
   return gaugeOf({
-    hookMm: number(call, '--hook') ?? headingHookMm ?? 3,
+    hookMm: own ?? part.hookMm ?? ASSUMED_HOOK_MM,
+    hookBy: own !== undefined ? 'said' : hookBy(part),
+    yarn: yarnIn(part.yarn ?? ''),
+    postGive: number(call, '--posts'),
     stitchMm: number(call, '--stitch'),
     roundMm: number(call, '--round'),
     leanStitches: number(call, '--lean'),
@@ -83,6 +90,11 @@ export function gaugeOfCall(call: Call, headingHookMm: number | null): Gauge {
     yarnUnder: call.flags.has('--under'),
   });
 }
+
+const hookBy = (part: Pick<PartReading, 'hookMm' | 'hookNotKnown'>): HookBy => {
+  if (part.hookNotKnown !== null) return 'not known';
+  return part.hookMm === null ? 'assumed' : 'said';
+};
 
 /** How firm the part is filled; medium when nothing is said. @throws Misuse */
 export function firmnessOf(call: Call): Firmness {

@@ -10,7 +10,7 @@ import {
   adviceOn,
   adviceSentence,
   bareHead,
-  eyeRow,
+  hardwareOf,
   newPair,
   pairSaid,
   pairTag,
@@ -18,6 +18,7 @@ import {
   refusalOf,
   refusalSentence,
   resolveEyes,
+  retentionSentence,
   schoolsOf,
   wordsContext,
   type EyePair,
@@ -26,7 +27,7 @@ import {
 } from '@hoppla/core/feature';
 import { formOf } from '@hoppla/core/form';
 import { markText, read } from '@hoppla/core/notation';
-import { faceWords, unitWords } from '@hoppla/core/words';
+import { faceWords, screenWords as words, unitWords } from '@hoppla/core/words';
 import { firmnessOf, gaugeOfCall, Misuse, number, terms, type Answer, type Call } from './call';
 import { cliWords as say } from './words';
 
@@ -34,13 +35,14 @@ const UNITS = unitWords('mm');
 
 /** Where a pair of eyes goes, in every school, with its checks. Words that can be read in several ways list their readings as questions; the first is used, or `--reading K`. Words that cannot be are answered with the nearest that can. */
 export function faceCommand(text: string, call: Call): Answer {
+  if (text.trimStart().startsWith('{')) throw new Misuse(say.faceOfText);
   const reading = read(text, { terms: terms(call) });
   let line = 0;
   const { marks } = markText(text, () => `line${++line}`);
   const wanted = call.flags.get('--part');
   const part =
     wanted === undefined
-      ? reading.parts[0]
+      ? (reading.parts.find((p) => p.rounds.length > 0) ?? reading.parts[0])
       : reading.parts.find((p) => p.name.toLowerCase() === wanted.toLowerCase());
   if (!part)
     throw new Misuse(
@@ -49,26 +51,24 @@ export function faceCommand(text: string, call: Call): Answer {
         reading.parts.map((p) => p.name || say.unnamed),
       ),
     );
-  const words = call.flags.get('--at');
-  if (words === undefined) throw new Misuse(say.needsValue('--at'));
-  const form = formOf(buildFabric(part, marks), gaugeOfCall(call, part.hookMm), { fill: firmnessOf(call) });
+  const phrase = call.flags.get('--at');
+  if (phrase === undefined) throw new Misuse(say.needsValue('--at'));
+  const form = formOf(buildFabric(part, marks), gaugeOfCall(call, part), { fill: firmnessOf(call) });
   const head = bareHead(form, (part.ringIs as RingIs | null) ?? 'crown');
   const usual = newPair(head, { id: 'eyes', part: 'part', copy: 'copy' });
   if (!usual || form.section !== 'ring')
     return { out: '', err: `${say.noEyesHere(part.name || say.unnamed)}\n`, code: 1 };
   const eyeMm = number(call, '--eye');
   const eyes: EyePair =
-    eyeMm === undefined
-      ? usual
-      : { ...usual, eyeMm, postMm: eyeRow(eyeMm).postMm, washerMm: eyeRow(eyeMm).washerMm };
+    eyeMm === undefined ? usual : { ...usual, ...hardwareOf(eyeMm), making: 'safety eye' };
   const at = resolveEyes(head, eyes) as EyesAt;
   const context = wordsContext(head, 'marker', at.round, eyes.washerMm, pauseOf(at.window));
-  const found = readPlaceWords(words, context);
+  const found = readPlaceWords(phrase, context);
   const pairs = found.readings.flatMap((r) =>
     r.said.what === 'pair' ? [{ said: r.said, along: r.along }] : [],
   );
   if (!pairs.length) {
-    const nearest = nearestWords(words, context);
+    const nearest = nearestWords(phrase, context);
     return {
       out: '',
       err: `${found.problem ? `1:${found.problem.from + 1}: ${found.problem.sentence}` : say.notAPair}\n${nearest ? `${say.nearest(nearest.phrase)}\n` : ''}`,
@@ -124,7 +124,7 @@ function answerOf(
           `${refusalSentence(refusal, pair, at, UNITS)} ${refusal.nearest ? faceWords.nearest(pairTag((resolveEyes(head, refusal.nearest) as EyesAt).names)) : faceWords.noNearest}.`,
         ]
       : []),
-    ...(retention.band === 1 ? [say.washerStops(retention.worst.toFixed(1))] : []),
+    ...(retention.band === 3 ? [] : [`${words.face.retention} ${retentionSentence(retention)}.`]),
   ];
   return {
     words: schoolsOf(wordsContext(head, 'marker', at.round, pair.washerMm, pauseOf(window)), at).map(
@@ -148,7 +148,13 @@ function answerOf(
       fromFinishedEnd: [last - low + 1, last - high + 1],
       fromPauseEdge: [pause - low + 1, pause - high + 1],
       levelErrorMm: at.levelErrorMm,
-      washer: { mm: pair.washerMm, retention: retention.worst, band: retention.band },
+      washer: {
+        mm: pair.washerMm,
+        retention: retention.worst,
+        best: retention.best,
+        band: retention.band,
+        why: retention.why,
+      },
       window: {
         first: window.first,
         lastComfortable: window.lastComfortable,

@@ -3,10 +3,11 @@ import { join } from 'node:path';
 import { faceMapSvgs, fileName, objOf, planText, sheetHtml } from '@hoppla/core/files';
 import { cleanText, read, type Problem, type Reading } from '@hoppla/core/notation';
 import { planOf } from '@hoppla/core/plan';
-import { modelToy, type ToyModel } from '@hoppla/core/toy';
+import { addParts, changeSettings, modelToy, newToy, type ToyModel } from '@hoppla/core/toy';
 import { openFile } from '@hoppla/core/toy/schema';
 import { Misuse, parse, terms, type Answer, type Call } from './call';
 import { faceCommand } from './face';
+import { safetyAnswer } from './safety';
 import { shapeCommand } from './shape';
 import { cliWords as say } from './words';
 
@@ -31,6 +32,8 @@ export function run(argv: readonly string[], standardInput: () => string): Answe
         return faceCommand(one(texts(), 'face').text, call);
       case 'plan':
         return planCommand(one(texts(), 'plan').text, call);
+      case 'safety':
+        return safetyCommand(one(texts(), 'safety').text, call);
       case 'export':
         return exportCommand(call, standardInput);
       default:
@@ -155,8 +158,15 @@ const problemLines = (text: string, reading: Reading): string =>
     .map(({ at, x }) => `${at.line}:${at.column}: ${x.code}: ${x.message}\n`)
     .join('');
 
-/** The model of a toy file, or the answer that says why there is none. */
-function opened(text: string): ToyModel | Answer {
+/** The model of a toy file or of a page of written parts, or the answer that says why there is none. */
+function opened(text: string, call: Call): ToyModel | Answer {
+  if (!text.trimStart().startsWith('{')) {
+    let n = 0;
+    const newId = () => `id${++n}`;
+    const told = terms(call);
+    const toy = addParts(newToy(say.page, newId), text, newId);
+    return modelToy(told ? changeSettings(toy, { terms: told }) : toy);
+  }
   const found = openFile(text);
   if (found.state === 'refused') return { out: '', err: `${found.sentence}\n`, code: 2 };
   if (found.state === 'newer') return { out: '', err: `${say.newer(found.schema)}\n`, code: 2 };
@@ -164,7 +174,7 @@ function opened(text: string): ToyModel | Answer {
 }
 
 function planCommand(text: string, call: Call): Answer {
-  const model = opened(text);
+  const model = opened(text, call);
   if ('err' in model) return model;
   const code = model.parts.every((p) => p.addsUp) ? 0 : 1;
   if (call.flags.has('--html')) return { out: sheetHtml(model), err: '', code };
@@ -172,12 +182,17 @@ function planCommand(text: string, call: Call): Answer {
   return { out: planText(model), err: '', code };
 }
 
+function safetyCommand(text: string, call: Call): Answer {
+  const model = opened(text, call);
+  return 'err' in model ? model : safetyAnswer(model, call);
+}
+
 function exportCommand(call: Call, standardInput: () => string): Answer {
   const [file, folder, ...more] = call.files;
   if (!file || !folder || more.length) throw new Misuse(say.needsFolder);
   const to = call.flags.get('--to') ?? '';
   if (to !== 'obj' && to !== 'svg') throw new Misuse(say.notYetTo(to));
-  const model = opened(load(file, standardInput));
+  const model = opened(load(file, standardInput), call);
   if ('err' in model) return model;
   const code = model.parts.every((p) => p.addsUp) ? 0 : 1;
   const { name } = model.toy;

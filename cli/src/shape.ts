@@ -1,7 +1,7 @@
 import { buildFabric } from '@hoppla/core/fabric';
 import { FABRIC } from '@hoppla/core/figures';
 import {
-  fillGrams,
+  fillNeed,
   formOf,
   sizeOf,
   yarnMetres,
@@ -12,7 +12,7 @@ import {
 } from '@hoppla/core/form';
 import type { Ranged } from '@hoppla/core/gauge';
 import { markText, read } from '@hoppla/core/notation';
-import { modelToy } from '@hoppla/core/toy';
+import { fillSaid, modelToy } from '@hoppla/core/toy';
 import { openFile } from '@hoppla/core/toy/schema';
 import { unitWords } from '@hoppla/core/words';
 import { firmnessOf, gaugeOfCall, Misuse, terms, type Answer, type Call } from './call';
@@ -38,15 +38,17 @@ export function shapeCommand(text: string, call: Call): Answer {
 function shapesOfText(text: string, call: Call): { parts: Shaped[]; code: 0 | 1 } {
   const reading = read(text, { terms: terms(call) });
   const { marks } = markText(text, () => 'line');
-  const fill = firmnessOf(call);
   const parts = reading.parts.map((p): Shaped => {
-    const gauge = gaugeOfCall(call, p.hookMm);
+    const gauge = gaugeOfCall(call, p);
+    const fabric = buildFabric(p, marks);
+    const asked = firmnessOf(call);
+    const fill = call.flags.has('--fill') ? asked : fillSaid(p, asked, fabric, gauge);
     return {
       name: p.name,
       make: p.make,
       fill,
       material: 'polyester',
-      form: formOf(buildFabric(p, marks), gauge, { fill }),
+      form: formOf(fabric, gauge, { fill }),
     };
   });
   return { parts, code: reading.parts.some((p) => p.problems.some((x) => x.severity === 'error')) ? 1 : 0 };
@@ -60,7 +62,7 @@ function shapesOfToy(text: string): { parts: Shaped[]; code: 0 | 1 } {
   const parts = model.parts.map((p): Shaped => ({
     name: p.name,
     make: p.copies.length,
-    fill: p.part.fill,
+    fill: p.fill,
     material: model.toy.settings.fillWith,
     form: p.form,
   }));
@@ -79,12 +81,14 @@ function shapeJson({ name, fill, material, form }: Shaped) {
     volumeCm3: form.volumeCm3,
     innerCm3: form.innerCm3,
     areaCm2: form.areaCm2,
-    fillG: fillGrams(form.innerCm3, fill, material, gauge.rangePercent).value,
+    fillG: fillNeed(form, fill, material).value,
     yarnM: yarnMetres(fabric, gauge),
     gauge: {
       stitchMm: gauge.stitchMm,
       roundMm: gauge.roundMm,
       source: gauge.source,
+      hook: gauge.hookBy,
+      posts: gauge.postGive,
       stitchRangePercent: gauge.stitchRangePercent,
       roundRangePercent: gauge.roundRangePercent,
     },
@@ -104,7 +108,7 @@ function shapeFigures({ name, make, fill, material, form }: Shaped): ShapeFigure
   const units = unitWords('mm');
   const { width, depth, height } = sizeOf(form);
   const range = (r: Ranged) => `${units.bare(r.low)}-${units.bare(r.high)}`;
-  const grams = fillGrams(form.innerCm3, fill, material, form.gauge.rangePercent);
+  const grams = fillNeed(form, fill, material);
   const yarn = yarnNeed(form);
   const last = form.rounds[form.rounds.length - 1];
   const widest = form.rounds.reduce(

@@ -4,11 +4,12 @@ export const cliWords = {
   read FILE [--terms us|uk] [--json]     counts and problems of written rounds
   check FILE... [--terms us|uk]          one line a problem; exit 1 if any is an error
   write FILE [--terms us|uk]             the text in clean form, in the terms asked
-  shape FILE [--hook MM|LETTER] [--stitch MM] [--round MM] [--lean N] [--hand left|right] [--under]
+  shape FILE [--hook MM|LETTER] [--stitch MM] [--round MM] [--lean N] [--posts N] [--hand left|right] [--under]
         [--fill firm|medium|soft|none] [--json]   size, openings, volume and fill; FILE may be a toy
   face FILE --part NAME --at "between R13 and R14, 7 between" [--eye MM] [--reading K] [--json]
                                          where a pair goes, in every school, and the checks
-  plan TOY.json [--text|--json|--html]   the whole plan of a toy file
+  plan TOY.json|PAGE [--text|--json|--html]   the whole plan of a toy file or of written parts
+  safety TOY.json|PAGE [--age A] [--region R] [--json]   what could hurt a child; exit 1 on a stop
   export TOY.json --to obj|svg DIR       the toy's fabric in three dimensions, mm; its faces in true size
 `,
   needsValue: (flag: string) => `${flag} needs a value.`,
@@ -21,6 +22,11 @@ export const cliWords = {
   notYetTo: (said: string) => `--to takes obj or svg; ${said || 'nothing'} is not there yet.`,
   noFaces: 'No part of this toy has eyes to map.',
   nearest: (phrase: string) => `The nearest that can be: ${phrase}`,
+  page: 'Page',
+  atLine: (n: number) => `line ${n}`,
+  oneOf: (flag: string, said: string, all: readonly string[]) =>
+    `${flag} is one of ${all.join(', ')}; not ${said}.`,
+  faceOfText: 'face reads written rounds, not a toy file.',
   needsFolder: 'export needs a toy file and a folder.',
   newer: (schema: number) => `This toy was made with a newer Hoppla (version ${schema}).`,
   unnamed: 'Part',
@@ -39,7 +45,7 @@ export const cliWords = {
       `${tag} of ${f.posts[0].of}`,
       ...words.map((line) => `  ${line}`),
       `  ${f.spacing.straightMm.toFixed(0)} mm straight, ${f.spacing.rimMm.toFixed(0)} mm from rim to rim, ${f.spacing.surfaceMm.toFixed(0)} mm along the fabric, within ${f.range.percent.toFixed(0)} % (${f.range.source}); ${f.spacing.angleDeg.toFixed(0)} degrees apart; the middle is a ${f.spacing.middle}`,
-      `  ${f.levelErrorMm.toFixed(1)} mm from level; washer ${f.washer.mm} mm, against fabric ${f.washer.retention.toFixed(1)}`,
+      `  ${f.levelErrorMm.toFixed(1)} mm from level; washer ${f.washer.mm} mm, against fabric ${f.washer.band === null ? 'not known' : f.washer.retention.toFixed(1)}`,
       `  put in from R${f.window.first}${f.window.lastComfortable === null ? '' : `, in comfort until R${f.window.lastComfortable}`}${f.window.lastPossible === null ? '' : `, at all until R${f.window.lastPossible}`}${f.window.into ? `, at the very latest ${f.window.into.stitches} stitches into R${f.window.into.round}` : ''}`,
       ...f.advice.map((a) => `  ${a}`),
     ]
@@ -73,7 +79,7 @@ export interface FaceFigures {
   advice: string[];
   spacing: { straightMm: number; rimMm: number; surfaceMm: number; angleDeg: number; middle: string };
   levelErrorMm: number;
-  washer: { mm: number; retention: number };
+  washer: { mm: number; retention: number; band: number | null };
   window: {
     first: number;
     lastComfortable: number | null;

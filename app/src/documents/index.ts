@@ -4,6 +4,7 @@ export {
   edit,
   editHere,
   hush,
+  keepAsCopy,
   modelNow,
   openToy,
   openToyNow,
@@ -13,6 +14,7 @@ export {
 } from './openToy';
 export type { OpenToy } from './openToy';
 export { copyOf, demoFile, emptyFile, queryClient, useBench, useShelf, workshopFiles } from './queries';
+export { Overtaken, take } from './storage';
 export type { Shelved } from './storage';
 export { chooseText, download, downloadToy, printDocument } from './transfer';
 export { newId } from './ids';

@@ -28,12 +28,27 @@ export function strikeOut(id: string): void {
   }
 }
 
+/** Every note there is: what was typed last of each toy that was not kept since. */
+export function journals(): { id: string; raw: string }[] {
+  try {
+    return Object.keys(localStorage)
+      .filter((k) => k.startsWith(key('')))
+      .flatMap((k) => {
+        const id = k.slice(key('').length);
+        const raw = notedAfter(id, 0);
+        return raw === null ? [] : [{ id, raw }];
+      });
+  } catch {
+    return [];
+  }
+}
+
 /** The note that is newer than a revision, or null. */
 export function notedAfter(id: string, revision: number): string | null {
   try {
     const raw = localStorage.getItem(key(id));
     const entry = raw ? (JSON.parse(raw) as Entry) : null;
-    return entry && entry.after >= revision ? entry.raw : null;
+    return entry && typeof entry.raw === 'string' && entry.after >= revision ? entry.raw : null;
   } catch {
     return null;
   }

@@ -3,7 +3,8 @@ import { screenWords } from '@hoppla/core/words';
 import {
   EMPTY_HISTORY,
   editBetween,
-  migratedFile,
+  keptFile,
+  reapplied,
   modelToy,
   record,
   redo,
@@ -17,7 +18,7 @@ import {
 } from '@hoppla/core/toy';
 import { exportFile } from '@hoppla/core/files';
 import { noteDown, notedAfter, strikeOut } from './journal';
-import { keep, StorageTrouble, take } from './storage';
+import { keep, Overtaken, StorageTrouble, take } from './storage';
 import { askToWrite, listen, tellKept, type Writer } from './writer';
 
 /** The toy that is open: the only editable copy there is (decision 29). */
@@ -34,6 +35,8 @@ export interface OpenToy {
   /** the last change is kept in the browser */
   kept: boolean;
   trouble: string | null;
+  /** this toy was changed or deleted elsewhere, so that it can only be kept as another one */
+  overtaken: boolean;
   /** said once after an undo or redo */
   said: string | null;
 }
@@ -48,13 +51,16 @@ const NONE: OpenToy = {
   writing: false,
   kept: true,
   trouble: null,
+  overtaken: false,
   said: null,
 };
 /** Typing that pauses longer than this is a new edit. */
 const PAUSE_MS = 1000;
 
 let now: OpenToy = NONE;
-let revision = 0;
+/** the revision that is kept, and what stands in it; null when none is kept */
+let revision: number | null = 0;
+let base: ToyFile | null = null;
 let writer: Writer | null = null;
 let stopListening: (() => void) | null = null;
 let lastEditAt = 0;
@@ -111,7 +117,11 @@ export async function openToy(id: string): Promise<void> {
   if (now.id === id && now.state !== 'missing') return;
   await closeToy();
   set({ ...NONE, state: 'loading', id });
-  stopListening = listen(id, { kept: () => void follow(id), handOver: () => void handOver(id) });
+  stopListening = listen(id, {
+    kept: () => void follow(id),
+    gone: () => lost(id),
+    handOver: () => void handOver(id),
+  });
   const asked = await askToWrite(id, false, () => loseWriter(id));
   if (now.id !== id) return asked.release();
   writer = asked;
@@ -142,34 +152,73 @@ async function reload(id: string): Promise<void> {
   try {
     const found = await take(id);
     if (now.id !== id) return;
-    if (!found) return set({ state: 'missing', trouble: screenWords.storage.gone });
-    revision = found.head.revision;
-    if (!found.file)
+    // A note that cannot be read is no reason to lock a toy that can.
+    const raw = writer?.writing || !found ? notedAfter(id, found?.head.revision ?? 0) : null;
+    const noted = raw === null ? null : keptFile(raw);
+    if (raw !== null && !noted) strikeOut(id);
+    if (!found && !noted) return set({ state: 'missing', trouble: screenWords.storage.gone });
+    revision = found?.head.revision ?? null;
+    base = found?.file ?? null;
+    if (found?.damaged && !noted)
+      return set({ state: 'newer', raw: found.raw, writing: false, trouble: screenWords.storage.damaged });
+    if (found && !found.file && !found.damaged)
       return set({
         state: 'newer',
         raw: found.raw,
         writing: false,
         trouble: screenWords.storage.newer(found.head.schema),
       });
-    const noted = writer?.writing ? notedAfter(id, revision) : null;
     set({
       state: 'open',
-      file: noted ? migratedFile(noted) : found.file,
+      file: noted ?? base,
       history: EMPTY_HISTORY,
-      trouble: null,
+      trouble: found ? null : screenWords.storage.fromJournal,
+      overtaken: false,
     });
     if (noted) save();
   } catch (error) {
-    set({
-      state: 'missing',
-      trouble: error instanceof StorageTrouble ? error.sentence : screenWords.storage.reading,
-    });
+    const noted = keptFile(notedAfter(id, 0) ?? '');
+    // The store does not answer; what was typed last can still be looked at and downloaded.
+    const sentence = error instanceof StorageTrouble ? error.sentence : screenWords.storage.reading;
+    if (noted)
+      set({
+        state: 'open',
+        file: noted,
+        writing: false,
+        history: EMPTY_HISTORY,
+        kept: false,
+        trouble: sentence,
+      });
+    else set({ state: 'missing', trouble: sentence });
   }
 }
 
+/** Another window has kept this toy: a window that only follows reads it anew; the writer takes up what it did not know. */
 const follow = async (id: string): Promise<void> => {
-  if (!now.writing && now.id === id) await reload(id);
+  if (now.id !== id) return;
+  if (!now.writing) return reload(id);
+  if (now.kept && !saving) await takeUp(id);
 };
+
+/** Another window has deleted this toy. What is here is still here, and can be kept again. */
+function lost(id: string): void {
+  if (now.id !== id || now.state !== 'open') return;
+  revision = null;
+  base = null;
+  set({ kept: false, overtaken: true, trouble: screenWords.storage.goneElsewhere });
+}
+
+/** Does again on the newest kept state what was changed here since the last one; false when that cannot be told. */
+async function takeUp(id: string): Promise<boolean> {
+  const newest = await take(id);
+  if (!newest?.file || !now.file || now.id !== id) return false;
+  const both = base ? reapplied(base, now.file, newest.file) : null;
+  if (!both) return false;
+  revision = newest.head.revision;
+  base = newest.file;
+  set({ file: both });
+  return true;
+}
 
 async function handOver(id: string): Promise<void> {
   if (!now.writing || now.id !== id) return;
@@ -238,19 +287,22 @@ export function hush(): void {
 /** Keeps the newest state; while one write is under way the next waits and then keeps whatever is newest. */
 function save(): void {
   set({ kept: false });
-  if (now.file) noteDown(now.file.toy.id, revision, exportFile(now.file));
+  if (now.file) noteDown(now.file.toy.id, revision ?? 0, exportFile(now.file));
+  if (now.overtaken) return;
   saving ??= (async () => {
     while (!now.kept && now.file && now.writing) {
       const file = now.file;
       try {
-        await keep(file, ++revision);
+        revision = (await keep(file, revision)).revision;
+        base = file;
         if (now.file === file) {
           strikeOut(file.toy.id);
           set({ kept: true, trouble: null });
         }
         tellKept(file.toy.id);
       } catch (error) {
-        set({ trouble: error instanceof StorageTrouble ? error.sentence : screenWords.storage.broken });
+        if (error instanceof Overtaken && (await takeUp(file.toy.id).catch(() => false))) continue;
+        set(troubleWith(error));
         break;
       }
     }
@@ -258,7 +310,35 @@ function save(): void {
   })();
 }
 
+/** What is said when a change could not be kept, and whether it can only be kept as another toy. */
+function troubleWith(error: unknown): Pick<OpenToy, 'trouble' | 'overtaken'> {
+  if (!(error instanceof Overtaken))
+    return {
+      trouble: error instanceof StorageTrouble ? error.sentence : screenWords.storage.broken,
+      overtaken: false,
+    };
+  return {
+    trouble: error.now ? screenWords.storage.overtaken : screenWords.storage.goneElsewhere,
+    overtaken: true,
+  };
+}
+
 /** Tries again to keep what could not be kept. */
 export function saveAgain(): void {
   if (now.file) save();
+}
+
+/** Keeps what is here as a toy of its own, when the one it was made from has gone another way; gives its id. */
+export async function keepAsCopy(copied: (file: ToyFile) => ToyFile): Promise<string | null> {
+  if (!now.file) return null;
+  const copy = copied(now.file);
+  try {
+    await keep(copy, null);
+    strikeOut(now.file.toy.id);
+    tellKept(copy.toy.id);
+    return copy.toy.id;
+  } catch (error) {
+    set(troubleWith(error));
+    return null;
+  }
 }

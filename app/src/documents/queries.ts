@@ -1,8 +1,10 @@
 import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { newFile, newToy, type ToyFile } from '@hoppla/core/toy';
 import { screenWords } from '@hoppla/core/words';
 import { newId } from './ids';
-import { discard, keep, keepRaw, shelf, type Head, type Shelved } from './storage';
+import { changeKept, discard, keep, keepRaw, shelf, type Head, type Shelved } from './storage';
+import { listenToAll, tellGone, tellKept } from './writer';
 
 /** One client; data is this browser's own, so nothing is fetched again by itself. */
 export const queryClient = new QueryClient({
@@ -20,20 +22,39 @@ export const queryClient = new QueryClient({
 
 const SHELF = ['shelf'];
 
-/** Every toy of this browser. */
-export const useShelf = () => useQuery({ queryKey: SHELF, queryFn: shelf, staleTime: 0 });
+/** Every toy of this browser; follows what other windows keep and delete. */
+export function useShelf() {
+  const client = useQueryClient();
+  useEffect(() => listenToAll(() => void client.invalidateQueries({ queryKey: SHELF })), [client]);
+  return useQuery({ queryKey: SHELF, queryFn: shelf, staleTime: 0 });
+}
 
-/** Ways to change what stands on the bench; each reads the bench anew when done. */
+/** Ways to change what stands on the bench; each works on the toy as it is kept now, tells the other windows, and reads the bench anew. */
 export function useBench() {
   const client = useQueryClient();
   const done = () => client.invalidateQueries({ queryKey: SHELF });
-  const put = useMutation({ mutationFn: (file: ToyFile) => keep(file, 1), onSettled: done });
-  const putBack = useMutation({ mutationFn: (toy: Shelved) => keepRaw(toy.head, toy.raw), onSettled: done });
-  const change = useMutation({
-    mutationFn: ({ head, file }: { head: Head; file: ToyFile }) => keep(file, head.revision + 1),
+  const told = (head: Head): Head => (tellKept(head.id), head);
+  const put = useMutation({
+    mutationFn: async (file: ToyFile) => told(await keep(file, null)),
     onSettled: done,
   });
-  const remove = useMutation({ mutationFn: (toy: Shelved) => discard(toy.head), onSettled: done });
+  const putBack = useMutation({
+    mutationFn: async ({ head, raw }: Pick<Shelved, 'head' | 'raw'>) => told(await keepRaw(head, raw, null)),
+    onSettled: done,
+  });
+  const change = useMutation({
+    mutationFn: async ({ id, to }: { id: string; to: (file: ToyFile) => ToyFile }) =>
+      told(await changeKept(id, to)),
+    onSettled: done,
+  });
+  const remove = useMutation({
+    mutationFn: async (toy: Shelved) => {
+      const gone = await discard(toy);
+      tellGone(toy.head.id);
+      return gone;
+    },
+    onSettled: done,
+  });
   return { put, putBack, change, remove };
 }
 

@@ -8,7 +8,7 @@ export interface Writer {
   release: () => void;
 }
 
-type Message = { type: 'kept'; id: string } | { type: 'hand-over'; id: string };
+type Message = { type: 'kept' | 'gone' | 'hand-over'; id: string };
 
 const HAND_OVER_MS = 1500;
 /** A browser that does not answer about the lock in this time leaves the window following. */
@@ -19,12 +19,32 @@ const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastCh
 /** Tells other windows that a toy was kept. */
 export const tellKept = (id: string): void => channel?.postMessage({ type: 'kept', id } satisfies Message);
 
-/** Listens to the other windows; returns how to stop. */
-export function listen(id: string, on: { kept: () => void; handOver: () => void }): () => void {
+/** Tells other windows that a toy was deleted. */
+export const tellGone = (id: string): void => channel?.postMessage({ type: 'gone', id } satisfies Message);
+
+/** Does something with the kept toy while no other window can: what is read is still so when it is written. */
+export function alone<T>(id: string, work: () => Promise<T>): Promise<T> {
+  return typeof navigator === 'undefined' || !navigator.locks
+    ? work()
+    : (navigator.locks.request(`hoppla-store-${id}`, work) as Promise<T>);
+}
+
+/** Hears of every toy that another window keeps or deletes; returns how to stop. */
+export function listenToAll(changed: () => void): () => void {
+  const hear = (event: MessageEvent<Message>) => event.data.type !== 'hand-over' && changed();
+  channel?.addEventListener('message', hear);
+  return () => channel?.removeEventListener('message', hear);
+}
+
+/** Listens to what other windows do with one toy; returns how to stop. */
+export function listen(
+  id: string,
+  on: { kept: () => void; gone: () => void; handOver: () => void },
+): () => void {
   const hear = (event: MessageEvent<Message>) => {
     if (event.data.id !== id) return;
-    if (event.data.type === 'kept') on.kept();
-    else on.handOver();
+    const { kept, gone, handOver } = on;
+    ({ kept, gone, 'hand-over': handOver })[event.data.type]();
   };
   channel?.addEventListener('message', hear);
   return () => channel?.removeEventListener('message', hear);

@@ -11,7 +11,7 @@ const laid = new WeakMap<PartForm, Looks>();
 function laidOnce(part: PartModel): Looks {
   const known = laid.get(part.form);
   if (known) return known;
-  const looks = looksOf(part.form, part.part.fill, 'once');
+  const looks = looksOf(part.form, part.fill, 'once');
   laid.set(part.form, looks);
   return looks;
 }

@@ -176,7 +176,9 @@ function pair(school: AlongSchool, on: (at: 'hole' | 'middle') => number, at: Al
     on: (context, round, kind) => {
       const k = on(kind);
       const { count: n, label } = context.form.fabric.rounds[round];
-      return k >= 1 && k < n ? centredPair(context, round, kind, k) : say.tooWide(Math.max(0, k), label, n);
+      if (k < 1) return say.oneHole;
+      // Further than half round, the posts are nearer the other way.
+      return k <= n / 2 ? centredPair(context, round, kind, k) : say.tooWide(k, label, n);
     },
   };
 }

@@ -1,4 +1,4 @@
-import type { Item, PartReading, RoundReading, StitchItem } from '../notation';
+import type { Item, PartReading, ReturnItem, RoundReading, StitchItem } from '../notation';
 import { branches } from './branches';
 import {
   FREE,
@@ -33,13 +33,17 @@ interface Base {
  */
 export function buildFabric(part: PartReading, marks: readonly string[]): Fabric {
   const wanted = part.rounds.reduce(
-    (sum, r) => Math.min(MOST_STITCHES + 1, sum + Math.min(r.made ?? r.carried, MOST_STITCHES)),
+    (sum, r) => Math.min(MOST_STITCHES + 1, sum + Math.min(countOf(r), MOST_STITCHES)),
     0,
   );
   const built = new Builder(part, Math.min(wanted, MOST_STITCHES));
   for (let i = 0; i < part.rounds.length; i++) if (!built.add(i, marks[part.rounds[i].line - 1] ?? '')) break;
   return built.finish();
 }
+
+/** Stitches that a round is built with: what it makes; when that cannot be told, or is nothing, what it carries. */
+const countOf = (round: RoundReading): number =>
+  (round.made ?? 0) > 0 ? round.made! : Math.max(1, round.carried);
 
 /** A start on finished edges: two of them joined, with so many chains between, or one that is simply gone on from. */
 function edgesJoined(items: readonly Item[]): Fabric['start'] {
@@ -91,7 +95,7 @@ class Builder {
   /** Adds the next round as read; false when there is no room for it. */
   add(index: number, mark: string): boolean {
     const round = this.part.rounds[index];
-    const count = round.made ?? round.carried;
+    const count = countOf(round);
     if (count > this.size - this.at || this.at + count > MOST_STITCHES) return false;
     this.base = this.baseOf(round);
     const direction =
@@ -120,6 +124,7 @@ class Builder {
     const expected = this.base ? (this.base.slots?.length ?? this.base.count) : 0;
     const sound =
       round.made !== null &&
+      round.made > 0 &&
       (round.base < 0 ||
         round.kind === 'edging' ||
         (round.offered === expected && round.eaten === expected - round.unworked));
@@ -216,6 +221,8 @@ class Builder {
       switch (item.type) {
         case 'start':
           if (item.start !== 'chain') this.run(item.kind, 0, 1, item.count, null);
+          // The chain itself is worked too: it takes yarn and time and leaves no top.
+          if (item.start === 'chain' || item.start === 'loop') this.note('ch', 0, 1, false, item.chain);
           break;
         case 'stitch':
           this.stitchItem(item, free);
@@ -236,11 +243,12 @@ class Builder {
           this.run('sc', 1, 1, item.over, null);
           break;
         case 'return':
-          this.strand(item.chain, item.picot ? 1 : item.chain - item.first + 1);
+          this.strand(item);
           break;
         case 'sign':
           if (item.sign === 'colour') this.changeColour(item.colour!);
           if (item.counts) this.run('ch', 1, 1, 1, null);
+          else if (item.sign === 'turning-chain') this.note('ch', 0, 1, false, item.chain ?? 1);
       }
     }
   }
@@ -251,10 +259,21 @@ class Builder {
     else this.run(item.kind, item.eats, item.makes, times, item);
   }
 
-  private strand(chain: number, worked: number): void {
-    if (this.strands.length < MOST_STRANDS) this.strands.push({ at: this.at - 1, chain, worked });
-    this.note('ch', 0, 1, false, chain);
-    this.note('sc', 0, 1, false, worked);
+  private strand({ chain, first, items, picot, times }: ReturnItem): void {
+    const worked = picot ? 1 : chain - first + 1;
+    for (let t = 0; t < times && this.strands.length < MOST_STRANDS; t++)
+      this.strands.push({ at: this.at - 1, chain, worked });
+    this.note('ch', 0, 1, false, chain * times);
+    const counted = items.reduce((sum, i) => sum + (i.times === 'around' ? 0 : i.times), 0);
+    if (items.length === 0) this.note('slst', 0, 1, false, worked * times);
+    for (const item of items)
+      this.note(
+        item.kind,
+        0,
+        1,
+        false,
+        (item.times === 'around' ? Math.max(0, worked - counted) : item.times) * times,
+      );
   }
 
   private changeColour(name: string): void {
@@ -268,7 +287,7 @@ class Builder {
     const parent = this.parent(this.q);
     for (const item of items) {
       if (item.type === 'stitch') this.run(item.kind, 0, 1, (Number(item.times) || 1) * item.makes, null);
-      else if (item.type === 'return') this.strand(item.chain, item.chain - item.first + 1);
+      else if (item.type === 'return') this.strand(item);
     }
     for (let s = from; s < this.at; s++) {
       this.parentFrom[s] = parent;

@@ -1,11 +1,11 @@
 import { heightFraction, mirrorPoint, pointOf } from '../address';
-import type { Fabric } from '../fabric';
 import { FACE_ADVICE } from '../figures';
 import { distance, type PartForm } from '../form';
 import type { EyesAt } from './eyes';
 import type { EyePair } from './feature';
 import { besideFace, directionsOfHead, faceDirection, type Head, type Thing } from './head';
 import { roomOf } from './moves';
+import { parentsOf, stitchesAt } from './retention';
 
 /** Something worth a look about a pair, with the number that says so. Advice, never a rule; wording is `words/face.ts`. */
 export type Advice =
@@ -52,14 +52,16 @@ function ofTheFace(head: Head, eyes: EyePair, at: EyesAt): Advice[] {
     });
   const deg = Math.round(at.spacing.angleDeg);
   const angle = FACE_ADVICE.angleDeg;
-  if (eyes.look === 'front' && (deg < angle.low || deg > angle.high))
+  // Heads begun at the nose, and eyes at the sides, are other animals than the advice is for.
+  const usualFace = eyes.look === 'front' && !['nose', 'mouth', 'tip'].includes(head.ringIs);
+  if (usualFace && (deg < angle.low || deg > angle.high))
     found.push({ about: 'angle', verdict: deg < angle.low ? 'close' : 'wide', deg, ...angle });
   const line = Math.round(100 * lineOf(head, eyes, at));
   const wanted = {
     low: Math.round(100 * FACE_ADVICE.lineFromLowest.low),
     high: Math.round(100 * FACE_ADVICE.lineFromLowest.high),
   };
-  if (line < wanted.low || line > wanted.high)
+  if (usualFace && (line < wanted.low || line > wanted.high))
     found.push({ about: 'line', verdict: line < wanted.low ? 'low' : 'high', percent: line, ...wanted });
   return found;
 }
@@ -96,7 +98,7 @@ function signAt(
   at: EyesAt,
   post: 0 | 1,
 ): 'colour step' | 'increase' | 'decrease' | null {
-  const beside = stitchesAt(fabric, at.rounds[post], at.coords[post], at.at);
+  const beside = stitchesAt(fabric, { round: at.rounds[post], coord: at.coords[post], at: at.at });
   const below = at.rounds[post] > 0 ? beside.flatMap((s) => parentsOf(fabric, s)) : [];
   if (new Set([...beside, ...below].map((s) => fabric.colour[s])).size > 1) return 'colour step';
   const [a, b] = beside;
@@ -104,16 +106,6 @@ function signAt(
     return 'increase';
   return beside.some((s) => fabric.parentTo[s] - fabric.parentFrom[s] > 1) ? 'decrease' : null;
 }
-
-/** The stitches on both sides of a hole, or the one stitch of a middle. */
-function stitchesAt(fabric: Fabric, round: number, coord: number, at: 'hole' | 'middle'): number[] {
-  const { from, count } = fabric.rounds[round];
-  const stitch = (k: number) => from + (((k % count) + count) % count);
-  return at === 'middle' ? [stitch(Math.floor(coord))] : [stitch(coord - 1), stitch(coord)];
-}
-
-const parentsOf = (fabric: Fabric, s: number): number[] =>
-  Array.from({ length: fabric.parentTo[s] - fabric.parentFrom[s] }, (_, k) => fabric.parentFrom[s] + k);
 
 /** What lies over or under an eye: its rim reaches over the edge of something else on the part. */
 function covered(head: Head, eyes: EyePair, at: EyesAt): Advice[] {

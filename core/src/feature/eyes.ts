@@ -11,11 +11,12 @@ import {
   type HoleName,
   type Polar,
 } from '../address';
-import { EYES } from '../figures';
+import { EYE_GRAMS, EYES } from '../figures';
 import { distance, dot, sub, type PartForm, type Vec3, type WorkWindow } from '../form';
 import { acrossRange, ranged, type Ranged } from '../gauge';
 import type { EyePair } from './feature';
-import { directionsOfHead, faceDirection, washerWindow, type Head } from './head';
+import { directionsOfHead, faceDirection, featureWindow, type Head } from './head';
+import { retentionOf, type Retention } from './retention';
 
 /** Where a pair of eyes is now. Left and right are the toy's own. */
 export type EyeState = { state: 'homeless' } | EyesAt;
@@ -63,31 +64,29 @@ export interface Spacing {
   middle: 'stitch' | 'hole';
 }
 
-/** Washer against the widest opening of the stretched fabric; `band` 1 = stop, 2 = backing advised, 3 = covers well. */
-export interface Retention {
-  washerMm: number;
-  index: number;
-  /** at the worst end of the gauge's range */
-  worst: number;
-  band: 1 | 2 | 3;
-}
-
-/** The smallest index of bands 2 and 3. Source: the house's safety page, "washer and fabric". */
-export const RETENTION_BANDS = { backing: 1.2, covers: 1.6 } as const;
-
-/** Post and washer for an eye: the nearest row of the eye table. */
+/** The nearest row of the eye table. */
 export function eyeRow(eyeMm: number): (typeof EYES)[number] {
   return EYES.reduce((best, row) =>
     Math.abs(row.eyeMm - eyeMm) < Math.abs(best.eyeMm - eyeMm) ? row : best,
   );
 }
 
-/** Retention index = washer / (stitch width x hole stretch), judged at the worst end (decision 14). */
-export function retentionOf(washerMm: number, form: PartForm): Retention {
-  const widest = form.gauge.stitchMm * form.gauge.holeStretch;
-  const worst = washerMm / (widest * (1 + form.gauge.stitchRangePercent / 100));
-  const band = worst < RETENTION_BANDS.backing ? 1 : worst <= RETENTION_BANDS.covers ? 2 : 3;
-  return { washerMm, index: washerMm / widest, worst, band };
+/** Eyes further than this from any row of the table have posts and washers that nobody can tell, mm. */
+const OFF_THE_TABLE_MM = 1;
+
+/** An eye with its post and washer: those of the nearest row of the table; beyond the table only in proportion, and not known. */
+export function hardwareOf(eyeMm: number): Pick<EyePair, 'eyeMm' | 'postMm' | 'washerMm' | 'washerKnown'> {
+  const row = eyeRow(eyeMm);
+  if (Math.abs(row.eyeMm - eyeMm) <= OFF_THE_TABLE_MM)
+    return { eyeMm, postMm: row.postMm, washerMm: row.washerMm, washerKnown: true };
+  const share = eyeMm / row.eyeMm;
+  return { eyeMm, postMm: row.postMm * share, washerMm: row.washerMm * share, washerKnown: false };
+}
+
+/** Mass of one eye or nose of so many mm, g. Source: `figures`, EYE_GRAMS. */
+export function eyeGrams(mm: number): number {
+  const [a, b] = EYE_GRAMS;
+  return Math.max(0, a.grams + ((mm - a.eyeMm) * (b.grams - a.grams)) / (b.eyeMm - a.eyeMm));
 }
 
 /** Places a pair in the fabric as it is now, with its distances, window and washer. Never writes back. */
@@ -143,8 +142,12 @@ export function resolveEyes(head: Head, eyes: EyePair): EyeState {
     sides: dot(sub(points[0], points[1]), own.left) >= 0 ? ['left', 'right'] : ['right', 'left'],
     spacing: spacingOf(form, own, { at, polar, points, on: onRound[1] - onRound[0], eyeMm: eyes.eyeMm }),
     levelErrorMm: Math.abs(levelDifference(form, own, polar[0], polar[1])),
-    window: washerWindow(head, Math.max(names[0].round[1], names[1].round[1]), eyes.washerMm),
-    retention: retentionOf(eyes.washerMm, form),
+    window: featureWindow(head, Math.max(names[0].round[1], names[1].round[1]), eyes),
+    retention: retentionOf(
+      eyes,
+      form,
+      [0, 1].map((k) => ({ round: rounds[k], coord: coords[k], at })),
+    ),
   };
 }
 

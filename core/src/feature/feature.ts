@@ -34,6 +34,8 @@ export interface FeltRound {
 interface Hardware {
   postMm: number;
   washerMm: number;
+  /** false where the washer is only in proportion to its eye: no table has one of that size, and nobody has said it */
+  washerKnown?: boolean;
   loose: readonly LoosePiece[];
   colour: string;
   felt: FeltRound | null;

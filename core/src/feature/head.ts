@@ -64,6 +64,16 @@ export function washerWindow(
   return windowOf(form, firstNumber, needs.comfortable, needs.possible);
 }
 
+/** In which rounds an eye or nose can be put in: a washer needs its room, thread a hand that ties its ends inside; through the fabric it can be worked at any time. */
+export function featureWindow(
+  head: Head,
+  firstNumber: number,
+  f: { making: string; washerMm: number },
+): WorkWindow {
+  if (f.making !== 'embroidered') return washerWindow(head, firstNumber, f.washerMm);
+  return windowOf(head.form, firstNumber, head.ownSmallestMm ?? OPENINGS.embroider.comfortableMm, 0);
+}
+
 /** The round (a number) after which posts go in: the last comfortable one, or else the last possible. */
 export const pauseOf = (window: WorkWindow): number =>
   window.lastComfortable ?? window.lastPossible ?? window.first;

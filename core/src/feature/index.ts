@@ -21,8 +21,10 @@ export {
   washerWindow,
 } from './head';
 export type { Head, Thing } from './head';
-export { eyeRow, resolveEyes, RETENTION_BANDS, retentionOf } from './eyes';
-export type { EyesAt, EyeState, Retention, Spacing } from './eyes';
+export { eyeGrams, eyeRow, hardwareOf, resolveEyes } from './eyes';
+export { openFabric, RETENTION_BANDS, retentionOf } from './retention';
+export type { Band, NotKnown, Post, Retention } from './retention';
+export type { EyesAt, EyeState, Spacing } from './eyes';
 export { middleOfFace, movedNose, newNose, resolveNose } from './nose';
 export type { NoseAt, NoseState } from './nose';
 export { schoolsOf, wordsContext } from './schools';
@@ -52,5 +54,5 @@ export type { Difference, Face, LikeReading } from './compare';
 export { newPair } from './usual';
 export { pairSaid } from './said';
 export { pairsOfNote } from './notes';
-export type { NoteReading } from './notes';
-export { adviceSentence, pairTag, refusalSentence } from './sentences';
+export type { NoteOffer, NoteReading, NoteSilence } from './notes';
+export { adviceSentence, noteSentence, pairTag, refusalSentence, retentionSentence } from './sentences';

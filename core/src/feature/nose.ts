@@ -13,9 +13,10 @@ import {
 } from '../address';
 import { NOSE } from '../figures';
 import type { PartForm, Vec3, WorkWindow } from '../form';
-import { eyeRow, retentionOf, type Retention } from './eyes';
+import { eyeRow, hardwareOf } from './eyes';
+import { retentionOf, type Retention } from './retention';
 import type { Nose } from './feature';
-import { faceDirection, washerWindow, type Head } from './head';
+import { faceDirection, featureWindow, type Head } from './head';
 
 /** Where a nose is now. */
 export type NoseState = { state: 'homeless' } | NoseAt;
@@ -52,8 +53,8 @@ export function resolveNose(head: Head, nose: Nose): NoseState {
     polar,
     point: pointOf(form, polar),
     normal: frameAt(form, polar).normal,
-    window: washerWindow(head, name.round[1], nose.washerMm),
-    retention: retentionOf(nose.washerMm, form),
+    window: featureWindow(head, name.round[1], nose),
+    retention: retentionOf(nose, form, [{ round: found.round, coord, at }]),
   };
 }
 
@@ -65,7 +66,7 @@ export function newNose(
 ): Nose | null {
   const { form, ringIs } = head;
   if (form.fabric.rounds.length < 3) return null;
-  const row = eyeRow(form.widthMm * NOSE.perWidth);
+  const row = hardwareOf(eyeRow(form.widthMm * NOSE.perWidth).eyeMm);
   const down = ringIs === 'chin' || ringIs === 'sole' ? -1 : 1;
   const below = eyes ? Math.max(2, Math.round((0.35 * eyes.straightMm) / form.gauge.roundMm)) : 0;
   const wanted =

@@ -1,7 +1,9 @@
-import { courseOf, type AlongSchool, type RoundSchool } from '../address';
-import type { PlacementNote } from '../notation';
+import { courseOf, readPlaceWords, type AlongSchool, type RoundSchool } from '../address';
+import type { FeatureNote } from '../notation';
+import { hardwareOf, resolveEyes } from './eyes';
 import type { EyePair } from './feature';
-import { faceCentre, type Head } from './head';
+import { faceCentre, pauseOf, type Head } from './head';
+import { wordsContext } from './schools';
 import { newPair } from './usual';
 
 /** One way to understand a placement written in a note: the pair it would be. */
@@ -13,50 +15,145 @@ export interface NoteReading {
   pair: EyePair;
 }
 
+/** Why a note offers no pair, or what it leaves to the maker; words come from `feature/sentences`. */
+export type NoteSilence =
+  | { why: 'not eyes'; what: FeatureNote['what'] }
+  | { why: 'other eyes' }
+  | { why: 'which round' }
+  | { why: 'no such round'; round: number; last: number }
+  | { why: 'not understood'; words: string }
+  | { why: 'one hole' }
+  | { why: 'too wide'; many: number; of: number }
+  | { why: 'how far'; between: number }
+  | { why: 'size not known'; mm: number };
+
+/** What a note about a feature comes to on a head: the pairs that it may mean, most usual first, and what it does not say or is not understood. */
+export interface NoteOffer {
+  readings: NoteReading[];
+  said: NoteSilence | null;
+}
+
+const silent = (said: NoteSilence): NoteOffer => ({ readings: [], said });
+
 /**
- * The pairs that a note such as `eyes between R9 and R10, 6 apart` may mean, most usual first (decision 22: n stitches
- * apart are n or n - 1 between; n holes apart are n on, n showing = n + 1 on, or n with both post holes = n - 1 on). Empty when the rounds are not there or too small.
+ * The pairs that a note such as `eyes between R9 and R10, 6 apart` may mean (decision 22: n stitches apart are n or n - 1
+ * between; n holes apart are n on, n showing = n + 1 on, or n with both post holes = n - 1 on). Words that are not
+ * understood are never replaced by the usual count as if the note had said it.
  */
 export function pairsOfNote(
   head: Head,
-  note: PlacementNote,
+  note: FeatureNote,
   ids: { id: string; part: string; copy: string },
-): NoteReading[] {
+): NoteOffer {
   const { form } = head;
+  if (note.what !== 'eyes') return silent({ why: 'not eyes', what: note.what });
+  if (note.making === 'other') return silent({ why: 'other eyes' });
+  if (note.unread !== null) return silent({ why: 'not understood', words: note.unread });
+  const number = note.rounds?.[1] ?? note.onRound;
+  if (number === null) return silent({ why: 'which round' });
   const usual = newPair(head, ids);
-  const round = form.rounds.findIndex((r) => r.number === note.rounds[1]);
-  if (!usual || round < 1) return [];
+  const round = form.rounds.findIndex((r) => r.number === number);
+  if (!usual || round < 1)
+    return silent({
+      why: 'no such round',
+      round: number,
+      last: form.rounds[form.rounds.length - 1]?.number ?? 0,
+    });
+  const hardware = note.sizeMm === null ? {} : hardwareOf(note.sizeMm);
+  const eyes: EyePair = { ...usual, ...hardware, making: note.making ?? usual.making };
+  const said: NoteSilence | null =
+    eyes.making === 'safety eye' && eyes.washerKnown === false
+      ? { why: 'size not known', mm: eyes.eyeMm }
+      : null;
+  if (note.apart !== null) return byLength(head, eyes, note, number, said);
+  const at = note.onRound === null ? 'hole' : 'middle';
   const { count } = form.fabric.rounds[round];
-  const n = note.many;
-  const readings: [number, AlongSchool][] =
-    n === null
-      ? [[Math.max(1, Math.round((usual.pair.between * count) / usual.pair.centre.of)), 'stitches-between']]
-      : note.counted === 'between'
-        ? [[note.holes ? n + 1 : n, note.holes ? 'holes-showing' : 'stitches-between']]
-        : note.holes
-          ? [
-              [n, 'holes-on'],
-              [n + 1, 'holes-showing'],
-              [n - 1, 'holes-counting-both'],
-            ]
-          : [
-              [n, 'stitches-between'],
-              [n - 1, 'stitches-on'],
-            ];
-  return readings
-    .filter(([between]) => between >= 1 && between < count)
-    .map(([between, along]) => ({
-      between,
-      along,
-      round: 'between-rounds',
+  const usualBetween = Math.max(1, Math.round((usual.pair.between * count) / usual.pair.centre.of));
+  const readings =
+    note.many === null
+      ? ([[usualBetween, 'stitches-between']] as [number, AlongSchool][])
+      : note.many.flatMap((n) => schoolsOfCount(note, n, at));
+  if (note.many !== null && Math.max(...readings.map(([on]) => on)) < 1) return silent({ why: 'one hole' });
+  const good = readings.filter(([on]) => on >= 1 && on <= count / 2);
+  if (good.length === 0) return silent({ why: 'too wide', many: note.many?.[0] ?? usualBetween, of: count });
+  const pairs = good.map(([on, along]): NoteReading => ({
+    between: at === 'hole' ? on : on - 1,
+    along,
+    round: 'between-rounds',
+    pair: {
+      ...eyes,
       pair: {
-        ...usual,
-        pair: {
-          ...usual.pair,
-          course: courseOf(form.fabric, round),
-          between,
-          centre: faceCentre(head, 'marker', round, between, usual.washerMm),
-        },
+        ...eyes.pair,
+        at,
+        course: courseOf(form.fabric, round),
+        between: on,
+        centre: faceCentre(head, 'marker', round, on, eyes.washerMm, at),
       },
-    }));
+    },
+  }));
+  return {
+    readings: pairs,
+    said: said ?? (note.many === null ? { why: 'how far', between: pairs[0].between } : null),
+  };
+}
+
+/** Steps from post to post that a count may mean; a middle counts one step more than the stitches between. */
+function schoolsOfCount(note: FeatureNote, n: number, at: 'hole' | 'middle'): [number, AlongSchool][] {
+  const more = at === 'middle' ? 1 : 0;
+  if (note.counted === 'between')
+    return [[note.holes ? n + 1 : n + more, note.holes ? 'holes-showing' : 'stitches-between']];
+  return note.holes
+    ? [
+        [n, 'holes-on'],
+        [n + 1, 'holes-showing'],
+        [n - 1, 'holes-counting-both'],
+      ]
+    : [
+        [n + more, 'stitches-between'],
+        [n - 1 + more, 'stitches-on'],
+      ];
+}
+
+/** A distance in mm, cm, inches or degrees is read as it is when a maker says it. */
+function byLength(
+  head: Head,
+  eyes: EyePair,
+  note: FeatureNote,
+  number: number,
+  said: NoteSilence | null,
+): NoteOffer {
+  const at = resolveEyes(head, eyes);
+  if (at.state === 'homeless') return silent({ why: 'which round' });
+  const context = wordsContext(head, 'marker', at.round, eyes.washerMm, pauseOf(at.window));
+  const where = note.rounds ? `between R${note.rounds[0]} and R${note.rounds[1]}` : `in R${number}`;
+  const { readings } = readPlaceWords(`${where}, ${note.apart}`, context);
+  const pairs = readings.flatMap(({ said: pair, along, round }): NoteReading[] =>
+    pair.what === 'pair'
+      ? [
+          {
+            between: pair.at === 'hole' ? pair.on : pair.on - 1,
+            along,
+            round,
+            pair: {
+              ...eyes,
+              saidAs: along === 'mm-along' ? 'mm-along' : 'mm-straight',
+              pair: {
+                ...eyes.pair,
+                at: pair.at,
+                course: courseOf(head.form.fabric, pair.round),
+                between: pair.on,
+                centre: {
+                  coord: (pair.low + pair.high) / 2,
+                  of: head.form.fabric.rounds[pair.round].count,
+                  by: 'marker',
+                },
+              },
+            },
+          },
+        ]
+      : [],
+  );
+  return pairs.length
+    ? { readings: pairs, said }
+    : silent({ why: 'not understood', words: note.apart ?? '' });
 }

@@ -4,7 +4,9 @@ import type { Advice } from './advice';
 import type { EyesAt } from './eyes';
 import type { EyePair } from './feature';
 import { roomOf } from './moves';
+import type { NoteSilence } from './notes';
 import type { Refusal } from './refusal';
+import { RETENTION_BANDS, type Retention } from './retention';
 
 /** One piece of advice in words. Source of the figures it names: `figures`, FACE_ADVICE. */
 export function adviceSentence(advice: Advice, at: EyesAt, units: UnitWords): string {
@@ -37,6 +39,40 @@ export function adviceSentence(advice: Advice, at: EyesAt, units: UnitWords): st
     case 'covers':
       return say.advice.covers(post(advice.post), advice.thing.name, units.length(advice.overlapMm));
   }
+}
+
+/** What a note leaves open, or why it offers no pair, in words. */
+export function noteSentence(said: NoteSilence): string {
+  const { note } = say;
+  switch (said.why) {
+    case 'not eyes':
+      return note.notEyes(note.what[said.what]);
+    case 'other eyes':
+      return note.otherEyes;
+    case 'which round':
+      return note.whichRound;
+    case 'no such round':
+      return note.noSuchRound(said.round, said.last);
+    case 'not understood':
+      return note.notUnderstood(said.words);
+    case 'one hole':
+      return note.oneHole;
+    case 'too wide':
+      return note.tooWide(said.many, said.of);
+    case 'how far':
+      return note.howFar(said.between);
+    case 'size not known':
+      return note.sizeNotKnown(String(said.mm));
+  }
+}
+
+/** How a washer fits the fabric, in words, with its number where there is one. */
+export function retentionSentence(retention: Retention): string {
+  if (retention.why !== null) return say.washerWhy[retention.why];
+  const low = retention.worst.toFixed(1);
+  if (retention.band !== 3 && retention.liftable && retention.best >= RETENTION_BANDS.backing)
+    return say.washerLies(low, retention.best.toFixed(1));
+  return `${low}: ${say.bands[retention.band!]}`;
 }
 
 /** Why a pair cannot be where it is, in words. */

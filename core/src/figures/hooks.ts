@@ -15,11 +15,19 @@ export const HOOKS: readonly { mm: number; letter: string | null; number: string
   { mm: 6, letter: 'J', number: '10' },
   { mm: 6.5, letter: 'K', number: '10.5' },
   { mm: 8, letter: 'L', number: '11' },
+  { mm: 9, letter: 'M', number: '13' },
+  { mm: 10, letter: 'N', number: '15' },
+  { mm: 11.5, letter: 'P', number: '16' },
+  { mm: 15, letter: 'Q', number: null },
+  { mm: 19, letter: 'S', number: null },
 ];
 
 export type HookSystem = 'mm' | 'letter' | 'number';
 
 const LARGEST_HOOK_MM = 30;
+
+/** The hook that sizes are drawn with while nobody has said one, mm: the middle of what worsted-like toys are made with. Nothing is checked by it. */
+export const ASSUMED_HOOK_MM = 3;
 
 /** A hook said in mm, as a US letter, as letter and number (`E-4`) or as a number sign and number (`#4`), in mm; `null` when it is none of these. */
 export function hookMm(said: string): number | null {

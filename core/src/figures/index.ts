@@ -31,6 +31,20 @@ const figure = (value: number, unit: Figure['unit'], more: Partial<Figure> = {})
 
 export const GAUGE = {
   stitchPerHookMm: figure(1.45, 'ratio'),
+  /** the stitch of a yarn that is thicker than its hook says, by the yarn's kind; others follow `stitchPerHookMm` */
+  stitchPerHookOf: {
+    plush: figure(1.9, 'ratio', {
+      low: 1.6,
+      high: 2.25,
+      source: 'plush stitches of 8 to 9 mm at a hook of 4 to 5 mm',
+    }),
+    // What older files call one yarn is either of two.
+    'super-bulky or plush': figure(1.7, 'ratio', {
+      low: 1.28,
+      high: 2.25,
+      source: 'super-bulky or plush: not known which',
+    }),
+  } as Readonly<Record<string, Figure>>,
   yarnUnder: figure(0.94, 'ratio'),
   roundPerStitch: figure(0.92, 'ratio', { low: 0.82, high: 0.96 }),
   leanYarnOver: figure(-0.25, 'stitches a round', { low: -0.4, high: -0.1 }),
@@ -38,6 +52,17 @@ export const GAUGE = {
   holeStretch: figure(1.6, 'ratio'),
   yarnPerStitch: figure(6.5, 'w', { low: 5.5, high: 7.5 }),
   assumedRange: figure(12, 'percent', { source: 'decision 14: an assumed gauge is +-12 percent' }),
+  unknownRange: figure(60, 'percent', {
+    source:
+      'hooks for toys run from about 1.5 to 6 mm: until the hook is said, a length may be half or twice',
+  }),
+  /** posts give more than rows when the fabric is stretched: their stiffness over that of rows. Calibrated by the height of a finished, filled part */
+  postGive: figure(0.4, 'ratio', {
+    low: 0.25,
+    high: 0.7,
+    source:
+      'the craft’s ball recipe: k rounds of increases, k even, k - 1 of decreases are a ball when filled firmly',
+  }),
   measuredRange: figure(3, 'percent', { source: 'reading a ruler to 1 mm over ten stitches' }),
   pulledPerRing: figure(1.25, 'ratio', { source: 'decision 15' }),
 } as const;
@@ -47,6 +72,12 @@ export const MEASURING = {
   ruler: figure(1, 'mm', { source: 'half a millimetre at each end of a ruler' }),
   variation: figure(2, 'percent', {
     source: 'makers vary by about so much from one spot of their fabric to the next',
+  }),
+  /** a stiffness of posts outside these is taken for another round height instead */
+  postGive: figure(1, 'ratio', {
+    low: 0.12,
+    high: 1.2,
+    source: 'twice as soft and twice as stiff as the range of GAUGE.postGive',
   }),
   /** outside this share of what is expected, a measurement is asked again */
   believable: figure(1, 'ratio', { low: 0.5, high: 2 }),
@@ -90,7 +121,7 @@ export const OPENINGS = {
   source: HOUSE,
 } as const;
 
-/** eye, post and washer in mm, and one eye's mass in g (0.3 g at 6 mm to 2 g at 15 mm, in between in proportion). */
+/** eye, post and washer in mm */
 export const EYES: readonly { eyeMm: number; postMm: number; washerMm: number }[] = [
   { eyeMm: 5, postMm: 2.5, washerMm: 8 },
   { eyeMm: 6, postMm: 3, washerMm: 9 },
@@ -102,6 +133,12 @@ export const EYES: readonly { eyeMm: number; postMm: number; washerMm: number }[
   { eyeMm: 15, postMm: 5, washerMm: 17 },
   { eyeMm: 18, postMm: 6, washerMm: 20 },
 ];
+
+/** Mass of one eye in g by its width in mm: on the line through these two, never under nothing. Source: house figures, "Balance". */
+export const EYE_GRAMS = [
+  { eyeMm: 6, grams: 0.3 },
+  { eyeMm: 15, grams: 2 },
+] as const;
 
 /** A backing disc of felt is wider than its washer by at least this, mm. Source: the house's safety page, "washer and fabric". */
 export const DISC_OVER_WASHER_MM = 8;
@@ -150,11 +187,15 @@ export const ENDS = {
   embroidery: { perPath: 2.2, plusMm: 200 },
   weaveIn: { mm: 120 },
   startMm: 150,
+  /** two ends of yarn a change, worked over or knotted, each so long */
+  colourChange: { ends: 2, mm: 100 },
   stepMm: 50,
   source: HOUSE,
 } as const;
 
 export const TIME = {
+  /** movements of the hook, in single crochets: what is worked takes the time, not the tops that it leaves */
+  movements: { sc: 1, ch: 0.4, slst: 0.6, hdc: 1.2, dc: 1.5, tr: 1.9, bob: 5 },
   stitchesAMinute: figure(22, 'stitches a minute'),
   stitchesAMinuteSmall: figure(14, 'stitches a minute'),
   smallRound: 10,
@@ -172,6 +213,6 @@ export const TIME = {
 /** Stitches a round that lie flat, by the height of the stitch; over `ruffle` times that, the edge ruffles. Source: the house's notation, "ruffle". */
 export const FLAT_GROWTH = { sc: 6, hdc: 8, dc: 12, tr: 18, slst: 6, ch: 6, bob: 6, ruffle: 1.35 } as const;
 
-export { hookMm, hookName, HOOKS } from './hooks';
+export { ASSUMED_HOOK_MM, hookMm, hookName, HOOKS } from './hooks';
 export type { HookSystem } from './hooks';
-export { YARNS } from './yarns';
+export { YARNS, yarnIn } from './yarns';

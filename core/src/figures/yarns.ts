@@ -14,5 +14,12 @@ export const YARNS: readonly {
   { name: 'DK', hooksMm: [2.5, 3.5], usualHookMm: 3, gramsPerMetre: 0.43 },
   { name: 'worsted', hooksMm: [3, 4], usualHookMm: 3.5, gramsPerMetre: 0.55 },
   { name: 'bulky', hooksMm: [4, 5.5], usualHookMm: 5, gramsPerMetre: 0.85 },
-  { name: 'super-bulky or plush', hooksMm: [5, 8], usualHookMm: 6, gramsPerMetre: 1.3 },
+  { name: 'super-bulky', hooksMm: [6, 8], usualHookMm: 6, gramsPerMetre: 1.3 },
+  { name: 'plush', hooksMm: [4, 6], usualHookMm: 5, gramsPerMetre: 0.85 },
 ];
+
+const PLUSH =
+  /(?<![a-z])(?:plush|chenille|velvet|velour|faux fur|fur yarn|blanket yarn|fleece yarn)(?![a-z])/i;
+
+/** The yarn whose stitches are wider than its hook says, by the words of a heading or a list of materials; undefined when they name none. */
+export const yarnIn = (words: string): string | undefined => (PLUSH.test(words) ? 'plush' : undefined);

@@ -11,9 +11,9 @@ import {
   type Nose,
   type NoseAt,
 } from '../feature';
-import { DISC_OVER_WASHER_MM, SATIN_MM } from '../figures';
+import { DISC_OVER_WASHER_MM } from '../figures';
 import { dot, sub, type Vec3 } from '../form';
-import { planOf, threadLength, type EyesStep } from '../plan';
+import { planOf, satinThreadMm, type EyesStep } from '../plan';
 import { headOf, type PartModel, type ToyModel } from '../toy';
 import { faceWords, safetyWords, unitWords, type UnitWords } from '../words';
 import { escaped } from './escaped';
@@ -88,7 +88,7 @@ export function faceMapHtml(model: ToyModel, partId: string, schools?: readonly 
 ${drawingOf(face)}
 <p class="lead" data-apart="${spacing.straightMm.value.toFixed(3)}">${escaped(say.straight(units.length(spacing.straightMm.value), units.bare(spacing.straightMm.low), units.bare(spacing.straightMm.high)))}. ${escaped(at.names.map((n) => tagOf(n)).join(' · '))}${eyes.pair.linked ? '' : `. ${say.crooked}`}</p>
 <div class="two"><section><h2>${say.schools}</h2>${list(words.map((w) => w.words))}</section>
-<section><h2>${say.window}</h2><p>${say.windowOf(round(window.first), round(window.lastComfortable), round(window.lastPossible))}${window.into ? ` ${say.into(round(window.into.round), window.into.stitches)}` : ''}</p><h2>${say.ready}</h2>${list(readyFor(face))}</section></div>
+<section><h2>${say.window}</h2><p>${window.known ? say.windowOf(round(window.first), round(window.lastComfortable), round(window.lastPossible)) : faceWords.windowNotKnown}${window.into ? ` ${say.into(round(window.into.round), window.into.stitches)}` : ''}</p><h2>${say.ready}</h2>${list(readyFor(face))}</section></div>
 ${step && step.checks.length ? `<section><h2>${say.checks}</h2><ul class="boxes">${step.checks.map((c) => `<li><i></i>${escaped(c.words)}</li>`).join('')}</ul></section>` : ''}
 ${templates.length ? `<section class="cut"><h2>${say.cut}</h2>${templateSvg(templates)}</section>` : ''}
 <footer>${eyes.making === 'safety eye' || face.nose?.nose.making === 'safety nose' ? `${say.age} ` : ''}${escaped(safetyWords.caution)}</footer></body></html>
@@ -100,16 +100,12 @@ const tagOf = (name: Parameters<typeof holeTag>[0]): string => {
   return `${rounds} | ${stitches}`;
 };
 
-/** Thread that fills an outline, mm: strands side by side over its area. Source: `figures`, SATIN_MM, and the yarn-end rule for embroidery. */
-const satinThreadMm = (widthMm: number, heightMm: number): number =>
-  threadLength((Math.PI * widthMm * heightMm) / 4 / SATIN_MM);
-
 function readyFor({ eyes, at, nose, units }: Faced): string[] {
   const ready: string[] = [];
   if (eyes.making === 'safety eye')
     ready.push(say.eyes(String(eyes.eyeMm), String(eyes.postMm), String(eyes.washerMm)));
   else ready.push(say.embroidered(String(eyes.eyeMm), units.end(satinThreadMm(eyes.eyeMm, eyes.eyeMm))));
-  if (eyes.making === 'safety eye' && at.retention.band < 3)
+  if (eyes.making === 'safety eye' && at.retention.band !== 3)
     ready.push(say.discs(2, String(eyes.washerMm + DISC_OVER_WASHER_MM)));
   if (eyes.felt) ready.push(say.felt(2, String(eyes.felt.mm)));
   if (nose) {
@@ -139,7 +135,7 @@ function templatesOf({ eyes, at, nose }: Faced): { mm: number; holeMm: number; l
           label: say.feltLabel(String(eyes.felt.mm)),
         })
       : []),
-    ...(eyes.making === 'safety eye' && at.retention.band < 3
+    ...(eyes.making === 'safety eye' && at.retention.band !== 3
       ? twice({
           mm: eyes.washerMm + DISC_OVER_WASHER_MM,
           holeMm: eyes.postMm,

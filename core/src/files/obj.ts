@@ -12,7 +12,7 @@ export function objOf(model: ToyModel): string {
   let base = 1;
   for (const piece of pieces) {
     const part = modelOf(model, piece.part);
-    const { points, normals, triangles } = looksOf(piece.form, part.part.fill, 'relaxed');
+    const { points, normals, triangles } = looksOf(piece.form, part.fill, 'relaxed');
     lines.push(`o ${copyName(part, piece.copy).replace(/\s+/g, '_')}`);
     const triple = (sign: string, list: Float32Array, at: typeof move) => {
       for (let k = 0; k < list.length; k += 3)

@@ -1,10 +1,13 @@
 import { holeTag } from '../address';
 import { planOf, type Step } from '../plan';
 import { ENDS } from '../figures';
-import { checkToy } from '../safety';
+import { CHECKS, checksMade, checkToy, notKnown } from '../safety';
 import { copyName, modelOf, type ToyModel } from '../toy';
 import { hours, safetyWords, sheetWords as say, unitWords } from '../words';
 import { escaped } from './escaped';
+
+/** A title as a sentence of its own. */
+const stopped = (title: string): string => (/[?!.]$/.test(title) ? title : `${title}.`);
 
 /**
  * The assembly sheet of a toy as one HTML document that prints on A4 and Letter: sizes, order of work, places, yarn
@@ -29,7 +32,7 @@ export function sheetHtml(model: ToyModel): string {
   const sizes = model.parts
     .map(
       (p) =>
-        `<tr><th scope="row">${escaped(p.name)}${p.copies.length > 1 ? ` × ${p.copies.length}` : ''}</th><td>${units.bare(p.form.widthMm)} × ${units.length(p.form.heightMm)}</td><td>${p.fabric.stitches}</td><td>${escaped(p.part.fill)}</td></tr>`,
+        `<tr><th scope="row">${escaped(p.name)}${p.copies.length > 1 ? ` × ${p.copies.length}` : ''}</th><td>${units.bare(p.form.widthMm)} × ${units.length(p.form.heightMm)}</td><td>${p.fabric.stitches}</td><td>${escaped(p.fill)}</td></tr>`,
     )
     .join('');
   const places = [
@@ -55,7 +58,7 @@ export function sheetHtml(model: ToyModel): string {
     ),
   ].join('');
   const texts = model.parts.map((p) => `<pre>${escaped(p.part.text)}</pre>`).join('');
-  const source = model.parts.some((p) => p.gauge.source === 'assumed') ? say.assumed : say.measured;
+  const source = sourceWords(model);
   return `<!doctype html>
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(model.toy.name)}: ${say.title}</title><style>${STYLE}</style></head>
 <body><header><h1>${escaped(model.toy.name)}</h1><p>${say.heading}. ${source}</p></header>
@@ -64,10 +67,21 @@ ${plan.trouble.length ? `<section class="trouble"><h2>${say.trouble}</h2><ul>${p
 <section><h2>${say.order}</h2><ol>${rows}</ol></section>
 <section><h2>${say.places}</h2><table>${places}</table></section>
 <section><h2>${say.parts}</h2><table><tr><th>${say.part}</th><th>${say.size}</th><th>${say.stitches}</th><th>${say.fillWord}</th></tr>${sizes}</table></section>
-<section><h2>${say.safety}</h2><ul>${points.map((p) => `<li><b>${escaped(p.title)}.</b> ${escaped(p.reason)} ${escaped(p.mend)}</li>`).join('')}</ul><p class="caution">${escaped(safetyWords.caution)}</p></section>
+<section><h2>${say.safety}</h2><ul>${points.map((p) => `<li class="${p.weight}"><b>${escaped(say.weights[p.weight])}: ${escaped(stopped(p.title))}</b> ${escaped(p.reason)} ${escaped(p.mend)}</li>`).join('')}</ul><h2>${escaped(safetyWords.notMade)}</h2><p>${escaped(safetyWords.made(checksMade.length, CHECKS.length))}. ${escaped(safetyWords.notMadeHow)}</p><ul>${notKnown()
+    .map((n) => `<li>${escaped(n.title)}</li>`)
+    .join('')}</ul><p class="caution">${escaped(safetyWords.caution)}</p></section>
 <section class="rounds"><h2>${say.rounds}</h2>${texts}</section>
 <footer>${escaped(safetyWords.caution)}</footer></body></html>
 `;
+}
+
+/** What the lengths of a sheet rest on: the least known part decides. */
+function sourceWords(model: ToyModel): string {
+  const sources = model.parts.map((p) => p.gauge.source);
+  if (sources.includes('not known')) return say.notKnown;
+  if (!sources.includes('assumed')) return say.measured;
+  const percent = Math.max(...model.parts.map((p) => p.gauge.rangePercent));
+  return say.assumed(percent.toFixed(0));
 }
 
 /** A reason is told once; paper is short. */
@@ -78,7 +92,7 @@ function stepRow(step: Step, n: number, told: Set<string>): string {
     step.kind === 'sew' && step.pins
       ? `<br><span class="pins">${say.pins}: ${(['top', 'bottom', 'left', 'right'] as const).flatMap((k) => (step.pins![k] ? [`${say[k]} ${tag(holeTag(step.pins![k]!))}`] : [])).join(', ')}</span>`
       : '';
-  return `<li value="${n}"><i class="box"></i><div><b>${escaped(step.title)}</b><br>${escaped(step.detail)}${pins}${reason}</div></li>`;
+  return `<li value="${n}"><i class="box"></i><div><b>${escaped(step.title)}</b><br>${escaped(step.detail)}${pins}${step.notes.map((n) => `<br><b class="note">! ${escaped(n)}</b>`).join('')}${reason}</div></li>`;
 }
 
 const tag = (t: { rounds: string; stitches: string }): string =>
@@ -88,12 +102,23 @@ const tag = (t: { rounds: string; stitches: string }): string =>
 export function planText(model: ToyModel): string {
   const plan = planOf(model);
   const units = unitWords(model.toy.settings.units);
-  const lines = plan.steps.map((s, i) => `${String(i + 1).padStart(2)}. ${s.title}\n    ${s.detail}`);
+  const lines = plan.steps.map((s, i) =>
+    [`${String(i + 1).padStart(2)}. ${s.title}`, `    ${s.detail}`, ...s.notes.map((n) => `    ! ${n}`)].join(
+      '\n',
+    ),
+  );
+  const points = checkToy(model).map((p) => `${say.weights[p.weight]}: ${stopped(p.title)} ${p.mend}`);
   const { totals } = plan;
   return [
     `${model.toy.name}: ${totals.pauses} ${say.pauses}, ${units.weight(totals.fillG.value)} ${say.fillWord}, ${units.yarn(totals.tailsMm)} ${say.tails}, ${hours(totals.minutes)} h`,
     ...lines,
     ...plan.trouble.map((t) => `! ${t}`),
+    '',
+    `${say.safety}: ${safetyWords.made(checksMade.length, CHECKS.length)}`,
+    ...points,
+    `${safetyWords.notMade}: ${notKnown()
+      .map((n) => n.title)
+      .join('; ')}`,
     '',
     `${say.tailNote(units.end(ENDS.stepMm))}`,
     safetyWords.caution,
@@ -117,6 +142,8 @@ small,.caution,footer{color:#436058;font-size:9.5pt}
 table{border-collapse:collapse;width:100%}th,td{text-align:left;padding:1.2mm 3mm 1.2mm 0;border-top:.5pt solid #bfd0c9;vertical-align:top;font-variant-numeric:tabular-nums}
 .tag{font-family:"Martian Mono",monospace;font-size:9.5pt;border:.75pt solid #1848b4;color:#1848b4;padding:0 1.2mm;white-space:nowrap}
 pre{white-space:pre-wrap;font:10pt/1.45 "Martian Mono",monospace;border-left:2pt solid #e3b400;padding-left:4mm;break-inside:avoid-page}
+.note{color:#a92414}
+.stop b{color:#a92414}
 .trouble{border:1.5pt solid #a92414;padding:0 4mm}
 footer{margin-top:8mm;border-top:1pt solid #0b211d;padding-top:2mm}
 `;

@@ -1,6 +1,6 @@
 import { FABRIC, MODEL_RANGE } from '../figures';
 import type { Fabric } from '../fabric';
-import { ranged, type Gauge, type Ranged } from '../gauge';
+import type { Gauge } from '../gauge';
 import { bendOf, type Axis } from './bend';
 import { flatSheet, flattenedRings, foldedHeight, ovalStraights, pushedIn } from './flat';
 import { layerForms } from './layers';
@@ -62,6 +62,8 @@ export interface PartForm {
   /** +1 or -1: which way stitches run about +z, decided once (decision 16) */
   direction: 1 | -1;
   closed: boolean;
+  /** how firmly it was worked out to be filled */
+  fill: Firmness;
   /** frills, edgings and the like, in the order of `fabric.layers`; each a form that begins on its host's ring */
   layers: readonly PartForm[];
   /** the part without its layers: the longer and the shorter way across, and along the axis */
@@ -147,6 +149,7 @@ export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): Part
     rim: section === 'ring' && shaping.how === 'pushed in' ? shaping.round + 1 : null,
     phase,
     closed: fabric.closed,
+    fill: options.fill,
     layers: [],
     direction: workingDirection(gauge.hand, options.wrongSideOut ?? false),
     widthMm: 0,
@@ -165,6 +168,9 @@ export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): Part
   return { ...sized, layers: layerForms(sized) };
 }
 
+/** Posts give more than rows only under fill: an empty part keeps what its swatch had. Source: the house's geometry, section 2, "Posts". */
+export const postGiveOf = (gauge: Gauge, stretch: number): number => (stretch > 0 ? gauge.postGive : 1);
+
 /** Thickness of the fabric, mm; its surface runs through the middle. */
 export const thicknessOf = (gauge: Gauge): number => FABRIC.thicknessPerStitch * gauge.stitchMm;
 
@@ -177,16 +183,6 @@ export function formRange({ gauge, basis }: Pick<PartForm, 'gauge' | 'basis'>): 
   return {
     across: { rangePercent: Math.hypot(gauge.stitchRangePercent, model), source: gauge.stitchSource },
     along: { rangePercent: Math.hypot(gauge.roundRangePercent, model), source: gauge.source },
-  };
-}
-
-/** Width, depth and height of a form with their ranges, in mm. */
-export function sizeOf(form: PartForm): { width: Ranged; depth: Ranged; height: Ranged } {
-  const { across, along } = formRange(form);
-  return {
-    width: ranged(form.widthMm, across),
-    depth: ranged(form.depthMm, across),
-    height: ranged(form.heightMm, along),
   };
 }
 
@@ -221,6 +217,20 @@ function ringsOf(
     startRadiusMm,
     closed: fabric.closed,
     stretch: FABRIC.stretch[fill],
+    postGive: postGiveOf(gauge, FABRIC.stretch[fill]),
     straightMm: Array.from(straight),
   });
+}
+
+/** An open part flatter than this share of its width holds no fill: it would be stuffed into a bowl that nobody worked. Judged. */
+const FLAT_SHARE = 0.2;
+
+/** Whether a part is an open piece that lies flat by itself, such as a disc, a patch or a sole that is sewn on. */
+export function liesFlat(fabric: Fabric, gauge: Gauge): boolean {
+  if (fabric.closed || fabric.rounds.length === 0) return false;
+  if (fabric.shape !== 'rounds') return true;
+  const counts = fabric.rounds.map((r) => r.count);
+  if (counts[counts.length - 1] < Math.max(...counts)) return false;
+  const { heightMm, widthMm } = formOf(fabric, gauge, { fill: 'empty' });
+  return heightMm < FLAT_SHARE * widthMm;
 }

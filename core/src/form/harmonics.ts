@@ -1,6 +1,6 @@
 import { FABRIC } from '../figures';
 import { Band } from './band';
-import type { PartForm } from './form';
+import { postGiveOf, type PartForm } from './form';
 import type { Net } from './net';
 
 /** Waves round the axis that the coarse level knows: none (rings grow, slide, twist), one (the part bends), two (it turns oval) and on. Measured: six take twice the steps of ten. */
@@ -87,7 +87,7 @@ export class Harmonics {
       c[3] = 2 * Math.sin(m * half) * pz;
       c[5] = -2 * Math.sin(m * half) * pr;
       square(i, (pull + 0.005) * (h / w) * share);
-      const post = (w / h) * (d > h * 1.001 ? 1 : FABRIC.gathering);
+      const post = (w / h) * (d > h * 1.001 ? postGiveOf(gauge, this.stretch) : FABRIC.gathering);
       c[0] = i > 0 ? -pr : 0;
       c[2] = i > 0 ? -pz : 0;
       c[3] = pr;

@@ -1,7 +1,8 @@
-export { formOf, formRange, sizeOf, thicknessOf, workingDirection } from './form';
+export { formOf, formRange, liesFlat, thicknessOf, workingDirection } from './form';
 export type { Basis, Firmness, FormOptions, PartForm, RoundForm, Shaping } from './form';
 /** Changes whenever the same input gives other numbers: kept results of an older version are not used. */
-export const FORM_VERSION = 2;
+export const FORM_VERSION = 3;
+export { giveSpread, sizeOf } from './give';
 export { fromPart, measuredOn } from './calibrate';
 export type { PartMeasure } from './calibrate';
 export { bendsOf, tallSide } from './bend';
@@ -12,7 +13,7 @@ export type { Relaxed, RelaxOptions } from './relax';
 export { rimsOf } from './flat';
 export { solveRings } from './rings';
 export type { Rings, RingInput } from './rings';
-export { fillGrams, massOf, yarnMetres, yarnNeed } from './mass';
+export { fillGrams, fillNeed, massOf, yarnMetres, yarnNeed } from './mass';
 export type { FillMaterial } from './mass';
 export { climbAt, netOf } from './net';
 export type { Net } from './net';

@@ -1,16 +1,18 @@
 import { FILL_DENSITY, FILL_RANGE_PERCENT, YARN_OF, YARN_OF_DEC, YARN_RANGE_PERCENT } from '../figures';
 import type { Fabric } from '../fabric';
 import type { Gauge, Ranged } from '../gauge';
+import { giveSpread } from './give';
 import type { Firmness, PartForm } from './form';
 
 export type FillMaterial = keyof Omit<typeof FILL_DENSITY, 'source'>;
 
-/** Grams of fill for so many cm3 of inner space; range from the filler's hand and from the gauge (volume, third power). */
+/** Grams of fill for so many cm3 of inner space; range from the filler's hand, from the gauge (volume, third power), and from how far the volume itself may be off (as shares of it). */
 export function fillGrams(
   innerCm3: number,
   firmness: Firmness,
   material: FillMaterial,
   gaugeRangePercent: number,
+  volume: { low: number; high: number } = { low: 1, high: 1 },
 ): Ranged {
   if (firmness === 'empty') return { value: 0, low: 0, high: 0, source: 'assumed' };
   const value = innerCm3 * FILL_DENSITY[material][firmness];
@@ -18,10 +20,16 @@ export function fillGrams(
   const gauge = gaugeRangePercent / 100;
   return {
     value,
-    low: value * (1 - hand) * (1 - gauge) ** 3,
-    high: value * (1 + hand) * (1 + gauge) ** 3,
+    low: value * volume.low * (1 - hand) * (1 - gauge) ** 3,
+    high: value * volume.high * (1 + hand) * (1 + gauge) ** 3,
     source: 'assumed',
   };
+}
+
+/** Grams of fill for a form. Source of the ranges: the filler's hand, the gauge, and how much the posts give. */
+export function fillNeed(form: PartForm, firmness: Firmness, material: FillMaterial): Ranged {
+  const give = giveSpread(form);
+  return fillGrams(form.innerCm3, firmness, material, form.gauge.rangePercent, give.volume);
 }
 
 /** Metres of yarn in a fabric, tails left aside: the figures' shares of a single crochet, scaled to the maker's own unravelled stitch. Source: `figures`, YARN_OF. */
@@ -53,16 +61,21 @@ export function yarnNeed(form: Pick<PartForm, 'fabric' | 'gauge'>): Ranged {
   };
 }
 
-/** Mass of a part, g: yarn and fill. Null while nobody has said what the yarn weighs. */
-export function massOf(form: PartForm, firmness: Firmness, material: FillMaterial): Ranged | null {
+/** Mass of a part, g: yarn, fill and what hardware is on it. Null while nobody has said what the yarn weighs. */
+export function massOf(
+  form: PartForm,
+  firmness: Firmness,
+  material: FillMaterial,
+  hardwareG = 0,
+): Ranged | null {
   const perMetre = form.gauge.gramsPerMetre;
   if (perMetre === null) return null;
   const yarn = yarnNeed(form);
-  const fill = fillGrams(form.innerCm3, firmness, material, form.gauge.rangePercent);
+  const fill = fillNeed(form, firmness, material);
   return {
-    value: yarn.value * perMetre + fill.value,
-    low: yarn.low * perMetre + fill.low,
-    high: yarn.high * perMetre + fill.high,
+    value: yarn.value * perMetre + fill.value + hardwareG,
+    low: yarn.low * perMetre + fill.low + hardwareG,
+    high: yarn.high * perMetre + fill.high + hardwareG,
     source: yarn.source,
   };
 }

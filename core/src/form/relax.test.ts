@@ -12,7 +12,7 @@ const W = 5;
 const H = 4.5;
 const FLAT = (6 * W) / (2 * Math.PI);
 const gauge = (roundMm = H, lean = 0, hand: 'right' | 'left' = 'right') =>
-  gaugeOf({ hookMm: 3, stitchMm: W, roundMm, leanStitches: lean, hand, yarnUnder: false });
+  gaugeOf({ hookMm: 3, stitchMm: W, roundMm, leanStitches: lean, postGive: 1, hand, yarnUnder: false });
 const formed = (
   fabric: Fabric,
   fill: Firmness = 'empty',

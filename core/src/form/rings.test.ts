@@ -169,6 +169,7 @@ describe('ten parts against a second, plain implementation', () => {
       startRadiusMm: name === 'tube' ? (30 * W) / (2 * Math.PI) : 0,
       closed: /close/.test(text),
       stretch: { empty: 0, soft: 0.01, medium: 0.03, firm: 0.06 }[fill],
+      postGive: fill === 'empty' ? 1 : 0.4,
     });
     within(got.widthMm, 2 * Math.max(...plain.r), 1);
     within(got.heightMm, Math.max(Math.max(...plain.z) - Math.min(...plain.z), 3), 1);
@@ -251,6 +252,7 @@ describe('form', () => {
     );
     // n x 5 / pi x 1.25 x 0.97 (measured gauge): 24 -> 46.3, 18 -> 34.7, 12 -> 23.2, 6 -> 11.6 mm
     expect(windowOf(head, 5, 24, 16)).toEqual({
+      known: true,
       first: 5,
       lastComfortable: 6,
       lastPossible: 7,

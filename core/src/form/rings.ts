@@ -16,6 +16,8 @@ export interface RingInput {
   stretch: number;
   /** straight length of each round's section: 0 for a circle, else an oval of two half circles and two straights; the start has that of round 1 */
   straightMm?: readonly number[];
+  /** stiffness of stretched posts over that of rows: `figures`, GAUGE.postGive; 1 for the house's older tables */
+  postGive?: number;
   /** softness of gathering; the house figure unless a test says otherwise */
   gathering?: number;
   bendStiffness?: number;
@@ -66,6 +68,7 @@ class Model {
   private readonly pressure: number;
   private readonly row: number;
   private readonly post: number;
+  private readonly give: number;
   private readonly gather: number;
   private readonly bend: number;
   private readonly w: number;
@@ -87,6 +90,7 @@ class Model {
     this.pinnedR = new Uint8Array(this.n);
     this.row = input.roundMm / input.stitchMm;
     this.post = input.stitchMm / input.roundMm;
+    this.give = input.postGive ?? 1;
     this.gather = input.gathering ?? FABRIC.gathering;
     this.bend = input.bendStiffness ?? FABRIC.bendStiffness;
     for (let i = 0; i < rounds; i++) {
@@ -152,7 +156,7 @@ class Model {
       const dr = r[i] - r[i - 1];
       const dz = z[i] - z[i - 1];
       const d = Math.sqrt(dr * dr + dz * dz) - h[i];
-      sum += (count[i] / 2) * this.post * (d > 0 ? 1 : this.gather) * d * d;
+      sum += (count[i] / 2) * this.post * (d > 0 ? this.give : this.gather) * d * d;
       if (i > 1) {
         const ar = r[i] - r[i - 2];
         const az = z[i] - z[i - 2];
@@ -183,7 +187,7 @@ class Model {
     }
     const third = (pressure * Math.PI) / 3;
     for (let i = 1; i < n; i++) {
-      this.spring(i - 1, i, h[i], count[i] * this.post, 1, this.gather);
+      this.spring(i - 1, i, h[i], count[i] * this.post, this.give, this.gather);
       if (i > 1) this.spring(i - 2, i, h[i] + h[i - 1], count[i] * this.bend, 0, 1);
       if (pressure === 0) continue;
       const [a, b, dz] = [r[i - 1], r[i], z[i] - z[i - 1]];

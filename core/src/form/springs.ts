@@ -1,6 +1,6 @@
 import { FABRIC } from '../figures';
 import { enclosed, type Rim } from './enclosed';
-import type { PartForm } from './form';
+import { postGiveOf, type PartForm } from './form';
 import type { Net } from './net';
 
 /** Stiffness of the weaker links against a row's, K = 1. Source: the house's geometry, section 3. */
@@ -33,6 +33,8 @@ export class Springs {
   private readonly pressure: number;
   private readonly out: 1 | -1;
   private readonly postStiff: number;
+  /** the same while a post is stretched: posts give more than rows */
+  private readonly postOut: number;
   private readonly shearStiff: number;
 
   constructor(
@@ -45,6 +47,7 @@ export class Springs {
     const row = h / w;
     const post = w / h;
     const g = FABRIC.gathering;
+    const give = postGiveOf(gauge, stretch);
     const a: number[] = [];
     const b: number[] = [];
     const rest: number[] = [];
@@ -86,7 +89,7 @@ export class Springs {
       const [low, high] = [net.parentFrom[s], net.parentTo[s]];
       if (low >= net.stitches) {
         // Into the closed start: the ring itself takes what a chain loop leaves.
-        edge(s, low, net.heightMm[s] + form.r[0], post, post * g);
+        edge(s, low, net.heightMm[s] + form.r[0], post * give, post * g);
       } else if (high > low) {
         posts.push(s);
         // What the stitch wants, and what the round wants that lies even: within half a stitch the post leans for free.
@@ -98,7 +101,7 @@ export class Springs {
           edge(s, (deep + deeper - 1) >> 1, net.heightMm[s] + net.heightMm[middle], 0, WEAK.fold);
       }
       if (net.mesh.cap >= 0 && net.round[s] === fabric.rounds.length - 1)
-        edge(s, net.mesh.cap, net.heightMm[s] * FABRIC.gatheredHeight, post, post * g);
+        edge(s, net.mesh.cap, net.heightMm[s] * FABRIC.gatheredHeight, post * give, post * g);
     }
     this.edgeA = Int32Array.from(a);
     this.edgeB = Int32Array.from(b);
@@ -113,6 +116,7 @@ export class Springs {
     );
     this.shearRest = rests;
     this.postStiff = post;
+    this.postOut = post * give;
     this.shearStiff = WEAK.shear;
     const first = net.mesh.first;
     const last = fabric.rounds.length - 1;
@@ -182,7 +186,7 @@ export class Springs {
       }
       const d = Math.sqrt(dx * dx + dy * dy + dz * dz) + 1e-9;
       const e = d - net.heightMm[s];
-      const stiff = this.postStiff * (e > 0 ? 1 : FABRIC.gathering);
+      const stiff = e > 0 ? this.postOut : this.postStiff * FABRIC.gathering;
       const side = Math.max(least * stiff, (stiff * e) / d, 0.5 * this.shearStiff);
       put(s, stiff, side, dx / d, dy / d, dz / d);
       const share = 1 / (high - low);
@@ -279,7 +283,7 @@ export class Springs {
   }
 
   private alongPosts(x: Float64Array, g: Float64Array): number {
-    const { net, posts, postStiff, shearStiff, shearRest } = this;
+    const { net, posts, postStiff, postOut, shearStiff, shearRest } = this;
     const { before, after, parentFrom, parentTo, heightMm } = net;
     const soft = postStiff * FABRIC.gathering;
     let energy = 0;
@@ -318,7 +322,7 @@ export class Springs {
       const qz = dz - along * tz;
       const tall = Math.sqrt(qx * qx + qy * qy + qz * qz) + 1e-9;
       const e = tall - heightMm[s];
-      const stiff = e > 0 ? postStiff : soft;
+      const stiff = e > 0 ? postOut : soft;
       const shear = along - shearRest[s];
       energy += 0.5 * stiff * e * e + 0.5 * shearStiff * shear * shear;
       const pull = (stiff * e) / tall;

@@ -2,6 +2,8 @@ import type { PartForm } from './form';
 
 /** In which rounds something can still be done through the open end. Round numbers; `null` when there is no such round. */
 export interface WorkWindow {
+  /** false while nobody can tell the size of a stitch: then no round is named */
+  known: boolean;
   /** the first round after which the place exists */
   first: number;
   lastComfortable: number | null;
@@ -28,6 +30,8 @@ export function windowOf(
   comfortableMm: number,
   possibleMm: number,
 ): WorkWindow {
+  if (form.gauge.stitchSource === 'not known')
+    return { known: false, first, lastComfortable: null, lastPossible: null, openingMm: null, into: null };
   const start = form.rounds.findIndex((r) => r.number === first);
   const last = (needMm: number): number | null => {
     let found: number | null = null;
@@ -43,6 +47,7 @@ export function windowOf(
   const index = form.rounds.findIndex((r) => r.number === at);
   const lastIndex = form.rounds.findIndex((r) => r.number === lastPossible);
   return {
+    known: true,
     first,
     lastComfortable,
     lastPossible,

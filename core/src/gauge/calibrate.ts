@@ -1,5 +1,5 @@
 import { GAUGE, MEASURING } from '../figures';
-import { rulerRange, type GaugeSettings } from './gauge';
+import { rulerRange, stitchPerHook, type GaugeSettings } from './gauge';
 
 /** A change of the gauge that a measurement asks for. */
 export type GaugeChange = Partial<GaugeSettings>;
@@ -11,6 +11,9 @@ export type Calibrated = { change: GaugeChange; fault?: undefined } | { fault: '
 export const COUNTED = 10;
 const UNRAVELLED = 20;
 
+/** The stitch that hook and yarn alone would give, mm. */
+const hookStitch = ({ hookMm, yarn }: GaugeSettings): number => hookMm * stitchPerHook(yarn).value;
+
 const believable = (value: number, expected: number): boolean =>
   value >= expected * MEASURING.believable.low! && value <= expected * MEASURING.believable.high!;
 
@@ -18,7 +21,7 @@ const believable = (value: number, expected: number): boolean =>
 export function fromTenStitches(settings: GaugeSettings, overMm: number): Calibrated {
   if (!(overMm > 0)) return { fault: 'not a length' };
   const stitchMm = overMm / COUNTED;
-  if (!believable(stitchMm, settings.hookMm * GAUGE.stitchPerHookMm.value)) return { fault: 'far off' };
+  if (!believable(stitchMm, hookStitch(settings))) return { fault: 'far off' };
   return { change: { stitchMm, stitchRangePercent: rulerRange(overMm) } };
 }
 
@@ -26,7 +29,7 @@ export function fromTenStitches(settings: GaugeSettings, overMm: number): Calibr
 export function fromTenRounds(settings: GaugeSettings, overMm: number): Calibrated {
   if (!(overMm > 0)) return { fault: 'not a length' };
   const roundMm = overMm / COUNTED;
-  const stitchMm = settings.stitchMm ?? settings.hookMm * GAUGE.stitchPerHookMm.value;
+  const stitchMm = settings.stitchMm ?? hookStitch(settings);
   if (!believable(roundMm, stitchMm * GAUGE.roundPerStitch.value)) return { fault: 'far off' };
   return { change: { roundMm, roundRangePercent: rulerRange(overMm) } };
 }
@@ -66,7 +69,7 @@ export function wanderOf(
 export function fromUnravelled(settings: GaugeSettings, overMm: number): Calibrated {
   if (!(overMm > 0)) return { fault: 'not a length' };
   const yarnPerStitchMm = overMm / UNRAVELLED;
-  const stitchMm = settings.stitchMm ?? settings.hookMm * GAUGE.stitchPerHookMm.value;
+  const stitchMm = settings.stitchMm ?? hookStitch(settings);
   if (!believable(yarnPerStitchMm, stitchMm * GAUGE.yarnPerStitch.value)) return { fault: 'far off' };
   return { change: { yarnPerStitchMm } };
 }

@@ -58,7 +58,11 @@ describe('gauge', () => {
     ['99', null],
     ['', null],
     ['hook', null],
-    ['Q', null],
+    ['A', null],
+    ['M', 9],
+    ['N', 10],
+    ['P', 11.5],
+    ['Q', 15],
   ])('the hook “%s” is %s mm', (said, mm) => expect(hookMm(said)).toBe(mm));
   it('names a hook in the maker’s system, always with its mm', () =>
     expect([

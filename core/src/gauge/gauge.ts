@@ -3,6 +3,10 @@ import { GAUGE, MEASURING } from '../figures';
 /** What the maker has said about hook, hand and stitches; anything left out is assumed from the figures. */
 export interface GaugeSettings {
   hookMm: number;
+  /** how the hook is known: said by the maker or the text, only assumed because nobody said one, or said in words that name no one hook */
+  hookBy?: HookBy;
+  /** the yarn's weight, one of `figures`, YARNS */
+  yarn?: string;
   stitchMm?: number;
   roundMm?: number;
   /** how far a measured stitch or round may be off, percent */
@@ -13,12 +17,22 @@ export interface GaugeSettings {
   /** mm of yarn in one single crochet, unravelled */
   yarnPerStitchMm?: number;
   gramsPerMetre?: number;
+  /** stiffness of stretched posts over that of rows, from the height of a finished, filled part */
+  postGive?: number;
+  /** how far that measured figure may be off, percent */
+  postRangePercent?: number;
   hand: 'right' | 'left';
   yarnUnder: boolean;
 }
 
+export type HookBy = 'said' | 'assumed' | 'not known';
+
+/** Where a length comes from. `not known`: from a hook that nobody could tell; no check may pass on it. */
+export type Source = 'measured' | 'assumed' | 'not known';
+
 /** Millimetres per stitch and round, with their source and range. */
 export interface Gauge {
+  hookMm: number;
   stitchMm: number;
   roundMm: number;
   /** stitches per round in the working direction; negative = against it (decision 16) */
@@ -32,9 +46,15 @@ export interface Gauge {
   /** null while nobody has weighed the yarn or read its label */
   gramsPerMetre: number | null;
   hand: 'right' | 'left';
+  /** stiffness of stretched posts over that of rows */
+  postGive: number;
+  postSource: 'measured' | 'assumed';
+  /** how far a measured figure may be off, percent; an assumed one has the range of `figures`, GAUGE.postGive */
+  postRangePercent: number;
+  hookBy: HookBy;
   /** measured when both the stitch and the round are */
-  source: 'measured' | 'assumed';
-  stitchSource: 'measured' | 'assumed';
+  source: Source;
+  stitchSource: Source;
   /** lengths across and along the rounds may be off by so many percent, either way */
   stitchRangePercent: number;
   roundRangePercent: number;
@@ -45,12 +65,16 @@ export interface Gauge {
 /** Works the gauge out of what is known. Source of the defaults: `figures`, GAUGE. */
 export function gaugeOf(settings: GaugeSettings): Gauge {
   const under = settings.yarnUnder ? GAUGE.yarnUnder.value : 1;
-  const stitchMm = settings.stitchMm ?? settings.hookMm * GAUGE.stitchPerHookMm.value * under;
+  const perHook = stitchPerHook(settings.yarn);
+  const stitchMm = settings.stitchMm ?? settings.hookMm * perHook.value * under;
   const stitchMeasured = settings.stitchMm !== undefined;
   const roundMeasured = settings.roundMm !== undefined;
+  const hookBy = settings.hookBy ?? 'said';
+  const guessed: Source = hookBy === 'not known' ? 'not known' : 'assumed';
+  const guessedPercent = hookBy === 'not known' ? GAUGE.unknownRange.value : perHook.percent;
   const stitchRangePercent = stitchMeasured
     ? (settings.stitchRangePercent ?? GAUGE.measuredRange.value)
-    : GAUGE.assumedRange.value;
+    : guessedPercent;
   // A round height taken from the stitch is off by the stitch's own error and by the ratio's.
   const ratio = GAUGE.roundPerStitch;
   const ratioPercent = (100 * (ratio.value - ratio.low!)) / ratio.value;
@@ -58,8 +82,9 @@ export function gaugeOf(settings: GaugeSettings): Gauge {
     ? (settings.roundRangePercent ?? GAUGE.measuredRange.value)
     : stitchMeasured
       ? Math.hypot(stitchRangePercent, ratioPercent)
-      : GAUGE.assumedRange.value;
+      : guessedPercent;
   return {
+    hookMm: settings.hookMm,
     stitchMm,
     roundMm: settings.roundMm ?? stitchMm * ratio.value,
     leanStitches:
@@ -73,12 +98,24 @@ export function gaugeOf(settings: GaugeSettings): Gauge {
     yarnSource: settings.yarnPerStitchMm === undefined ? 'assumed' : 'measured',
     gramsPerMetre: settings.gramsPerMetre ?? null,
     hand: settings.hand,
-    source: stitchMeasured && roundMeasured ? 'measured' : 'assumed',
-    stitchSource: stitchMeasured ? 'measured' : 'assumed',
+    postGive: settings.postGive ?? GAUGE.postGive.value,
+    postSource: settings.postGive === undefined ? 'assumed' : 'measured',
+    postRangePercent: settings.postRangePercent ?? 0,
+    hookBy,
+    source: stitchMeasured ? (roundMeasured ? 'measured' : 'assumed') : guessed,
+    stitchSource: stitchMeasured ? 'measured' : guessed,
     stitchRangePercent,
     roundRangePercent,
     rangePercent: Math.max(stitchRangePercent, roundRangePercent),
   };
+}
+
+/** Stitch width over the hook for a yarn, and how far it may be off, percent. Plush is thicker than its hook says. Source: `figures`, GAUGE. */
+export function stitchPerHook(yarn: string | undefined): { value: number; percent: number } {
+  const own = yarn === undefined ? undefined : GAUGE.stitchPerHookOf[yarn];
+  if (!own) return { value: GAUGE.stitchPerHookMm.value, percent: GAUGE.assumedRange.value };
+  const off = Math.max(own.high! - own.value, own.value - own.low!);
+  return { value: own.value, percent: (100 * off) / own.value };
 }
 
 /** A length with how far it may be off, in its own unit. */
@@ -86,7 +123,7 @@ export interface Ranged {
   value: number;
   low: number;
   high: number;
-  source: 'measured' | 'assumed';
+  source: Source;
 }
 
 /** A length under a gauge with its range; `power` 2 for areas, 3 for volumes. */

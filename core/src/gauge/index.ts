@@ -1,5 +1,5 @@
-export { acrossRange, gaugeOf, ranged, rulerRange } from './gauge';
-export type { Gauge, GaugeSettings, Ranged } from './gauge';
+export { acrossRange, gaugeOf, ranged, rulerRange, stitchPerHook } from './gauge';
+export type { Gauge, GaugeSettings, HookBy, Ranged, Source } from './gauge';
 export {
   COUNTED,
   fromLabel,

@@ -49,7 +49,7 @@ describe('the assembled otter', () => {
     expect(site.pins!.top!.round[1]).toBeGreaterThan(round);
     expect(site.pins!.bottom!.round[1]).toBeLessThan(round);
     // Right-handed and ring down, numbers grow towards the toy's right (decision 16).
-    expect(site.pins!.right.stitch[0]).toBeGreaterThan(site.pins!.left.stitch[0]);
+    expect(site.pins!.right!.stitch[0]).toBeGreaterThan(site.pins!.left!.stitch[0]);
   });
 
   it('says nothing about a place whose round is gone', () => {

@@ -3,19 +3,23 @@ import {
   directionsOf,
   frameAt,
   holeName,
+  level,
   mirrored,
   nearestPlace,
   pointOf,
   polarOf,
   profileAt,
   resolvePlace,
-  coordAt,
+  straight,
+  walkInPlane,
   type Directions,
   type HoleName,
   type Polar,
   type RingIs,
+  type Walk,
 } from '../address';
-import { add, cross, scale, unit, type PartForm, type Vec3 } from '../form';
+import { add, cross, dot, scale, sub, surfacePoint, unit, type PartForm, type Vec3 } from '../form';
+import type { JoinFault } from '../words';
 import type { Aim, SewnJoin } from './join';
 import { across, move, rotation, turn, type Placement } from './space';
 
@@ -45,12 +49,12 @@ export interface JoinSite {
   guestEdge: number;
 }
 
-/** Holes of the host under the top, bottom, left and right of the guest's edge. Left and right are the toy's own. */
+/** Holes of the host under the top, bottom, left and right of the guest's edge, as far as there is fabric. Left and right are the toy's own. */
 export interface Pins {
   top: HoleName | null;
   bottom: HoleName | null;
-  left: HoleName;
-  right: HoleName;
+  left: HoleName | null;
+  right: HoleName | null;
 }
 
 export interface Placed extends Piece {
@@ -129,8 +133,9 @@ export function sitesOf(join: SewnJoin, host: Piece, guest: PartForm): JoinSite[
 }
 
 /**
- * The four pins of a round edge of n guest stitches centred on a hole, on the ring model: half the edge's diameter
- * along the fabric up and down, and to both sides along the round. A flattened edge lies along its round.
+ * The four pins of a round edge of n guest stitches centred on a hole: half the edge's diameter along the fabric straight
+ * up and down and level to both sides, whatever way the host's rounds run. A flattened edge lies along its round: its two
+ * ends are left and right, or top and bottom where the round runs up.
  */
 function pinsOf(
   host: Piece,
@@ -141,38 +146,46 @@ function pinsOf(
   edge: SewnJoin['edge'],
 ): Pins {
   const { form } = host;
-  const reach =
-    edge === 'flattened' ? (n * guest.gauge.stitchMm) / 2 : (n * guest.gauge.stitchMm) / (2 * Math.PI);
-  const { count } = form.fabric.rounds[round];
-  const polar = polarOf(form, round, index, 'hole');
-  const sideways = reach / Math.max(((2 * Math.PI) / count) * profileAt(form, polar.row).radiusMm, 0.1);
-  const steps = Math.min(Math.round(sideways), Math.floor(count / 4));
-  const up = ownDirections(host).up[2];
-  const plus = holeName(form, round, index + steps);
-  const minus = holeName(form, round, index - steps);
-  // Seen from the front with up above, numbers grow towards the toy's own left when the ring is up.
-  const growsLeft = up < 0 === form.direction < 0;
-  const walk = (towards: 1 | -1): HoleName | null => {
-    if (edge === 'flattened') return null;
-    let row = round;
-    let left = reach;
-    while (
-      left > 0.25 * form.gauge.roundMm &&
-      row + towards >= 1 &&
-      row + towards < form.fabric.rounds.length
-    ) {
-      row += towards;
-      left -= Math.hypot(form.r[row] - form.r[row - towards], form.z[row] - form.z[row - towards]);
-    }
-    return holeName(form, row, Math.round(coordAt(form, row, polar.angleRad, 'hole')));
+  const own = ownDirections(host);
+  const from = polarOf(form, round, index, 'hole');
+  const none: Pins = { top: null, bottom: null, left: null, right: null };
+  if (edge === 'flattened') {
+    const reach = (n * guest.gauge.stitchMm) / 2;
+    const { count } = form.fabric.rounds[round];
+    const stitch = ((2 * Math.PI) / count) * profileAt(form, from.row).radiusMm;
+    const steps = Math.min(Math.round(reach / Math.max(stitch, 0.1)), Math.floor(count / 4));
+    const [plus, minus] = [index + steps, index - steps];
+    const at = (k: number) => pointOf(form, polarOf(form, round, k, 'hole'));
+    const way = sub(at(plus), at(minus));
+    const [name, other] = [holeName(form, round, plus), holeName(form, round, minus)];
+    const [up, left] = [dot(way, own.up), dot(way, own.left)];
+    if (Math.abs(up) > Math.abs(left))
+      return { ...none, top: up > 0 ? name : other, bottom: up > 0 ? other : name };
+    return { ...none, left: left >= 0 ? name : other, right: left >= 0 ? other : name };
+  }
+  const reach = (n * guest.gauge.stitchMm) / (2 * Math.PI);
+  const hole = (walk: Walk): HoleName | null => {
+    const near = walk.walkedMm < 0.5 * reach ? null : nearestPlace(form, walk.at, 'hole');
+    return near ? holeName(form, near.round, near.index) : null;
   };
   return {
-    top: walk(up >= 0 ? 1 : -1),
-    bottom: walk(up >= 0 ? -1 : 1),
-    left: growsLeft ? plus : minus,
-    right: growsLeft ? minus : plus,
+    top: hole(straight(form, own, from, 'up', reach)),
+    bottom: hole(straight(form, own, from, 'down', reach)),
+    left: hole(sideways(form, own, from, 'left', reach)),
+    right: hole(sideways(form, own, from, 'right', reach)),
   };
 }
+
+/** Where the fabric lies nearly level, a level line is no line: there the side is the toy's own left or right, straight over the fabric. */
+function sideways(form: PartForm, own: Directions, from: Polar, way: 'left' | 'right', mm: number): Walk {
+  const { normal } = frameAt(form, from);
+  if (Math.abs(dot(normal, own.up)) < LIES_LEVEL) return level(form, own, from, way, mm);
+  const towards = scale(own.left, way === 'left' ? 1 : -1);
+  return walkInPlane(form, from, unit(cross(normal, towards)), towards, mm);
+}
+
+/** Cosine of the fabric's slope from which on it lies nearly level: 45 degrees. */
+const LIES_LEVEL = Math.SQRT1_2;
 
 /** Puts a guest on its host's placement. A twin gets the mirrored target frame, never a mirrored body (decision 8). */
 export function attach(host: Placed, guest: Piece, site: JoinSite, twin: boolean): Placed {
@@ -234,40 +247,116 @@ export function stand(piece: Piece): Placed {
   return { ...piece, placement: { rows: rotation(across(front, up), up, FRONT, UP), shift: [0, 0, 0] } };
 }
 
+/** A join that cannot be made as it is written. */
+export interface FaultyJoin {
+  join: SewnJoin;
+  fault: JoinFault;
+}
+
+type Of = { part: string; copy: string };
+const keyOf = (p: Of) => `${p.part}/${p.copy}`;
+const guestsOf = (join: SewnJoin): Of[] => [
+  join.guest,
+  ...(join.twin ? [{ part: join.guest.part, copy: join.twin.copy }] : []),
+];
+
+/** The joins of which host and guests are there, in order, each guest once; and what is wrong with the others. */
+function sound(
+  pieces: readonly Piece[],
+  joins: readonly SewnJoin[],
+): { good: SewnJoin[]; faults: FaultyJoin[] } {
+  const there = new Set(pieces.map(keyOf));
+  const parts = new Set(pieces.map((p) => p.part));
+  const held = new Set<string>();
+  const faults: FaultyJoin[] = [];
+  const good = joins.filter((join) => {
+    const all = [join.at as Of, ...guestsOf(join)];
+    const gone = all.find((p) => !there.has(keyOf(p)));
+    const fault: JoinFault | null = gone
+      ? parts.has(gone.part)
+        ? 'copy gone'
+        : 'no rounds'
+      : guestsOf(join).some((g) => held.has(keyOf(g)))
+        ? 'sewn twice'
+        : null;
+    if (fault) faults.push({ join, fault });
+    else for (const g of guestsOf(join)) held.add(keyOf(g));
+    return (
+      fault === null || (fault === 'copy gone' && there.has(keyOf(join.at)) && there.has(keyOf(join.guest)))
+    );
+  });
+  return { good, faults };
+}
+
 /**
- * The whole toy: every piece placed by the tree of joins. Pieces that no join reaches stand on their own; a join that
- * would close a loop is left out and listed as a gap.
+ * The whole toy: every piece placed by the trees of joins, each tree beside the one before. Pieces that no join reaches
+ * are loose; what cannot be joined as it is written is left out and told. A circle of joins is opened at its first.
  */
 export function assemble(
   pieces: readonly Piece[],
   joins: readonly SewnJoin[],
-): { placed: Placed[]; loose: Piece[]; gaps: SewnJoin[] } {
-  const key = (p: { part: string; copy: string }) => `${p.part}/${p.copy}`;
-  const byKey = new Map(pieces.map((p) => [key(p), p]));
-  const guests = new Set(
-    joins.flatMap((j) => [key(j.guest), ...(j.twin ? [key({ part: j.guest.part, copy: j.twin.copy })] : [])]),
-  );
-  const hosts = new Set(joins.map((j) => key(j.at)));
-  const roots = pieces.filter((p) => hosts.has(key(p)) && !guests.has(key(p)));
-  const placed = new Map<string, Placed>(roots.slice(0, 1).map((p) => [key(p), stand(p)]));
-  const gaps: SewnJoin[] = [];
-  let waiting = [...joins];
-  for (let before = -1; waiting.length !== before;) {
-    before = waiting.length;
-    waiting = waiting.filter((join) => {
-      const host = placed.get(key(join.at));
-      const guest = byKey.get(key(join.guest));
-      if (!host || !guest) return true;
-      sitesOf(join, host, guest.form).forEach((site, i) => {
-        const k = key({ part: join.guest.part, copy: site.copy });
-        const piece = byKey.get(k);
-        if (!piece || placed.has(k)) gaps.push(join);
-        else placed.set(k, attach(host, piece, site, i === 1));
+): { placed: Placed[]; loose: Piece[]; faults: FaultyJoin[] } {
+  const byKey = new Map(pieces.map((p) => [keyOf(p), p]));
+  const { good, faults } = sound(pieces, joins);
+  const held = new Set(good.flatMap((j) => guestsOf(j).map(keyOf)));
+  const placed = new Map<string, Placed>();
+  let waiting = [...good];
+  const grow = (root: Piece): Placed[] => {
+    const tree = [stand(root)];
+    placed.set(keyOf(root), tree[0]);
+    for (let before = -1; waiting.length !== before;) {
+      before = waiting.length;
+      waiting = waiting.filter((join) => {
+        const host = tree.find((p) => keyOf(p) === keyOf(join.at));
+        if (!host) return true;
+        const sites = sitesOf(join, host, byKey.get(keyOf(join.guest))!.form);
+        if (sites.length === 0) faults.push({ join, fault: 'homeless' });
+        sites.forEach((site, i) => {
+          const piece = byKey.get(keyOf({ part: join.guest.part, copy: site.copy }));
+          if (!piece) return;
+          if (placed.has(keyOf(piece))) return void faults.push({ join, fault: 'circle' });
+          const put = attach(host, piece, site, i === 1);
+          placed.set(keyOf(piece), put);
+          tree.push(put);
+        });
+        return false;
       });
-      return false;
-    });
-  }
-  return { placed: [...placed.values()], loose: pieces.filter((p) => !placed.has(key(p))), gaps };
+    }
+    return tree;
+  };
+  const hosts = new Set(good.map((j) => keyOf(j.at)));
+  const trees = pieces.filter((p) => hosts.has(keyOf(p)) && !held.has(keyOf(p))).map(grow);
+  while (waiting.length > 0) trees.push(grow(byKey.get(keyOf(waiting[0].at))!));
+  const beside = sideBySide(trees.filter((t) => t.length > 1));
+  const shown = new Set(beside.map(keyOf));
+  return { placed: beside, loose: pieces.filter((p) => !shown.has(keyOf(p))), faults };
+}
+
+/** Room between trees of joins that hold nothing of each other, mm. */
+const APART_MM = 12;
+const AROUND = 12;
+
+/** Trees in a row, the first where it stands. */
+function sideBySide(trees: readonly Placed[][]): Placed[] {
+  if (trees.length < 2) return trees.flat();
+  let right = -Infinity;
+  return trees.flatMap((tree) => {
+    const xs = tree.flatMap((p) =>
+      Array.from(
+        { length: p.form.r.length * AROUND },
+        (_, k) =>
+          move(
+            p.placement,
+            surfacePoint(p.form, (2 * Math.PI * (k % AROUND)) / AROUND, Math.floor(k / AROUND)),
+          )[0],
+      ),
+    );
+    const by = right === -Infinity ? 0 : right + APART_MM - Math.min(...xs);
+    right = Math.max(...xs) + by;
+    return by === 0
+      ? tree
+      : tree.map((p) => ({ ...p, placement: { ...p.placement, shift: add(p.placement.shift, [by, 0, 0]) } }));
+  });
 }
 
 /** The place of a hole of a round, ready to be stored. */

@@ -83,7 +83,7 @@ function headingLine(node: HeadingNode): string {
     `${node.make}x`,
     node.mirrored ? 'mirrored' : null,
     node.colour,
-    node.hookMm === null ? null : `${node.hookMm} mm hook`,
+    node.hook && (node.hook.mm === null ? node.hook.said : `${node.hook.mm} mm hook`),
     node.yarn,
     node.ringIs ? `ring = ${node.ringIs}` : null,
   ];

@@ -33,6 +33,7 @@ export function blame(j: Judged): Problem[] {
     !node.unclosed &&
     count.made !== null &&
     (isStart || count.eaten === offered) &&
+    count.made !== 0 &&
     (stated === null || stated === count.made)
   )
     return [];
@@ -56,6 +57,8 @@ export function blame(j: Judged): Problem[] {
         closeBracket(j),
       ),
     ];
+  if (count.made === 0 && !fault && (isStart || count.eaten !== offered || offered > 0))
+    return [problem('too-few', span, say.makesNothing)];
   if (j.given)
     return count.made === null && stated === null
       ? [problem('unknown-word', span, say.givenUnknown)]

@@ -299,13 +299,16 @@ describe('every form: what it uses and leaves', () => {
   it.each<[note: string, wanted: object]>([
     [
       '-- eyes between R9 and R10, 5 between --',
-      { rounds: [9, 10], many: 5, counted: 'between', holes: false },
+      { rounds: [9, 10], many: [5], counted: 'between', holes: false },
     ],
-    ['Insert safety eyes between rounds 9 & 10, 6 sts apart', { rounds: [9, 10], many: 6, counted: 'apart' }],
-    ['eyes between R4 and R5', { rounds: [4, 5], many: null }],
+    [
+      'Insert safety eyes between rounds 9 & 10, 6 sts apart',
+      { rounds: [9, 10], many: [6], counted: 'apart' },
+    ],
+    ['eyes between R4 and R5', { rounds: [4, 5], many: null, unread: null }],
   ])('the note “%s” is a placement', (note, wanted) => {
     const { node } = part(`R1: 6 sc in ring (6)\n${note}`).lines[1];
-    expect(node.type === 'note' && node.placement).toMatchObject(wanted);
+    expect(node.type === 'note' && node.feature).toMatchObject(wanted);
   });
 
   it('reads UK words with UK meanings and warns when the text looks like the other', () => {

@@ -1,4 +1,4 @@
-import { hookMm } from '../figures';
+import { bareHook, hookIn, type HookSaid } from './hooks';
 import { craftWord } from './stitches';
 import type { HeadingNode, Terms } from './syntax';
 
@@ -27,9 +27,9 @@ const NO_NAME = new Set([
 
 /** Reads a title: `Head (1x, rust, 3.0 mm hook, ring = crown)`, `EARS - make 2`, `Arm x2`, `Head:`, `Option "tall ears":`. `fresh`: nothing but blank lines or an ending stands before it. */
 export function headingOf(line: string, plain: string, fresh: boolean, terms: Terms): HeadingNode | null {
-  const text = plain.trim();
-  if (text.length > 160) return null;
-  const option = /^option\s+"?([^":]+)"?\s*:?/.exec(text);
+  const whole = plain.trim();
+  if (whole.length > 160) return null;
+  const option = /^option\s+"?([^":]+)"?\s*:?/.exec(whole);
   const lead = plain.length - plain.trimStart().length;
   if (option)
     return {
@@ -40,6 +40,11 @@ export function headingOf(line: string, plain: string, fresh: boolean, terms: Te
       ),
       option: true,
     };
+  const hook = hookIn(whole) ?? hookInBracket(whole);
+  // What names the hook is read; the rest of the line is read as if it were not there.
+  const text = hook
+    ? `${whole.slice(0, hook.from)}${' '.repeat(hook.to - hook.from)}${whole.slice(hook.to)}`
+    : whole;
   const open = text.search(/[([]/);
   const outside = open >= 0 ? text.slice(0, open) : text;
   const bracket = open >= 0 ? text.slice(open) : '';
@@ -48,6 +53,13 @@ export function headingOf(line: string, plain: string, fresh: boolean, terms: Te
   const colon = /:\s*$/.test(outside) || /:$/.test(text);
   const namePart = (make ? outside.slice(0, make.index) : outside).replace(/[\s:,-]+$/, '');
   const words = namePart.trim().split(/\s+/);
+  // `Crochet hook: 3 mm` names no part, and behind a part's name the hook comes last.
+  if (
+    hook &&
+    hook.from < outside.length &&
+    (outside.slice(hook.to).trim() !== '' || words.every((w) => OF_A_HOOK.has(w)))
+  )
+    return null;
   if (
     namePart.trim() === '' ||
     words.length > LONGEST_NAME ||
@@ -63,12 +75,58 @@ export function headingOf(line: string, plain: string, fresh: boolean, terms: Te
   if (make && bracket === '' && !titled) return null;
   const told = bracket + (make?.[0] ?? '');
   const tells =
+    hook !== null ||
     /make|\b\d+\s*x|x\s*\d+|hook|ring\s*=|mirrored/.test(told) ||
     (/^[([][a-z ,]*[)\]]/.test(bracket) && !/\b(sc|dc|inc|dec)\b/.test(bracket));
   const shouted =
     line.trim().length > 2 && line.trim() === line.trim().toUpperCase() && /\p{L}{3}/u.test(line);
   if (!fresh && !tells && !colon && !shouted) return null;
-  return { ...untold(line.slice(lead, lead + namePart.trimEnd().length).trim()), ...toldIn(told) };
+  return {
+    ...untold(line.slice(lead, lead + namePart.trimEnd().length).trim()),
+    ...toldIn(told),
+    hook: hook && { ...hook, from: hook.from + lead, to: hook.to + lead },
+  };
+}
+
+/** Words before a hook that name no part. */
+const OF_A_HOOK = new Set([
+  'crochet',
+  'steel',
+  'size',
+  'a',
+  'an',
+  'the',
+  'use',
+  'using',
+  'with',
+  'and',
+  'also',
+  'you',
+  'need',
+  'will',
+  'us',
+  'uk',
+  'change',
+  'switch',
+  'to',
+  '-',
+  '>',
+]);
+
+/** `(1x, rust, 3.0 mm)`, `(hook size medium)`: the piece of a bracket that names the hook without saying so, or says so without a size. */
+function hookInBracket(text: string): HookSaid | null {
+  const open = text.search(/[([]/);
+  if (open < 0) return null;
+  let from = open + 1;
+  for (const piece of text
+    .slice(from)
+    .replace(/[)\]]\s*[:.]?$/, '')
+    .split(',')) {
+    const said = bareHook(piece, from) ?? hookIn(piece);
+    if (said) return said.from >= from ? said : { ...said, from: said.from + from, to: said.to + from };
+    from += piece.length + 1;
+  }
+  return null;
 }
 
 const untold = (name: string): HeadingNode => ({
@@ -77,14 +135,14 @@ const untold = (name: string): HeadingNode => ({
   make: 1,
   mirrored: false,
   colour: null,
-  hookMm: null,
+  hook: null,
   yarn: null,
   ringIs: null,
   option: false,
 });
 
 /** What the bracket behind a title says. */
-function toldIn(told: string): Omit<HeadingNode, 'type' | 'name' | 'option'> {
+function toldIn(told: string): Omit<HeadingNode, 'type' | 'name' | 'option' | 'hook'> {
   const pieces = told
     .replace(/[()[\]]/g, '')
     .split(',')
@@ -103,24 +161,7 @@ function toldIn(told: string): Omit<HeadingNode, 'type' | 'name' | 'option'> {
     make: makeX ? Math.max(1, Math.min(99, Number(makeX[1] ?? makeX[2]))) : 1,
     mirrored: /mirror/.test(told),
     colour: colour?.replace(/^in /, '') ?? null,
-    hookMm: hookSpan(told)?.mm ?? null,
     yarn,
     ringIs: ring && RING_ENDS.includes(ring[1]) ? ring[1] : null,
   };
-}
-
-const HOOK_SAID = [
-  /(\d+(?:[.,]\d+)?)\s*mm/,
-  /\b([b-l])(?:-\d+(?:\.5)?)?(?=\s+hook\b)/,
-  /(?<=\bhook:?\s+(?:size\s+)?)([b-l]|\d+(?:\.\d+)?)(?![a-z0-9])/,
-];
-
-/** The words that name a hook in lower-case text (`3.0 mm`, `hook 3`, `E hook`, `hook size E`): where they stand and the hook in mm. */
-export function hookSpan(text: string): { from: number; to: number; mm: number } | null {
-  for (const pattern of HOOK_SAID) {
-    const m = pattern.exec(text);
-    const mm = m && hookMm(m[1].replace(',', '.'));
-    if (m && mm) return { from: m.index, to: m.index + m[0].length, mm };
-  }
-  return null;
 }

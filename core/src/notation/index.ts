@@ -3,6 +3,7 @@ export type { ReadOptions } from './read';
 export type { PartReading, RoundReading, RoundKind, LineReading, FreeLoops, Reading } from './reading';
 export type {
   Item,
+  ReturnItem,
   LineNode,
   RoundNode,
   Span,
@@ -11,7 +12,7 @@ export type {
   Terms,
   TextChange,
   Loops,
-  PlacementNote,
+  FeatureNote,
 } from './syntax';
 export { applied } from './problems';
 export { cleanText } from './clean';
@@ -20,7 +21,8 @@ export type { Rewriting } from './ranges';
 export { takeUp } from './takeUp';
 export type { TakenUp } from './takeUp';
 export { convertTerms } from './convert';
-export { hookSpan } from './headings';
+export { hookIn } from './hooks';
+export type { HookSaid } from './hooks';
 export type { Mend, Problem, ProblemCode, Severity } from './problems';
 export { printItems, printRound } from './printer';
 export { WORD_OF, knownWords } from './stitches';

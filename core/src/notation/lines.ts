@@ -1,7 +1,9 @@
 import { headingOf } from './headings';
 import { parseItems, type ItemContext } from './items';
 import { lex, plainLine, written, type PlainLine } from './lexer';
-import { betweenLine } from './notes';
+import { featureIn } from './featureNote';
+import { hookIn, type HookSaid } from './hooks';
+import { betweenLine, noteOf } from './notes';
 import type { Item, Label, LayerBase, LineNode, RoundNode, Stated } from './syntax';
 
 const LABEL =
@@ -83,10 +85,19 @@ function parse(line: string, context: LineContext): LineNode {
   if (found) return roundLine(plain, found.label, found.end, context);
   const heading = headingOf(line, plain.text, context.fresh, context.terms);
   if (heading) return heading;
+  const hook = plain.text.includes('hook') ? hookIn(plain.text) : null;
+  // A line with nothing but a hook on it is no round, whatever bullet stands before it.
+  if (hook && !/[a-z]{2}/.test(plain.text.slice(0, hook.from) + plain.text.slice(hook.to)))
+    return noteOf(line.trim(), plain.text);
   const round = roundLine(plain, null, 0, context);
-  return isProse(round, plain.text)
-    ? { type: 'note', text: line.trim(), placement: null, prose: true }
-    : round;
+  if (
+    (round.hook || featureIn(plain.text.trim())) &&
+    !round.layer &&
+    !round.stated &&
+    !round.items.some(isWork)
+  )
+    return noteOf(line.trim(), plain.text);
+  return isProse(round, plain.text) ? { ...noteOf(line.trim(), plain.text), prose: true } : round;
 }
 
 function labelOf(plain: PlainLine): { label: Label; end: number } | null {
@@ -127,10 +138,12 @@ function roundLine(plain: PlainLine, label: Label | null, bodyFrom: number, cont
   const end = comment && comment.index > 0 ? bodyFrom + comment.index : plain.text.length;
   const layer = layerOf(plain, bodyFrom, end);
   const { stated, bodyTo, after } = statedOf(plain, bodyFrom, end, context);
-  // Words about the layer are not stitches; what stands on both sides of them is.
-  const tokens = layer
-    ? [...lex(plain, bodyFrom, layer.from), ...lex(plain, Math.min(layer.to, bodyTo), bodyTo)]
-    : lex(plain, bodyFrom, bodyTo);
+  const hook = hookWords(plain, bodyFrom, bodyTo);
+  // Words about the layer or the hook are not stitches; what stands on both sides of them is.
+  const cuts = [...(layer ? [layer] : []), ...(hook ? [hook] : [])].sort((a, b) => a.from - b.from);
+  const tokens = [...cuts, { from: bodyTo, to: bodyTo }].flatMap((cut, i) =>
+    lex(plain, Math.min(i ? cuts[i - 1].to : bodyFrom, bodyTo), Math.min(cut.from, bodyTo)),
+  );
   const { items, unclosed } = parseItems(tokens, { ...context, begins: context.begins && !layer });
   for (const item of after) items.push(item);
   return {
@@ -141,8 +154,31 @@ function roundLine(plain: PlainLine, label: Label | null, bodyFrom: number, cont
     layer: layer?.base ?? null,
     unclosed,
     body: written(plain, bodyFrom, bodyTo),
+    ...(hook ? { hook: hook.said } : {}),
   };
 }
+
+/** `with a 3 mm hook,` among the stitches. */
+function hookWords(
+  plain: PlainLine,
+  from: number,
+  to: number,
+): { said: HookSaid; from: number; to: number } | null {
+  const text = plain.text.slice(from, to);
+  const said = text.includes('hook') ? hookIn(text) : null;
+  if (!said) return null;
+  const lead = /(?:(?:with|using|use|change to|switch to)\s+)?(?:(?:a|an|the|your|crochet|steel)\s+)*$/.exec(
+    text.slice(0, said.from),
+  )!;
+  return {
+    said: { ...said, ...written(plain, from + said.from, from + said.to) },
+    from: from + lead.index,
+    to: from + said.to,
+  };
+}
+
+/** Something that a hook works, whatever its count. */
+const isWork = (item: Item): boolean => item.type !== 'unknown' && item.type !== 'sign';
 
 function layerOf(
   plain: PlainLine,

@@ -1,44 +1,10 @@
-import type { LineNode, PlacementNote } from './syntax';
+import { featureIn } from './featureNote';
+import { hookIn } from './hooks';
+import type { LineNode } from './syntax';
 
-const COUNT_WORDS: Record<string, number> = {
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-};
-
-const LONGEST_PLACEMENT = 400;
-
-/** Reads a placement out of a note: `eyes between R9 and R10, 5 between`, `insert safety eyes between rounds 9 & 10, 6 sts apart`. */
-export function placementIn(note: string): PlacementNote | null {
-  const plain = note.slice(0, LONGEST_PLACEMENT).replace(/\s+/g, ' ');
-  if (!/\beyes?\b/.test(plain)) return null;
-  const rounds =
-    /\b(?:between|at|in)\s+(?:rounds?|rnds?|rows?|r)\s*\.?\s*(\d{1,4})\s*(?:and|&|\+|-|to)\s*(?:rounds?|rnds?|rows?|r)?\s*\.?\s*(\d{1,4})/.exec(
-      plain,
-    );
-  if (!rounds) return null;
-  const [a, b] = [Number(rounds[1]), Number(rounds[2])];
-  if (Math.abs(a - b) !== 1) return null;
-  const rest = plain.slice(rounds.index + rounds[0].length);
-  const many =
-    /(\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)\s*(?:(st|sts|stitch|stitches|hole|holes)\s*)?(between|apart|in between|showing)/.exec(
-      rest,
-    );
-  return {
-    what: 'eyes',
-    rounds: [Math.min(a, b), Math.max(a, b)],
-    many: many ? (COUNT_WORDS[many[1]] ?? Number(many[1])) : null,
-    counted: many && many[3] === 'apart' ? 'apart' : 'between',
-    holes: many?.[2]?.startsWith('hole') ?? false,
-  };
-}
+/** The whole part stays empty; "do not stuff the last rounds" says less. */
+const UNSTUFFED =
+  /^(?:leave (?:it |them |this |the part )?(?:unstuffed|empty|hollow)|(?:do not|don't|never) (?:stuff|fill)|not stuffed|unstuffed|no (?:stuffing|filling))(?: (?:it|them|this|this part|at all|the [a-z]+|needed))?(?: open| and (?:leave|flatten).*)?\s*[.!,;]*\s*$/;
 
 /** A line that makes no stitch and is no heading: stuffing, closing, ends, notes; null when it is something else. */
 export function betweenLine(line: string, plain: string): LineNode | null {
@@ -46,8 +12,9 @@ export function betweenLine(line: string, plain: string): LineNode | null {
   const lead = /^(?:--+|#+|\/\/|notes?\b:?|tip\b:?)\s*/.exec(text);
   if (lead) {
     const from = plain.length - plain.trimStart().length + lead[0].length;
-    return { type: 'note', text: withoutEnd(line.slice(from).trim()), placement: placementIn(text) };
+    return noteOf(withoutEnd(line.slice(from).trim()), plain);
   }
+  if (UNSTUFFED.test(text)) return { type: 'unstuffed' };
   const stuff =
     /^(?:(?:start|begin|finish)\s+)?(?:re-?)?(?:stuff|fill)(?:ing)?\b\s*(?:it\s*|the \w+\s*)?(soft|medium|firm|light)?(?:ly)?(?![a-z])/.exec(
       text,
@@ -59,7 +26,7 @@ export function betweenLine(line: string, plain: string): LineNode | null {
     };
   if (/^(close|gather|draw (the )?hole shut|weave (the )?tail through)\b/.test(text))
     return { type: 'close' };
-  if (/^(leave (it )?open|do not close|leave unstuffed)/.test(text)) return { type: 'open' };
+  if (/^(leave (it )?open|do not close)/.test(text)) return { type: 'open' };
   const make = /^make\s+(\d{1,2})\b\s*(?:,?\s*(mirrored|mirror-wise))?\s*\.?$/.exec(text);
   if (make) return { type: 'make', make: Math.max(1, Number(make[1])), mirrored: make[2] !== undefined };
   if (
@@ -79,8 +46,14 @@ export function betweenLine(line: string, plain: string): LineNode | null {
     ) ||
     /^(colou?rs?|hooks?|yarn|materials?|size|gauge|abbreviations?):/.test(text)
   )
-    return { type: 'note', text: line.trim(), placement: placementIn(text) };
+    return noteOf(line.trim(), plain);
   return null;
+}
+
+/** A note with what it offers: a feature and its place, a hook. `plain` is the line in lower case. */
+export function noteOf(text: string, plain: string): Extract<LineNode, { type: 'note' }> {
+  const hook = hookIn(plain);
+  return { type: 'note', text, feature: featureIn(plain.trim()), ...(hook ? { hook } : {}) };
 }
 
 /** `-- a note --` without the dashes at its end. */

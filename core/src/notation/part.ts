@@ -2,6 +2,7 @@ import { notationWords as say } from '../words';
 import { dropBreakingMends } from './breaking';
 import { countItems, fromEdges, MOST_COUNTED, sumOf, type AlongChain, type Count } from './count';
 import { blame, shapeProblems, workedSpan, type Judged } from './faults';
+import type { HookSaid } from './hooks';
 import { Ledger } from './ledger';
 import { applied, moved, problem, type Mend, type Problem } from './problems';
 import type { PartReading, RoundKind, RoundReading } from './reading';
@@ -69,7 +70,8 @@ export class PartCounter {
       mirrored: heading?.mirrored ?? false,
       colour: heading?.colour ?? null,
       colours: heading?.colour ? [heading.colour] : [],
-      hookMm: heading?.hookMm ?? null,
+      hookMm: null,
+      hookNotKnown: null,
       yarn: heading?.yarn ?? null,
       ringIs: heading?.ringIs ?? null,
       option: heading?.option ?? false,
@@ -83,15 +85,22 @@ export class PartCounter {
       closed: false,
       stuffedAfter: [],
       firmness: null,
+      unstuffed: false,
+      tailMm: null,
       stitches: 0,
     };
+    if (heading?.hook) this.hook(heading.hook);
   }
 
   line(line: number, from: number, to: number, node: LineNode): void {
     const first = this.part.rounds.length;
     const problems =
       node.type === 'round' ? this.round(line, node) : node.type === 'repeat' ? this.repeat(line, node) : [];
+    if ((node.type === 'round' || node.type === 'note') && node.hook) this.hook(node.hook);
     if (node.type === 'close') this.part.closed = true;
+    if (node.type === 'end' && node.tailMm !== null)
+      this.part.tailMm = Math.max(this.part.tailMm ?? 0, node.tailMm);
+    if (node.type === 'unstuffed') this.part.unstuffed = true;
     if (node.type === 'make')
       Object.assign(this.part, { make: node.make, mirrored: node.mirrored || this.part.mirrored });
     if (node.type === 'stuff') {
@@ -109,8 +118,21 @@ export class PartCounter {
     this.part.lastLine = line;
   }
 
-  finish(): PartReading {
+  /** One part has one hook: a second one on the way, or words that name none, leave it not known. */
+  private hook({ mm, said }: Pick<HookSaid, 'mm' | 'said'>): void {
     const { part } = this;
+    const other = part.hookMm !== null && mm !== null && mm !== part.hookMm;
+    if (part.hookNotKnown !== null) return;
+    if (mm === null || other)
+      Object.assign(part, { hookMm: null, hookNotKnown: other ? `${part.hookMm} mm, ${said}` : said });
+    else part.hookMm = mm;
+  }
+
+  /** What the page above says holds for a part that says nothing itself. */
+  finish(page: Pick<HookSaid, 'mm' | 'said'> | null): PartReading {
+    if (page && this.part.hookMm === null && this.part.hookNotKnown === null) this.hook(page);
+    const { part } = this;
+    this.rowsAlone();
     dropBreakingMends(part);
     for (const l of part.lines) if (l.problems.length) part.problems.push(...l.problems);
     part.stitches = part.rounds.reduce((sum, r) => sum + (r.made ?? 0), 0);
@@ -133,12 +155,46 @@ export class PartCounter {
       return problems;
     }
     if (node.items.length === 0 && !node.stated) return problems;
+    if (this.turnsOnly(node)) return problems;
     for (const item of node.items) this.gather(item);
     const layer = node.layer ?? this.openedSeenFrom(line);
     this.opened = null;
     if (layer) return [...problems, ...this.layerRound(line, node, layer)];
     this.backToMain(node);
     return [...problems, ...this.rounds(line, node)];
+  }
+
+  /** `ch 1, turn` on a line of its own belongs to the row before it. */
+  private turnsOnly(node: RoundNode): boolean {
+    const signs = node.items.every(
+      (i) => i.type === 'sign' && ['turn', 'turning-chain', 'join', 'note'].includes(i.sign),
+    );
+    if (!signs || node.label || node.stated || node.layer) return false;
+    const before = this.part.rounds[this.work.base];
+    if (before && node.items.some((i) => i.type === 'sign' && i.sign === 'turn')) {
+      before.turned = true;
+      this.work.turned = true;
+    }
+    return true;
+  }
+
+  /** A single line worked back along a foundation chain is a row, whether or not it says "turn". */
+  private rowsAlone(): void {
+    const [first] = this.part.rounds;
+    if (
+      !first ||
+      first.kind !== 'round' ||
+      !first.items.some((i) => i.type === 'start' && i.start === 'chain')
+    )
+      return;
+    if (first.items.some((i) => i.type === 'sign' && i.sign === 'other-side')) return;
+    const goesOn = this.part.rounds.slice(1).some((r) => r.kind === 'round' && r.base >= 0);
+    if (!goesOn || this.rowLabel(first.line)) first.kind = 'row';
+  }
+
+  private rowLabel(line: number): boolean {
+    const node = this.part.lines.find((l) => l.line === line)?.node;
+    return node?.type === 'round' && node.label?.row === true;
   }
 
   /** The layer that an earlier line opened, its spans counted from the start of this line. */
@@ -468,6 +524,8 @@ export class PartCounter {
     );
     let carried = trusted ? (stated ?? count.made) : (stated ?? problems[0].mends[0]?.makes ?? count.made);
     if (carried === null || carried < 0) carried = kind === 'edging' ? count.eaten : offered;
+    // A round that makes nothing is a fault; the next one stands on the round before.
+    if (carried === 0) carried = Math.max(1, offered);
     if (settled.said) problems.push(problem('assumed', settled.said.span, settled.said.sentence));
     if (!work.certain) problems.push(problem('assumed', workedSpan(node), say.assumed(offered)));
     if (trusted && count.made !== null && !isStart && kind === 'round')

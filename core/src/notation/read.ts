@@ -1,4 +1,5 @@
 import { notationWords as say } from '../words';
+import type { HookSaid } from './hooks';
 import { plainSigns } from './lexer';
 import { parseLine, type LineContext } from './lines';
 import { PartCounter, type PartContext } from './part';
@@ -55,6 +56,7 @@ function readAnew(text: string, options: ReadOptions): Reading {
   const lines = splitLines(text);
   const sections = sectionsOf(text, lines, { terms, symbols });
   const names = sections.map((s) => nameKey(s.name));
+  const hook = pageHook(sections);
   const outside = new Set((options.parts ?? []).map(nameKey));
   const lineText = (line: number) => ({
     text: text.slice(lines[line - 1].from, lines[line - 1].to),
@@ -75,7 +77,7 @@ function readAnew(text: string, options: ReadOptions): Reading {
     };
     const counter = new PartCounter(heading, section.lines[0].line, context);
     for (const g of section.lines) counter.line(g.line, g.from, g.to, g.node);
-    return counter.finish();
+    return counter.finish(hook);
   });
   const first = parts[0]?.lines.find((l) => l.node.type === 'round') ?? parts[0]?.lines[0];
   if (first && options.terms && guess.sure && guess.terms !== options.terms) {
@@ -105,7 +107,7 @@ function readAnew(text: string, options: ReadOptions): Reading {
       )
         lost++;
     }
-  return { terms, parts, lines: all, understood: all - lost };
+  return { terms, hook, parts, lines: all, understood: all - lost };
 }
 
 /** “Wing”, “wings” and “wing 2” are one part. */
@@ -115,6 +117,23 @@ export const nameKey = (name: string): string =>
     .replace(/\s*\d+$/, '')
     .replace(/^(the|a) /, '')
     .replace(/s$/, '');
+
+/** The hook named by what stands before the first part with rounds: a title, a list of materials. Two different ones are not known. */
+function pageHook(sections: readonly Section[]): Pick<HookSaid, 'said' | 'mm'> | null {
+  const first = sections.findIndex((s) =>
+    s.lines.some((l) => l.node.type === 'round' && l.node.items.length > 0),
+  );
+  const found = sections
+    .slice(0, Math.max(0, first))
+    .flatMap((s) =>
+      s.lines.flatMap(({ node }) =>
+        (node.type === 'note' || node.type === 'heading') && node.hook ? [node.hook] : [],
+      ),
+    );
+  if (found.length === 0) return null;
+  const same = found.every((h) => h.mm !== null && h.mm === found[0].mm);
+  return { said: found.map((h) => h.said).join('; '), mm: same ? found[0].mm : null };
+}
 
 const asRound = (node: LineNode): RoundNode | null => (node.type === 'round' ? node : null);
 

@@ -1,3 +1,4 @@
+import type { HookSaid } from './hooks';
 import type { Problem } from './problems';
 import type { Item, LineNode, Terms } from './syntax';
 
@@ -57,7 +58,10 @@ export interface PartReading {
   colour: string | null;
   /** all colour words of the part, in order */
   colours: string[];
+  /** the hook in mm that the part's own text names, or else the page above it; null when none is named or it is not known */
   hookMm: number | null;
+  /** what the text says of the hook where that is no one hook: two sizes, an old number, a word that is none */
+  hookNotKnown: string | null;
   yarn: string | null;
   ringIs: string | null;
   /** `Option "tall ears":` */
@@ -77,12 +81,18 @@ export interface PartReading {
   /** stuffing is asked for after this many rounds; empty when the part says nothing */
   stuffedAfter: number[];
   firmness: 'soft' | 'medium' | 'firm' | null;
+  /** the longest end of yarn that the text leaves, mm */
+  tailMm: number | null;
+  /** the text says that the part stays empty */
+  unstuffed: boolean;
   /** sum of `made` */
   stitches: number;
 }
 
 export interface Reading {
   terms: Terms;
+  /** the hook that the page names before its first part */
+  hook: Pick<HookSaid, 'said' | 'mm'> | null;
   parts: PartReading[];
   /** lines that are not blank, and those of them that could be read */
   lines: number;

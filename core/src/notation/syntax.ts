@@ -1,4 +1,5 @@
 /** The syntax tree of written rounds. Everything carries its span; nothing here is computed from counts. */
+import type { HookSaid } from './hooks';
 
 /** Offsets in UTF-16 units, end exclusive: in a line's nodes from the start of that line, in problems from the start of the text. */
 export interface Span {
@@ -164,14 +165,24 @@ export interface LayerBase {
   roundSpan: Span;
 }
 
-/** A placement written in a note: `eyes between R9 and R10, 5 between`. */
-export interface PlacementNote {
-  what: 'eyes';
-  rounds: [number, number];
-  /** how many, and what they count */
-  many: number | null;
+/** What a note says of a feature: `eyes between R9 and R10, 5 between`, `6 mm safety eyes`, `embroider the nose`. */
+export interface FeatureNote {
+  what: 'eyes' | 'nose' | 'mouth' | 'ears' | 'other';
+  /** null when the note leaves it open; `other` where it is neither plastic nor thread, or both */
+  making: 'safety eye' | 'embroidered' | 'other' | null;
+  sizeMm: number | null;
+  /** between two neighbouring rounds */
+  rounds: [number, number] | null;
+  /** on one round, in its stitches */
+  onRound: number | null;
+  /** how many, and what they count; two numbers where the note names a range */
+  many: number[] | null;
   counted: 'between' | 'apart';
   holes: boolean;
+  /** a distance in mm, cm, inches or degrees, as written */
+  apart: string | null;
+  /** words about the place that are not understood */
+  unread: string | null;
 }
 
 export interface RoundNode {
@@ -182,6 +193,8 @@ export interface RoundNode {
   layer: LayerBase | null;
   body: Span;
   unclosed: Span | null;
+  /** `with a 3 mm hook, 6 sc in ring` */
+  hook?: HookSaid;
 }
 
 export interface HeadingNode {
@@ -190,7 +203,7 @@ export interface HeadingNode {
   make: number;
   mirrored: boolean;
   colour: string | null;
-  hookMm: number | null;
+  hook: HookSaid | null;
   yarn: string | null;
   ringIs: string | null;
   /** `Option "tall ears":` */
@@ -205,10 +218,13 @@ export type LineNode =
   | {
       type: 'note';
       text: string;
-      placement: PlacementNote | null;
+      feature: FeatureNote | null;
+      /** `Hook: 5 mm` */
+      hook?: HookSaid;
       /** taken for words to people because little of it could be read */ prose?: boolean;
     }
   | { type: 'stuff'; firmness: 'soft' | 'medium' | 'firm' | null }
+  | { type: 'unstuffed' }
   | { type: 'close' }
   | { type: 'open' }
   | { type: 'make'; make: number; mirrored: boolean }

@@ -1,5 +1,5 @@
-import { ENDS, TIME } from '../figures';
-import type { Fabric } from '../fabric';
+import { ENDS, SATIN_MM, TIME } from '../figures';
+import type { Fabric, FabricRound } from '../fabric';
 import type { PartForm } from '../form';
 
 /** Rounds a length up to the next 5 cm once, after adding. mm. */
@@ -23,6 +23,10 @@ export function threadLength(pathMm: number): number {
   return roundUpTail(ENDS.embroidery.perPath * pathMm + ENDS.embroidery.plusMm);
 }
 
+/** Thread that fills an outline, mm: strands side by side over its area. Source: `figures`, SATIN_MM, and the yarn-end rule for embroidery. */
+export const satinThreadMm = (widthMm: number, heightMm: number): number =>
+  threadLength((Math.PI * widthMm * heightMm) / 4 / SATIN_MM);
+
 /** Share of a part's volume between the ring and the tops of round `index` (0-based), 0 to 1. */
 export function volumeShare(form: PartForm, index: number): number {
   let below = 0;
@@ -35,14 +39,32 @@ export function volumeShare(form: PartForm, index: number): number {
   return all > 0 ? Math.max(0, Math.min(1, below / all)) : 0;
 }
 
-/** Minutes to work rounds `from..to` (0-based, end exclusive): slower in small rounds. */
-export function roundMinutes(fabric: Fabric, from: number, to: number): number {
+/** Work of a round in single crochets, by its movements: chains, slip stitches and tall stitches, strands that come back. */
+export const movementsOf = (round: FabricRound): number =>
+  round.worked.reduce((sum, w) => sum + TIME.movements[w.kind] * Math.max(1, w.makes) * w.times, 0);
+
+/** Minutes to work some rounds: slower in small ones. */
+export function roundMinutes(rounds: readonly FabricRound[]): number {
   let minutes = 0;
-  for (const round of fabric.rounds.slice(from, to))
+  for (const round of rounds)
     minutes +=
-      round.count /
+      movementsOf(round) /
       (round.count < TIME.smallRound ? TIME.stitchesAMinuteSmall.value : TIME.stitchesAMinute.value);
   return minutes;
+}
+
+/** How often a new colour of yarn is joined: one that lies in reach, used within the last round, is only taken up again. */
+export function colourJoins(fabric: Fabric): number {
+  let joins = 0;
+  const lastAt = new Map<number, number>();
+  for (const round of [...fabric.rounds, ...fabric.layers.flatMap((l) => l.rounds)])
+    for (let s = round.from; s < round.from + round.count; s++) {
+      const colour = fabric.colour[s];
+      const before = lastAt.get(colour);
+      if (lastAt.size > 0 && (before === undefined || s - before > round.count + 1)) joins++;
+      lastAt.set(colour, s);
+    }
+  return joins;
 }
 
 /** Minutes to stuff so many grams. */

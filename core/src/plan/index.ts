@@ -1,5 +1,5 @@
 export { planOf } from './plan';
-export { gatherTail, roundUpTail, seamTail, threadLength } from './figures';
+export { gatherTail, roundUpTail, satinThreadMm, seamTail, threadLength } from './figures';
 export { compareYarn } from './yarnChange';
 export type { YarnChange, YarnChangeRow } from './yarnChange';
 export { check, openChecks, tick, ticksOf, tickWithin, uncheck, untick, whereAmI } from './making';

@@ -22,6 +22,8 @@ interface Base {
   copy: string;
   title: string;
   detail: string;
+  /** safety points and what the text says otherwise, in words, under the step */
+  notes: readonly string[];
   /** why it stands here in the order */
   reason: string;
   minutes: number;
@@ -32,6 +34,10 @@ export interface RoundsStep extends Base {
   kind: 'rounds';
   ticks: readonly RoundTick[];
   stitches: number;
+  /** the tail left before the first stitch, mm; 0 where the piece goes on */
+  startTailMm: number;
+  /** how often a new colour is joined in the whole piece; told with its first rounds */
+  colourJoins: number;
 }
 
 /** A frill, an edging or a fold: work that is not the part itself, at its turn in the text. */
@@ -48,7 +54,11 @@ export interface EyesStep extends Base {
   afterRound: number;
   names: readonly HoleName[];
   window: WorkWindow;
-  late: 'comfortable' | 'possible' | 'too late';
+  late: 'comfortable' | 'possible' | 'too late' | 'not known';
+  /** thread of an embroidered outline, mm; 0 for plastic */
+  threadMm: number;
+  /** the safety point that stops it, and what to do instead; nothing is put in while it stands */
+  stopped: { point: string; reason: string; mend: string } | null;
   /** what is looked at before anything is final, each in words with its number; ticked one by one */
   checks: readonly { id: CheckId; words: string }[];
 }
@@ -121,9 +131,19 @@ export interface Totals {
   minutes: number;
 }
 
+/** Ends of one kind that a step leaves, each so long, mm. */
+export interface YarnEnds {
+  part: string;
+  copy: string;
+  what: 'start' | 'last' | 'thread' | 'colour';
+  count: number;
+  eachMm: number;
+}
+
 export interface Plan {
   steps: readonly Step[];
+  ends: readonly YarnEnds[];
   totals: Totals;
-  /** what cannot be planned, in words: homeless places, windows that have passed */
+  /** what cannot be planned, in words: homeless places, windows that have passed, stops, eyes that nobody placed, joins that cannot be */
   trouble: readonly string[];
 }

@@ -1,14 +1,18 @@
+import { courseOf } from '../address';
+import { bareHead, hardwareOf, newPair, resolveEyes } from '../feature';
 import {
   addParts,
+  changeGauge,
   changeSettings,
   modelToy,
   newToy,
   rill,
   setFeature,
   type AgeGroup,
+  type NamedGauge,
   type Toy,
 } from '../toy';
-import { checkToy, openPoints, PROFILES } from './index';
+import { checkToy, PROFILES } from './index';
 
 let n = 0;
 const newId = () => `i${++n}`;
@@ -20,23 +24,43 @@ describe('safety', () => {
   it('stops plastic eyes under 36 months, and unknown counts as under 18', () => {
     for (const age of ['under 18 months', '18 to 36 months', 'unknown'] as const)
       expect(points(base, age)[0]).toMatchObject({ check: 1, weight: 'stop' });
-    expect(weights(base, '3 years and over')).toEqual(['look:open', '1:open', '2:open']);
-    expect(weights(base, 'display only')).toEqual([]);
+    // The otter's ears, arms, legs and tail can lie in the cylinder: told, and open for a small child.
+    const small = ['3:advice', '3:advice', '3:advice', '3:advice'];
+    expect(weights(base, '3 years and over')).toEqual(['look:open', '1:open', '2:open', ...small]);
+    expect(weights(base, 'display only')).toEqual(['look:open', '1:open', '2:open', ...small]);
+    expect(weights(base, 'accessory')).toEqual(['look:open', '1:open', '2:open', ...small]);
   });
 
-  it('is content with embroidered eyes', () => {
+  it('embroidered eyes leave what hangs by its seam', () => {
     const eyes = base.features.find((f) => f.kind === 'eyes')!;
     const mended = setFeature(base, { ...eyes, making: 'embroidered' } as typeof eyes);
-    expect(weights(mended, '18 to 36 months')).toEqual([]);
-    expect(openPoints(points(mended, '3 years and over'))).toBe(1);
+    expect(weights(mended, '18 to 36 months')).toEqual(['3:open', '3:open', '3:open', '3:open']);
+    // Ear 12 x 8 mm is inside 31.7 x 57.1; the snout, 34 mm across, at the small end 30 mm, is 13 mm tall.
+    expect(points(mended, '18 to 36 months').map((p) => p.title.split(',')[0])).toEqual([
+      'Snout',
+      'Ear × 2',
+      'Arm × 2',
+      'Leg × 2',
+    ]);
   });
 
-  it('looks at a nose and at each loose piece as parts of their own', () => {
+  it('looks at a nose and at each loose piece as parts of their own, on embroidered eyes too', () => {
     const eyes = base.features.find((f) => f.kind === 'eyes')!;
     const { part, copy, pair } = eyes as Extract<typeof eyes, { kind: 'eyes' }>;
     const iris = setFeature(base, { ...eyes, loose: [{ name: 'iris', mm: 7 }] } as typeof eyes);
-    expect(weights(iris, '3 years and over')).toEqual(['look:open', '1:open', '3:open', '2:open']);
-    expect(weights(iris, 'under 18 months').filter((w) => w === '3:stop')).toHaveLength(1);
+    const ofEyes = (toy: Toy, age: AgeGroup) =>
+      points(toy, age)
+        .filter((p) => p.feature !== undefined)
+        .map((p) => `${p.check}:${p.weight}`);
+    expect(ofEyes(iris, '3 years and over')).toEqual(['1:open', '2:open', '3:open']);
+    expect(ofEyes(iris, 'under 18 months')).toEqual(['1:stop', '3:stop', '2:open']);
+    const thread = setFeature(iris, {
+      ...eyes,
+      making: 'embroidered',
+      loose: [{ name: 'iris', mm: 7 }],
+      felt: { mm: 13, colour: '#f1eee6' },
+    } as typeof eyes);
+    expect(ofEyes(thread, 'under 18 months')).toEqual(['3:stop', '3:open']);
     const nosed = setFeature(base, {
       kind: 'nose',
       id: 'n',
@@ -59,25 +83,194 @@ describe('safety', () => {
     ).toEqual([expect.stringMatching(/Plastic eyes/), expect.stringMatching(/plastic nose of 12 mm/)]);
   });
 
-  it('looks at a long chain as a cord: 60 chains of 4.35 mm are 292 mm at the worst end, over 220', () => {
-    const cord = addParts(newToy('Cord', newId), 'Tail\nR1: 6 sc in ring\nR2: 6 sc, ch 60', newId);
-    expect(points(cord, 'under 18 months')[0]).toMatchObject({
-      check: 6,
-      weight: 'stop',
-      title: 'Tail: a free length of 292 mm',
-    });
-    expect(points(cord, '3 years and over').filter((p) => p.check === 6)).toEqual([]);
-    const short = addParts(newToy('Cord', newId), 'Tail\nR1: 6 sc in ring\nR2: 6 sc, ch 20', newId);
-    // How far it stretches is not known, so it is never passed over.
-    expect(points(short, 'under 18 months').find((p) => p.check === 6)?.weight).toBe('open');
+  it('says of eyes of 40 mm that they are wider than the cylinder, of 9 mm that they fit', () => {
+    const eyes = base.features.find((f) => f.kind === 'eyes')!;
+    const of = (eyeMm: number) =>
+      points(setFeature(base, { ...eyes, ...hardwareOf(eyeMm) } as typeof eyes), 'under 18 months').find(
+        (p) => p.check === 1,
+      )!.reason;
+    expect(of(9)).toMatch(/fits entirely/);
+    expect(of(40)).toMatch(/is wider than/);
   });
 
   it('gives every profile a source and a year, and never says that a toy is safe', () => {
     for (const p of Object.values(PROFILES)) expect(p.source.length * p.year).toBeGreaterThan(0);
     expect(PROFILES.own.cord.mostMm).toBe(220);
     const words = JSON.stringify(
-      (['unknown', '3 years and over', 'accessory'] as const).map((age) => points(base, age)),
+      (['unknown', '3 years and over', 'accessory', 'display only'] as const).map((age) => points(base, age)),
     );
     expect(words).not.toMatch(/is safe|complies|holds/i);
+  });
+});
+
+describe('cords, in stitches of 4.35 mm (hook 3 mm said, 12 % either way)', () => {
+  const of = (rounds: string, age: AgeGroup = 'under 18 months') =>
+    points(addParts(newToy('Cord', newId), `Tail (3.0 mm hook)\n${rounds}`, newId), age)
+      .filter((p) => p.check === 6)
+      .map((p) => [p.weight, p.title]);
+  const R = 'R1: 6 sc in ring\nR2: inc x6\nR3-4: sc around\n';
+  it.each<[what: string, rounds: string, found: [string, string][]]>([
+    [
+      'six strands of 79 stitches',
+      `${R}R5: (ch 80, sl st in 2nd ch from hook and each ch, sl st in next 2) x6`,
+      [['stop', 'Tail: 6 cords of 344 mm, up to 385 mm']],
+    ],
+    [
+      'the same on a layer',
+      `${R}R5: BLO: sc around\nin the free front loops of R4: (ch 80, sl st in 2nd ch from hook and each ch, sl st in next 2) x6`,
+      [['stop', 'Tail: 6 cords of 344 mm, up to 385 mm']],
+    ],
+    [
+      'a chain of 60 at the end of a round',
+      `${R}R5: 12 sc, ch 60`,
+      [['stop', 'Tail: a cord of 261 mm, up to 292 mm']],
+    ],
+    [
+      'neighbouring chains',
+      `${R}R5: 12 sc, ch 40, ch 20`,
+      [['stop', 'Tail: a cord of 261 mm, up to 292 mm']],
+    ],
+    ['repeated chains', `${R}R5: 12 sc, (ch 10) x6`, [['stop', 'Tail: a cord of 261 mm, up to 292 mm']]],
+    [
+      'a short chain: how far it stretches is not known',
+      `${R}R5: 12 sc, ch 20`,
+      [['open', 'Tail: a cord of 87 mm, up to 97 mm']],
+    ],
+    [
+      'a cord of one row, without "turn"',
+      'Row 1: ch 100, sc in 2nd ch from hook and in each ch (99)',
+      [['stop', 'Tail: a cord of 431 mm, up to 482 mm']],
+    ],
+    ['a bare chain', 'R1: ch 100', [['stop', 'Tail: a cord of 435 mm, up to 487 mm']]],
+    [
+      'a thin tube of 6',
+      `R1: 6 sc in ring\nR2-60: sc around`,
+      [['stop', expect.stringMatching(/^Tail: a cord of 2\d\d mm/) as unknown as string]],
+    ],
+    [
+      'a ring of chain, by its perimeter',
+      'R1: ch 88, join (88)',
+      [['stop', 'Tail: 1 loop of 383 mm round, up to 429 mm']],
+    ],
+    ['no cord at all', `${R}R5: sc around`, []],
+  ])('%s', (_, rounds, found) => expect(of(rounds)).toEqual(found));
+
+  it('from 18 to 36 months it stays open, for older children a long one is told', () => {
+    expect(of(`${R}R5: 12 sc, ch 60`, '18 to 36 months')).toEqual([
+      ['open', 'Tail: a cord of 261 mm, up to 292 mm'],
+    ]);
+    expect(of(`${R}R5: 12 sc, ch 60`, '3 years and over')).toEqual([
+      ['advice', 'Tail: a cord of 261 mm, up to 292 mm'],
+    ]);
+    expect(of(`${R}R5: 12 sc, ch 20`, '3 years and over')).toEqual([]);
+  });
+});
+
+describe('washer and fabric', () => {
+  const BALL =
+    'R1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5: (3 sc, inc) x6\nR6: (4 sc, inc) x6\nR7-11: sc around\nR12: (4 sc, dec) x6\nR13: (3 sc, dec) x6';
+  /** Check 2 of a pair of 9 mm (washer 12) in R8·9 of a head. */
+  function washer(title: string, body = BALL, gauge: Partial<NamedGauge> = {}) {
+    let toy = changeSettings(addParts(newToy('T', newId), `${title}\n${body}`, newId), {
+      age: '3 years and over',
+    });
+    toy = changeGauge(toy, toy.gauges[0].id, gauge);
+    const { part, form, copies } = modelToy(toy).parts[0];
+    const usual = newPair(bareHead(form), { id: 'e', part: part.id, copy: copies[0].id })!;
+    const pair = {
+      ...usual.pair,
+      course: courseOf(form.fabric, 8),
+      between: 7,
+      centre: { coord: 20.5, of: form.fabric.rounds[8].count, by: 'chosen' as const },
+    };
+    const found = checkToy(
+      modelToy(setFeature(toy, { ...usual, ...hardwareOf(9), making: 'safety eye', pair })),
+    ).find((p) => p.check === 2)!;
+    return [found.weight, found.title] as const;
+  }
+  const BY = 'Washer against fabric';
+  it.each<[string, readonly [string, string], ReturnType<typeof washer>]>([
+    // 12 / (3 x 1.45 x 1.6) = 1.72: 1.54 to 1.96 by an assumed gauge
+    [
+      'an assumed gauge that a measured one could lift is open',
+      washer('Head (3.0 mm hook)'),
+      ['open', `${BY} between 1.5 and 2.0: measure your gauge first`],
+    ],
+    // 12 / (5 x 1.45 x 1.6) = 1.03: 0.92 to 1.18, a stop whatever is measured
+    [
+      'an assumed gauge that no measuring lifts is a stop',
+      washer('Head (5 mm hook)'),
+      ['stop', `${BY} 0.9: stop`],
+    ],
+    ['a hook on its own line counts', washer('Head\nHook: 5 mm'), ['stop', `${BY} 0.9: stop`]],
+    ['a hook that is not known', washer('Head (hook size purple)'), ['open', `${BY}: not known`]],
+    ['a hook that nobody said', washer('Head'), ['open', `${BY}: not known`]],
+    // 12 / (4 x 1.6 x 1.03) = 1.82
+    [
+      'a measured gauge decides: covers well',
+      washer('Head (3.0 mm hook)', BALL, { stitchMm: 4, roundMm: 3.7 }),
+      ['advice', `${BY} 1.8: covers well`],
+    ],
+    [
+      'a measured gauge decides: backing',
+      washer('Head (3.0 mm hook)', BALL, { stitchMm: 5, roundMm: 4.5 }),
+      ['open', `${BY} 1.5: backing disc advised`],
+    ],
+    [
+      'a swatch of another hook is none',
+      washer('Head (6 mm hook)', BALL, { stitchMm: 4, roundMm: 3.7 }),
+      ['stop', `${BY} 0.8: stop`],
+    ],
+    // Plush at a 4 mm hook: 7.6 mm a stitch, 12 / (7.6 x 1.6) = 0.99, at best 1.2
+    [
+      'plush is wider than its hook says',
+      washer('Head (plush yarn, 4 mm hook)'),
+      ['open', `${BY} between 0.8 and 1.2: measure your gauge first`],
+    ],
+    // Double crochet is 2 x 0.92 as high as a stitch is wide: 12 / (1.84 x 4 x 1.6 x 1.03) = 0.99
+    [
+      'tall stitches open wider',
+      washer('Head (3.0 mm hook)', BALL.replace('R7-11: sc around', 'R7-11: dc around'), {
+        stitchMm: 4,
+        roundMm: 3.68,
+      }),
+      ['stop', `${BY} 1.0: stop`],
+    ],
+    [
+      'a chain space opens too far',
+      washer('Head (3.0 mm hook)', BALL.replace('R7-11: sc around', 'R7-11: (sc, ch 1, skip 1) x18'), {
+        stitchMm: 2,
+        roundMm: 1.84,
+      }),
+      ['open', `${BY}: not known`],
+    ],
+    [
+      'a wide one is a stop whatever the gauge',
+      washer('Head (3.0 mm hook)', BALL.replace('R7-11: sc around', 'R7-11: (sc, ch 2, skip 2) x12'), {
+        stitchMm: 4,
+        roundMm: 3.7,
+      }),
+      ['stop', `${BY} 0.6: stop`],
+    ],
+  ])('%s', (_, found, wanted) => expect(found).toEqual(wanted));
+
+  it('eyes beyond the table have a washer that nobody knows', () => {
+    expect(hardwareOf(24)).toMatchObject({ washerKnown: false });
+    expect(hardwareOf(18)).toMatchObject({ washerMm: 20, washerKnown: true });
+  });
+
+  it('a pair offered by default never fails its own washer check: where none of the table fits it is embroidered', () => {
+    for (const [hook, making] of [
+      [3, 'safety eye'],
+      [5, 'safety eye'],
+      [15, 'embroidered'],
+    ] as const) {
+      const toy = addParts(newToy('T', newId), `Head (${hook} mm hook)\n${BALL}`, newId);
+      const { form } = modelToy(toy).parts[0];
+      const pair = newPair(bareHead(form), { id: 'e', part: 'p', copy: 'c' })!;
+      const at = resolveEyes(bareHead(form), pair);
+      expect([hook, pair.making]).toEqual([hook, making]);
+      if (pair.making === 'safety eye') expect(at.state !== 'homeless' && at.retention.band !== 1).toBe(true);
+    }
   });
 });

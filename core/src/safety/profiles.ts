@@ -7,7 +7,9 @@ export interface Profile {
   name: string;
   source: string;
   year: number;
+  /** small-parts cylinder: inner diameter, and its depth at the deep end of the slanted floor, mm */
   cylinderMm: number;
+  cylinderDeepMm: number;
   /** pull on an attached part, N, by its largest accessible dimension or by age */
   pullN: { small: number; large: number; smallUpToMm: number };
   /** free cord length under load for under 18 months */
@@ -22,6 +24,7 @@ const EU: Profile = {
   source: 'EN 71-1, indicative, to be checked against the current text',
   year: 2018,
   cylinderMm: 31.7,
+  cylinderDeepMm: 57.1,
   pullN: { small: 50, large: 90, smallUpToMm: 6 },
   cord: { mostMm: 220, loadN: 25 },
   loop: { mostMm: 380 },
@@ -33,6 +36,7 @@ const US: Profile = {
   source: 'ASTM F963 and 16 CFR 1500.51-.53, 1501, indicative, to be checked against the current text',
   year: 2023,
   cylinderMm: 31.7,
+  cylinderDeepMm: 57.1,
   pullN: { small: 66.7, large: 66.7, smallUpToMm: 0 },
   cord: { mostMm: 300, loadN: 22 },
   loop: { mostMm: 360 },

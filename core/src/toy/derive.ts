@@ -11,11 +11,20 @@ import {
   type NoseState,
   type Thing,
 } from '../feature';
-import { formOf, type PartForm, type Shaping } from '../form';
+import { formOf, liesFlat, type Firmness, type PartForm, type Shaping } from '../form';
 import { gaugeOf, type Gauge } from '../gauge';
-import { assemble, sitesOf, type JoinSite, type Piece, type Placed, type SewnJoin } from '../join';
+import {
+  assemble,
+  sitesOf,
+  type FaultyJoin,
+  type JoinSite,
+  type Piece,
+  type Placed,
+  type SewnJoin,
+} from '../join';
 import { read, type PartReading, type Problem, type Terms } from '../notation';
 import { partOf } from './edits';
+import { gaugeSettingsOf } from './gaugeOfPart';
 import { otherTitles } from './titles';
 import type { Copy, Part, Toy } from './types';
 
@@ -31,6 +40,8 @@ export interface PartModel {
   gauge: Gauge;
   fabric: Fabric;
   form: PartForm;
+  /** what the text says, else what the document does; an open flat piece holds none unless the text fills it */
+  fill: Firmness;
   ringIs: RingIs;
   /** copies that the text asks for */
   copies: readonly Copy[];
@@ -48,6 +59,8 @@ export interface ToyModel {
   sites: readonly { join: SewnJoin; sites: readonly JoinSite[] }[];
   placed: readonly Placed[];
   loose: readonly Piece[];
+  /** joins that cannot be made as they are written */
+  joinFaults: readonly FaultyJoin[];
 }
 
 const EMPTY: PartReading = {
@@ -57,6 +70,7 @@ const EMPTY: PartReading = {
   colour: null,
   colours: [],
   hookMm: null,
+  hookNotKnown: null,
   yarn: null,
   ringIs: null,
   option: false,
@@ -70,6 +84,8 @@ const EMPTY: PartReading = {
   closed: false,
   stuffedAfter: [],
   firmness: null,
+  unstuffed: false,
+  tailMm: null,
   stitches: 0,
 };
 const partCache = new WeakMap<Part, { key: string; model: PartModel }>();
@@ -85,11 +101,11 @@ export function modelPart(toy: Toy, part: Part): PartModel {
   if (known?.key === key) return known.model;
   const reading = read(part.text, { terms, parts: others });
   const first = reading.parts[0] ?? EMPTY;
-  // The heading's hook is owned by the text; a measured gauge stays measured.
-  const gauge = gaugeOf({ ...named, hookMm: first.hookMm ?? named.hookMm });
+  const gauge = gaugeOf(gaugeSettingsOf(named, first));
   const fabric = buildFabric(first, part.marks);
+  const fill = fillSaid(first, part.fill, fabric, gauge);
   const form = formOf(fabric, gauge, {
-    fill: part.fill,
+    fill,
     wrongSideOut: part.pose.out === 'wrong side',
     shaping: shapingOf(part.shaping, fabric),
   });
@@ -102,6 +118,7 @@ export function modelPart(toy: Toy, part: Part): PartModel {
     gauge,
     fabric,
     form,
+    fill,
     ringIs: (first.ringIs as RingIs | null) ?? part.pose.ringIs,
     copies: part.copies.slice(0, first.make),
     problems: first.problems,
@@ -109,6 +126,14 @@ export function modelPart(toy: Toy, part: Part): PartModel {
   };
   partCache.set(part, { key, model });
   return model;
+}
+
+/** How firmly a part is filled: as its text says (decision 2), else as the document does; an open flat piece holds nothing by itself. */
+export function fillSaid(reading: PartReading, wanted: Firmness, fabric: Fabric, gauge: Gauge): Firmness {
+  if (reading.unstuffed && reading.stuffedAfter.length === 0) return 'empty';
+  if (reading.firmness) return reading.firmness;
+  if (reading.stuffedAfter.length > 0) return wanted === 'empty' ? 'medium' : wanted;
+  return wanted !== 'empty' && liesFlat(fabric, gauge) ? 'empty' : wanted;
 }
 
 /** A part's shaping on the fabric as it is now: a rim that is gone leaves the part as worked. */
@@ -157,13 +182,18 @@ export function modelToy(toy: Toy): ToyModel {
       })),
     );
   const joins = toy.joins.filter((j): j is SewnJoin => j.kind === 'sewn');
+  const { placed, loose, faults: joinFaults } = assemble(pieces, joins);
+  const leftOut = new Set(
+    joinFaults.filter((f) => f.fault === 'sewn twice' || f.fault === 'circle').map((f) => f.join),
+  );
+  const pieceOf = (of: { part: string; copy: string }) =>
+    pieces.find((p) => p.part === of.part && p.copy === of.copy);
   const sites = joins.map((join) => {
-    const host = pieces.find((p) => p.part === join.at.part && p.copy === join.at.copy);
-    const guest = pieces.find((p) => p.part === join.guest.part && p.copy === join.guest.copy);
-    return { join, sites: host && guest ? sitesOf(join, host, guest.form) : [] };
+    const [host, guest] = [pieceOf(join.at), pieceOf(join.guest)];
+    const all = host && guest && !leftOut.has(join) ? sitesOf(join, host, guest.form) : [];
+    return { join, sites: all.filter((s) => pieceOf({ part: join.guest.part, copy: s.copy })) };
   });
-  const { placed, loose } = assemble(pieces, joins);
-  const model: ToyModel = { toy, parts, pieces, eyes, noses, sites, placed, loose };
+  const model: ToyModel = { toy, parts, pieces, eyes, noses, sites, placed, loose, joinFaults };
   toyCache.set(toy, model);
   return model;
 }

@@ -71,6 +71,7 @@ describe('edits', () => {
       id: toy.gauges[0].id,
       name: '',
       hookMm: 5,
+      hookBy: 'said',
       yarn: 'bulky',
       hand: 'right',
       yarnUnder: false,

@@ -1,8 +1,8 @@
 import type { Course, Place } from '../address';
+import { ASSUMED_HOOK_MM } from '../figures';
 import {
   changeText,
   convertTerms,
-  hookSpan,
   markText,
   read,
   replaceText,
@@ -13,6 +13,7 @@ import {
 } from '../notation';
 import type { Feature } from '../feature';
 import type { Join } from '../join';
+import { gaugeOfPage } from './gaugeOfPart';
 import { otherTitles } from './titles';
 import {
   SCHEMA,
@@ -77,7 +78,8 @@ export function newToy(name: string, newId: NewId): Toy {
 const newGauge = (newId: NewId): NamedGauge => ({
   id: newId(),
   name: '',
-  hookMm: 3,
+  hookMm: ASSUMED_HOOK_MM,
+  hookBy: 'assumed',
   hand: 'right',
   yarnUnder: false,
 });
@@ -106,10 +108,11 @@ export function addParts(toy: Toy, text: string, newId: NewId): Toy {
   });
   const settings = toy.parts.length ? toy.settings : { ...toy.settings, terms: reading.terms };
   const wanted = texts.length ? texts : [text];
-  return wanted.reduce((so, t) => withPart(so, t, newId), { ...toy, settings });
+  const page = gaugeOfPage({ ...toy, settings }, reading, text, newId);
+  return wanted.reduce((so, t) => withPart(so, t, page.gauge, newId), page.toy);
 }
 
-function withPart(toy: Toy, text: string, newId: NewId): Toy {
+function withPart(toy: Toy, text: string, gauge: string, newId: NewId): Toy {
   const { marks } = markText(text, newId);
   const part: Part = {
     id: newId(),
@@ -119,7 +122,7 @@ function withPart(toy: Toy, text: string, newId: NewId): Toy {
     pose: { ringIs: 'crown', start: 'back', out: 'right side' },
     fill: 'medium',
     shaping: { how: 'as worked' },
-    gauge: toy.gauges[0].id,
+    gauge,
   };
   return settled(toy, part, newId);
 }
@@ -225,11 +228,14 @@ export function rewriteRounds(toy: Toy, partId: string, rewriting: Rewriting, ne
 
 /** Removes a part with everything that stands on it or is made from it. */
 export function removePart(toy: Toy, partId: string): Toy {
+  const gone = toy.joins.filter((j) => j.at.part === partId || j.guest.part === partId);
   return {
-    ...toy,
+    ...gone.reduce((so, join) => removeJoin(so, join.id), toy),
     parts: toy.parts.filter((p) => p.id !== partId),
-    features: toy.features.filter((f) => f.part !== partId),
-    joins: toy.joins.filter((j) => j.at.part !== partId && j.guest.part !== partId),
+    features: lookingElsewhere(
+      toy.features.filter((f) => f.part !== partId),
+      gone.map((j) => j.id),
+    ),
   };
 }
 
@@ -266,79 +272,30 @@ export function setJoin(toy: Toy, join: Join): Toy {
 }
 
 export function removeJoin(toy: Toy, id: string): Toy {
-  return { ...toy, joins: toy.joins.filter((j) => j.id !== id) };
+  return {
+    ...toy,
+    joins: toy.joins.filter((j) => j.id !== id),
+    features: lookingElsewhere(toy.features, [id]),
+  };
 }
+
+/** Eyes that looked over a part which is taken off stay where they are. */
+const lookingElsewhere = (features: readonly Feature[], joins: readonly string[]): readonly Feature[] =>
+  features.map((f) => {
+    const by = f.kind === 'eyes' ? f.pair.centre.by : null;
+    if (
+      f.kind !== 'eyes' ||
+      by === null ||
+      typeof by === 'string' ||
+      !('over' in by) ||
+      !joins.includes(by.over)
+    )
+      return f;
+    return { ...f, pair: { ...f.pair, centre: { ...f.pair.centre, by: 'chosen' } } };
+  });
 
 export function changeSettings(toy: Toy, change: Partial<Settings>): Toy {
   return { ...toy, settings: { ...toy.settings, ...change } };
-}
-
-/** Changes a gauge; a field set to undefined is assumed again. */
-export function changeGauge(toy: Toy, id: string, change: Partial<NamedGauge>): Toy {
-  const changed = (g: NamedGauge): NamedGauge =>
-    Object.fromEntries(
-      Object.entries({ ...g, ...change }).filter(([, value]) => value !== undefined),
-    ) as unknown as NamedGauge;
-  return { ...toy, gauges: toy.gauges.map((g) => (g.id === id ? changed(g) : g)) };
-}
-
-/** What is known of a gauge only by measuring it. */
-const MEASURED = {
-  stitchMm: undefined,
-  roundMm: undefined,
-  stitchRangePercent: undefined,
-  roundRangePercent: undefined,
-  leanStitches: undefined,
-  holeStretch: undefined,
-  yarnPerStitchMm: undefined,
-  gramsPerMetre: undefined,
-} as const;
-
-/**
- * Another yarn or hook for everything made under a gauge: what was measured on the old one is assumed again, and a hook that a heading
- * names is written anew there, as the text owns it.
- */
-export function changeYarn(
-  toy: Toy,
-  id: string,
-  to: { hookMm: number; yarn?: string; gramsPerMetre?: number },
-  newId: NewId,
-): Toy {
-  const gauged = changeGauge(toy, id, { ...MEASURED, ...to });
-  return gauged.parts
-    .filter((p) => p.gauge === id)
-    .reduce((so, part) => {
-      const reading = read(part.text, { terms: toy.settings.terms, parts: otherTitles(toy, part.id) })
-        .parts[0];
-      const before = reading?.rounds[0]?.line ?? Infinity;
-      const line = splitLines(part.text).find(
-        (l, i) => i + 1 < before && hookSpan(part.text.slice(l.from, l.to).toLowerCase()),
-      );
-      const span =
-        line && reading?.hookMm ? hookSpan(part.text.slice(line.from, line.to).toLowerCase()) : null;
-      return line && span
-        ? typeInPart(
-            so,
-            part.id,
-            { from: line.from + span.from, to: line.from + span.to, insert: `${to.hookMm} mm` },
-            newId,
-          )
-        : so;
-    }, gauged);
-}
-
-/** Gives one part a yarn and hook of its own, begun from those it has. */
-export function addGauge(toy: Toy, partId: string, name: string, newId: NewId): Toy {
-  const from = toy.gauges.find((g) => g.id === partOf(toy, partId).gauge) ?? toy.gauges[0];
-  const gauge: NamedGauge = { ...from, id: newId(), name };
-  return changePart({ ...toy, gauges: [...toy.gauges, gauge] }, partId, { gauge: gauge.id });
-}
-
-/** Takes away a gauge that no part uses; the last one stays. */
-export function removeGauge(toy: Toy, id: string): Toy {
-  return toy.gauges.length > 1 && !toy.parts.some((p) => p.gauge === id)
-    ? { ...toy, gauges: toy.gauges.filter((g) => g.id !== id) }
-    : toy;
 }
 
 export function rename(toy: Toy, name: string): Toy {

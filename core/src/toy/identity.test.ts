@@ -143,7 +143,8 @@ function slowState(marked: Marked, part: PartReading | undefined, place: Place):
   const line = marked.marks.indexOf(place.course.mark);
   const rounds = line < 0 || !part ? [] : part.rounds.filter((r) => r.line === line + 1);
   const round = rounds[place.course.nth];
-  const count = round ? (round.made ?? round.carried) : 0;
+  // A round that makes nothing is built as what it carries.
+  const count = round ? round.made || round.carried : 0;
   return count === 0 ? 'homeless' : count === place.of ? 'at' : 'moved';
 }
 

@@ -1,11 +1,14 @@
 export * from './types';
 export * from './edits';
+export { addGauge, changeYarn, measureGauge, removeGauge } from './gaugeEdits';
+export { changeGauge, gaugeSettingsOf } from './gaugeOfPart';
 export { EMPTY_HISTORY, editBetween, record, redo, undo } from './history';
 export type { Edit, Focus, History } from './history';
-export { copyName, headOf, modelOf, modelPart, modelToy, yarnColour } from './derive';
+export { copyName, fillSaid, headOf, modelOf, modelPart, modelToy, yarnColour } from './derive';
 export type { PartModel, ToyModel } from './derive';
 export { looksInput, relaxedLooks } from './looks';
 export type { LooksInput } from './looks';
-export { migratedFile } from './migrate';
+export { keptFile } from './migrate';
+export { reapplied } from './reapply';
 export { otherTitles } from './titles';
 export { dappleFile, rill, rillFile, rubyFile } from './demo';

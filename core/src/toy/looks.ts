@@ -18,13 +18,13 @@ export interface LooksInput {
   shaping: Shaping;
 }
 
-export function looksInput(toy: Toy, { part, gauge, fabric }: PartModel): LooksInput {
+export function looksInput(toy: Toy, { part, gauge, fabric, fill }: PartModel): LooksInput {
   return {
     text: part.text,
     terms: toy.settings.terms,
     titles: mentions(part.text) ? otherTitles(toy, part.id) : [],
     gauge,
-    fill: part.fill,
+    fill,
     wrongSideOut: part.pose.out === 'wrong side',
     shaping: shapingOf(part.shaping, fabric),
   };

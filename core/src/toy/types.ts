@@ -2,13 +2,13 @@ import type { Course, RingIs } from '../address';
 import type { Feature } from '../feature';
 import type { Firmness } from '../form';
 import type { HookSystem } from '../figures';
-import type { GaugeSettings } from '../gauge';
+import type { GaugeSettings, HookBy } from '../gauge';
 import type { Join } from '../join';
 import type { Terms } from '../notation';
 import type { Units } from '../words';
 
 /** Version of the document that this program writes. Every released version stays readable. */
-export const SCHEMA = 3;
+export const SCHEMA = 4;
 
 /** One thing made from a part. Joins, ticks and tests refer to a copy, never to a part's number. */
 export interface Copy {
@@ -52,8 +52,9 @@ export interface Yarn {
 export interface NamedGauge extends GaugeSettings {
   id: string;
   name: string;
-  /** the yarn's weight, one of `figures`, YARNS; empty when not said */
-  yarn?: string;
+  hookBy: HookBy;
+  /** what was said of the hook, where that is no one hook */
+  hookWords?: string;
 }
 
 export type AgeGroup =

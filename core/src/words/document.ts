@@ -5,6 +5,8 @@ export const documentWords = {
   badField: (path: string, detail: string) =>
     `This toy file has a fault at ${path}: ${detail}. Nothing was changed.`,
   marksDisagree: 'the text and its marks have different numbers of lines',
+  notAVersion: 'it is no version of a toy file',
+  leadsNowhere: 'it names something that is not in this toy',
   newer: (schema: number) =>
     `Made with a newer Hoppla (version ${schema}). It can be looked at and exported, not changed.`,
 };

@@ -40,6 +40,44 @@ export const faceWords = {
     'no room': (room: string, apart: string) =>
       `The posts are ${apart} apart and need ${room}: one would stand on the other.`,
   },
+  note: {
+    notEyes: (what: string) =>
+      `This note is about ${what}: it places no eyes. ${what[0].toUpperCase()}${what.slice(1)} is placed on Face or Joins by hand.`,
+    what: {
+      eyes: 'the eyes',
+      nose: 'the nose',
+      mouth: 'the mouth',
+      ears: 'the ears',
+      other: 'something else',
+    },
+    otherEyes:
+      'Eyes of felt, buttons, beads or glue are not known here: nothing is placed. Safety lists them.',
+    whichRound: 'Between which rounds? Write for example “between R9 and R10”.',
+    noSuchRound: (n: number, last: number) => `There is no R${n} for eyes here: this part ends at R${last}.`,
+    notUnderstood: (words: string) =>
+      `“${words}” is not understood, so nothing is placed. Write for example “between R9 and R10, 7 between”.`,
+    oneHole: 'With nothing between them both posts would stand in one hole.',
+    tooWide: (many: number, of: number) => `${many} between is more than half of this round of ${of}.`,
+    howFar: (between: number) => `The note does not say how far apart: ${between} between is only usual.`,
+    sizeNotKnown: (mm: string) =>
+      `Eyes of ${mm} mm are in no table: their washer is not known until you type it.`,
+  },
+  washerWhy: {
+    'hook not known': 'not known: the hook is not known',
+    'hook not said': 'not known: nobody has said the hook',
+    'washer not known': 'not known: no table has a washer for this eye',
+    'chain space': 'not known: a chain space opens too far',
+    'skipped stitches': 'not known: skipped stitches open too far',
+  },
+  bands: {
+    1: 'stop: tighter gauge or bigger washer',
+    2: 'backing disc advised',
+    3: 'covers well; tug and pull test decide',
+  },
+  washerLies: (low: string, high: string) =>
+    `between ${low} and ${high} by an assumed gauge: measure it first`,
+  windowNotKnown: 'Until when they can be put in is not known: the hook is not known.',
+  none: 'No safety eye of the table holds in this fabric: they are offered embroidered.',
   nearest: (tag: string) => `Put them at ${tag}, the nearest that can be`,
   noNearest: 'No place on this part can take them; a smaller eye may find one',
   faces: {

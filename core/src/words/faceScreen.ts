@@ -47,12 +47,7 @@ export const faceScreen = {
     `Put in from ${first}; in comfort until ${comfortable}; at all until ${possible}`,
   none_: 'never',
   range: (low: string, high: string) => `${low}–${high}`,
-  retention: (index: string) => `Washer against fabric ${index}`,
-  band: {
-    1: 'stop: tighter gauge or bigger washer',
-    2: 'backing disc advised',
-    3: 'covers well; tug and pull test decide',
-  } as Record<number, string>,
+  retention: 'Washer against fabric',
   tooFew: 'This part has too few rounds for eyes.',
   flat: 'A flat piece or a chain: where eyes go on it cannot be worked out yet.',
   left: 'toy’s left',

@@ -4,6 +4,7 @@
  */
 export { notationWords } from './notation';
 export { planWords } from './plan';
+export type { JoinFault } from './plan';
 export { safetyWords } from './safety';
 export { placeWords } from './places';
 export { faceWords } from './face';

@@ -31,6 +31,7 @@ export const notationWords = {
     `From ${offered} to ${made} more than halves the round: it will pucker.`,
   stacked: (times: number) =>
     `The ${times} increases stand above those of the round before and make corners.`,
+  makesNothing: 'This makes no stitch: nothing is left for the next round.',
   assumed: (carried: number) => `Counted on from ${carried}, which was not certain.`,
   countMismatchMend: (made: number, stated: number, mend: string) =>
     `Makes ${made}, the line says ${stated}. ${mend}: that makes ${stated}.`,

@@ -44,7 +44,8 @@ export const placeWords = {
   noSuchStitch: (n: number, label: string, count: number) =>
     `${label} has ${plural(count, 'stitch', 'stitches')}, so there is no stitch ${n} in it.`,
   tooWide: (n: number, label: string, count: number) =>
-    `${n} is too far apart for ${label}, which has ${plural(count, 'stitch', 'stitches')}.`,
+    `${n} is too far apart for ${label}: it has ${plural(count, 'stitch', 'stitches')}, and half of them is as far apart as two posts can be.`,
+  oneHole: 'With nothing between them both posts would stand in one hole. Say at least one.',
   noMark: (mark: string) => `There is no ${mark} on this part.`,
   noFeature: (name: string) => `There is no “${name}” on this part to measure from.`,
   saidTwice: (first: string, second: string) =>

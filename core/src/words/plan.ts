@@ -1,5 +1,8 @@
 import { plural } from './plural';
 
+/** Why a join cannot be made as it is written. */
+export type JoinFault = 'sewn twice' | 'copy gone' | 'circle' | 'homeless' | 'no rounds';
+
 /** Sentences of the plan. Numbers come in already rounded for print. */
 export const planWords = {
   rounds: (part: string, first: string, last: string) =>
@@ -21,6 +24,7 @@ export const planWords = {
     early: 'Eyes now, before the stuffing',
     late: 'Eyes: the hole is already too small',
     embroider: 'Embroider the eyes',
+    notKnown: 'Eyes: until when is not known',
   },
   noseTitles: {
     comfortable: 'Nose now: last comfortable chance',
@@ -28,6 +32,7 @@ export const planWords = {
     early: 'Nose now, before the stuffing',
     late: 'Nose: the hole is already too small',
     embroider: 'Embroider the nose',
+    notKnown: 'Nose: until when is not known',
   },
   eyesSize: (mm: string) => `2 × ${mm} mm`,
   noseSize: (width: string, height: string) => `${width} × ${height} mm`,
@@ -47,8 +52,15 @@ export const planWords = {
   washersReason: 'A washer never comes off again, so everything is looked at before.',
   eyesInto: (round: string, stitches: number) =>
     `At the very latest with ${plural(stitches, 'stitch', 'stitches')} of ${round} worked.`,
-  eyesDetail: (label: string, opening: string, size: string, tag: string) =>
-    `after ${label}, opening ${opening} at least; ${size} at ${tag}`,
+  eyesDetail: (label: string, opening: string | null, size: string, tag: string) =>
+    `after ${label}, opening ${opening === null ? 'not known' : `${opening} at least`}; ${size} at ${tag}`,
+  windowNotKnown: (part: string) =>
+    `${part}: the hook is not known, so nobody can tell until when a washer goes through. Say the hook, or measure ten stitches.`,
+  stopTitle: (title: string) => `Stop: ${title}`,
+  stopTrouble: (part: string, title: string) =>
+    `${part}: ${title}. Nothing is clicked on until that is mended.`,
+  point: (weight: 'stop' | 'open' | 'advice', title: string) =>
+    `${weight === 'stop' ? 'Stop' : 'Open'}: ${title}`,
   the: (part: string) => `the ${part}`,
   at: (rounds: string, stitches: string) => `at ${rounds} | ${stitches}`,
   eyesReason: (last: string, possible: string) =>
@@ -57,11 +69,16 @@ export const planWords = {
     'No round after the eyes’ own leaves an opening wide enough for the washer. Choose a smaller washer or a place nearer the ring.',
   embroider: (name: string, part: string) => `Embroider the ${name.toLowerCase()} on ${part.toLowerCase()}`,
   embroiderDetail: (end: string) => `thread ${end}; anchor the knot in a stitch, never in a hole`,
+  embroiderThrough: 'The hole is too small for a hand by then: work through the fabric, knots hidden.',
   embroiderReason: 'While the part is open, ends can be tied inside.',
   stuff: (part: string, g: string) => `Stuff ${part.toLowerCase()}, ${g}`,
   stuffLast: (part: string, g: string) => `Last tufts into ${part.toLowerCase()}, ${g}`,
-  stuffDetail: (label: string, opening: string, firmness: string) =>
-    `after ${label}, opening ${opening} at least, ${firmness}`,
+  stuffDetail: (label: string, opening: string | null, firmness: string) =>
+    `after ${label}, opening ${opening === null ? 'not known' : `${opening} at least`}, ${firmness}`,
+  fillTooLate: (part: string, said: string, opening: string, instead: string) =>
+    `${part}: the text stuffs after ${said}, where the hole is ${opening}: too small even for a stick. The plan does it after ${instead}.`,
+  fillNever: (part: string, widest: string) =>
+    `${part}: no round leaves a hole to fill through (the widest is ${widest}); make it wider, or leave it unstuffed.`,
   stuffReason: 'Most of the fill goes in while the opening is wide.',
   lookAgain: 'Look at the eyes again',
   lookAgainDetail: 'Fill moves posts. Tuck fill behind a leaning post before closing.',
@@ -86,6 +103,22 @@ export const planWords = {
   inspect: 'Look it over, tug every part',
   inspectDetail: 'Pins and needles counted back in. Pull tests before anyone gets it.',
   inspectReason: 'The last chance to see it before a child does.',
+  tailSaid: (said: string, needed: string) =>
+    `The text leaves ${said}, its job needs ${needed}: the longer counts.`,
+  eyesNotPlaced: (part: string, words: string) =>
+    `${part}: the text asks for eyes (“${words}”), and none are placed: it will be closed without them.`,
+  joinFault: {
+    'sewn twice': (guest: string, host: string) =>
+      `${guest} is sewn on twice; the second place, on ${host}, is left out.`,
+    'copy gone': (guest: string, host: string) =>
+      `${guest} on ${host}: the text makes fewer of them now than are sewn on.`,
+    circle: (guest: string, host: string) =>
+      `${guest} and ${host} hold each other in a circle: one of them must be sewn to something else first.`,
+    homeless: (guest: string, host: string) =>
+      `${guest} on the ${host.toLowerCase()}: the round it stood on is gone.`,
+    'no rounds': (guest: string, host: string) => `${guest} on ${host}: one of them has no rounds yet.`,
+  } as Record<JoinFault, (guest: string, host: string) => string>,
+  loose: (names: readonly string[]) => `Nothing holds ${names.join(', ')} yet: not joined to any other part.`,
   homeless: (what: string, part: string) =>
     `${what} on the ${part.toLowerCase()}: the round it stood on is gone.`,
   tooSmall: (part: string) => `${part}: no round leaves an opening wide enough for the washer.`,

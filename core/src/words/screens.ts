@@ -28,6 +28,16 @@ export const screenWords = {
       'This browser cannot keep the toy right now. What you see is still here: download it before you close the page.',
     gone: 'This toy is not in this browser any more. Import its file to go on.',
     reading: 'The toys of this browser cannot be read.',
+    silent:
+      'This browser does not answer when it is asked to keep or read toys. What you see is still here: download it before you close the page.',
+    overtaken:
+      'This toy was changed in another window meanwhile, in the same place. What you see is not kept: keep it as a copy, or download it.',
+    goneElsewhere:
+      'This toy was deleted in another window. What you see is not kept: keep it as a copy, or download it.',
+    fromJournal: 'This browser had lost this toy; here is what was typed last. It is being kept again.',
+    damaged: 'What is kept of this toy cannot be read. Its text can be downloaded as it is.',
+    keepCopy: 'Keep it as a copy',
+    damagedShort: 'cannot be read',
     download: 'Download this toy',
     again: 'Try again',
     readOnly: 'This toy is open for editing in another window. You are following it.',
@@ -139,7 +149,9 @@ export const screenWords = {
     deep: (unit: string) => `${unit} deep`,
     about: (low: string, high: string) => `${low}–${high}`,
     from: (basis: string, source: string) =>
-      `by the ${basis}, from ${source === 'measured' ? 'your measured' : 'an assumed'} gauge`,
+      source === 'not known'
+        ? `by the ${basis}; the hook is not known, so no length is`
+        : `by the ${basis}, from ${source === 'measured' ? 'your measured' : 'an assumed'} gauge`,
     basis: {
       'ring model': 'ring model',
       'bent ring model': 'bent ring model',
@@ -199,7 +211,8 @@ export const screenWords = {
     freeLoops: 'Loops still free',
     freeOf: (label: string, loop: string, free: number, of: number) =>
       `${label}: ${free} of ${of} ${loop} loops`,
-    offer: (rounds: string, between: number) => `Place eyes at ${rounds}, ${between} between`,
+    offer: (rounds: string, between: number, thread: boolean, mm: number) =>
+      `${thread ? 'Embroider' : 'Place'} eyes of ${mm} mm at ${rounds}, ${between} between`,
     readings: {
       'stitches-between': (n: number) => `${n} stitches between`,
       'stitches-on': (n: number, between: number) => `${n} stitches on, so ${between} between`,
@@ -208,6 +221,7 @@ export const screenWords = {
       'holes-counting-both': (n: number, between: number) =>
         `${n} holes with both posts’ own, so ${between} between`,
     } as Record<string, (n: number, between: number) => string>,
+    anySize: 'not known',
     whichOffer: '“Apart” is counted in more than one way. Which one is meant?',
     placed: (rounds: string) => `Eyes stand at ${rounds}.`,
     placedElsewhere: (rounds: string, noted: string) => `Eyes stand at ${rounds}; this note says ${noted}.`,
@@ -248,7 +262,7 @@ export const screenWords = {
     how: {
       stitches: 'Lay a ruler along one round of a plain tube and measure over ten stitches.',
       rounds: 'Lay the ruler straight up a plain tube and measure over ten rounds.',
-      part: 'Measure the finished part itself. Its width or girth gives the stitch, its height the round.',
+      part: 'Measure the finished part itself. Its width or girth gives the stitch; its height how much the posts give when it is filled, or the round when it is empty.',
       wander:
         'Open edge up, outside towards you: how many stitches has the marker moved in ten rounds, and to which side? A yarn laid between first and last stitch shows it.',
       yarn: 'Unravel twenty single crochets and measure the yarn.',
@@ -262,7 +276,10 @@ export const screenWords = {
       wander: 'Stitches in ten rounds',
       yarn: 'Yarn of twenty stitches',
     } as Record<string, string>,
-    measures: { width: 'width', height: 'height', girth: 'girth' } as Record<string, string>,
+    measures: { width: 'width', height: 'height', girth: 'girth', both: 'width and height' } as Record<
+      string,
+      string
+    >,
     which: 'What did you measure?',
     side: 'To which side?',
     left: 'left',
@@ -290,9 +307,15 @@ export const screenWords = {
     labelSays: (perMetre: string) => `${perMetre} g a metre`,
     notLabel: 'Type both numbers of the label, such as 50 and 125.',
     now: 'As it stands',
-    facts: { stitch: 'Stitch', round: 'Round', lean: 'Marker', yarn: 'Yarn' } as Record<string, string>,
-    measured: 'measured',
-    assumed: 'assumed',
+    facts: { stitch: 'Stitch', round: 'Round', lean: 'Marker', yarn: 'Yarn', give: 'Posts' } as Record<
+      string,
+      string
+    >,
+    sources: { measured: 'measured', assumed: 'assumed', 'not known': 'not known' } as Record<string, string>,
+    give: (value: string) => `posts of ${value}`,
+    giveNote: 'of the rows’ stiffness, under fill',
+    hookNotKnown: (words: string) => `not known (“${words}”)`,
+    hookNotSaid: (hook: string) => `${hook}, as nobody has said one`,
     range: (percent: string) => `± ${percent} %`,
     forget: (what: string) => `Forget the measured ${what}`,
     which_: 'Which yarn is this part made of?',
@@ -403,17 +426,22 @@ export const screenWords = {
       'display only': 'display only',
       unknown: 'not said yet',
     },
-    points: (n: number) => (n === 0 ? 'no safety point open' : `${plural(n, 'safety point')} open`),
-    shield: (n: number) => (n === 0 ? 'Safety: nothing open' : `Safety: ${plural(n, 'point')} open`),
+    made: (n: number, all: number) => `${n} of ${all} checks made`,
+    points: (n: number) => `${plural(n, 'safety point')} open`,
+    shield: (n: number, made: number, all: number) =>
+      `Safety: ${n === 0 ? 'no point found' : `${plural(n, 'point')} open`}, ${made} of ${all} checks made`,
     mend: 'What to do',
     weights: { stop: 'stop', open: 'open', advice: 'advice' },
     toFace: 'Go to the eyes',
-    none: 'Nothing to check yet.',
+    none: 'No parts yet, so there is nothing to look at.',
+    line: (n: number) => `line ${n}`,
+    toLine: 'Go to the line',
   },
 
   make: {
     tooMany: 'One too many',
     tooFew: 'One too few',
+    toSafety: 'Stopped: go to Safety',
     takeUpNone: 'Nothing in this round can take that up. Go back to the last round that was right.',
     of: (n: number) => `of ${n}`,
     tick: (label: string) => `Tick ${label}`,

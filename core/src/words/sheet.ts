@@ -2,7 +2,10 @@
 export const sheetWords = {
   title: 'assembly sheet',
   heading: 'Assembly sheet',
-  assumed: 'Lengths from an assumed gauge: they may be off by 12 %. Measure a swatch to be sure.',
+  assumed: (percent: string) =>
+    `Lengths from an assumed gauge: they may be off by ${percent} %. Measure a swatch to be sure.`,
+  notKnown: 'The hook of a part is not known: no length of it is. Say the hook, or measure a swatch.',
+  weights: { stop: 'Stop', open: 'Open', advice: 'Advice' },
   measured: 'Lengths from your own measured gauge.',
   pauses: 'pauses',
   fill: (low: string, high: string) => `stuffing (${low} to ${high})`,

@@ -9,6 +9,8 @@ import { screenWords as say, unitWords } from '@hoppla/core/words';
 import { MainAction, Num, PlainButton, Press, Sheet, Title, Words } from '../../controls';
 import {
   chooseText,
+  Overtaken,
+  take,
   closeToy,
   copyOf,
   demoFile,
@@ -56,24 +58,40 @@ export function BenchStation() {
     if (opened.state === 'newer') {
       const id = `newer-${Date.now()}`;
       await putBack
-        .mutateAsync({ head: { id, revision: 1, name: opened.name, schema: opened.schema }, raw, file: null })
+        .mutateAsync({ head: { id, revision: 1, name: opened.name, schema: opened.schema }, raw })
         .catch(fail);
       return setSaid({ words: say.storage.newer(opened.schema), back: null });
     }
-    const twice = toys.some((t) => t.head.id === opened.file.toy.id);
-    const file = twice ? copyOf(opened.file, say.bench.copyOf(opened.file.toy.name)) : opened.file;
+    const { file } = opened;
+    const { name } = file.toy;
+    // Whether it is here already is asked when it is kept: another window may have brought it since.
     await put.mutateAsync(file).then(
-      () =>
-        setSaid({
-          words: (twice ? say.bench.importedTwice : say.bench.imported)(opened.file.toy.name),
-          back: null,
-        }),
-      fail,
+      () => setSaid({ words: say.bench.imported(name), back: null }),
+      (error: unknown) =>
+        error instanceof Overtaken
+          ? put
+              .mutateAsync(copyOf(file, say.bench.copyOf(name)))
+              .then(() => setSaid({ words: say.bench.importedTwice(name), back: null }), fail)
+          : fail(error),
     );
   };
   const takeOff = (toy: Shelved) => {
     setMore(null);
-    remove.mutateAsync(toy).then(() => setSaid({ words: say.bench.removed(toy.head.name), back: toy }), fail);
+    remove
+      .mutateAsync(toy)
+      .then((gone) => setSaid({ words: say.bench.removed(nameOf(gone)), back: gone }), fail);
+  };
+  /** The toy as it is kept now, not as it was when the bench was read. */
+  const newest = async (toy: Shelved): Promise<Shelved> => (await take(toy.head.id).catch(() => null)) ?? toy;
+  const giveAway = async (toy: Shelved) => {
+    const { file, raw, head } = await newest(toy);
+    if (file) downloadToy(file);
+    else download(`${head.id}.hoppla.json`, 'application/json', raw);
+  };
+  const duplicate = async (toy: Shelved) => {
+    setMore(null);
+    const { file } = await newest(toy);
+    if (file) await put.mutateAsync(copyOf(file, say.bench.copyOf(file.toy.name))).catch(fail);
   };
   const empty = shelf.isSuccess && toys.length === 0;
   return (
@@ -174,38 +192,22 @@ export function BenchStation() {
         </View>
       </View>
       {more ? (
-        <Sheet title={more.head.name} onClose={() => setMore(null)}>
+        <Sheet title={nameOf(more)} onClose={() => setMore(null)}>
           {more.file ? (
             <Rename
               name={more.head.name}
               onRename={(name) => (
                 setMore(null),
                 void change
-                  .mutateAsync({
-                    head: more.head,
-                    file: { ...more.file!, toy: rename(more.file!.toy, name) },
-                  })
+                  .mutateAsync({ id: more.head.id, to: (file) => ({ ...file, toy: rename(file.toy, name) }) })
                   .catch(fail)
               )}
             />
           ) : null}
           {more.file ? (
-            <PlainButton
-              label={say.bench.duplicate}
-              onPress={() => (
-                setMore(null),
-                void put.mutateAsync(copyOf(more.file!, say.bench.copyOf(more.head.name))).catch(fail)
-              )}
-            />
+            <PlainButton label={say.bench.duplicate} onPress={() => void duplicate(more)} />
           ) : null}
-          <PlainButton
-            label={say.bench.export}
-            onPress={() =>
-              more.file
-                ? downloadToy(more.file)
-                : download(`${more.head.id}.hoppla.json`, 'application/json', more.raw)
-            }
-          />
+          <PlainButton label={say.bench.export} onPress={() => void giveAway(more)} />
           <PlainButton label={say.bench.remove} danger onPress={() => takeOff(more)} />
         </Sheet>
       ) : null}
@@ -224,6 +226,10 @@ function useDemoOnce(toys: Shelved[] | undefined, add: (all: boolean) => void): 
   }, [demo, toys, add]);
 }
 
+/** A toy's name; one whose name cannot be read is called by that. */
+const nameOf = (toy: Shelved): string =>
+  toy.head.name || (toy.damaged ? say.storage.damagedShort : say.bench.newName);
+
 const SLOT_PAD = 28;
 
 /** A toy laid out on the floor, with its bounds. */
@@ -235,6 +241,7 @@ interface Laid extends ReturnType<typeof boundsOf> {
 interface Standing {
   toy: Shelved;
   scene: Laid | null;
+  broken: boolean;
   x: number;
   width: number;
 }
@@ -255,16 +262,24 @@ function Shelf({
   const [height, setHeight] = useState(360);
   const [hold, setHold] = useHold();
   const scenes = useMemo(
-    () => toys.map((toy) => ({ toy, scene: toy.file && toy.file.toy.parts.length ? laidOut(toy) : null })),
+    () =>
+      toys.map((toy) => {
+        const laid = toy.file && toy.file.toy.parts.length ? laidOut(toy) : null;
+        return {
+          toy,
+          scene: laid === 'broken' ? null : laid,
+          broken: laid === 'broken' || toy.damaged === true,
+        };
+      }),
     [toys],
   );
   const tallest = Math.max(90, ...scenes.map((s) => (s.scene ? s.scene.bottom - s.scene.top : 0)));
   const widest = Math.max(90, ...scenes.map((s) => (s.scene ? s.scene.right - s.scene.left : 0)));
   const pxPerMm = Math.min((height - 130) / tallest, (window.width - 80) / widest, 4);
-  const standing = scenes.reduce<Standing[]>((row, { toy, scene }) => {
+  const standing = scenes.reduce<Standing[]>((row, { toy, scene, broken }) => {
     const before = row[row.length - 1];
     const slot = Math.max(150, scene ? (scene.right - scene.left) * pxPerMm + SLOT_PAD : 150);
-    return [...row, { toy, scene, x: before ? before.x + before.width : 34, width: slot }];
+    return [...row, { toy, scene, broken, x: before ? before.x + before.width : 34, width: slot }];
   }, []);
   const end = standing[standing.length - 1];
   const width = Math.max(window.width, end ? end.x + end.width + 12 : 0);
@@ -314,17 +329,21 @@ function Shelf({
             {say.loading}
           </Words>
         ) : null}
-        {standing.map(({ toy, scene, x: left, width: w }) => (
+        {standing.map(({ toy, scene, broken, x: left, width: w }) => (
           <View key={toy.head.id} style={{ position: 'absolute', left, width: w, top: 30, bottom: 8 }}>
             <Press
-              label={say.bench.open(toy.head.name)}
+              label={say.bench.open(nameOf(toy))}
               role="link"
               onPress={() => onOpen(toy)}
               style={{ flex: 1, justifyContent: 'flex-end', alignItems: 'center', paddingBottom: 46 }}
             >
               {scene ? null : (
                 <Words color={c.matInk2} textAlign="center" backgroundColor={c.mat}>
-                  {toy.file ? say.bench.nothing : say.storage.newer(toy.head.schema)}
+                  {broken
+                    ? say.storage.damagedShort
+                    : toy.file
+                      ? say.bench.nothing
+                      : say.storage.newer(toy.head.schema)}
                 </Words>
               )}
             </Press>
@@ -359,16 +378,16 @@ function Shelf({
                   color={c.matInk}
                   numberOfLines={1}
                 >
-                  {toy.head.name}
+                  {nameOf(toy)}
                 </Text>
                 {scene ? (
                   <Num color={c.matInk2} fontSize={13} numberOfLines={1}>
-                    {looseIn(toy) ? say.bench.loose(looseIn(toy)) : sizeWords(toy, scene)}
+                    {looseIn(scene) ? say.bench.loose(looseIn(scene)) : sizeWords(toy, scene)}
                   </Num>
                 ) : null}
               </View>
               <Press
-                label={say.bench.more(toy.head.name)}
+                label={say.bench.more(nameOf(toy))}
                 onPress={() => onMore(toy)}
                 style={{ backgroundColor: c.matDeep, alignItems: 'center', height: 48 }}
               >
@@ -389,12 +408,17 @@ function sizeWords(toy: Shelved, scene: Laid): string {
 }
 
 /** Pieces that no join holds: then the toy has no size of its own yet. */
-const looseIn = (toy: Shelved): number => (toy.file ? modelToy(toy.file.toy).loose.length : 0);
+const looseIn = (scene: Laid): number => scene.model.loose.length;
 
-function laidOut(toy: Shelved): Laid | null {
-  const model = modelToy(toy.file!.toy);
-  const placed = layOut(model);
-  return placed.length ? { model, placed, ...boundsOf(placed) } : null;
+/** A toy laid out for the bench; one that cannot be worked out must not take the others with it. */
+function laidOut(toy: Shelved): Laid | 'broken' | null {
+  try {
+    const model = modelToy(toy.file!.toy);
+    const placed = layOut(model);
+    return placed.length ? { model, placed, ...boundsOf(placed) } : null;
+  } catch {
+    return 'broken';
+  }
 }
 
 const moved = (shift: Placed['placement']['shift'], x: number, y: number): Placed['placement']['shift'] => [

@@ -8,6 +8,7 @@ import {
   faceDirection,
   pairTag,
   pauseOf,
+  retentionSentence,
   schoolsOf,
   withBetterHoles,
   wordsContext,
@@ -16,7 +17,7 @@ import {
   type Head,
 } from '@hoppla/core/feature';
 import type { PartModel } from '@hoppla/core/toy';
-import { screenWords as words, type UnitWords } from '@hoppla/core/words';
+import { faceWords, screenWords as words, type UnitWords } from '@hoppla/core/words';
 import { PlainButton, Quiet, Words } from '../../controls';
 import { change } from './change';
 
@@ -38,12 +39,14 @@ export function AdviceList({ part, head, eyes, at, units }: AdviceProps) {
     <View style={{ gap: 6 }}>
       {eyes.making === 'safety eye' ? (
         <>
-          <Quiet>{`${say.window(n(window.first), n(window.lastComfortable), n(window.lastPossible))}.`}</Quiet>
           <Quiet>
-            {say.retention('')}
-            <Quiet fontWeight="700">{retention.worst.toFixed(1)}</Quiet>
-            {`: ${say.band[retention.band]}.`}
+            {window.known
+              ? `${say.window(n(window.first), n(window.lastComfortable), n(window.lastPossible))}.`
+              : faceWords.windowNotKnown}
           </Quiet>
+          <Quiet
+            fontWeight={retention.band === 3 ? '400' : '700'}
+          >{`${say.retention} ${retentionSentence(retention)}.`}</Quiet>
         </>
       ) : null}
       <Quiet>{`${say.angle(spacing.angleDeg.toFixed(0))}, ${say.level(units.fine(at.levelErrorMm))}.`}</Quiet>

@@ -7,13 +7,16 @@ import { useWindowDimensions, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { Text } from 'tamagui';
 import { screenWords as say } from '@hoppla/core/words';
+import { CHECKS, checksMade } from '@hoppla/core/safety';
 import type { Focus } from '@hoppla/core/toy';
 import { MainAction, Num, PlainButton, Press, StationIcon, Title, Words, type Station } from '../../controls';
 import {
   download,
   downloadToy,
   editHere,
+  copyOf,
   hush,
+  keepAsCopy,
   openToy,
   openToyNow,
   saveAgain,
@@ -182,11 +185,13 @@ function TopBar() {
   );
 }
 
+/** How many points are open, and how many of the checks are made at all: never a tick while one is not. */
 function Shield({ open, onPress }: { open: number; onPress: () => void }) {
   const c = usePalette();
+  const made = checksMade.length;
   return (
     <Press
-      label={say.safety.shield(open)}
+      label={say.safety.shield(open, made, CHECKS.length)}
       onPress={onPress}
       style={{ width: 48, height: 48, alignItems: 'center' }}
     >
@@ -207,31 +212,21 @@ function Shield({ open, onPress }: { open: number; onPress: () => void }) {
             strokeWidth={1.3}
             strokeDasharray="3 2.500"
           />
-        ) : (
-          <Path
-            d="M10.500 18.500l4.500 5 8.500-10"
-            fill="none"
-            stroke={c.matInk}
-            strokeWidth={2.6}
-            strokeLinecap="round"
-            strokeLinejoin="round"
-          />
-        )}
+        ) : null}
       </Svg>
-      {open ? (
-        <Num
-          position="absolute"
-          left={0}
-          right={0}
-          textAlign="center"
-          fontSize={16}
-          lineHeight={20}
-          color={c.onCoral}
-          aria-hidden
-        >
-          {String(open)}
-        </Num>
-      ) : null}
+      <Num
+        position="absolute"
+        left={0}
+        right={0}
+        textAlign="center"
+        fontSize={open ? 16 : 11}
+        lineHeight={20}
+        letterSpacing={open ? undefined : -0.8}
+        color={open ? c.onCoral : c.matInk}
+        aria-hidden
+      >
+        {open ? String(open) : `${made}/${CHECKS.length}`}
+      </Num>
     </Press>
   );
 }
@@ -321,7 +316,12 @@ function TapePiece({ wide }: { wide: boolean }) {
 /** What must be known whatever the station: storage trouble, another window, what was just undone. */
 function Notices() {
   const c = usePalette();
-  const { trouble, writing, said, file, state } = useOpenToy();
+  const { trouble, writing, said, file, state, overtaken } = useOpenToy();
+  const router = useRouter();
+  const keepCopy = async () => {
+    const id = await keepAsCopy((f) => copyOf(f, say.bench.copyOf(f.toy.name)));
+    if (id) router.replace({ pathname: '/toy/[id]/parts', params: { id } });
+  };
   useEffect(() => {
     if (!said) return;
     const timer = setTimeout(hush, SAID_MS);
@@ -346,7 +346,11 @@ function Notices() {
             {trouble}
           </Words>
           <PlainButton label={say.storage.download} onPress={() => downloadToy(openToyNow().file!)} />
-          <PlainButton label={say.storage.again} onPress={saveAgain} />
+          {overtaken ? (
+            <PlainButton label={say.storage.keepCopy} onPress={() => void keepCopy()} />
+          ) : (
+            <PlainButton label={say.storage.again} onPress={saveAgain} />
+          )}
         </View>
       ) : null}
       {!writing && state === 'open' ? (

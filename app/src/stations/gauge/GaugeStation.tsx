@@ -2,13 +2,15 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { hookMm, hookName, type HookSystem } from '@hoppla/core/figures';
-import { fromLabel, wanderOf } from '@hoppla/core/gauge';
+import { fromLabel, wanderOf, type Source } from '@hoppla/core/gauge';
 import {
   addGauge,
   changeGauge,
   changePart,
   changeSettings,
   changeYarn,
+  gaugeSettingsOf,
+  measureGauge,
   modelPart,
   type NamedGauge,
   type PartModel,
@@ -48,6 +50,7 @@ export function GaugeStation() {
     on: 'width',
     side: 'right',
     typed: '',
+    typedHeight: '',
   });
   const [trying, setTrying] = useState(false);
   const wide = width >= WIDE_FROM;
@@ -74,9 +77,9 @@ export function GaugeStation() {
   const use = () => {
     if (said.state !== 'good') return;
     edit(say.use(said.what), { station: 'gauge', part: part.part.id }, (so) =>
-      changeGauge(so, named.id, said.change),
+      measureGauge(so, part.part.id, said.change, newId),
     );
-    setMeasured({ ...measured, typed: '' });
+    setMeasured({ ...measured, typed: '', typedHeight: '' });
   };
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
@@ -101,9 +104,7 @@ export function GaugeStation() {
             onChange={setMeasured}
             onUse={use}
           />
-          {said.state === 'good' ? (
-            <Becomes part={part} toy={toy} gauge={named} said={said} units={units} />
-          ) : null}
+          {said.state === 'good' ? <Becomes part={part} toy={toy} said={said} units={units} /> : null}
           <Standing part={part} gauge={named} units={units} />
           <YarnAndHook part={part} gauge={named} />
           <View style={{ flexDirection: 'row' }}>
@@ -170,9 +171,12 @@ function Typing({
       {measured.way === 'part' ? (
         <Choice
           label={say.which}
-          options={(['width', 'girth', 'height'] as const).map((id) => ({ id, label: say.measures[id] }))}
+          options={(['both', 'width', 'girth', 'height'] as const).map((id) => ({
+            id,
+            label: say.measures[id],
+          }))}
           chosen={measured.on}
-          onChoose={(on) => onChange({ ...measured, on, typed: '' })}
+          onChoose={(on) => onChange({ ...measured, on, typed: '', typedHeight: '' })}
         />
       ) : null}
       {measured.way === 'wander' ? (
@@ -184,7 +188,7 @@ function Typing({
         />
       ) : null}
       <Field
-        label={say.field[of]}
+        label={say.field[of === 'both' ? 'width' : of]}
         value={measured.typed}
         numeric
         placeholder={measured.way === 'wander' ? (Math.round(usual * 10) / 10).toString() : units.bare(usual)}
@@ -193,6 +197,18 @@ function Typing({
         onDone={onUse}
         most={20}
       />
+      {of === 'both' ? (
+        <Field
+          label={say.field.height}
+          value={measured.typedHeight}
+          numeric
+          placeholder={units.bare(part.form.heightMm)}
+          unit={units.of}
+          onChange={(typedHeight) => onChange({ ...measured, typedHeight })}
+          onDone={onUse}
+          most={20}
+        />
+      ) : null}
       {said.state === 'fault' ? (
         <Words role="alert" color={c.coralInk}>
           {said.sentence}
@@ -209,17 +225,16 @@ const WIDE_RANGE = 5;
 function Becomes({
   part,
   toy,
-  gauge,
   said,
   units,
 }: {
   part: PartModel;
   toy: Toy;
-  gauge: NamedGauge;
   said: Extract<Said, { state: 'good' }>;
   units: UnitWords;
 }) {
-  const after = modelPart(changeGauge(toy, gauge.id, said.change), part.part);
+  const changed = measureGauge(toy, part.part.id, said.change, newId);
+  const after = modelPart(changed, changed.parts.find((p) => p.id === part.part.id) ?? part.part);
   const size = (p: PartModel) =>
     words.bench.size(units.bare(p.form.widthMm), units.bare(p.form.heightMm), units.of);
   const percent = said.change.stitchRangePercent ?? said.change.roundRangePercent;
@@ -236,12 +251,17 @@ function Standing({ part, gauge, units }: { part: PartModel; gauge: NamedGauge; 
   const c = usePalette();
   const g = part.gauge;
   const lean = wanderOf(g.leanStitches, g.hand, part.part.pose.out === 'wrong side');
-  const round = gauge.roundMm === undefined ? 'assumed' : 'measured';
+  const round =
+    gaugeSettingsOf(gauge, part.reading).roundMm === undefined
+      ? g.source === 'not known'
+        ? 'not known'
+        : 'assumed'
+      : 'measured';
   const facts: {
     id: keyof typeof say.facts;
     value: string;
     note?: string;
-    source: 'measured' | 'assumed';
+    source: Source;
     percent: number | null;
     forget: Partial<NamedGauge>;
   }[] = [
@@ -274,6 +294,18 @@ function Standing({ part, gauge, units }: { part: PartModel; gauge: NamedGauge; 
       percent: null,
       forget: { yarnPerStitchMm: undefined },
     },
+    ...(part.fill === 'empty'
+      ? []
+      : [
+          {
+            id: 'give' as const,
+            value: g.postGive.toFixed(2),
+            note: say.giveNote,
+            source: g.postSource,
+            percent: g.postSource === 'measured' ? g.postRangePercent : null,
+            forget: { postGive: undefined, postRangePercent: undefined },
+          },
+        ]),
   ];
   return (
     <View style={{ gap: 2 }}>
@@ -300,7 +332,7 @@ function Standing({ part, gauge, units }: { part: PartModel; gauge: NamedGauge; 
           </Num>
           <Quiet
             flexGrow={1}
-          >{`${f.note ? `${f.note}, ` : ''}${say[f.source]}${f.percent === null ? '' : `, ${say.range(f.percent.toFixed(f.percent < 10 ? 1 : 0))}`}`}</Quiet>
+          >{`${f.note ? `${f.note}, ` : ''}${say.sources[f.source]}${f.percent === null ? '' : `, ${say.range(f.percent.toFixed(f.percent < 10 ? 1 : 0))}`}`}</Quiet>
           {f.source === 'measured' ? (
             <Press
               label={say.forget(say.facts[f.id].toLowerCase())}
@@ -372,6 +404,13 @@ function Label({ gauge, part }: { gauge: NamedGauge; part: string }) {
   );
 }
 
+/** The hook of a part as it is known: said, only assumed, or said in words that are no one hook. */
+function hookSaid(part: PartModel, gauge: NamedGauge, hooks: HookSystem): string {
+  const { hookBy, hookMm: mm } = part.gauge;
+  if (hookBy === 'not known') return say.hookNotKnown(part.reading.hookNotKnown ?? gauge.hookWords ?? '');
+  return hookBy === 'assumed' ? say.hookNotSaid(hookName(mm, hooks)) : hookName(mm, hooks);
+}
+
 /** The yarn and hook this part is made with, and how its maker works. */
 function YarnAndHook({ part, gauge }: { part: PartModel; gauge: NamedGauge }) {
   const { toy } = useToy();
@@ -381,12 +420,7 @@ function YarnAndHook({ part, gauge }: { part: PartModel; gauge: NamedGauge }) {
     edit(name, { station: 'gauge', part: id }, (so) => changeGauge(so, gauge.id, to));
   const shown = (g: NamedGauge) =>
     g.name ||
-    [
-      g.yarn,
-      say.unnamed(
-        hookName(g.id === gauge.id ? (part.reading.hookMm ?? g.hookMm) : g.hookMm, toy.settings.hooks),
-      ),
-    ]
+    [g.yarn, say.unnamed(hookName(g.id === gauge.id ? part.gauge.hookMm : g.hookMm, toy.settings.hooks))]
       .filter(Boolean)
       .join(', ');
   const typed = hookMm(hook);
@@ -412,7 +446,7 @@ function YarnAndHook({ part, gauge }: { part: PartModel; gauge: NamedGauge }) {
       ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: 8 }}>
         <Field
-          label={`${say.hook}: ${hookName(part.reading.hookMm ?? gauge.hookMm, toy.settings.hooks)}`}
+          label={`${say.hook}: ${hookSaid(part, gauge, toy.settings.hooks)}`}
           value={hook}
           onChange={setHook}
           onDone={setTo}

@@ -9,14 +9,15 @@ import {
   type GaugeChange,
 } from '@hoppla/core/gauge';
 import { fromPart, measuredOn, type PartMeasure } from '@hoppla/core/form';
-import type { NamedGauge, PartModel } from '@hoppla/core/toy';
+import { gaugeSettingsOf, type NamedGauge, type PartModel } from '@hoppla/core/toy';
 import { lengthMm, screenWords, type UnitWords } from '@hoppla/core/words';
 
 const say = screenWords.gauge;
 
 export const WAYS = ['stitches', 'rounds', 'part', 'wander', 'yarn'] as const;
 export type Way = (typeof WAYS)[number];
-export type PartWay = PartMeasure['what'];
+/** What of a finished part is measured; `both` is its width and its height. */
+export type PartWay = PartMeasure['what'] | 'both';
 
 /** What the maker has chosen and typed. */
 export interface Measured {
@@ -24,6 +25,8 @@ export interface Measured {
   on: PartWay;
   side: 'left' | 'right';
   typed: string;
+  /** the height, where both are measured */
+  typedHeight: string;
 }
 
 /** What a measurement says: a change that can be used, a sentence about what is wrong, or nothing yet. */
@@ -44,7 +47,11 @@ export function expected(measured: Measured, part: PartModel): number {
     case 'rounds':
       return COUNTED * gauge.roundMm;
     case 'part':
-      return measuredOn(form, { what: measured.on, round: widestRound(part), mm: 0 });
+      return measuredOn(form, {
+        what: measured.on === 'both' ? 'width' : measured.on,
+        round: widestRound(part),
+        mm: 0,
+      });
     case 'wander':
       return COUNTED * Math.abs(gauge.leanStitches);
     case 'yarn':
@@ -62,7 +69,7 @@ export const widestRound = (part: PartModel): number =>
 /** Reads what was typed and works out what follows from it. */
 export function saidBy(measured: Measured, part: PartModel, named: NamedGauge, units: UnitWords): Said {
   if (measured.typed.trim() === '') return { state: 'nothing' };
-  const settings = { ...named, hookMm: part.reading.hookMm ?? named.hookMm };
+  const settings = gaugeSettingsOf(named, part.reading);
   const wrongSideOut = part.part.pose.out === 'wrong side';
   if (measured.way === 'wander') {
     const stitches = Number(measured.typed.replace(',', '.'));
@@ -76,6 +83,22 @@ export function saidBy(measured: Measured, part: PartModel, named: NamedGauge, u
   }
   const mm = lengthMm(measured.typed, units.system);
   if (mm === null || mm <= 0) return { state: 'fault', sentence: say.notLength };
+  const tall =
+    measured.way === 'part' && measured.on === 'both' ? lengthMm(measured.typedHeight, units.system) : 0;
+  if (
+    tall === null ||
+    (measured.on === 'both' && measured.way === 'part' && measured.typedHeight.trim() === '')
+  )
+    return measured.typedHeight.trim() === ''
+      ? { state: 'nothing' }
+      : { state: 'fault', sentence: say.notLength };
+  const measures: PartMeasure[] =
+    measured.on === 'both'
+      ? [
+          { what: 'width', mm },
+          { what: 'height', mm: tall },
+        ]
+      : [{ what: measured.on, round: widestRound(part), mm }];
   const found =
     measured.way === 'stitches'
       ? fromTenStitches(settings, mm)
@@ -83,19 +106,18 @@ export function saidBy(measured: Measured, part: PartModel, named: NamedGauge, u
         ? fromTenRounds(settings, mm)
         : measured.way === 'yarn'
           ? fromUnravelled(settings, mm)
-          : fromPart(
-              settings,
-              part.fabric,
-              { fill: part.part.fill, wrongSideOut },
-              { what: measured.on, round: widestRound(part), mm },
-            );
+          : fromPart(settings, part.fabric, { fill: part.fill, wrongSideOut }, ...measures);
   const gauge = found.fault === undefined ? gaugeOf({ ...settings, ...found.change }) : part.gauge;
   const what =
     measured.way === 'yarn'
       ? say.yarnEach(units.length(mm / UNRAVELLED))
-      : measured.way === 'rounds' || (measured.way === 'part' && measured.on === 'height')
-        ? say.round(units.fine(gauge.roundMm))
-        : say.stitch(units.fine(gauge.stitchMm));
+      : found.fault === undefined &&
+          found.change.postGive !== undefined &&
+          found.change.stitchMm === undefined
+        ? say.give(gauge.postGive.toFixed(2))
+        : measured.way === 'rounds' || (measured.way === 'part' && measured.on === 'height')
+          ? say.round(units.fine(gauge.roundMm))
+          : say.stitch(units.fine(gauge.stitchMm));
   return answer(found, what, say.notLength, units.length(expected(measured, part)));
 }
 

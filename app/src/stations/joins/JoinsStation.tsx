@@ -4,7 +4,7 @@ import { useWindowDimensions, View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
 import type { JoinSite, SewnJoin } from '@hoppla/core/join';
 import { modelOf, removeJoin, setJoin, type ToyModel } from '@hoppla/core/toy';
-import { screenWords as words } from '@hoppla/core/words';
+import { planWords, screenWords as words } from '@hoppla/core/words';
 import {
   MainAction,
   Nudge,
@@ -118,12 +118,19 @@ function JoinCard({ join, sites, model }: { join: SewnJoin; sites: readonly Join
   const first = sites[0];
   const twin = sites[1];
   const end = join.at.at === 'edge';
+  const fault = model.joinFaults.find((f) => f.join.id === join.id);
   return (
     <>
       <Title role="heading" aria-level={2}>
         {say.title(join.twin ? say.pair(guest) : guest, host)}
       </Title>
-      {!first ? <ProblemLine where={guest} sentence={say.homeless} severity="error" /> : null}
+      {fault || !first ? (
+        <ProblemLine
+          where={guest}
+          sentence={fault ? planWords.joinFault[fault.fault](guest, host) : say.homeless}
+          severity="error"
+        />
+      ) : null}
       {first?.state === 'moved' ? (
         <ProblemLine
           where={guest}

@@ -4,7 +4,7 @@ import CornerUpLeft from 'lucide-react-native/icons/corner-up-left';
 import { useMemo, useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { Text } from 'tamagui';
-import { printItems, takeUp, type Item } from '@hoppla/core/notation';
+import { printItems, takeUp, type Item, type Terms } from '@hoppla/core/notation';
 import {
   check,
   openChecks,
@@ -70,6 +70,8 @@ export function MakeStation() {
       </View>
     );
   }
+  // Under a stop there is nothing to tick: the way on is Safety.
+  const stopped = now?.step.kind === 'eyes' && now.step.stopped !== null;
   const shown = now ?? ticks[ticks.length - 1];
   const part = shown.step.part ? modelOf(model, shown.step.part) : null;
   const mine = ticks.filter((t) => t.step.part === shown.step.part && t.step.copy === shown.step.copy);
@@ -164,22 +166,23 @@ export function MakeStation() {
           <MainAction
             tall
             disabled={!now || !writing}
-            label={
-              now
-                ? now.round
-                  ? say.tick(now.round.label)
-                  : next
-                    ? say.check[next.id]
-                    : say.done
-                : say.finished
+            label={stopped ? say.toSafety : now ? mainLabel(now, next) : say.finished}
+            onPress={() =>
+              stopped
+                ? router.push({ pathname: '/toy/[id]/safety', params: { id: toy.id } })
+                : now && changeProgress((p) => (next ? check(p, now, next) : tick(p, now)))
             }
-            onPress={() => now && changeProgress((p) => (next ? check(p, now, next) : tick(p, now)))}
           />
         </View>
       </View>
     </View>
   );
 }
+
+const mainLabel = (now: Tick, next: ReturnType<typeof openChecks>[number] | undefined): string => {
+  if (now.round) return say.tick(now.round.label);
+  return next ? say.check[next.id] : say.done;
+};
 
 const signOf = (t: Tick): PlanSign =>
   t.step.kind === 'eyes'
@@ -193,18 +196,18 @@ const signOf = (t: Tick): PlanSign =>
           : 'look';
 
 /** The main repeated group of a round, if the round is one. */
-function repeatOf(items: readonly Item[]): { words: string; times: number } | null {
+function repeatOf(items: readonly Item[], terms: Terms): { words: string; times: number } | null {
   const real = items.filter((i) => i.type !== 'sign');
   const only = real.length === 1 ? real[0] : null;
   if (only?.type !== 'group' || typeof only.times !== 'number' || only.times < 2) return null;
-  return { words: printItems(only.items, 'us'), times: only.times };
+  return { words: printItems(only.items, terms), times: only.times };
 }
 
 function RoundNow({ tick: t, part, within }: { tick: Tick; part: PartModel; within: number }) {
   const c = usePalette();
   const { toy } = useToy();
   const items = part.reading.rounds[t.round!.reading].items;
-  const repeat = repeatOf(items);
+  const repeat = repeatOf(items, toy.settings.terms);
   const written = repeat ? repeat.words : printItems(items, toy.settings.terms);
   return (
     <>
@@ -268,6 +271,7 @@ function RoundNow({ tick: t, part, within }: { tick: Tick; part: PartModel; with
           </View>
         </>
       ) : null}
+      {t.step.kind === 'rounds' && t.step.ticks[0]?.key === t.key ? <Notes notes={t.step.notes} /> : null}
       <TakeUp key={t.key} tick={t} part={part} />
     </>
   );
@@ -295,6 +299,20 @@ function TakeUp({ tick: t, part }: { tick: Tick; part: PartModel }) {
   );
 }
 
+/** Safety points that belong to a step, and what the text says otherwise. */
+function Notes({ notes }: { notes: readonly string[] }) {
+  const c = usePalette();
+  return (
+    <>
+      {notes.map((note) => (
+        <Words key={note} fontWeight="600" color={c.coralInk}>
+          {`! ${note}`}
+        </Words>
+      ))}
+    </>
+  );
+}
+
 function StepNow({ tick: t, open }: { tick: Tick; open: ReturnType<typeof openChecks> }) {
   const c = usePalette();
   const checks = t.step.kind === 'eyes' ? t.step.checks : [];
@@ -315,6 +333,7 @@ function StepNow({ tick: t, open }: { tick: Tick; open: ReturnType<typeof openCh
       <Words fontSize={18} lineHeight={25}>
         {t.step.detail}
       </Words>
+      <Notes notes={t.step.notes} />
       {checks.length ? (
         <Words fontWeight="600" marginTop={4}>
           {say.before}

@@ -133,7 +133,7 @@ function PartSettings({ part, onAdd }: { part: PartModel; onAdd: () => void }) {
           <PlainButton
             key={f}
             label={say.parts.fills[f]}
-            chosen={part.part.fill === f}
+            chosen={part.fill === f}
             onPress={() =>
               edit(`${say.parts.fill}: ${f}`, { station: 'parts', part: id }, (toy) =>
                 changePart(toy, id, { fill: f }),
@@ -186,7 +186,7 @@ function PartSize({ part }: { part: PartModel }) {
     `${range(height)} ${say.parts.tall(units.of)}`,
   ].join(', ');
   const { shaping } = part.part;
-  const mass = massOf(part.form, part.part.fill, toy.settings.fillWith);
+  const mass = massOf(part.form, part.fill, toy.settings.fillWith);
   const shape = (next: typeof shaping) =>
     edit(`${say.parts.shaping}: ${say.parts.shapings[next.how]}`, { station: 'parts', part: id }, (so) =>
       changePart(so, id, { shaping: next }),

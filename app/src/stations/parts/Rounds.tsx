@@ -2,7 +2,8 @@ import { lazy, Suspense, useEffect, useMemo, useRef, useState, type RefObject } 
 import { View } from 'react-native';
 import { Text } from 'tamagui';
 import { habitsTold, withHabits } from '@hoppla/core/address';
-import { pairsOfNote, type Head } from '@hoppla/core/feature';
+import { holeTag } from '@hoppla/core/address';
+import { noteSentence, pairsOfNote, resolveEyes, type Head } from '@hoppla/core/feature';
 import { read, type LineReading, type PartReading, type TextChange } from '@hoppla/core/notation';
 import {
   headOf,
@@ -20,7 +21,7 @@ import { PlainButton, Words } from '../../controls';
 import { edit, newId, useDevice, type Device } from '../../documents';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
-import type { Host } from './editor/problems';
+import type { Host, Offered } from './editor/problems';
 import type { EditorHandle } from './RoundsEditor';
 
 // CodeMirror's one way in: a chunk of its own.
@@ -127,7 +128,7 @@ function typed(toy: Toy, id: string, change: TextChange): Toy {
 
 const between = (rounds: readonly [number, number]): string => `R${rounds[0]}·${rounds[1]}`;
 
-/** Pairs that a note asks for. What it leaves open is read the maker's way once that is known; choosing tells it. */
+/** What a note comes to: the pairs it may mean, and what it leaves open or why there are none. What it leaves open is read the maker's way once that is known; choosing tells it. */
 function offersOf(
   {
     part,
@@ -139,19 +140,24 @@ function offersOf(
     device: Pick<Device, 'habits'> & { countsAs: (habits: Device['habits']) => void };
   },
   line: LineReading,
-) {
-  if (line.node.type !== 'note' || !line.node.placement || part.fabric.shape !== 'rounds') return [];
-  const { placement } = line.node;
-  const found = withHabits(
-    pairsOfNote(head, placement, { id: newId(), part: part.part.id, copy: part.copies[0]?.id ?? '' }),
-    device.habits,
-  );
-  return found.map((reading) => {
+): Offered {
+  if (line.node.type !== 'note' || !line.node.feature || part.fabric.shape !== 'rounds') return NOTHING;
+  const { feature } = line.node;
+  const offer = pairsOfNote(head, feature, {
+    id: newId(),
+    part: part.part.id,
+    copy: part.copies[0]?.id ?? '',
+  });
+  const found = withHabits(offer.readings, device.habits);
+  const which = found.length > 1 ? say.parts.whichOffer : '';
+  const deeds = found.map((reading) => {
     const { between: n, along, pair } = reading;
+    const at = resolveEyes(head, pair);
+    const rounds = at.state === 'homeless' ? '' : holeTag(at.names[0]).rounds;
     const title =
       found.length > 1
-        ? say.parts.readings[along](placement.many ?? n, n)
-        : say.parts.offer(between(placement.rounds), n);
+        ? say.parts.readings[along](feature.many?.[0] ?? n, n)
+        : say.parts.offer(rounds, n, pair.making === 'embroidered', pair.eyeMm);
     return {
       title,
       run: () => {
@@ -162,19 +168,24 @@ function offersOf(
       },
     };
   });
+  return { sentence: [offer.said ? noteSentence(offer.said) : '', which].filter(Boolean).join(' '), deeds };
 }
+
+const NOTHING: Offered = { sentence: '', deeds: [] };
 
 const courseKey = ({ mark, nth }: { mark: string; nth: number }): string => `${mark}.${nth}`;
 
 /** Where the eyes of this part really stand, beside a note that places some; null when there are none. */
 function takenBy(part: PartModel, line: LineReading, eyes: readonly string[]): string | null {
-  if (line.node.type !== 'note' || !line.node.placement) return null;
+  if (line.node.type !== 'note' || line.node.feature?.what !== 'eyes') return null;
   const later = part.fabric.rounds.filter((r) => eyes.includes(courseKey(r))).map((r) => r.number);
-  const { rounds } = line.node.placement;
+  const { rounds } = line.node.feature;
   if (later.length === 0) return null;
+  const there = later.map((n) => between([n - 1, n])).join(', ');
+  if (!rounds) return say.parts.placed(there);
   return later.includes(rounds[1])
     ? say.parts.placed(between(rounds))
-    : say.parts.placedElsewhere(later.map((n) => between([n - 1, n])).join(', '), between(rounds));
+    : say.parts.placedElsewhere(there, between(rounds));
 }
 
 /** What a screen reader is told of the line with the caret, and of the whole part. */

@@ -97,6 +97,11 @@ export function PlanRow({
           </Words>
         )}
         <Quiet>{row.detail}</Quiet>
+        {row.notes.map((note) => (
+          <Words key={note} fontSize={15} lineHeight={21} color={c.coralInk}>
+            {`! ${note}`}
+          </Words>
+        ))}
         {open ? (
           <Words marginTop={6} fontSize={15} lineHeight={21}>
             {row.reason}

@@ -7,6 +7,8 @@ export interface LaneRow {
   key: string;
   title: string;
   detail: string;
+  /** safety points and the like under the step */
+  notes: readonly string[];
   reason: string;
   sign: PlanSign;
   lane: number;
@@ -67,6 +69,7 @@ export function lanesOf(model: ToyModel, plan: Plan): { rows: LaneRow[]; lanes: 
       key: step.key,
       title: titleOf(model, step),
       detail: step.detail,
+      notes: step.notes,
       reason: step.reason,
       sign: step.kind === 'rounds' && !starts ? 'ring' : SIGN[step.kind],
       lane: own ? laneOf.get(own)! : 0,

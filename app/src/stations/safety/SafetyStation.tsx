@@ -1,9 +1,9 @@
 import { useRouter } from 'expo-router';
 import { useWindowDimensions, View } from 'react-native';
-import type { SafetyPoint } from '@hoppla/core/safety';
+import { CHECKS, checksMade, notKnown, type SafetyPoint } from '@hoppla/core/safety';
 import { changeSettings, setFeature, type AgeGroup } from '@hoppla/core/toy';
 import { safetyWords, screenWords as words } from '@hoppla/core/words';
-import { MarkerSign, Num, PlainButton, Quiet, Scroll, Title, Words, MainAction } from '../../controls';
+import { MainAction, MarkerSign, Num, PlainButton, Quiet, Scroll, Title, Words } from '../../controls';
 import { edit } from '../../documents';
 import { usePalette } from '../../theme';
 import { WIDE_FROM } from '../frame/ToyFrame';
@@ -18,14 +18,15 @@ const AGES: AgeGroup[] = [
   'display only',
 ];
 
-/** Safety: could this hurt a child? Who it is for, then points in order of danger. */
+/** Safety: could this hurt a child? Who it is for, then points in order of danger, then what nobody has looked at. */
 export function SafetyStation() {
   const c = usePalette();
   const { width } = useWindowDimensions();
   const { toy, points, open } = useToy();
   const router = useRouter();
   const wide = width >= WIDE_FROM;
-  const convert = points.find((p) => p.weight === 'stop' && p.check === 1);
+  const column = { width: '100%', maxWidth: wide ? 760 : undefined, alignSelf: 'center' } as const;
+  const convert = points.find((p) => p.weight === 'stop' && p.check === 1 && p.feature !== undefined);
   const embroider = (point: SafetyPoint) => {
     const found = toy.features.find((f) => f.id === point.feature && f.kind !== 'embroidery');
     if (found && found.kind !== 'embroidery')
@@ -35,32 +36,17 @@ export function SafetyStation() {
   };
   return (
     <View style={{ flex: 1, backgroundColor: c.paper }}>
-      <View
-        style={{
-          backgroundColor: c.mat,
-          paddingHorizontal: 16,
-          paddingVertical: 12,
-          flexDirection: 'row',
-          alignItems: 'baseline',
-          gap: 12,
-        }}
-      >
-        <Num fontSize={44} lineHeight={48} letterSpacing={-3} color={c.matInk}>
-          {String(open)}
-        </Num>
-        <Words color={c.matInk} flex={1}>
-          {say.points(open).replace(/^\d+ /, '')}
-        </Words>
+      <View style={{ backgroundColor: c.mat, paddingHorizontal: 16, paddingVertical: 12 }}>
+        <View style={{ ...column, flexDirection: 'row', alignItems: 'baseline', gap: 12 }}>
+          <Num fontSize={44} lineHeight={48} letterSpacing={-3} color={c.matInk}>
+            {String(open)}
+          </Num>
+          <Words color={c.matInk} flex={1}>
+            {`${say.points(open).replace(/^\d+ /, '')}, ${say.made(checksMade.length, CHECKS.length)}`}
+          </Words>
+        </View>
       </View>
-      <Scroll
-        contentContainerStyle={{
-          padding: 16,
-          gap: 14,
-          width: '100%',
-          maxWidth: wide ? 760 : undefined,
-          alignSelf: 'center',
-        }}
-      >
+      <Scroll contentContainerStyle={{ ...column, padding: 16, gap: 14 }}>
         <Title role="heading" aria-level={2}>
           {say.who}
         </Title>
@@ -81,23 +67,26 @@ export function SafetyStation() {
             />
           ))}
         </View>
-        {points.length === 0 ? <Quiet>{say.none}</Quiet> : null}
+        {toy.parts.length === 0 ? <Quiet>{say.none}</Quiet> : null}
         {points.map((p) => (
-          <Point key={p.id} point={p} />
+          <Point
+            key={p.id}
+            point={p}
+            onLine={
+              p.line === undefined
+                ? undefined
+                : () =>
+                    router.push({
+                      pathname: '/toy/[id]/parts',
+                      params: { id: toy.id, part: p.part ?? '' },
+                    })
+            }
+          />
         ))}
+        <NotKnown />
         <Quiet>{safetyWords.caution}</Quiet>
       </Scroll>
-      <View
-        style={{
-          padding: 16,
-          paddingTop: 8,
-          flexDirection: 'row',
-          gap: 8,
-          width: '100%',
-          maxWidth: wide ? 760 : undefined,
-          alignSelf: 'center',
-        }}
-      >
+      <View style={{ ...column, padding: 16, paddingTop: 8, flexDirection: 'row', gap: 8 }}>
         {convert ? (
           <MainAction label={convert.mend} onPress={() => embroider(convert)} />
         ) : (
@@ -111,7 +100,7 @@ export function SafetyStation() {
   );
 }
 
-function Point({ point }: { point: SafetyPoint }) {
+function Point({ point, onLine }: { point: SafetyPoint; onLine?: () => void }) {
   const c = usePalette();
   const stop = point.weight === 'stop';
   return (
@@ -125,18 +114,45 @@ function Point({ point }: { point: SafetyPoint }) {
         borderLeftColor: stop ? c.coral : c.edge,
       }}
     >
-      {point.weight === 'advice' ? (
-        <Words width={26} textAlign="center" color={c.ink2}>
-          ✓
-        </Words>
-      ) : (
-        <MarkerSign colour={stop ? c.coralInk : c.ink} />
-      )}
+      {point.weight === 'advice' ? <Sign sign="i" /> : <MarkerSign colour={stop ? c.coralInk : c.ink} />}
       <View style={{ flex: 1, minWidth: 0, gap: 3 }}>
         <Words fontWeight="700">{`${say.weights[point.weight]}: ${point.title}`}</Words>
         <Quiet color={c.ink}>{point.reason}</Quiet>
         <Words fontWeight="600">{point.mend}</Words>
+        {onLine ? (
+          <View style={{ flexDirection: 'row', paddingTop: 4 }}>
+            <PlainButton label={say.toLine} onPress={onLine} />
+          </View>
+        ) : null}
       </View>
     </View>
+  );
+}
+
+/** What is not checked is listed: none of it counts as fine. */
+function NotKnown() {
+  const c = usePalette();
+  return (
+    <View style={{ gap: 6, padding: 12, borderWidth: 1.5, borderStyle: 'dashed', borderColor: c.edge }}>
+      <Title role="heading" aria-level={2}>
+        {safetyWords.notMade}
+      </Title>
+      <Quiet color={c.ink}>{safetyWords.notMadeHow}</Quiet>
+      {notKnown().map(({ check, title }) => (
+        <View key={check} style={{ flexDirection: 'row', gap: 8 }}>
+          <Sign sign="?" />
+          <Words flex={1}>{title}</Words>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+function Sign({ sign }: { sign: string }) {
+  const c = usePalette();
+  return (
+    <Words width={26} textAlign="center" fontWeight="700" color={c.ink2} aria-hidden>
+      {sign}
+    </Words>
   );
 }

@@ -23,7 +23,7 @@ export function plainRings(input: RingInput): Pick<Rings, 'r' | 'z'> {
   let area = 0;
   for (let i = 1; i <= last; i++) area += n(i) * w * h(i);
   const pressure = (2 * input.stretch) / sqrt(area / (4 * PI));
-  const soft = (x: number) => (x > 0 ? x * x : 0.25 * x * x);
+  const soft = (x: number, give = 1) => (x > 0 ? give * x * x : 0.25 * x * x);
   const x = new Float64Array(2 * (last + 1));
   for (let i = 0; i <= last; i++) x[2 * i] = free(i);
   for (let i = 1; i <= last; i++) x[2 * i] = min(x[2 * i], x[2 * i - 2] + h(i));
@@ -36,7 +36,7 @@ export function plainRings(input: RingInput): Pick<Rings, 'r' | 'z'> {
     for (let k = max(1, i); k <= min(last, i + 1); k++) {
       const [a, b, dz] = [x[2 * k - 2], x[2 * k], x[2 * k + 1] - x[2 * k - 1]];
       e +=
-        (n(k) / 2) * (w / roundMm) * soft(sqrt((b - a) ** 2 + dz * dz) - h(k)) -
+        (n(k) / 2) * (w / roundMm) * soft(sqrt((b - a) ** 2 + dz * dz) - h(k), input.postGive) -
         pressure * (PI / 3) * dz * (a * a + a * b + b * b);
     }
     for (let k = max(2, i); k <= min(last, i + 2); k++) {

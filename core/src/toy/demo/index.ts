@@ -1,5 +1,5 @@
 import { coordAt, courseOf, frontAngle, type Place } from '../../address';
-import { bareHead, eyeRow, faceCentre } from '../../feature';
+import { bareHead, hardwareOf, faceCentre } from '../../feature';
 import type { Firmness } from '../../form';
 import { holePlace, type Aim } from '../../join';
 import { addParts, changePart, changeSettings, newFile, newToy, setFeature, setJoin } from '../edits';
@@ -11,8 +11,7 @@ import { RUBY_TEXT } from './ruby';
 
 const EYE_MM = 9;
 const eyeHardware = (mm: number) => ({
-  postMm: eyeRow(mm).postMm,
-  washerMm: eyeRow(mm).washerMm,
+  ...hardwareOf(mm),
   loose: [],
   felt: null,
 });
@@ -57,7 +56,6 @@ export function dappleFile(newId: NewId): ToyFile {
       part: neck.part.id,
       copy: neck.copies[0].id,
       making: 'embroidered',
-      eyeMm: 6,
       ...eyeHardware(6),
       colour: '#33231d',
       look: 'front',
@@ -97,7 +95,6 @@ function withEyes(toy: Toy, newId: NewId): Toy {
     part: head.part.id,
     copy: head.copies[0].id,
     making: 'safety eye',
-    eyeMm: EYE_MM,
     ...eyeHardware(EYE_MM),
     colour: '#111214',
     look: 'front',
@@ -105,7 +102,7 @@ function withEyes(toy: Toy, newId: NewId): Toy {
     pair: {
       course: courseOf(head.fabric, round),
       at: 'hole',
-      centre: faceCentre(bareHead(head.form), 'marker', round, 9, eyeRow(EYE_MM).washerMm),
+      centre: faceCentre(bareHead(head.form), 'marker', round, 9, hardwareOf(EYE_MM).washerMm),
       between: 9,
       linked: true,
       offset: { left: [0, 0], right: [0, 0] },

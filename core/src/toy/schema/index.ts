@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { documentWords as say } from '../../words';
 import { migrated } from '../migrate';
-import { SCHEMA, type ToyFile } from '../types';
+import { SCHEMA, type Toy, type ToyFile } from '../types';
 
 const id = Joi.string().min(1).max(64);
 const word = Joi.string().allow('').max(200);
@@ -26,6 +26,7 @@ const hardware = {
   copy: id.required(),
   postMm: Joi.number().positive().required(),
   washerMm: Joi.number().positive().required(),
+  washerKnown: Joi.boolean(),
   colour: word.required(),
   loose: Joi.array()
     .items(Joi.object({ name: word.required(), mm: Joi.number().positive().required() }))
@@ -118,6 +119,10 @@ const gauge = Joi.object({
   id: id.required(),
   name: word.required(),
   hookMm: Joi.number().positive().required(),
+  hookBy: Joi.valid('said', 'assumed', 'not known').required(),
+  hookWords: word,
+  postGive: Joi.number().positive(),
+  postRangePercent: Joi.number().min(0),
   stitchMm: Joi.number().positive(),
   roundMm: Joi.number().positive(),
   stitchRangePercent: Joi.number().min(0),
@@ -167,7 +172,7 @@ export const fileSchema = Joi.object({
   schema: Joi.valid(SCHEMA).required(),
   toy: toy.required(),
   progress: Joi.object({
-    done: Joi.object().pattern(Joi.string(), Joi.string()).required(),
+    done: Joi.object().pattern(Joi.string(), Joi.string().allow('')).required(),
     within: Joi.object({ key: Joi.string().required(), repeats: Joi.number().integer().min(0).required() })
       .allow(null)
       .required(),
@@ -183,6 +188,25 @@ export type Opened =
   | { state: 'newer'; schema: number; name: string; raw: string }
   | { state: 'refused'; sentence: string };
 
+/** The first id of a toy that names nothing in it, as a path; null when all lead somewhere. Marks may be gone: that is a homeless place. */
+function leadsNowhere(toy: Toy): string | null {
+  const copies = new Map(toy.parts.map((p) => [p.id, new Set(p.copies.map((c) => c.id))]));
+  const has = (of: { part: string; copy: string }) => copies.get(of.part)?.has(of.copy) ?? false;
+  const gauge = toy.parts.findIndex((p) => !toy.gauges.some((g) => g.id === p.gauge));
+  if (gauge >= 0) return `toy.parts.${gauge}.gauge`;
+  for (const [i, f] of toy.features.entries()) {
+    if (!has(f)) return `toy.features.${i}.${copies.has(f.part) ? 'copy' : 'part'}`;
+    const places = f.kind === 'nose' ? [f.place] : f.kind === 'embroidery' ? f.path : [];
+    if (!places.every(has)) return `toy.features.${i}.${f.kind === 'nose' ? 'place' : 'path'}`;
+  }
+  for (const [i, join] of toy.joins.entries()) {
+    if (!has(join.guest)) return `toy.joins.${i}.guest`;
+    if (!has(join.at)) return `toy.joins.${i}.at`;
+    if (join.twin && !has({ part: join.guest.part, copy: join.twin.copy })) return `toy.joins.${i}.twin`;
+  }
+  return null;
+}
+
 /** Opens the text of a toy file. Never throws: what is wrong is said in one sentence, with the place. */
 export function openFile(raw: string): Opened {
   let value: unknown;
@@ -194,19 +218,24 @@ export function openFile(raw: string): Opened {
   const head = value as { format?: unknown; schema?: unknown; toy?: { name?: unknown } } | null;
   if (!head || typeof head !== 'object' || head.format !== 'hoppla toy')
     return { state: 'refused', sentence: say.notAToy };
-  if (typeof head.schema === 'number' && head.schema > SCHEMA)
+  if (!Number.isSafeInteger(head.schema) || (head.schema as number) < 1)
+    return { state: 'refused', sentence: say.badField('schema', say.notAVersion) };
+  if ((head.schema as number) > SCHEMA)
     return {
       state: 'newer',
-      schema: head.schema,
+      schema: head.schema as number,
       name: typeof head.toy?.name === 'string' ? head.toy.name : '',
       raw,
     };
   const now = migrated(value);
-  const { error } = fileSchema.validate(now, { abortEarly: true });
+  // Nothing is converted: a number in quotes is not a number, and would be worked with as text.
+  const { error } = fileSchema.validate(now, { abortEarly: true, convert: false });
   if (error)
     return {
       state: 'refused',
       sentence: say.badField(error.details[0].path.join('.'), error.details[0].message),
     };
+  const lost = leadsNowhere((now as ToyFile).toy);
+  if (lost) return { state: 'refused', sentence: say.badField(lost, say.leadsNowhere) };
   return { state: 'open', file: now as ToyFile };
 }

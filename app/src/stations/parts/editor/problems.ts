@@ -1,7 +1,6 @@
 import { Facet, RangeSetBuilder, StateField, type EditorState } from '@codemirror/state';
 import { Decoration, EditorView, WidgetType, type DecorationSet } from '@codemirror/view';
 import type { LineReading, Problem, TextChange } from '@hoppla/core/notation';
-import { screenWords as say } from '@hoppla/core/words';
 import { liveReading } from './reading';
 
 /** A thing that can be done where the text says so: a mend, a placement. */
@@ -17,17 +16,24 @@ export interface Below {
   deeds: Deed[];
 }
 
+/** A note's offers, with a sentence on what it does not say. */
+export interface Offered {
+  sentence: string;
+  deeds: Deed[];
+}
+
 /** What the screen around the editor does for it. */
 export interface Host {
   mend: (title: string, changes: readonly TextChange[]) => void;
-  /** placements that a note offers */
-  offers: (line: LineReading) => Deed[];
+  /** what a note about a feature offers, and what it leaves open */
+  offers: (line: LineReading) => Offered;
   /** what is said of a note whose placement is there already */
   taken: (line: LineReading) => string | null;
 }
 
 export const host = Facet.define<Host, Host>({
-  combine: (given) => given[0] ?? { mend: () => undefined, offers: () => [], taken: () => null },
+  combine: (given) =>
+    given[0] ?? { mend: () => undefined, offers: () => ({ sentence: '', deeds: [] }), taken: () => null },
 });
 
 const SHOWN = 3;
@@ -127,15 +133,13 @@ function decorate(state: EditorState): DecorationSet {
           ? []
           : shown.mends.map((m) => ({ title: m.title, run: () => does.mend(m.title, m.changes) })),
       });
-    if (line.node.type === 'note' && line.node.placement) {
+    if (line.node.type === 'note' && line.node.feature) {
       const taken = does.taken(line);
-      const deeds = taken || state.readOnly ? [] : does.offers(line);
-      if (taken || deeds.length)
-        below.push({
-          sentence: taken ?? (deeds.length > 1 ? say.parts.whichOffer : ''),
-          severity: 'offer',
-          deeds,
-        });
+      const offered = taken ? { sentence: taken, deeds: [] } : does.offers(line);
+      // What is about something else is said where the maker reads it.
+      const aside = line.node.feature.what !== 'eyes' && !here;
+      if (!aside && (offered.sentence || offered.deeds.length))
+        below.push({ ...offered, severity: 'offer', deeds: state.readOnly ? [] : offered.deeds });
     }
     for (const b of below)
       builder.add(end, end, Decoration.widget({ widget: new BelowLine(b), block: true, side: 1 }));

@@ -1,0 +1,197 @@
+import type { FeatureNote } from './syntax';
+
+const NUMBERS = [
+  'zero',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
+  'thirteen',
+  'fourteen',
+  'fifteen',
+  'sixteen',
+  'seventeen',
+  'eighteen',
+  'nineteen',
+  'twenty',
+];
+const ORDINALS = [
+  'zeroth',
+  'first',
+  'second',
+  'third',
+  'fourth',
+  'fifth',
+  'sixth',
+  'seventh',
+  'eighth',
+  'ninth',
+  'tenth',
+  'eleventh',
+  'twelfth',
+];
+const N = String.raw`(\d{1,3}|${NUMBERS.join('|')})`;
+const TH = String.raw`(\d{1,3}(?:st|nd|rd|th)?|${ORDINALS.join('|')})`;
+const ROUND = String.raw`(?:rounds?|rnds?|rds?|rows?|r)\s*\.?\s*`;
+const AND = String.raw`\s*(?:and|&|\+|-|to|\/|·)\s*`;
+
+const BETWEEN_ROUNDS = [
+  new RegExp(
+    String.raw`\b(?:in\s+)?(?:between|btwn|betw\.?|at|in|on)\s+${ROUND}(\d{1,4})${AND}(?:${ROUND})?(\d{1,4})(?!\d|\.\d)`,
+  ),
+  new RegExp(
+    String.raw`\b(?:between|at|in|on)\s+(?:the\s+)?${TH}${AND}(?:the\s+)?${TH}\s+(?:rounds?|rnds?|rows?)\b`,
+  ),
+];
+const ON_ROUND = new RegExp(String.raw`\b(?:on|in|at|into|through)\s+${ROUND}(\d{1,4})(?!\d|\.\d)`);
+/** A size stands before the eyes, or behind them in a bracket; "30 mm apart" is a distance. */
+const SIZE =
+  /(\d{1,2}(?:[.,]\d{1,2})?)\s*-?\s*mm\b(?!\s*(?:apart|between(?!\s+(?:r|rnds?|rounds?|rows?)\s*\d)|from|in between|down|below|above|washers?|felt|straight|along|long|tail))/;
+const MANY = new RegExp(
+  String.raw`(?:(?<![\d.])${N}\s*(?:-|to|or)\s*)?(?<![\d.])${N}\s*(?:(?:visible|empty|free|clear)\s+)?(?:(st|sts|stitch|stitches|hole|holes|space|spaces)\.?\s*)?(?:in\s+)?(between|apart|showing|visible|on)\b`,
+);
+const OTHER_UNIT = /(\d{1,3}(?:[.,]\d{1,2})?)\s*(mm|cm|in|inch|inches|"|°|degrees?)\s*apart/;
+/** The eyes are only what something else is measured from. */
+const REFERENCE =
+  /\b(?:between|below|under|above|over|beside|from|of|near|around|round|to|with|and|than|at|behind|outside|inside|for)\s+(?:(?:the|both|each|your|these|either|one|where the)\s+)*(?:two\s+)?eyes?\b/g;
+const NO_EYE =
+  /\beye(?:s)? of (?:the|a|your) needle\b|\bneedle'?s? eye\b|\beyelets?\b|\beye(?:brow|lash|lid)s?\b|\bkeep (?:an|your) eyes?\b|\beye (?:round|line)\b|\bby eye\b|\b(?:an|your) eye on\b/g;
+const OTHERS: readonly (readonly [FeatureNote['what'], RegExp])[] = [
+  ['nose', /\bnoses?\b/],
+  ['mouth', /\b(?:mouth|smile|grin|lips?)\b/],
+  ['ears', /\bears?\b/],
+  [
+    'other',
+    /\b(?:muzzle|snout|beak|cheeks?|eye ?brows?|brows?|eye ?lash(?:es)?|lashes|whiskers?|arms?|legs?|tail|wings?|horns?|fins?|hair|nostrils?|freckles?|spots?)\b/,
+  ],
+];
+/** Words of a distance that is said in a way that is not read. */
+const DISTANCE =
+  /\b(?:apart|between|spaces?|distance|showing|visible|cm|inch(?:es)?|degrees|finger|width|next to each other|close together|side by side|halfway|centred|centered)\b|°/;
+const LONGEST = 400;
+
+const wordNumber = (said: string): number =>
+  /^\d/.test(said) ? Number.parseInt(said, 10) : Math.max(NUMBERS.indexOf(said), ORDINALS.indexOf(said));
+
+/**
+ * What a note in lower case says of eyes, a nose, a mouth or ears: `eyes between R9 and R10, 5 between`, `insert 6 mm safety
+ * eyes`, `embroider the nose`. What it says of the place and is not read stands in `unread`. Null when it speaks of none of them.
+ */
+export function featureIn(note: string): FeatureNote | null {
+  const plain = note.slice(0, LONGEST).replace(/\s+/g, ' ').replace(/[’]/g, "'");
+  const what = subjectOf(plain);
+  if (!what) return null;
+  const making = makingOf(plain);
+  const size = SIZE.exec(plain);
+  const rounds = roundsIn(plain);
+  const rest =
+    [rounds?.said, size?.[0]].reduce(
+      (text, piece) => (piece ? (text ?? '').replace(piece, ' ; ') : text),
+      plain,
+    ) ?? plain;
+  const far = distanceIn(rest);
+  // The words that speak of other things than the pair are no part of its distance.
+  const left = far.said ? rest.replace(far.said, ' ; ') : rest;
+  const open = left
+    .replace(REFERENCE, ' ')
+    .replace(/\bin between\b|\bbetween (?:them|each|the posts|both)\b/g, ' ');
+  const unreadFar = far.many === null && far.apart === null && DISTANCE.test(open) ? left.trim() : null;
+  const unreadRounds = rounds === null && /\b(?:rounds?|rnds?|rows?|r\d)\b/.test(left) ? left.trim() : null;
+  return {
+    what,
+    making,
+    sizeMm: size ? Number(size[1].replace(',', '.')) : null,
+    rounds: rounds && 'pair' in rounds ? rounds.pair : null,
+    onRound: rounds && 'one' in rounds ? rounds.one : null,
+    many: far.many,
+    counted: far.counted,
+    holes: far.holes,
+    apart: far.apart,
+    unread: tidy(unreadRounds ?? unreadFar),
+  };
+}
+
+const tidy = (words: string | null): string | null =>
+  words === null ? null : words.replace(/^[\s;,.:-]+|[\s;,.:-]+$/g, '').replace(/\s*;\s*/g, ' … ') || null;
+
+function subjectOf(plain: string): FeatureNote['what'] | null {
+  const bare = plain.replace(NO_EYE, (m) => (/brow|lash|lid/.test(m) ? 'lashes' : ' '));
+  const noReference = bare.replace(REFERENCE, ' ');
+  const others = OTHERS.filter(([, words]) => words.test(noReference)).map(([what]) => what);
+  const eyes = /\beyes?\b/.exec(noReference);
+  const first = (words: RegExp) => words.exec(noReference)?.index ?? Infinity;
+  // "Nose below the eyes" is about the nose; "eyes two rounds above the snout" about the eyes.
+  if (
+    eyes &&
+    OTHERS.every(
+      ([, words]) =>
+        eyes.index <= first(words) ||
+        /\b(?:above|below|beside|under|from|of|over)\s+(?:the\s+)?$/.test(noReference.slice(0, first(words))),
+    )
+  )
+    return 'eyes';
+  if (eyes) return others[0] ?? 'eyes';
+  // Arms and tails are a matter of joins; a note about them is told of only where it speaks of the face as well.
+  const mentions = /\beyes?\b|lash|brow|cheek|whisker|muzzle|snout|beak|nostril|freckle/.test(bare);
+  return others.find((what) => what !== 'other' || mentions) ?? null;
+}
+
+function makingOf(plain: string): FeatureNote['making'] {
+  const said: FeatureNote['making'][] = [
+    ...(/\b(?:embroider(?:ed|y|ing)?|stitch(?:ed)? (?:the |on |in |some )?(?:two )?(?:eyes?|nose|mouth)|sew (?:the |on |in |some )?(?:eyes?|nose|mouth) (?:with|using)|(?:black|brown|dark|embroidery) (?:thread|floss|yarn)|thread eyes|yarn eyes|french knots?|satin stitch|backstitch(?:ed)?)\b/.test(
+      plain,
+    )
+      ? ['embroidered' as const]
+      : []),
+    ...(/\b(?:safety|plastic)\s+(?:eyes?|noses?)\b|\bpostit\b|\b(?:eyes?|noses?) \((?:safety|plastic)\)/.test(
+      plain,
+    )
+      ? ['safety eye' as const]
+      : []),
+    ...(/\b(?:felt|buttons?|beads?|crochet(?:ed)? eyes?|glass|googly|sequins?|painted?|glued?|glue)\b/.test(
+      plain,
+    )
+      ? ['other' as const]
+      : []),
+  ];
+  return said.length === 1 ? said[0] : said.length > 1 ? 'other' : null;
+}
+
+function roundsIn(plain: string): ({ said: string } & ({ pair: [number, number] } | { one: number })) | null {
+  for (const pattern of BETWEEN_ROUNDS) {
+    const found = pattern.exec(plain);
+    if (!found) continue;
+    const [a, b] = [wordNumber(found[1]), wordNumber(found[2])];
+    return Math.abs(a - b) === 1 ? { said: found[0], pair: [Math.min(a, b), Math.max(a, b)] } : null;
+  }
+  const one = ON_ROUND.exec(plain);
+  return one ? { said: one[0], one: Number(one[1]) } : null;
+}
+
+/** How far apart, in the words' own counting. */
+function distanceIn(
+  rest: string,
+): Pick<FeatureNote, 'many' | 'counted' | 'holes' | 'apart'> & { said: string | null } {
+  const unit = OTHER_UNIT.exec(rest);
+  if (unit) return { many: null, counted: 'apart', holes: false, apart: unit[0], said: unit[0] };
+  const none = { many: null, counted: 'between' as const, holes: false, apart: null, said: null };
+  const found = MANY.exec(rest);
+  if (!found) return none;
+  const { 1: low, 2: high, 3: word, 4: counted } = found;
+  const many = [...(low ? [wordNumber(low)] : []), wordNumber(high)];
+  return {
+    many,
+    counted: counted === 'apart' || counted === 'on' ? 'apart' : 'between',
+    holes: /^(?:hole|space)/.test(word ?? ''),
+    apart: null,
+    said: found[0],
+  };
+}

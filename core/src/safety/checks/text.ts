@@ -1,0 +1,52 @@
+import type { LineReading } from '../../notation';
+import type { PartModel } from '../../toy';
+import { safetyWords as say } from '../../words';
+import { HAZARDS } from '../hazards';
+import { isUnder36, type Checked, type SafetyPoint } from '../point';
+import { eyesNamed } from '../named';
+
+/** What the text names and no check can see: wire, glue, magnets, rings, bells and the like, and eyes that nobody has placed. Each is an open point at its line. */
+export function textChecks({ model, parts, age }: Checked): SafetyPoint[] {
+  return parts.flatMap((part) => [
+    ...hazardPoints(part, isUnder36(age)),
+    ...eyesNamed(model, part).map(({ line, words }): SafetyPoint => ({
+      id: `named:${part.part.id}`,
+      check: 1,
+      weight: 'open',
+      part: part.part.id,
+      line,
+      title: say.eyesNamed(part.name, words),
+      reason: say.eyesNamedReason,
+      mend: say.eyesNamedMend,
+    })),
+  ]);
+}
+
+function hazardPoints(part: PartModel, small: boolean): SafetyPoint[] {
+  const found = new Map<string, SafetyPoint>();
+  for (const l of part.reading.lines) {
+    const text = part.part.text.slice(l.from, l.to).toLowerCase();
+    for (const { id, check, words, anywhere } of HAZARDS) {
+      const hit = anywhere || !isStitches(l) ? words.exec(text) : null;
+      if (!hit || found.has(id)) continue;
+      const said = say.hazards[id];
+      found.set(id, {
+        id: `text:${part.part.id}:${id}`,
+        check,
+        weight: 'open',
+        part: part.part.id,
+        line: l.line,
+        title: say.named(part.name, hit[0], l.line),
+        reason: small ? said.small : said.older,
+        mend: said.mend,
+      });
+    }
+  }
+  return [...found.values()];
+}
+
+const isStitches = (l: LineReading): boolean =>
+  l.node.type === 'round' ||
+  l.node.type === 'repeat' ||
+  l.node.type === 'continued' ||
+  l.node.type === 'heading';

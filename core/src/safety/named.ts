@@ -1,0 +1,27 @@
+import type { PartModel, ToyModel } from '../toy';
+
+/** Lines of a part's text that ask for eyes while the part has none: it would be closed without them. */
+export function eyesNamed(model: ToyModel, part: PartModel): { line: number; words: string }[] {
+  if (model.eyes.some((e) => e.eyes.part === part.part.id)) return [];
+  const found = part.reading.lines.find(({ node, from, to }) => {
+    if (node.type === 'note') return node.feature?.what === 'eyes';
+    return (
+      node.type === 'round' &&
+      /\b(?:safety |insert |place |add |attach )(?:the )?(?:safety )?eyes?\b|\beyes? (?:here|now)\b/.test(
+        part.part.text.slice(from, to).toLowerCase(),
+      )
+    );
+  });
+  return found
+    ? [
+        {
+          line: found.line,
+          words: part.part.text
+            .slice(found.from, found.to)
+            .trim()
+            .replace(/^-+\s*|\s*-+$/g, '')
+            .slice(0, 80),
+        },
+      ]
+    : [];
+}
