@@ -1,5 +1,10 @@
 // Turns TypeScript of core, server and cli, and modules of three, into JavaScript for Jest with esbuild.
-const { transformSync } = require('esbuild');
+const { createHash } = require('node:crypto');
+const { readFileSync } = require('node:fs');
+const { pathToFileURL } = require('node:url');
+const { transformSync, version } = require('esbuild');
+
+const own = readFileSync(require.resolve('./jest-esbuild.cjs'));
 
 module.exports = {
   process: (source, file) => {
@@ -9,7 +14,10 @@ module.exports = {
       target: 'node20',
       sourcefile: file,
       sourcemap: true,
+      define: { 'import.meta.url': JSON.stringify(pathToFileURL(file).href) },
     });
     return { code, map };
   },
+  getCacheKey: (source, file) =>
+    createHash('sha256').update(own).update(version).update(file).update(source).digest('hex'),
 };

@@ -135,7 +135,8 @@ describe('hoppla', () => {
       window: { first: 9, lastComfortable: 12, lastPossible: 12 },
       range: { percent: 3, source: 'measured' },
       questions: [],
-      problems: [],
+      // 12 / (5 x 1.6) = 1.5: a backing disc is advised.
+      problems: ['Washer against fabric 1.5: backing disc advised.'],
     });
     expect(answer.spacing.straightMm).toBeCloseTo(28.6, 0);
   });
@@ -190,7 +191,10 @@ describe('hoppla', () => {
     [['shape', '-', '--fill', 'rock']],
     [['shape', '-', '--hand', 'both']],
     [['shape', '-', '--hook', 'A']],
-    [['plan', '-']],
+    [['plan', '-', '--terms', 'xx']],
+    [['safety']],
+    [['safety', '-', '--age', 'teen']],
+    [['safety', '-', '--region', 'Mars']],
   ])('answers a wrong call %j with 2 and a sentence', (argv) => {
     const answer = run(argv, () => 'R1: 6 sc in ring');
     expect(answer.code).toBe(2);

@@ -88,6 +88,7 @@ describe('numbers of the Face, worked out by hand on a tube of 36 (w 5, h 4.5, r
   });
   it('window: from R6 on; 36 x 5 / pi x 1.25 x 0.97 = 69.5 mm is wide enough to the last round', () => {
     expect(eyes.window).toEqual({
+      known: true,
       first: 6,
       lastComfortable: 10,
       lastPossible: 10,

@@ -358,11 +358,17 @@ describe('form', () => {
     const ball = form(TEN[0][1], { stitchMm: undefined, roundMm: undefined }, false, 'firm');
     const real = form(TEN[0][1], { stitchMm: 4.9, roundMm: 4.3 }, false, 'firm');
     const options = { fill: 'firm' } as const;
-    const tall = fromPart({ ...settings, stitchMm: 4.9 }, ball.fabric, options, {
-      what: 'height',
-      mm: real.heightMm,
-    });
-    expect(changeOf(tall).roundMm).toBeCloseTo(4.3, 2);
+    // The height of a filled part says how its posts give; that of an empty one how high its rounds are.
+    const height = { what: 'height', mm: real.heightMm } as const;
+    const tall = changeOf(
+      fromPart({ ...settings, stitchMm: 4.9, roundMm: 4.3 }, ball.fabric, options, height),
+    );
+    expect(tall.roundMm).toBeUndefined();
+    expect(tall.postGive).toBeCloseTo(gaugeOf(settings).postGive, 3);
+    const slack = { fill: 'empty' } as const;
+    const low = formOf(ball.fabric, gaugeOf({ ...settings, stitchMm: 4.9, roundMm: 4.3 }), slack).heightMm;
+    const round = fromPart({ ...settings, stitchMm: 4.9 }, ball.fabric, slack, { what: 'height', mm: low });
+    expect(changeOf(round).roundMm).toBeCloseTo(4.3, 2);
     for (const measure of [
       { what: 'width', mm: real.widthMm },
       { what: 'girth', round: 6, mm: 2 * Math.PI * real.r[7] },

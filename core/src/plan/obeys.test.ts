@@ -170,7 +170,7 @@ describe('ends and minutes are of what is worked', () => {
   it('the longer of two lengths for one end counts, and both are said', () => {
     const [long] = of(
       page('Ear (3.0 mm hook)\nR1: 6 sc in ring\nR2: inc x6\nfasten off, leave 45 cm'),
-    ).steps.filter((s) => s.kind === 'fasten-off');
+    ).steps.filter((s) => 'tailMm' in s);
     expect([long.tailMm, long.notes]).toEqual([
       450,
       ['The text leaves 45 cm, its job needs 15 cm: the longer counts.'],

@@ -8,6 +8,13 @@ const { abs, max, min, PI, sqrt } = Math;
  * small steps downhill with momentum. Slow. It shares nothing with `rings.ts` but the house's geometry, section 2, and is the tests' second opinion.
  */
 export function plainRings(input: RingInput): Pick<Rings, 'r' | 'z'> {
+  // A first round that begins nearly flat can fall inward and stay there: of two beginnings the one that ends lower counts.
+  const [flat, lifted] = [settled(input, 0.15), settled(input, 0.5)];
+  return flat.energy < lifted.energy ? flat : lifted;
+}
+
+/** Where small steps downhill lead from rings that stand at least `lift` of a round's height apart. */
+function settled(input: RingInput, lift: number): Pick<Rings, 'r' | 'z'> & { energy: number } {
   const { stitchMm: w, roundMm, counts } = input;
   const rounds = counts.length;
   const last = rounds + (input.closed ? 1 : 0);
@@ -29,17 +36,19 @@ export function plainRings(input: RingInput): Pick<Rings, 'r' | 'z'> {
   for (let i = 1; i <= last; i++) x[2 * i] = min(x[2 * i], x[2 * i - 2] + h(i));
   for (let i = last - 1; i >= 0; i--) x[2 * i] = min(x[2 * i], x[2 * i + 2] + h(i + 1));
   for (let i = 1; i <= last; i++)
-    x[2 * i + 1] = x[2 * i - 1] + max(0.15 * h(i), sqrt(max(0, h(i) ** 2 - (x[2 * i] - x[2 * i - 2]) ** 2)));
-  /** The terms of the energy that ring i takes part in. */
-  const around = (i: number): number => {
-    let e = fixed(i) ? 0 : (n(i) / 2) * (roundMm / w) * soft((2 * PI * (x[2 * i] - free(i))) / n(i));
-    for (let k = max(1, i); k <= min(last, i + 1); k++) {
+    x[2 * i + 1] = x[2 * i - 1] + max(lift * h(i), sqrt(max(0, h(i) ** 2 - (x[2 * i] - x[2 * i - 2]) ** 2)));
+  /** The terms of the energy that any ring from i to `to` takes part in. */
+  const around = (i: number, to = i): number => {
+    let e = 0;
+    for (let k = i; k <= to; k++)
+      if (!fixed(k)) e += (n(k) / 2) * (roundMm / w) * soft((2 * PI * (x[2 * k] - free(k))) / n(k));
+    for (let k = max(1, i); k <= min(last, to + 1); k++) {
       const [a, b, dz] = [x[2 * k - 2], x[2 * k], x[2 * k + 1] - x[2 * k - 1]];
       e +=
         (n(k) / 2) * (w / roundMm) * soft(sqrt((b - a) ** 2 + dz * dz) - h(k), input.postGive) -
         pressure * (PI / 3) * dz * (a * a + a * b + b * b);
     }
-    for (let k = max(2, i); k <= min(last, i + 2); k++) {
+    for (let k = max(2, i); k <= min(last, to + 2); k++) {
       const short =
         sqrt((x[2 * k] - x[2 * k - 4]) ** 2 + (x[2 * k + 1] - x[2 * k - 3]) ** 2) - h(k) - h(k - 1);
       if (short < 0) e += (n(k) / 2) * 0.05 * short * short;
@@ -66,5 +75,9 @@ export function plainRings(input: RingInput): Pick<Rings, 'r' | 'z'> {
     for (let v = 0; v < x.length; v++) x[v] = v % 2 === 0 ? max(0, x[v] + speed[v]) : x[v] + speed[v];
     if (most < 3e-6 && step > 200) break;
   }
-  return { r: x.filter((_, v) => v % 2 === 0), z: x.filter((_, v) => v % 2 === 1) };
+  return {
+    r: x.filter((_, v) => v % 2 === 0),
+    z: x.filter((_, v) => v % 2 === 1),
+    energy: around(0, last),
+  };
 }
