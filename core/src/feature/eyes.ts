@@ -14,7 +14,7 @@ import {
 import { EYE_GRAMS, EYES } from '../figures';
 import { distance, dot, sub, type PartForm, type Vec3, type WorkWindow } from '../form';
 import { acrossRange, ranged, type Ranged } from '../gauge';
-import type { EyePair } from './feature';
+import type { EyePair, Feature } from './feature';
 import { directionsOfHead, faceDirection, featureWindow, type Head } from './head';
 import { retentionOf, type Retention } from './retention';
 
@@ -87,6 +87,15 @@ export function hardwareOf(eyeMm: number): Pick<EyePair, 'eyeMm' | 'postMm' | 'w
 export function eyeGrams(mm: number): number {
   const [a, b] = EYE_GRAMS;
   return Math.max(0, a.grams + ((mm - a.eyeMm) * (b.grams - a.grams)) / (b.eyeMm - a.eyeMm));
+}
+
+/** Mass of the eyes and noses on one copy of a part, g; embroidered ones weigh only their thread, which is the yarn's. */
+export function hardwareGrams(features: readonly Feature[], part: string, copy: string): number {
+  return features.reduce((grams, f) => {
+    if (f.part !== part || f.copy !== copy) return grams;
+    if (f.kind === 'eyes') return f.making === 'safety eye' ? grams + 2 * eyeGrams(f.eyeMm) : grams;
+    return f.kind === 'nose' && f.making === 'safety nose' ? grams + eyeGrams(f.widthMm) : grams;
+  }, 0);
 }
 
 /** Places a pair in the fabric as it is now, with its distances, window and washer. Never writes back. */

@@ -21,7 +21,7 @@ export {
   washerWindow,
 } from './head';
 export type { Head, Thing } from './head';
-export { eyeGrams, eyeRow, hardwareOf, resolveEyes } from './eyes';
+export { eyeGrams, eyeRow, hardwareGrams, hardwareOf, resolveEyes } from './eyes';
 export { openFabric, RETENTION_BANDS, retentionOf } from './retention';
 export type { Band, NotKnown, Post, Retention } from './retention';
 export type { EyesAt, EyeState, Spacing } from './eyes';

@@ -1,4 +1,4 @@
-import { eyeRow, withCentre, type CentreBy, type EyePair, type Head } from '@hoppla/core/feature';
+import { hardwareOf, withCentre, type CentreBy, type EyePair, type Head } from '@hoppla/core/feature';
 import { EYES } from '@hoppla/core/figures';
 import { screenWords as words } from '@hoppla/core/words';
 import { Choice, PlainButton, Sheet } from '../../controls';
@@ -27,7 +27,7 @@ export function EyeSheet({
         label={say.size}
         options={EYES.map((row) => ({ id: String(row.eyeMm), label: `${row.eyeMm} mm` }))}
         chosen={String(eyes.eyeMm)}
-        onChoose={(mm) => onChange({ ...eyes, ...eyeRow(Number(mm)) })}
+        onChoose={(mm) => onChange({ ...eyes, ...hardwareOf(Number(mm)) })}
       />
       <Choice
         label={say.making}

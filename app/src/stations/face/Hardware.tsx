@@ -53,7 +53,7 @@ export function HardwareFields<T extends Fixed>({
             <MmField
               label={say.washerMm}
               mm={it.washerMm}
-              onChange={(washerMm) => onChange({ ...it, washerMm })}
+              onChange={(washerMm) => onChange({ ...it, washerMm, washerKnown: true })}
             />
           </View>
           <LoosePieces it={it} onChange={onChange} />

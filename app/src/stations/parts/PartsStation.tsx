@@ -4,6 +4,7 @@ import { useWindowDimensions, View } from 'react-native';
 import { splitLines } from '@hoppla/core/notation';
 import { addParts, changePart, changeTerms, removePart, rewritePart, type PartModel } from '@hoppla/core/toy';
 import { courseOf, marksOf } from '@hoppla/core/address';
+import { hardwareGrams } from '@hoppla/core/feature';
 import { massOf, rimsOf, sizeOf } from '@hoppla/core/form';
 import type { Ranged } from '@hoppla/core/gauge';
 import { screenWords as say } from '@hoppla/core/words';
@@ -186,7 +187,12 @@ function PartSize({ part }: { part: PartModel }) {
     `${range(height)} ${say.parts.tall(units.of)}`,
   ].join(', ');
   const { shaping } = part.part;
-  const mass = massOf(part.form, part.fill, toy.settings.fillWith);
+  const mass = massOf(
+    part.form,
+    part.fill,
+    toy.settings.fillWith,
+    hardwareGrams(toy.features, id, part.copies[0].id),
+  );
   const shape = (next: typeof shaping) =>
     edit(`${say.parts.shaping}: ${say.parts.shapings[next.how]}`, { station: 'parts', part: id }, (so) =>
       changePart(so, id, { shaping: next }),
