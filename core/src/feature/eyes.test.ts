@@ -4,6 +4,7 @@ import { formFrom } from './cases';
 import {
   bareHead,
   faceCentre,
+  hardwareGrams,
   keptHere,
   movedPost,
   movedRound,
@@ -41,6 +42,22 @@ const pairOn = (form: PartForm, round: number, between: number, more: Partial<Ey
   ...more,
 });
 const at = (form: PartForm, eyes: EyePair) => resolveEyes(bareHead(form), eyes) as EyesAt;
+
+it('eyes weigh: 9 mm is 0.3 + 3 x 1.7 / 9 = 0.867 g, two of them 1.73; embroidered ones and those of another copy nothing', () => {
+  const tube = formFrom('R1: 36 sc (36)\nR2-10: sc around (36)');
+  const pair = pairOn(tube, 5, 6);
+  expect(hardwareGrams([pair], 'p', 'c')).toBeCloseTo(1.7333, 3);
+  expect(
+    hardwareGrams(
+      [
+        { ...pair, making: 'embroidered' },
+        { ...pair, copy: 'd' },
+      ],
+      'p',
+      'c',
+    ),
+  ).toBe(0);
+});
 
 describe('numbers of the Face, worked out by hand on a tube of 36 (w 5, h 4.5, r = 36 x 5 / 2 pi = 28.65 mm)', () => {
   const spiral = formFrom('R1: 36 sc (36)\nR2-10: sc around (36)');

@@ -27,7 +27,7 @@ const NO_NAME = new Set([
 
 /** Reads a title: `Head (1x, rust, 3.0 mm hook, ring = crown)`, `EARS - make 2`, `Arm x2`, `Head:`, `Option "tall ears":`. `fresh`: nothing but blank lines or an ending stands before it. */
 export function headingOf(line: string, plain: string, fresh: boolean, terms: Terms): HeadingNode | null {
-  const whole = plain.trim();
+  const whole = oneBracket(plain.trim());
   if (whole.length > 160) return null;
   const option = /^option\s+"?([^":]+)"?\s*:?/.exec(whole);
   const lead = plain.length - plain.trimStart().length;
@@ -86,6 +86,16 @@ export function headingOf(line: string, plain: string, fresh: boolean, terms: Te
     ...toldIn(told),
     hook: hook && { ...hook, from: hook.from + lead, to: hook.to + lead },
   };
+}
+
+/** `Ear (2x) (3 mm hook)` as `Ear (2x,  3 mm hook)`: as long as it was, where both brackets tell something. */
+function oneBracket(whole: string): string {
+  const joined = whole.replace(/[)\]]\s*[([]/g, (between) => `,${' '.repeat(between.length - 1)}`);
+  return /[([](?=.*(\d\s*x\b|\bx\s*\d|make|mirrored|ring\s*=))(?=.*(hook|\d\s*mm|colou?r|mirrored|ring\s*=))/.test(
+    joined,
+  )
+    ? joined
+    : whole;
 }
 
 /** Words before a hook that name no part. */

@@ -121,6 +121,11 @@ describe('a hook that is stated is never lost', () => {
     ]);
   });
 
+  it('in a second bracket behind a title: the title stays a title, with its copies', () => {
+    const [ear] = inTitle('Ear (2x) (G/6 hook)');
+    expect([ear.name, ear.reading.make, ear.reading.hookMm]).toEqual(['Ear', 2, 4]);
+  });
+
   it('“in 2nd ch from hook” is no hook, nor is a bracket behind it', () => {
     const [part] = read('Row 1: ch 9, sc in 2nd ch from hook (2 sc, inc), turn', { terms: 'us' }).parts;
     expect([part.hookMm, part.hookNotKnown]).toEqual([null, null]);
