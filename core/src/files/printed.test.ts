@@ -3,7 +3,7 @@ import { adviceOn, adviceSentence, retentionSentence } from '../feature';
 import { massOf, sizeOf } from '../form';
 import { planOf } from '../plan';
 import { checkToy, notKnown } from '../safety';
-import { fuzzedFile } from '../toy/cases/fuzzedToys';
+import { fuzzedFile } from './cases/fuzzedToys';
 import { headOf, modelToy, type ToyModel } from '../toy';
 import { unitWords } from '../words';
 import { exportFile, faceMapHtml, faceMapSvgs, objOf, planText, sheetHtml } from './index';

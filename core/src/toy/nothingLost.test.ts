@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { exportFile } from '../files';
 import { planOf, tick, ticksOf, whereAmI } from '../plan';
-import { fuzzedFile, newId } from './cases/fuzzedToys';
+import { fuzzedFile, newId } from '../files/cases/fuzzedToys';
 import { modelToy, rillFile } from './index';
 import { openFile } from './schema';
 

@@ -28,7 +28,7 @@ import {
   type Progress,
   type Toy,
   type ToyFile,
-} from '../index';
+} from '../../toy';
 
 // Toys as makers' taps leave them: the demo toys and a new one after any edits and ticks, for the property tests.
 
