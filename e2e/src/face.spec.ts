@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { inflateSync } from 'node:zlib';
-import { benchWithRill, expect, HEAD, kept, newToy, PHONE, station, test } from './maker';
+import { benchWithRill, expect, HEAD, kept, madeFor, newToy, PHONE, station, test } from './maker';
 
 const SOUND = HEAD.replace('x5 (24)', 'x6 (24)');
 test.use({ viewport: PHONE, hasTouch: true });
@@ -198,6 +198,7 @@ test('before the click everything is checked one by one, then the washers; the p
   await newToy(page, SOUND);
   await station(page, 'Face');
   await page.getByRole('button', { name: /^Place a pair/ }).click();
+  await madeFor(page, '3 years and over');
   await station(page, 'Make');
   const tick = page.getByRole('button', { name: /^Tick R/ });
   await expect(tick).toBeVisible();

@@ -49,13 +49,14 @@ test('measuring changes every number that rests on it, and its range; units and 
   await page.getByRole('button', { name: /Choose a part/ }).click();
   await page.getByRole('dialog').getByRole('button', { name: /^Head/ }).click();
   const assumed = await numbers(page);
-  expect(assumed.size).toBe('Head: 69 mm wide, 45 mm tall');
-  expect(assumed.ranges).toMatch(/^60–77 mm wide, .* from an assumed gauge/);
+  expect(assumed.size).toBe('Head: 71 mm wide, 57 mm tall');
+  // 12.3 % across; along, what posts give is not known either.
+  expect(assumed.ranges).toMatch(/^62–80 mm wide, .* from an assumed gauge/);
 
   // A swatch: ten stitches of 48 mm, ten rounds of 44 mm, each 1.1 times what was assumed.
   await toGauge(page);
   await page.getByLabel('Over ten stitches').fill('4.8 cm');
-  await expect(page.getByText('Head: 69 × 45 mm becomes 76 × 50 mm')).toBeVisible();
+  await expect(page.getByText('Head: 71 × 57 mm becomes 78 × 63 mm')).toBeVisible();
   await page.getByRole('button', { name: 'Use 4.8 mm a stitch' }).click();
   await expect(page.getByText(/^measured, ± 2\.9 %/)).toBeVisible();
   await page.getByRole('radio', { name: 'ten rounds' }).click();
@@ -65,7 +66,7 @@ test('measuring changes every number that rests on it, and its range; units and 
   await page.getByLabel('Over ten rounds').fill('44');
   await page.getByRole('button', { name: 'Use 4.4 mm a round' }).click();
   const swatch = await numbers(page);
-  expect(swatch.size).toBe('Head: 76 mm wide, 50 mm tall');
+  expect(swatch.size).toBe('Head: 78 mm wide, 63 mm tall');
   expect(swatch.ranges).toMatch(/from your measured gauge/);
   // Counts stay what they are; everything in mm and g moves. The washer does not: a wider stitch, but a narrower range.
   expect(changed(assumed, swatch).sort()).toEqual([
@@ -81,11 +82,11 @@ test('measuring changes every number that rests on it, and its range; units and 
   // The finished part: its own width says the same stitch again, larger.
   await toGauge(page);
   await page.getByRole('radio', { name: 'this part' }).click();
-  await page.getByLabel('Its width').fill('80');
-  await expect(page.getByText(/Head: 76 × 50 mm becomes 80 × \d\d mm/)).toBeVisible();
+  await page.getByLabel('Its width').fill('83');
+  await expect(page.getByText(/Head: 78 × 63 mm becomes 83 × \d\d mm/)).toBeVisible();
   await page.getByRole('button', { name: /^Use 5\.\d mm a stitch$/ }).click();
   const part = await numbers(page);
-  expect(part.size).toMatch(/^Head: 80 mm wide/);
+  expect(part.size).toMatch(/^Head: 83 mm wide/);
   expect(changed(swatch, part)).toEqual(
     expect.arrayContaining(['along', 'opening', 'ranges', 'size', 'straight', 'stuffing', 'washer']),
   );
@@ -132,14 +133,17 @@ test('another yarn is shown beside the old before anything changes, and a part c
   await toGauge(page);
   await page.getByRole('button', { name: 'Try another yarn' }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByRole('radio', { name: 'super-bulky or plush' }).click();
+  await sheet.getByRole('radio', { name: 'plush' }).click();
   await expect(
-    sheet.getByRole('group', { name: /^Head, wide × tall: 69 × 45 .*, 137 × \d\d mm$/ }),
+    sheet.getByRole('group', { name: /^Head, wide × tall: 71 × 57 .*, 15\d × 1\d\d mm$/ }),
   ).toBeVisible();
-  await expect(sheet.getByRole('group', { name: 'Head, eye, washer: 9, 12 mm, 18, 20 mm' })).toBeVisible();
+  // 5 x 1.9 = 9.5 mm a stitch are 2.2 times as wide; so is the eye, in the nearest size that is sold.
+  await expect(
+    sheet.getByRole('group', { name: /^Head, eye, washer: 9, 12 mm, (18|20), \d\d mm$/ }),
+  ).toBeVisible();
   await sheet.getByRole('button', { name: 'Close' }).click();
   await station(page, 'Parts');
-  await expect(page.getByRole('img', { name: 'Head: 69 mm wide, 45 mm tall' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Head: 71 mm wide, 57 mm tall' })).toBeVisible();
   await toGauge(page);
   await page.getByRole('button', { name: 'A yarn of its own for this part' }).click();
   await expect(page.getByRole('radio', { name: 'yarn of head' })).toHaveAttribute('aria-checked', 'true');
@@ -156,9 +160,9 @@ test('another yarn is shown beside the old before anything changes, and a part c
   await page.getByRole('button', { name: 'Set label' }).click();
   await expect(page.getByText('On the label of the yarn: 0.40 g a metre')).toBeVisible();
   await station(page, 'Parts');
-  await expect(page.getByRole('img', { name: 'Head: 69 mm wide, 45 mm tall' })).toBeVisible();
-  // 18.1 m of 0.4 g and 5 g of fill.
-  await expect(page.getByText(/weighs about 12 g/)).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Head: 71 mm wide, 57 mm tall' })).toBeVisible();
+  // 18.1 m of 0.4 g, 7 g of fill, and two eyes of 0.87 g.
+  await expect(page.getByText(/weighs about 16 g/)).toBeVisible();
 });
 
 test('a size tells by how much it changes while the rounds are typed, and the part is shown as it is held', async ({
@@ -176,4 +180,30 @@ test('a size tells by how much it changes while the rounds are typed, and the pa
   await expect(mat.getByText(/^\+\d+$/)).toHaveCount(0, { timeout: 9000 });
   await page.getByRole('button', { name: 'in the hand' }).click();
   await expect(page.getByRole('button', { name: 'on the toy' })).toBeVisible();
+});
+
+test('a finished ball’s own width and height give both the stitch and how much its posts give; undo brings the figures back', async ({
+  page,
+}) => {
+  await newToy(page, HEAD.replace('x5 (24)', 'x6 (24)'));
+  const mat = page.getByRole('img', { name: /^Head: / });
+  const before = (await mat.getAttribute('aria-label'))!;
+  const [wide, tall] = /(\d+) mm wide, (\d+) mm tall/.exec(before)!.slice(1).map(Number);
+  await toGauge(page);
+  await expect(page.getByText(/^posts of 0\.40?/)).toBeVisible();
+  await page.getByRole('radio', { name: 'this part' }).click();
+  await page.getByRole('radio', { name: 'width and height' }).click();
+  await page.getByLabel('Its width').fill(String(wide + 3));
+  await expect(page.getByRole('button', { name: 'Type what you measured' })).toBeDisabled();
+  await page.getByLabel('Its height').fill(String(tall - 1));
+  await expect(
+    page.getByText(`Head: ${wide} × ${tall} mm becomes ${wide + 3} × ${tall - 1} mm`),
+  ).toBeVisible();
+  await page.getByRole('button', { name: /^Use \d\.\d mm a stitch/ }).click();
+  await expect(page.getByText(/^posts of [01]\.\d/)).not.toHaveText(/posts of 0\.40?\b/);
+  await station(page, 'Parts');
+  await expect(mat).toHaveAttribute('aria-label', `Head: ${wide + 3} mm wide, ${tall - 1} mm tall`);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await station(page, 'Parts');
+  await expect(mat).toHaveAttribute('aria-label', before);
 });

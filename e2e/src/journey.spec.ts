@@ -1,4 +1,16 @@
-import { EAR, exported, HEAD, kept, newToy, SIZES, station, test, expect, expectWritten } from './maker';
+import {
+  EAR,
+  exported,
+  HEAD,
+  kept,
+  madeFor,
+  newToy,
+  SIZES,
+  station,
+  test,
+  expect,
+  expectWritten,
+} from './maker';
 
 for (const [name, size] of SIZES) {
   test.describe(name, () => {
@@ -38,6 +50,10 @@ for (const [name, size] of SIZES) {
       await expect(page.getByRole('heading', { name: 'Ear × 2 on Head' })).toBeVisible();
       await expect(page.getByText(/twin mirrored in space/)).toBeVisible();
 
+      // Nobody has said who it is for: the plan puts no eyes on.
+      await station(page, 'Plan');
+      await expect(page.getByText(/Nothing is clicked on until that is mended/).first()).toBeVisible();
+      await madeFor(page, '3 years and over');
       await station(page, 'Plan');
       await expect(page.getByRole('button', { name: /^Eyes now/ })).toBeVisible();
       await expect(page.getByRole('button', { name: /^Sew ear × 2 to the head/ })).toBeVisible();

@@ -1,4 +1,4 @@
-import { EAR, expect, kept, newToy, PHONE, test, expectWritten, rounds, written } from './maker';
+import { EAR, expect, exported, kept, newToy, PHONE, test, expectWritten, rounds, written } from './maker';
 
 const KEYS = 'R5: sc around (9), ';
 
@@ -118,4 +118,82 @@ test('a toy of a newer version is shown, exported unchanged, and never changed',
   const chunks: Buffer[] = [];
   for await (const chunk of stream) chunks.push(chunk as Buffer);
   expect(Buffer.concat(chunks).toString()).toBe(newer);
+});
+
+test('a Bench that was opened earlier renames what is newest: the other window’s round stays', async ({
+  page,
+  context,
+}) => {
+  await newToy(page, EAR);
+  const bench = await context.newPage();
+  await bench.goto('/');
+  await expect(bench.getByRole('link', { name: 'Open New toy' })).toBeVisible();
+  await rounds(page).focus();
+  await page.keyboard.press('Control+End');
+  await page.keyboard.type('\nR5: sc around');
+  await kept(page);
+  await bench.getByRole('button', { name: 'More for New toy' }).click();
+  await bench.getByRole('textbox', { name: 'Name of the toy' }).fill('Paw');
+  await bench.getByRole('button', { name: 'Rename' }).click();
+  await expect(bench.getByRole('link', { name: 'Open Paw' })).toBeVisible();
+  await page.reload();
+  await rounds(page).waitFor();
+  await expectWritten(page, /R5: sc around$/);
+  const file = JSON.parse(await exported(bench));
+  expect([file.toy.name, file.toy.parts[0].text.endsWith('R5: sc around')]).toEqual(['Paw', true]);
+});
+
+test('a file that no program can open locks nothing: it is refused, or stands by itself with a way out', async ({
+  page,
+}) => {
+  await newToy(page, EAR);
+  const url = page.url();
+  await page.getByRole('button', { name: /back to the Bench/ }).click();
+  const sound = await exported(page);
+  const importFile = async (raw: string) => {
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      page.getByRole('button', { name: 'Import' }).click(),
+    ]);
+    await chooser.setFiles({ name: 't.json', mimeType: 'application/json', buffer: Buffer.from(raw) });
+  };
+  await importFile(sound.replace(/"schema": 4/, '"schema": 1e999'));
+  await expect(page.getByText(/fault at schema/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('link', { name: 'Open New toy' })).toBeVisible();
+  // What is kept in the browser itself goes bad.
+  const broken = await page.evaluate(
+    () =>
+      new Promise<number>((done) => {
+        let changed = 0;
+        indexedDB.databases().then((all) => {
+          for (const { name } of all) {
+            const open = indexedDB.open(name!);
+            open.onsuccess = () => {
+              const db = open.result;
+              for (const store of Array.from(db.objectStoreNames)) {
+                const tx = db.transaction(store, 'readwrite');
+                const cursor = tx.objectStore(store).openCursor();
+                cursor.onsuccess = () => {
+                  const at = cursor.result;
+                  if (!at) return;
+                  if (typeof at.value === 'string' && at.value.includes('"hoppla toy"')) {
+                    at.update('{"format": "hoppla toy", "schema": 1e999');
+                    changed++;
+                  }
+                  at.continue();
+                };
+                tx.oncomplete = () => done(changed);
+              }
+            };
+          }
+        });
+      }),
+  );
+  expect(broken).toBeGreaterThan(0);
+  await page.reload();
+  await expect(page.getByText('cannot be read')).toBeVisible();
+  await page.getByRole('button', { name: 'New toy' }).click();
+  await expect(page.getByText('No parts yet')).toBeVisible();
+  expect(page.url()).not.toBe(url);
 });

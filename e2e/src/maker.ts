@@ -107,6 +107,12 @@ export async function newToy(page: Page, text: string): Promise<void> {
 
 export const station = (page: Page, name: string) => page.getByRole('link', { name, exact: true }).click();
 
+/** Says who the toy is for; while nobody has, eyes are not put on. */
+export async function madeFor(page: Page, age: string): Promise<void> {
+  await page.getByRole('button', { name: /^Safety: / }).click();
+  await page.getByRole('radio', { name: age }).click();
+}
+
 /** Waits until the last change is kept in the browser. */
 export async function kept(page: Page): Promise<void> {
   await page.waitForTimeout(150);

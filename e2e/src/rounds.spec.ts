@@ -46,7 +46,7 @@ for (const [name, size] of SIZES) {
       await expect(strip.getByRole('radio', { name: /^Head/ })).toHaveText(/✓/);
       await page.getByRole('radio', { name: 'US: sc, hdc, dc' }).click();
       await expectWritten(page, us);
-      await page.getByRole('button', { name: 'Place eyes at R8·9, 5 between' }).click();
+      await page.getByRole('button', { name: /^Place eyes of \d+ mm at R8·9, 5 between/ }).click();
       await expect(page.getByText('Eyes stand at R8·9.')).toBeVisible();
       await station(page, 'Face');
       await expect(page.getByRole('slider')).toHaveAttribute('aria-valuetext', /R8·9.*5 stitches between/);

@@ -53,6 +53,6 @@ export { compareFaces, pairsLike } from './compare';
 export type { Difference, Face, LikeReading } from './compare';
 export { newPair } from './usual';
 export { pairSaid } from './said';
-export { pairsOfNote } from './notes';
+export { firstPair, pairsOfNote } from './notes';
 export type { NoteOffer, NoteReading, NoteSilence } from './notes';
 export { adviceSentence, noteSentence, pairTag, refusalSentence, retentionSentence } from './sentences';

@@ -1,7 +1,7 @@
 import { read } from '../notation';
 import { bareHead } from './head';
 import { formFrom, HEAD } from './cases';
-import { pairsOfNote, type NoteOffer } from './index';
+import { firstPair, pairsOfNote, type NoteOffer } from './index';
 
 /** 36 stitches in R6 to R10, 15 rounds; gauge 5 mm and measured. */
 const head = bareHead(formFrom(HEAD));
@@ -148,5 +148,24 @@ describe('80 notes that mention eyes, noses, mouths, ears', () => {
     // Where both ways come to the same holes, that is one reading.
     expect(readings[0]).toMatchObject({ along: 'mm-straight', between: best });
     for (const along of readings.slice(1)) expect(along.between).toBeLessThanOrEqual(best);
+  });
+});
+
+describe('the pair that is offered first', () => {
+  const first = (text: string) => {
+    const { node } = read(`R1: 6 sc in ring (6)\n${text}`, { terms: 'us' }).parts[0].lines[1];
+    return firstPair(head, node.type === 'note' && node.feature ? [node.feature] : [], ids);
+  };
+  it('is where and of what the text says, where that is one thing', () => {
+    const { pair } = first('embroider eyes between R8 and R9, 7 stitches between');
+    expect([pair!.making, pair!.pair.between]).toEqual(['embroidered', 7]);
+  });
+  it('keeps making and size of a note whose place is open, and says what is', () => {
+    const { pair, offer } = first('embroider the eyes, twelve fingers apart');
+    expect([pair!.making, offer!.said === null]).toEqual(['embroidered', false]);
+    expect(first('12 mm safety eyes').pair).toMatchObject({ making: 'safety eye', eyeMm: 12 });
+  });
+  it('is usual where no note names eyes', () => {
+    expect(first('embroider the nose over R9')).toMatchObject({ note: null, offer: null });
   });
 });

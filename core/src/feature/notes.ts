@@ -97,6 +97,30 @@ export function pairsOfNote(
   };
 }
 
+/**
+ * The pair that is offered first on a head whose text may name eyes: where and of what the text says, as far as one reading
+ * of it is left; else the usual place with the making and size that the text gives. `offer` says what of the note is left open.
+ */
+export function firstPair(
+  head: Head,
+  notes: readonly FeatureNote[],
+  ids: { id: string; part: string; copy: string },
+): { pair: EyePair | null; note: FeatureNote | null; offer: NoteOffer | null } {
+  const usual = newPair(head, ids);
+  const note = notes.find((n) => n.what === 'eyes') ?? null;
+  if (!note) return { pair: usual, note, offer: null };
+  const offer = pairsOfNote(head, note, ids);
+  if (offer.readings.length === 1) return { pair: offer.readings[0].pair, note, offer };
+  const said = {
+    ...(note.sizeMm === null ? {} : hardwareOf(note.sizeMm)),
+    // Eyes of another make are no plastic ones.
+    ...(note.making === null
+      ? {}
+      : { making: note.making === 'safety eye' ? note.making : ('embroidered' as const) }),
+  };
+  return { pair: usual && { ...usual, ...said }, note, offer };
+}
+
 /** Steps from post to post that a count may mean; a middle counts one step more than the stitches between. */
 function schoolsOfCount(note: FeatureNote, n: number, at: 'hole' | 'middle'): [number, AlongSchool][] {
   const more = at === 'middle' ? 1 : 0;

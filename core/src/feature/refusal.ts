@@ -19,7 +19,9 @@ export function refusalOf(head: Head, eyes: EyePair, at: EyesAt): Refusal | null
 function whyNot({ form }: Head, eyes: EyePair, at: EyesAt): Refusal['why'] | null {
   // The stitches of a gathered end are drawn into one another: there is no hole to stay open.
   if (form.closed && at.rounds.some((r) => r >= form.fabric.rounds.length - 1)) return 'gathered end';
-  if (eyes.making === 'safety eye' && at.window.lastPossible === null) return 'past the window';
+  // While the hook is not known nobody can tell what goes through: that is said, and refuses nothing.
+  if (eyes.making === 'safety eye' && at.window.known && at.window.lastPossible === null)
+    return 'past the window';
   return at.spacing.straightMm.value < roomOf(eyes) - 1e-6 ? 'no room' : null;
 }
 

@@ -3,6 +3,8 @@ export const faceScreen = {
   eyes: 'Eyes',
   mirror: 'Mirror',
   none: 'No eyes on this part yet',
+  textTells: (words: string, open: string) => `Your text says: “${words}”${open ? ` ${open}` : ''}`,
+  embroideredFirst: 'The pair that is offered is embroidered.',
   noneHow: 'Place a usual pair, or touch a stitch on the toy and put them there. Then move them.',
   place: (tag: string) => `Place a pair at ${tag}`,
   when: 'Show when they go in',

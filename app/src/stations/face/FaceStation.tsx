@@ -4,10 +4,11 @@ import { useWindowDimensions, View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
 import {
   faceCoord,
+  firstPair,
   movedPost,
   movedPostRound,
   movedRound,
-  newPair,
+  noteSentence,
   pairAt,
   pairTag,
   refusalOf,
@@ -28,6 +29,7 @@ import {
   Scroll,
   Tape,
   Title,
+  Words,
   type ReadingProps,
 } from '../../controls';
 import { newId } from '../../documents';
@@ -72,7 +74,7 @@ function Face({ part }: { part: PartModel }) {
   const found = model.eyes.find((e) => e.eyes.part === part.part.id) ?? null;
   const nose = model.noses.find((n) => n.nose.part === part.part.id) ?? null;
   const at = found && found.state.state !== 'homeless' ? found.state : null;
-  const fresh = useFresh(head, part, at ? null : (found?.eyes ?? null), !at);
+  const { fresh, told } = useFresh(head, part, at ? null : (found?.eyes ?? null), !at);
   const refusal = useMemo(() => (found && at ? refusalOf(head, found.eyes, at) : null), [head, found, at]);
   // While a post is dragged the numbers come first; words and advice follow in the pauses.
   const words = useDeferredValue(
@@ -135,7 +137,7 @@ function Face({ part }: { part: PartModel }) {
           {found && words ? (
             <EyesPanel part={part} head={head} {...words} units={units} post={post} setPost={setPost} />
           ) : fresh ? (
-            <NoEyes part={part} head={head} fresh={fresh} />
+            <NoEyes part={part} head={head} fresh={fresh} told={told} />
           ) : null}
         </Scroll>
         <Foot part={part} head={head} fresh={at ? null : fresh} homeless={found !== null} refusal={refusal} />
@@ -144,17 +146,38 @@ function Face({ part }: { part: PartModel }) {
   );
 }
 
-/** The pair that would be placed first, worked out only while there is none. */
-function useFresh(head: Head, part: PartModel, homeless: EyePair | null, wanted: boolean): EyePair | null {
+/** The pair that would be placed first, and what the text tells of eyes; worked out only while there is none. */
+function useFresh(
+  head: Head,
+  part: PartModel,
+  homeless: EyePair | null,
+  wanted: boolean,
+): { fresh: EyePair | null; told: string | null } {
   return useMemo(() => {
-    if (!wanted) return null;
-    const usual = newPair(head, {
-      id: homeless?.id ?? newId(),
-      part: part.part.id,
-      copy: homeless?.copy ?? part.copies[0]?.id ?? '',
-    });
+    if (!wanted) return { fresh: null, told: null };
+    const notes = part.reading.lines.flatMap(({ node, line }) =>
+      node.type === 'note' && node.feature ? [{ feature: node.feature, line }] : [],
+    );
+    const { pair, note, offer } = firstPair(
+      head,
+      notes.map((n) => n.feature),
+      {
+        id: homeless?.id ?? newId(),
+        part: part.part.id,
+        copy: homeless?.copy ?? part.copies[0]?.id ?? '',
+      },
+    );
     // What is known of eyes that lost their place stays known.
-    return usual && homeless ? { ...homeless, pair: usual.pair } : usual;
+    if (pair && homeless) return { fresh: { ...homeless, pair: pair.pair }, told: null };
+    const line = notes.find((n) => n.feature === note)?.line;
+    const words = line === undefined ? null : part.part.text.split('\n')[line - 1].trim();
+    if (words === null || !offer) return { fresh: pair, told: null };
+    const open = offer.said
+      ? noteSentence(offer.said)
+      : offer.readings.length > 1
+        ? screenWords.parts.whichOffer
+        : '';
+    return { fresh: pair, told: say.textTells(words, open) };
   }, [head, part, homeless, wanted]);
 }
 
@@ -285,14 +308,26 @@ function FaceTape({
   );
 }
 
-function NoEyes({ part, head, fresh }: { part: PartModel; head: Head; fresh: EyePair }) {
+function NoEyes({
+  part,
+  head,
+  fresh,
+  told,
+}: {
+  part: PartModel;
+  head: Head;
+  fresh: EyePair;
+  told: string | null;
+}) {
   const [comparing, setComparing] = useState(false);
   return (
     <View style={{ gap: 6 }}>
       <Title role="heading" aria-level={2}>
         {say.none}
       </Title>
+      {told ? <Words>{told}</Words> : null}
       <Quiet>{say.noneHow}</Quiet>
+      {fresh.making === 'embroidered' ? <Quiet>{say.embroideredFirst}</Quiet> : null}
       <Quiet>{screenWords.parts.stitches(part.fabric.stitches)}</Quiet>
       <View style={{ flexDirection: 'row' }}>
         <PlainButton label={say.likeOther} onPress={() => setComparing(true)} />

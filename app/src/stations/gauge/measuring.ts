@@ -117,7 +117,9 @@ export function saidBy(measured: Measured, part: PartModel, named: NamedGauge, u
         ? say.give(gauge.postGive.toFixed(2))
         : measured.way === 'rounds' || (measured.way === 'part' && measured.on === 'height')
           ? say.round(units.fine(gauge.roundMm))
-          : say.stitch(units.fine(gauge.stitchMm));
+          : measured.way === 'part' && found.fault === undefined && found.change.postGive !== undefined
+            ? `${say.stitch(units.fine(gauge.stitchMm))}, ${say.give(gauge.postGive.toFixed(2))}`
+            : say.stitch(units.fine(gauge.stitchMm));
   return answer(found, what, say.notLength, units.length(expected(measured, part)));
 }
 
