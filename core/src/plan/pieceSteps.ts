@@ -6,7 +6,7 @@ import { planWords as say, unitWords, type UnitWords } from '../words';
 import { embroiderStep } from './embroidery';
 import { colourJoins, roundMinutes } from './figures';
 import { pieceName, stepKey, type OfPiece } from './naming';
-import { pointsOfFeature, pointsOfPart, pointWords } from './points';
+import { pointsOfFeature, pointsOfRounds, pointWords } from './points';
 import { eyesStep, postsOn, washersStep } from './posts';
 import { closeStep } from './sewing';
 import type { LayerStep, LookStep, RoundsStep, Step } from './step';
@@ -136,7 +136,7 @@ function roundsStep(
     colourJoins: first ? colourJoins(part.fabric) : 0,
     title: say.rounds(copyName(part, base.copy), rounds[0].label, rounds[rounds.length - 1].label),
     detail: say.stitches(stitches) + (first ? `, ${say.startTail(units.end(ENDS.startMm))}` : ''),
-    notes: first && base.copy === part.copies[0]?.id ? pointWords(pointsOfPart(model, base.part)) : [],
+    notes: first && base.copy === part.copies[0]?.id ? pointWords(pointsOfRounds(model, base.part)) : [],
     reason: say.roundsReason,
     minutes: roundMinutes(rounds),
     content: ticks.map((t) => t.content).join(';'),

@@ -10,9 +10,16 @@ export const pointWords = (points: readonly SafetyPoint[]): string[] =>
 export const pointsOfFeature = (model: ToyModel, feature: string): SafetyPoint[] =>
   checkToy(model).filter((p) => p.feature === feature);
 
-/** The points about a part as a whole: cords, what its text names, its size. */
-export const pointsOfPart = (model: ToyModel, part: string): SafetyPoint[] =>
-  checkToy(model).filter((p) => p.part === part && p.feature === undefined);
+/** What a part is once it comes off: check 3 of a part as a whole. */
+const onceOff = (p: SafetyPoint): boolean => p.check === 3 && p.feature === undefined;
+
+/** The points about a part while its rounds are made: cords, what its text names. */
+export const pointsOfRounds = (model: ToyModel, part: string): SafetyPoint[] =>
+  checkToy(model).filter((p) => p.part === part && p.feature === undefined && !onceOff(p));
+
+/** The points about a part once it is made: what it is when it comes off. */
+export const pointsOfEnd = (model: ToyModel, part: string): SafetyPoint[] =>
+  checkToy(model).filter((p) => p.part === part && onceOff(p));
 
 /** The points about nobody's part: who it is for. */
 export const pointsOfToy = (model: ToyModel): SafetyPoint[] =>

@@ -6,6 +6,7 @@ import { modelOf, type PartModel, type ToyModel } from '../toy';
 import { planWords as say, unitWords } from '../words';
 import { gatherTail, seamTail } from './figures';
 import { pieceName, stepKey, type OfPiece } from './naming';
+import { pointsOfEnd, pointWords } from './points';
 import type { CloseStep, SewStep } from './step';
 
 /** Which join uses the end of yarn of this piece: its own, or edge to edge the guest's. */
@@ -49,7 +50,10 @@ export function closeStep(
     detail: closed
       ? say.closeDetail(units.end(tailMm), job)
       : say.fastenOffOpen(last.count, units.end(tailMm), job),
-    notes: said > 0 && said !== needMm ? [say.tailSaid(units.end(said), units.end(needMm))] : [],
+    notes: [
+      ...(said > 0 && said !== needMm ? [say.tailSaid(units.end(said), units.end(needMm))] : []),
+      ...(base.copy === part.copies[0]?.id ? pointWords(pointsOfEnd(model, base.part)) : []),
+    ],
     reason: closed ? say.closeReason : say.fastenOffReason,
     minutes: closed ? TIME.close.value : 0,
     content: `${last.count}:${tailMm}`,
