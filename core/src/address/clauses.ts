@@ -379,6 +379,13 @@ export const CLAUSES: readonly Clause[] = [
   },
   // along the round: pairs
   {
+    // "6-7 stitches apart" leaves the count to the maker; a half stitch is none.
+    pattern: clause(
+      `(?:with\\s+)?${N}\\s*(?:-|–|to|or)\\s*${N}\\s*(?:(?:empty|visible|free)\\s+)?(?:holes?|${STITCHES})?\\s*(?:in\\s+between|between|apart|showing|on)`,
+    ),
+    along: (m) => ({ fault: say.oneOfTwo(count(m[1]), count(m[2])) }),
+  },
+  {
     pattern: clause(
       `(?:with\\s+)?${N}\\s+(?:empty\\s+)?holes?\\s+(?:showing|free|empty|left|visible|in\\s+between|between)(?:\\s+(?:between|in\\s+between))?(?:\\s+(?:them|the\\s+posts|the\\s+eyes))?`,
     ),

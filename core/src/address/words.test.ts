@@ -208,6 +208,14 @@ describe('places in words', () => {
     ['between R13 and R14, somewhere nice', /“somewhere” is not understood/, 'somewhere'],
     ['between R13 and R14, 7 stitches between, 9 holes on', /say two different things/, '9 holes on'],
     ['R13·14 | 18·19, R12·13 | 25·26', /say two different things/, 'R12·13 |'],
+    ['between R13 and R14, 0 between', /both posts would stand in one hole/, '0 between'],
+    ['between R13 and R14, 22 stitches between', /22 is too far apart for R14/, '22 stitches between'],
+    [
+      'between R13 and R14, about 6-7 stitches apart',
+      /6 and 7 are two different distances/,
+      '6-7 stitches apart',
+    ],
+    ['between R13 and R14, six or seven holes showing', /say 6, or say 7/, 'six or seven holes showing'],
     ['7 stitches between', /Which round/, '7 stitches between'],
     ['between R13 and R14', /Where on the round/, 'between R13 and R14'],
   ])('“%s” is answered with a sentence and its place', (phrase, sentence, at) => {

@@ -45,6 +45,8 @@ export const placeWords = {
     `${label} has ${plural(count, 'stitch', 'stitches')}, so there is no stitch ${n} in it.`,
   tooWide: (n: number, label: string, count: number) =>
     `${n} is too far apart for ${label}: it has ${plural(count, 'stitch', 'stitches')}, and half of them is as far apart as two posts can be.`,
+  oneOfTwo: (a: number, b: number) =>
+    `${a} and ${b} are two different distances, and which one is the maker’s to say: say ${a}, or say ${b}.`,
   oneHole: 'With nothing between them both posts would stand in one hole. Say at least one.',
   noMark: (mark: string) => `There is no ${mark} on this part.`,
   noFeature: (name: string) => `There is no “${name}” on this part to measure from.`,
