@@ -193,7 +193,11 @@ test('a file that no program can open locks nothing: it is refused, or stands by
   expect(broken).toBeGreaterThan(0);
   await page.reload();
   await expect(page.getByText('cannot be read')).toBeVisible();
-  await page.getByRole('button', { name: 'New toy' }).click();
+  await page.getByRole('button', { name: 'More for New toy' }).click();
+  await expect(page.getByRole('button', { name: 'Delete' })).toBeEnabled();
+  await expect(page.getByRole('button', { name: 'Export the toy file' })).toBeEnabled();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'New toy', exact: true }).click();
   await expect(page.getByText('No parts yet')).toBeVisible();
   expect(page.url()).not.toBe(url);
 });
