@@ -68,7 +68,7 @@ test('measuring changes every number that rests on it, and its range; units and 
   const swatch = await numbers(page);
   expect(swatch.size).toBe('Head: 78 mm wide, 62 mm tall');
   expect(swatch.ranges).toMatch(/from your measured gauge/);
-  // Counts stay what they are; everything in mm and g moves. The washer does not: a wider stitch, but a narrower range.
+  // Counts stay what they are; everything in mm and g moves. So does the washer, now from one figure.
   expect(changed(assumed, swatch).sort()).toEqual([
     'along',
     'opening',
@@ -76,6 +76,7 @@ test('measuring changes every number that rests on it, and its range; units and 
     'size',
     'straight',
     'stuffing',
+    'washer',
     'yarn tails',
   ]);
 

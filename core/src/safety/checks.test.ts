@@ -153,7 +153,23 @@ describe('cords, in stitches of 4.35 mm (hook 3 mm said, 12 % either way)', () =
       [['stop', 'Tail: 1 loop of 383 mm round, up to 429 mm']],
     ],
     ['no cord at all', `${R}R5: sc around`, []],
+    ['an ear as long as it is wide is none', 'R1: 6 sc in ring\nR2-3: sc around', []],
   ])('%s', (_, rounds, found) => expect(of(rounds)).toEqual(found));
+
+  it('of rounds that do not add up no length is told, and whether it is a small part is open', () => {
+    const page =
+      'Head (3 mm hook)\nR1: 6 sc in ring\nR2: inc x6\n\nCord\nRow 1: (ch 80, sl st in 2nd ch from hook and each ch) x6';
+    const cord = points(addParts(newToy('Cord', newId), page, newId), 'under 18 months').filter((p) =>
+      p.title.startsWith('Cord'),
+    );
+    expect(cord.map((p) => [p.check, p.weight, p.title])).toEqual(
+      expect.arrayContaining([
+        [3, 'open', 'Cord: not known whether it is a small part once it comes off'],
+        [6, 'stop', 'Cord: 6 cords of 344 mm, up to 385 mm'],
+      ]),
+    );
+    expect(cord.filter((p) => p.check === 6)).toHaveLength(1);
+  });
 
   it('from 18 to 36 months it stays open, for older children a long one is told', () => {
     expect(of(`${R}R5: 12 sc, ch 60`, '18 to 36 months')).toEqual([

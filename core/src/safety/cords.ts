@@ -1,6 +1,6 @@
 import type { Item, RoundReading } from '../notation';
 import type { PartModel } from '../toy';
-import { CORD_UP_TO_MM } from './profiles';
+import { CORD_FROM_WIDTHS, CORD_UP_TO_MM } from './profiles';
 
 /** Something long and thin on a part, in mm at the gauge as it is: a chain in a round, strands that come back, a part thin as a cord, a ring of chain. */
 export interface Cord {
@@ -21,8 +21,9 @@ export function cordsOf(part: PartModel): Cord[] {
 }
 
 /** The part itself, where it is no wider than a cord, or a ring of chain no taller than one. */
-function wholePart({ form, fabric, gauge, reading }: PartModel): Cord[] {
-  if (form.rounds.length === 0) return [];
+function wholePart({ form, fabric, gauge, reading, addsUp }: PartModel): Cord[] {
+  // Of rounds that do not add up no length is true; check 3 says that it is not known.
+  if (form.rounds.length === 0 || !addsUp) return [];
   const line = reading.rounds[0]?.line ?? null;
   const long = (lengthMm: number): Cord[] => [{ what: 'thin part', lengthMm, times: 1, line }];
   if (fabric.shape === 'cord') return long(form.heightMm);
@@ -40,7 +41,7 @@ function wholePart({ form, fabric, gauge, reading }: PartModel): Cord[] {
         line,
       },
     ];
-  return widest <= CORD_UP_TO_MM ? long(form.heightMm) : [];
+  return widest <= CORD_UP_TO_MM && form.heightMm >= CORD_FROM_WIDTHS * widest ? long(form.heightMm) : [];
 }
 
 function cordsIn(round: RoundReading, w: number): Cord[] {

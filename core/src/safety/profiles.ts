@@ -62,3 +62,6 @@ export const PROFILES: Record<Profile['id'], Profile> = { 'eu-uk': EU, us: US, o
 
 /** A part narrower than this, pulled thin by hand, is looked at as a cord, mm. Source: house figure. */
 export const CORD_UP_TO_MM = 12;
+
+/** A thin part is called a cord from so many of its widths on; the lengths that the law limits are twenty and more. House figure. */
+export const CORD_FROM_WIDTHS = 3;
