@@ -1,4 +1,5 @@
 import { distance, type PartForm } from '../form';
+import { numberSaid, NUMBERS, ORDINALS } from '../notation';
 import { placeWords as say } from '../words';
 import { pointOf, polarOf } from './position';
 import {
@@ -15,46 +16,8 @@ import {
 } from './said';
 import { surfaceDistance } from './surfaceDistance';
 
-const NUMBER_WORDS = [
-  'zero',
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-  'twelve',
-  'thirteen',
-  'fourteen',
-  'fifteen',
-  'sixteen',
-  'seventeen',
-  'eighteen',
-  'nineteen',
-  'twenty',
-];
-const ORDINAL_WORDS = [
-  'zeroth',
-  'first',
-  'second',
-  'third',
-  'fourth',
-  'fifth',
-  'sixth',
-  'seventh',
-  'eighth',
-  'ninth',
-  'tenth',
-  'eleventh',
-  'twelfth',
-];
-const N = `(\\d{1,4}|${NUMBER_WORDS.join('|')})`;
-const TH = `(\\d{1,4}(?:st|nd|rd|th)|${ORDINAL_WORDS.join('|')}|last)`;
+const N = `(\\d{1,4}|${NUMBERS.join('|')})`;
+const TH = `(\\d{1,4}(?:st|nd|rd|th)|${ORDINALS.join('|')}|last)`;
 const REAL = '(\\d{1,4}(?:[.,]\\d{1,2})?)';
 const ROUND = '(?:rounds?|rnds?|rows?|r)\\.?\\s*';
 const BETWEEN = '(?:in\\s+)?(?:between|betw\\.?|btwn|btw)';
@@ -87,9 +50,6 @@ export interface Clause {
   along?: (m: RegExpExecArray, context: PlaceContext) => Along[] | Fault;
 }
 
-const count = (said: string): number => (/^\d/.test(said) ? Number(said) : NUMBER_WORDS.indexOf(said));
-const ordinalOf = (said: string): number =>
-  /^\d/.test(said) ? Number.parseInt(said, 10) : ORDINAL_WORDS.indexOf(said);
 const real = (said: string): number => Number(said.replace(',', '.'));
 const clause = (source: string): RegExp => new RegExp(`^${source}(?![\\p{L}\\p{N}])`, 'u');
 
@@ -306,64 +266,64 @@ export const CLAUSES: readonly Clause[] = [
     pattern: clause(
       `${N}\\s+(?:rounds?|rnds?|rows?)\\s+(?:(?:down|up)\\s+)?from\\s+the\\s+(top|bottom)(?!\\s+(?:end|edge|opening))`,
     ),
-    where: (m, context) => fromPole(context, count(m[1]), m[2] === 'top'),
+    where: (m, context) => fromPole(context, numberSaid(m[1]), m[2] === 'top'),
   },
   {
     pattern: clause(
       `between\\s+(?:the\\s+)?${TH}${AND}(?:the\\s+)?${TH}\\s+(?:rounds?|rnds?)\\s+(?:(?:up\\s+)?from|before|above|below)\\s+${EDGE}`,
     ),
     where: (m, context) =>
-      Math.abs(ordinalOf(m[1]) - ordinalOf(m[2])) === 1
+      Math.abs(numberSaid(m[1]) - numberSaid(m[2])) === 1
         ? fromEdge(
             context,
             m[3],
             m[4],
-            (last) => last - Math.min(ordinalOf(m[1]), ordinalOf(m[2])) + 1,
+            (last) => last - Math.min(numberSaid(m[1]), numberSaid(m[2])) + 1,
             'hole',
           )
-        : { fault: say.notNeighbours(ordinalOf(m[1]), ordinalOf(m[2])) },
+        : { fault: say.notNeighbours(numberSaid(m[1]), numberSaid(m[2])) },
   },
   {
     pattern: clause(
       `between\\s+(?:the\\s+)?${TH}${AND}(?:the\\s+)?${TH}\\s+(?:rounds?|rnds?)(?:\\s+(?:down\\s+)?from\\s+the\\s+(?:ring|start|beginning))?`,
     ),
-    where: (m, { form }) => betweenRounds(form, ordinalOf(m[1]), ordinalOf(m[2]), 'from-ring'),
+    where: (m, { form }) => betweenRounds(form, numberSaid(m[1]), numberSaid(m[2]), 'from-ring'),
   },
   {
     pattern: clause(
       `${N}\\s+(?:rounds?|rnds?)\\s+(?:(?:down|below|away|up)\\s*)?(?:from|below|under)?\\s*the\\s+(?:ring|start|beginning|crown|nose|chin|tip)`,
     ),
-    where: (m, { form }) => where(form, count(m[1]) + 1, 'hole', 'from-ring'),
+    where: (m, { form }) => where(form, numberSaid(m[1]) + 1, 'hole', 'from-ring'),
   },
   {
     pattern: clause(`${N}\\s+(?:rounds?|rnds?)\\s+down`),
-    where: (m, { form }) => where(form, count(m[1]) + 1, 'hole', 'from-ring'),
+    where: (m, { form }) => where(form, numberSaid(m[1]) + 1, 'hole', 'from-ring'),
   },
   {
     pattern: clause(
       `(?:in|on|through)\\s+(?:the\\s+)?${TH}\\s+(?:round|rnd)\\s+(?:(?:up\\s+)?from|before)\\s+${EDGE}`,
     ),
-    where: (m, context) => fromEdge(context, m[2], m[3], (last) => last - ordinalOf(m[1]) + 1, 'middle'),
+    where: (m, context) => fromEdge(context, m[2], m[3], (last) => last - numberSaid(m[1]) + 1, 'middle'),
   },
   {
     pattern: clause(
       `(?:in|on|through)\\s+(?:the\\s+)?${TH}\\s+(?:round|rnd)\\s+(after|above|below|under|before)\\s+the\\s+(ridge|colou?r\\s+(?:step|change)|[a-z]+)`,
     ),
-    where: (m, context) => fromMark(context, m[3], m[2], ordinalOf(m[1])),
+    where: (m, context) => fromMark(context, m[3], m[2], numberSaid(m[1])),
   },
   {
     pattern: clause(
       `(?:in|on|through)\\s+(?:the\\s+)?${TH}\\s+(?:round|rnd)(?:\\s+(?:down\\s+)?from\\s+the\\s+(?:ring|start|beginning))?`,
     ),
-    where: (m, { form }) => where(form, ordinalOf(m[1]), 'middle', 'from-ring'),
+    where: (m, { form }) => where(form, numberSaid(m[1]), 'middle', 'from-ring'),
   },
   {
     pattern: clause(`${N}\\s+(?:rounds?|rnds?)\\s+(?:up\\s+|in\\s+|back\\s+)?(?:from|before)\\s+${EDGE}`),
-    where: (m, context) => fromEdge(context, m[2], m[3], (last) => last - count(m[1]) + 1, 'hole'),
+    where: (m, context) => fromEdge(context, m[2], m[3], (last) => last - numberSaid(m[1]) + 1, 'hole'),
   },
   {
     pattern: clause(`${N}\\s+(?:rounds?|rnds?)\\s+(above|below|under|after|before)\\s+the\\s+([a-z]+)`),
-    where: (m, context) => fromMark(context, m[3], m[2], count(m[1])),
+    where: (m, context) => fromMark(context, m[3], m[2], numberSaid(m[1])),
   },
   {
     pattern: clause(`(?:level\\s+with|at\\s+the\\s+height\\s+of)\\s+the\\s+([a-z]+)`),
@@ -383,33 +343,38 @@ export const CLAUSES: readonly Clause[] = [
     pattern: clause(
       `(?:with\\s+)?${N}\\s*(?:-|–|to|or)\\s*${N}\\s*(?:(?:empty|visible|free)\\s+)?(?:holes?|${STITCHES})?\\s*(?:in\\s+between|between|apart|showing|on)`,
     ),
-    along: (m) => ({ fault: say.oneOfTwo(count(m[1]), count(m[2])) }),
+    along: (m) => ({ fault: say.oneOfTwo(numberSaid(m[1]), numberSaid(m[2])) }),
   },
   {
     pattern: clause(
       `(?:with\\s+)?${N}\\s+(?:empty\\s+)?holes?\\s+(?:showing|free|empty|left|visible|in\\s+between|between)(?:\\s+(?:between|in\\s+between))?(?:\\s+(?:them|the\\s+posts|the\\s+eyes))?`,
     ),
-    along: (m) => [pair('holes-showing', (at) => (at === 'hole' ? count(m[1]) + 1 : count(m[1])))],
+    along: (m) => [pair('holes-showing', (at) => (at === 'hole' ? numberSaid(m[1]) + 1 : numberSaid(m[1])))],
   },
   {
     pattern: clause(
       `${N}\\s+holes?,?\\s+(?:counting|with|including)\\s+both(?:\\s+(?:posts|eyes|ends|post\\s+holes))?(?:\\s+apart)?`,
     ),
-    along: (m) => [pair('holes-counting-both', () => count(m[1]) - 1, 'hole')],
+    along: (m) => [pair('holes-counting-both', () => numberSaid(m[1]) - 1, 'hole')],
   },
-  { pattern: clause(`${N}\\s+holes?\\s+on`), along: (m) => [pair('holes-on', () => count(m[1]), 'hole')] },
-  { pattern: clause(`${N}\\s+holes?\\s+apart`), along: (m) => holesApart(count(m[1])) },
+  {
+    pattern: clause(`${N}\\s+holes?\\s+on`),
+    along: (m) => [pair('holes-on', () => numberSaid(m[1]), 'hole')],
+  },
+  { pattern: clause(`${N}\\s+holes?\\s+apart`), along: (m) => holesApart(numberSaid(m[1])) },
   {
     pattern: clause(
       `(?:with\\s+)?${N}\\s+(?:visible\\s+)?${STITCHES}\\s*(?:in\\s+between|between|showing)(?:\\s+(?:them|the\\s+posts|the\\s+eyes))?`,
     ),
-    along: (m) => [pair('stitches-between', (at) => (at === 'hole' ? count(m[1]) : count(m[1]) + 1))],
+    along: (m) => [
+      pair('stitches-between', (at) => (at === 'hole' ? numberSaid(m[1]) : numberSaid(m[1]) + 1)),
+    ],
   },
   {
     pattern: clause(`${N}\\s+${STITCHES}\\s*on`),
-    along: (m) => [pair('stitches-on', () => count(m[1]), 'middle')],
+    along: (m) => [pair('stitches-on', () => numberSaid(m[1]), 'middle')],
   },
-  { pattern: clause(`${N}\\s+${STITCHES}\\s*apart`), along: (m) => stitchesApart(count(m[1])) },
+  { pattern: clause(`${N}\\s+${STITCHES}\\s*apart`), along: (m) => stitchesApart(numberSaid(m[1])) },
   {
     pattern: clause(`${REAL}\\s*(mm|cm|in|inch|inches|")(?:\\s+apart,?)?\\s+${MANNER}`),
     along: (m) => [
@@ -438,21 +403,26 @@ export const CLAUSES: readonly Clause[] = [
     pattern: clause(
       `(?:in\\s+|through\\s+)?(?:the\\s+)?${TH}\\s+(hole|stitch|place)\\s+(?:to|on|from)?\\s*(?:each|either|both)\\s+sides?\\s+of\\s+(?:the\\s+)?(?:middle|centre|center)(?:\\s+(hole|stitch))?`,
     ),
-    along: (m) => eachSide(ordinalOf(m[1]), m[2], m[3]),
+    along: (m) => eachSide(numberSaid(m[1]), m[2], m[3]),
   },
   {
     pattern: clause(
       `${N}\\s+(holes?|${STITCHES})\\s+(?:to|on)?\\s*(?:each|either|both)\\s+sides?\\s+of\\s+(?:the\\s+)?(?:middle|centre|center|face)`,
     ),
-    along: (m) => [pair('each-side', () => 2 * count(m[1])), pair('each-side', () => 2 * count(m[1]) + 1)],
+    along: (m) => [
+      pair('each-side', () => 2 * numberSaid(m[1])),
+      pair('each-side', () => 2 * numberSaid(m[1]) + 1),
+    ],
   },
   {
     pattern: clause(`${N}\\s+apart`),
-    along: (m) => [...stitchesApart(count(m[1])), ...holesApart(count(m[1]))],
+    along: (m) => [...stitchesApart(numberSaid(m[1])), ...holesApart(numberSaid(m[1]))],
   },
   {
     pattern: clause(`${N}\\s+(?:between|in\\s+between)`),
-    along: (m) => [pair('stitches-between', (at) => (at === 'hole' ? count(m[1]) : count(m[1]) + 1))],
+    along: (m) => [
+      pair('stitches-between', (at) => (at === 'hole' ? numberSaid(m[1]) : numberSaid(m[1]) + 1)),
+    ],
   },
   // along the round: one place
   {
@@ -461,12 +431,17 @@ export const CLAUSES: readonly Clause[] = [
   },
   {
     pattern: clause(`between\\s+(?:the\\s+)?${TH}${AND}(?:the\\s+)?${TH}\\s+${STITCHES}`),
-    along: (m) => holeBetween(ordinalOf(m[1]), ordinalOf(m[2])),
+    along: (m) => holeBetween(numberSaid(m[1]), numberSaid(m[2])),
   },
   {
     pattern: clause(`${N}\\s+holes?\\s+before\\s+the\\s+end(?:\\s+of\\s+the\\s+round)?`),
     along: (m) => [
-      place('from-end', 'hole', ({ form }, round) => form.fabric.rounds[round].count - count(m[1]), true),
+      place(
+        'from-end',
+        'hole',
+        ({ form }, round) => form.fabric.rounds[round].count - numberSaid(m[1]),
+        true,
+      ),
     ],
   },
   {
@@ -477,7 +452,7 @@ export const CLAUSES: readonly Clause[] = [
       place(
         'from-end',
         'middle',
-        ({ form }, round) => form.fabric.rounds[round].count - ordinalOf(m[1]) + 1,
+        ({ form }, round) => form.fabric.rounds[round].count - numberSaid(m[1]) + 1,
         true,
       ),
     ],
@@ -494,7 +469,7 @@ export const CLAUSES: readonly Clause[] = [
           at,
           (context, round, kind) =>
             middlePlace(context, round, kind) +
-            (m[3] === 'left' ? 1 : -1) * growsLeft(context, round) * count(m[1]),
+            (m[3] === 'left' ? 1 : -1) * growsLeft(context, round) * numberSaid(m[1]),
           false,
         ),
       ];
@@ -516,7 +491,7 @@ export const CLAUSES: readonly Clause[] = [
     pattern: clause(
       `(?:in|through)?\\s*(?:the\\s+)?${TH}\\s+(stitch|st|hole)(?:\\s+(?:from|after)\\s+the\\s+(?:start|marker|beginning)(?:\\s+of\\s+the\\s+round)?)?`,
     ),
-    along: (m) => [place('from-start', m[2] === 'hole' ? 'hole' : 'middle', () => ordinalOf(m[1]), true)],
+    along: (m) => [place('from-start', m[2] === 'hole' ? 'hole' : 'middle', () => numberSaid(m[1]), true)],
   },
   {
     pattern: clause(`(?:in|through|on)?\\s*(?:the\\s+middle\\s+of\\s+)?(?:stitch|st)\\.?\\s*(\\d+)`),

@@ -1,43 +1,6 @@
+import { numberSaid, NUMBERS, ORDINALS } from './numberWords';
 import type { FeatureNote } from './syntax';
 
-const NUMBERS = [
-  'zero',
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-  'twelve',
-  'thirteen',
-  'fourteen',
-  'fifteen',
-  'sixteen',
-  'seventeen',
-  'eighteen',
-  'nineteen',
-  'twenty',
-];
-const ORDINALS = [
-  'zeroth',
-  'first',
-  'second',
-  'third',
-  'fourth',
-  'fifth',
-  'sixth',
-  'seventh',
-  'eighth',
-  'ninth',
-  'tenth',
-  'eleventh',
-  'twelfth',
-];
 const N = String.raw`(\d{1,3}|${NUMBERS.join('|')})`;
 const TH = String.raw`(\d{1,3}(?:st|nd|rd|th)?|${ORDINALS.join('|')})`;
 const ROUND = String.raw`(?:rounds?|rnds?|rds?|rows?|r)\s*\.?\s*`;
@@ -77,9 +40,6 @@ const OTHERS: readonly (readonly [FeatureNote['what'], RegExp])[] = [
 const DISTANCE =
   /\b(?:apart|between|spaces?|distance|showing|visible|cm|inch(?:es)?|degrees|finger|width|next to each other|close together|side by side|halfway|centred|centered)\b|°/;
 const LONGEST = 400;
-
-const wordNumber = (said: string): number =>
-  /^\d/.test(said) ? Number.parseInt(said, 10) : Math.max(NUMBERS.indexOf(said), ORDINALS.indexOf(said));
 
 /**
  * What a note in lower case says of eyes, a nose, a mouth or ears: `eyes between R9 and R10, 5 between`, `insert 6 mm safety
@@ -169,7 +129,7 @@ function roundsIn(plain: string): ({ said: string } & ({ pair: [number, number] 
   for (const pattern of BETWEEN_ROUNDS) {
     const found = pattern.exec(plain);
     if (!found) continue;
-    const [a, b] = [wordNumber(found[1]), wordNumber(found[2])];
+    const [a, b] = [numberSaid(found[1]), numberSaid(found[2])];
     return Math.abs(a - b) === 1 ? { said: found[0], pair: [Math.min(a, b), Math.max(a, b)] } : null;
   }
   const one = ON_ROUND.exec(plain);
@@ -186,7 +146,7 @@ function distanceIn(
   const found = MANY.exec(rest);
   if (!found) return none;
   const { 1: low, 2: high, 3: word, 4: counted } = found;
-  const many = [...(low ? [wordNumber(low)] : []), wordNumber(high)];
+  const many = [...(low ? [numberSaid(low)] : []), numberSaid(high)];
   return {
     many,
     counted: counted === 'apart' || counted === 'on' ? 'apart' : 'between',

@@ -24,6 +24,7 @@ export { convertTerms } from './convert';
 export { hookIn } from './hooks';
 export type { HookSaid } from './hooks';
 export type { Mend, Problem, ProblemCode, Severity } from './problems';
+export { numberSaid, NUMBERS, ORDINALS } from './numberWords';
 export { printItems, printRound } from './printer';
 export { WORD_OF, knownWords } from './stitches';
 export { markText, changeText, changeBetween, replaceText } from './marks';

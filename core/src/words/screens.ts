@@ -435,7 +435,7 @@ export const screenWords = {
     toFace: 'Go to the eyes',
     none: 'No parts yet, so there is nothing to look at.',
     line: (n: number) => `line ${n}`,
-    toLine: 'Go to the line',
+    toRounds: 'Go to its rounds',
   },
 
   make: {

@@ -27,6 +27,10 @@ export function SafetyStation() {
   const wide = width >= WIDE_FROM;
   const column = { width: '100%', maxWidth: wide ? 760 : undefined, alignSelf: 'center' } as const;
   const convert = points.find((p) => p.weight === 'stop' && p.check === 1 && p.feature !== undefined);
+  // What is not mended with one tap is mended where it is written.
+  const written = convert ? undefined : points.find((p) => p.weight === 'stop' && p.line !== undefined);
+  const toRounds = (point: SafetyPoint) =>
+    router.push({ pathname: '/toy/[id]/parts', params: { id: toy.id, part: point.part ?? '' } });
   const embroider = (point: SafetyPoint) => {
     const found = toy.features.find((f) => f.id === point.feature && f.kind !== 'embroidery');
     if (found && found.kind !== 'embroidery')
@@ -72,15 +76,7 @@ export function SafetyStation() {
           <Point
             key={p.id}
             point={p}
-            onLine={
-              p.line === undefined
-                ? undefined
-                : () =>
-                    router.push({
-                      pathname: '/toy/[id]/parts',
-                      params: { id: toy.id, part: p.part ?? '' },
-                    })
-            }
+            onRounds={p.line === undefined || p === written ? undefined : () => toRounds(p)}
           />
         ))}
         <NotKnown />
@@ -89,6 +85,8 @@ export function SafetyStation() {
       <View style={{ ...column, padding: 16, paddingTop: 8, flexDirection: 'row', gap: 8 }}>
         {convert ? (
           <MainAction label={convert.mend} onPress={() => embroider(convert)} />
+        ) : written ? (
+          <MainAction label={say.toRounds} onPress={() => toRounds(written)} />
         ) : (
           <MainAction
             label={say.toFace}
@@ -100,7 +98,7 @@ export function SafetyStation() {
   );
 }
 
-function Point({ point, onLine }: { point: SafetyPoint; onLine?: () => void }) {
+function Point({ point, onRounds }: { point: SafetyPoint; onRounds?: () => void }) {
   const c = usePalette();
   const stop = point.weight === 'stop';
   return (
@@ -119,9 +117,9 @@ function Point({ point, onLine }: { point: SafetyPoint; onLine?: () => void }) {
         <Words fontWeight="700">{`${say.weights[point.weight]}: ${point.title}`}</Words>
         <Quiet color={c.ink}>{point.reason}</Quiet>
         <Words fontWeight="600">{point.mend}</Words>
-        {onLine ? (
+        {onRounds ? (
           <View style={{ flexDirection: 'row', paddingTop: 4 }}>
-            <PlainButton label={say.toLine} onPress={onLine} />
+            <PlainButton label={say.toRounds} onPress={onRounds} />
           </View>
         ) : null}
       </View>
