@@ -27,7 +27,10 @@ export function safetyAnswer(given: ToyModel, call: Call): Answer {
   }
   const lines = [
     `${age}; ${PROFILES[region].name}; ${safetyWords.made(checksMade.length, CHECKS.length)}`,
-    ...points.map((p) => `${screenWords.safety.weights[p.weight]}: ${p.title}. ${p.reason} ${p.mend}`),
+    ...points.map(
+      (p) =>
+        `${screenWords.safety.weights[p.weight]}: ${p.title}${/[?!.]$/.test(p.title) ? '' : '.'} ${p.reason} ${p.mend}`,
+    ),
     `${safetyWords.notMade}: ${notKnown()
       .map((n) => n.title)
       .join('; ')}`,

@@ -121,6 +121,18 @@ describe('a hook that is stated is never lost', () => {
     ]);
   });
 
+  it.each([
+    'Hat, make 2 (4.5mm hook)',
+    'Hat, make 2 (hook: 4.5mm)',
+    'Hat - make 2 (4.5 mm hook)',
+    'Hat (make 2) (4.5mm hook)',
+    'Hat x2 (4.5mm hook)',
+    'Hat x 2 (4.5mm hook)',
+  ])('beside how many to make, which is no size: “%s”', (title) => {
+    const [hat] = inTitle(title);
+    expect([hat.name, hat.reading.make, hat.reading.hookMm]).toEqual(['Hat', 2, 4.5]);
+  });
+
   it('in a second bracket behind a title: the title stays a title, with its copies', () => {
     const [ear] = inTitle('Ear (2x) (G/6 hook)');
     expect([ear.name, ear.reading.make, ear.reading.hookMm]).toEqual(['Ear', 2, 4]);

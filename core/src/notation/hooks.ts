@@ -27,6 +27,7 @@ const IN_THE_HAND =
 /** A line that is about the hook, whatever it says of it. */
 const ABOUT_IT =
   /^(?:[-*•●>]\s*)?(?:crochet\s+)?hook(?:s?\s*[:=]|\s+size\b\s*:?|s?\s+(?:us|uk|no\.?|number|size)(?![a-z])\s*)\s*([^.;]*)/;
+const COPIES = /(?<![a-z])(?:make|x)\s*$/;
 const LONGEST = 2000;
 /** No way of saying a hook is longer than so many characters to either side of the word. */
 const NEAR = 60;
@@ -45,11 +46,16 @@ export function hookIn(text: string): HookSaid | null {
   for (const word of text.matchAll(new RegExp(WORD, 'g'))) {
     const left = Math.max(0, word.index - NEAR);
     const before = BEFORE.exec(text.slice(left, word.index));
-    const from = before ? left + before.index : word.index;
+    const begins = before ? left + before.index : word.index;
+    // How many to make is no size: `Hat, make 2 (4 mm hook)`.
+    const copies = COPIES.test(text.slice(0, begins))
+      ? (/^\d{1,2}(?![.,]?\d|\s*mm)[\s()[\]]*/.exec(text.slice(begins))?.[0].length ?? 0)
+      : 0;
+    const from = Math.min(begins + copies, word.index);
     const ends = word.index + word[0].length;
-    if (!before && IN_THE_HAND.test(text.slice(0, word.index))) continue;
+    if (from === word.index && IN_THE_HAND.test(text.slice(0, word.index))) continue;
     const after = AFTER.exec(text.slice(ends, ends + NEAR));
-    if (!before && !after) continue;
+    if (from === word.index && !after) continue;
     const plural = word[0] === 'hooks';
     const more = plural
       ? (/^\s*(?:and|&|\+)\s*[^,;]*/.exec(text.slice(ends + (after?.[0].length ?? 0)))?.[0] ?? '')

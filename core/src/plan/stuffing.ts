@@ -24,6 +24,8 @@ export function stuffingRounds(part: PartModel, trouble: string[]): number[] {
   const last = fabric.rounds.length;
   if (part.fill === 'empty' || last === 0 || form.section !== 'ring') return [];
   const said = [...new Set(reading.stuffedAfter.map((n) => bodyRounds(part, n)))].filter((n) => n > 0);
+  // Walls that lie on one another hold nothing, unless the text has it filled.
+  if (said.length === 0 && form.innerCm3 <= 0) return [];
   const wanted =
     said.length > 0
       ? reading.closed && said[said.length - 1] < last - 1
