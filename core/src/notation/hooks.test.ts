@@ -50,6 +50,8 @@ const SIZES: [said: string, mm: number | null][] = [
 const LINES: [said: string, mm: number | null][] = [
   ['Hook: 5 mm', 5],
   ['hook size E', 3.5],
+  ['Hook - 2.25mm (B/1)', 2.25],
+  ['I used a 3,5 mm crochet hook and worsted yarn', 3.5],
   ['Hook size: 3.25 mm', 3.25],
   ['Crochet hook H-8 (5 mm)', 5],
   ['Size E/3.5mm crochet hook or size needed to obtain gauge', 3.5],

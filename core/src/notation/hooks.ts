@@ -17,7 +17,8 @@ const SIZE = `(?:${MM}|${NUMBER}|${LETTER}|${BARE})`;
 const BETWEEN = String.raw`(?:(?<=\d)\s*[-–]\s*(?=\d)|[\s()[\]/=:~"“”]|-(?![\s\d])|(?<![a-z])(?:us|uk|metric|size|sizes|crochet|steel|aluminium|aluminum|bamboo|or|to|is|a|an|about|approx\.?|that)(?![a-z]))*`;
 const WORD = String.raw`(?<![a-z])hooks?(?![a-z])`;
 const BEFORE = new RegExp(`(?:${SIZE}${BETWEEN})+$`);
-const AFTER = new RegExp(`^${BETWEEN}(?:${SIZE}${BETWEEN})+`);
+/** `Hook - 2.25 mm`: a dash before millimetres goes on. */
+const AFTER = new RegExp(`^(?:\\s*[-–]\\s*(?=${MM}))?${BETWEEN}(?:${SIZE}${BETWEEN})+`);
 /** Words that belong to a size and stand before it. */
 const LEAD = /(?:(?<![a-z])(?:us|uk|about|approx\.?|size|steel|crochet|aluminium|aluminum|an?)\s+)+$/;
 const ATOM = new RegExp(SIZE, 'g');
