@@ -182,6 +182,32 @@ describe('cords, in stitches of 4.35 mm (hook 3 mm said, 12 % either way)', () =
   });
 });
 
+describe('what a text names', () => {
+  const checksOf = (line: string) =>
+    points(
+      addParts(
+        newToy('T', newId),
+        `Body (3 mm hook)\nR1: 6 sc in ring\nR2: inc x6\n${line}\nR3: 12 sc`,
+        newId,
+      ),
+      'under 18 months',
+    )
+      .filter((p) => p.title.includes('names'))
+      .map((p) => p.check);
+  it.each<[line: string, checks: number[]]>([
+    ['Attach a D-ring', [11]],
+    ['Attach a key ring to the top', [11]],
+    ['insert floral wire in the tail', [7]],
+    ['Do not use wire here', [7]],
+    ['hot glue the felt', [8]],
+    ['Sew a jingle bell inside', [11]],
+    ['Hide the magnets in the paws', [11]],
+    ['ring of stitches: mark the first', []],
+    ['Start with a magic ring', []],
+    ['mark the beginning of the round', []],
+  ])('“%s”: checks %j', (line, checks) => expect(checksOf(line)).toEqual(checks));
+});
+
 describe('washer and fabric', () => {
   const BALL =
     'R1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5: (3 sc, inc) x6\nR6: (4 sc, inc) x6\nR7-11: sc around\nR12: (4 sc, dec) x6\nR13: (3 sc, dec) x6';

@@ -32,7 +32,7 @@ export const HAZARDS: readonly { id: string; check: CheckNumber; words: RegExp; 
     id: 'ring',
     check: 11,
     words:
-      /\b(?:(?:key|split|jump|metal|o)[- ]?rings?|keyrings?|key ?chains?|carabiners?|lobster clasps?|clasps?|clips?|safety pins?|hook and eye)\b/,
+      /\b(?:(?:key|split|jump|metal|swivel|plastic|wooden|[do])[- ]?rings?|keyrings?|key ?chains?|carabiners?|swivels?|lobster clasps?|clasps?|clips?|safety pins?|hook and eye)\b/,
     anywhere: true,
   },
   {
