@@ -231,6 +231,8 @@ const nameOf = (toy: Shelved): string =>
   toy.head.name || (toy.damaged ? say.storage.damagedShort : say.bench.newName);
 
 const SLOT_PAD = 28;
+/** Words in the place of a toy that cannot be shown stand so high above the floor, px. */
+const ABOVE_FLOOR = 34;
 
 /** A toy laid out on the floor, with its bounds. */
 interface Laid extends ReturnType<typeof boundsOf> {
@@ -335,7 +337,7 @@ function Shelf({
               label={say.bench.open(nameOf(toy))}
               role="link"
               onPress={() => onOpen(toy)}
-              style={{ flex: 1, justifyContent: 'flex-end', alignItems: 'center', paddingBottom: 46 }}
+              style={{ flex: 1, alignItems: 'center', paddingTop: Math.max(0, floor - 30 - ABOVE_FLOOR) }}
             >
               {scene ? null : (
                 <Words color={c.matInk2} textAlign="center" backgroundColor={c.mat}>

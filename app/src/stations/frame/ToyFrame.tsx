@@ -66,10 +66,12 @@ function NotOpen() {
         {trouble ?? say.loading}
       </Title>
       {raw ? (
-        <MainAction
-          label={say.bench.export}
-          onPress={() => download('toy.hoppla.json', 'application/json', raw)}
-        />
+        <View style={{ flexDirection: 'row', alignSelf: 'stretch', maxWidth: 420 }}>
+          <MainAction
+            label={say.bench.export}
+            onPress={() => download('toy.hoppla.json', 'application/json', raw)}
+          />
+        </View>
       ) : null}
       {state === 'missing' || state === 'newer' ? (
         <PlainButton label={say.storage.back} onPress={() => router.replace('/')} />
