@@ -164,11 +164,37 @@ describe('cords, in stitches of 4.35 mm (hook 3 mm said, 12 % either way)', () =
     );
     expect(cord.map((p) => [p.check, p.weight, p.title])).toEqual(
       expect.arrayContaining([
-        [3, 'open', 'Cord: not known whether it is a small part once it comes off'],
+        [3, 'open', 'Cord: not known whether it is a small part'],
         [6, 'stop', 'Cord: 6 cords of 344 mm, up to 385 mm'],
       ]),
     );
     expect(cord.filter((p) => p.check === 6)).toHaveLength(1);
+  });
+
+  it('a long cord is told also where its count is not the one that is stated', () => {
+    expect(of('Row 1: ch 100, sc in 2nd ch from hook and in each ch (98)')).toEqual([
+      ['stop', 'Tail: a cord of 431 mm, up to 482 mm'],
+    ]);
+  });
+
+  it('a toy of one piece is looked at as it is: in the cylinder, perhaps in it, of a size that nobody knows', () => {
+    const alone = (rounds: string, age: AgeGroup) =>
+      points(addParts(newToy('Bit', newId), `Bit (3.0 mm hook)\n${rounds}`, newId), age)
+        .filter((p) => p.check === 3)
+        .map((p) => [p.weight, p.title.replace(/^Bit.*: /, '')]);
+    const own = 'the toy itself is a small part';
+    // 12 x 4.35 / pi = 17 mm across: in the cylinder whatever is measured.
+    expect(alone('R1: 6 sc in ring\nR2: inc x6\nR3: sc around', '18 to 36 months')).toEqual([['stop', own]]);
+    // 24 x 4.35 / pi = 33 mm, 29 at the small end: perhaps.
+    expect(alone(`${R.replace('R3-4: sc around', 'R3: inc x12')}R4-7: sc around`, 'under 18 months')).toEqual(
+      [['open', own]],
+    );
+    expect(alone('R1: 6 sc in ring\nR2: inc x6 (13)', 'under 18 months')).toEqual([
+      ['open', 'not known whether it is a small part'],
+    ]);
+    expect(alone('R1: 6 sc in ring\nR2: inc x6\nR3: sc around', '3 years and over')).toEqual([
+      ['advice', own],
+    ]);
   });
 
   it('from 18 to 36 months it stays open, for older children a long one is told', () => {

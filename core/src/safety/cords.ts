@@ -21,9 +21,8 @@ export function cordsOf(part: PartModel): Cord[] {
 }
 
 /** The part itself, where it is no wider than a cord, or a ring of chain no taller than one. */
-function wholePart({ form, fabric, gauge, reading, addsUp }: PartModel): Cord[] {
-  // Of rounds that do not add up no length is true; check 3 says that it is not known.
-  if (form.rounds.length === 0 || !addsUp) return [];
+function wholePart({ form, fabric, gauge, reading }: PartModel): Cord[] {
+  if (form.rounds.length === 0) return [];
   const line = reading.rounds[0]?.line ?? null;
   const long = (lengthMm: number): Cord[] => [{ what: 'thin part', lengthMm, times: 1, line }];
   if (fabric.shape === 'cord') return long(form.heightMm);

@@ -85,8 +85,12 @@ export const safetyWords = {
   smallReason: (diameter: string, on: boolean) =>
     `At the small end of its size it can lie in the small-parts cylinder (${diameter} mm across). ${on ? 'Its seam is all that keeps it.' : 'Nobody has said yet how it is fixed.'}`,
   smallMend: 'Sew it on twice round, bury the ends after a knot, and pull it on a test piece.',
+  smallAlone: (part: string, size: string) => `${part}, about ${size} mm: the toy itself is a small part`,
+  smallAloneReason: (diameter: string) =>
+    `At the small end of its size it can lie in the small-parts cylinder (${diameter} mm across), whole.`,
+  smallAloneMend: 'Make it larger, or not for a small child.',
   smallNotKnown: (part: string, copies: number) =>
-    `${part}${copies > 1 ? ` × ${copies}` : ''}: not known whether it is a small part once it comes off`,
+    `${part}${copies > 1 ? ` × ${copies}` : ''}: not known whether it is a small part`,
   smallNotKnownReason: 'Its rounds do not add up, so its size is not known.',
   smallNotKnownMend: 'Mend its rounds.',
   plasticOlderMend: 'Log a pull test on a test piece.',

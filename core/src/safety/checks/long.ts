@@ -10,6 +10,8 @@ export function cordChecks({ parts, profile, age }: Checked): SafetyPoint[] {
     return gathered(cordsOf(part)).flatMap((cord, i): SafetyPoint[] => {
       const limit = cord.what === 'loop' ? profile.loop.mostMm : profile.cord.mostMm;
       const over = cord.lengthMm * worst > limit;
+      // Of rounds that do not add up a short length is no news: check 3 says that their size is not known. A long one is still told.
+      if (!part.addsUp && !over && (cord.what === 'thin part' || cord.what === 'loop')) return [];
       const times = cord.times * Math.max(1, part.copies.length);
       const length = cord.lengthMm.toFixed(0);
       const most = known ? (cord.lengthMm * worst).toFixed(0) : null;
