@@ -366,6 +366,7 @@ export const screenWords = {
     add: 'Attach a part',
     guest: 'Which part?',
     host: 'On which part?',
+    notJoined: '! not joined',
     none: 'Nothing is joined yet',
     noneHow: 'Choose a part and the part it is sewn to. Its place and its twin’s are worked out in space.',
     needTwo: 'Two parts with rounds are needed before one can be sewn to another.',

@@ -280,11 +280,7 @@ function JoinRow({
 }) {
   const c = usePalette();
   const { guest, host } = names(model, join);
-  const where = sites[0]?.name
-    ? holeTag(sites[0].name).rounds
-    : sites[0]
-      ? say.atEnd
-      : words.safety.weights.open;
+  const faulty = !sites[0] || model.joinFaults.some((f) => f.join.id === join.id);
   return (
     <Press
       chosen={chosen}
@@ -304,7 +300,13 @@ function JoinRow({
       }}
     >
       <Words flex={1}>{say.title(join.twin ? say.pair(guest) : guest, host)}</Words>
-      <Tag rounds={where} />
+      {faulty ? (
+        <Words color={c.coralInk} fontWeight="600">
+          {say.notJoined}
+        </Words>
+      ) : (
+        <Tag rounds={sites[0].name ? holeTag(sites[0].name).rounds : say.atEnd} />
+      )}
     </Press>
   );
 }
