@@ -3,6 +3,7 @@ import { dirname, relative, resolve, sep } from 'node:path';
 
 /** Core folders from the ground floor up (files last). A folder may import only those before it. */
 export const FLOORS = [
+  'kept',
   'words',
   'figures',
   'notation',
@@ -13,20 +14,23 @@ export const FLOORS = [
   'feature',
   'join',
   'toy',
+  'model',
   'safety',
   'plan',
+  'record',
   'files',
 ];
 
 /** Folders of the app that know no station. */
 const APP_FLOORS = {
-  theme: [],
-  documents: [],
+  words: [],
+  theme: ['words'],
+  documents: ['words'],
   compute: [],
-  stage: ['theme', 'documents', 'compute', 'controls'],
-  controls: ['theme'],
-  stations: ['theme', 'documents', 'compute', 'stage', 'controls', 'stations'],
-  app: ['theme', 'documents', 'stations'],
+  stage: ['words', 'theme', 'documents', 'compute', 'controls'],
+  controls: ['words', 'theme'],
+  stations: ['words', 'theme', 'documents', 'compute', 'stage', 'controls', 'stations'],
+  app: ['words', 'theme', 'documents', 'stations'],
 };
 
 const FOREIGN_TO_CORE =

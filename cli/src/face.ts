@@ -4,6 +4,7 @@ import {
   type AlongSchool,
   type RingIs,
   type SaidPair,
+  pairTag,
 } from '@hoppla/core/address';
 import { buildFabric } from '@hoppla/core/fabric';
 import {
@@ -13,7 +14,6 @@ import {
   hardwareOf,
   newPair,
   pairSaid,
-  pairTag,
   pauseOf,
   refusalOf,
   refusalSentence,
@@ -27,7 +27,7 @@ import {
 } from '@hoppla/core/feature';
 import { formOf } from '@hoppla/core/form';
 import { markText, read } from '@hoppla/core/notation';
-import { faceWords, screenWords as words, unitWords } from '@hoppla/core/words';
+import { faceWords, unitWords } from '@hoppla/core/words';
 import { firmnessOf, gaugeOfCall, Misuse, number, terms, type Answer, type Call } from './call';
 import { cliWords as say } from './words';
 
@@ -124,7 +124,7 @@ function answerOf(
           `${refusalSentence(refusal, pair, at, UNITS)} ${refusal.nearest ? faceWords.nearest(pairTag((resolveEyes(head, refusal.nearest) as EyesAt).names)) : faceWords.noNearest}.`,
         ]
       : []),
-    ...(retention.band === 3 ? [] : [`${words.face.retention} ${retentionSentence(retention)}.`]),
+    ...(retention.band === 3 ? [] : [`${faceWords.retention} ${retentionSentence(retention)}.`]),
   ];
   return {
     words: schoolsOf(wordsContext(head, 'marker', at.round, pair.washerMm, pauseOf(window)), at).map(

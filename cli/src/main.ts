@@ -2,8 +2,9 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { faceMapSvgs, fileName, objOf, planText, sheetHtml } from '@hoppla/core/files';
 import { cleanText, read, type Problem, type Reading } from '@hoppla/core/notation';
-import { planOf } from '@hoppla/core/plan';
-import { addParts, changeSettings, modelToy, newToy, type ToyModel } from '@hoppla/core/toy';
+import { planOf, stepWords, troubleWords, type Step } from '@hoppla/core/plan';
+import { addParts, changeSettings, newToy } from '@hoppla/core/toy';
+import { modelToy, type ToyModel } from '@hoppla/core/model';
 import { openFile } from '@hoppla/core/toy/schema';
 import { Misuse, parse, terms, type Answer, type Call } from './call';
 import { faceCommand } from './face';
@@ -173,12 +174,27 @@ function opened(text: string, call: Call): ToyModel | Answer {
   return modelToy(found.file.toy);
 }
 
+/** The plan with its words, in the toy's own units. */
+function planJson(model: ToyModel) {
+  const plan = planOf(model);
+  return {
+    ...plan,
+    steps: plan.steps.map(({ points, ...step }) => ({
+      ...step,
+      ...stepWords({ ...step, points } as Step, model),
+      points: points.map((p) => p.id),
+    })),
+    trouble: plan.trouble.map((t) => troubleWords(t, model)),
+  };
+}
+
 function planCommand(text: string, call: Call): Answer {
   const model = opened(text, call);
   if ('err' in model) return model;
   const code = model.parts.every((p) => p.addsUp) ? 0 : 1;
   if (call.flags.has('--html')) return { out: sheetHtml(model), err: '', code };
-  if (call.flags.has('--json')) return { out: `${JSON.stringify(planOf(model), null, 2)}\n`, err: '', code };
+  if (call.flags.has('--json'))
+    return { out: `${JSON.stringify(planJson(model), null, 2)}\n`, err: '', code };
   return { out: planText(model), err: '', code };
 }
 

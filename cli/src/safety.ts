@@ -1,10 +1,11 @@
 import { CHECKS, checksMade, checkToy, notKnown, PROFILES, type SafetyPoint } from '@hoppla/core/safety';
-import { changeSettings, modelToy, type AgeGroup, type Settings, type ToyModel } from '@hoppla/core/toy';
-import { safetyWords, screenWords } from '@hoppla/core/words';
+import { changeSettings, type AgeGroup, type Settings } from '@hoppla/core/toy';
+import { modelToy, type ToyModel } from '@hoppla/core/model';
+import { safetyWords } from '@hoppla/core/words';
 import { Misuse, type Answer, type Call } from './call';
 import { cliWords as say } from './words';
 
-const AGES = Object.keys(screenWords.safety.ages) as AgeGroup[];
+const AGES = Object.keys(safetyWords.ages) as AgeGroup[];
 
 /** The safety points of a toy, most dangerous first, and what nobody checks yet; exit 1 on a stop. @throws Misuse */
 export function safetyAnswer(given: ToyModel, call: Call): Answer {
@@ -29,7 +30,7 @@ export function safetyAnswer(given: ToyModel, call: Call): Answer {
     `${age}; ${PROFILES[region].name}; ${safetyWords.made(checksMade.length, CHECKS.length)}`,
     ...points.map(
       (p) =>
-        `${screenWords.safety.weights[p.weight]}: ${p.title}${/[?!.]$/.test(p.title) ? '' : '.'} ${p.reason} ${p.mend}`,
+        `${safetyWords.weights[p.weight]}: ${p.title}${/[?!.]$/.test(p.title) ? '' : '.'} ${p.reason} ${p.mend}`,
     ),
     `${safetyWords.notMade}: ${notKnown()
       .map((n) => n.title)

@@ -12,7 +12,7 @@ import {
 } from '@hoppla/core/form';
 import type { Ranged } from '@hoppla/core/gauge';
 import { markText, read } from '@hoppla/core/notation';
-import { fillSaid, modelToy } from '@hoppla/core/toy';
+import { fillSaid, modelToy } from '@hoppla/core/model';
 import { openFile } from '@hoppla/core/toy/schema';
 import { unitWords } from '@hoppla/core/words';
 import { firmnessOf, gaugeOfCall, Misuse, terms, type Answer, type Call } from './call';

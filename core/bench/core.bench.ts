@@ -4,7 +4,8 @@ import { buildFabric } from '../src/fabric';
 import { formOf, looksOf, relax, solveRings } from '../src/form';
 import { gaugeOf } from '../src/gauge';
 import { markText, read } from '../src/notation';
-import { modelToy, rill } from '../src/toy';
+import { modelToy, rill } from '../src/model';
+
 import { planOf } from '../src/plan';
 
 /** Median milliseconds of a function over some runs. */

@@ -1,4 +1,4 @@
-import { rill } from '@hoppla/core/toy';
+import { rill } from '@hoppla/core/model';
 import { Door, type Helper } from './door';
 import { resultKey } from './key';
 import { TASKS } from './tasks';

@@ -1,6 +1,7 @@
 import { compareYarn, type YarnChange } from '@hoppla/core/plan';
 import type { Looks } from '@hoppla/core/form';
-import { modelPart, modelToy, relaxedLooks, type LooksInput, type Toy } from '@hoppla/core/toy';
+import { type Toy } from '@hoppla/core/toy';
+import { modelPart, modelToy, relaxedLooks, type LooksInput } from '@hoppla/core/model';
 
 /** Tells how far a task is, 0 to 1. */
 export type Report = (share: number) => void;

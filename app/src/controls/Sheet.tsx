@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Dialog } from 'tamagui';
-import { screenWords as say } from '@hoppla/core/words';
 import { usePalette } from '../theme';
 import { PlainButton } from './MainAction';
+import { screenWords as say } from '../words';
 
 /** A sheet of paper over the screen, for whatever must be settled first; it is there while it is rendered. Escape and a tap outside close it. */
 export function Sheet({

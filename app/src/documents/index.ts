@@ -1,5 +1,5 @@
 export {
-  changeProgress,
+  note,
   closeToy,
   edit,
   editHere,

@@ -4,7 +4,7 @@ import { resolve } from 'node:path';
 import { addParts, newFile, newToy, rename, typeInPart } from '@hoppla/core/toy';
 import { newId } from './ids';
 import { noteDown, notedAfter } from './journal';
-import { changeProgress, closeToy, edit, keepAsCopy, openToy, openToyNow, step } from './openToy';
+import { note, closeToy, edit, keepAsCopy, openToy, openToyNow, step } from './openToy';
 import { changeKept, discard, keep, keepRaw, Overtaken, shelf, take } from './storage';
 
 const file = () => newFile(addParts(newToy('Ear', newId), 'Ear\nR1: 6 sc in ring (6)', newId));
@@ -19,8 +19,8 @@ describe('the open toy', () => {
     await keepRaw({ id: toy.id, name: toy.name, schema: 1 }, raw, null);
     const taken = await take(toy.id);
     expect(taken!.file).toMatchObject({
-      schema: 4,
-      toy: { schema: 4, name: 'Rill', settings: { hooks: 'mm' } },
+      schema: 5,
+      toy: { schema: 5, name: 'Rill', settings: { hooks: 'mm' } },
     });
     expect(taken!.file!.toy.parts[0].shaping).toEqual({ how: 'as worked' });
   });
@@ -59,10 +59,12 @@ describe('the open toy', () => {
     const first = file();
     await keep(first, null);
     await openToy(first.toy.id);
-    changeProgress((p) => ({ ...p, done: { a: 'b' } }));
+    note({ what: 'done', key: 'a', content: 'b' });
     await settle();
     expect(openToyNow().history.past).toHaveLength(0);
-    expect((await take(first.toy.id))!.file!.progress.done).toEqual({ a: 'b' });
+    expect((await take(first.toy.id))!.file!.log).toEqual([
+      { what: 'done', key: 'a', content: 'b', at: expect.stringMatching(/^20\d\d-.*Z$/) },
+    ]);
   });
 
   it('takes up what was noted before a crash, but nothing older than what is kept', async () => {

@@ -1,25 +1,25 @@
 import { useSyncExternalStore } from 'react';
-import { screenWords } from '@hoppla/core/words';
 import {
   EMPTY_HISTORY,
   editBetween,
   keptFile,
   reapplied,
-  modelToy,
   record,
   redo,
   undo,
   type Focus,
   type History,
-  type Progress,
   type Toy,
+  type Deed,
   type ToyFile,
-  type ToyModel,
 } from '@hoppla/core/toy';
+import { modelToy, type ToyModel } from '@hoppla/core/model';
 import { exportFile } from '@hoppla/core/files';
+import { withDeed } from '@hoppla/core/record';
 import { noteDown, notedAfter, strikeOut } from './journal';
 import { keep, Overtaken, StorageTrouble, take } from './storage';
 import { askToWrite, listen, tellKept, type Writer } from './writer';
+import { screenWords } from '../words';
 
 /** The toy that is open: the only editable copy there is (decision 29). */
 export interface OpenToy {
@@ -256,10 +256,11 @@ export function edit(
   save();
 }
 
-/** Changes the records beside the design; these are not in the history (decision 10). */
-export function changeProgress(change: (progress: Progress) => Progress): void {
+/** Notes a deed in the log beside the design; deeds are not in the history (decision 10). */
+export function note(deed: Deed): void {
   if (now.state !== 'open' || !now.file || !now.writing) return;
-  set({ file: { ...now.file, progress: change(now.file.progress) } });
+  const log = withDeed(now.file.log, deed, new Date().toISOString());
+  set({ file: { ...now.file, log } });
   save();
 }
 

@@ -1,10 +1,10 @@
 import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { newFile, newToy, type ToyFile } from '@hoppla/core/toy';
-import { screenWords } from '@hoppla/core/words';
 import { newId } from './ids';
 import { changeKept, discard, keep, keepRaw, shelf, type Head, type Shelved } from './storage';
 import { listenToAll, tellGone, tellKept } from './writer';
+import { screenWords } from '../words';
 
 /** One client; data is this browser's own, so nothing is fetched again by itself. */
 export const queryClient = new QueryClient({
@@ -69,12 +69,12 @@ export const copyOf = (file: ToyFile, name: string): ToyFile => ({
 
 /** The demo toy; its computing is loaded only when it is asked for. */
 export async function demoFile(): Promise<ToyFile> {
-  const { rillFile } = await import('@hoppla/core/toy');
+  const { rillFile } = await import('@hoppla/core/model');
   return rillFile(newId);
 }
 
 /** All toys of the demo workshop. */
 export async function workshopFiles(): Promise<ToyFile[]> {
-  const { dappleFile, rillFile, rubyFile } = await import('@hoppla/core/toy');
+  const { dappleFile, rillFile, rubyFile } = await import('@hoppla/core/model');
   return [rillFile, dappleFile, rubyFile].map((make) => make(newId));
 }

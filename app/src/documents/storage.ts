@@ -1,9 +1,9 @@
 import { createAsyncStorage } from '@react-native-async-storage/async-storage';
-import { screenWords } from '@hoppla/core/words';
 import { exportFile } from '@hoppla/core/files';
 import { keptFile, SCHEMA, type ToyFile } from '@hoppla/core/toy';
 import { journals, strikeOut } from './journal';
 import { alone } from './writer';
+import { screenWords } from '../words';
 
 const store = createAsyncStorage('hoppla');
 const KEPT_REVISIONS = 5;

@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { screenWords } from '@hoppla/core/words';
 import { Choice, MainAction, PlainButton, Quiet, Sheet, Words } from '../controls';
 import { useDevice } from '../documents';
 import { usePalette } from '../theme';
 import { STRAIGHT, type Hold, type SetHold } from './hold';
 import { VIEWS, viewName, type ViewName } from './view';
+import { screenWords } from '../words';
 
 const say = screenWords.stage;
 

@@ -4,8 +4,8 @@ import { View } from 'react-native';
 import { Circle, G, Path } from 'react-native-svg';
 import type { Vec3 } from '@hoppla/core/form';
 import { move, type Placed } from '@hoppla/core/join';
-import { modelOf, type PartModel, type ToyModel } from '@hoppla/core/toy';
-import { screenWords, type UnitWords } from '@hoppla/core/words';
+import { modelOf, type PartModel, type ToyModel } from '@hoppla/core/model';
+import { type UnitWords } from '@hoppla/core/words';
 import { Mat, MatText, Press, Words, type MatView } from '../controls';
 import { usePalette } from '../theme';
 import { useGestures } from './gestures';
@@ -20,6 +20,7 @@ import { ToyPicture } from './ToyPicture';
 import { useLooks } from './useLooks';
 import { project, rowsOf, viewName, type Projection } from './view';
 import type { Tint } from './three/drawing';
+import { screenWords } from '../words';
 
 const say = screenWords.stage;
 const StageCanvas = lazy(() => import('./three/StageCanvas'));

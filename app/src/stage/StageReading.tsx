@@ -1,9 +1,9 @@
 import { View } from 'react-native';
-import { screenWords } from '@hoppla/core/words';
 import { Num, PlainButton, Quiet, Tag, Words } from '../controls';
 import { usePalette } from '../theme';
 import type { ReadingWords } from './reading';
 import type { PickAction } from './Stage';
+import { screenWords } from '../words';
 
 const say = screenWords.stage;
 

@@ -1,4 +1,4 @@
-import type { ToyModel } from '@hoppla/core/toy';
+import type { ToyModel } from '@hoppla/core/model';
 import type { Placed } from '@hoppla/core/join';
 import { boundsOf } from './scene';
 import { standAlone } from './standAlone';

@@ -9,7 +9,7 @@ import {
 } from 'three';
 import { looksOf, unit, type Vec3 } from '@hoppla/core/form';
 import { move } from '@hoppla/core/join';
-import { modelOf, modelToy, rill } from '@hoppla/core/toy';
+import { modelOf, modelToy, rill } from '@hoppla/core/model';
 import { heldProjection, STRAIGHT, turnedBy, zoomedBy } from './hold';
 import { Picker } from './picker';
 import { apart, readingWords, walked } from './reading';

@@ -2,10 +2,11 @@ import { distance, type Vec3 } from '@hoppla/core/form';
 import { FREE, KINDS } from '@hoppla/core/fabric';
 import { formOfLayer, holeName, holeTag, pointOf, polarOf, surfaceDistance } from '@hoppla/core/address';
 import { move } from '@hoppla/core/join';
-import { copyName, modelOf, type ToyModel } from '@hoppla/core/toy';
-import { screenWords, type UnitWords } from '@hoppla/core/words';
+import { copyName, modelOf, type ToyModel } from '@hoppla/core/model';
+import { type UnitWords } from '@hoppla/core/words';
 import type { Pick } from './picker';
 import { stitchIndex, type Shown } from './shown';
+import { screenWords } from '../words';
 
 const say = screenWords.stage;
 

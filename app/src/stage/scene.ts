@@ -1,8 +1,8 @@
 import { formOfLayer, frameAt, pointOf, polarOf, resolvePlace, type Polar } from '@hoppla/core/address';
-import type { EyePair, Embroidery, Nose } from '@hoppla/core/feature';
+import { isOn, type Embroidery, type EyePair, type Nose, type OnPart } from '@hoppla/core/feature';
 import { dot, ringPoint, type PartForm, type Vec3 } from '@hoppla/core/form';
 import { move, turn, type Placed, type Placement } from '@hoppla/core/join';
-import { modelOf, yarnColour, type ToyModel } from '@hoppla/core/toy';
+import { modelOf, yarnColour, type ToyModel } from '@hoppla/core/model';
 import { shade } from './colour';
 import { rowsOf, VIEWS, type Rows } from './view';
 
@@ -244,7 +244,7 @@ function seeded(word: string): () => number {
 }
 
 function eyesOn(model: ToyModel, piece: Placed, from: Rows): Layer['eyes'] {
-  const mine = (f: { part: string; copy: string }) => f.part === piece.part && f.copy === piece.copy;
+  const mine = (f: OnPart) => isOn(f, piece);
   const on = (polar: Polar, p: Vec3, f: EyePair | Nose, width: number, height: number): Layer['eyes'] => {
     if (turnedNormal(piece.form, piece.placement, from, polar)[2] < 0.1) return [];
     const q = seen(move(piece.placement, p), from);
@@ -275,9 +275,7 @@ function eyesOn(model: ToyModel, piece: Placed, from: Rows): Layer['eyes'] {
 }
 
 function threadsOn(model: ToyModel, piece: Placed, from: Rows): Layer['threads'] {
-  const mine = model.toy.features.filter(
-    (f): f is Embroidery => f.kind === 'embroidery' && f.part === piece.part && f.copy === piece.copy,
-  );
+  const mine = model.toy.features.filter((f): f is Embroidery => f.kind === 'embroidery' && isOn(f, piece));
   return mine.flatMap((f) => {
     const points = f.path.flatMap((place): Point[] => {
       const found = resolvePlace(modelOf(model, f.part).fabric, place);

@@ -7,10 +7,10 @@ import {
   resolvePlace,
   type Polar,
 } from '@hoppla/core/address';
-import type { Embroidery, EyePair, Nose } from '@hoppla/core/feature';
+import { isOn, type Embroidery, type EyePair, type Nose, type OnPart } from '@hoppla/core/feature';
 import { add, dot, scale, STITCH, sub, unit, type Looks, type PartForm, type Vec3 } from '@hoppla/core/form';
 import type { Placed } from '@hoppla/core/join';
-import { modelOf, yarnColour, type ToyModel } from '@hoppla/core/toy';
+import { modelOf, yarnColour, type ToyModel } from '@hoppla/core/model';
 
 /** An eye or a nose on a piece, mm in the piece's own frame. `up` lies along the fabric. */
 export interface ShownEye {
@@ -91,7 +91,7 @@ export function draped(form: PartForm, looks: Looks, round: number, coord: numbe
 function eyesOn(model: ToyModel, placed: Placed, looks: Looks): ShownEye[] {
   const { form } = placed;
   const own = directionsOf(form, placed.ringIs, placed.frontRad);
-  const mine = (f: { part: string; copy: string }) => f.part === placed.part && f.copy === placed.copy;
+  const mine = (f: OnPart) => isOn(f, placed);
   const on = (
     at: Vec3,
     normal: Vec3,
@@ -142,9 +142,7 @@ function eyesOn(model: ToyModel, placed: Placed, looks: Looks): ShownEye[] {
 }
 
 function threadsOn(model: ToyModel, placed: Placed, looks: Looks): ShownThread[] {
-  const mine = model.toy.features.filter(
-    (f): f is Embroidery => f.kind === 'embroidery' && f.part === placed.part && f.copy === placed.copy,
-  );
+  const mine = model.toy.features.filter((f): f is Embroidery => f.kind === 'embroidery' && isOn(f, placed));
   return mine.flatMap((f) => {
     const found = f.path.flatMap((place) => {
       const at = resolvePlace(modelOf(model, f.part).fabric, place);

@@ -1,5 +1,5 @@
 import { looksOf, type Looks, type PartForm } from '@hoppla/core/form';
-import { looksInput, type PartModel, type ToyModel } from '@hoppla/core/toy';
+import { looksInput, type PartModel, type ToyModel } from '@hoppla/core/model';
 import { useComputeAll } from '../compute';
 
 /** Up to so many stitches the ring model's own looks are laid at once, while the worker relaxes them. */

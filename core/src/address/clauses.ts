@@ -1,3 +1,4 @@
+import { lies, senseOf } from './sense';
 import { distance, type PartForm } from '../form';
 import { numberSaid, NUMBERS, ORDINALS } from '../notation';
 import { placeWords as say } from '../words';
@@ -5,7 +6,6 @@ import { pointOf, polarOf } from './position';
 import {
   centredPair,
   degreesApart,
-  growsLeft,
   marksOf,
   middlePlace,
   wrapped,
@@ -98,7 +98,7 @@ function fromEdge(
 
 /** Rounds from the top or the bottom of the finished toy: the ring or the edges, whichever is there in the part's pose. */
 function fromPole(context: PlaceContext, n: number, top: boolean): Where[] | Fault {
-  const ringUp = context.own.up[2] < 0;
+  const ringUp = senseOf(context.form, context.own).roundsUp < 0;
   return top === ringUp
     ? where(context.form, n + 1, 'hole', 'from-ring')
     : fromEdge(context, undefined, undefined, (last) => last - n + 1, 'hole');
@@ -108,7 +108,7 @@ function fromPole(context: PlaceContext, n: number, top: boolean): Where[] | Fau
 function fromMark(context: PlaceContext, said: string, way: string, number: number): Where[] | Fault {
   const { form } = context;
   const mark = /ridge/.test(said) ? 'ridge' : /colou?r/.test(said) ? 'colour step' : null;
-  const ringUp = context.own.up[2] < 0;
+  const ringUp = senseOf(context.form, context.own).roundsUp < 0;
   const later =
     way === 'after' ||
     (way === 'above' && !ringUp) ||
@@ -194,7 +194,7 @@ function pairByMm(school: 'mm-straight' | 'mm-along', mm: number): Along {
 /** How many on come nearest to an angle as seen from above. */
 function onByDegrees(context: PlaceContext, round: number, at: 'hole' | 'middle', degrees: number): number {
   const { count: n } = context.form.fabric.rounds[round];
-  if (Math.abs(context.own.up[2]) > 0.5) return Math.max(1, Math.round((degrees / 360) * n));
+  if (!lies(context.own)) return Math.max(1, Math.round((degrees / 360) * n));
   const off = (on: number) => Math.abs(degreesApart(context, centredPair(context, round, at, on)) - degrees);
   let best = 1;
   for (let on = 2; on <= n / 2; on++) if (off(on) < off(best)) best = on;
@@ -469,7 +469,7 @@ export const CLAUSES: readonly Clause[] = [
           at,
           (context, round, kind) =>
             middlePlace(context, round, kind) +
-            (m[3] === 'left' ? 1 : -1) * growsLeft(context, round) * numberSaid(m[1]),
+            (m[3] === 'left' ? 1 : -1) * senseOf(context.form, context.own).growsLeft * numberSaid(m[1]),
           false,
         ),
       ];

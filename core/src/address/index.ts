@@ -1,5 +1,5 @@
 export { courseOf, coordOf, formOfLayer, resolvePlace, roundOf } from './place';
-export type { Course, Place, Resolved } from './place';
+export type { Course, Place, Resolved, Spot } from './place';
 export { coordAt, frameAt, nearestPlace, pointOf, polarOf, positionOf, profileAt } from './position';
 export type { Near, Polar } from './position';
 export {
@@ -20,9 +20,12 @@ export { alongLine, equalGaps, lineBetween, lineOver } from './line';
 export type { LineOver, SurfaceLine } from './line';
 export { locate } from './locate';
 export type { Located } from './locate';
+export { growsRight, lies, senseOf, senseOfRing, standingAlone } from './sense';
+export type { Sense } from './sense';
 export { surfaceDistance } from './surfaceDistance';
-export { centreCoord, holeName, holeTag, postName } from './face';
-export type { HoleName } from './face';
+export { centreCoord } from './face';
+export { holeKey, holeName, holeTag, pairTag, postName, postTag } from './tag';
+export type { HoleName } from './tag';
 export { readPlaceWords } from './readWords';
 export type { PlaceReading, PlaceWordsRead } from './readWords';
 export { habitsTold, LEFT_OPEN, questionsIn, schoolOf, withHabits } from './habits';

@@ -1,5 +1,5 @@
 import { add, cross, dot, ringPoint, scale, sub, unit, type PartForm, type Vec3 } from '../form';
-import { coordOf, formOfLayer, resolvePlace, type Place } from './place';
+import { coordOf, formOfLayer, resolvePlace, type Spot } from './place';
 import { middleOf, type Directions } from './pose';
 import { frameAt, pointOf, polarOf, type Polar } from './position';
 
@@ -22,7 +22,7 @@ export interface Located {
 export function locate(
   form: PartForm,
   own: Directions,
-  place: Place,
+  place: Spot,
 ): Located | { state: 'homeless' | 'not-yet' } {
   const found = resolvePlace(form.fabric, place);
   if (found.state === 'homeless' || found.state === 'not-yet') return found;

@@ -13,9 +13,13 @@ export interface Course {
  * its stitches j and j+1; `middle` index k is the middle of stitch k; `link` is a chain stitch; `edge` the whole open
  * edge. `of` is the count of the round when the place was chosen.
  */
-export interface Place {
+export interface Place extends Spot {
   part: string;
   copy: string;
+}
+
+/** A place without the piece it is on: what is on a part is on all its copies (decision 37). */
+export interface Spot {
   course: Course;
   at: 'hole' | 'middle' | 'link' | 'edge';
   index: number;
@@ -59,7 +63,7 @@ function find(fabric: Fabric, course: Course): { layer: number; round: number } 
  * reported as moved; when the round is gone it is homeless (decision 5). Links are those of chain rounds; a link of any
  * other round is not worked out yet. Nothing is written back.
  */
-export function resolvePlace(fabric: Fabric, place: Place): Resolved {
+export function resolvePlace(fabric: Fabric, place: Spot): Resolved {
   const found = find(fabric, place.course);
   const at = found && (found.layer > 0 ? fabric.layers[found.layer - 1] : fabric).rounds[found.round];
   if (!found || !at || at.count === 0) return { state: 'homeless' };

@@ -1,10 +1,10 @@
+import { senseOf } from './sense';
 import { distance } from '../form';
 import { placeWords as say } from '../words';
-import { holeName, holeTag } from './face';
+import { holeName, holeTag } from './tag';
 import { pointOf, polarOf } from './position';
 import {
   degreesApart,
-  growsLeft,
   marksOf,
   middlePlace,
   wrapped,
@@ -58,7 +58,7 @@ export function stitchWords(context: PlaceContext, place: SaidPlace): Phrase<Alo
   const index = wrapped(at, place.index, count);
   const beside = index - middlePlace(context, round, at);
   const off = beside - Math.round(beside / count) * count;
-  const side = (off > 0 ? 1 : -1) === growsLeft(context, round) ? 'left' : 'right';
+  const side = (off > 0 ? 1 : -1) === senseOf(context.form, context.own).growsLeft ? 'left' : 'right';
   return [
     {
       school: 'from-start',

@@ -2,7 +2,7 @@ import type { PartForm } from '../form';
 import { centreCoord } from './face';
 import { angleFromAbove, type Directions } from './pose';
 import { coordAt, pointOf, polarOf } from './position';
-import { dot, sub } from '../form';
+import { lies } from './sense';
 
 /** What words mean on a part: one place, or a pair of posts about the face line. Rounds are indices. */
 export type Said = SaidPlace | SaidPair;
@@ -103,7 +103,7 @@ export function centredPair(
  */
 export function degreesApart(context: PlaceContext, { round, at, on, low, high }: SaidPair): number {
   const { form, own } = context;
-  if (Math.abs(own.up[2]) > 0.5) return (360 * on) / form.fabric.rounds[round].count;
+  if (!lies(own)) return (360 * on) / form.fabric.rounds[round].count;
   return angleFromAbove(form, own, [
     pointOf(form, polarOf(form, round, low, at)),
     pointOf(form, polarOf(form, round, high, at)),
@@ -114,12 +114,6 @@ export function degreesApart(context: PlaceContext, { round, at, on, low, high }
 export function middlePlace(context: PlaceContext, round: number, at: 'hole' | 'middle'): number {
   const exact = coordAt(context.form, round, context.frontRad, at);
   return at === 'hole' ? Math.round(exact) : Math.floor(exact) + 1;
-}
-
-/** +1 when numbers grow towards the toy's own left at the face, else -1. */
-export function growsLeft(context: PlaceContext, round: number): 1 | -1 {
-  const p = (by: number) => pointOf(context.form, { angleRad: context.frontRad + by, row: round });
-  return dot(sub(p(0.05), p(-0.05)), context.own.left) >= 0 ? 1 : -1;
 }
 
 /** An index brought into the round: holes 0 to n - 1, middles 1 to n. */

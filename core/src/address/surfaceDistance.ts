@@ -1,3 +1,4 @@
+import { kept } from '../kept';
 import { meshOf, type Mesh, type PartForm } from '../form';
 import { pointOf, polarOf, type Polar } from './position';
 
@@ -14,11 +15,7 @@ interface Field {
   place: Int32Array;
 }
 
-const fields = new WeakMap<PartForm, Field>();
-
-function fieldOf(form: PartForm): Field {
-  const known = fields.get(form);
-  if (known) return known;
+const fieldOf = kept((form: PartForm): Field => {
   const mesh = meshOf(form);
   const n = mesh.vertices;
   const points = new Float64Array(3 * n);
@@ -34,7 +31,7 @@ function fieldOf(form: PartForm): Field {
   const around = new Int32Array(mesh.triangles.length);
   const fill = from.slice();
   for (let k = 0; k < mesh.triangles.length; k++) around[fill[mesh.triangles[k]]++] = k - (k % 3);
-  const field: Field = {
+  return {
     mesh,
     points,
     from,
@@ -44,9 +41,7 @@ function fieldOf(form: PartForm): Field {
     heap: new Int32Array(n),
     place: new Int32Array(n),
   };
-  fields.set(form, field);
-  return field;
-}
+});
 
 /** Cells round a place within which the fabric counts as flat. */
 const FLAT_CELLS = 1.6;

@@ -2,7 +2,7 @@ import { courseOf } from '../address';
 import { lineOf } from './advice';
 import { resolveEyes, type EyesAt } from './eyes';
 import { pairFor } from './faces';
-import type { EyePair } from './feature';
+import type { EyePair, OnPart } from './feature';
 import { faceCentre, type Head } from './head';
 
 /** A pair where it stands on its head. */
@@ -73,11 +73,7 @@ export interface LikeReading {
  * The pairs that "like on that toy" may mean: the same round and number of stitches, where this head has them, or the same line and angle on a head of another size.
  * One reading when both are the same places. Size, colour and what they are made of come along; crooked on purpose comes along with the same counts.
  */
-export function pairsLike(
-  head: Head,
-  ids: { id: string; part: string; copy: string },
-  other: Face,
-): LikeReading[] {
+export function pairsLike(head: Head, ids: { id: string } & OnPart, other: Face): LikeReading[] {
   const { form } = head;
   const { eyes, at } = other;
   const base: EyePair = { ...eyes, ...ids };

@@ -14,8 +14,9 @@ import {
 import { EYE_GRAMS, EYES } from '../figures';
 import { distance, dot, sub, type PartForm, type Vec3, type WorkWindow } from '../form';
 import { acrossRange, ranged, type Ranged } from '../gauge';
-import type { EyePair, Feature } from './feature';
+import type { EyePair } from './feature';
 import { directionsOfHead, faceDirection, featureWindow, type Head } from './head';
+import type { FeatureKind } from './kinds';
 import { retentionOf, type Retention } from './retention';
 
 /** Where a pair of eyes is now. Left and right are the toy's own. */
@@ -89,14 +90,19 @@ export function eyeGrams(mm: number): number {
   return Math.max(0, a.grams + ((mm - a.eyeMm) * (b.grams - a.grams)) / (b.eyeMm - a.eyeMm));
 }
 
-/** Mass of the eyes and noses on one copy of a part, g; embroidered ones weigh only their thread, which is the yarn's. */
-export function hardwareGrams(features: readonly Feature[], part: string, copy: string): number {
-  return features.reduce((grams, f) => {
-    if (f.part !== part || f.copy !== copy) return grams;
-    if (f.kind === 'eyes') return f.making === 'safety eye' ? grams + 2 * eyeGrams(f.eyeMm) : grams;
-    return f.kind === 'nose' && f.making === 'safety nose' ? grams + eyeGrams(f.widthMm) : grams;
-  }, 0);
-}
+/** What is asked of eyes as one kind of feature among others. */
+export const eyesKind: FeatureKind<EyePair> = {
+  onRounds: (eyes, rename) => ({ ...eyes, pair: { ...eyes.pair, course: rename(eyes.pair.course) } }),
+  // Eyes that looked over a part which is taken off stay where they are.
+  withoutJoins: (eyes, joins) => {
+    const { by } = eyes.pair.centre;
+    if (typeof by === 'string' || !('over' in by) || !joins.includes(by.over)) return eyes;
+    return { ...eyes, pair: { ...eyes.pair, centre: { ...eyes.pair.centre, by: 'chosen' } } };
+  },
+  spots: () => [],
+  thing: () => null,
+  grams: (eyes) => (eyes.making === 'safety eye' ? 2 * eyeGrams(eyes.eyeMm) : 0),
+};
 
 /** Places a pair in the fabric as it is now, with its distances, window and washer. Never writes back. */
 export function resolveEyes(head: Head, eyes: EyePair): EyeState {

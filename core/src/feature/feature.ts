@@ -1,4 +1,4 @@
-import type { Course, Place } from '../address';
+import type { Course, Spot } from '../address';
 
 /** What the middle of a face follows: opposite the marker at the pause, a place the maker chose, the middle of a colour patch, or a part sewn on (a join's id). */
 export type CentreBy = 'marker' | 'chosen' | { patch: string } | { over: string };
@@ -30,6 +30,16 @@ export interface FeltRound {
   colour: string;
 }
 
+/** What a feature is on: a part, and the one copy that the maker picked, or all of them (decision 37). */
+export interface OnPart {
+  part: string;
+  copy: string | null;
+}
+
+/** Whether a feature is on a piece. */
+export const isOn = (feature: OnPart, piece: { part: string; copy: string }): boolean =>
+  feature.part === piece.part && (feature.copy === null || feature.copy === piece.copy);
+
 /** What pushes through the fabric and is held by a washer inside. mm. */
 interface Hardware {
   postMm: number;
@@ -44,11 +54,9 @@ interface Hardware {
 export type EyeMaking = 'safety eye' | 'embroidered';
 
 /** Two eyes. What they are made of can change and come back: the hardware stays written down. */
-export interface EyePair extends Hardware {
+export interface EyePair extends Hardware, OnPart {
   kind: 'eyes';
   id: string;
-  part: string;
-  copy: string;
   pair: PairPlace;
   making: EyeMaking;
   eyeMm: number;
@@ -59,25 +67,21 @@ export interface EyePair extends Hardware {
 }
 
 /** A nose on one post, or embroidered in the same outline. */
-export interface Nose extends Hardware {
+export interface Nose extends Hardware, OnPart {
   kind: 'nose';
   id: string;
-  part: string;
-  copy: string;
-  place: Place;
+  place: Spot;
   making: 'safety nose' | 'embroidered';
   widthMm: number;
   heightMm: number;
 }
 
 /** Embroidery through places of a part, e.g. a nose or whiskers; the thread goes from place to place. */
-export interface Embroidery {
+export interface Embroidery extends OnPart {
   kind: 'embroidery';
   id: string;
   name: string;
-  part: string;
-  copy: string;
-  path: Place[];
+  path: Spot[];
   colour: string;
   strokes: number;
 }

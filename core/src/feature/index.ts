@@ -7,8 +7,12 @@ export type {
   FeltRound,
   LoosePiece,
   Nose,
+  OnPart,
   PairPlace,
 } from './feature';
+export { isOn } from './feature';
+export { hardwareGrams, onRounds, spotsOf, thingOf, withoutJoins } from './kinds';
+export type { FeatureKind } from './kinds';
 export {
   bareHead,
   besideFace,
@@ -21,7 +25,7 @@ export {
   washerWindow,
 } from './head';
 export type { Head, Thing } from './head';
-export { eyeGrams, eyeRow, hardwareGrams, hardwareOf, resolveEyes } from './eyes';
+export { eyeGrams, eyeRow, hardwareOf, resolveEyes } from './eyes';
 export { openFabric, RETENTION_BANDS, retentionOf } from './retention';
 export type { Band, NotKnown, Post, Retention } from './retention';
 export type { EyesAt, EyeState, Spacing } from './eyes';
@@ -55,4 +59,4 @@ export { newPair } from './usual';
 export { pairSaid } from './said';
 export { firstPair, pairsOfNote } from './notes';
 export type { NoteOffer, NoteReading, NoteSilence } from './notes';
-export { adviceSentence, noteSentence, pairTag, refusalSentence, retentionSentence } from './sentences';
+export { adviceSentence, noteSentence, refusalSentence, retentionSentence } from './sentences';

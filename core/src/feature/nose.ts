@@ -7,15 +7,17 @@ import {
   polarOf,
   postName,
   resolvePlace,
+  senseOfRing,
   type HoleName,
-  type Place,
+  type Spot,
   type Polar,
 } from '../address';
 import { NOSE } from '../figures';
 import type { PartForm, Vec3, WorkWindow } from '../form';
-import { eyeRow, hardwareOf } from './eyes';
+import { eyeGrams, eyeRow, hardwareOf } from './eyes';
+import type { FeatureKind } from './kinds';
 import { retentionOf, type Retention } from './retention';
-import type { Nose } from './feature';
+import type { Nose, OnPart } from './feature';
 import { faceDirection, featureWindow, type Head } from './head';
 
 /** Where a nose is now. */
@@ -33,6 +35,14 @@ export interface NoseAt {
   window: WorkWindow;
   retention: Retention;
 }
+
+/** What is asked of a nose as one kind of feature among others. */
+export const noseKind: FeatureKind<Nose> = {
+  onRounds: (nose, rename) => ({ ...nose, place: { ...nose.place, course: rename(nose.place.course) } }),
+  spots: (nose) => [nose.place],
+  thing: (nose) => ({ kind: 'nose', name: 'nose', reachMm: Math.max(nose.widthMm, nose.heightMm) / 2 }),
+  grams: (nose) => (nose.making === 'safety nose' ? eyeGrams(nose.widthMm) : 0),
+};
 
 /** Finds a nose in the fabric as it is now. Never writes back. */
 export function resolveNose(head: Head, nose: Nose): NoseState {
@@ -61,13 +71,13 @@ export function resolveNose(head: Head, nose: Nose): NoseState {
 /** A usual nose on the middle of the face: so many rounds below the eyes' as the eyes are apart by half; on a head that begins at its nose as near the ring as it goes. */
 export function newNose(
   head: Head,
-  ids: { id: string; part: string; copy: string },
+  ids: { id: string } & OnPart,
   eyes: { round: number; straightMm: number } | null,
 ): Nose | null {
   const { form, ringIs } = head;
   if (form.fabric.rounds.length < 3) return null;
   const row = hardwareOf(eyeRow(form.widthMm * NOSE.perWidth).eyeMm);
-  const down = ringIs === 'chin' || ringIs === 'sole' ? -1 : 1;
+  const down = -senseOfRing(form, ringIs).roundsUp;
   const below = eyes ? Math.max(2, Math.round((0.35 * eyes.straightMm) / form.gauge.roundMm)) : 0;
   const wanted =
     ringIs === 'nose' || ringIs === 'mouth' || ringIs === 'tip'
@@ -85,22 +95,15 @@ export function newNose(
     loose: [],
     felt: null,
     colour: '#33231d',
-    place: middleOfFace(head, ids, round, row.washerMm),
+    place: middleOfFace(head, round, row.washerMm),
   };
 }
 
 /** The hole on the middle of the face, on a round. */
-export function middleOfFace(
-  head: Head,
-  ids: { part: string; copy: string },
-  round: number,
-  washerMm: number,
-): Place {
+export function middleOfFace(head: Head, round: number, washerMm: number): Spot {
   const { count } = head.form.fabric.rounds[round];
   const coord = centreCoord(head.form, round, faceDirection(head, 'marker', round, washerMm), 2, 'hole');
   return {
-    part: ids.part,
-    copy: ids.copy,
     course: courseOf(head.form.fabric, round),
     at: 'hole',
     index: ((coord % count) + count) % count,

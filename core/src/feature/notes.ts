@@ -1,7 +1,7 @@
 import { courseOf, readPlaceWords, type AlongSchool, type RoundSchool } from '../address';
 import type { FeatureNote } from '../notation';
 import { hardwareOf, resolveEyes } from './eyes';
-import type { EyePair } from './feature';
+import type { EyePair, OnPart } from './feature';
 import { faceCentre, pauseOf, type Head } from './head';
 import { wordsContext } from './schools';
 import { newPair } from './usual';
@@ -40,11 +40,7 @@ const silent = (said: NoteSilence): NoteOffer => ({ readings: [], said });
  * between; n holes apart are n on, n showing = n + 1 on, or n with both post holes = n - 1 on). Words that are not
  * understood are never replaced by the usual count as if the note had said it.
  */
-export function pairsOfNote(
-  head: Head,
-  note: FeatureNote,
-  ids: { id: string; part: string; copy: string },
-): NoteOffer {
+export function pairsOfNote(head: Head, note: FeatureNote, ids: { id: string } & OnPart): NoteOffer {
   const { form } = head;
   if (note.what !== 'eyes') return silent({ why: 'not eyes', what: note.what });
   if (note.making === 'other') return silent({ why: 'other eyes' });
@@ -104,7 +100,7 @@ export function pairsOfNote(
 export function firstPair(
   head: Head,
   notes: readonly FeatureNote[],
-  ids: { id: string; part: string; copy: string },
+  ids: { id: string } & OnPart,
 ): { pair: EyePair | null; note: FeatureNote | null; offer: NoteOffer | null } {
   const usual = newPair(head, ids);
   const note = notes.find((n) => n.what === 'eyes') ?? null;

@@ -1,4 +1,3 @@
-import { holeTag, type HoleName } from '../address';
 import { faceWords as say, type UnitWords } from '../words';
 import type { Advice } from './advice';
 import type { EyesAt } from './eyes';
@@ -82,12 +81,4 @@ export function refusalSentence(refusal: Refusal, eyes: EyePair, at: EyesAt, uni
   return refusal.why === 'past the window'
     ? say.refusal['past the window'](String(eyes.washerMm))
     : say.refusal['gathered end'];
-}
-
-/** Two posts on one tag, `R10·11 | 15·16 and 24·25`, or on two where their rounds differ. */
-export function pairTag(names: readonly [HoleName, HoleName]): string {
-  const [a, b] = names.map(holeTag);
-  return a.rounds === b.rounds
-    ? `${a.rounds} | ${a.stitches} and ${b.stitches}`
-    : `${a.rounds} | ${a.stitches} and ${b.rounds} | ${b.stitches}`;
 }

@@ -2,7 +2,7 @@ import { courseOf } from '../address';
 import { EYES, FACE_ADVICE } from '../figures';
 import { hardwareOf, resolveEyes } from './eyes';
 import { pairFor } from './faces';
-import type { EyePair } from './feature';
+import type { EyePair, OnPart } from './feature';
 import { faceCentre, type Head } from './head';
 import { retentionOf } from './retention';
 
@@ -19,7 +19,7 @@ const sizesNear = (wantedMm: number, mostMm: number): number[] =>
  * where the ring is one. Its washer is never one that the fabric would let through: where none of the table stops, the pair is
  * offered embroidered. `null` for fewer than three rounds.
  */
-export function newPair(head: Head, ids: { id: string; part: string; copy: string }): EyePair | null {
+export function newPair(head: Head, ids: { id: string } & OnPart): EyePair | null {
   const { form, ringIs } = head;
   if (form.fabric.rounds.length < 3) return null;
   const { middle: share, high } = FACE_ADVICE.eyePerWidth;
@@ -43,7 +43,7 @@ export function newPair(head: Head, ids: { id: string; part: string; copy: strin
 
 function bareUsual(
   head: Head,
-  ids: { id: string; part: string; copy: string },
+  ids: { id: string } & OnPart,
   eyeMm: number,
   making: EyePair['making'],
 ): EyePair {

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
-import { changeSettings, modelToy, rill, setFeature, type Toy } from '../toy';
+import { changeSettings, setFeature, type Toy } from '../toy';
+import { modelToy, rill } from '../model';
 import { openFile } from '../toy/schema';
 import { faceMapHtml, faceMapSvgs, MEASURED_COLOURS } from './index';
 

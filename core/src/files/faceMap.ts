@@ -13,8 +13,8 @@ import {
 } from '../feature';
 import { DISC_OVER_WASHER_MM } from '../figures';
 import { dot, sub, type Vec3 } from '../form';
-import { planOf, satinThreadMm, type EyesStep } from '../plan';
-import { headOf, type PartModel, type ToyModel } from '../toy';
+import { planOf, satinThreadMm, stepCheckWords, type PostsTask } from '../plan';
+import { headOf, type PartModel, type ToyModel } from '../model';
 import { faceWords, safetyWords, unitWords, type UnitWords } from '../words';
 import { escaped } from './escaped';
 
@@ -39,12 +39,15 @@ interface Faced {
   units: UnitWords;
 }
 
+const sharesACopy = (a: { copy: string | null }, b: { copy: string | null }): boolean =>
+  a.copy === null || b.copy === null || a.copy === b.copy;
+
 /** The faces of a toy that can be drawn: every pair of eyes that has its round. */
 function facesIn(model: ToyModel, partId?: string): Faced[] {
   return model.eyes.flatMap(({ eyes, state }) => {
     const part = model.parts.find((p) => p.part.id === eyes.part);
     if (!part || state.state === 'homeless' || (partId !== undefined && partId !== eyes.part)) return [];
-    const own = model.noses.find((n) => n.nose.part === eyes.part && n.nose.copy === eyes.copy);
+    const own = model.noses.find((n) => n.nose.part === eyes.part && sharesACopy(n.nose, eyes));
     return [
       {
         model,
@@ -78,7 +81,7 @@ export function faceMapHtml(model: ToyModel, partId: string, schools?: readonly 
     at,
   ).filter((s) => !schools || schools.includes(s.id));
   const round = (n: number | null) => (n === null ? say.never : `R${n}`);
-  const step = planOf(model).steps.find((s): s is EyesStep => s.kind === 'eyes' && s.feature === eyes.id);
+  const step = planOf(model).steps.find((s): s is PostsTask => s.kind === 'eyes' && s.feature === eyes.id);
   const templates = templatesOf(face);
   const list = (items: readonly string[]) =>
     `<ul>${items.map((i) => `<li>${escaped(i)}</li>`).join('')}</ul>`;
@@ -89,7 +92,7 @@ ${drawingOf(face)}
 <p class="lead" data-apart="${spacing.straightMm.value.toFixed(3)}">${escaped(say.straight(units.length(spacing.straightMm.value), units.bare(spacing.straightMm.low), units.bare(spacing.straightMm.high)))}. ${escaped(at.names.map((n) => tagOf(n)).join(' · '))}${eyes.pair.linked ? '' : `. ${say.crooked}`}</p>
 <div class="two"><section><h2>${say.schools}</h2>${list(words.map((w) => w.words))}</section>
 <section><h2>${say.window}</h2><p>${window.known ? say.windowOf(round(window.first), round(window.lastComfortable), round(window.lastPossible)) : faceWords.windowNotKnown}${window.into ? ` ${say.into(round(window.into.round), window.into.stitches)}` : ''}</p><h2>${say.ready}</h2>${list(readyFor(face))}</section></div>
-${step && step.checks.length ? `<section><h2>${say.checks}</h2><ul class="boxes">${step.checks.map((c) => `<li><i></i>${escaped(c.words)}</li>`).join('')}</ul></section>` : ''}
+${step && step.checks.length ? `<section><h2>${say.checks}</h2><ul class="boxes">${step.checks.map((c) => `<li><i></i>${escaped(stepCheckWords(step, c, model))}</li>`).join('')}</ul></section>` : ''}
 ${templates.length ? `<section class="cut"><h2>${say.cut}</h2>${templateSvg(templates)}</section>` : ''}
 <footer>${eyes.making === 'safety eye' || face.nose?.nose.making === 'safety nose' ? `${say.age} ` : ''}${escaped(safetyWords.caution)}</footer></body></html>
 `;

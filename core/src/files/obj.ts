@@ -1,6 +1,6 @@
 import { looksOf } from '../form';
 import { move, stand, turn, type Placed } from '../join';
-import { copyName, modelOf, type ToyModel } from '../toy';
+import { copyName, modelOf, type ToyModel } from '../model';
 
 /**
  * The fabric of a toy as a Wavefront OBJ: one object a piece, mm, y up, the face towards +z, relaxed stitch by stitch. A

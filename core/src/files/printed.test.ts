@@ -4,7 +4,7 @@ import { massOf, sizeOf } from '../form';
 import { planOf } from '../plan';
 import { checkToy, notKnown } from '../safety';
 import { fuzzedFile } from './cases/fuzzedToys';
-import { headOf, modelToy, type ToyModel } from '../toy';
+import { headOf, modelToy, type ToyModel } from '../model';
 import { unitWords } from '../words';
 import { exportFile, faceMapHtml, faceMapSvgs, objOf, planText, sheetHtml } from './index';
 

@@ -1,4 +1,5 @@
-import { modelToy, newFile, rename, rill } from '../toy';
+import { newFile, rename } from '../toy';
+import { modelToy, rill } from '../model';
 import { safetyWords } from '../words';
 import { exportFile, fileName, planText, sheetHtml } from './index';
 

@@ -1,8 +1,8 @@
 import { holeTag } from '../address';
-import { planOf, type Step } from '../plan';
+import { planOf, stepWords, troubleWords, type Step } from '../plan';
 import { ENDS } from '../figures';
 import { CHECKS, checksMade, checkToy, notKnown } from '../safety';
-import { copyName, modelOf, type ToyModel } from '../toy';
+import { copyName, modelOf, type ToyModel } from '../model';
 import { hours, safetyWords, sheetWords as say, unitWords } from '../words';
 import { escaped } from './escaped';
 
@@ -28,7 +28,7 @@ export function sheetHtml(model: ToyModel): string {
     [`${hours(totals.minutes)} h`, say.time],
   ];
   const told = new Set<string>();
-  const rows = plan.steps.map((step, i) => stepRow(step, i + 1, told)).join('');
+  const rows = plan.steps.map((step, i) => stepRow(model, step, i + 1, told)).join('');
   const sizes = model.parts
     .map(
       (p) =>
@@ -63,7 +63,7 @@ export function sheetHtml(model: ToyModel): string {
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(model.toy.name)}: ${say.title}</title><style>${STYLE}</style></head>
 <body><header><h1>${escaped(model.toy.name)}</h1><p>${say.heading}. ${source}</p></header>
 <section class="totals">${head.map(([n, words]) => `<div><b>${n}</b><span>${words}</span></div>`).join('')}</section>
-${plan.trouble.length ? `<section class="trouble"><h2>${say.trouble}</h2><ul>${plan.trouble.map((t) => `<li>${escaped(t)}</li>`).join('')}</ul></section>` : ''}
+${plan.trouble.length ? `<section class="trouble"><h2>${say.trouble}</h2><ul>${plan.trouble.map((t) => `<li>${escaped(troubleWords(t, model))}</li>`).join('')}</ul></section>` : ''}
 <section><h2>${say.order}</h2><ol>${rows}</ol></section>
 <section><h2>${say.places}</h2><table>${places}</table></section>
 <section><h2>${say.parts}</h2><table><tr><th>${say.part}</th><th>${say.size}</th><th>${say.stitches}</th><th>${say.fillWord}</th></tr>${sizes}</table></section>
@@ -85,14 +85,15 @@ function sourceWords(model: ToyModel): string {
 }
 
 /** A reason is told once; paper is short. */
-function stepRow(step: Step, n: number, told: Set<string>): string {
-  const reason = told.has(step.reason) ? '' : `<br><small>${escaped(step.reason)}</small>`;
-  told.add(step.reason);
+function stepRow(model: ToyModel, step: Step, n: number, told: Set<string>): string {
+  const words = stepWords(step, model);
+  const reason = told.has(words.reason) ? '' : `<br><small>${escaped(words.reason)}</small>`;
+  told.add(words.reason);
   const pins =
     step.kind === 'sew' && step.pins
       ? `<br><span class="pins">${say.pins}: ${(['top', 'bottom', 'left', 'right'] as const).flatMap((k) => (step.pins![k] ? [`${say[k]} ${tag(holeTag(step.pins![k]!))}`] : [])).join(', ')}</span>`
       : '';
-  return `<li value="${n}"><i class="box"></i><div><b>${escaped(step.title)}</b><br>${escaped(step.detail)}${pins}${step.notes.map((n) => `<br><b class="note">! ${escaped(n)}</b>`).join('')}${reason}</div></li>`;
+  return `<li value="${n}"><i class="box"></i><div><b>${escaped(words.title)}</b><br>${escaped(words.detail)}${pins}${words.notes.map((note) => `<br><b class="note">! ${escaped(note)}</b>`).join('')}${reason}</div></li>`;
 }
 
 const tag = (t: { rounds: string; stitches: string }): string =>
@@ -102,17 +103,17 @@ const tag = (t: { rounds: string; stitches: string }): string =>
 export function planText(model: ToyModel): string {
   const plan = planOf(model);
   const units = unitWords(model.toy.settings.units);
-  const lines = plan.steps.map((s, i) =>
-    [`${String(i + 1).padStart(2)}. ${s.title}`, `    ${s.detail}`, ...s.notes.map((n) => `    ! ${n}`)].join(
-      '\n',
-    ),
-  );
+  const lines = plan.steps.map((step, i) => {
+    const { title, detail, notes } = stepWords(step, model);
+    const told = [`    ${detail}`, ...notes.map((note) => `    ! ${note}`)];
+    return [`${String(i + 1).padStart(2)}. ${title}`, ...told].join('\n');
+  });
   const points = checkToy(model).map((p) => `${say.weights[p.weight]}: ${stopped(p.title)} ${p.mend}`);
   const { totals } = plan;
   return [
     `${model.toy.name}: ${totals.pauses} ${say.pauses}, ${units.weight(totals.fillG.value)} ${say.fillWord}, ${units.yarn(totals.tailsMm)} ${say.tails}, ${hours(totals.minutes)} h`,
     ...lines,
-    ...plan.trouble.map((t) => `! ${t}`),
+    ...plan.trouble.map((t) => `! ${troubleWords(t, model)}`),
     '',
     `${say.safety}: ${safetyWords.made(checksMade.length, CHECKS.length)}`,
     ...points,

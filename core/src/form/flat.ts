@@ -103,6 +103,3 @@ export function rimsOf({ z, rounds }: { z: Float64Array; rounds: readonly unknow
     .map((_, i) => i)
     .filter((i) => i > 0 && i < rounds.length - 1 && rise(i + 1, z.length - 1) <= rise(0, i + 1));
 }
-
-/** A disc folded in half is as tall as its radius. */
-export const foldedHeight = (r: Float64Array): number => r.reduce((a, b) => Math.max(a, b), 0);

@@ -2,12 +2,12 @@ import { FABRIC, MODEL_RANGE } from '../figures';
 import type { Fabric } from '../fabric';
 import type { Gauge } from '../gauge';
 import { bendOf, type Axis } from './bend';
-import { flatSheet, flattenedRings, foldedHeight, ovalStraights, pushedIn } from './flat';
+import { flatSheet, flattenedRings, ovalStraights, pushedIn, type Sections } from './flat';
 import { layerForms } from './layers';
 import { phasesOf } from './phases';
 import { meanHeight, roundForms } from './rounds';
 import { solveRings, type Rings } from './rings';
-import { extents, measure } from './surface';
+import { extents, isPressed, measure } from './shape';
 
 export type Firmness = 'empty' | 'soft' | 'medium' | 'firm';
 
@@ -92,79 +92,86 @@ export function workingDirection(hand: 'right' | 'left', wrongSideOut: boolean):
   return (hand === 'left') !== wrongSideOut ? 1 : -1;
 }
 
+/** What a form is laid on before anything is measured. */
+interface Laid {
+  basis: Basis;
+  section: PartForm['section'];
+  rings: Sections;
+  /** heights along the axis, the end pushed in where it is */
+  z: Float64Array;
+  rim: number | null;
+}
+
+/** The kind of section that a fabric's shape has. */
+const SECTIONS: Record<Fabric['shape'], PartForm['section']> = {
+  rounds: 'ring',
+  rows: 'sheet',
+  cord: 'cord',
+};
+
+/** Chooses the model of a part and lays its rings; whether its axis is bent is known only then. */
+function laid(fabric: Fabric, gauge: Gauge, fill: Firmness, shaping: Shaping): Laid {
+  const heights = fabric.rounds.map((r) => meanHeight(fabric, r) * gauge.roundMm);
+  const section = SECTIONS[fabric.shape];
+  if (section !== 'ring' || fabric.rounds.length === 0) {
+    const rings = flatSheet(fabric, heights, gauge);
+    const flat = section === 'sheet' ? 'flat rows' : 'chain';
+    return { basis: section === 'ring' ? 'ring model' : flat, section, rings, z: rings.z, rim: null };
+  }
+  if (shaping.how === 'flattened') {
+    const rings = flattenedRings(fabric, heights, gauge);
+    return { basis: 'flattened', section, rings, z: rings.z, rim: null };
+  }
+  const straight = ovalStraights(fabric, heights, gauge);
+  const rings = {
+    ...ringsOf(fabric, heights, gauge, straight, fill),
+    straight: withEnds(straight, fabric.closed),
+  };
+  const round = straight.some((l) => l > 0) ? 'oval model' : 'ring model';
+  const basis = shaping.how === 'folded' ? 'folded' : round;
+  if (shaping.how !== 'pushed in') return { basis, section, rings, z: rings.z, rim: null };
+  return { basis, section, rings, z: pushedIn(rings.z, shaping.round + 1), rim: shaping.round + 1 };
+}
+
 /** Works out the form of a part. Empty fabric gives a form without rounds. */
 export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): PartForm {
   const shaping = options.shaping ?? { how: 'as worked' };
-  const heights = fabric.rounds.map((r) => meanHeight(fabric, r) * gauge.roundMm);
-  const section = fabric.shape === 'rows' ? 'sheet' : fabric.shape === 'cord' ? 'cord' : 'ring';
-  const straight =
-    section === 'ring' ? ovalStraights(fabric, heights, gauge) : new Float64Array(fabric.rounds.length);
-  const oval = straight.some((l) => l > 0);
-  const flattened = section === 'ring' && shaping.how === 'flattened' && fabric.rounds.length > 0;
-  const solved =
-    section !== 'ring' || fabric.rounds.length === 0
-      ? flatSheet(fabric, heights, gauge)
-      : flattened
-        ? flattenedRings(fabric, heights, gauge)
-        : {
-            ...ringsOf(fabric, heights, gauge, straight, options.fill),
-            straight: withEnds(straight, fabric.closed),
-          };
-  const z =
-    section === 'ring' && shaping.how === 'pushed in' ? pushedIn(solved.z, shaping.round + 1) : solved.z;
+  const { basis: straightBasis, section, rings, z, rim } = laid(fabric, gauge, options.fill, shaping);
+  const direction = workingDirection(gauge.hand, options.wrongSideOut ?? false);
   const phase = phasesOf(fabric, fabric.rounds, gauge.leanStitches, null);
-  const folded = section === 'ring' && shaping.how === 'folded';
-  const bent =
-    section === 'ring' && !oval && !flattened && !folded && shaping.how !== 'pushed in'
-      ? bendOf(fabric, gauge, solved.r, z, phase, workingDirection(gauge.hand, options.wrongSideOut ?? false))
-      : null;
-  const rounds = roundForms(fabric.rounds, gauge, solved.r, z, solved.straight);
-  const { volume, area } = measure(solved.r, z, solved.straight, section);
-  const inner = Math.max(0, volume - (area * thicknessOf(gauge)) / 2);
+  const mayBend = straightBasis === 'ring model' && rim === null && fabric.rounds.length > 0;
+  const axis = mayBend ? bendOf(fabric, gauge, rings.r, z, phase, direction) : null;
+  const basis = axis ? 'bent ring model' : straightBasis;
+  const { volume, area } = measure({ r: rings.r, z, straight: rings.straight }, basis);
+  const inner = isPressed(basis) ? 0 : volume - (area * thicknessOf(gauge)) / 2;
   const plain: PartForm = {
-    basis:
-      section === 'sheet'
-        ? 'flat rows'
-        : section === 'cord'
-          ? 'chain'
-          : folded
-            ? 'folded'
-            : flattened
-              ? 'flattened'
-              : oval
-                ? 'oval model'
-                : bent
-                  ? 'bent ring model'
-                  : 'ring model',
+    basis,
     gauge,
     fabric,
-    rounds,
-    r: solved.r,
+    rounds: roundForms(fabric.rounds, gauge, rings.r, z, rings.straight),
+    r: rings.r,
     z,
     section,
-    straight: solved.straight,
-    longRad: flattened || folded ? (phase[phase.length - 1] ?? 0) + Math.PI / 2 : 0,
-    axis: bent,
-    folded,
-    rim: section === 'ring' && shaping.how === 'pushed in' ? shaping.round + 1 : null,
+    straight: rings.straight,
+    longRad: isPressed(basis) ? (phase[phase.length - 1] ?? 0) + Math.PI / 2 : 0,
+    axis,
+    folded: basis === 'folded',
+    rim,
     phase,
     closed: fabric.closed,
     fill: options.fill,
     layers: [],
-    direction: workingDirection(gauge.hand, options.wrongSideOut ?? false),
+    direction,
     widthMm: 0,
     depthMm: 0,
     heightMm: 0,
-    volumeCm3: folded || flattened ? 0 : Math.max(0, volume) / 1000,
-    innerCm3: folded || flattened ? 0 : inner / 1000,
+    volumeCm3: isPressed(basis) ? 0 : Math.max(0, volume) / 1000,
+    innerCm3: Math.max(0, inner) / 1000,
     areaCm2: area / 100,
-    converged: solved.converged,
-    iterations: solved.iterations,
+    converged: rings.converged,
+    iterations: rings.iterations,
   };
-  const size = fabric.rounds.length
-    ? extents(plain, thicknessOf(gauge))
-    : { widthMm: 0, depthMm: 0, heightMm: 0 };
-  const sized = { ...plain, ...size, ...(folded ? { heightMm: foldedHeight(solved.r) } : {}) };
+  const sized = fabric.rounds.length ? { ...plain, ...extents(plain, thicknessOf(gauge)) } : plain;
   return { ...sized, layers: layerForms(sized) };
 }
 
@@ -198,28 +205,33 @@ function ringsOf(
   straight: Float64Array,
   fill: Firmness,
 ): Rings {
-  const perRadius = gauge.stitchMm / (2 * Math.PI);
-  const { how, chain } = fabric.start;
-  // An oval base closes along its foundation chain.
-  const startRadiusMm =
-    how === 'ring' || how === 'chain'
-      ? 0
-      : how === 'loop'
-        ? (chain * perRadius) / 2
-        : how === 'tube'
-          ? chain * perRadius
-          : null;
   return solveRings({
     counts: fabric.rounds.map((r) => Math.max(1, r.count)),
     heightsMm: heights,
     stitchMm: gauge.stitchMm,
     roundMm: gauge.roundMm,
-    startRadiusMm,
+    startRadiusMm: startRadius(fabric, gauge),
     closed: fabric.closed,
     stretch: FABRIC.stretch[fill],
     postGive: postGiveOf(gauge, FABRIC.stretch[fill]),
     straightMm: Array.from(straight),
   });
+}
+
+/** The radius of the very start, mm; null where the rounds decide. An oval base closes along its foundation chain. */
+function startRadius({ start: { how, chain } }: Fabric, gauge: Gauge): number | null {
+  const chainMm = chain * gauge.stitchMm;
+  switch (how) {
+    case 'ring':
+    case 'chain':
+      return 0;
+    case 'loop':
+      return chainMm / (4 * Math.PI);
+    case 'tube':
+      return chainMm / (2 * Math.PI);
+    default:
+      return null;
+  }
 }
 
 /** An open part flatter than this share of its width holds no fill: it would be stuffed into a bowl that nobody worked. Judged. */

@@ -1,4 +1,5 @@
 import { GAUGE } from '../figures';
+import { kept } from '../kept';
 import { ranged, type Ranged } from '../gauge';
 import { formOf, formRange, type PartForm } from './form';
 
@@ -9,15 +10,12 @@ export interface GiveSpread {
 }
 
 const NONE: GiveSpread = { height: { low: 1, high: 1 }, volume: { low: 1, high: 1 } };
-const known = new WeakMap<PartForm, GiveSpread>();
 
 /**
  * The spread between the ends of the range of `figures`, GAUGE.postGive (of the maker's own measurement, its error): the ring model solved at both.
  * Parts that are empty, flat, folded or pushed in do not depend on it.
  */
-export function giveSpread(form: PartForm): GiveSpread {
-  const found = known.get(form);
-  if (found) return found;
+export const giveSpread = kept((form: PartForm): GiveSpread => {
   const depends =
     form.fill !== 'empty' &&
     form.section === 'ring' &&
@@ -25,10 +23,8 @@ export function giveSpread(form: PartForm): GiveSpread {
     form.rim === null &&
     form.innerCm3 > 0 &&
     form.rounds.length > 0;
-  const spread = depends ? solved(form) : NONE;
-  known.set(form, spread);
-  return spread;
-}
+  return depends ? solved(form) : NONE;
+});
 
 function solved(form: PartForm): GiveSpread {
   const { gauge, fabric, fill } = form;

@@ -19,7 +19,7 @@ export { climbAt, netOf } from './net';
 export type { Net } from './net';
 export { meshOf } from './mesh';
 export type { Mesh } from './mesh';
-export { halfWidth, ringPoint, surfacePoint } from './surface';
+export { halfWidth, ringPoint, shareBelow, surfacePoint } from './shape';
 export { add, cross, distance, dot, scale, sub, unit } from './vectors';
 export type { Vec3 } from './vectors';
 export { windowOf, worstOpening } from './window';

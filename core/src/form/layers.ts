@@ -2,7 +2,7 @@ import type { FabricLayer } from '../fabric';
 import type { PartForm } from './form';
 import { phasesOf } from './phases';
 import { meanHeight, roundForms } from './rounds';
-import { measure, ringPoint } from './surface';
+import { measure, ringPoint } from './shape';
 
 /**
  * The forms of what is worked on a part: frills, edgings, tentacles, a second skin. Each begins on its host's ring, opens
@@ -28,7 +28,7 @@ function layerForm(host: PartForm, layer: FabricLayer): PartForm {
     r[i + 1] = Math.max(0, Math.max(r[i] - h, Math.min(r[i] + h, free)));
     z[i + 1] = z[i] + Math.sqrt(Math.max(0, h * h - (r[i + 1] - r[i]) ** 2));
   });
-  const { area } = measure(r, z, straight, 'ring');
+  const { area } = measure({ r, z, straight }, 'ring model');
   const base = host.fabric.rounds[on];
   const phase = phasesOf(
     fabric,

@@ -3,7 +3,7 @@ import { FREE, KINDS } from '../fabric';
 import type { Firmness, PartForm } from './form';
 import { netOf, type Net } from './net';
 import { relax } from './relax';
-import { surfacePoint } from './surface';
+import { surfacePoint } from './shape';
 import { cross, scale, sub, unit, type Vec3 } from './vectors';
 
 /** A leg is so thick, of its width. */

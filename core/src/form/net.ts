@@ -2,7 +2,7 @@ import { HEIGHT_OF } from '../figures';
 import { KINDS } from '../fabric';
 import type { PartForm } from './form';
 import { meshOf, type Mesh } from './mesh';
-import { surfacePoint } from './surface';
+import { surfacePoint } from './shape';
 
 /** A spiral gains its full climb over its first three rounds. Source: the house's geometry, section 3. */
 const RAMP = [0.5, 0.75, 1];

@@ -1,4 +1,5 @@
-import { addParts, modelToy, newToy } from '../toy';
+import { addParts, newToy } from '../toy';
+import { modelToy } from '../model';
 import { read } from './index';
 
 let n = 0;

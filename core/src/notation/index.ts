@@ -1,5 +1,6 @@
 export { read, splitLines, nameKey } from './read';
 export type { ReadOptions } from './read';
+export { EMPTY_PART } from './reading';
 export type { PartReading, RoundReading, RoundKind, LineReading, FreeLoops, Reading } from './reading';
 export type {
   Item,
@@ -25,6 +26,7 @@ export { hookIn } from './hooks';
 export type { HookSaid } from './hooks';
 export type { Mend, Problem, ProblemCode, Severity } from './problems';
 export { numberSaid, NUMBERS, ORDINALS } from './numberWords';
+export { mainRepeat } from './mainRepeat';
 export { printItems, printRound } from './printer';
 export { WORD_OF, knownWords } from './stitches';
 export { markText, changeText, changeBetween, replaceText } from './marks';

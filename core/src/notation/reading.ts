@@ -98,3 +98,30 @@ export interface Reading {
   lines: number;
   understood: number;
 }
+
+/** A text without any part. */
+export const EMPTY_PART: PartReading = {
+  name: '',
+  make: 1,
+  mirrored: false,
+  colour: null,
+  colours: [],
+  hookMm: null,
+  hookNotKnown: null,
+  yarn: null,
+  ringIs: null,
+  option: false,
+  firstLine: 1,
+  lastLine: 1,
+  lines: [],
+  rounds: [],
+  problems: [],
+  freeLoops: [],
+  caught: [],
+  closed: false,
+  stuffedAfter: [],
+  firmness: null,
+  unstuffed: false,
+  tailMm: null,
+  stitches: 0,
+};

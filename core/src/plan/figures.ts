@@ -1,6 +1,6 @@
 import { ENDS, SATIN_MM, TIME } from '../figures';
 import type { Fabric, FabricRound } from '../fabric';
-import type { PartForm } from '../form';
+import { isFlattened, type Edge } from '../join';
 
 /** Rounds a length up to the next 5 cm once, after adding. mm. */
 export function roundUpTail(mm: number): number {
@@ -13,8 +13,8 @@ export function gatherTail(n: number, stitchMm: number, twice = false): number {
 }
 
 /** Yarn end to sew an edge of n stitches, mm: 3.0 n w + 200 (3.5 through a flattened edge); twice round doubles the first term. */
-export function seamTail(n: number, stitchMm: number, edge: 'open' | 'flattened', twice = false): number {
-  const f = edge === 'flattened' ? ENDS.flattened : ENDS.whip;
+export function seamTail(n: number, stitchMm: number, edge: Edge, twice = false): number {
+  const f = isFlattened(edge) ? ENDS.flattened : ENDS.whip;
   return roundUpTail(f.perStitch * n * stitchMm * (twice ? 2 : 1) + f.plusMm);
 }
 
@@ -26,18 +26,6 @@ export function threadLength(pathMm: number): number {
 /** Thread that fills an outline, mm: strands side by side over its area. Source: `figures`, SATIN_MM, and the yarn-end rule for embroidery. */
 export const satinThreadMm = (widthMm: number, heightMm: number): number =>
   threadLength((Math.PI * widthMm * heightMm) / 4 / SATIN_MM);
-
-/** Share of a part's volume between the ring and the tops of round `index` (0-based), 0 to 1. */
-export function volumeShare(form: PartForm, index: number): number {
-  let below = 0;
-  let all = 0;
-  for (let i = 1; i < form.r.length; i++) {
-    const v = (form.z[i] - form.z[i - 1]) * (form.r[i] ** 2 + form.r[i] * form.r[i - 1] + form.r[i - 1] ** 2);
-    all += v;
-    if (i <= index + 1) below += v;
-  }
-  return all > 0 ? Math.max(0, Math.min(1, below / all)) : 0;
-}
 
 /** Work of a round in single crochets, by its movements: chains, slip stitches and tall stitches, strands that come back. */
 export const movementsOf = (round: FabricRound): number =>

@@ -1,7 +1,15 @@
 export { planOf } from './plan';
+export type { Plan, Totals } from './plan';
 export { gatherTail, roundUpTail, satinThreadMm, seamTail, threadLength } from './figures';
 export { compareYarn } from './yarnChange';
 export type { YarnChange, YarnChangeRow } from './yarnChange';
-export { check, openChecks, tick, ticksOf, tickWithin, uncheck, untick, whereAmI } from './making';
-export type { Tick } from './making';
-export type * from './step';
+export { lanesOf } from './lane';
+export type { LaneRow } from './lane';
+export { stepCheckWords, stepWords } from './sentences';
+export { troubleWords } from './trouble';
+export type { Trouble } from './trouble';
+export { kindOf } from './tasks';
+export type { Step, StepKind } from './tasks';
+export type { CheckId, PostsCheck, PostsTask } from './tasks/posts';
+export type { RoundTick } from './tasks/rounds';
+export type { Sign, TaskWords, YarnEnds } from './task';

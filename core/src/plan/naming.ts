@@ -1,15 +1,10 @@
-import { copyName, type PartModel } from '../toy';
-import { planWords as say } from '../words';
+import { copyName, type PartModel } from '../model';
+import { partNames, planWords as say } from '../words';
 
-/** The part and copy that a step is about. */
-export interface OfPiece {
-  part: string;
-  copy: string;
-}
+/** "Ear", "Ear 2", or "Ear × 2" where all copies are told together. */
+export const outsideName = (part: PartModel, copy: string, together = false): string =>
+  together && part.copies.length > 1 ? partNames.all(part.name, part.copies.length) : copyName(part, copy);
 
-/** "the head", but "ear 2" where there are several. */
-export const pieceName = (part: PartModel, copy: string): string =>
-  part.copies.length > 1 ? copyName(part, copy) : say.the(part.name);
-
-/** The stable key of a step: its kind, the copy, and the mark, feature or join it is about; never a label (decision 31). */
-export const stepKey = (kind: string, copy: string, what: string): string => `${kind}:${copy}:${what}`;
+/** The same inside a sentence: "the head", but "ear 2" where there are several. */
+export const insideName = (part: PartModel, copy: string, together = false): string =>
+  part.copies.length > 1 ? outsideName(part, copy, together).toLowerCase() : say.the(part.name.toLowerCase());

@@ -1,17 +1,9 @@
 import { pairsOfNote, type EyePair } from '../feature';
-import {
-  addParts,
-  changeSettings,
-  headOf,
-  modelToy,
-  newToy,
-  rill,
-  setFeature,
-  type AgeGroup,
-  type Toy,
-} from '../toy';
+import { addParts, changeSettings, newToy, setFeature, type AgeGroup, type Toy } from '../toy';
+import { headOf, modelToy, rill } from '../model';
 import { planText, sheetHtml } from '../files';
-import { planOf, ticksOf } from './index';
+import { ticksOf } from '../record';
+import { planOf, stepWords, troubleWords } from './index';
 
 let n = 0;
 const newId = () => `o${++n}`;
@@ -19,6 +11,15 @@ const page = (text: string, age: AgeGroup = '3 years and over'): Toy =>
   changeSettings(addParts(newToy('T', newId), text, newId), { age });
 const otter = rill(newId);
 const of = (toy: Toy) => planOf(modelToy(toy));
+/** A plan in words. */
+const told = (toy: Toy) => {
+  const model = modelToy(toy);
+  const { steps, trouble } = planOf(model);
+  return {
+    steps: steps.map((s) => ({ ...s, ...stepWords(s, model) })),
+    trouble: trouble.map((t) => troubleWords(t, model)),
+  };
+};
 const BALL =
   'R1: 6 sc in ring (6)\nR2: inc x6 (12)\nR3: (sc, inc) x6 (18)\nR4: (2 sc, inc) x6 (24)\nR5-8: sc around (24)\nR9: (2 sc, dec) x6 (18)\nR10: (sc, dec) x6 (12)\nR11: dec x6 (6)';
 
@@ -27,7 +28,7 @@ describe('the plan obeys stops', () => {
     'plastic eyes for %s: nothing is clicked on, in steps, text, sheet and ticks',
     (age) => {
       const toy = changeSettings(otter, { age });
-      const { steps, trouble } = of(toy);
+      const { steps, trouble } = told(toy);
       expect(steps.some((s) => s.kind === 'washers')).toBe(false);
       const eyes = steps.find((s) => s.kind === 'eyes')!;
       expect(eyes.title).toMatch(/^Stop: Plastic eyes of 9 mm/);
@@ -47,14 +48,14 @@ describe('the plan obeys stops', () => {
   it('a washer that the fabric lets through is a stop as well', () => {
     const eyes = otter.features.find((f) => f.kind === 'eyes') as EyePair;
     const small = setFeature(otter, { ...eyes, eyeMm: 5, postMm: 2.5, washerMm: 6 });
-    expect(of(small).steps.find((s) => s.kind === 'eyes')!.title).toMatch(
+    expect(told(small).steps.find((s) => s.kind === 'eyes')!.title).toMatch(
       /^Stop: Washer against fabric 0\.8: stop/,
     );
     expect(of(small).steps.some((s) => s.kind === 'washers')).toBe(false);
   });
 
   it('open points stand under the steps that they are about, and the toy’s own under the last look', () => {
-    const { steps } = of(otter);
+    const { steps } = told(otter);
     const notes = (kind: string) => steps.filter((s) => s.kind === kind).flatMap((s) => s.notes);
     expect(notes('eyes')).toEqual([
       'Open: Pull test of the 9 mm eyes is not logged yet',
@@ -68,7 +69,7 @@ describe('the plan obeys stops', () => {
     const toy = page(
       `Head (3.0 mm hook)\n${BALL.replace('R9:', 'Insert 9 mm safety eyes between R6 and R7, 6 between\nR9:')}\nclose`,
     );
-    expect(of(toy).trouble).toEqual([
+    expect(told(toy).trouble).toEqual([
       expect.stringMatching(/^Head: the text asks for eyes .*closed without them/),
     ]);
     const model = modelToy(toy);
@@ -81,7 +82,7 @@ describe('the plan obeys stops', () => {
       part: part.part.id,
       copy: part.copies[0].id,
     }).readings;
-    expect(of(setFeature(toy, reading.pair)).trouble).toEqual([]);
+    expect(told(setFeature(toy, reading.pair)).trouble).toEqual([]);
   });
 });
 
@@ -122,13 +123,13 @@ describe('the fill is what the text says, and goes through a hole', () => {
 
   it('fill does not pass a hole of 3 mm: the plan goes back to the last that lets it through, and says so', () => {
     const late = page(`Head (2 mm hook)\n${BALL}\nR12: (dec) x3 (3)\nstuff\nclose`);
-    const { steps, trouble } = of(late);
+    const { steps, trouble } = told(late);
     // 3 x 2.9 / pi x 1.25 x 0.88 = 3.0 mm after R12; R10 leaves 12.2, R11 6.1.
     expect(trouble).toEqual([
       expect.stringMatching(/the text stuffs after R12, where the hole is 3 mm.*does it after R10/),
     ]);
     expect(steps.flatMap((s) => (s.kind === 'stuff' ? [s.afterRound] : []))).toEqual([10]);
-    const never = of(page('Stalk (2 mm hook)\nR1: 4 sc in ring\nR2-8: sc around\nstuff\nclose'));
+    const never = told(page('Stalk (2 mm hook)\nR1: 4 sc in ring\nR2-8: sc around\nstuff\nclose'));
     expect(never.steps.some((s) => s.kind === 'stuff')).toBe(false);
     expect(never.trouble).toContainEqual(expect.stringMatching(/no round leaves a hole to fill through/));
   });
@@ -168,7 +169,7 @@ describe('ends and minutes are of what is worked', () => {
   });
 
   it('the longer of two lengths for one end counts, and both are said', () => {
-    const [long] = of(
+    const [long] = told(
       page('Ear (3.0 mm hook)\nR1: 6 sc in ring\nR2: inc x6\nfasten off, leave 45 cm'),
     ).steps.filter((s) => 'tailMm' in s);
     expect([long.tailMm, long.notes]).toEqual([
@@ -180,10 +181,8 @@ describe('ends and minutes are of what is worked', () => {
   it('is embroidered while a hand can tie ends inside: a hole of 25 mm', () => {
     // 12 stitches of 4.35: 12 x 4.35 / pi x 1.25 x 0.88 = 18.3 mm after R10; 18: 27.4 after R9.
     const toy = page(`Head (3.0 mm hook)\n${BALL}\nclose`);
-    const { part, copies } = modelToy(toy).parts[0];
+    const { part } = modelToy(toy).parts[0];
     const place = (index: number) => ({
-      part: part.id,
-      copy: copies[0].id,
       course: { mark: part.marks[5], nth: 1, layer: 0 },
       at: 'hole' as const,
       index,
@@ -194,7 +193,7 @@ describe('ends and minutes are of what is worked', () => {
       id: 'm',
       name: 'Mouth',
       part: part.id,
-      copy: copies[0].id,
+      copy: null,
       path: [place(10), place(14)],
       colour: '#000000',
       strokes: 1,

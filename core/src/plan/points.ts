@@ -1,5 +1,5 @@
 import { checkToy, type SafetyPoint } from '../safety';
-import type { ToyModel } from '../toy';
+import type { ToyModel } from '../model';
 import { planWords as say } from '../words';
 
 /** Safety points as they stand under a step: how bad, what. Advice is told on Safety alone. */

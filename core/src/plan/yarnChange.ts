@@ -1,9 +1,10 @@
 import { eyeRow } from '../feature';
 import { sizeOf, yarnNeed } from '../form';
 import type { Ranged } from '../gauge';
-import { changeYarn, modelToy, type PartModel, type ToyModel } from '../toy';
+import { changeYarn } from '../toy';
+import { modelToy, type PartModel, type ToyModel } from '../model';
 import { planOf } from './plan';
-import type { Plan } from './step';
+import type { Plan } from './plan';
 
 /** Before and after. */
 export type Both<T> = readonly [T, T];

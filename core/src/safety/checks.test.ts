@@ -4,14 +4,13 @@ import {
   addParts,
   changeGauge,
   changeSettings,
-  modelToy,
   newToy,
-  rill,
   setFeature,
   type AgeGroup,
   type NamedGauge,
   type Toy,
 } from '../toy';
+import { modelToy, rill } from '../model';
 import { checkToy, PROFILES } from './index';
 
 let n = 0;
@@ -66,7 +65,7 @@ describe('safety', () => {
       id: 'n',
       part,
       copy,
-      place: { part, copy, course: pair.course, at: 'hole', index: 20, of: 48 },
+      place: { course: pair.course, at: 'hole', index: 20, of: 48 },
       making: 'safety nose',
       widthMm: 12,
       heightMm: 9,

@@ -1,5 +1,5 @@
 import type { Item, RoundReading } from '../notation';
-import type { PartModel } from '../toy';
+import type { PartModel } from '../model';
 import { CORD_FROM_WIDTHS, CORD_UP_TO_MM } from './profiles';
 
 /** Something long and thin on a part, in mm at the gauge as it is: a chain in a round, strands that come back, a part thin as a cord, a ring of chain. */

@@ -1,4 +1,4 @@
-import type { PartModel, ToyModel } from '../toy';
+import type { PartModel, ToyModel } from '../model';
 
 /** Lines of a part's text that ask for eyes while the part has none: it would be closed without them. */
 export function eyesNamed(model: ToyModel, part: PartModel): { line: number; words: string }[] {

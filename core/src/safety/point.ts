@@ -1,4 +1,5 @@
-import type { AgeGroup, PartModel, ToyModel } from '../toy';
+import type { AgeGroup } from '../toy';
+import type { PartModel, ToyModel } from '../model';
 import type { Profile } from './profiles';
 
 /** The fifteen checks of a plan, by their numbers on the house's safety page; `age` and `look` are who it is for. */

@@ -1,18 +1,7 @@
 import { hardwareOf } from '../feature';
-import {
-  addParts,
-  changeSettings,
-  modelToy,
-  newToy,
-  rill,
-  rubyFile,
-  dappleFile,
-  setFeature,
-  type AgeGroup,
-  type Settings,
-  type Toy,
-} from '../toy';
-import { screenWords } from '../words';
+import { addParts, changeSettings, newToy, setFeature, type AgeGroup, type Settings, type Toy } from '../toy';
+import { modelToy, rill, rubyFile, dappleFile } from '../model';
+import { safetyWords } from '../words';
 import { CHECKS, checksMade, checksNotMade, checkToy, notKnown, openPoints } from './index';
 
 let n = 0;
@@ -100,7 +89,7 @@ describe('age x region x toy: no tick, no silent pass', () => {
     const points = checkToy(modelToy(changeSettings(toy, { age, region })));
     const open = openPoints(points);
     // The shield never says that all is well: it counts, and says how much is looked at.
-    const shield = screenWords.safety.shield(open, checksMade.length, CHECKS.length);
+    const shield = safetyWords.shield(open, checksMade.length, CHECKS.length);
     expect(shield).toMatch(/4 of 15 checks made/);
     expect(shield).not.toMatch(/✓|nothing open|all clear|fine/i);
     const own = points.filter((p) => p.check === check);

@@ -1,4 +1,5 @@
 import { gatherRange, unfoldRange } from '../notation';
+import { modelToy, rill } from '../model';
 import {
   EMPTY_HISTORY,
   addGauge,
@@ -9,7 +10,6 @@ import {
   changeYarn,
   editBetween,
   mendPart,
-  modelToy,
   newToy,
   record,
   redo,
@@ -17,7 +17,6 @@ import {
   removePart,
   rewritePart,
   rewriteRounds,
-  rill,
   typeInPart,
   undo,
   type Toy,

@@ -1,4 +1,4 @@
-import type { Course, Place } from '../address';
+import type { Course } from '../address';
 import { ASSUMED_HOOK_MM } from '../figures';
 import {
   changeText,
@@ -11,7 +11,7 @@ import {
   type Terms,
   type TextChange,
 } from '../notation';
-import type { Feature } from '../feature';
+import { onRounds, withoutJoins, type Feature } from '../feature';
 import type { Join } from '../join';
 import { gaugeOfPage } from './gaugeOfPart';
 import { otherTitles } from './titles';
@@ -90,7 +90,7 @@ export function newFile(toy: Toy): ToyFile {
     format: 'hoppla toy',
     schema: SCHEMA,
     toy,
-    progress: { done: {}, within: null },
+    log: [],
     pieces: [],
     pullTests: [],
     batches: [],
@@ -123,6 +123,7 @@ function withPart(toy: Toy, text: string, gauge: string, newId: NewId): Toy {
     fill: 'medium',
     shaping: { how: 'as worked' },
     gauge,
+    stretches: [],
   };
   return settled(toy, part, newId);
 }
@@ -144,14 +145,23 @@ function withSlot(palette: readonly Yarn[], slot: string): readonly Yarn[] {
   if (palette.some((y) => y.slot === slot)) return palette;
   return [
     ...palette,
-    {
+    newYarn(
       slot,
-      name: slot,
-      colour:
-        KNOWN_COLOURS[slot.split(' ').pop()!] ?? FALLBACK_COLOURS[palette.length % FALLBACK_COLOURS.length],
-    },
+      KNOWN_COLOURS[slot.split(' ').pop()!] ?? FALLBACK_COLOURS[palette.length % FALLBACK_COLOURS.length],
+    ),
   ];
 }
+
+/** A yarn of which only its colour is known, #rrggbb. */
+export const newYarn = (slot: string, colour: string): Yarn => ({
+  slot,
+  name: slot,
+  colour,
+  ball: null,
+  strands: 1,
+  hardToSee: null,
+  sheds: null,
+});
 
 /** One change of a part's text; marks follow. @throws RangeError outside the text */
 export function typeInPart(toy: Toy, partId: string, change: TextChange, newId: NewId): Toy {
@@ -205,26 +215,23 @@ export function rewriteRounds(toy: Toy, partId: string, rewriting: Rewriting, ne
       ? { ...course, mark: marks[nth] ?? course.mark, nth: marks[nth] ? 0 : course.nth }
       : { ...course, mark: marks[0], nth };
   };
-  const place = (p: Place): Place => (p.part === partId ? { ...p, course: rename(p.course) } : p);
   return {
     ...changed,
-    features: changed.features.map((f) =>
-      f.part !== partId
-        ? f
-        : f.kind === 'eyes'
-          ? { ...f, pair: { ...f.pair, course: rename(f.pair.course) } }
-          : f.kind === 'nose'
-            ? { ...f, place: place(f.place) }
-            : { ...f, path: f.path.map(place) },
+    features: changed.features.map((f) => (f.part === partId ? onRounds(f, rename) : f)),
+    joins: changed.joins.map((j) =>
+      j.at.part === partId ? { ...j, at: { ...j.at, course: rename(j.at.course) } } : j,
     ),
-    joins: changed.joins.map((j) => ({ ...j, at: place(j.at) })),
-    parts: changed.parts.map((p) =>
-      p.id === partId && p.shaping.how === 'pushed in'
-        ? { ...p, shaping: { ...p.shaping, rim: rename(p.shaping.rim) } }
-        : p,
-    ),
+    parts: changed.parts.map((p) => (p.id === partId ? partOnRounds(p, rename) : p)),
   };
 }
+
+/** A part whose own rounds are called otherwise now. */
+const partOnRounds = (part: Part, rename: (course: Course) => Course): Part => ({
+  ...part,
+  stretches: part.stretches.map((s) => ({ ...s, from: rename(s.from), to: rename(s.to) })),
+  shaping:
+    part.shaping.how === 'pushed in' ? { ...part.shaping, rim: rename(part.shaping.rim) } : part.shaping,
+});
 
 /** Removes a part with everything that stands on it or is made from it. */
 export function removePart(toy: Toy, partId: string): Toy {
@@ -232,17 +239,21 @@ export function removePart(toy: Toy, partId: string): Toy {
   return {
     ...gone.reduce((so, join) => removeJoin(so, join.id), toy),
     parts: toy.parts.filter((p) => p.id !== partId),
-    features: lookingElsewhere(
-      toy.features.filter((f) => f.part !== partId),
-      gone.map((j) => j.id),
-    ),
+    features: toy.features
+      .filter((f) => f.part !== partId)
+      .map((f) =>
+        withoutJoins(
+          f,
+          gone.map((j) => j.id),
+        ),
+      ),
   };
 }
 
 export function changePart(
   toy: Toy,
   partId: string,
-  change: Partial<Pick<Part, 'pose' | 'fill' | 'gauge' | 'copies' | 'shaping'>>,
+  change: Partial<Pick<Part, 'pose' | 'fill' | 'gauge' | 'copies' | 'shaping' | 'stretches'>>,
 ): Toy {
   return { ...toy, parts: toy.parts.map((p) => (p.id === partId ? { ...p, ...change } : p)) };
 }
@@ -275,24 +286,9 @@ export function removeJoin(toy: Toy, id: string): Toy {
   return {
     ...toy,
     joins: toy.joins.filter((j) => j.id !== id),
-    features: lookingElsewhere(toy.features, [id]),
+    features: toy.features.map((f) => withoutJoins(f, [id])),
   };
 }
-
-/** Eyes that looked over a part which is taken off stay where they are. */
-const lookingElsewhere = (features: readonly Feature[], joins: readonly string[]): readonly Feature[] =>
-  features.map((f) => {
-    const by = f.kind === 'eyes' ? f.pair.centre.by : null;
-    if (
-      f.kind !== 'eyes' ||
-      by === null ||
-      typeof by === 'string' ||
-      !('over' in by) ||
-      !joins.includes(by.over)
-    )
-      return f;
-    return { ...f, pair: { ...f.pair, centre: { ...f.pair.centre, by: 'chosen' } } };
-  });
 
 export function changeSettings(toy: Toy, change: Partial<Settings>): Toy {
   return { ...toy, settings: { ...toy.settings, ...change } };

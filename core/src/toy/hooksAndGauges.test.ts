@@ -1,7 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { exportFile } from '../files';
-import { addParts, changeGauge, measureGauge, modelToy, newToy, type Toy, type ToyFile } from './index';
+import { progressOf } from '../record';
+import { modelToy } from '../model';
+import { addParts, changeGauge, measureGauge, newToy, type Toy, type ToyFile } from './index';
 import { openFile } from './schema';
 
 let n = 0;
@@ -98,7 +100,7 @@ describe('toy files of version 4', () => {
     expect(eyes.map(({ eyes: e, state }) => [e.eyeMm, state.state === 'at' && state.retention.why])).toEqual([
       [24, 'washer not known'],
     ]);
-    expect(file.progress.done).toMatchObject({ inspect: '' });
+    expect(progressOf(file.log).done).toEqual({ inspect: '' });
     expect(exportFile(opened(exportFile(file)))).toBe(exportFile(file));
   });
 

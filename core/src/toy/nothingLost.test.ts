@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { exportFile } from '../files';
-import { planOf, tick, ticksOf, whereAmI } from '../plan';
+import { progressOf, tick, ticksOf, whereAmI, withDeed } from '../record';
+import { planOf } from '../plan';
 import { fuzzedFile, newId } from '../files/cases/fuzzedToys';
-import { modelToy, rillFile } from './index';
+import { modelToy, rillFile } from '../model';
+
 import { openFile } from './schema';
 
 test('150 ways through edits and ticks: what is exported opens again with the same bytes', () => {
@@ -24,8 +26,8 @@ test('150 ways through edits and ticks: what is exported opens again with the sa
 test('a toy that is finished opens again: Rill with every step ticked', () => {
   let file = rillFile(newId);
   const ticks = ticksOf(planOf(modelToy(file.toy)));
-  for (const t of ticks) file = { ...file, progress: tick(file.progress, t) };
-  expect(whereAmI(ticks, file.progress).at).toBe(ticks.length);
+  for (const t of ticks) file = { ...file, log: withDeed(file.log, tick(t), '2026-01-01T20:00:00.000Z') };
+  expect(whereAmI(ticks, progressOf(file.log)).at).toBe(ticks.length);
   expect(openFile(exportFile(file)).state).toBe('open');
 });
 
@@ -40,8 +42,8 @@ describe('what is not a toy is refused with its place', () => {
     return JSON.stringify(file);
   };
   it.each<[string, string, RegExp]>([
-    ['a schema beyond all numbers', raw.replace('"schema": 4', '"schema": 1e999'), /fault at schema/],
-    ['a schema of half', raw.replace('"schema": 4', '"schema": 3.5'), /fault at schema/],
+    ['a schema beyond all numbers', raw.replace('"schema": 5', '"schema": 1e999'), /fault at schema/],
+    ['a schema of half', raw.replace('"schema": 5', '"schema": 3.5'), /fault at schema/],
     [
       'a number in quotes',
       changed((f: Open) => (f.toy.joins[1].at.index = '20')),

@@ -1,17 +1,17 @@
+import { kept } from '../kept';
 import { read, type Terms } from '../notation';
 import type { Part, Toy } from './types';
 
 const LONGEST_HEAD = 400;
-const titles = new WeakMap<Part, { terms: Terms; title: string }>();
 
 /** The name of a part as its text gives it. */
-export function titleOf(part: Part, terms: Terms): string {
-  const known = titles.get(part);
-  if (known?.terms === terms) return known.title;
-  const title = read(part.text.slice(0, LONGEST_HEAD), { terms }).parts[0]?.name ?? '';
-  titles.set(part, { terms, title });
-  return title;
-}
+export const titleOf = kept(
+  (part: Part, terms: Terms): string =>
+    read(part.text.slice(0, LONGEST_HEAD), { terms }).parts[0]?.name ?? '',
+);
+
+/** Whether a text may name other parts, in a join round or at a leg's edge. */
+export const mentions = (text: string): boolean => /\bover\s+\d|\b\w+\s+\d\s*:/i.test(text);
 
 /** Names of the other parts, which a join round may catch. */
 export const otherTitles = (toy: Toy, partId: string): string[] =>

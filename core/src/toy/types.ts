@@ -8,7 +8,7 @@ import type { Terms } from '../notation';
 import type { Units } from '../words';
 
 /** Version of the document that this program writes. Every released version stays readable. */
-export const SCHEMA = 4;
+export const SCHEMA = 5;
 
 /** One thing made from a part. Joins, ticks and tests refer to a copy, never to a part's number. */
 export interface Copy {
@@ -29,6 +29,19 @@ export interface Part {
   fill: Firmness;
   shaping: PartShaping;
   gauge: string;
+  /** what the maker has said otherwise about the part's stretches; the others are found by its shape */
+  stretches: readonly StretchSaid[];
+}
+
+/** What a length of a part is on the toy. */
+export type StretchIs = 'head' | 'neck' | 'body' | 'limb' | 'other';
+
+/** A stretch as the maker says it: between two marked rounds, both among it, with its own fill if it has one. */
+export interface StretchSaid {
+  from: Course;
+  to: Course;
+  is: StretchIs;
+  fill: Firmness | 'yarn ends' | null;
 }
 
 /** What a part is made into after it is worked; the rim of a pushed-in part is a round of its text. */
@@ -42,11 +55,19 @@ export interface Pose {
   out: 'right side' | 'wrong side';
 }
 
-/** A slot of colour and the yarn that fills it. `colour` is #rrggbb. */
+/** A slot of colour and the yarn that fills it. `colour` is #rrggbb; what nobody has said is null. */
 export interface Yarn {
   slot: string;
   name: string;
   colour: string;
+  /** one ball as its label gives it */
+  ball: { grams: number; metres: number } | null;
+  /** strands held together */
+  strands: number;
+  /** stitches are hard to see: dark, bouclé, plush */
+  hardToSee: boolean | null;
+  /** fibres come off */
+  sheds: boolean | null;
 }
 
 export interface NamedGauge extends GaugeSettings {
@@ -84,19 +105,27 @@ export interface Toy {
   settings: Settings;
 }
 
-/** Ticks of the making, beside the design: content of each done step when it was done, by stable step key. */
-export interface Progress {
-  done: Record<string, string>;
+/** One thing that the maker did or took back; `key` is the stable key of a step or of one of its checks, `content` what it was like then. */
+export type Deed =
+  | {
+      what: 'done';
+      key: string;
+      /** data, never words (decision 43); null where an old file does not tell */ content: string | null;
+    }
+  | { what: 'undone'; key: string }
   /** repeats done within the round being worked */
-  within: { key: string; repeats: number } | null;
-}
+  | { what: 'repeats'; key: string; repeats: number };
+
+/** A deed with its time, ISO 8601; null in files that did not note it. */
+export type LogEvent = Deed & { at: string | null };
 
 /** What one file holds: the design and the records beside it. */
 export interface ToyFile {
   format: 'hoppla toy';
   schema: typeof SCHEMA;
   toy: Toy;
-  progress: Progress;
+  /** everything that was done, oldest first; progress is folded from it */
+  log: readonly LogEvent[];
   pieces: readonly unknown[];
   pullTests: readonly unknown[];
   batches: readonly unknown[];

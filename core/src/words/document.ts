@@ -10,3 +10,12 @@ export const documentWords = {
   newer: (schema: number) =>
     `Made with a newer Hoppla (version ${schema}). It can be looked at and exported, not changed.`,
 };
+
+/** How parts and their copies are called where their text gives no name. */
+export const partNames = {
+  unnamed: 'Part',
+  /** one of several: "Ear 2"; one of the "Arms" is "Arm 2" */
+  one: (name: string, n: number) => `${name.replace(/([^s])s$/, '$1')} ${n}`,
+  /** all of several, told together */
+  all: (name: string, n: number) => `${name} × ${n}`,
+};

@@ -4,6 +4,7 @@ const stitches = (n: number) => plural(n, 'stitch', 'stitches');
 
 /** Sentences about a face: advice with its reason, what cannot be and why, what differs. Lengths come in already printed. */
 export const faceWords = {
+  retention: 'Washer against fabric',
   post: (side: 'left' | 'right') => `the eye on the toy’s ${side}`,
   advice: {
     small: (percent: string, low: string, high: string) =>

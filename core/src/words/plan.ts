@@ -1,46 +1,68 @@
 import { plural } from './plural';
 
 /** Why a join cannot be made as it is written. */
-export type JoinFault = 'sewn twice' | 'copy gone' | 'circle' | 'homeless' | 'no rounds';
+export type JoinFault = 'sewn twice' | 'copy gone' | 'circle' | 'homeless' | 'no rounds' | 'edge not yet';
 
 /** Sentences of the plan. Numbers come in already rounded for print. */
 export const planWords = {
   rounds: (part: string, first: string, last: string) =>
     first === last ? `${part} ${first}` : `${part} ${first}–${last.slice(1)}`,
+  /** steps in two or three words, for a mark on the mat */
+  short: {
+    rounds: 'Rounds',
+    layer: 'Layer',
+    washers: 'Washers',
+    stuff: 'Stuffing',
+    look: 'Look again',
+    close: 'Close',
+    fastenOff: 'Fasten off',
+    sew: 'Sew',
+    ends: 'Weave in',
+    inspect: 'Look it over',
+  },
   stitches: (n: number) => plural(n, 'stitch', 'stitches'),
   layerOn: (part: string, label: string, loop: string) =>
-    `Work into the ${loop} loops of ${label}, on ${part.toLowerCase()}`,
-  foldShut: (part: string) => `Fold ${part.toLowerCase()} and work through both layers`,
-  edgeRound: (part: string) => `Edge ${part.toLowerCase()}`,
+    `Work into the ${loop} loops of ${label}, on ${part}`,
+  foldShut: (part: string) => `Fold ${part} and work through both layers`,
+  edgeRound: (part: string) => `Edge ${part}`,
   layerDetail: (words: string, n: number) => `${words}; ${plural(n, 'stitch', 'stitches')}`,
   layerReason: 'It stands here in the text; later the loops are hard to reach.',
   startTail: (end: string) => `starting tail ${end}`,
   roundsReason: 'Rounds are worked in order; each stands on the one before.',
-  eyesCalled: 'Eyes',
-  noseCalled: 'Nose',
-  eyesTitles: {
-    comfortable: 'Eyes now: last comfortable chance',
-    possible: 'Eyes now: last possible chance, it will be tight',
-    early: 'Eyes now, before the stuffing',
-    late: 'Eyes: the hole is already too small',
-    embroider: 'Embroider the eyes',
-    notKnown: 'Eyes: until when is not known',
+  posts: {
+    eyes: {
+      called: 'Eyes',
+      titles: {
+        comfortable: 'Eyes now: last comfortable chance',
+        possible: 'Eyes now: last possible chance, it will be tight',
+        early: 'Eyes now, before the stuffing',
+        late: 'Eyes: the hole is already too small',
+        embroider: 'Embroider the eyes',
+        notKnown: 'Eyes: until when is not known',
+      },
+      size: ([mm]: readonly string[]) => `2 × ${mm} mm`,
+    },
+    nose: {
+      called: 'Nose',
+      titles: {
+        comfortable: 'Nose now: last comfortable chance',
+        possible: 'Nose now: last possible chance, it will be tight',
+        early: 'Nose now, before the stuffing',
+        late: 'Nose: the hole is already too small',
+        embroider: 'Embroider the nose',
+        notKnown: 'Nose: until when is not known',
+      },
+      size: ([width, height]: readonly string[]) => `${width} × ${height} mm`,
+    },
   },
-  noseTitles: {
-    comfortable: 'Nose now: last comfortable chance',
-    possible: 'Nose now: last possible chance, it will be tight',
-    early: 'Nose now, before the stuffing',
-    late: 'Nose: the hole is already too small',
-    embroider: 'Embroider the nose',
-    notKnown: 'Nose: until when is not known',
+  checkFront: {
+    marker: 'Front chosen: the middle of the face is opposite the marker',
+    patch: 'Front chosen: the middle of the face is the middle of the patch',
+    part: 'Front chosen: the middle of the face is over the part it looks from',
   },
-  eyesSize: (mm: string) => `2 × ${mm} mm`,
-  noseSize: (width: string, height: string) => `${width} × ${height} mm`,
-  checkFront: (by: 'marker' | 'patch' | 'part') =>
-    `Front chosen: the middle of the face is ${by === 'marker' ? 'opposite the marker' : by === 'patch' ? 'the middle of the patch' : 'over the part it looks from'}`,
   checkPosts: (tag: string) => `Posts in, no washer yet: ${tag}`,
   checkCount: (n: number) => `Counted again: ${plural(n, 'stitch', 'stitches')} between`,
-  checkCountEach: (a: string, b: string) => `Counted again from the marker: ${a} and ${b}`,
+  checkCountEach: (posts: readonly string[]) => `Counted again from the marker: ${posts.join(' and ')}`,
   checkLevel: (length: string) => `Level as seen from the front; ${length} is this fabric’s own`,
   checkCompared: (length: string) =>
     `Compared with the face map or the other toy: ${length} from post to post`,
@@ -67,12 +89,13 @@ export const planWords = {
     `The washer goes on from inside. After ${last} the opening is too small to work in comfort${possible ? `, after ${possible} it is too small at all` : ''}.`,
   eyesTooLateReason:
     'No round after the eyes’ own leaves an opening wide enough for the washer. Choose a smaller washer or a place nearer the ring.',
-  embroider: (name: string, part: string) => `Embroider the ${name.toLowerCase()} on ${part.toLowerCase()}`,
+  embroider: (name: string, part: string) => `Embroider the ${name.toLowerCase()} on ${part}`,
   embroiderDetail: (end: string) => `thread ${end}; anchor the knot in a stitch, never in a hole`,
   embroiderThrough: 'The hole is too small for a hand by then: work through the fabric, knots hidden.',
   embroiderReason: 'While the part is open, ends can be tied inside.',
-  stuff: (part: string, g: string) => `Stuff ${part.toLowerCase()}, ${g}`,
-  stuffLast: (part: string, g: string) => `Last tufts into ${part.toLowerCase()}, ${g}`,
+  stuff: (part: string, g: string | null) => `Stuff ${part}${g === null ? '' : `, ${g}`}`,
+  stuffMore: (part: string, g: string | null) => `More fill into ${part}${g === null ? '' : `, ${g}`}`,
+  stuffLast: (part: string, g: string | null) => `Last tufts into ${part}${g === null ? '' : `, ${g}`}`,
   stuffDetail: (label: string, opening: string | null, firmness: string) =>
     `after ${label}, opening ${opening === null ? 'not known' : `${opening} at least`}, ${firmness}`,
   fillTooLate: (part: string, said: string, opening: string, instead: string) =>
@@ -82,16 +105,16 @@ export const planWords = {
   stuffReason: 'Most of the fill goes in while the opening is wide.',
   lookAgain: 'Look at the eyes again',
   lookAgainDetail: 'Fill moves posts. Tuck fill behind a leaning post before closing.',
-  close: (part: string, label: string, n: number) => `Close ${part.toLowerCase()} at ${label}, gather ${n}`,
+  close: (part: string, label: string, n: number) => `Close ${part} at ${label}, gather ${n}`,
   closeDetail: (end: string, job: string) => `leave ${end} ${job}`,
   closeReason: 'Through the front loops, all in one direction; knot, bury the end.',
-  fastenOff: (part: string) => `Fasten off ${part.toLowerCase()}`,
+  fastenOff: (part: string) => `Fasten off ${part}`,
   fastenOffOpen: (n: number, end: string, job: string) => `edge of ${n} left open; leave ${end} ${job}`,
   fastenOffReason: 'The length is needed now: a tail cannot be made longer after it is cut.',
   toSew: 'to sew it on',
   toClose: 'to close and bury',
   toWeave: 'to weave in',
-  sew: (guest: string, host: string) => `Sew ${guest.toLowerCase()} to ${host.toLowerCase()}`,
+  sew: (guest: string, host: string) => `Sew ${guest} to ${host}`,
   sewDetail: (n: number, where: string) => `${plural(n, 'stitch', 'stitches')}, ${where}`,
   edgeToEdge: (guest: number, host: number) => `edge to edge, ${guest} to ${host}`,
   roundTheEnd: (label: string) => `round the closed end, along ${label}`,
@@ -116,6 +139,8 @@ export const planWords = {
       `${guest} and ${host} hold each other in a circle: one of them must be sewn to something else first.`,
     homeless: (guest: string, host: string) =>
       `${guest} on the ${host.toLowerCase()}: the round it stood on is gone.`,
+    'edge not yet': (guest: string, host: string) =>
+      `${guest} on ${host}: where that edge lies is not worked out yet, only a whole last round is.`,
     'no rounds': (guest: string, host: string) => `${guest} on ${host}: one of them has no rounds yet.`,
   } as Record<JoinFault, (guest: string, host: string) => string>,
   loose: (names: readonly string[]) => `Nothing holds ${names.join(', ')} yet: not joined to any other part.`,

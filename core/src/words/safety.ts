@@ -7,6 +7,17 @@ const fits = (diameter: string, does: boolean, what: string) =>
 
 /** Sentences of the safety pages. Never says that a toy is safe or complies. */
 export const safetyWords = {
+  ages: {
+    'under 18 months': 'under 18 months',
+    '18 to 36 months': '18 to 36 months',
+    '3 years and over': '3 years and over',
+    accessory: 'accessory',
+    'display only': 'display only',
+    unknown: 'not said yet',
+  },
+  weights: { stop: 'stop', open: 'open', advice: 'advice' },
+  shield: (n: number, made: number, all: number) =>
+    `Safety: ${n === 0 ? 'no point found' : `${plural(n, 'point')} open`}, ${made} of ${all} checks made`,
   caution:
     'These figures are a maker’s pre-check. The law of the place where the toy is given or sold decides, in its current edition; a competent test laboratory or safety assessor confirms it.',
   who: {

@@ -4,8 +4,9 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Text } from 'tamagui';
 import type { Placed } from '@hoppla/core/join';
-import { modelToy, rename, type ToyModel } from '@hoppla/core/toy';
-import { screenWords as say, unitWords } from '@hoppla/core/words';
+import { rename } from '@hoppla/core/toy';
+import { modelToy, type ToyModel } from '@hoppla/core/model';
+import { unitWords } from '@hoppla/core/words';
 import { MainAction, Num, PlainButton, Press, Sheet, Title, Words } from '../../controls';
 import {
   chooseText,
@@ -25,6 +26,7 @@ import {
 import { boundsOf, layOut, Stage, useHold } from '../../stage';
 import { usePalette } from '../../theme';
 import { Rename } from './Rename';
+import { screenWords as say } from '../../words';
 
 /** The Bench: every toy of this browser on one mat, at one scale, feet on one line. */
 export function BenchStation() {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { screenWords as say } from '@hoppla/core/words';
 import { Field, MainAction } from '../../controls';
+import { screenWords as say } from '../../words';
 
 /** A field for the toy's name. */
 export function Rename({ name, onRename }: { name: string; onRename: (name: string) => void }) {

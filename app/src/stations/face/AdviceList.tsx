@@ -1,12 +1,11 @@
 import { View } from 'react-native';
-import { holeTag } from '@hoppla/core/address';
+import { holeTag, pairTag } from '@hoppla/core/address';
 import {
   adviceOn,
   adviceSentence,
   betterHoles,
   directionsOfHead,
   faceDirection,
-  pairTag,
   pauseOf,
   retentionSentence,
   schoolsOf,
@@ -16,10 +15,11 @@ import {
   type EyesAt,
   type Head,
 } from '@hoppla/core/feature';
-import type { PartModel } from '@hoppla/core/toy';
-import { faceWords, screenWords as words, type UnitWords } from '@hoppla/core/words';
+import type { PartModel } from '@hoppla/core/model';
+import { faceWords, type UnitWords } from '@hoppla/core/words';
 import { PlainButton, Quiet, Words } from '../../controls';
 import { change } from './change';
+import { screenWords as words } from '../../words';
 
 const say = words.face;
 
@@ -46,7 +46,7 @@ export function AdviceList({ part, head, eyes, at, units }: AdviceProps) {
           </Quiet>
           <Quiet
             fontWeight={retention.band === 3 ? '400' : '700'}
-          >{`${say.retention} ${retentionSentence(retention)}.`}</Quiet>
+          >{`${faceWords.retention} ${retentionSentence(retention)}.`}</Quiet>
         </>
       ) : null}
       <Quiet>{`${say.angle(spacing.angleDeg.toFixed(0))}, ${say.level(units.fine(at.levelErrorMm))}.`}</Quiet>

@@ -1,8 +1,8 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { pairTag } from '@hoppla/core/address';
 import {
   compareFaces,
-  pairTag,
   pairsLike,
   resolveEyes,
   type Difference,
@@ -10,13 +10,14 @@ import {
   type Face,
   type Head,
 } from '@hoppla/core/feature';
-import { copyName, headOf, modelOf, modelToy, type PartModel } from '@hoppla/core/toy';
-import { faceWords, screenWords as words, type UnitWords } from '@hoppla/core/words';
+import { copyName, headOf, modelOf, modelToy, type PartModel } from '@hoppla/core/model';
+import { faceWords, type UnitWords } from '@hoppla/core/words';
 import { Choice, Num, PlainButton, Quiet, Sheet, Words } from '../../controls';
 import { useShelf } from '../../documents';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 import { change } from './change';
+import { screenWords as words } from '../../words';
 
 const say = words.face;
 

@@ -1,8 +1,8 @@
 import { hardwareOf, withCentre, type CentreBy, type EyePair, type Head } from '@hoppla/core/feature';
 import { EYES } from '@hoppla/core/figures';
-import { screenWords as words } from '@hoppla/core/words';
 import { Choice, PlainButton, Sheet } from '../../controls';
 import { HardwareFields } from './Hardware';
+import { screenWords as words } from '../../words';
 
 const say = words.face;
 

@@ -15,8 +15,9 @@ import {
   type Nose,
   type Refusal,
 } from '@hoppla/core/feature';
-import { removeFeature, type PartModel } from '@hoppla/core/toy';
-import { faceWords, placeWords, screenWords as words, type UnitWords } from '@hoppla/core/words';
+import { removeFeature } from '@hoppla/core/toy';
+import { type PartModel } from '@hoppla/core/model';
+import { faceWords, placeWords, type UnitWords } from '@hoppla/core/words';
 import { PlainButton, Press, ProblemLine, Quiet, Tag, Title, Words } from '../../controls';
 import { edit, newId } from '../../documents';
 import { usePalette } from '../../theme';
@@ -29,6 +30,7 @@ import { MapSheet } from './MapSheet';
 import { NoseSheet } from './NoseSheet';
 import { Nudges } from './Nudges';
 import { SaySheet } from './SaySheet';
+import { screenWords as words } from '../../words';
 
 const say = words.face;
 type Open = 'size' | 'say' | 'faces' | 'compare' | 'map' | 'nose' | null;

@@ -3,7 +3,7 @@ import { Circle, G, Path } from 'react-native-svg';
 import { polarOf } from '@hoppla/core/address';
 import type { EyePair, EyesAt } from '@hoppla/core/feature';
 import { assemble, type Placed, type SewnJoin } from '@hoppla/core/join';
-import type { PartModel, ToyModel } from '@hoppla/core/toy';
+import type { PartModel, ToyModel } from '@hoppla/core/model';
 import { Mat, MatText, RULER, type MatView } from '../../controls';
 import {
   boundsOf,

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
-import { holeTag } from '@hoppla/core/address';
+import { holeTag, pairTag } from '@hoppla/core/address';
 import {
   faceCoord,
   firstPair,
@@ -10,7 +10,6 @@ import {
   movedRound,
   noteSentence,
   pairAt,
-  pairTag,
   refusalOf,
   resolveEyes,
   withBetween,
@@ -19,8 +18,8 @@ import {
   type Head,
   type Refusal,
 } from '@hoppla/core/feature';
-import { headOf, type PartModel } from '@hoppla/core/toy';
-import { faceWords, screenWords } from '@hoppla/core/words';
+import { headOf, type PartModel } from '@hoppla/core/model';
+import { faceWords } from '@hoppla/core/words';
 import {
   MainAction,
   PlainButton,
@@ -41,6 +40,7 @@ import { change } from './change';
 import { CompareSheet } from './CompareSheet';
 import { EyesPanel } from './EyesPanel';
 import { FaceMat, faceView, ringIsUp, useFaceScene } from './FaceMat';
+import { screenWords } from '../../words';
 
 const say = screenWords.face;
 /** Height of the tape, px. */
@@ -164,7 +164,7 @@ function useFresh(
       {
         id: homeless?.id ?? newId(),
         part: part.part.id,
-        copy: homeless?.copy ?? part.copies[0]?.id ?? '',
+        copy: homeless?.copy ?? null,
       },
     );
     // What is known of eyes that lost their place stays known.

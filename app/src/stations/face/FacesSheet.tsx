@@ -1,15 +1,18 @@
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
-import { facesOf, pairTag, type EyePair, type Head } from '@hoppla/core/feature';
+import { pairTag } from '@hoppla/core/address';
+import { facesOf, type EyePair, type Head } from '@hoppla/core/feature';
 import type { Placed } from '@hoppla/core/join';
-import { modelToy, setFeature, type PartModel } from '@hoppla/core/toy';
-import { faceWords, screenWords as words } from '@hoppla/core/words';
+import { setFeature } from '@hoppla/core/toy';
+import { modelToy, type PartModel } from '@hoppla/core/model';
+import { faceWords } from '@hoppla/core/words';
 import { MainAction, Num, Press, Quiet, Sheet, Words } from '../../controls';
 import { boundsOf, Stage, useHold } from '../../stage';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 import { change } from './change';
 import { faceOf } from './FaceMat';
+import { screenWords as words } from '../../words';
 
 const say = words.face;
 /** px of one face: two and a bit of the third are seen on a phone. */

@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { EyePair, Nose } from '@hoppla/core/feature';
-import { lengthMm, screenWords as words } from '@hoppla/core/words';
+import { lengthMm } from '@hoppla/core/words';
 import { Choice, Field, PlainButton, Quiet, Words } from '../../controls';
 import { useToy } from '../frame/useToy';
+import { screenWords as words } from '../../words';
 
 const say = words.face;
 /** Felt rounds are cut wider than the eye by so much, mm. */

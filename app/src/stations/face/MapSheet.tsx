@@ -2,12 +2,12 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { pauseOf, schoolsOf, wordsContext, type EyePair, type EyesAt, type Head } from '@hoppla/core/feature';
 import { faceMapHtml, faceMapSvgs, fileName } from '@hoppla/core/files';
-import type { PartModel } from '@hoppla/core/toy';
-import { screenWords as words } from '@hoppla/core/words';
+import type { PartModel } from '@hoppla/core/model';
 import { MainAction, PlainButton, Press, Quiet, Sheet, Words } from '../../controls';
 import { download, printDocument } from '../../documents';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
+import { screenWords as words } from '../../words';
 
 const say = words.face;
 

@@ -1,13 +1,14 @@
 import { View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
 import { movedNose, resolveNose, type Head, type Nose } from '@hoppla/core/feature';
-import { removeFeature, type PartModel } from '@hoppla/core/toy';
-import { screenWords as words } from '@hoppla/core/words';
+import { removeFeature } from '@hoppla/core/toy';
+import { type PartModel } from '@hoppla/core/model';
 import { Choice, Nudge, PlainButton, Sheet, Tag, Words } from '../../controls';
 import { edit } from '../../documents';
 import { change } from './change';
 import { ringIsUp } from './FaceMat';
 import { HardwareFields, MmField } from './Hardware';
+import { screenWords as words } from '../../words';
 
 const say = words.face;
 

@@ -11,11 +11,11 @@ import {
   type EyesAt,
   type Head,
 } from '@hoppla/core/feature';
-import type { PartModel } from '@hoppla/core/toy';
-import { screenWords as words } from '@hoppla/core/words';
+import type { PartModel } from '@hoppla/core/model';
 import { Nudge } from '../../controls';
 import { change } from './change';
 import { ringIsUp } from './FaceMat';
+import { screenWords as words } from '../../words';
 
 const say = words.face;
 

@@ -14,22 +14,23 @@ import {
   type LeftOpen,
   type PlaceContext,
   type PlaceReading,
+  pairTag,
 } from '@hoppla/core/address';
 import {
   pairSaid,
-  pairTag,
   refusalOf,
   refusalSentence,
   resolveEyes,
   type EyePair,
   type Head,
 } from '@hoppla/core/feature';
-import { faceWords, screenWords as words } from '@hoppla/core/words';
+import { faceWords } from '@hoppla/core/words';
 import { Field, MainAction, PlainButton, Press, Quiet, Sheet, Words } from '../../controls';
 import { useDevice } from '../../documents';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 import { ReadingPicture } from './ReadingPicture';
+import { screenWords as words } from '../../words';
 
 const say = words.face;
 

@@ -1,5 +1,6 @@
 import type { EyePair, Nose } from '@hoppla/core/feature';
-import { setFeature, type PartModel } from '@hoppla/core/toy';
+import { setFeature } from '@hoppla/core/toy';
+import { type PartModel } from '@hoppla/core/model';
 import { edit } from '../../documents';
 
 /** Puts changed eyes or a changed nose into the toy, as one named step of its history. Steps with the same `gather` count as one. */

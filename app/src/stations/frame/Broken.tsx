@@ -1,8 +1,8 @@
 import { View } from 'react-native';
-import { screenWords as say } from '@hoppla/core/words';
 import { MainAction, PlainButton, Title } from '../../controls';
 import { downloadToy, openToyNow } from '../../documents';
 import { usePalette } from '../../theme';
+import { screenWords as say } from '../../words';
 
 /** Shown when a screen breaks: the toy can still be taken away. */
 export function Broken({ onBack }: { onBack: () => void }) {

@@ -1,11 +1,11 @@
 import { View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { halfWidth } from '@hoppla/core/form';
-import { screenWords as say } from '@hoppla/core/words';
-import { yarnColour, type PartModel, type ToyModel } from '@hoppla/core/toy';
+import { yarnColour, type PartModel, type ToyModel } from '@hoppla/core/model';
 import { Num, Press, Quiet, Sheet, Words } from '../../controls';
 import { usePalette } from '../../theme';
 import { useToy } from './useToy';
+import { screenWords as say } from '../../words';
 
 /** The parts of the toy as small silhouettes, all at one scale. */
 export function PartPicker({ onClose }: { onClose: () => void }) {

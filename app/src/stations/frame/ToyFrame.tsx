@@ -6,8 +6,8 @@ import { useEffect, useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { Text } from 'tamagui';
-import { screenWords as say } from '@hoppla/core/words';
 import { CHECKS, checksMade } from '@hoppla/core/safety';
+import { safetyWords } from '@hoppla/core/words';
 import type { Focus } from '@hoppla/core/toy';
 import { MainAction, Num, PlainButton, Press, StationIcon, Title, Words, type Station } from '../../controls';
 import {
@@ -26,6 +26,7 @@ import {
 import { usePalette } from '../../theme';
 import { PartPicker } from './PartPicker';
 import { useToy } from './useToy';
+import { screenWords as say } from '../../words';
 
 const STATIONS: Station[] = ['parts', 'face', 'joins', 'plan', 'make'];
 /** From this width on the stations stand in a rail and the paper beside the mat. */
@@ -193,7 +194,7 @@ function Shield({ open, onPress }: { open: number; onPress: () => void }) {
   const made = checksMade.length;
   return (
     <Press
-      label={say.safety.shield(open, made, CHECKS.length)}
+      label={safetyWords.shield(open, made, CHECKS.length)}
       onPress={onPress}
       style={{ width: 48, height: 48, alignItems: 'center' }}
     >

@@ -1,5 +1,6 @@
 import { useGlobalSearchParams, useRouter } from 'expo-router';
-import { type PartModel, type Toy, type ToyFile, type ToyModel } from '@hoppla/core/toy';
+import { type Toy, type ToyFile } from '@hoppla/core/toy';
+import { type PartModel, type ToyModel } from '@hoppla/core/model';
 import { checkToy, openPoints, type SafetyPoint } from '@hoppla/core/safety';
 import { unitWords, type UnitWords } from '@hoppla/core/words';
 import { modelNow, useOpenToy } from '../../documents';

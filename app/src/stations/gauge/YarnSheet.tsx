@@ -2,13 +2,15 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { hookMm, hookName, YARNS } from '@hoppla/core/figures';
 import type { YarnChange, YarnChangeRow } from '@hoppla/core/plan';
-import { changeYarn, type NamedGauge, type PartModel } from '@hoppla/core/toy';
-import { screenWords as words, type UnitWords } from '@hoppla/core/words';
+import { changeYarn, type NamedGauge } from '@hoppla/core/toy';
+import { type PartModel } from '@hoppla/core/model';
+import { type UnitWords } from '@hoppla/core/words';
 import { useCompute } from '../../compute';
 import { Choice, Field, MainAction, Num, Quiet, Sheet, Words } from '../../controls';
 import { edit, newId } from '../../documents';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
+import { screenWords as words } from '../../words';
 
 const say = words.gauge;
 

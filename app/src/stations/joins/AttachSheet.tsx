@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { screenWords as words } from '@hoppla/core/words';
-import { setJoin, type PartModel } from '@hoppla/core/toy';
+import { freeCopies, usualJoin } from '@hoppla/core/join';
+import { setJoin } from '@hoppla/core/toy';
+import { type PartModel } from '@hoppla/core/model';
 import { MainAction, PlainButton, Sheet, Words } from '../../controls';
 import { edit, newId } from '../../documents';
 import { useToy } from '../frame/useToy';
-import { freeCopies, usualJoin } from './usual';
+import { screenWords as words } from '../../words';
 
 const say = words.joins;
 
@@ -15,14 +16,16 @@ export function AttachSheet({ onClose, onAdded }: { onClose: () => void; onAdded
   const [guest, setGuest] = useState<string | null>(null);
   const [host, setHost] = useState<string | null>(null);
   const parts = model.parts.filter((p) => p.fabric.rounds.length > 0);
-  const guests = parts.filter((p) => freeCopies(model, p).length > 0);
-  const name = (p: PartModel) => (freeCopies(model, p).length > 1 ? say.pair(p.name) : p.name);
+  const free = (p: PartModel) => freeCopies(model.toy.joins, p.copies);
+  const guests = parts.filter((p) => free(p).length > 0);
+  const name = (p: PartModel) => (free(p).length > 1 ? say.pair(p.name) : p.name);
   const chosenGuest = guests.find((p) => p.part.id === guest) ?? null;
   const hosts = parts.filter((p) => p !== chosenGuest);
   const chosenHost = hosts.find((p) => p.part.id === host) ?? null;
   const attach = () => {
-    if (!chosenGuest || !chosenHost) return;
-    const join = usualJoin(model, chosenGuest, chosenHost, newId());
+    const piece = model.pieces.find((p) => p.part === chosenHost?.part.id);
+    if (!chosenGuest || !chosenHost || !piece) return;
+    const join = usualJoin(piece, { part: chosenGuest.part.id, free: free(chosenGuest) }, newId());
     edit(say.attach(chosenGuest.name, chosenHost.name), { station: 'joins', join: join.id }, (toy) =>
       setJoin(toy, join),
     );

@@ -2,11 +2,11 @@ import { useMemo } from 'react';
 import { Circle, G, Path } from 'react-native-svg';
 import { polarOf } from '@hoppla/core/address';
 import type { JoinSite, Pins } from '@hoppla/core/join';
-import { screenWords as say } from '@hoppla/core/words';
 import { MatText, RULER } from '../../controls';
 import { boundsOf, seenAt, Stage, standAlone, useHold } from '../../stage';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
+import { screenWords as say } from '../../words';
 
 /** The assembled toy from the front, with the pins of the chosen join. */
 export function JoinsMat({

@@ -1,13 +1,15 @@
 import { useMemo } from 'react';
 import { G, Path, Rect } from 'react-native-svg';
 import { halfWidth } from '@hoppla/core/form';
-import type { Tick } from '@hoppla/core/plan';
-import type { PartModel } from '@hoppla/core/toy';
-import { screenWords as say } from '@hoppla/core/words';
+import { standingAlone } from '@hoppla/core/address';
+import { kindOf, stepWords } from '@hoppla/core/plan';
+import type { Tick } from '@hoppla/core/record';
+import type { PartModel } from '@hoppla/core/model';
 import { LaneSign, MatText, RULER } from '../../controls';
 import { boundsOf, keyOf, Stage, standAlone, useHold, viewName } from '../../stage';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
+import { screenWords as say } from '../../words';
 
 interface MakeMatProps {
   part: PartModel | null;
@@ -55,7 +57,7 @@ export function MakeMat({ part, copy, tick, next, done, width, height }: MakeMat
     <Stage
       width={width}
       height={height}
-      label={tick?.step.title ?? ''}
+      label={tick ? stepWords(tick.step, model).title : ''}
       toys={toys}
       units={units}
       rest={{ x: originX, y: originY - full.top * pxPerMm, pxPerMm }}
@@ -90,17 +92,7 @@ export function MakeMat({ part, copy, tick, next, done, width, height }: MakeMat
           {stop ? (
             <G>
               <LaneSign
-                sign={
-                  stop.step.kind === 'eyes'
-                    ? 'pause'
-                    : stop.step.kind === 'washers'
-                      ? 'washer'
-                      : stop.step.kind === 'stuff'
-                        ? 'stuff'
-                        : stop.step.kind === 'close'
-                          ? 'close'
-                          : 'end'
-                }
+                sign={kindOf(stop.step.kind).sign}
                 x={textX - 190}
                 y={RULER.top + 24}
                 yarn={c.matInk}
@@ -110,7 +102,7 @@ export function MakeMat({ part, copy, tick, next, done, width, height }: MakeMat
                 y={RULER.top + 30}
                 size={15}
                 anchor="end"
-              >{`${say.make.next}: ${short(stop.step.title)}`}</MatText>
+              >{`${say.make.next}: ${stepWords(stop.step, model).short}`}</MatText>
             </G>
           ) : null}
         </>
@@ -118,8 +110,6 @@ export function MakeMat({ part, copy, tick, next, done, width, height }: MakeMat
     />
   );
 }
-
-const short = (words: string): string => words.split(/[:,]/)[0].slice(0, 18);
 
 const eyesAreIn = (part: PartModel | null, tick: Tick | null): boolean =>
   part === null ||
@@ -132,7 +122,7 @@ function outline(at: ReturnType<typeof standAlone>, x: number, y: number, k: num
     Array.from(
       at.form.r,
       (_, i) =>
-        `${(x + sign * halfWidth(at.form, i) * k).toFixed(1)} ${(y + (at.ringIs === 'sole' ? -1 : 1) * at.form.z[i] * k).toFixed(1)}`,
+        `${(x + sign * halfWidth(at.form, i) * k).toFixed(1)} ${(y + (standingAlone(at.ringIs) === 'sole' ? -1 : 1) * at.form.z[i] * k).toFixed(1)}`,
     );
   return `M${side(1).join('L')}L${side(-1).reverse().join('L')}Z`;
 }

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { read } from '@hoppla/core/notation';
-import { screenWords as say } from '@hoppla/core/words';
 import { MainAction, Quiet, Sheet, Words } from '../../controls';
 import { FAMILY, usePalette } from '../../theme';
+import { screenWords as say } from '../../words';
 
 /** A field for the rounds of one or more parts. */
 export function AddParts({ onAdd }: { onAdd: (text: string) => void }) {

@@ -9,10 +9,10 @@ import {
   type Rewriting,
   type Terms,
 } from '@hoppla/core/notation';
-import { screenWords as say } from '@hoppla/core/words';
 import { Press } from '../../controls';
 import { usePalette } from '../../theme';
 import type { EditorHandle } from './RoundsEditor';
+import { screenWords as say } from '../../words';
 
 export interface CraftKeysProps {
   editor: RefObject<EditorHandle | null>;

@@ -2,12 +2,12 @@ import { useRouter } from 'expo-router';
 import { useRef, useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { splitLines } from '@hoppla/core/notation';
-import { addParts, changePart, changeTerms, removePart, rewritePart, type PartModel } from '@hoppla/core/toy';
+import { addParts, changePart, changeTerms, removePart, rewritePart } from '@hoppla/core/toy';
+import { type PartModel } from '@hoppla/core/model';
 import { courseOf, marksOf } from '@hoppla/core/address';
 import { hardwareGrams } from '@hoppla/core/feature';
 import { massOf, rimsOf, sizeOf } from '@hoppla/core/form';
 import type { Ranged } from '@hoppla/core/gauge';
-import { screenWords as say } from '@hoppla/core/words';
 import { PlainButton, Quiet, Scroll, Title, Words } from '../../controls';
 import { edit, newId, openToyNow } from '../../documents';
 import { usePalette } from '../../theme';
@@ -19,6 +19,7 @@ import { CraftKeys } from './CraftKeys';
 import { PartsStrip } from './PartsStrip';
 import { LittleRead, nextFault, rewriteHere, Rounds, useLiveText } from './Rounds';
 import type { EditorHandle } from './RoundsEditor';
+import { screenWords as say } from '../../words';
 
 /** Height of the strip of parts, px. */
 const STRIP = 58;
@@ -191,7 +192,7 @@ function PartSize({ part }: { part: PartModel }) {
     part.form,
     part.fill,
     toy.settings.fillWith,
-    hardwareGrams(toy.features, id, part.copies[0].id),
+    hardwareGrams(toy.features, id, part.copies[0]?.id ?? ''),
   );
   const shape = (next: typeof shaping) =>
     edit(`${say.parts.shaping}: ${say.parts.shapings[next.how]}`, { station: 'parts', part: id }, (so) =>

@@ -1,11 +1,11 @@
 import { ScrollView, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { halfWidth } from '@hoppla/core/form';
-import { yarnColour, type PartModel } from '@hoppla/core/toy';
-import { screenWords as say } from '@hoppla/core/words';
+import { yarnColour, type PartModel } from '@hoppla/core/model';
 import { PlainButton, Press, Words } from '../../controls';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
+import { screenWords as say } from '../../words';
 
 const TALL = 38;
 

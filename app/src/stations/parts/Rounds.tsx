@@ -5,23 +5,22 @@ import { habitsTold, holeTag, withHabits } from '@hoppla/core/address';
 import { noteSentence, pairsOfNote, resolveEyes, type Head } from '@hoppla/core/feature';
 import { read, type LineReading, type PartReading, type TextChange } from '@hoppla/core/notation';
 import {
-  headOf,
   mendPart,
   otherTitles,
   rewritePart,
   rewriteRounds,
   setFeature,
   typeInPart,
-  type PartModel,
   type Toy,
 } from '@hoppla/core/toy';
-import { screenWords as say } from '@hoppla/core/words';
+import { headOf, type PartModel } from '@hoppla/core/model';
 import { PlainButton, Words } from '../../controls';
 import { edit, newId, useDevice, type Device } from '../../documents';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 import type { Host, Offered } from './editor/problems';
 import type { EditorHandle } from './RoundsEditor';
+import { screenWords as say } from '../../words';
 
 // CodeMirror's one way in: a chunk of its own.
 const RoundsEditor = lazy(() => import('./RoundsEditor'));
@@ -145,7 +144,7 @@ function offersOf(
   const offer = pairsOfNote(head, feature, {
     id: newId(),
     part: part.part.id,
-    copy: part.copies[0]?.id ?? '',
+    copy: null,
   });
   const found = withHabits(offer.readings, device.habits);
   const which = found.length > 1 ? say.parts.whichOffer : '';

@@ -4,7 +4,6 @@ import { EditorView, highlightActiveLine, keymap } from '@codemirror/view';
 import { useEffect, useImperativeHandle, useRef, type Ref } from 'react';
 import { useColorScheme } from 'react-native';
 import { changeBetween, type TextChange } from '@hoppla/core/notation';
-import { screenWords as say } from '@hoppla/core/words';
 import { usePalette } from '../../theme';
 import { countGutter } from './editor/countGutter';
 import { kinds } from './editor/kinds';
@@ -12,6 +11,7 @@ import { look } from './editor/look';
 import { host, problems, type Host } from './editor/problems';
 import { liveReading, readingContext, type ReadingContext } from './editor/reading';
 import { craftCompletion } from './editor/words';
+import { screenWords as say } from '../../words';
 
 /** What the craft keys and the screen do to the editor. */
 export interface EditorHandle {

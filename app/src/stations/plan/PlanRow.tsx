@@ -4,7 +4,10 @@ import Svg, { G, Path } from 'react-native-svg';
 import { LaneSign, Quiet, Title, Words } from '../../controls';
 import { shade } from '../../stage';
 import { usePalette } from '../../theme';
-import type { LaneRow } from './lanes';
+import type { LaneRow } from '@hoppla/core/plan';
+
+/** The sign of a step that is about no part. */
+const WHOLE_TOY = '#6C877E';
 
 /** One step with its strands: what is worked, what is parked, what is joined here. A press says why it stands here. */
 export function PlanRow({
@@ -83,7 +86,7 @@ export function PlanRow({
             </G>
           ) : null}
           <Path d={`M${x(row.lane) + 18} ${mid}H${width}`} stroke={c.line} strokeWidth={2} />
-          <LaneSign sign={row.sign} x={x(row.lane)} y={mid} yarn={shade(row.yarn, 0.8)} r={14} />
+          <LaneSign sign={row.sign} x={x(row.lane)} y={mid} yarn={shade(row.yarn ?? WHOLE_TOY, 0.8)} r={14} />
         </Svg>
       </View>
       <View

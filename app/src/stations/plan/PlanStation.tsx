@@ -2,15 +2,16 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { sheetHtml, fileName } from '@hoppla/core/files';
-import { planOf, ticksOf, whereAmI } from '@hoppla/core/plan';
-import { hours, screenWords as words } from '@hoppla/core/words';
+import { lanesOf, planOf, troubleWords } from '@hoppla/core/plan';
+import { progressOf, ticksOf, whereAmI } from '@hoppla/core/record';
+import { hours } from '@hoppla/core/words';
 import { MainAction, PlainButton, ProblemLine, Quiet, ReadingBand, Scroll, Title } from '../../controls';
 import { download } from '../../documents';
 import { usePalette } from '../../theme';
 import { WIDE_FROM } from '../frame/ToyFrame';
 import { useToy } from '../frame/useToy';
-import { lanesOf } from './lanes';
 import { PlanRow } from './PlanRow';
+import { screenWords as words } from '../../words';
 
 const say = words.plan;
 
@@ -23,7 +24,7 @@ export function PlanStation() {
   const plan = useMemo(() => planOf(model), [model]);
   const rows = useMemo(() => lanesOf(model, plan), [model, plan]);
   const [why, setWhy] = useState<string | null>(null);
-  const here = whereAmI(ticksOf(plan), file.progress);
+  const here = whereAmI(ticksOf(plan), progressOf(file.log));
   const go = (station: 'parts' | 'make') =>
     router.push({ pathname: `/toy/[id]/${station}`, params: { id: toy.id } });
   if (plan.steps.length === 0) {
@@ -61,9 +62,11 @@ export function PlanStation() {
       <Scroll
         contentContainerStyle={{ width: '100%', maxWidth: wide ? 860 : undefined, alignSelf: 'center' }}
       >
-        {plan.trouble.map((t) => (
-          <ProblemLine key={t} where={toy.name} sentence={t} severity="warning" />
-        ))}
+        {plan.trouble
+          .map((t) => troubleWords(t, model))
+          .map((sentence) => (
+            <ProblemLine key={sentence} where={toy.name} sentence={sentence} severity="warning" />
+          ))}
         {rows.rows.map((row) => (
           <PlanRow
             key={row.key}

@@ -2,12 +2,13 @@ import { useRouter } from 'expo-router';
 import { useWindowDimensions, View } from 'react-native';
 import { CHECKS, checksMade, notKnown, type SafetyPoint } from '@hoppla/core/safety';
 import { changeSettings, setFeature, type AgeGroup } from '@hoppla/core/toy';
-import { safetyWords, screenWords as words } from '@hoppla/core/words';
+import { safetyWords } from '@hoppla/core/words';
 import { MainAction, MarkerSign, Num, PlainButton, Quiet, Scroll, Title, Words } from '../../controls';
 import { edit } from '../../documents';
 import { usePalette } from '../../theme';
 import { WIDE_FROM } from '../frame/ToyFrame';
 import { useToy } from '../frame/useToy';
+import { screenWords as words } from '../../words';
 
 const say = words.safety;
 const AGES: AgeGroup[] = [
@@ -46,7 +47,7 @@ export function SafetyStation() {
             {String(open)}
           </Num>
           <Words color={c.matInk} flex={1}>
-            {`${say.points(open).replace(/^\d+ /, '')}, ${say.made(checksMade.length, CHECKS.length)}`}
+            {`${say.points(open)}, ${safetyWords.made(checksMade.length, CHECKS.length)}`}
           </Words>
         </View>
       </View>
@@ -62,7 +63,7 @@ export function SafetyStation() {
           {AGES.map((age) => (
             <PlainButton
               key={age}
-              label={say.ages[age]}
+              label={safetyWords.ages[age]}
               chosen={toy.settings.age === age}
               grow
               onPress={() =>
@@ -114,7 +115,7 @@ function Point({ point, onRounds }: { point: SafetyPoint; onRounds?: () => void 
     >
       {point.weight === 'advice' ? <Sign sign="i" /> : <MarkerSign colour={stop ? c.coralInk : c.ink} />}
       <View style={{ flex: 1, minWidth: 0, gap: 3 }}>
-        <Words fontWeight="700">{`${say.weights[point.weight]}: ${point.title}`}</Words>
+        <Words fontWeight="700">{`${safetyWords.weights[point.weight]}: ${point.title}`}</Words>
         <Quiet color={c.ink}>{point.reason}</Quiet>
         <Words fontWeight="600">{point.mend}</Words>
         {onRounds ? (

@@ -1,7 +1,18 @@
 import fc from 'fast-check';
 import { hardwareOf, newNose, newPair } from '../../feature';
-import { holePlace } from '../../join';
-import { check, openChecks, planOf, tick, ticksOf, untick, whereAmI } from '../../plan';
+import { holePlace, wholeEdge } from '../../join';
+import { planOf } from '../../plan';
+import {
+  check,
+  openChecks,
+  progressOf,
+  tick,
+  ticksOf,
+  tickWithin,
+  untick,
+  whereAmI,
+  withDeed,
+} from '../../record';
 import {
   addGauge,
   addParts,
@@ -10,25 +21,20 @@ import {
   changeSettings,
   changeTerms,
   changeYarn,
-  dappleFile,
-  headOf,
   measureGauge,
-  modelToy,
   newFile,
   newToy,
   removeFeature,
   removeJoin,
   removePart,
   rename,
-  rillFile,
-  rubyFile,
   setFeature,
   setJoin,
   typeInPart,
-  type Progress,
   type Toy,
   type ToyFile,
 } from '../../toy';
+import { dappleFile, headOf, modelToy, rillFile, rubyFile } from '../../model';
 
 // Toys as makers' taps leave them: the demo toys and a new one after any edits and ticks, for the property tests.
 
@@ -98,7 +104,7 @@ const EDITS: ((toy: Toy, k: number) => Toy)[] = [
           id: newId(),
           guest: { part: guest.part, copy: guest.copy },
           at: holePlace(host, 2, k),
-          edge: k % 2 ? 'open' : 'flattened',
+          edge: wholeEdge(k % 2 ? 'open' : 'flattened'),
           aim: { tiltDeg: k % 90, towardDeg: k % 180 },
           twin: null,
         })
@@ -147,15 +153,18 @@ const EDITS: ((toy: Toy, k: number) => Toy)[] = [
 /** Goes on making: ticks and checks, or takes one back. */
 function made(file: ToyFile, k: number): ToyFile {
   const ticks = ticksOf(planOf(modelToy(file.toy)));
-  let progress: Progress = file.progress;
+  let { log } = file;
+  const at = (step: number) => new Date(Date.UTC(2026, 0, 1, 20, 0, step)).toISOString();
   for (let step = 0; step < k % 60; step++) {
+    const progress = progressOf(log);
     const now = ticks[whereAmI(ticks, progress).at];
     if (!now) break;
-    const open = openChecks(now, progress);
-    progress = open.length ? check(progress, now, open[0]) : tick(progress, now);
+    const [open] = openChecks(now, progress);
+    if (step % 5 === 4) log = withDeed(log, tickWithin(now, step), at(step));
+    log = withDeed(log, open ? check(now, open) : tick(now), at(step));
   }
-  if (k % 7 === 0 && ticks[0]) progress = untick(progress, ticks[0]);
-  return { ...file, progress };
+  if (k % 7 === 0 && ticks[0]) log = withDeed(log, untick(ticks[0]), at(k));
+  return { ...file, log };
 }
 
 /** Which demo toy, and what is done to it in turn; the last kind of edit is making on. */

@@ -1,4 +1,5 @@
-import type { ToyModel } from '../../toy';
+import { kept } from '../../kept';
+import type { ToyModel } from '../../model';
 import { safetyWords as say } from '../../words';
 import { CHECKS, type Checked, type CheckNumber, type SafetyPoint } from '../point';
 import { PROFILES } from '../profiles';
@@ -27,18 +28,13 @@ export const notKnown = (): { check: CheckNumber; title: string }[] =>
   checksNotMade.map((check) => ({ check, title: say.checks[check] }));
 
 const ORDER = { stop: 0, open: 1, advice: 2 } as const;
-const known = new WeakMap<ToyModel, SafetyPoint[]>();
 
 /** Safety points of a toy, most dangerous first. What no check looks at is not among them: it stands in `notKnown`. */
-export function checkToy(model: ToyModel): SafetyPoint[] {
-  const before = known.get(model);
-  if (before) return before;
+export const checkToy = kept((model: ToyModel): SafetyPoint[] => {
   const { age, region } = model.toy.settings;
   const checked: Checked = { model, age, profile: PROFILES[region], parts: model.parts };
-  const points = MADE.flatMap((m) => m.check(checked)).sort((a, b) => ORDER[a.weight] - ORDER[b.weight]);
-  known.set(model, points);
-  return points;
-}
+  return MADE.flatMap((m) => m.check(checked)).sort((a, b) => ORDER[a.weight] - ORDER[b.weight]);
+});
 
 /** How many points the shield counts. */
 export const openPoints = (points: readonly SafetyPoint[]): number =>

@@ -1,5 +1,5 @@
 import type { LineReading } from '../../notation';
-import type { PartModel } from '../../toy';
+import type { PartModel } from '../../model';
 import { safetyWords as say } from '../../words';
 import { HAZARDS } from '../hazards';
 import { isUnder36, type Checked, type SafetyPoint } from '../point';

@@ -2,8 +2,10 @@ import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { exportFile } from '../../files';
 import { holeTag } from '../../address';
-import { openChecks, planOf, ticksOf, whereAmI } from '../../plan';
-import { modelToy, newFile, newToy, rillFile, addParts, typeInPart, type ToyFile } from '../index';
+import { openChecks, progressOf, ticksOf, whereAmI } from '../../record';
+import { planOf } from '../../plan';
+import { modelToy, rillFile } from '../../model';
+import { newFile, newToy, addParts, typeInPart, type ToyFile } from '../index';
 import { openFile } from './index';
 
 const RAW = readFileSync(resolve(__dirname, '../fixtures/toy-v1.json'), 'utf8');
@@ -45,7 +47,7 @@ describe('toy files', () => {
     expect(model.eyes[0].state).toMatchObject({ state: 'at', coords: [15, 24] });
     expect(model.sites.every((s) => s.sites.length > 0 && s.sites.every((x) => x.state === 'at'))).toBe(true);
     expect(planOf(model).trouble).toEqual([]);
-    expect(file).toMatchObject({ schema: 4, toy: { schema: 4, settings: { hooks: 'mm' } } });
+    expect(file).toMatchObject({ schema: 5, toy: { schema: 5, settings: { hooks: 'mm' } } });
     expect(file.toy.parts.every((p) => p.shaping.how === 'as worked')).toBe(true);
     expect(file.toy.features[0]).toMatchObject({
       eyeMm: 9,
@@ -77,7 +79,8 @@ describe('toy files', () => {
     const old = JSON.parse(RAW);
     const eyes = old.toy.features[0];
     old.progress.done[`eyes:${eyes.copy}:${eyes.id}`] = 'R10·11 | 15·16 and 24·25:9:safety eye';
-    const { progress, toy } = opened(JSON.stringify(old));
+    const { log, toy } = opened(JSON.stringify(old));
+    const progress = progressOf(log);
     expect(progress.done[`washers:${eyes.copy}:${eyes.id}`]).toBe('12');
     const ticks = ticksOf(planOf(modelToy(toy)));
     expect(whereAmI(ticks, progress).changed).toEqual([]);
@@ -106,8 +109,8 @@ describe('toy files', () => {
       ['embroidered', 'sides', true],
     ]);
     const ticks = ticksOf(planOf(model));
-    const now = ticks[whereAmI(ticks, file.progress).at];
-    expect(openChecks(now, file.progress).map((c) => c.id)).toEqual(['level', 'compared', 'looked']);
+    const now = ticks[whereAmI(ticks, progressOf(file.log)).at];
+    expect(openChecks(now, progressOf(file.log)).map((c) => c.id)).toEqual(['level', 'compared', 'looked']);
     expect(exportFile(opened(exportFile(file)))).toBe(exportFile(file));
   });
 
@@ -135,7 +138,7 @@ describe('toy files', () => {
   );
 
   it('opens a newer version read-only and keeps it unchanged', () => {
-    const newer = RAW.replace(/"schema": 1/g, '"schema": 5');
-    expect(openFile(newer)).toEqual({ state: 'newer', schema: 5, name: 'Rill', raw: newer });
+    const newer = RAW.replace(/"schema": 1/g, '"schema": 6');
+    expect(openFile(newer)).toEqual({ state: 'newer', schema: 6, name: 'Rill', raw: newer });
   });
 });

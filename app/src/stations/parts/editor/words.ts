@@ -5,8 +5,8 @@ import {
   type CompletionResult,
 } from '@codemirror/autocomplete';
 import { knownWords } from '@hoppla/core/notation';
-import { screenWords as say } from '@hoppla/core/words';
 import { readingContext } from './reading';
+import { screenWords as say } from '../../../words';
 
 /** Words of the craft and names of other parts, while a word is typed. Enter stays a new line until a word is chosen with the arrows. */
 export const craftCompletion = autocompletion({

@@ -1,0 +1,149 @@
+import { View } from 'react-native';
+import { wanderOf, type Source } from '@hoppla/core/gauge';
+import { changeGauge, gaugeSettingsOf, measureGauge, type NamedGauge, type Toy } from '@hoppla/core/toy';
+import { modelPart, type PartModel, type Said } from '@hoppla/core/model';
+import { type UnitWords } from '@hoppla/core/words';
+import { Num, Press, Quiet, Words } from '../../controls';
+import { edit, newId } from '../../documents';
+import { usePalette } from '../../theme';
+import { screenWords as words } from '../../words';
+
+const say = words.gauge;
+
+/** A measurement within more than so many percent says little. */
+const WIDE_RANGE = 5;
+
+/** What the measurement makes of the part. */
+export function Becomes({
+  part,
+  toy,
+  said,
+  units,
+}: {
+  part: PartModel;
+  toy: Toy;
+  said: Extract<Said, { state: 'good' }>;
+  units: UnitWords;
+}) {
+  const changed = measureGauge(toy, part.part.id, said.change, newId);
+  const after = modelPart(changed, changed.parts.find((p) => p.id === part.part.id) ?? part.part);
+  const size = (p: PartModel) =>
+    words.bench.size(units.bare(p.form.widthMm), units.bare(p.form.heightMm), units.of);
+  const percent = said.change.stitchRangePercent ?? said.change.roundRangePercent;
+  return (
+    <View aria-live="polite">
+      <Words>{say.becomes(part.name, size(part), size(after))}</Words>
+      {percent === undefined ? null : <Quiet>{say.within(percent.toFixed(1), percent > WIDE_RANGE)}</Quiet>}
+    </View>
+  );
+}
+
+/** The four figures of a gauge as they stand, each measured or assumed, with its range and a way back. */
+export function Standing({ part, gauge, units }: { part: PartModel; gauge: NamedGauge; units: UnitWords }) {
+  const c = usePalette();
+  const g = part.gauge;
+  const lean = wanderOf(g.leanStitches, g.hand, part.part.pose.out === 'wrong side');
+  const round =
+    gaugeSettingsOf(gauge, part.reading).roundMm === undefined
+      ? g.source === 'not known'
+        ? 'not known'
+        : 'assumed'
+      : 'measured';
+  const facts: {
+    id: keyof typeof say.facts;
+    value: string;
+    note?: string;
+    source: Source;
+    percent: number | null;
+    forget: Partial<NamedGauge>;
+  }[] = [
+    {
+      id: 'stitch',
+      value: units.fine(g.stitchMm),
+      source: g.stitchSource,
+      percent: g.stitchRangePercent,
+      forget: { stitchMm: undefined, stitchRangePercent: undefined },
+    },
+    {
+      id: 'round',
+      value: units.fine(g.roundMm),
+      source: round,
+      percent: g.roundRangePercent,
+      forget: { roundMm: undefined, roundRangePercent: undefined },
+    },
+    {
+      id: 'lean',
+      value: say.moves(String(Math.round(lean.stitches * 10) / 10), say[lean.side]),
+      note: say.inTenRounds,
+      source: g.leanSource,
+      percent: null,
+      forget: { leanStitches: undefined },
+    },
+    {
+      id: 'yarn',
+      value: say.yarnEach(units.length(g.yarnWidths * g.stitchMm)),
+      source: g.yarnSource,
+      percent: null,
+      forget: { yarnPerStitchMm: undefined },
+    },
+    ...(part.fill === 'empty'
+      ? []
+      : [
+          {
+            id: 'give' as const,
+            value: g.postGive.toFixed(2),
+            note: say.giveNote,
+            source: g.postSource,
+            percent: g.postSource === 'measured' ? g.postRangePercent : null,
+            forget: { postGive: undefined, postRangePercent: undefined },
+          },
+        ]),
+  ];
+  return (
+    <View style={{ gap: 2 }}>
+      <Words fontWeight="600">{say.now}</Words>
+      {facts.map((f) => (
+        <View
+          key={f.id}
+          style={{
+            flexDirection: 'row',
+            alignItems: 'center',
+            flexWrap: 'wrap',
+            alignContent: 'center',
+            columnGap: 12,
+            minHeight: 46,
+            borderTopWidth: 1,
+            borderTopColor: c.line,
+          }}
+        >
+          <Words width={66} color={c.ink2}>
+            {say.facts[f.id]}
+          </Words>
+          <Num fontSize={15} lineHeight={20} flexShrink={1}>
+            {f.value}
+          </Num>
+          <Quiet
+            flexGrow={1}
+          >{`${f.note ? `${f.note}, ` : ''}${say.sources[f.source]}${f.percent === null ? '' : `, ${say.range(f.percent.toFixed(f.percent < 10 ? 1 : 0))}`}`}</Quiet>
+          {f.source === 'measured' ? (
+            <Press
+              label={say.forget(say.facts[f.id].toLowerCase())}
+              onPress={() =>
+                edit(
+                  say.forget(say.facts[f.id].toLowerCase()),
+                  { station: 'gauge', part: part.part.id },
+                  (so) => changeGauge(so, gauge.id, f.forget),
+                )
+              }
+              style={{ alignItems: 'center' }}
+            >
+              <Words aria-hidden fontSize={22}>
+                ×
+              </Words>
+            </Press>
+          ) : null}
+        </View>
+      ))}
+    </View>
+  );
+}

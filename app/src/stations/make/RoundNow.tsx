@@ -1,0 +1,112 @@
+import Check from 'lucide-react-native/icons/check';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Text } from 'tamagui';
+import { mainRepeat, printItems, takeUp } from '@hoppla/core/notation';
+import { stepWords } from '@hoppla/core/plan';
+import { tickWithin, type Tick } from '@hoppla/core/record';
+import type { PartModel } from '@hoppla/core/model';
+import { Num, PlainButton, Press, Quiet, Title, Words } from '../../controls';
+import { note } from '../../documents';
+import { usePalette } from '../../theme';
+import { useToy } from '../frame/useToy';
+import { screenWords } from '../../words';
+import { Notes } from './Notes';
+
+const say = screenWords.make;
+
+/** The round that is worked now, with its repeats to tick. */
+export function RoundNow({ tick: t, part, within }: { tick: Tick; part: PartModel; within: number }) {
+  const c = usePalette();
+  const { model } = useToy();
+  const items = part.reading.rounds[t.round!.reading].items;
+  const repeat = mainRepeat(items, part.terms);
+  const written = repeat ? repeat.words : printItems(items, part.terms);
+  return (
+    <>
+      <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 10 }}>
+        <Text
+          role="heading"
+          aria-level={2}
+          flex={1}
+          minWidth={0}
+          fontFamily="$heading"
+          fontWeight="800"
+          color={c.ink}
+          fontSize={written.length > 18 ? 32 : 46}
+          lineHeight={written.length > 18 ? 38 : 50}
+          letterSpacing={-1.4}
+        >
+          {written}
+        </Text>
+        <View style={{ alignItems: 'flex-end' }}>
+          <Num fontSize={46} lineHeight={50} letterSpacing={-3.2}>
+            {String(t.round!.count)}
+          </Num>
+          <Quiet>{say.stitches}</Quiet>
+        </View>
+      </View>
+      {repeat ? (
+        <>
+          <Title>{say.times(repeat.times, Math.min(within + 1, repeat.times))}</Title>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
+            {Array.from({ length: repeat.times }, (_, k) => {
+              const done = k < within;
+              const now = k === within;
+              return (
+                <Press
+                  key={k}
+                  label={say.repeat(k + 1)}
+                  chosen={done}
+                  onPress={() => note(tickWithin(t, done && k === within - 1 ? k : k + 1))}
+                  style={{
+                    width: 46,
+                    height: 46,
+                    borderRadius: 23,
+                    alignItems: 'center',
+                    backgroundColor: done ? c.ink : now ? c.tape : c.paper,
+                    borderWidth: now ? 3 : 1.5,
+                    borderColor: now ? c.ink : done ? c.ink : c.edge,
+                  }}
+                >
+                  {done ? (
+                    <Check color={c.paper} size={26} strokeWidth={3} />
+                  ) : (
+                    <Num fontSize={17} lineHeight={22} color={now ? c.tapeInk : c.ink2}>
+                      {String(k + 1)}
+                    </Num>
+                  )}
+                </Press>
+              );
+            })}
+          </View>
+        </>
+      ) : null}
+      {t.step.kind === 'rounds' && t.step.ticks[0]?.key === t.key ? (
+        <Notes notes={stepWords(t.step, model).notes} />
+      ) : null}
+      <TakeUp key={t.key} tick={t} part={part} />
+    </>
+  );
+}
+
+/** The hands have another count than the text: what to work differently in this round. */
+function TakeUp({ tick: t, part }: { tick: Tick; part: PartModel }) {
+  const [more, setMore] = useState(0);
+  const round = part.reading.rounds[t.round!.reading];
+  if (round.offered === 0) return null;
+  const found = more === 0 ? null : takeUp(round.items, round.offered, more, part.terms);
+  return (
+    <View style={{ gap: 8 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <PlainButton label={say.tooMany} onPress={() => setMore(more === 1 ? 0 : 1)} />
+        <PlainButton label={say.tooFew} onPress={() => setMore(more === -1 ? 0 : -1)} />
+      </View>
+      {more === 0 ? null : (
+        <Words aria-live="polite" fontWeight="600">
+          {found?.sentence ?? say.takeUpNone}
+        </Words>
+      )}
+    </View>
+  );
+}

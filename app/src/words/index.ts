@@ -1,0 +1,42 @@
+import { bench } from './bench';
+import { face } from './face';
+import { gauge } from './gauge';
+import { joins } from './joins';
+import { make } from './make';
+import { parts } from './parts';
+import { plan } from './plan';
+import { safety } from './safety';
+import { stage } from './stage';
+import { storage } from './storage';
+
+/** What the screens say: labels, buttons, spoken names, empty states. What the core says of a toy stands in the core. */
+export const screenWords = {
+  app: 'Hoppla',
+  stations: {
+    parts: 'Parts',
+    face: 'Face',
+    joins: 'Joins',
+    plan: 'Plan',
+    make: 'Make',
+    safety: 'Safety',
+    bench: 'Bench',
+  },
+  toBench: (toy: string) => `${toy}: back to the Bench`,
+  undo: 'Undo',
+  redo: 'Redo',
+  undid: (name: string) => `Took back: ${name}`,
+  redid: (name: string) => `Did again: ${name}`,
+  close: 'Close',
+  loading: 'Laying out the mat',
+  settings: 'Settings',
+  bench,
+  face,
+  gauge,
+  joins,
+  make,
+  parts,
+  plan,
+  safety,
+  stage,
+  storage,
+};

@@ -1,0 +1,25 @@
+/** What is said when a toy cannot be kept or read. */
+export const storage = {
+  full: 'This browser has no room left, so the last change is not kept. Download the toy, or delete another one.',
+  broken:
+    'This browser cannot keep the toy right now. What you see is still here: download it before you close the page.',
+  gone: 'This toy is not in this browser any more. Import its file to go on.',
+  reading: 'The toys of this browser cannot be read.',
+  silent:
+    'This browser does not answer when it is asked to keep or read toys. What you see is still here: download it before you close the page.',
+  overtaken:
+    'This toy was changed in another window meanwhile, in the same place. What you see is not kept: keep it as a copy, or download it.',
+  goneElsewhere:
+    'This toy was deleted in another window. What you see is not kept: keep it as a copy, or download it.',
+  fromJournal: 'This browser had lost this toy; here is what was typed last. It is being kept again.',
+  damaged: 'What is kept of this toy cannot be read. Its text can be downloaded as it is.',
+  keepCopy: 'Keep it as a copy',
+  damagedShort: 'cannot be read',
+  download: 'Download this toy',
+  again: 'Try again',
+  readOnly: 'This toy is open for editing in another window. You are following it.',
+  editHere: 'Edit here',
+  newer: (schema: number) => `Made with a newer Hoppla (version ${schema}): it can be exported, not changed.`,
+  crashed: 'Something in this screen broke. The toy is kept.',
+  back: 'Back to the Bench',
+};

@@ -1,0 +1,37 @@
+import { coordAt, holeName, holeTag, polarOf, senseOf } from '../address';
+import type { Join } from './join';
+import { holePlace, ownDirections, type Piece } from './piece';
+import type { JoinSite } from './site';
+
+export type JoinMove = 'up' | 'down' | 'left' | 'right' | 'closer' | 'further' | 'keep';
+
+/** A join after a move, and how its new address reads. */
+export interface MovedJoin {
+  join: Join;
+  rounds: string;
+  stitches: string;
+}
+
+/** How many holes a move goes along the round; `side` is the side of the face on which the join stands. */
+function alongRound(host: Piece, site: JoinSite, move: JoinMove): number {
+  const { growsLeft } = senseOf(host.form, ownDirections(host));
+  const turn = site.polar.angleRad - host.frontRad;
+  const side = Math.sign(turn - Math.round(turn / (2 * Math.PI)) * 2 * Math.PI) || 1;
+  const by = { left: growsLeft, right: -growsLeft, further: side, closer: -side, up: 0, down: 0, keep: 0 };
+  return by[move];
+}
+
+/** A join one step on on its host, with what its new address says; null where there is no such round. Up, left and so on are the toy's own. */
+export function movedJoin(host: Piece, join: Join, site: JoinSite, move: JoinMove): MovedJoin | null {
+  const { form } = host;
+  const { roundsUp } = senseOf(form, ownDirections(host));
+  const rise = { up: roundsUp, down: -roundsUp, left: 0, right: 0, closer: 0, further: 0, keep: 0 }[move];
+  const round = site.round + rise;
+  if (rise !== 0 && (round < 1 || round >= form.fabric.rounds.length)) return null;
+  const straight =
+    rise === 0
+      ? site.index
+      : Math.round(coordAt(form, round, polarOf(form, site.round, site.index, 'hole').angleRad, 'hole'));
+  const at = holePlace(host, round, straight + alongRound(host, site, move));
+  return { join: { ...join, at }, ...holeTag(holeName(form, round, at.index)) };
+}

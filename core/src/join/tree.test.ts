@@ -1,0 +1,62 @@
+import { rill, modelToy, modelOf } from '../model';
+import { cross, dot } from '../form';
+import { move, sitesOf, type Placed } from './index';
+
+let n = 0;
+const model = modelToy(rill(() => `i${++n}`));
+const named = (name: string): Placed[] => model.placed.filter((p) => modelOf(model, p.part).name === name);
+const middle = (p: Placed) => move(p.placement, [0, 0, (p.form.z[0] + p.form.z[p.form.z.length - 1]) / 2]);
+
+describe('the assembled otter', () => {
+  it('places every piece by a proper rotation, never a mirror image', () => {
+    expect(model.placed).toHaveLength(10);
+    expect(model.loose).toEqual([]);
+    for (const {
+      placement: { rows },
+    } of model.placed) {
+      expect(dot(cross(rows[0], rows[1]), rows[2])).toBeCloseTo(1, 9);
+      for (const a of rows) expect(dot(a, a)).toBeCloseTo(1, 9);
+    }
+  });
+
+  it('stands as an otter sits: head above body, ears above the snout, snout and legs in front, tail behind', () => {
+    const at = (name: string) => named(name).map(middle)[0];
+    expect(at('Head')[1]).toBeGreaterThan(at('Body')[1] + 30);
+    expect(at('Ear')[1]).toBeGreaterThan(at('Snout')[1] + 10);
+    expect(at('Snout')[2]).toBeGreaterThan(at('Head')[2] + 20);
+    expect(at('Leg')[2]).toBeGreaterThan(at('Body')[2]);
+    expect(at('Tail')[2]).toBeLessThan(at('Body')[2]);
+  });
+
+  it('mirrors twins in space: what the nearest hole misses is said and is under half a stitch cell', () => {
+    for (const name of ['Ear', 'Arm', 'Leg']) {
+      const [a, b] = named(name).map(middle);
+      const join = model.sites.find((s) => modelOf(model, s.join.guest.part).name === name)!;
+      const { missMm } = join.sites[1];
+      // Half the diagonal of a cell of 4.35 by 4 mm.
+      expect(missMm).toBeLessThan(Math.hypot(4.35, 4) / 2 + 0.01);
+      expect(Math.abs(a[0] + b[0])).toBeLessThan(2 * missMm + 4);
+      expect(Math.abs(a[1] - b[1])).toBeLessThan(2 * missMm + 4);
+    }
+  });
+
+  it('gives four pins round the place: above, below, left and right as the toy has them', () => {
+    const join = model.sites.find((s) => modelOf(model, s.join.guest.part).name === 'Arm')!;
+    const host = model.placed.find((p) => p.part === join.join.at.part)!;
+    const [site] = sitesOf(join.join, host, modelOf(model, join.join.guest.part).form);
+    const round = site.name!.round[1];
+    // The body stands on its ring, so up is further from it.
+    expect(site.pins!.top!.round[1]).toBeGreaterThan(round);
+    expect(site.pins!.bottom!.round[1]).toBeLessThan(round);
+    // Right-handed and ring down, numbers grow towards the toy's right (decision 16).
+    expect(site.pins!.right!.stitch[0]).toBeGreaterThan(site.pins!.left!.stitch[0]);
+  });
+
+  it('says nothing about a place whose round is gone', () => {
+    const { join } = model.sites[1];
+    const host = model.placed.find((p) => p.part === join.at.part)!;
+    expect(
+      sitesOf({ ...join, at: { ...join.at, course: { ...join.at.course, mark: 'gone' } } }, host, host.form),
+    ).toEqual([]);
+  });
+});

@@ -1,0 +1,204 @@
+import { coordAt, courseOf, frontAngle, type Place, type Spot } from '../../address';
+import { bareHead, hardwareOf, faceCentre } from '../../feature';
+import type { Firmness } from '../../form';
+import { holePlace, holeSpot, wholeEdge, type Aim, type Edge } from '../../join';
+import {
+  addParts,
+  changePart,
+  changeSettings,
+  newFile,
+  newToy,
+  newYarn,
+  setFeature,
+  setJoin,
+  type NewId,
+  type Toy,
+  type ToyFile,
+} from '../../toy';
+import type { PartModel } from '../part';
+import { modelToy } from '../toy';
+
+import { DAPPLE_TEXT } from './dapple';
+import { RILL_TEXT } from './rill';
+import { RUBY_TEXT } from './ruby';
+
+const EYE_MM = 9;
+const eyeHardware = (mm: number) => ({
+  ...hardwareOf(mm),
+  loose: [],
+  felt: null,
+});
+
+/** Rill with all his parts, eyes, nose and seams, built by the same edits that a maker's taps make. */
+export function rill(newId: NewId): Toy {
+  let toy = changeSettings(addParts(newToy('Rill', newId), RILL_TEXT, newId), { age: '3 years and over' });
+  toy = filled(toy, {
+    Snout: 'soft',
+    Ear: 'empty',
+    Head: 'firm',
+    Body: 'medium',
+    Arm: 'soft',
+    Leg: 'medium',
+    Tail: 'soft',
+  });
+  for (const part of modelToy(toy).parts) {
+    if (part.name === 'Snout')
+      toy = changePart(toy, part.part.id, { pose: { ringIs: 'nose', start: 'under', out: 'right side' } });
+  }
+  toy = { ...toy, palette: [...toy.palette, newYarn('dark', '#33231d')] };
+  toy = withEyes(toy, newId);
+  toy = withNose(toy, newId);
+  return withSeams(toy, newId);
+}
+
+/** Rill in a file of his own. */
+export function rillFile(newId: NewId): ToyFile {
+  return newFile(rill(newId));
+}
+
+/** Dapple the snail: worked together instead of sewn, all features embroidered. */
+export function dappleFile(newId: NewId): ToyFile {
+  let toy = changeSettings(addParts(newToy('Dapple', newId), DAPPLE_TEXT, newId), { age: 'under 18 months' });
+  toy = filled(toy, { Stalk: 'empty', Neck: 'soft', Tail: 'empty', Foot: 'empty', Shell: 'medium' });
+  const neck = named(toy, 'Neck');
+  const round = 4;
+  return newFile(
+    setFeature(toy, {
+      kind: 'eyes',
+      id: newId(),
+      part: neck.part.id,
+      copy: null,
+      making: 'embroidered',
+      ...eyeHardware(6),
+      colour: '#33231d',
+      look: 'front',
+      saidAs: 'stitches-between',
+      pair: {
+        course: courseOf(neck.fabric, round),
+        at: 'hole',
+        centre: faceCentre(bareHead(neck.form), 'marker', round, 5, 9),
+        between: 5,
+        linked: true,
+        offset: { left: [0, 0], right: [0, 0] },
+      },
+    }),
+  );
+}
+
+/** Ruby the radish: a charm without a face. */
+export function rubyFile(newId: NewId): ToyFile {
+  const toy = changeSettings(addParts(newToy('Ruby', newId), RUBY_TEXT, newId), { age: 'accessory' });
+  return newFile(filled(toy, { Leaf: 'empty', Radish: 'firm', Loop: 'empty' }));
+}
+
+const filled = (toy: Toy, fills: Record<string, Firmness>): Toy =>
+  modelToy(toy).parts.reduce(
+    (so, part) => (fills[part.name] ? changePart(so, part.part.id, { fill: fills[part.name] }) : so),
+    toy,
+  );
+
+const named = (toy: Toy, name: string): PartModel => modelToy(toy).parts.find((p) => p.name === name)!;
+
+function withEyes(toy: Toy, newId: NewId): Toy {
+  const head = named(toy, 'Head');
+  const round = 10;
+  return setFeature(toy, {
+    kind: 'eyes',
+    id: newId(),
+    part: head.part.id,
+    copy: null,
+    making: 'safety eye',
+    ...eyeHardware(EYE_MM),
+    colour: '#111214',
+    look: 'front',
+    saidAs: 'stitches-between',
+    pair: {
+      course: courseOf(head.fabric, round),
+      at: 'hole',
+      centre: faceCentre(bareHead(head.form), 'marker', round, 9, hardwareOf(EYE_MM).washerMm),
+      between: 9,
+      linked: true,
+      offset: { left: [0, 0], right: [0, 0] },
+    },
+  });
+}
+
+/** A dark nose across the ring and a mouth below it, on the snout. */
+function withNose(toy: Toy, newId: NewId): Toy {
+  const snout = named(toy, 'Snout');
+  const up = frontAngle(snout.form, snout.fabric.rounds.length - 1);
+  // Left and right of one middle, which may be a stitch or a hole, so that the nose is straight.
+  const at = (round: number, degrees: number): Spot => {
+    const { count } = snout.fabric.rounds[round];
+    const wanted = (Math.min(Math.abs(degrees), 180 - Math.abs(degrees)) / 360) * count;
+    const from = coordAt(snout.form, round, Math.abs(degrees) > 90 ? up + Math.PI : up, 'hole');
+    const middle = Math.round(from * 2) / 2;
+    const half = Math.round(wanted - (middle % 1)) + (middle % 1);
+    const side = Math.sign(degrees) * (Math.abs(degrees) > 90 ? -1 : 1);
+    return holeSpot(snout.fabric, round, Math.round(middle + side * half));
+  };
+  const base = { kind: 'embroidery' as const, part: snout.part.id, copy: null };
+  const nose = setFeature(toy, {
+    ...base,
+    id: newId(),
+    name: 'Nose',
+    colour: '#33231d',
+    strokes: 6,
+    path: [at(3, -42), at(3, 42), at(1, 180), at(3, -42)],
+  });
+  return setFeature(nose, {
+    ...base,
+    id: newId(),
+    name: 'Mouth',
+    colour: '#33231d',
+    strokes: 1,
+    path: [at(4, 135), at(3, 155), at(1, 180), at(3, -155), at(4, -135)],
+  });
+}
+
+function withSeams(toy: Toy, newId: NewId): Toy {
+  const at = (host: string, roundNumber: number, degrees: number): Place => {
+    const part = named(toy, host);
+    const piece = modelToy(toy).pieces.find((p) => p.part === part.part.id)!;
+    const round = roundNumber - 1;
+    return holePlace(
+      piece,
+      round,
+      Math.round(coordAt(part.form, round, piece.frontRad + (degrees * Math.PI) / 180, 'hole')),
+    );
+  };
+  const sew = (
+    so: Toy,
+    guest: string,
+    place: Place,
+    aim: Aim,
+    twin: boolean,
+    edge: Edge = wholeEdge('open'),
+  ): Toy => {
+    const { part, copies } = named(so, guest);
+    return setJoin(so, {
+      kind: 'sewn',
+      id: newId(),
+      guest: { part: part.id, copy: copies[0].id },
+      at: place,
+      edge,
+      aim,
+      twin: twin ? { copy: copies[1].id } : null,
+    });
+  };
+  const head = named(toy, 'Head');
+  const end = {
+    part: head.part.id,
+    copy: head.copies[0].id,
+    course: courseOf(head.fabric, head.fabric.rounds.length - 1),
+    at: 'edge' as const,
+    index: 0,
+    of: 6,
+  };
+  let so = sew(toy, 'Body', end, { tiltDeg: 0, towardDeg: 0 }, false);
+  so = sew(so, 'Snout', at('Head', 13, 0), { tiltDeg: 0, towardDeg: 0 }, false);
+  so = sew(so, 'Ear', at('Head', 7, 78), { tiltDeg: 5, towardDeg: 0 }, true, wholeEdge('flattened'));
+  so = sew(so, 'Arm', at('Body', 23, 62), { tiltDeg: 70, towardDeg: 180 }, true);
+  so = sew(so, 'Leg', at('Body', 7, 36), { tiltDeg: 30, towardDeg: 110 }, true);
+  return sew(so, 'Tail', at('Body', 8, 140), { tiltDeg: 62, towardDeg: 90 }, false);
+}

@@ -1,0 +1,72 @@
+import { coordOf, polarOf, resolvePlace, type Spot } from '../address';
+import { spotsOf, thingOf, type Feature, type Head, type Thing } from '../feature';
+import { kept } from '../kept';
+import { edgeReach, type Join } from '../join';
+import type { Toy } from '../toy';
+import type { PartModel } from './part';
+import type { ToyModel } from './toy';
+
+/** A part as something that gets a face, with what else is on it: parts sewn on, noses, embroidery. */
+export const headOf = (model: ToyModel, part: PartModel): Head => headIn(model.toy, model.parts, part);
+
+const guestsOn = (toy: Toy, parts: readonly PartModel[], part: PartModel) =>
+  toy.joins.flatMap((join) => {
+    const guest =
+      join.at.part === part.part.id ? parts.find((p) => p.part.id === join.guest.part) : undefined;
+    return guest ? [{ join, guest }] : [];
+  });
+
+/** A head among the parts of a toy. Moving an eye leaves it as it was. */
+export function headIn(toy: Toy, parts: readonly PartModel[], part: PartModel): Head {
+  const guests = guestsOn(toy, parts, part);
+  const others = toy.features.filter((f) => f.kind !== 'eyes' && f.part === part.part.id);
+  return headWith(part, toy.settings.ownSmallestMm, guests, others);
+}
+
+type Guests = readonly { join: Join; guest: PartModel }[];
+
+const headWith = kept(
+  (part: PartModel, ownSmallestMm: number | undefined, guests: Guests, others: readonly Feature[]): Head => ({
+    form: part.form,
+    ringIs: part.ringIs,
+    ownSmallestMm,
+    things: [
+      ...guests.flatMap(({ join, guest }) => sewnThing(part, join, guest)),
+      ...others.flatMap((f) => featureThing(part, f)),
+    ],
+  }),
+  (_, ownSmallestMm, guests, others) => [
+    ownSmallestMm,
+    ...guests.flatMap(({ join, guest }) => [join, guest]),
+    ...others,
+  ],
+);
+
+function sewnThing(part: PartModel, join: Join, guest: PartModel): Thing[] {
+  if (join.at.at === 'edge') return [];
+  return thingAt(part, join.at, {
+    id: join.id,
+    kind: 'part',
+    name: guest.name.toLowerCase(),
+    twin: join.twin !== null,
+    reachMm: edgeReach(guest.form, join.edge),
+  });
+}
+
+function featureThing(part: PartModel, f: Feature): Thing[] {
+  const thing = thingOf(f);
+  const [first] = spotsOf(f);
+  return thing && first ? thingAt(part, first, { id: f.id, twin: false, ...thing }) : [];
+}
+
+function thingAt(
+  part: PartModel,
+  spot: Spot,
+  thing: Pick<Thing, 'id' | 'kind' | 'name' | 'twin' | 'reachMm'>,
+): Thing[] {
+  const found = resolvePlace(part.fabric, spot);
+  if (found.state === 'homeless' || found.state === 'not-yet' || found.layer > 0) return [];
+  if (spot.at === 'edge' || spot.at === 'link') return [];
+  const { round, index } = found;
+  return [{ ...thing, round, polar: polarOf(part.form, round, coordOf(spot.at, index), spot.at) }];
+}

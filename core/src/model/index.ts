@@ -1,0 +1,10 @@
+export { copyName, fillSaid, modelPart, shapingOf } from './part';
+export type { PartModel } from './part';
+export { headOf } from './head';
+export { modelOf, modelToy, yarnColour } from './toy';
+export type { ToyModel } from './toy';
+export { expected, saidBy, WAYS, widestRound } from './measuring';
+export type { Found, Measured, PartWay, Said, Way } from './measuring';
+export { looksInput, relaxedLooks } from './looks';
+export type { LooksInput } from './looks';
+export { dappleFile, rill, rillFile, rubyFile } from './demo';

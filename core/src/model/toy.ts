@@ -1,0 +1,121 @@
+import { frontAngle } from '../address';
+import {
+  faceDirection,
+  resolveEyes,
+  resolveNose,
+  type EyePair,
+  type EyeState,
+  type Head,
+  type Nose,
+  type NoseState,
+} from '../feature';
+import {
+  assemble,
+  sitesOf,
+  type FaultyJoin,
+  type JoinSite,
+  type Piece,
+  type Placed,
+  type SewnJoin,
+} from '../join';
+import { kept } from '../kept';
+import { partOf, type Toy } from '../toy';
+import { headIn } from './head';
+import { modelPart, type PartModel } from './part';
+
+/** Everything computed about a toy. Derived from the design alone; the same toy gives the same model. */
+export interface ToyModel {
+  toy: Toy;
+  parts: readonly PartModel[];
+  pieces: readonly Piece[];
+  eyes: readonly { eyes: EyePair; state: EyeState }[];
+  noses: readonly { nose: Nose; state: NoseState }[];
+  sites: readonly { join: SewnJoin; sites: readonly JoinSite[] }[];
+  placed: readonly Placed[];
+  loose: readonly Piece[];
+  /** joins that cannot be made as they are written */
+  joinFaults: readonly FaultyJoin[];
+}
+
+/** The whole toy: every part, every piece, where features and joins stand now, and how it is put together. */
+export const modelToy = kept((toy: Toy): ToyModel => {
+  const parts = toy.parts.map((p) => modelPart(toy, p));
+  const homeOf = (id: string) => parts.find((p) => p.part.id === id && p.fabric.rounds.length > 0);
+  const onHead = <F extends { part: string }, S>(
+    feature: F,
+    resolve: (head: Head, feature: F) => S,
+  ): S | { state: 'homeless' } => {
+    const home = homeOf(feature.part);
+    return home ? resolve(headIn(toy, parts, home), feature) : { state: 'homeless' };
+  };
+  const eyes = toy.features.flatMap((f) =>
+    f.kind === 'eyes' ? [{ eyes: f, state: onHead(f, resolveEyes) }] : [],
+  );
+  const noses = toy.features.flatMap((f) =>
+    f.kind === 'nose' ? [{ nose: f, state: onHead(f, resolveNose) }] : [],
+  );
+  const pieces = parts
+    .filter((p) => p.fabric.rounds.length > 0)
+    .flatMap((p) => {
+      const frontRad = frontOf(headIn(toy, parts, p), p, eyes);
+      return p.copies.map((c): Piece => ({
+        part: p.part.id,
+        copy: c.id,
+        form: p.form,
+        ringIs: p.ringIs,
+        frontRad,
+      }));
+    });
+  const { placed, loose, faults: joinFaults } = assemble(pieces, toy.joins);
+  return {
+    toy,
+    parts,
+    pieces,
+    eyes,
+    noses,
+    sites: sitesIn(toy, pieces, joinFaults),
+    placed,
+    loose,
+    joinFaults,
+  };
+});
+
+/** Where every join stands; none for one that is left out. */
+function sitesIn(toy: Toy, pieces: readonly Piece[], faults: readonly FaultyJoin[]): ToyModel['sites'] {
+  const leftOut = new Set(
+    faults.filter((f) => f.fault === 'sewn twice' || f.fault === 'circle').map((f) => f.join),
+  );
+  const pieceOf = (of: { part: string; copy: string }) =>
+    pieces.find((p) => p.part === of.part && p.copy === of.copy);
+  return toy.joins.map((join) => {
+    const [host, guest] = [pieceOf(join.at), pieceOf(join.guest)];
+    const all = host && guest && !leftOut.has(join) ? sitesOf(join, host, guest.form) : [];
+    return { join, sites: all.filter((s) => pieceOf({ part: join.guest.part, copy: s.copy })) };
+  });
+}
+
+/** The direction of a part's face: of its eyes if it has some, else opposite the round start at its last round. */
+function frontOf(head: Head, part: PartModel, eyes: ToyModel['eyes']): number {
+  const own = eyes.find((e) => e.eyes.part === part.part.id);
+  if (own && own.state.state !== 'homeless')
+    return faceDirection(head, own.eyes.pair.centre.by, own.state.round, own.eyes.washerMm);
+  return frontAngle(part.form, part.fabric.rounds.length - 1);
+}
+
+/** The model of one part of a toy model. @throws RangeError when there is none */
+export function modelOf(model: ToyModel, partId: string): PartModel {
+  const found = model.parts.find((p) => p.part.id === partId);
+  if (!found) return modelPart(model.toy, partOf(model.toy, partId));
+  return found;
+}
+
+/** Yarn of a slot that nobody has given a colour, #rrggbb. */
+const NO_COLOUR = '#b98d62';
+
+/** The yarn colour of a piece, #rrggbb: the copy's own, else the toy's for the slot the text names. */
+export function yarnColour(model: ToyModel, partId: string, copyId: string): string {
+  const part = model.parts.find((p) => p.part.id === partId);
+  const slot = part?.reading.colour ?? model.toy.palette[0]?.slot ?? '';
+  const own = part?.part.copies.find((c) => c.id === copyId)?.palette[slot];
+  return own ?? model.toy.palette.find((y) => y.slot === slot)?.colour ?? NO_COLOUR;
+}

@@ -1,0 +1,120 @@
+import { modelOf, yarnColour, type ToyModel } from '../model';
+import type { Plan } from './plan';
+import { stepWords } from './sentences';
+import type { Sign, TaskWords } from './task';
+import { kindOf, type Step } from './tasks';
+
+/** What a part's strand does while a row lasts. */
+export interface Strand {
+  lane: number;
+  yarn: string;
+  state: 'starts' | 'worked' | 'parked' | 'ends';
+}
+
+/** One row of the plan: its words, its sign, and what every lane does while it lasts. Yarns are #rrggbb. */
+export interface LaneRow extends TaskWords {
+  key: string;
+  sign: Sign;
+  lane: number;
+  /** yarn of the row's own lane; null for the whole toy */
+  yarn: string | null;
+  band: boolean;
+  strands: readonly Strand[];
+  /** the lane that this row joins into its own */
+  joins: { lane: number; yarn: string } | null;
+}
+
+/** A step as it is told: the first of the copies that do the same, and whether all of the part's copies do. */
+interface Told {
+  step: Step;
+  together: boolean;
+}
+
+/** Steps that several copies do alike are told once. */
+function told(model: ToyModel, plan: Plan): Told[] {
+  const alike = new Map<string, Step[]>();
+  for (const step of plan.steps) {
+    const key = JSON.stringify([step.kind, step.part, step.about]);
+    alike.set(key, [...(alike.get(key) ?? []), step]);
+  }
+  return [...alike.values()].flatMap((steps) => {
+    const copies = steps[0].part === '' ? 1 : modelOf(model, steps[0].part).copies.length;
+    const together = copies > 1 && steps.length === copies;
+    const shown = together ? steps.slice(0, 1) : steps;
+    return shown.map((step) => ({ step, together }));
+  });
+}
+
+const ownerOf = (step: Step): string => (step.kind === 'sew' ? step.host.part : step.part);
+const guestOf = (step: Step): string | null => (step.kind === 'sew' ? step.part : null);
+
+/** The last row that each part is in. */
+function lastRows(rows: readonly Told[]): Map<string, number> {
+  const last = new Map<string, number>();
+  rows.forEach(({ step }, i) => {
+    for (const part of [step.part, ownerOf(step)]) if (part) last.set(part, i);
+  });
+  return last;
+}
+
+/** Which part is on which lane: a lane is free again once its part has been joined. */
+class Lanes {
+  private readonly busy: (string | null)[] = [];
+  private readonly of = new Map<string, number>();
+  most = 0;
+
+  /** Gives a part a lane; true when it has none yet. */
+  begin(part: string): boolean {
+    if (part === '' || this.of.has(part)) return false;
+    const free = this.busy.indexOf(null);
+    const lane = free < 0 ? this.busy.length : free;
+    this.busy[lane] = part;
+    this.of.set(part, lane);
+    this.most = Math.max(this.most, this.busy.length);
+    return true;
+  }
+
+  end(part: string): void {
+    const lane = this.of.get(part);
+    if (lane !== undefined && this.busy[lane] === part) this.busy[lane] = null;
+  }
+
+  at = (part: string | null): number | null => (part ? (this.of.get(part) ?? null) : null);
+
+  shown = (): { part: string; lane: number }[] =>
+    this.busy.flatMap((part, lane) => (part === null ? [] : [{ part, lane }]));
+}
+
+/** Copies of a part share a lane, and a row where they do the same. */
+export function lanesOf(model: ToyModel, plan: Plan): { rows: LaneRow[]; lanes: number } {
+  const yarn = (part: string) => yarnColour(model, part, modelOf(model, part).copies[0]?.id ?? '');
+  const all = told(model, plan);
+  const lastOf = lastRows(all);
+  const lanes = new Lanes();
+  const rows = all.map(({ step, together }, i): LaneRow => {
+    const [own, guest] = [ownerOf(step), guestOf(step)];
+    const starts = lanes.begin(own);
+    const state = (part: string): Strand['state'] => {
+      if (part !== own) return 'parked';
+      if (starts) return 'starts';
+      return lastOf.get(part) === i ? 'ends' : 'worked';
+    };
+    const joined = lanes.at(guest);
+    const row: LaneRow = {
+      key: step.key,
+      ...stepWords(step, model, together),
+      sign: kindOf(step.kind).sign,
+      lane: lanes.at(own) ?? 0,
+      yarn: own ? yarn(own) : null,
+      band: step.kind === 'eyes',
+      strands: lanes
+        .shown()
+        .filter(({ part }) => part !== guest)
+        .map(({ part, lane }) => ({ lane, yarn: yarn(part), state: state(part) })),
+      joins: guest !== null && joined !== null ? { lane: joined, yarn: yarn(guest) } : null,
+    };
+    for (const part of [guest, own]) if (part && lastOf.get(part) === i) lanes.end(part);
+    return row;
+  });
+  return { rows, lanes: Math.max(1, lanes.most) };
+}

@@ -1,0 +1,40 @@
+import type { TaskBase, TaskKind } from '../task';
+import { embroider } from './embroider';
+import { close, fastenOff } from './finish';
+import { inspect, weaveIn } from './last';
+import { layer } from './layer';
+import { lookAgain } from './lookAgain';
+import { posts } from './posts';
+import { rounds } from './rounds';
+import { sew } from './sew';
+import { stuff } from './stuff';
+import { washers } from './washers';
+
+/**
+ * The table of kinds: a kind of task is one file and one line here. The order of the lines is the order at one pause:
+ * what is still worked first, then posts and embroidery before the fill, a second look after it, closing last.
+ */
+export const TASKS = {
+  rounds,
+  layer,
+  eyes: posts,
+  washers,
+  embroider,
+  stuff,
+  'look-again': lookAgain,
+  close,
+  'fasten-off': fastenOff,
+  sew,
+  ends: weaveIn,
+  inspect,
+};
+
+export type StepKind = keyof typeof TASKS;
+
+/** A task as a step of the plan, of any kind of the table. */
+export type Step = { [K in StepKind]: (typeof TASKS)[K] extends TaskKind<infer T> ? T : never }[StepKind];
+
+/** What the table says of a kind, whatever it is. */
+export const kindOf = (kind: StepKind): TaskKind<TaskBase> => TASKS[kind] as unknown as TaskKind<TaskBase>;
+
+export const KINDS = Object.keys(TASKS) as StepKind[];

@@ -1,0 +1,58 @@
+import { TIME } from '../../figures';
+import { planWords as say } from '../../words';
+import { pointsOfToy, pointWords } from '../points';
+import type { TaskBase, TaskKind } from '../task';
+
+export interface EndsTask extends TaskBase {
+  kind: 'ends';
+  count: number;
+}
+
+export interface InspectTask extends TaskBase {
+  kind: 'inspect';
+}
+
+const whole = { part: '', copy: '' };
+
+/** Every end of yarn woven in; a thread has two of its own. */
+export const weaveIn: TaskKind<EndsTask> = {
+  sign: 'needle',
+  rests: false,
+  ofToy: (_, before) => {
+    const count = before.reduce((n, e) => n + e.count * (e.what === 'thread' ? 2 : 1), 0);
+    const minutes = count * TIME.weaveIn.value;
+    return [
+      { kind: 'ends', ...whole, key: 'ends', about: '', count, points: [], minutes, content: String(count) },
+    ];
+  },
+  words: ({ count }) => ({
+    title: say.ends(count),
+    short: say.short.ends,
+    detail: say.endsDetail,
+    notes: [],
+    reason: say.endsReason,
+  }),
+};
+
+export const inspect: TaskKind<InspectTask> = {
+  sign: 'look',
+  rests: false,
+  ofToy: (model) => [
+    {
+      kind: 'inspect',
+      ...whole,
+      key: 'inspect',
+      about: '',
+      points: pointsOfToy(model),
+      minutes: 0,
+      content: '',
+    },
+  ],
+  words: ({ points }) => ({
+    title: say.inspect,
+    short: say.short.inspect,
+    detail: say.inspectDetail,
+    notes: pointWords(points),
+    reason: say.inspectReason,
+  }),
+};

@@ -1,0 +1,66 @@
+import type { FabricLayer } from '../../fabric';
+import type { PartModel } from '../../model';
+import { printItems, type Terms } from '../../notation';
+import { planWords as say } from '../../words';
+import { roundMinutes } from '../figures';
+import { bodyRounds } from '../fill';
+import { taskKey, type TaskBase, type TaskKind } from '../task';
+
+/** A frill, an edging or a fold: work that is not the part itself, at its turn in the text. */
+export interface LayerTask extends TaskBase {
+  kind: 'layer';
+  layer: FabricLayer['kind'];
+  loop: FabricLayer['loop'];
+  /** index of the layer in the part's fabric */
+  index: number;
+  /** label of the round that it is worked into */
+  on: string;
+  afterRound: number;
+  stitches: number;
+}
+
+const written = ({ reading }: PartModel, { rounds }: FabricLayer, terms: Terms): string =>
+  rounds.map((r) => printItems(reading.rounds[r.reading].items, terms)).join('; ');
+
+export const layer: TaskKind<LayerTask> = {
+  sign: 'ring',
+  rests: false,
+  ofPiece: ({ part, of }) =>
+    part.fabric.layers.map((one, index) => {
+      const on = part.fabric.rounds[Math.max(0, one.on)];
+      const about = `${one.rounds[0].mark}.${one.rounds[0].nth}`;
+      return {
+        after: bodyRounds(part, one.rounds[0].reading),
+        task: {
+          kind: 'layer',
+          ...of,
+          key: taskKey('layer', of.copy, about),
+          about,
+          layer: one.kind,
+          loop: one.loop,
+          index,
+          on: on.label,
+          afterRound: on.number,
+          stitches: one.rounds.reduce((sum, r) => sum + r.count, 0),
+          points: [],
+          minutes: roundMinutes(one.rounds),
+          content: written(part, one, 'us'),
+        },
+      };
+    }),
+  words: (task, { part, inside }) => {
+    const layerIs = part.fabric.layers[task.index];
+    const titles = {
+      fold: () => say.foldShut(inside),
+      edging: () => say.edgeRound(inside),
+      layer: () => say.layerOn(inside, task.on, task.loop ?? 'front'),
+    };
+    return {
+      title: titles[task.layer](),
+      short: say.short.layer,
+      detail: say.layerDetail(written(part, layerIs, part.terms), task.stitches),
+      notes: [],
+      reason: say.layerReason,
+    };
+  },
+};

@@ -1,0 +1,77 @@
+import { ENDS } from '../../figures';
+import { printItems } from '../../notation';
+import { planWords as say } from '../../words';
+import { colourJoins, roundMinutes } from '../figures';
+import { pointsOfRounds, pointWords } from '../points';
+import { taskKey, type PieceAtHand, type TaskBase, type TaskKind } from '../task';
+
+/** One round to tick in Make. `key` is stable: it names the copy and the marked round, never a label. */
+export interface RoundTick {
+  key: string;
+  /** index of the round in its part's fabric */
+  round: number;
+  /** index of the round in its part as read */
+  reading: number;
+  label: string;
+  count: number;
+  /** what was worked when it was ticked is compared with this */
+  content: string;
+}
+
+export interface RoundsTask extends TaskBase {
+  kind: 'rounds';
+  ticks: readonly RoundTick[];
+  stitches: number;
+  /** the tail left before the first stitch, mm; 0 where the piece goes on */
+  startTailMm: number;
+  /** how often a new colour is joined in the whole piece; told with its first rounds */
+  colourJoins: number;
+}
+
+/** Rounds `from` to `to` (end exclusive) of a piece, worked without a pause. */
+export function roundsTask({ model, part, of }: PieceAtHand, from: number, to: number): RoundsTask {
+  const rounds = part.fabric.rounds.slice(from, to);
+  const about = `${rounds[0].mark}.${rounds[0].nth}`;
+  const ticks = rounds.map((round, i) => ({
+    key: taskKey('round', of.copy, `${round.mark}.${round.nth}`),
+    round: from + i,
+    reading: round.reading,
+    label: round.label,
+    count: round.count,
+    content: `${printItems(part.reading.rounds[round.reading].items, 'us')}=${round.count}`,
+  }));
+  const first = from === 0;
+  return {
+    kind: 'rounds',
+    ...of,
+    key: taskKey('rounds', of.copy, about),
+    about,
+    ticks,
+    stitches: rounds.reduce((a, r) => a + r.count, 0),
+    startTailMm: first ? ENDS.startMm : 0,
+    colourJoins: first ? colourJoins(part.fabric) : 0,
+    points: first && of.copy === part.copies[0]?.id ? pointsOfRounds(model, of.part) : [],
+    minutes: roundMinutes(rounds),
+    content: ticks.map((t) => t.content).join(';'),
+  };
+}
+
+export const rounds: TaskKind<RoundsTask> = {
+  sign: 'ring',
+  rests: false,
+  ends: ({ startTailMm, colourJoins: joins }) => [
+    ...(startTailMm > 0 ? [{ what: 'start' as const, count: 1, eachMm: startTailMm }] : []),
+    ...(joins > 0
+      ? [{ what: 'colour' as const, count: joins * ENDS.colourChange.ends, eachMm: ENDS.colourChange.mm }]
+      : []),
+  ],
+  words: (task, { name, units }) => ({
+    title: say.rounds(name, task.ticks[0].label, task.ticks[task.ticks.length - 1].label),
+    short: say.short.rounds,
+    detail:
+      say.stitches(task.stitches) +
+      (task.startTailMm > 0 ? `, ${say.startTail(units.end(task.startTailMm))}` : ''),
+    notes: pointWords(task.points),
+    reason: say.roundsReason,
+  }),
+};

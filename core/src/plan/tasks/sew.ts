@@ -1,0 +1,82 @@
+import { holeKey, holeTag, type HoleName } from '../../address';
+import { TIME } from '../../figures';
+import type { JoinSite, OfPiece, Pins } from '../../join';
+import { modelOf, type ToyModel } from '../../model';
+import { planWords as say } from '../../words';
+import { taskKey, type TaskBase, type TaskKind } from '../task';
+import { insideName } from '../naming';
+
+/** Where an edge that is centred on its host's end is sewn. */
+export type AtEnd = { how: 'edge to edge'; hostStitches: number } | { how: 'round'; label: string };
+
+export interface SewTask extends TaskBase {
+  kind: 'sew';
+  join: string;
+  host: OfPiece;
+  /** the hole it is centred on; null at the host's end */
+  name: HoleName | null;
+  atEnd: AtEnd | null;
+  pins: Pins | null;
+  stitches: number;
+}
+
+/** Seams from the middle of the toy outwards: edge to edge first, then what sits on each host. */
+function seams(model: ToyModel): SewTask[] {
+  const order = [...model.sites].sort(
+    (a, b) => Number(b.join.at.at === 'edge') - Number(a.join.at.at === 'edge'),
+  );
+  return order.flatMap(({ sites }) => sites.map((site) => seam(model, site)));
+}
+
+function seam(model: ToyModel, site: JoinSite): SewTask {
+  const { join } = site;
+  const atEnd = site.name ? null : endOf(model, site);
+  return {
+    kind: 'sew',
+    part: join.guest.part,
+    copy: site.copy,
+    key: taskKey('sew', site.copy, join.id),
+    about: join.id,
+    join: join.id,
+    host: { part: join.at.part, copy: join.at.copy },
+    name: site.name,
+    atEnd,
+    pins: site.pins,
+    stitches: site.guestEdge,
+    points: [],
+    minutes: TIME.seamPerStitch.value * site.guestEdge + TIME.seamPlus.value,
+    content: `${site.name ? holeKey(site.name) : endKey(atEnd)}:${site.guestEdge}`,
+  };
+}
+
+function endOf(model: ToyModel, site: JoinSite): AtEnd {
+  const { fabric } = modelOf(model, site.join.at.part);
+  return fabric.closed
+    ? { how: 'round', label: fabric.rounds[site.round].label }
+    : { how: 'edge to edge', hostStitches: site.hostEdge };
+}
+
+const endKey = (end: AtEnd | null): string => {
+  if (!end) return '';
+  return end.how === 'round' ? `round.${end.label}` : `edge.${end.hostStitches}`;
+};
+
+function whereWords({ name, atEnd, stitches }: SewTask): string {
+  if (name) return say.at(holeTag(name).rounds, holeTag(name).stitches);
+  return atEnd?.how === 'edge to edge'
+    ? say.edgeToEdge(stitches, atEnd.hostStitches)
+    : say.roundTheEnd(atEnd?.label ?? '');
+}
+
+export const sew: TaskKind<SewTask> = {
+  sign: 'sew',
+  rests: false,
+  ofToy: seams,
+  words: (task, { model, inside }) => ({
+    short: say.short.sew,
+    title: say.sew(inside, insideName(modelOf(model, task.host.part), task.host.copy)),
+    detail: say.sewDetail(task.stitches, whereWords(task)),
+    notes: [],
+    reason: say.sewReason,
+  }),
+};

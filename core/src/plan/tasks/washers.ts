@@ -1,0 +1,53 @@
+import { DISC_OVER_WASHER_MM, TIME } from '../../figures';
+import { planWords as say } from '../../words';
+import { pointsOfFeature, pointWords } from '../points';
+import { taskKey, type TaskBase, type TaskKind } from '../task';
+import { isPosts, type PostsTask } from './posts';
+
+/** The click: a washer never comes off again. */
+export interface WashersTask extends TaskBase {
+  kind: 'washers';
+  feature: string;
+  afterRound: number;
+  count: number;
+  washerMm: number;
+  /** the disc of felt that goes under each washer, mm; null for none */
+  discMm: number | null;
+}
+
+const washersFor = (task: PostsTask): WashersTask => ({
+  kind: 'washers',
+  part: task.part,
+  copy: task.copy,
+  key: taskKey('washers', task.copy, task.feature),
+  about: task.feature,
+  feature: task.feature,
+  afterRound: task.afterRound,
+  count: task.names.length,
+  washerMm: task.washerMm,
+  discMm: task.backing ? task.washerMm + DISC_OVER_WASHER_MM : null,
+  points: [],
+  minutes: task.names.length * TIME.washer.value,
+  content: String(task.washerMm),
+});
+
+export const washers: TaskKind<WashersTask> = {
+  sign: 'washer',
+  rests: false,
+  ofPiece: ({ model, due }) =>
+    due.flatMap(({ after, task }) => {
+      if (!isPosts(task) || !task.plastic || task.stopped) return [];
+      const points = pointsOfFeature(model, task.feature).filter((p) => p.check === 2);
+      return [{ after, task: { ...washersFor(task), points } }];
+    }),
+  words: (task) => ({
+    title: say.washers(task.count),
+    short: say.short.washers,
+    detail:
+      task.discMm === null
+        ? say.washersDetail(String(task.washerMm))
+        : say.washersBacked(String(task.washerMm), String(task.discMm)),
+    notes: pointWords(task.points),
+    reason: say.washersReason,
+  }),
+};

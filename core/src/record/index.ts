@@ -1,0 +1,5 @@
+export { withDeed } from './log';
+export { check, openChecks, tick, ticksOf, tickWithin, uncheck, untick, whereAmI } from './making';
+export type { Tick } from './making';
+export { progressOf } from './progress';
+export type { Progress } from './progress';

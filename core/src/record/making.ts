@@ -1,0 +1,68 @@
+import type { CheckId, Plan, PostsCheck, RoundTick, Step } from '../plan';
+import type { Deed } from '../toy';
+import type { Progress } from './progress';
+
+/** One tap of the big tick: a round, or a step that is not rounds. */
+export interface Tick {
+  key: string;
+  step: Step;
+  round: RoundTick | null;
+  content: string;
+}
+
+/** The plan as single ticks, in order. */
+export function ticksOf(plan: Plan): Tick[] {
+  return plan.steps.flatMap((step): Tick[] =>
+    step.kind === 'rounds'
+      ? step.ticks.map((round) => ({ key: round.key, step, round, content: round.content }))
+      : [{ key: step.key, step, round: null, content: step.content }],
+  );
+}
+
+/** Whether what was ticked is still what it was; where an old file does not tell, it counts as done as it is. */
+const isSame = (then: string | null, now: string): boolean => then === null || then === now;
+
+/** Where the maker is: the first tick not done. `changed` lists done ticks whose content is another one now (decision 31). */
+export function whereAmI(
+  ticks: readonly Tick[],
+  { done }: Progress,
+): { at: number; done: number; changed: Tick[] } {
+  const ticked = ticks.filter((t) => t.key in done);
+  const at = ticks.findIndex((t) => !(t.key in done));
+  return {
+    at: at < 0 ? ticks.length : at,
+    done: ticked.length,
+    changed: ticked.filter((t) => !isSame(done[t.key], t.content)),
+  };
+}
+
+/** Ticks one step done. */
+export const tick = ({ key, content }: Tick): Deed => ({ what: 'done', key, content });
+
+/** Takes the tick of one step back, with its checks. */
+export const untick = ({ key }: Tick): Deed => ({ what: 'undone', key });
+
+/** The key of one check of a step, beside the step's own among what is done. */
+const checkKey = ({ key }: Tick, id: CheckId): string => `${key}/${id}`;
+
+/** The checks of a step that are still to be made, in order; one whose number has changed since is made again. */
+export function openChecks(t: Tick, { done }: Progress): readonly PostsCheck[] {
+  const checks = t.step.kind === 'eyes' ? t.step.checks : [];
+  return checks.filter((c) => {
+    const key = checkKey(t, c.id);
+    return !(key in done && isSame(done[key], c.content));
+  });
+}
+
+/** Ticks one check. */
+export const check = (t: Tick, { id, content }: PostsCheck): Deed => ({
+  what: 'done',
+  key: checkKey(t, id),
+  content,
+});
+
+/** Takes one check back. */
+export const uncheck = (t: Tick, id: CheckId): Deed => ({ what: 'undone', key: checkKey(t, id) });
+
+/** Notes how many repeats of the current round are done. */
+export const tickWithin = ({ key }: Tick, repeats: number): Deed => ({ what: 'repeats', key, repeats });

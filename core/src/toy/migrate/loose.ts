@@ -1,0 +1,2 @@
+/** A file whose shape nobody has looked at yet. */
+export type Loose = Record<string, unknown>;

@@ -1,0 +1,90 @@
+import Joi from 'joi';
+import { documentWords as say } from '../../words';
+import type { Copy, NamedGauge, Part, Pose, Settings, StretchSaid, Yarn } from '../types';
+import { colour, course, id, objectOf, word } from './places';
+
+const copy = objectOf<Copy>({
+  id: id.required(),
+  name: word.required(),
+  palette: Joi.object().pattern(word, word).required(),
+});
+
+const pose = objectOf<Pose>({
+  ringIs: Joi.string().valid('crown', 'chin', 'nose', 'sole', 'back', 'tip', 'mouth').required(),
+  start: Joi.string().valid('back', 'under').required(),
+  out: Joi.string().valid('right side', 'wrong side').required(),
+});
+
+const stretch = objectOf<StretchSaid>({
+  from: course.required(),
+  to: course.required(),
+  is: Joi.string().valid('head', 'neck', 'body', 'limb', 'other').required(),
+  fill: Joi.string().valid('empty', 'soft', 'medium', 'firm', 'yarn ends').allow(null).required(),
+});
+
+export const part = objectOf<Part>({
+  id: id.required(),
+  text: Joi.string().allow('').required(),
+  marks: Joi.array().items(id).required(),
+  copies: Joi.array().items(copy).required(),
+  pose: pose.required(),
+  fill: Joi.string().valid('empty', 'soft', 'medium', 'firm').required(),
+  gauge: id.required(),
+  shaping: Joi.alternatives(
+    Joi.object({ how: Joi.valid('as worked', 'flattened', 'folded').required() }),
+    Joi.object({ how: Joi.valid('pushed in').required(), rim: course.required() }),
+  ).required(),
+  stretches: Joi.array().items(stretch).required(),
+}).custom((value: Part, helpers) =>
+  value.marks.length === value.text.split('\n').length
+    ? value
+    : helpers.error('any.custom', { error: new Error(say.marksDisagree) }),
+);
+
+export const yarn = objectOf<Yarn>({
+  slot: word.required(),
+  name: word.required(),
+  colour: colour.required(),
+  ball: objectOf<NonNullable<Yarn['ball']>>({
+    grams: Joi.number().positive().required(),
+    metres: Joi.number().positive().required(),
+  })
+    .allow(null)
+    .required(),
+  strands: Joi.number().integer().min(1).required(),
+  hardToSee: Joi.boolean().allow(null).required(),
+  sheds: Joi.boolean().allow(null).required(),
+});
+
+export const gauge = objectOf<NamedGauge>({
+  id: id.required(),
+  name: word.required(),
+  hookMm: Joi.number().positive().required(),
+  hookBy: Joi.string().valid('said', 'assumed', 'not known').required(),
+  hookWords: word,
+  postGive: Joi.number().positive(),
+  postRangePercent: Joi.number().min(0),
+  stitchMm: Joi.number().positive(),
+  roundMm: Joi.number().positive(),
+  stitchRangePercent: Joi.number().min(0),
+  roundRangePercent: Joi.number().min(0),
+  yarnPerStitchMm: Joi.number().positive(),
+  gramsPerMetre: Joi.number().positive(),
+  yarn: word,
+  leanStitches: Joi.number(),
+  holeStretch: Joi.number().positive(),
+  hand: Joi.string().valid('right', 'left').required(),
+  yarnUnder: Joi.boolean().required(),
+});
+
+export const settings = objectOf<Settings>({
+  terms: Joi.string().valid('us', 'uk').required(),
+  age: Joi.string()
+    .valid('under 18 months', '18 to 36 months', '3 years and over', 'accessory', 'display only', 'unknown')
+    .required(),
+  region: Joi.string().valid('eu-uk', 'us', 'own').required(),
+  fillWith: Joi.string().valid('polyester', 'cotton', 'wool').required(),
+  units: Joi.string().valid('mm', 'inch').required(),
+  hooks: Joi.string().valid('mm', 'letter', 'number').required(),
+  ownSmallestMm: Joi.number().positive(),
+});
