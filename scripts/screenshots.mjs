@@ -115,7 +115,7 @@ async function walk(name, viewport, colorScheme, wanted) {
       .last()
       .click();
   await keep('make');
-  await page.getByRole('button', { name: /^Safety/ }).click();
+  await page.getByRole('link', { name: /^Safety/ }).click();
   await keep('safety');
   await station('Parts');
   await page.getByRole('button', { name: 'Measure your gauge' }).click();

@@ -26,43 +26,96 @@ import {
   type Head,
 } from '@hoppla/core/feature';
 import { formOf } from '@hoppla/core/form';
+import { headOf, type PartModel } from '@hoppla/core/model';
 import { markText, read } from '@hoppla/core/notation';
 import { faceWords, unitWords } from '@hoppla/core/words';
 import { firmnessOf, gaugeOfCall, Misuse, number, terms, type Answer, type Call } from './call';
+import { openedToy } from './opened';
 import { cliWords as say } from './words';
 
 const UNITS = unitWords('mm');
 
+/** The head that is asked about, with the pair that its eyes are of. */
+interface Asked {
+  name: string;
+  head: Head;
+  eyes: EyePair;
+}
+
 /** Where a pair of eyes goes, in every school, with its checks. Words that can be read in several ways list their readings as questions; the first is used, or `--reading K`. Words that cannot be are answered with the nearest that can. */
 export function faceCommand(text: string, call: Call): Answer {
-  if (text.trimStart().startsWith('{')) throw new Misuse(say.faceOfText);
-  const reading = read(text, { terms: terms(call) });
-  let line = 0;
-  const { marks } = markText(text, () => `line${++line}`);
+  const phrase = call.flags.get('--at');
+  if (phrase === undefined) throw new Misuse(say.needsValue('--at'));
+  const asked = text.trimStart().startsWith('{') ? inToy(text, call) : onPage(text, call);
+  if ('err' in asked) return asked;
+  const eyeMm = number(call, '--eye');
+  const eyes: EyePair =
+    eyeMm === undefined ? asked.eyes : { ...asked.eyes, ...hardwareOf(eyeMm), making: 'safety eye' };
+  return placed(phrase, { ...asked, eyes }, call);
+}
+
+const noEyes = (name: string): Answer => ({
+  out: '',
+  err: `${say.noEyesHere(name || say.unnamed)}\n`,
+  code: 1,
+});
+
+/** The part with the name that was asked for, else the first that `suits`, else the first with rounds. */
+function partAsked<P>(
+  parts: readonly P[],
+  call: Call,
+  of: { name: (part: P) => string; rounds: (part: P) => number; suits: (part: P) => boolean },
+): P {
   const wanted = call.flags.get('--part');
+  const worked = parts.filter((p) => of.rounds(p) > 0);
   const part =
     wanted === undefined
-      ? (reading.parts.find((p) => p.rounds.length > 0) ?? reading.parts[0])
-      : reading.parts.find((p) => p.name.toLowerCase() === wanted.toLowerCase());
-  if (!part)
+      ? (worked.find(of.suits) ?? worked[0] ?? parts[0])
+      : parts.find((p) => of.name(p).toLowerCase() === wanted.toLowerCase());
+  if (part === undefined)
     throw new Misuse(
       say.noPart(
         wanted ?? '',
-        reading.parts.map((p) => p.name || say.unnamed),
+        parts.map((p) => of.name(p) || say.unnamed),
       ),
     );
-  const phrase = call.flags.get('--at');
-  if (phrase === undefined) throw new Misuse(say.needsValue('--at'));
+  return part;
+}
+
+function onPage(text: string, call: Call): Asked | Answer {
+  const reading = read(text, { terms: terms(call) });
+  let line = 0;
+  const { marks } = markText(text, () => `line${++line}`);
+  const part = partAsked(reading.parts, call, {
+    name: (p) => p.name,
+    rounds: (p) => p.rounds.length,
+    suits: () => true,
+  });
   const form = formOf(buildFabric(part, marks), gaugeOfCall(call, part), { fill: firmnessOf(call) });
   const head = bareHead(form, (part.ringIs as RingIs | null) ?? 'crown');
-  const usual = newPair(head, { id: 'eyes', part: 'part', copy: 'copy' });
-  if (!usual || form.section !== 'ring')
-    return { out: '', err: `${say.noEyesHere(part.name || say.unnamed)}\n`, code: 1 };
-  const eyeMm = number(call, '--eye');
-  const eyes: EyePair =
-    eyeMm === undefined ? usual : { ...usual, ...hardwareOf(eyeMm), making: 'safety eye' };
-  const at = resolveEyes(head, eyes) as EyesAt;
-  const context = wordsContext(head, 'marker', at.round, eyes.washerMm, pauseOf(at.window));
+  const eyes = form.section === 'ring' ? newPair(head, { id: 'eyes', part: 'part', copy: null }) : null;
+  return eyes ? { name: part.name, head, eyes } : noEyes(part.name);
+}
+
+/** The eyes of a toy, or those that would be usual on its part. */
+function inToy(text: string, call: Call): Asked | Answer {
+  const model = openedToy(text);
+  if ('err' in model) return model;
+  const eyesOf = (part: PartModel) => model.eyes.find((e) => e.eyes.part === part.part.id)?.eyes;
+  const part = partAsked(model.parts, call, {
+    name: (p) => p.name,
+    rounds: (p) => p.fabric.rounds.length,
+    suits: (p) => eyesOf(p) !== undefined,
+  });
+  const head = headOf(model, part);
+  const usual =
+    part.form.section === 'ring' ? newPair(head, { id: 'eyes', part: part.part.id, copy: null }) : null;
+  const eyes = eyesOf(part) ?? usual;
+  return eyes ? { name: part.name, head, eyes } : noEyes(part.name);
+}
+
+function placed(phrase: string, { name, head, eyes }: Asked, call: Call): Answer {
+  const context = wordsContext(head, eyes.pair.centre.by === 'chosen' ? 'marker' : eyes.pair.centre.by, eyes);
   const found = readPlaceWords(phrase, context);
   const pairs = found.readings.flatMap((r) =>
     r.said.what === 'pair' ? [{ said: r.said, along: r.along }] : [],
@@ -77,7 +130,7 @@ export function faceCommand(text: string, call: Call): Answer {
   }
   const k = (number(call, '--reading') ?? 1) - 1;
   if (!Number.isInteger(k) || k >= pairs.length) throw new Misuse(say.noReading(k + 1, pairs.length));
-  const answers = pairs.map((p) => answerOf(head, eyes, p, part.name));
+  const answers = pairs.map((p) => answerOf(head, eyes, p, name));
   const chosen = {
     ...answers[k].json,
     questions:
@@ -127,9 +180,7 @@ function answerOf(
     ...(retention.band === 3 ? [] : [`${faceWords.retention} ${retentionSentence(retention)}.`]),
   ];
   return {
-    words: schoolsOf(wordsContext(head, 'marker', at.round, pair.washerMm, pauseOf(window)), at).map(
-      (s) => s.words,
-    ),
+    words: schoolsOf(wordsContext(head, pair.pair.centre.by, pair), at).map((s) => s.words),
     problems,
     names: at.names,
     json: {

@@ -3,12 +3,11 @@ import { join } from 'node:path';
 import { faceMapSvgs, fileName, objOf, planText, sheetHtml } from '@hoppla/core/files';
 import { cleanText, read, type Problem, type Reading } from '@hoppla/core/notation';
 import { planOf, stepWords, troubleWords, type Step } from '@hoppla/core/plan';
-import { addParts, changeSettings, newToy } from '@hoppla/core/toy';
-import { modelToy, type ToyModel } from '@hoppla/core/model';
-import { openFile } from '@hoppla/core/toy/schema';
+import { type ToyModel } from '@hoppla/core/model';
 import { Misuse, parse, terms, type Answer, type Call } from './call';
 import { faceCommand } from './face';
 import { safetyAnswer } from './safety';
+import { opened } from './opened';
 import { shapeCommand } from './shape';
 import { cliWords as say } from './words';
 
@@ -158,21 +157,6 @@ const problemLines = (text: string, reading: Reading): string =>
     )
     .map(({ at, x }) => `${at.line}:${at.column}: ${x.code}: ${x.message}\n`)
     .join('');
-
-/** The model of a toy file or of a page of written parts, or the answer that says why there is none. */
-function opened(text: string, call: Call): ToyModel | Answer {
-  if (!text.trimStart().startsWith('{')) {
-    let n = 0;
-    const newId = () => `id${++n}`;
-    const told = terms(call);
-    const toy = addParts(newToy(say.page, newId), text, newId);
-    return modelToy(told ? changeSettings(toy, { terms: told }) : toy);
-  }
-  const found = openFile(text);
-  if (found.state === 'refused') return { out: '', err: `${found.sentence}\n`, code: 2 };
-  if (found.state === 'newer') return { out: '', err: `${say.newer(found.schema)}\n`, code: 2 };
-  return modelToy(found.file.toy);
-}
 
 /** The plan with its words, in the toy's own units. */
 function planJson(model: ToyModel) {

@@ -65,7 +65,7 @@ for (const [name, size] of SIZES) {
       await page.reload();
       await expect(page.getByRole('button', { name: 'Tick R3' })).toBeVisible();
 
-      await page.getByRole('button', { name: /back to the Bench/ }).click();
+      await page.getByRole('link', { name: /back to the Bench/ }).click();
       const first = await exported(page);
       expect(JSON.parse(first).progress.done).toEqual(expect.objectContaining({}));
       expect(Object.keys(JSON.parse(first).progress.done)).toHaveLength(2);
@@ -136,7 +136,7 @@ for (const [name, size] of SIZES) {
 
     test('a deleted toy comes back, a wrong file is refused in words', async ({ page }) => {
       await newToy(page, EAR);
-      await page.getByRole('button', { name: /back to the Bench/ }).click();
+      await page.getByRole('link', { name: /back to the Bench/ }).click();
       await page.getByRole('button', { name: /^More for/ }).click();
       await page.getByRole('button', { name: 'Delete' }).click();
       await page.getByRole('button', { name: 'Undo' }).click();

@@ -148,7 +148,7 @@ test('a file that no program can open locks nothing: it is refused, or stands by
 }) => {
   await newToy(page, EAR);
   const url = page.url();
-  await page.getByRole('button', { name: /back to the Bench/ }).click();
+  await page.getByRole('link', { name: /back to the Bench/ }).click();
   const sound = await exported(page);
   const importFile = async (raw: string) => {
     const [chooser] = await Promise.all([

@@ -168,7 +168,7 @@ for (const [name, viewport, scheme] of [...SIZES, ...(process.env.HOPPLA_BENCH ?
       await page.getByRole('switch', { name: 'Mirror' }).click();
       await check('one eye alone');
       await page.getByRole('switch', { name: 'Mirror' }).click();
-      await page.getByRole('button', { name: /^Safety/ }).click();
+      await page.getByRole('link', { name: /^Safety/ }).click();
       await check('safety');
     });
   });

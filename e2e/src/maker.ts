@@ -109,7 +109,7 @@ export const station = (page: Page, name: string) => page.getByRole('link', { na
 
 /** Says who the toy is for; while nobody has, eyes are not put on. */
 export async function madeFor(page: Page, age: string): Promise<void> {
-  await page.getByRole('button', { name: /^Safety: / }).click();
+  await page.getByRole('link', { name: /^Safety: / }).click();
   await page.getByRole('radio', { name: age }).click();
 }
 

@@ -1,3 +1,4 @@
+export { Go } from './Go';
 export { Mat, MatText, RULER } from './Mat';
 export type { MatView } from './Mat';
 export { MainAction, PlainButton } from './MainAction';
@@ -13,8 +14,6 @@ export { Scroll } from './Scroll';
 export { Sheet } from './Sheet';
 export { LaneSign, MarkerSign } from './signs';
 export type { PlanSign } from './signs';
-export { StationIcon } from './stationIcons';
-export type { Station } from './stationIcons';
 export { Tag } from './Tag';
 export { Tape } from './Tape';
 export { Num, Quiet, Title, Words } from './type';

@@ -13,7 +13,16 @@ export {
   useOpenToy,
 } from './openToy';
 export type { OpenToy } from './openToy';
-export { copyOf, demoFile, emptyFile, queryClient, useBench, useShelf, workshopFiles } from './queries';
+export {
+  copyOf,
+  demoFile,
+  emptyFile,
+  pageFile,
+  queryClient,
+  useBench,
+  useShelf,
+  workshopFiles,
+} from './queries';
 export { Overtaken, take } from './storage';
 export type { Shelved } from './storage';
 export { chooseText, download, downloadToy, printDocument } from './transfer';

@@ -17,8 +17,8 @@ export function download(name: string, type: string, text: string): void {
 export const downloadToy = (file: ToyFile): void =>
   download(fileName(file.toy.name, 'hoppla.json'), 'application/json', exportFile(file));
 
-/** Lets the maker choose one file and gives its text; null when none was chosen. */
-export function chooseText(accept: string): Promise<string | null> {
+/** Lets the maker choose one file and gives its name and text; null when none was chosen. */
+export function chooseText(accept: string): Promise<{ name: string; raw: string } | null> {
   return new Promise((resolve) => {
     const input = document.createElement('input');
     input.type = 'file';
@@ -26,7 +26,10 @@ export function chooseText(accept: string): Promise<string | null> {
     input.addEventListener('change', () => {
       const file = input.files?.[0];
       if (!file) return resolve(null);
-      file.text().then(resolve, () => resolve(null));
+      file.text().then(
+        (raw) => resolve({ name: file.name, raw }),
+        () => resolve(null),
+      );
     });
     input.addEventListener('cancel', () => resolve(null));
     input.click();

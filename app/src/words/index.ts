@@ -18,6 +18,7 @@ export const screenWords = {
     joins: 'Joins',
     plan: 'Plan',
     make: 'Make',
+    gauge: 'Gauge',
     safety: 'Safety',
     bench: 'Bench',
   },

@@ -1,4 +1,4 @@
-import { lies, senseOf } from './sense';
+import { lies, senseOfRing } from './sense';
 import { distance, type PartForm } from '../form';
 import { numberSaid, NUMBERS, ORDINALS } from '../notation';
 import { placeWords as say } from '../words';
@@ -80,25 +80,33 @@ function fromEdge(
   number: (last: number) => number,
   at: Where['at'],
 ): Where[] | Fault {
-  const { form, pause } = context;
-  const edges: [RoundSchool, number][] = [
-    ['from-pause-edge', form.rounds[pause]?.number ?? 0],
-    ['from-finished-edge', form.rounds[form.rounds.length - 1]?.number ?? 0],
-  ];
+  const { form } = context;
   const finished = /finished/.test(said ?? '') || /finished/.test(which ?? '');
   const paused = /pause/.test(which ?? '');
-  const all = edges
-    .filter(([school]) =>
-      finished ? school === 'from-finished-edge' : paused ? school === 'from-pause-edge' : true,
-    )
-    .map(([school, last]) => where(form, number(last), at, school));
+  const lastNumber = form.rounds[form.rounds.length - 1]?.number ?? 0;
+  const all = [
+    ...(finished ? [] : [atThePause(context, number, at)]),
+    ...(paused ? [] : [where(form, number(lastNumber), at, 'from-finished-edge')]),
+  ];
   const good = all.filter((w): w is Where[] => Array.isArray(w)).flat();
   return good.length ? good : (all[0] as Fault);
 }
 
+/** The round that lies so far from the edge at the pause that posts on it get; a later pause moves that edge. */
+function atThePause(
+  { form, faceAt }: PlaceContext,
+  number: (last: number) => number,
+  at: Where['at'],
+): Where[] | Fault {
+  const edge = (round: number) => form.rounds[faceAt(round).pause]?.number ?? 0;
+  const round = form.rounds.findIndex((r, i) => number(edge(i)) === r.number);
+  const nearest = form.rounds[round]?.number ?? number(edge(0));
+  return where(form, nearest, at, 'from-pause-edge');
+}
+
 /** Rounds from the top or the bottom of the finished toy: the ring or the edges, whichever is there in the part's pose. */
 function fromPole(context: PlaceContext, n: number, top: boolean): Where[] | Fault {
-  const ringUp = senseOf(context.form, context.own).roundsUp < 0;
+  const ringUp = senseOfRing(context.form, context.ringIs).roundsUp < 0;
   return top === ringUp
     ? where(context.form, n + 1, 'hole', 'from-ring')
     : fromEdge(context, undefined, undefined, (last) => last - n + 1, 'hole');
@@ -108,7 +116,7 @@ function fromPole(context: PlaceContext, n: number, top: boolean): Where[] | Fau
 function fromMark(context: PlaceContext, said: string, way: string, number: number): Where[] | Fault {
   const { form } = context;
   const mark = /ridge/.test(said) ? 'ridge' : /colou?r/.test(said) ? 'colour step' : null;
-  const ringUp = senseOf(context.form, context.own).roundsUp < 0;
+  const ringUp = senseOfRing(context.form, context.ringIs).roundsUp < 0;
   const later =
     way === 'after' ||
     (way === 'above' && !ringUp) ||
@@ -194,7 +202,7 @@ function pairByMm(school: 'mm-straight' | 'mm-along', mm: number): Along {
 /** How many on come nearest to an angle as seen from above. */
 function onByDegrees(context: PlaceContext, round: number, at: 'hole' | 'middle', degrees: number): number {
   const { count: n } = context.form.fabric.rounds[round];
-  if (!lies(context.own)) return Math.max(1, Math.round((degrees / 360) * n));
+  if (!lies(context.faceAt(round).own)) return Math.max(1, Math.round((degrees / 360) * n));
   const off = (on: number) => Math.abs(degreesApart(context, centredPair(context, round, at, on)) - degrees);
   let best = 1;
   for (let on = 2; on <= n / 2; on++) if (off(on) < off(best)) best = on;
@@ -469,7 +477,9 @@ export const CLAUSES: readonly Clause[] = [
           at,
           (context, round, kind) =>
             middlePlace(context, round, kind) +
-            (m[3] === 'left' ? 1 : -1) * senseOf(context.form, context.own).growsLeft * numberSaid(m[1]),
+            (m[3] === 'left' ? 1 : -1) *
+              senseOfRing(context.form, context.ringIs).growsLeft *
+              numberSaid(m[1]),
           false,
         ),
       ];

@@ -32,9 +32,8 @@ const form = formOf(
 const front = frontAngle(form, 9);
 const context: PlaceContext = {
   form,
-  own: directionsOf(form, 'crown', front),
-  frontRad: front,
-  pause: 9,
+  ringIs: 'crown',
+  faceAt: () => ({ frontRad: front, own: directionsOf(form, 'crown', front), pause: 9 }),
   features: [],
 };
 const readings = (words: string) => readPlaceWords(words, context).readings;

@@ -35,4 +35,4 @@ export type { NearestWords } from './nearest';
 export { pairWords, roundWords, stitchWords, tagOf } from './printWords';
 export type { Phrase } from './printWords';
 export { centredPair, marksOf, wrapped } from './said';
-export type { AlongSchool, PlaceContext, RoundSchool, Said, SaidPair, SaidPlace } from './said';
+export type { AlongSchool, FaceAt, PlaceContext, RoundSchool, Said, SaidPair, SaidPlace } from './said';

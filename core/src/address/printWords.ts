@@ -1,4 +1,4 @@
-import { senseOf } from './sense';
+import { senseOfRing } from './sense';
 import { distance } from '../form';
 import { placeWords as say } from '../words';
 import { holeName, holeTag } from './tag';
@@ -25,10 +25,11 @@ export interface Phrase<S> {
 
 /** The round of a place in every school that can say it. Source: decision 23. */
 export function roundWords(
-  { form, pause }: PlaceContext,
+  { form, faceAt }: PlaceContext,
   { round, at }: Pick<Said, 'round' | 'at'>,
 ): Phrase<RoundSchool>[] {
   const n = form.rounds[round].number;
+  const { pause } = faceAt(round);
   const fromEdge = (last: number, edge: 'finished' | 'pause') =>
     at === 'hole' ? say.fromEdge(last - n + 2, last - n + 1, edge) : say.onFromEdge(last - n + 1, edge);
   const out: Phrase<RoundSchool>[] = [
@@ -58,7 +59,7 @@ export function stitchWords(context: PlaceContext, place: SaidPlace): Phrase<Alo
   const index = wrapped(at, place.index, count);
   const beside = index - middlePlace(context, round, at);
   const off = beside - Math.round(beside / count) * count;
-  const side = (off > 0 ? 1 : -1) === senseOf(context.form, context.own).growsLeft ? 'left' : 'right';
+  const side = (off > 0 ? 1 : -1) === senseOfRing(context.form, context.ringIs).growsLeft ? 'left' : 'right';
   return [
     {
       school: 'from-start',

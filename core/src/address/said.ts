@@ -1,6 +1,6 @@
 import type { PartForm } from '../form';
 import { centreCoord } from './face';
-import { angleFromAbove, type Directions } from './pose';
+import { angleFromAbove, type Directions, type RingIs } from './pose';
 import { coordAt, pointOf, polarOf } from './position';
 import { lies } from './sense';
 
@@ -29,13 +29,20 @@ export interface SaidPair {
 /** What the words rest on beside the part itself. */
 export interface PlaceContext {
   form: PartForm;
-  own: Directions;
-  /** direction of the face, radians in the working direction */
-  frontRad: number;
-  /** index of the round after which the posts go in: "from the edge" may mean that edge */
-  pause: number;
+  ringIs: RingIs;
+  /** the face of posts on a round (an index); worked out for the round that is said, never borrowed from another (decision 40) */
+  faceAt: (round: number) => FaceAt;
   /** other things on the part that places are measured from, by name in lower case */
   features: readonly { name: string; round: number }[];
+}
+
+/** The face as posts on one round have it. */
+export interface FaceAt {
+  /** direction of the face, radians in the working direction */
+  frontRad: number;
+  own: Directions;
+  /** index of the round after which posts on this round go in: "from the edge" may mean that edge */
+  pause: number;
 }
 
 /** Counting schools for the round of a place. */
@@ -77,10 +84,13 @@ export function marksOf(form: PartForm, mark: 'ridge' | 'colour step'): number[]
       continue;
     }
     // A ridge stands where the round took one loop of most stitches and left the other.
+    // A decrease takes one loop of each of its stitches and hides the other: it makes no ridge.
     let free = 0;
-    for (let s = below.from; s < below.from + below.count; s++)
-      if (fabric.front[s] !== fabric.back[s]) free++;
-    if (free > below.count / 2) found.push(i);
+    for (let s = from; s < from + count; s++) {
+      const parent = fabric.parentFrom[s];
+      if (fabric.parentTo[s] - parent === 1 && fabric.front[parent] !== fabric.back[parent]) free++;
+    }
+    if (free > count / 2) found.push(i);
   }
   return found;
 }
@@ -92,8 +102,8 @@ export function centredPair(
   at: 'hole' | 'middle',
   on: number,
 ): SaidPair {
-  const { form, frontRad } = context;
-  const centre = centreCoord(form, round, frontRad, on, at);
+  const { form } = context;
+  const centre = centreCoord(form, round, context.faceAt(round).frontRad, on, at);
   return { what: 'pair', round, at, on, low: centre - on / 2, high: centre + on / 2 };
 }
 
@@ -102,7 +112,8 @@ export function centredPair(
  * begun at its nose, it is seen in space.
  */
 export function degreesApart(context: PlaceContext, { round, at, on, low, high }: SaidPair): number {
-  const { form, own } = context;
+  const { form } = context;
+  const { own } = context.faceAt(round);
   if (!lies(own)) return (360 * on) / form.fabric.rounds[round].count;
   return angleFromAbove(form, own, [
     pointOf(form, polarOf(form, round, low, at)),
@@ -112,7 +123,7 @@ export function degreesApart(context: PlaceContext, { round, at, on, low, high }
 
 /** The hole or the stitch on the face line of a round, as an index. */
 export function middlePlace(context: PlaceContext, round: number, at: 'hole' | 'middle'): number {
-  const exact = coordAt(context.form, round, context.frontRad, at);
+  const exact = coordAt(context.form, round, context.faceAt(round).frontRad, at);
   return at === 'hole' ? Math.round(exact) : Math.floor(exact) + 1;
 }
 

@@ -52,9 +52,8 @@ const contextOf = (form: PartForm, pause: number, ringIs: 'crown' | 'chin' = 'cr
   const frontRad = frontAngle(form, pause);
   return {
     form,
-    own: directionsOf(form, ringIs, frontRad),
-    frontRad,
-    pause,
+    ringIs,
+    faceAt: () => ({ frontRad, own: directionsOf(form, ringIs, frontRad), pause }),
     features: [{ name: 'mouth', round: 15 }],
   };
 };

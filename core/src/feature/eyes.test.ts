@@ -114,9 +114,9 @@ describe('numbers of the Face, worked out by hand on a tube of 36 (w 5, h 4.5, r
     });
   });
   it('schools: of 10 rounds, R5 is the 6th and R6 the 5th from the finished edge; at a pause after R8 the 4th and 3rd', () => {
-    const words = schoolsOf(wordsContext(bareHead(spiral), 'marker', eyes.round, 12, 8), eyes).map(
-      (s) => s.words,
-    );
+    const context = wordsContext(bareHead(spiral), 'marker', { making: 'safety eye', washerMm: 12 });
+    const faceAt = (round: number) => ({ ...context.faceAt(round), pause: 7 });
+    const words = schoolsOf({ ...context, faceAt }, eyes).map((s) => s.words);
     expect(words).toEqual([
       'between R5 and R6',
       '5 rounds down from the ring',

@@ -52,10 +52,7 @@ const pairOn = (on: Head, round: number, between: number, more: Partial<EyePair>
 describe('posts through the middles of stitches', () => {
   it('"in R9, 7 stitches on": six between, the middle of the face is a hole', () => {
     const eyes = newPair(head, IDS)!;
-    const { readings } = readPlaceWords(
-      'in R9, 7 stitches on',
-      wordsContext(head, 'marker', 8, eyes.washerMm, 13),
-    );
+    const { readings } = readPlaceWords('in R9, 7 stitches on', wordsContext(head, 'marker', eyes));
     const said = readings[0].said;
     if (said.what !== 'pair') throw new Error('not a pair');
     const there = at(head, pairSaid(head, eyes, said, readings[0].along));
@@ -167,7 +164,7 @@ describe('what a face looks from', () => {
     // "Degrees apart" are said and read as seen from above here, too.
     const { readings } = readPlaceWords(
       'between R4 and R5, 70 degrees apart',
-      wordsContext(nosed, 'marker', 4, eyes.washerMm, 12),
+      wordsContext(nosed, 'marker', eyes),
     );
     const said = readings[0].said;
     if (said.what !== 'pair') throw new Error('not a pair');

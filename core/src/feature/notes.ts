@@ -1,8 +1,8 @@
 import { courseOf, readPlaceWords, type AlongSchool, type RoundSchool } from '../address';
 import type { FeatureNote } from '../notation';
-import { hardwareOf, resolveEyes } from './eyes';
+import { hardwareOf } from './eyes';
 import type { EyePair, OnPart } from './feature';
-import { faceCentre, pauseOf, type Head } from './head';
+import { faceCentre, type Head } from './head';
 import { wordsContext } from './schools';
 import { newPair } from './usual';
 
@@ -142,9 +142,7 @@ function byLength(
   number: number,
   said: NoteSilence | null,
 ): NoteOffer {
-  const at = resolveEyes(head, eyes);
-  if (at.state === 'homeless') return silent({ why: 'which round' });
-  const context = wordsContext(head, 'marker', at.round, eyes.washerMm, pauseOf(at.window));
+  const context = wordsContext(head, 'marker', eyes);
   const where = note.rounds ? `between R${note.rounds[0]} and R${note.rounds[1]}` : `in R${number}`;
   const { readings } = readPlaceWords(`${where}, ${note.apart}`, context);
   const pairs = readings.flatMap(({ said: pair, along, round }): NoteReading[] =>

@@ -1,26 +1,31 @@
-import { pairWords, roundWords, stitchWords, type PlaceContext } from '../address';
+import { pairWords, roundWords, stitchWords, type FaceAt, type PlaceContext } from '../address';
 import { placeWords as say } from '../words';
 import type { EyesAt } from './eyes';
 import type { CentreBy } from './feature';
-import { directionsOfHead, faceDirection, type Head } from './head';
+import { directionsOfHead, faceDirection, featureWindow, pauseOf, type Head } from './head';
 
-/** What words about places on a head rest on: its pose, its face, the round (a number) after which the posts go in, and what else is on it. */
+/** What words about places on a head rest on: its pose, what else is on it, and for each round the face and the pause that posts of this kind get there. */
 export function wordsContext(
   head: Head,
   by: CentreBy,
-  round: number,
-  washerMm: number,
-  pause: number,
+  posts: { making: string; washerMm: number },
 ): PlaceContext {
-  const frontRad = faceDirection(head, by, round, washerMm);
+  const { form, ringIs } = head;
+  const found = new Map<number, FaceAt>();
+  const faceAt = (round: number): FaceAt => {
+    const frontRad = faceDirection(head, by, round, posts.washerMm);
+    const pause = pauseOf(featureWindow(head, form.rounds[round].number, posts));
+    const index = form.rounds.findIndex((r) => r.number === pause);
+    return { frontRad, own: directionsOfHead(head, frontRad), pause: Math.max(0, index) };
+  };
   return {
-    form: head.form,
-    own: directionsOfHead(head, frontRad),
-    frontRad,
-    pause: Math.max(
-      0,
-      head.form.rounds.findIndex((r) => r.number === pause),
-    ),
+    form,
+    ringIs,
+    faceAt: (round) => {
+      const known = found.get(round) ?? faceAt(round);
+      found.set(round, known);
+      return known;
+    },
     features: head.things,
   };
 }

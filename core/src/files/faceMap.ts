@@ -2,7 +2,6 @@ import { frameAt, holeTag, middleOf, pointOf, polarOf, type Polar } from '../add
 import {
   directionsOfHead,
   faceDirection,
-  pauseOf,
   schoolsOf,
   wordsContext,
   type EyePair,
@@ -76,10 +75,9 @@ export function faceMapHtml(model: ToyModel, partId: string, schools?: readonly 
   if (!face) return null;
   const { part, head, eyes, at, units } = face;
   const { window, spacing } = at;
-  const words = schoolsOf(
-    wordsContext(head, eyes.pair.centre.by, at.round, eyes.washerMm, pauseOf(window)),
-    at,
-  ).filter((s) => !schools || schools.includes(s.id));
+  const words = schoolsOf(wordsContext(head, eyes.pair.centre.by, eyes), at).filter(
+    (s) => !schools || schools.includes(s.id),
+  );
   const round = (n: number | null) => (n === null ? say.never : `R${n}`);
   const step = planOf(model).steps.find((s): s is PostsTask => s.kind === 'eyes' && s.feature === eyes.id);
   const templates = templatesOf(face);

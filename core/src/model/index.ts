@@ -1,5 +1,6 @@
 export { copyName, fillSaid, modelPart, shapingOf } from './part';
 export type { PartModel } from './part';
+export { facedPart } from './faced';
 export { headOf } from './head';
 export { modelOf, modelToy, yarnColour } from './toy';
 export type { ToyModel } from './toy';

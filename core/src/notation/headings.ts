@@ -49,7 +49,7 @@ export function headingOf(line: string, plain: string, fresh: boolean, terms: Te
   const outside = open >= 0 ? text.slice(0, open) : text;
   const bracket = open >= 0 ? text.slice(open) : '';
   if (open >= 0 && !/^[([][^()[\]]*[)\]]\s*[:.]?$/.test(bracket)) return null;
-  const make = /(?:[-,:]\s*)?\b(?:make\s*(\d{1,2})|x\s*(\d{1,2})|(\d{1,2})\s*x)\b.*$/.exec(outside);
+  const make = /(?:[-,:]\s*)?\b(?:make\s*(\d{1,3})|x\s*(\d{1,3})|(\d{1,3})\s*x)\b.*$/.exec(outside);
   const colon = /:\s*$/.test(outside) || /:$/.test(text);
   const namePart = (make ? outside.slice(0, make.index) : outside).replace(/[\s:,-]+$/, '');
   const words = namePart.trim().split(/\s+/);
@@ -157,7 +157,7 @@ function toldIn(told: string): Omit<HeadingNode, 'type' | 'name' | 'option' | 'h
     .replace(/[()[\]]/g, '')
     .split(',')
     .map((p) => p.trim().replace(/^[-:]\s*/, ''));
-  const makeX = /(?:make\s*|x\s*)(\d{1,2})|(\d{1,2})\s*x/.exec(told);
+  const makeX = /(?:make\s*|x\s*)(\d{1,3})(?!\d)|(?<!\d)(\d{1,3})\s*x/.exec(told);
   const ring = /ring\s*=\s*(?:the\s+)?([a-z]+)/.exec(told);
   const yarn = pieces.find((p) => /\byarn\b/.test(p)) ?? null;
   const colour =
@@ -168,7 +168,7 @@ function toldIn(told: string): Omit<HeadingNode, 'type' | 'name' | 'option' | 'h
         !/\b(hook|yarn|make)\b/.test(p),
     ) ?? null;
   return {
-    make: makeX ? Math.max(1, Math.min(99, Number(makeX[1] ?? makeX[2]))) : 1,
+    make: makeX ? Math.max(1, Math.min(999, Number(makeX[1] ?? makeX[2]))) : 1,
     mirrored: /mirror/.test(told),
     colour: colour?.replace(/^in /, '') ?? null,
     yarn,

@@ -27,7 +27,7 @@ export function betweenLine(line: string, plain: string): LineNode | null {
   if (/^(close|gather|draw (the )?hole shut|weave (the )?tail through)\b/.test(text))
     return { type: 'close' };
   if (/^(leave (it )?open|do not close)/.test(text)) return { type: 'open' };
-  const make = /^make\s+(\d{1,2})\b\s*(?:,?\s*(mirrored|mirror-wise))?\s*\.?$/.exec(text);
+  const make = /^make\s+(\d{1,3})\b\s*(?:,?\s*(mirrored|mirror-wise))?\s*\.?$/.exec(text);
   if (make) return { type: 'make', make: Math.max(1, Number(make[1])), mirrored: make[2] !== undefined };
   if (
     /^((sl st|ss|slst|sl st to (first|next)[a-z ]*|sl st in next[a-z ]*)\s*(,|and|then)\s*)?(fasten off|cut|finish off|break off|f\/?o\b)/.test(

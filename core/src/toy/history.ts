@@ -2,7 +2,8 @@ import type { Toy } from './types';
 
 /** Where the screen should look after an edit is done or undone. */
 export interface Focus {
-  station: 'bench' | 'parts' | 'face' | 'joins' | 'plan' | 'safety' | 'make' | 'gauge';
+  /** the id of a station, which the core does not know */
+  station: string;
   part?: string;
   feature?: string;
   join?: string;

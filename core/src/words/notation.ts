@@ -16,10 +16,10 @@ export const notationWords = {
   doesNotDivide: (offered: number, group: string, eats: number, fits: number, left: number) =>
     `${offered} is ${fits} times ${group}, which uses ${eats}, and ${left} left.`,
   nothingEaten: (group: string) => `${group} uses no stitch, so it cannot go around.`,
-  unknownWord: (word: string, nearest: string | null) =>
-    nearest
-      ? `“${word}” is not a word I know. Did you mean “${nearest}”?`
-      : `“${word}” is not a word I know.`,
+  unknownWord: (word: string, nearest: string | null) => {
+    if (nearest === word) return `“${word}” stands here without a stitch. Say which, such as “sc in next 2”.`;
+    return `“${word}” is not a word I know.${nearest ? ` Did you mean “${nearest}”?` : ''}`;
+  },
   unclosed: (bracket: string) => `The bracket “${bracket}” is never closed.`,
   labelGap: (expected: number, found: number) => `R${expected} should come next, this line says R${found}.`,
   labelRepeat: (found: number) => `R${found} is already written above.`,

@@ -1,13 +1,9 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import Ellipsis from 'lucide-react-native/icons/ellipsis';
-import { useEffect, useMemo, useRef, useState } from 'react';
-import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { useEffect, useRef, useState } from 'react';
+import { View } from 'react-native';
 import { Text } from 'tamagui';
-import type { Placed } from '@hoppla/core/join';
 import { rename } from '@hoppla/core/toy';
-import { modelToy, type ToyModel } from '@hoppla/core/model';
-import { unitWords } from '@hoppla/core/words';
-import { MainAction, Num, PlainButton, Press, Sheet, Title, Words } from '../../controls';
+import { MainAction, PlainButton, Sheet, Title, Words } from '../../controls';
 import {
   chooseText,
   Overtaken,
@@ -18,15 +14,17 @@ import {
   downloadToy,
   download,
   emptyFile,
+  pageFile,
   useBench,
   useShelf,
   workshopFiles,
   type Shelved,
 } from '../../documents';
-import { boundsOf, layOut, Stage, useHold } from '../../stage';
 import { usePalette } from '../../theme';
+import { hrefOf } from '../stations';
 import { Rename } from './Rename';
 import { screenWords as say } from '../../words';
+import { nameOf, Shelf } from './Shelf';
 
 /** The Bench: every toy of this browser on one mat, at one scale, feet on one line. */
 export function BenchStation() {
@@ -47,13 +45,18 @@ export function BenchStation() {
   useDemoOnce(shelf.data, (all) => void (all ? addWorkshop() : addDemo()));
   const create = () => {
     const file = emptyFile();
-    put
-      .mutateAsync(file)
-      .then(() => router.push({ pathname: '/toy/[id]/parts', params: { id: file.toy.id } }), fail);
+    put.mutateAsync(file).then(() => router.push(hrefOf(file.toy.id, 'parts')), fail);
   };
   const importFile = async () => {
-    const raw = await chooseText('.json,application/json');
-    if (raw === null) return;
+    const chosen = await chooseText('.json,.txt,.md,application/json,text/plain');
+    if (chosen === null) return;
+    const { raw, name: fileName } = chosen;
+    if (!raw.trimStart().startsWith('{')) {
+      const page = pageFile(fileName, raw);
+      return void put
+        .mutateAsync(page)
+        .then(() => setSaid({ words: say.bench.importedPage(page.toy.name), back: null }), fail);
+    }
     const { openFile } = await import('@hoppla/core/toy/schema');
     const opened = openFile(raw);
     if (opened.state === 'refused') return setSaid({ words: opened.sentence, back: null, fault: true });
@@ -125,12 +128,7 @@ export function BenchStation() {
         </Words>
       </View>
       <View role="main" style={{ flex: 1, minHeight: 0 }}>
-        <Shelf
-          toys={toys}
-          loading={shelf.isPending}
-          onMore={setMore}
-          onOpen={(t) => router.push({ pathname: '/toy/[id]/parts', params: { id: t.head.id } })}
-        />
+        <Shelf toys={toys} loading={shelf.isPending} onMore={setMore} />
         <View
           style={{
             backgroundColor: c.paper,
@@ -227,206 +225,3 @@ function useDemoOnce(toys: Shelved[] | undefined, add: (all: boolean) => void): 
     if (toys.length === 0) add(demo === 'workshop');
   }, [demo, toys, add]);
 }
-
-/** A toy's name; one whose name cannot be read is called by that. */
-const nameOf = (toy: Shelved): string =>
-  toy.head.name || (toy.damaged ? say.storage.damagedShort : say.bench.newName);
-
-const SLOT_PAD = 28;
-/** Words in the place of a toy that cannot be shown stand so high above the floor, px. */
-const ABOVE_FLOOR = 34;
-
-/** A toy laid out on the floor, with its bounds. */
-interface Laid extends ReturnType<typeof boundsOf> {
-  model: ToyModel;
-  placed: readonly Placed[];
-}
-
-interface Standing {
-  toy: Shelved;
-  scene: Laid | null;
-  broken: boolean;
-  x: number;
-  width: number;
-}
-
-function Shelf({
-  toys,
-  loading,
-  onOpen,
-  onMore,
-}: {
-  toys: Shelved[];
-  loading: boolean;
-  onOpen: (toy: Shelved) => void;
-  onMore: (toy: Shelved) => void;
-}) {
-  const c = usePalette();
-  const window = useWindowDimensions();
-  const [height, setHeight] = useState(360);
-  const [hold, setHold] = useHold();
-  const scenes = useMemo(
-    () =>
-      toys.map((toy) => {
-        const laid = toy.file && toy.file.toy.parts.length ? laidOut(toy) : null;
-        return {
-          toy,
-          scene: laid === 'broken' ? null : laid,
-          broken: laid === 'broken' || toy.damaged === true,
-        };
-      }),
-    [toys],
-  );
-  const tallest = Math.max(90, ...scenes.map((s) => (s.scene ? s.scene.bottom - s.scene.top : 0)));
-  const widest = Math.max(90, ...scenes.map((s) => (s.scene ? s.scene.right - s.scene.left : 0)));
-  const pxPerMm = Math.min((height - 130) / tallest, (window.width - 80) / widest, 4);
-  const standing = scenes.reduce<Standing[]>((row, { toy, scene, broken }) => {
-    const before = row[row.length - 1];
-    const slot = Math.max(150, scene ? (scene.right - scene.left) * pxPerMm + SLOT_PAD : 150);
-    return [...row, { toy, scene, broken, x: before ? before.x + before.width : 34, width: slot }];
-  }, []);
-  const end = standing[standing.length - 1];
-  const width = Math.max(window.width, end ? end.x + end.width + 12 : 0);
-  // Each toy stands in its slot, feet on the floor.
-  const shelf = standing.flatMap(({ scene, x, width: w }) =>
-    scene
-      ? [
-          {
-            model: scene.model,
-            placed: scene.placed.map((p) => ({
-              ...p,
-              placement: {
-                ...p.placement,
-                shift: moved(
-                  p.placement.shift,
-                  (x + w / 2 - 34) / pxPerMm - (scene.left + scene.right) / 2,
-                  scene.bottom,
-                ),
-              },
-            })),
-          },
-        ]
-      : [],
-  );
-  // The room that is left stands above and below the toys alike.
-  const floor = height - 74 - Math.max(0, (height - 130 - tallest * pxPerMm) / 2);
-  return (
-    <View
-      style={{ flex: 1, minHeight: 0, backgroundColor: c.mat }}
-      onLayout={(e) => setHeight(e.nativeEvent.layout.height)}
-    >
-      <ScrollView horizontal contentContainerStyle={{ width, height }}>
-        <Stage
-          width={width}
-          height={height}
-          label={say.bench.count(toys.length)}
-          toys={shelf}
-          units={unitWords('mm')}
-          rest={{ x: 34, y: floor, pxPerMm }}
-          rulers={{ x: 34, y: floor - tallest * pxPerMm }}
-          hold={hold}
-          setHold={setHold}
-          still
-        />
-        {loading ? (
-          <Words position="absolute" left={50} top={60} color={c.matInk}>
-            {say.loading}
-          </Words>
-        ) : null}
-        {standing.map(({ toy, scene, broken, x: left, width: w }) => (
-          <View key={toy.head.id} style={{ position: 'absolute', left, width: w, top: 30, bottom: 8 }}>
-            <Press
-              label={say.bench.open(nameOf(toy))}
-              role="link"
-              onPress={() => onOpen(toy)}
-              style={{ flex: 1, alignItems: 'center', paddingTop: Math.max(0, floor - 30 - ABOVE_FLOOR) }}
-            >
-              {scene ? null : (
-                <Words color={c.matInk2} textAlign="center" backgroundColor={c.mat}>
-                  {broken
-                    ? say.storage.damagedShort
-                    : toy.file
-                      ? say.bench.nothing
-                      : say.storage.newer(toy.head.schema)}
-                </Words>
-              )}
-            </Press>
-            <View
-              style={{
-                position: 'absolute',
-                left: 6,
-                right: 6,
-                top: floor - 30 + 10,
-                flexDirection: 'row',
-                alignItems: 'center',
-                justifyContent: 'center',
-                gap: 2,
-              }}
-              pointerEvents="box-none"
-            >
-              <View
-                style={{
-                  backgroundColor: c.matDeep,
-                  paddingHorizontal: 12,
-                  paddingVertical: 4,
-                  flexShrink: 1,
-                  minWidth: 0,
-                }}
-                pointerEvents="none"
-              >
-                <Text
-                  fontFamily="$heading"
-                  fontSize={18}
-                  lineHeight={22}
-                  fontWeight="700"
-                  color={c.matInk}
-                  numberOfLines={1}
-                >
-                  {nameOf(toy)}
-                </Text>
-                {scene ? (
-                  <Num color={c.matInk2} fontSize={13} numberOfLines={1}>
-                    {looseIn(scene) ? say.bench.loose(looseIn(scene)) : sizeWords(toy, scene)}
-                  </Num>
-                ) : null}
-              </View>
-              <Press
-                label={say.bench.more(nameOf(toy))}
-                onPress={() => onMore(toy)}
-                style={{ backgroundColor: c.matDeep, alignItems: 'center', height: 48 }}
-              >
-                <Ellipsis color={c.matInk} size={22} />
-              </Press>
-            </View>
-          </View>
-        ))}
-      </ScrollView>
-    </View>
-  );
-}
-
-/** A toy's width and height in its own maker's units. */
-function sizeWords(toy: Shelved, scene: Laid): string {
-  const units = unitWords(toy.file?.toy.settings.units ?? 'mm');
-  return say.bench.size(units.bare(scene.right - scene.left), units.bare(scene.bottom - scene.top), units.of);
-}
-
-/** Pieces that no join holds: then the toy has no size of its own yet. */
-const looseIn = (scene: Laid): number => scene.model.loose.length;
-
-/** A toy laid out for the bench; one that cannot be worked out must not take the others with it. */
-function laidOut(toy: Shelved): Laid | 'broken' | null {
-  try {
-    const model = modelToy(toy.file!.toy);
-    const placed = layOut(model);
-    return placed.length ? { model, placed, ...boundsOf(placed) } : null;
-  } catch {
-    return 'broken';
-  }
-}
-
-const moved = (shift: Placed['placement']['shift'], x: number, y: number): Placed['placement']['shift'] => [
-  shift[0] + x,
-  shift[1] + y,
-  shift[2],
-];

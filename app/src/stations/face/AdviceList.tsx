@@ -6,7 +6,6 @@ import {
   betterHoles,
   directionsOfHead,
   faceDirection,
-  pauseOf,
   retentionSentence,
   schoolsOf,
   withBetterHoles,
@@ -62,10 +61,7 @@ export function AdviceList({ part, head, eyes, at, units }: AdviceProps) {
       <Words fontWeight="600" marginTop={4}>
         {say.words}
       </Words>
-      {schoolsOf(
-        wordsContext(head, eyes.pair.centre.by, at.round, eyes.washerMm, pauseOf(at.window)),
-        at,
-      ).map((s) => (
+      {schoolsOf(wordsContext(head, eyes.pair.centre.by, eyes), at).map((s) => (
         <Quiet key={s.id}>{s.words}</Quiet>
       ))}
     </View>

@@ -4,7 +4,6 @@ import { holeTag } from '@hoppla/core/address';
 import {
   keptHere,
   newNose,
-  pauseOf,
   refusalSentence,
   wordsContext,
   withLink,
@@ -133,7 +132,7 @@ export const EyesPanel = memo(function EyesPanel({
       {open === 'say' && at ? (
         <SaySheet
           head={head}
-          context={wordsContext(head, eyes.pair.centre.by, at.round, eyes.washerMm, pauseOf(at.window))}
+          context={wordsContext(head, eyes.pair.centre.by, eyes)}
           eyes={eyes}
           onClose={close}
           onPlace={(next) => (close(), change(say.sayIt, part, next))}

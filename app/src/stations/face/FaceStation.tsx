@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { useWindowDimensions, View } from 'react-native';
+import { View } from 'react-native';
 import { holeTag, pairTag } from '@hoppla/core/address';
 import {
   faceCoord,
@@ -34,12 +34,13 @@ import {
 import { newId } from '../../documents';
 import { useHold, type Pick, type PickAction } from '../../stage';
 import { usePalette } from '../../theme';
-import { RAIL, WIDE_FROM } from '../frame/ToyFrame';
+import { RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { change } from './change';
 import { CompareSheet } from './CompareSheet';
 import { EyesPanel } from './EyesPanel';
 import { FaceMat, faceView, ringIsUp, useFaceScene } from './FaceMat';
+import { hrefOf } from '../stations';
 import { screenWords } from '../../words';
 
 const say = screenWords.face;
@@ -64,9 +65,8 @@ export function FaceStation() {
 
 function Face({ part }: { part: PartModel }) {
   const c = usePalette();
-  const { width, height } = useWindowDimensions();
+  const { width, height, wide } = useRoom();
   const { model, units } = useToy();
-  const wide = width >= WIDE_FROM;
   const [hold, setHold] = useHold();
   const { own, placed, scene } = useFaceScene(part);
   const [chosen, setPost] = useState<0 | 1 | null>(null);
@@ -375,10 +375,7 @@ function Foot({
           onPress={() => change(faceWords.nearest(tagOf(nearest)), part, nearest)}
         />
       ) : (
-        <MainAction
-          label={say.when}
-          onPress={() => router.push({ pathname: '/toy/[id]/plan', params: { id: toy.id } })}
-        />
+        <MainAction label={say.when} onPress={() => router.push(hrefOf(toy.id, 'plan'))} />
       )}
     </View>
   );

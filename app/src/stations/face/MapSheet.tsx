@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { pauseOf, schoolsOf, wordsContext, type EyePair, type EyesAt, type Head } from '@hoppla/core/feature';
+import { schoolsOf, wordsContext, type EyePair, type EyesAt, type Head } from '@hoppla/core/feature';
 import { faceMapHtml, faceMapSvgs, fileName } from '@hoppla/core/files';
 import type { PartModel } from '@hoppla/core/model';
 import { MainAction, PlainButton, Press, Quiet, Sheet, Words } from '../../controls';
@@ -27,10 +27,7 @@ export function MapSheet({
 }) {
   const c = usePalette();
   const { model, toy } = useToy();
-  const schools = schoolsOf(
-    wordsContext(head, eyes.pair.centre.by, at.round, eyes.washerMm, pauseOf(at.window)),
-    at,
-  );
+  const schools = schoolsOf(wordsContext(head, eyes.pair.centre.by, eyes), at);
   const [off, setOff] = useState<readonly string[]>([]);
   const html = () =>
     faceMapHtml(

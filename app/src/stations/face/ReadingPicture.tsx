@@ -1,5 +1,11 @@
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import type { LeftOpen, PlaceContext, PlaceReading, SaidPair } from '@hoppla/core/address';
+import {
+  senseOfRing,
+  type LeftOpen,
+  type PlaceContext,
+  type PlaceReading,
+  type SaidPair,
+} from '@hoppla/core/address';
 import type { PartForm } from '@hoppla/core/form';
 import { FAMILY, usePalette } from '../../theme';
 
@@ -24,8 +30,12 @@ export function ReadingPicture({
       <CountedEdge
         form={context.form}
         round={reading.said.round}
-        last={reading.round === 'from-pause-edge' ? context.pause : context.form.rounds.length - 1}
-        ringUp={context.own.up[2] <= 0}
+        last={
+          reading.round === 'from-pause-edge'
+            ? context.faceAt(reading.said.round).pause
+            : context.form.rounds.length - 1
+        }
+        ringUp={senseOfRing(context.form, context.ringIs).roundsUp < 0}
       />
     );
   return <CountedStrip said={reading.said} school={reading.along} />;

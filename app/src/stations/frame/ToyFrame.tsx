@@ -3,13 +3,16 @@ import ChevronDown from 'lucide-react-native/icons/chevron-down';
 import Redo from 'lucide-react-native/icons/redo-2';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { useEffect, useState } from 'react';
-import { useWindowDimensions, View } from 'react-native';
+import { View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { Text } from 'tamagui';
 import { CHECKS, checksMade } from '@hoppla/core/safety';
 import { safetyWords } from '@hoppla/core/words';
 import type { Focus } from '@hoppla/core/toy';
-import { MainAction, Num, PlainButton, Press, StationIcon, Title, Words, type Station } from '../../controls';
+import { Go, MainAction, Num, PlainButton, Press, Title, Words } from '../../controls';
+import { StationIcon } from '../StationIcon';
+import { hrefOf, STATION_IDS, stationOf, STATIONS, type StationId } from '../stations';
+import { RAIL, useRoom } from './useRoom';
 import {
   download,
   downloadToy,
@@ -28,10 +31,6 @@ import { PartPicker } from './PartPicker';
 import { useToy } from './useToy';
 import { screenWords as say } from '../../words';
 
-const STATIONS: Station[] = ['parts', 'face', 'joins', 'plan', 'make'];
-/** From this width on the stations stand in a rail and the paper beside the mat. */
-export const WIDE_FROM = 900;
-export const RAIL = 88;
 /** How long it is said what was undone. */
 const SAID_MS = 4000;
 
@@ -83,10 +82,10 @@ function NotOpen() {
 
 function Opened() {
   const c = usePalette();
-  const wide = useWindowDimensions().width >= WIDE_FROM;
+  const { wide } = useRoom();
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column-reverse', backgroundColor: c.matDeep }}>
-      <StationBar wide={wide} />
+      <StationBar />
       <View style={{ flex: 1, minWidth: 0, minHeight: 0 }}>
         <TopBar />
         <Notices />
@@ -100,12 +99,11 @@ function Opened() {
 
 function TopBar() {
   const c = usePalette();
-  const router = useRouter();
   const { history, writing } = useOpenToy();
   const { toy, part, open } = useToy();
   const at = usePathname().split('/').pop();
   const [picking, setPicking] = useState(false);
-  const whole = at !== 'parts' && at !== 'face' && at !== 'gauge';
+  const whole = !stationOf(at)?.ofAPart;
   const go = useGoTo();
   return (
     <View
@@ -120,11 +118,7 @@ function TopBar() {
         gap: 2,
       }}
     >
-      <Press
-        label={say.toBench(toy.name)}
-        onPress={() => router.push('/')}
-        style={{ paddingHorizontal: 4, flexShrink: 1 }}
-      >
+      <Go label={say.toBench(toy.name)} to="/" style={{ paddingHorizontal: 4, flexShrink: 1 }}>
         <Text
           role="heading"
           aria-level={1}
@@ -137,7 +131,7 @@ function TopBar() {
         >
           {toy.name}
         </Text>
-      </Press>
+      </Go>
       {whole || !part ? (
         <Words color={c.matInk2} paddingHorizontal={8} flexGrow={1} flexShrink={1} numberOfLines={1}>
           {part ? say.plan.whole : ''}
@@ -179,23 +173,20 @@ function TopBar() {
       >
         <Redo color={c.matInk} size={22} strokeWidth={1.9} />
       </Press>
-      <Shield
-        open={open}
-        onPress={() => router.push({ pathname: '/toy/[id]/safety', params: { id: toy.id } })}
-      />
+      <Shield open={open} toy={toy.id} />
       {picking ? <PartPicker onClose={() => setPicking(false)} /> : null}
     </View>
   );
 }
 
 /** How many points are open, and how many of the checks are made at all: never a tick while one is not. */
-function Shield({ open, onPress }: { open: number; onPress: () => void }) {
+function Shield({ open, toy }: { open: number; toy: string }) {
   const c = usePalette();
   const made = checksMade.length;
   return (
-    <Press
+    <Go
       label={safetyWords.shield(open, made, CHECKS.length)}
-      onPress={onPress}
+      to={hrefOf(toy, 'safety')}
       style={{ width: 48, height: 48, alignItems: 'center' }}
     >
       <Svg width={34} height={38} viewBox="0 0 34 38" aria-hidden>
@@ -230,13 +221,13 @@ function Shield({ open, onPress }: { open: number; onPress: () => void }) {
       >
         {open ? String(open) : `${made}/${CHECKS.length}`}
       </Num>
-    </Press>
+    </Go>
   );
 }
 
-function StationBar({ wide }: { wide: boolean }) {
+function StationBar() {
   const c = usePalette();
-  const router = useRouter();
+  const { wide, low } = useRoom();
   const { id, part } = useGlobalSearchParams<{ id: string; part?: string }>();
   const at = usePathname().split('/').pop();
   return (
@@ -247,10 +238,10 @@ function StationBar({ wide }: { wide: boolean }) {
         flexDirection: wide ? 'column' : 'row',
         backgroundColor: c.nav,
         paddingBottom: 'env(safe-area-inset-bottom)' as unknown as number,
-        ...(wide ? { width: RAIL, paddingTop: 14, gap: 6 } : {}),
+        ...(wide ? { width: RAIL, paddingTop: low ? 0 : 14, gap: low ? 0 : 6 } : {}),
       }}
     >
-      {wide ? (
+      {wide && !low ? (
         <Text
           fontFamily="$heading"
           fontSize={18}
@@ -262,28 +253,29 @@ function StationBar({ wide }: { wide: boolean }) {
           {say.app}
         </Text>
       ) : null}
-      {STATIONS.map((s) => {
+      {STATION_IDS.map((s) => {
+        const { icon, words } = STATIONS[s];
+        if (!icon) return null;
         const here = at === s;
         return (
-          <Press
+          <Go
             key={s}
-            role="link"
-            label={say.stations[s]}
-            chosen={here}
-            onPress={() => router.push({ pathname: `/toy/[id]/${s}`, params: part ? { id, part } : { id } })}
-            style={{ flex: wide ? undefined : 1, height: 72, alignItems: 'center', gap: 3 }}
+            label={words}
+            here={here}
+            to={hrefOf(id, s, part)}
+            style={{ flex: wide ? undefined : 1, height: low ? 62 : 72, alignItems: 'center', gap: 3 }}
           >
             {here ? <TapePiece wide={wide} /> : null}
-            <StationIcon station={s} colour={here ? c.navOn : c.navInk} />
+            <StationIcon icon={icon} colour={here ? c.navOn : c.navInk} />
             <Words
               fontSize={15}
               lineHeight={18}
               fontWeight={here ? '700' : '400'}
               color={here ? c.navOn : c.navInk}
             >
-              {say.stations[s]}
+              {words}
             </Words>
-          </Press>
+          </Go>
         );
       })}
     </View>
@@ -379,15 +371,12 @@ function useGoTo(): (focus: Focus | null) => void {
   const path = usePathname();
   const { id } = useGlobalSearchParams<{ id: string }>();
   return (focus) => {
-    if (!focus || focus.station === 'bench' || !id) return;
+    if (!focus || !id || !stationOf(focus.station)) return;
     if (path.endsWith(`/${focus.station}`)) {
       if (focus.part) router.setParams({ part: focus.part });
       return;
     }
-    router.push({
-      pathname: `/toy/[id]/${focus.station}`,
-      params: focus.part ? { id, part: focus.part } : { id },
-    });
+    router.push(hrefOf(id, focus.station as StationId, focus.part));
   };
 }
 

@@ -1,9 +1,10 @@
-import { useGlobalSearchParams, useRouter } from 'expo-router';
+import { useGlobalSearchParams, usePathname, useRouter } from 'expo-router';
 import { type Toy, type ToyFile } from '@hoppla/core/toy';
 import { type PartModel, type ToyModel } from '@hoppla/core/model';
 import { checkToy, openPoints, type SafetyPoint } from '@hoppla/core/safety';
 import { unitWords, type UnitWords } from '@hoppla/core/words';
 import { modelNow, useOpenToy } from '../../documents';
+import { stationOf } from '../stations';
 
 export interface ToyHere {
   file: ToyFile;
@@ -20,15 +21,6 @@ export interface ToyHere {
   choosePart: (id: string) => void;
 }
 
-const known = new WeakMap<ToyModel, SafetyPoint[]>();
-
-/** The safety points of a model, worked out once however many parts of the screen ask. */
-function pointsOf(model: ToyModel): SafetyPoint[] {
-  const points = known.get(model) ?? checkToy(model);
-  known.set(model, points);
-  return points;
-}
-
 /** The open toy with everything computed from it, and the part that the address bar names. */
 export function useToy(): ToyHere {
   const { file, settled, writing } = useOpenToy();
@@ -36,8 +28,10 @@ export function useToy(): ToyHere {
   const router = useRouter();
   const { part: wanted } = useGlobalSearchParams<{ part?: string }>();
   const model = modelNow(settled);
-  const points = pointsOf(model);
-  const part = model.parts.find((p) => p.part.id === wanted) ?? model.parts[0] ?? null;
+  const points = checkToy(model);
+  const station = stationOf(usePathname().split('/').pop());
+  const part =
+    model.parts.find((p) => p.part.id === wanted) ?? station?.opensOn?.(model) ?? model.parts[0] ?? null;
   return {
     file,
     toy: file.toy,

@@ -1,18 +1,19 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { useWindowDimensions, View } from 'react-native';
+import { View } from 'react-native';
 import { type HookSystem } from '@hoppla/core/figures';
 import { changeSettings, measureGauge } from '@hoppla/core/toy';
 import { type Units } from '@hoppla/core/words';
 import { Choice, MainAction, PlainButton, Quiet, Scroll, Title } from '../../controls';
 import { edit, newId } from '../../documents';
 import { usePalette } from '../../theme';
-import { RAIL, WIDE_FROM } from '../frame/ToyFrame';
+import { RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { saidBy, WAYS, type Measured } from '@hoppla/core/model';
 import { foundWords } from './said';
 import { MeasurePicture } from './MeasurePicture';
 import { YarnSheet } from './YarnSheet';
+import { hrefOf } from '../stations';
 import { screenWords as words } from '../../words';
 import { Typing } from './TypingPanel';
 import { Becomes, Standing } from './StandingPanel';
@@ -24,7 +25,7 @@ const say = words.gauge;
 export function GaugeStation() {
   const c = usePalette();
   const router = useRouter();
-  const { width, height } = useWindowDimensions();
+  const { width, height, wide } = useRoom();
   const { part, toy, units, writing } = useToy();
   const [measured, setMeasured] = useState<Measured>({
     way: 'stitches',
@@ -34,7 +35,6 @@ export function GaugeStation() {
     typedHeight: '',
   });
   const [trying, setTrying] = useState(false);
-  const wide = width >= WIDE_FROM;
   if (!part) {
     return (
       <View style={{ flex: 1, backgroundColor: c.paper, padding: 24, gap: 12 }}>
@@ -42,10 +42,7 @@ export function GaugeStation() {
           {words.parts.emptyTitle}
         </Title>
         <View style={{ flexDirection: 'row' }}>
-          <MainAction
-            label={words.plan.toParts}
-            onPress={() => router.push({ pathname: '/toy/[id]/parts', params: { id: toy.id } })}
-          />
+          <MainAction label={words.plan.toParts} onPress={() => router.push(hrefOf(toy.id, 'parts'))} />
         </View>
       </View>
     );

@@ -1,12 +1,18 @@
 import { G, Path, Rect } from 'react-native-svg';
 import { gaugeOf } from '@hoppla/core/gauge';
-import type { PartModel, expected, widestRound, type Measured, type Said } from '@hoppla/core/model';
+import {
+  expected,
+  widestRound,
+  type Measured,
+  type PartModel,
+  type Said,
+  yarnColour,
+} from '@hoppla/core/model';
 import { type UnitWords } from '@hoppla/core/words';
 import { Mat, MatText, RULER } from '../../controls';
 import { sceneOf, shade, standAlone, ToyPicture } from '../../stage';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
-import { yarnColour } from '@hoppla/core/model';
 import { screenWords } from '../../words';
 
 const say = screenWords.gauge;

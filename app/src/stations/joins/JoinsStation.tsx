@@ -1,13 +1,14 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { useWindowDimensions, View } from 'react-native';
+import { View } from 'react-native';
 import { MainAction, PlainButton, Quiet, Scroll, Title, Words } from '../../controls';
 import { usePalette } from '../../theme';
-import { RAIL, WIDE_FROM } from '../frame/ToyFrame';
+import { RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { AttachSheet } from './AttachSheet';
 import { JoinCard } from './JoinCard';
 import { JoinsMat } from './JoinsMat';
+import { hrefOf } from '../stations';
 import { screenWords as words } from '../../words';
 import { JoinRow } from './JoinRow';
 
@@ -17,11 +18,10 @@ const say = words.joins;
 export function JoinsStation() {
   const c = usePalette();
   const router = useRouter();
-  const { width, height } = useWindowDimensions();
+  const { width, height, wide } = useRoom();
   const { model, toy, writing } = useToy();
   const [chosen, setChosen] = useState<string | null>(null);
   const [adding, setAdding] = useState(false);
-  const wide = width >= WIDE_FROM;
   const paper = wide ? 400 : width;
   const current =
     model.sites.find((s) => s.join.id === chosen) ??
@@ -72,10 +72,7 @@ export function JoinsStation() {
             <PlainButton label={say.add} disabled={!enough || !writing} onPress={() => setAdding(true)} />
           ) : null}
           {current ? (
-            <MainAction
-              label={say.keep}
-              onPress={() => router.push({ pathname: '/toy/[id]/plan', params: { id: toy.id } })}
-            />
+            <MainAction label={say.keep} onPress={() => router.push(hrefOf(toy.id, 'plan'))} />
           ) : (
             <MainAction label={say.add} disabled={!enough || !writing} onPress={() => setAdding(true)} />
           )}

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import CornerUpLeft from 'lucide-react-native/icons/corner-up-left';
 import { useMemo } from 'react';
-import { useWindowDimensions, View } from 'react-native';
+import { View } from 'react-native';
 import { kindOf, planOf, type PostsCheck } from '@hoppla/core/plan';
 import {
   check,
@@ -18,8 +18,9 @@ import { copyName, modelOf, type PartModel } from '@hoppla/core/model';
 import { MainAction, Press, Quiet, RoundTape, Scroll, Title, Words, type PlanSign } from '../../controls';
 import { note } from '../../documents';
 import { usePalette } from '../../theme';
-import { RAIL, WIDE_FROM } from '../frame/ToyFrame';
+import { RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
+import { hrefOf } from '../stations';
 import { screenWords as words } from '../../words';
 import { MakeMat } from './MakeMat';
 import { Neighbour } from './Neighbour';
@@ -30,12 +31,11 @@ const say = words.make;
 
 /** Make: what do I do now, where am I? One step at a time. */
 export function MakeStation() {
-  const { width, height } = useWindowDimensions();
+  const { width, height, wide } = useRoom();
   const { model, file } = useToy();
   const ticks = useMemo(() => ticksOf(planOf(model)), [model]);
   const progress = progressOf(file.log);
   const { at } = whereAmI(ticks, progress);
-  const wide = width >= WIDE_FROM;
   const paper = wide ? Math.min(620, width * 0.5) : width;
   const stage = wide ? width - RAIL - paper : width;
   if (ticks.length === 0) return <NothingToMake />;
@@ -62,10 +62,7 @@ function NothingToMake() {
       </Title>
       <Quiet>{say.nothingHow}</Quiet>
       <View style={{ flexDirection: 'row' }}>
-        <MainAction
-          label={words.plan.toParts}
-          onPress={() => router.push({ pathname: '/toy/[id]/parts', params: { id: toy.id } })}
-        />
+        <MainAction label={words.plan.toParts} onPress={() => router.push(hrefOf(toy.id, 'parts'))} />
       </View>
     </View>
   );
@@ -183,7 +180,7 @@ function Buttons({
   const next = now ? openChecks(now, progress)[0] : undefined;
   const stopped = now?.step.kind === 'eyes' && now.step.stopped !== null;
   const go = () => {
-    if (stopped) router.push({ pathname: '/toy/[id]/safety', params: { id: toy.id } });
+    if (stopped) router.push(hrefOf(toy.id, 'safety'));
     else if (now) note(next ? check(now, next) : tick(now));
   };
   return (

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useRef, useState } from 'react';
-import { useWindowDimensions, View } from 'react-native';
+import { View } from 'react-native';
 import { splitLines } from '@hoppla/core/notation';
 import { addParts, changePart, changeTerms, removePart, rewritePart } from '@hoppla/core/toy';
 import { type PartModel } from '@hoppla/core/model';
@@ -11,7 +11,7 @@ import type { Ranged } from '@hoppla/core/gauge';
 import { PlainButton, Quiet, Scroll, Title, Words } from '../../controls';
 import { edit, newId, openToyNow } from '../../documents';
 import { usePalette } from '../../theme';
-import { RAIL, WIDE_FROM } from '../frame/ToyFrame';
+import { RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { AddParts, AddPartsSheet } from './AddParts';
 import { PartMat } from './PartMat';
@@ -19,6 +19,7 @@ import { CraftKeys } from './CraftKeys';
 import { PartsStrip } from './PartsStrip';
 import { LittleRead, nextFault, rewriteHere, Rounds, useLiveText } from './Rounds';
 import type { EditorHandle } from './RoundsEditor';
+import { hrefOf } from '../stations';
 import { screenWords as say } from '../../words';
 
 /** Height of the strip of parts, px. */
@@ -27,13 +28,12 @@ const STRIP = 58;
 /** Parts: do my rounds add up, and what shape is this? */
 export function PartsStation() {
   const c = usePalette();
-  const { width, height } = useWindowDimensions();
+  const { width, height, wide } = useRoom();
   const { part, model, toy, writing, choosePart } = useToy();
   const [adding, setAdding] = useState(false);
   const [caret, setCaret] = useState(1);
   const editor = useRef<EditorHandle | null>(null);
   const live = useLiveText(part);
-  const wide = width >= WIDE_FROM;
   const add = (text: string) => {
     const known = new Set(model.parts.map((p) => p.part.id));
     edit(say.parts.add, { station: 'parts' }, (toy) => addParts(toy, text, newId));
@@ -209,10 +209,7 @@ function PartSize({ part }: { part: PartModel }) {
     <>
       <Quiet>{`${sizes}; ${say.parts.from(say.parts.basis[part.form.basis], part.gauge.source)}${part.form.innerCm3 >= 0.5 ? `; ${say.parts.holds(String(Math.round(part.form.innerCm3)))}` : ''}${mass ? `; ${say.parts.weighs(units.weight(mass.value), units.bareWeight(mass.low), units.bareWeight(mass.high))}` : ''}.`}</Quiet>
       <View style={{ flexDirection: 'row' }}>
-        <PlainButton
-          label={say.parts.measure}
-          onPress={() => router.push({ pathname: '/toy/[id]/gauge', params: { id: toy.id, part: id } })}
-        />
+        <PlainButton label={say.parts.measure} onPress={() => router.push(hrefOf(toy.id, 'gauge', id))} />
       </View>
       {part.form.section === 'ring' ? (
         <>

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { useWindowDimensions, View } from 'react-native';
+import { View } from 'react-native';
 import { sheetHtml, fileName } from '@hoppla/core/files';
 import { lanesOf, planOf, troubleWords } from '@hoppla/core/plan';
 import { progressOf, ticksOf, whereAmI } from '@hoppla/core/record';
@@ -8,9 +8,10 @@ import { hours } from '@hoppla/core/words';
 import { MainAction, PlainButton, ProblemLine, Quiet, ReadingBand, Scroll, Title } from '../../controls';
 import { download } from '../../documents';
 import { usePalette } from '../../theme';
-import { WIDE_FROM } from '../frame/ToyFrame';
+import { useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { PlanRow } from './PlanRow';
+import { hrefOf } from '../stations';
 import { screenWords as words } from '../../words';
 
 const say = words.plan;
@@ -19,14 +20,13 @@ const say = words.plan;
 export function PlanStation() {
   const c = usePalette();
   const router = useRouter();
-  const { width } = useWindowDimensions();
+  const { width, wide } = useRoom();
   const { model, toy, file, units } = useToy();
   const plan = useMemo(() => planOf(model), [model]);
   const rows = useMemo(() => lanesOf(model, plan), [model, plan]);
   const [why, setWhy] = useState<string | null>(null);
   const here = whereAmI(ticksOf(plan), progressOf(file.log));
-  const go = (station: 'parts' | 'make') =>
-    router.push({ pathname: `/toy/[id]/${station}`, params: { id: toy.id } });
+  const go = (station: 'parts' | 'make') => router.push(hrefOf(toy.id, station));
   if (plan.steps.length === 0) {
     return (
       <View style={{ flex: 1, backgroundColor: c.paper, padding: 24, gap: 12 }}>
@@ -41,7 +41,6 @@ export function PlanStation() {
     );
   }
   const { totals } = plan;
-  const wide = width >= WIDE_FROM;
   return (
     <View style={{ flex: 1, backgroundColor: c.paper }}>
       <ReadingBand

@@ -1,13 +1,14 @@
 import { useRouter } from 'expo-router';
-import { useWindowDimensions, View } from 'react-native';
+import { View } from 'react-native';
 import { CHECKS, checksMade, notKnown, type SafetyPoint } from '@hoppla/core/safety';
 import { changeSettings, setFeature, type AgeGroup } from '@hoppla/core/toy';
 import { safetyWords } from '@hoppla/core/words';
 import { MainAction, MarkerSign, Num, PlainButton, Quiet, Scroll, Title, Words } from '../../controls';
 import { edit } from '../../documents';
 import { usePalette } from '../../theme';
-import { WIDE_FROM } from '../frame/ToyFrame';
+import { useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
+import { hrefOf } from '../stations';
 import { screenWords as words } from '../../words';
 
 const say = words.safety;
@@ -22,16 +23,14 @@ const AGES: AgeGroup[] = [
 /** Safety: could this hurt a child? Who it is for, then points in order of danger, then what nobody has looked at. */
 export function SafetyStation() {
   const c = usePalette();
-  const { width } = useWindowDimensions();
+  const { wide } = useRoom();
   const { toy, points, open } = useToy();
   const router = useRouter();
-  const wide = width >= WIDE_FROM;
   const column = { width: '100%', maxWidth: wide ? 760 : undefined, alignSelf: 'center' } as const;
   const convert = points.find((p) => p.weight === 'stop' && p.check === 1 && p.feature !== undefined);
   // What is not mended with one tap is mended where it is written.
   const written = convert ? undefined : points.find((p) => p.weight === 'stop' && p.line !== undefined);
-  const toRounds = (point: SafetyPoint) =>
-    router.push({ pathname: '/toy/[id]/parts', params: { id: toy.id, part: point.part ?? '' } });
+  const toRounds = (point: SafetyPoint) => router.push(hrefOf(toy.id, 'parts', point.part));
   const embroider = (point: SafetyPoint) => {
     const found = toy.features.find((f) => f.id === point.feature && f.kind !== 'embroidery');
     if (found && found.kind !== 'embroidery')
@@ -89,10 +88,7 @@ export function SafetyStation() {
         ) : written ? (
           <MainAction label={say.toRounds} onPress={() => toRounds(written)} />
         ) : (
-          <MainAction
-            label={say.toFace}
-            onPress={() => router.push({ pathname: '/toy/[id]/face', params: { id: toy.id } })}
-          />
+          <MainAction label={say.toFace} onPress={() => router.push(hrefOf(toy.id, 'face'))} />
         )}
       </View>
     </View>

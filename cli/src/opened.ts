@@ -1,0 +1,23 @@
+import { modelToy, type ToyModel } from '@hoppla/core/model';
+import { addParts, changeSettings, newToy } from '@hoppla/core/toy';
+import { openFile } from '@hoppla/core/toy/schema';
+import { terms, type Answer, type Call } from './call';
+import { cliWords as say } from './words';
+
+/** The model of a toy file, or the answer that says why there is none. */
+export function openedToy(text: string): ToyModel | Answer {
+  const found = openFile(text);
+  if (found.state === 'refused') return { out: '', err: `${found.sentence}\n`, code: 2 };
+  if (found.state === 'newer') return { out: '', err: `${say.newer(found.schema)}\n`, code: 2 };
+  return modelToy(found.file.toy);
+}
+
+/** The model of a toy file or of a page of written parts, or the answer that says why there is none. */
+export function opened(text: string, call: Call): ToyModel | Answer {
+  if (text.trimStart().startsWith('{')) return openedToy(text);
+  let n = 0;
+  const newId = () => `id${++n}`;
+  const told = terms(call);
+  const toy = addParts(newToy(say.page, newId), text, newId);
+  return modelToy(told ? changeSettings(toy, { terms: told }) : toy);
+}
