@@ -1,6 +1,6 @@
 import { Link, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
-import { Pressable, type StyleProp, type ViewStyle } from 'react-native';
+import { Pressable, StyleSheet, type StyleProp, type ViewStyle } from 'react-native';
 
 interface GoProps {
   /** spoken name; left out when the words inside say it all */
@@ -18,7 +18,7 @@ export function Go({ label, to, children, style, here }: GoProps) {
     <Link href={to} push asChild>
       <Pressable
         aria-label={label}
-        style={[{ minHeight: 44, minWidth: 44, justifyContent: 'center' }, style] as never}
+        style={StyleSheet.flatten([{ minHeight: 44, minWidth: 44, justifyContent: 'center' }, style])}
         {...(here ? { 'aria-current': 'page' as const } : {})}
       >
         {children}
