@@ -1,5 +1,5 @@
 // Bundles the command line when its sources are newer than the bundle, then runs it.
-import { bundle, dist } from './bundle.mjs';
+import { bundleWhenNewer, dist } from './bundle.mjs';
 
-await bundle('cli/src/bin.ts', 'hoppla.mjs');
+await bundleWhenNewer('cli/src/bin.ts', 'hoppla.mjs', ['cli/src', 'core/src']);
 await import(dist('hoppla.mjs').href);

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { faceMapSvgs, fileName, objOf, planText, sheetHtml } from '@hoppla/core/files';
+import { EXPORTS, exportNamed, fileName, planText, sheetHtml } from '@hoppla/core/files';
 import { cleanText, read, type Problem, type Reading } from '@hoppla/core/notation';
 import { planOf, stepWords, troubleWords, type Step } from '@hoppla/core/plan';
 import { type ToyModel } from '@hoppla/core/model';
@@ -191,18 +191,16 @@ function exportCommand(call: Call, standardInput: () => string): Answer {
   const [file, folder, ...more] = call.files;
   if (!file || !folder || more.length) throw new Misuse(say.needsFolder);
   const to = call.flags.get('--to') ?? '';
-  if (to !== 'obj' && to !== 'svg') throw new Misuse(say.notYetTo(to));
+  const format = exportNamed(to);
+  if (!format) throw new Misuse(say.notYetTo(to, Object.keys(EXPORTS)));
   const model = opened(load(file, standardInput), call);
   if ('err' in model) return model;
   const code = model.parts.every((p) => p.addsUp) ? 0 : 1;
   const { name } = model.toy;
-  const files =
-    to === 'obj'
-      ? [{ path: join(folder, fileName(name, 'obj')), text: objOf(model) }]
-      : faceMapSvgs(model).map((face) => ({
-          path: join(folder, fileName(`${name} ${face.name} face`, 'svg')),
-          text: face.svg,
-        }));
+  const files = format.files(model).map(({ of, text }) => ({
+    path: join(folder, fileName(of ? `${name} ${of}` : name, format.ending)),
+    text,
+  }));
   if (files.length === 0) return { out: '', err: `${say.noFaces}\n`, code: 1 };
   return { out: files.map((f) => `${f.path}\n`).join(''), err: '', code, files };
 }

@@ -1,3 +1,5 @@
+import { plural } from '@hoppla/core/words';
+
 /** Sentences that only the command line says. */
 export const cliWords = {
   usage: `usage: hoppla COMMAND FILE...      ("-" reads standard input)
@@ -10,7 +12,7 @@ export const cliWords = {
                                          where a pair goes, in every school, and the checks
   plan TOY.json|PAGE [--text|--json|--html]   the whole plan of a toy file or of written parts
   safety TOY.json|PAGE [--age A] [--region R] [--json]   what could hurt a child; exit 1 on a stop
-  export TOY.json --to obj|svg DIR       the toy's fabric in three dimensions, mm; its faces in true size
+  export TOY.json --to obj|svg|html|txt DIR   the toy's fabric in three dimensions, mm; its faces in true size; its plan
 `,
   needsValue: (flag: string) => `${flag} needs a value.`,
   unknownFlag: (flag: string) => `${flag} is not an option here.`,
@@ -19,7 +21,8 @@ export const cliWords = {
   oneFile: (command: string) => `${command} needs a file, or - for standard input.`,
   badTerms: (said: string) => `--terms is us or uk, not ${said}.`,
   badNumber: (flag: string, said: string) => `${flag} does not understand ${said}.`,
-  notYetTo: (said: string) => `--to takes obj or svg; ${said || 'nothing'} is not there yet.`,
+  notYetTo: (said: string, there: readonly string[]) =>
+    `--to takes ${there.join(', ')}; ${said || 'nothing'} is not there yet.`,
   noFaces: 'No part of this toy has eyes to map.',
   nearest: (phrase: string) => `The nearest that can be: ${phrase}`,
   page: 'Page',
@@ -46,7 +49,7 @@ export const cliWords = {
       ...words.map((line) => `  ${line}`),
       `  ${f.spacing.straightMm.toFixed(0)} mm straight, ${f.spacing.rimMm.toFixed(0)} mm from rim to rim, ${f.spacing.surfaceMm.toFixed(0)} mm along the fabric, within ${f.range.percent.toFixed(0)} % (${f.range.source}); ${f.spacing.angleDeg.toFixed(0)} degrees apart; the middle is a ${f.spacing.middle}`,
       `  ${f.levelErrorMm.toFixed(1)} mm from level; washer ${f.washer.mm} mm, against fabric ${f.washer.band === null ? 'not known' : f.washer.retention.toFixed(1)}`,
-      `  put in from R${f.window.first}${f.window.lastComfortable === null ? '' : `, in comfort until R${f.window.lastComfortable}`}${f.window.lastPossible === null ? '' : `, at all until R${f.window.lastPossible}`}${f.window.into ? `, at the very latest ${f.window.into.stitches} stitches into R${f.window.into.round}` : ''}`,
+      `  put in from R${f.window.first}${f.window.lastComfortable === null ? '' : `, in comfort until R${f.window.lastComfortable}`}${f.window.lastPossible === null ? '' : `, at all until R${f.window.lastPossible}`}${f.window.into ? `, at the very latest ${plural(f.window.into.stitches, 'stitch', 'stitches')} into R${f.window.into.round}` : ''}`,
       ...f.advice.map((a) => `  ${a}`),
     ]
       .map((line) => `${line}\n`)
@@ -55,7 +58,7 @@ export const cliWords = {
     f.empty
       ? `${f.name}: no rounds\n`
       : [
-          `${f.name}${f.make > 1 ? ` x ${f.make}` : ''}: ${f.size.join(' x ')} mm (${f.size.length > 2 ? 'wide x deep x tall' : 'wide x tall'}; ${f.ranges.join(' x ')}), ${f.stitches} stitches`,
+          `${f.name}${f.make > 1 ? ` x ${f.make}` : ''}: ${f.size.join(' x ')} mm (${f.size.length > 2 ? 'wide x deep x tall' : 'wide x tall'}; ${f.ranges.join(' x ')}), ${plural(f.stitches, 'stitch', 'stitches')}`,
           `  ${f.basis}; ${f.gauge.stitch} mm a stitch, ${f.gauge.round} mm a round, ${f.gauge.source} gauge, within ${f.gauge.percent} %`,
           `  ${f.inner >= 0.05 ? `holds ${f.inner.toFixed(f.inner < 10 ? 1 : 0)} cm3` : 'holds nothing'}${f.fill ? `: ${f.fill.grams} of ${f.fill.material}, ${f.fill.firmness} (${f.fill.range})` : ''}; ${f.yarn} of yarn (${f.yarnRange})`,
           ...(f.opening

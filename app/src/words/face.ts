@@ -1,3 +1,5 @@
+import { plural } from '@hoppla/core/words';
+
 /** What the Face station says. */
 export const face = {
   eyes: 'Eyes',
@@ -22,7 +24,7 @@ export const face = {
   takeBetter: (tag: string) => `Move one post to ${tag}`,
   tape: (round: string) => `Posts on ${round}; arrow keys move them`,
   tapeValue: (left: string, right: string, between: number) =>
-    `${left} and ${right}, ${between} stitches between`,
+    `${left} and ${right}, ${plural(between, 'stitch', 'stitches')} between`,
   moved: 'Keep them here',
   homeless: 'Place them again',
   said: 'Say it as',
@@ -76,7 +78,7 @@ export const face = {
   facesTitle: 'Which face?',
   facesHow: 'Each is a real pair of places on this head. Choose one, then fine-tune.',
   facesOf: (name: string, line: string, between: number) =>
-    `${name}: eye line at ${line} %, ${between} stitches between`,
+    `${name}: eye line at ${line} %, ${plural(between, 'stitch', 'stitches')} between`,
   takeFace: (tag: string) => `Take ${tag}`,
   keepFace: 'Keep it as it is',
   compare: 'Compare',

@@ -1,3 +1,5 @@
+import { plural } from '@hoppla/core/words';
+
 /** What the Joins station says. */
 export const joins = {
   title: (guest: string, host: string) => `${guest} on ${host}`,
@@ -30,9 +32,9 @@ export const joins = {
     rounds: readonly [number, number],
     stitches: readonly [number, number],
   ) =>
-    `${guest}: ${n} stitches sewn on ${host}, centred between R${rounds[0]} and R${rounds[1]}, between stitches ${stitches[0]} and ${stitches[1]}.`,
+    `${guest}: ${plural(n, 'stitch', 'stitches')} sewn on ${host}, centred between R${rounds[0]} and R${rounds[1]}, between stitches ${stitches[0]} and ${stitches[1]}.`,
   saysEnd: (guest: string, n: number, host: string) =>
-    `${guest}: ${n} stitches sewn round the end of ${host}.`,
+    `${guest}: ${plural(n, 'stitch', 'stitches')} sewn round the end of ${host}.`,
   homeless: 'The round it stood on is gone. Attach it again.',
   keep: 'Show the order',
   toSettle: 'Look at this join',

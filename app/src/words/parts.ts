@@ -79,8 +79,9 @@ export const parts = {
   offer: (rounds: string, between: number, thread: boolean, mm: number) =>
     `${thread ? 'Embroider' : 'Place'} eyes of ${mm} mm at ${rounds}, ${between} between`,
   readings: {
-    'stitches-between': (n: number) => `${n} stitches between`,
-    'stitches-on': (n: number, between: number) => `${n} stitches on, so ${between} between`,
+    'stitches-between': (n: number) => `${plural(n, 'stitch', 'stitches')} between`,
+    'stitches-on': (n: number, between: number) =>
+      `${plural(n, 'stitch', 'stitches')} on, so ${between} between`,
     'holes-on': (n: number, between: number) => `${n} holes on, so ${between} between`,
     'holes-showing': (n: number, between: number) => `${n} holes showing, so ${between} between`,
     'holes-counting-both': (n: number, between: number) =>

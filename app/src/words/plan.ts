@@ -1,7 +1,7 @@
 /** What the Plan station says. */
 export const plan = {
   whole: 'Whole toy',
-  pauses: 'pauses',
+  pauses: (n: number) => (n === 1 ? 'pause' : 'pauses'),
   stuffing: 'stuffing',
   tails: 'yarn tails',
   make: 'to make',

@@ -3,13 +3,13 @@ import { branches } from './branches';
 import {
   FREE,
   HIDDEN,
-  KINDS,
   MOST_STITCHES,
   type Fabric,
   type FabricRound,
   type Strand,
   type Worked,
 } from './fabric';
+import { codeOf } from './kinds';
 
 const MOST_STEPS = 2 * MOST_STITCHES;
 const MOST_STRANDS = 20_000;
@@ -315,7 +315,7 @@ class Builder {
     times: number,
     item: StitchItem | null,
   ): void {
-    const code = KINDS.indexOf(kind);
+    const code = codeOf(kind);
     const { base, slot } = this;
     let t = 0;
     if (

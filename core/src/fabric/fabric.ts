@@ -1,7 +1,5 @@
 import type { RoundKind, StitchKind } from '../notation';
 
-export const KINDS: readonly StitchKind[] = ['sc', 'hdc', 'dc', 'tr', 'slst', 'ch', 'bob'];
-
 /** Stitches of a round that are worked alike; for yarn and time. */
 export interface Worked {
   kind: StitchKind;

@@ -1,3 +1,4 @@
 export { buildFabric } from './builder';
-export { KINDS, MOST_STITCHES, FREE, HIDDEN } from './fabric';
+export { MOST_STITCHES, FREE, HIDDEN } from './fabric';
+export { codeOf, heightOf, KINDS } from './kinds';
 export type { Fabric, FabricRound, FabricLayer, Strand, Worked } from './fabric';

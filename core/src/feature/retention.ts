@@ -1,5 +1,4 @@
-import { HEIGHT_OF } from '../figures';
-import { KINDS, type Fabric } from '../fabric';
+import { heightOf, KINDS, type Fabric } from '../fabric';
 import type { PartForm } from '../form';
 
 /** Why nobody can tell how a washer fits. */
@@ -55,8 +54,7 @@ export function openFabric(
     return { widths: 1 + Math.max(...chains.map((s) => chainRun(fabric, s))), cause: 'chain space' };
   const skipped = post.at === 'hole' && beside.length > 1 ? skippedBetween(fabric, beside[0], beside[1]) : 0;
   if (skipped > 0) return { widths: 1 + skipped, cause: 'skipped stitches' };
-  const tallest =
-    Math.max(...around.map((s) => HEIGHT_OF[KINDS[fabric.kind[s]]] ?? 1)) * (gauge.roundMm / gauge.stitchMm);
+  const tallest = Math.max(...around.map((s) => heightOf(fabric.kind[s]))) * (gauge.roundMm / gauge.stitchMm);
   return tallest > 1 ? { widths: tallest, cause: 'tall' } : { widths: 1, cause: 'plain' };
 }
 

@@ -83,11 +83,7 @@ export const MEASURING = {
   believable: figure(1, 'ratio', { low: 0.5, high: 2 }),
 } as const;
 
-/** Round height of a stitch kind as a multiple of the round height of single crochet. */
-export const HEIGHT_OF = { slst: 0.35, sc: 1, ch: 0.35, hdc: 1.45, dc: 2, tr: 2.8, bob: 1 } as const;
-
-/** Yarn of a stitch in stitch widths. `inc` is two single crochets; `dec` 1.4, invisible 1.2. */
-export const YARN_OF = { sc: 6.5, hdc: 8.5, dc: 11, tr: 14, slst: 4, ch: 3.5, bob: 32 } as const;
+/** Yarn of a decrease as a share of its stitch's; an increase is two stitches. */
 export const YARN_OF_DEC = { plain: 1.4, invisible: 1.2 } as const;
 
 /** Constants of the ring model. Source: the house's geometry, "the ring model", tried and measured before the project. */
@@ -194,8 +190,6 @@ export const ENDS = {
 } as const;
 
 export const TIME = {
-  /** movements of the hook, in single crochets: what is worked takes the time, not the tops that it leaves */
-  movements: { sc: 1, ch: 0.4, slst: 0.6, hdc: 1.2, dc: 1.5, tr: 1.9, bob: 5 },
   stitchesAMinute: figure(22, 'stitches a minute'),
   stitchesAMinuteSmall: figure(14, 'stitches a minute'),
   smallRound: 10,
@@ -216,3 +210,6 @@ export const FLAT_GROWTH = { sc: 6, hdc: 8, dc: 12, tr: 18, slst: 6, ch: 6, bob:
 export { ASSUMED_HOOK_MM, hookMm, hookName, HOOKS } from './hooks';
 export type { HookSystem } from './hooks';
 export { YARNS, yarnIn } from './yarns';
+
+export { STITCH_KINDS, STITCHES } from './stitches';
+export type { StitchKind } from './stitches';

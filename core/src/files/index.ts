@@ -1,4 +1,6 @@
 export { exportFile, fileName } from './json';
 export { planText, sheetHtml } from './sheet';
+export { EXPORTS, exportNamed } from './exports';
+export type { Export, ExportId } from './exports';
 export { objOf } from './obj';
 export { faceMapHtml, faceMapSvgs, MEASURED_COLOURS } from './faceMap';

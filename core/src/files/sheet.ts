@@ -19,7 +19,7 @@ export function sheetHtml(model: ToyModel): string {
   const points = checkToy(model);
   const { totals } = plan;
   const head = [
-    [String(totals.pauses), say.pauses],
+    [String(totals.pauses), say.pauses(totals.pauses)],
     [
       units.weight(totals.fillG.value),
       say.fill(units.weight(totals.fillG.low), units.weight(totals.fillG.high)),
@@ -111,7 +111,7 @@ export function planText(model: ToyModel): string {
   const points = checkToy(model).map((p) => `${say.weights[p.weight]}: ${stopped(p.title)} ${p.mend}`);
   const { totals } = plan;
   return [
-    `${model.toy.name}: ${totals.pauses} ${say.pauses}, ${units.weight(totals.fillG.value)} ${say.fillWord}, ${units.yarn(totals.tailsMm)} ${say.tails}, ${hours(totals.minutes)} h`,
+    `${model.toy.name}: ${totals.pauses} ${say.pauses(totals.pauses)}, ${units.weight(totals.fillG.value)} ${say.fillWord}, ${units.yarn(totals.tailsMm)} ${say.tails}, ${hours(totals.minutes)} h`,
     ...lines,
     ...plan.trouble.map((t) => `! ${troubleWords(t, model)}`),
     '',

@@ -1,5 +1,4 @@
-import { HEIGHT_OF } from '../figures';
-import { KINDS, type Fabric } from '../fabric';
+import { heightOf, type Fabric } from '../fabric';
 import type { Gauge } from '../gauge';
 
 /** Where each ring of a bent part stands: its centre and a proper rotation, rows of three, ring by ring. mm. */
@@ -24,7 +23,7 @@ export function tallSide(
   let x = 0;
   let y = 0;
   for (let j = 0; j < count; j++) {
-    const h = HEIGHT_OF[KINDS[fabric.kind[from + j]]] * gauge.roundMm;
+    const h = heightOf(fabric.kind[from + j]) * gauge.roundMm;
     const a = phase[round] + (2 * Math.PI * (j + 0.5)) / count;
     x += h * Math.cos(a);
     y += h * Math.sin(a);

@@ -1,4 +1,4 @@
-import { FABRIC, HEIGHT_OF } from '../figures';
+import { FABRIC, STITCHES } from '../figures';
 import { FREE, KINDS } from '../fabric';
 import type { Firmness, PartForm } from './form';
 import { netOf, type Net } from './net';
@@ -149,7 +149,7 @@ class Weaver {
       );
     }
     // Taller stitches show the yarn that is wrapped round their post.
-    const wraps = Math.round(HEIGHT_OF[kind] - 0.6);
+    const wraps = Math.round(STITCHES[kind].height - 0.6);
     for (let k = 1; k <= wraps && kind !== 'bob'; k++) {
       const on = add3(foot, scale(height, k / (wraps + 1)), scale(normal, 0.12 * w));
       const half = scale(row, 0.36 * w * wide);

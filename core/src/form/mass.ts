@@ -1,4 +1,4 @@
-import { FILL_DENSITY, FILL_RANGE_PERCENT, YARN_OF, YARN_OF_DEC, YARN_RANGE_PERCENT } from '../figures';
+import { FILL_DENSITY, FILL_RANGE_PERCENT, STITCHES, YARN_OF_DEC, YARN_RANGE_PERCENT } from '../figures';
 import type { Fabric } from '../fabric';
 import type { Gauge, Ranged } from '../gauge';
 import { giveSpread } from './give';
@@ -32,18 +32,18 @@ export function fillNeed(form: PartForm, firmness: Firmness, material: FillMater
   return fillGrams(form.innerCm3, firmness, material, form.gauge.rangePercent, give.volume);
 }
 
-/** Metres of yarn in a fabric, tails left aside: the figures' shares of a single crochet, scaled to the maker's own unravelled stitch. Source: `figures`, YARN_OF. */
+/** Metres of yarn in a fabric, tails left aside: the figures' shares of a single crochet, scaled to the maker's own unravelled stitch. Source: `figures`, STITCHES. */
 export function yarnMetres(fabric: Fabric, gauge: Gauge): number {
   let widths = 0;
   for (const round of [...fabric.rounds, ...fabric.layers.flatMap((l) => l.rounds)])
     for (const w of round.worked) {
       const one =
         w.eats > 1
-          ? YARN_OF[w.kind] * (w.invisible ? YARN_OF_DEC.invisible : YARN_OF_DEC.plain)
-          : YARN_OF[w.kind] * Math.max(1, w.makes);
+          ? STITCHES[w.kind].yarnWidths * (w.invisible ? YARN_OF_DEC.invisible : YARN_OF_DEC.plain)
+          : STITCHES[w.kind].yarnWidths * Math.max(1, w.makes);
       widths += one * w.times;
     }
-  return (widths * (gauge.yarnWidths / YARN_OF.sc) * gauge.stitchMm) / 1000;
+  return (widths * (gauge.yarnWidths / STITCHES.sc.yarnWidths) * gauge.stitchMm) / 1000;
 }
 
 /** Metres of yarn with their range: the yarn in a stitch and the gauge. */

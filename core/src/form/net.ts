@@ -1,5 +1,4 @@
-import { HEIGHT_OF } from '../figures';
-import { KINDS } from '../fabric';
+import { heightOf } from '../fabric';
 import type { PartForm } from './form';
 import { meshOf, type Mesh } from './mesh';
 import { surfacePoint } from './shape';
@@ -72,7 +71,7 @@ export function netOf(form: PartForm): Net {
     for (let j = 0; j < round.count; j++) {
       const [s, f] = [first + j, round.from + j];
       net.round[s] = i;
-      net.heightMm[s] = HEIGHT_OF[KINDS[fabric.kind[f]]] * gauge.roundMm;
+      net.heightMm[s] = heightOf(fabric.kind[f]) * gauge.roundMm;
       net.before[s] =
         j > 0
           ? s - 1

@@ -1,5 +1,5 @@
-import { GAUGE, HEIGHT_OF } from '../figures';
-import { KINDS, type Fabric, type FabricRound } from '../fabric';
+import { GAUGE } from '../figures';
+import { heightOf, type Fabric, type FabricRound } from '../fabric';
 import type { Gauge } from '../gauge';
 import type { RoundForm } from './form';
 
@@ -31,6 +31,6 @@ export function roundForms(
 /** Mean height of a round's stitches, in single crochets. */
 export function meanHeight(fabric: Fabric, round: FabricRound): number {
   let sum = 0;
-  for (let s = round.from; s < round.from + round.count; s++) sum += HEIGHT_OF[KINDS[fabric.kind[s]]];
+  for (let s = round.from; s < round.from + round.count; s++) sum += heightOf(fabric.kind[s]);
   return round.count ? sum / round.count : 1;
 }

@@ -1,82 +1,64 @@
+import { STITCH_KINDS, STITCHES } from '../figures';
 import type { StitchItem, StitchKind, Terms } from './syntax';
 import type { Cursor } from './cursor';
 
 /** What one word of the craft does: uses `eats` stitches of the round below and leaves `makes`. Source: the table "What counts" of the house's notation. */
 export type CraftWord = Pick<StitchItem, 'kind' | 'eats' | 'makes' | 'invisible' | 'post' | 'spike'>;
 
-const BASE: Record<Terms, Record<string, StitchKind>> = {
-  us: {
-    sc: 'sc',
-    hdc: 'hdc',
-    dc: 'dc',
-    tr: 'tr',
-    slst: 'slst',
-    ss: 'slst',
-    ch: 'ch',
-    chain: 'ch',
-    chains: 'ch',
-    st: 'sc',
-  },
-  uk: {
-    dc: 'sc',
-    htr: 'hdc',
-    tr: 'dc',
-    dtr: 'tr',
-    slst: 'slst',
-    ss: 'slst',
-    ch: 'ch',
-    chain: 'ch',
-    chains: 'ch',
-    st: 'sc',
-  },
-};
+const TERMS: readonly Terms[] = ['us', 'uk'];
+const inTerms = <T>(of: (terms: Terms) => T): Record<Terms, T> =>
+  Object.fromEntries(TERMS.map((terms) => [terms, of(terms)])) as Record<Terms, T>;
+
+/** Kinds by their words. */
+const BY_WORD = inTerms(
+  (terms) =>
+    new Map<string, StitchKind>(
+      STITCH_KINDS.flatMap((kind) => STITCHES[kind][terms].words.map((word) => [word, kind] as const)),
+    ),
+);
+
+/** The kind of a word that may be part of a compound, such as `sc2tog`. */
+function plainKind(word: string, terms: Terms): StitchKind | null {
+  const kind = BY_WORD[terms].get(word);
+  return kind && STITCHES[kind].compounds ? kind : null;
+}
 
 /** Stitches in full words, longest first. */
-export const SPELLED: Record<Terms, readonly (readonly [string[], StitchKind])[]> = {
-  us: [
-    [['half', 'double', 'crochet'], 'hdc'],
-    [['half', 'double'], 'hdc'],
-    [['single', 'crochet'], 'sc'],
-    [['double', 'crochet'], 'dc'],
-    [['treble', 'crochet'], 'tr'],
-    [['treble'], 'tr'],
-  ],
-  uk: [
-    [['half', 'treble'], 'hdc'],
-    [['double', 'treble'], 'tr'],
-    [['double', 'crochet'], 'sc'],
-    [['treble', 'crochet'], 'dc'],
-    [['treble'], 'dc'],
-  ],
-};
+export const SPELLED: Record<Terms, readonly (readonly [string[], StitchKind])[]> = inTerms((terms) =>
+  STITCH_KINDS.flatMap((kind) => {
+    const written: { phrases?: readonly string[] } = STITCHES[kind][terms];
+    return (written.phrases ?? []).map((phrase): [string[], StitchKind] => [phrase.split(' '), kind]);
+  }).sort(([a], [b]) => b.length - a.length),
+);
 
 /** The word for a kind of stitch in the terms asked. */
-export const WORD_OF: Record<Terms, Record<StitchKind, string>> = {
-  us: { sc: 'sc', hdc: 'hdc', dc: 'dc', tr: 'tr', slst: 'sl st', ch: 'ch', bob: 'bob' },
-  uk: { sc: 'dc', hdc: 'htr', dc: 'tr', tr: 'dtr', slst: 'sl st', ch: 'ch', bob: 'bob' },
-};
+export const WORD_OF: Record<Terms, Record<StitchKind, string>> = inTerms(
+  (terms) =>
+    Object.fromEntries(STITCH_KINDS.map((kind) => [kind, STITCHES[kind][terms].print])) as Record<
+      StitchKind,
+      string
+    >,
+);
 
 const INC = new Set(['inc', 'incs', 'increase', 'increases']);
 const DEC = new Set(['dec', 'decs', 'decrease', 'decreases']);
-const BOB = new Set(['bob', 'bobs', 'bobble', 'bobbles', 'popcorn', 'popcorns']);
 
 /** Looks one word up; `null` when the craft does not know it in these terms. */
 export function craftWord(word: string, terms: Terms): CraftWord | null {
-  const kind = BASE[terms][word];
-  if (kind) return { kind, eats: kind === 'ch' ? 0 : 1, makes: 1 };
+  const kind = BY_WORD[terms].get(word);
+  if (kind) return { kind, eats: STITCHES[kind].eats, makes: 1 };
   if (INC.has(word)) return { kind: 'sc', eats: 1, makes: 2 };
   if (DEC.has(word)) return { kind: 'sc', eats: 2, makes: 1 };
   if (word === 'invdec') return { kind: 'sc', eats: 2, makes: 1, invisible: true };
-  if (BOB.has(word)) return { kind: 'bob', eats: 1, makes: 1 };
   if (word.length < 4) return null;
   const many = /^inc([2-9])$/.exec(word);
   if (many) return { kind: 'sc', eats: 1, makes: Number(many[1]) };
   const together = /^([a-z]+?)([2-9])tog$/.exec(word);
-  if (together && BASE[terms][together[1]])
-    return { kind: BASE[terms][together[1]], eats: Number(together[2]), makes: 1 };
+  const joined = together && plainKind(together[1], terms);
+  if (joined) return { kind: joined, eats: Number(together[2]), makes: 1 };
   const post = /^([fb])p([a-z]+)$/.exec(word);
-  if (post && BASE[terms][post[2]])
-    return { kind: BASE[terms][post[2]], eats: 1, makes: 1, post: post[1] === 'f' ? 'front' : 'back' };
+  const round = post && plainKind(post[2], terms);
+  if (round) return { kind: round, eats: 1, makes: 1, post: post[1] === 'f' ? 'front' : 'back' };
   return null;
 }
 
@@ -139,7 +121,7 @@ function takePlainStitch(c: Cursor): CraftWord | null {
       c.at++;
       return { kind, eats: 2, makes: 1 };
     }
-    return together(c, { kind, eats: kind === 'ch' ? 0 : 1, makes: 1 });
+    return together(c, { kind, eats: STITCHES[kind].eats, makes: 1 });
   }
   const word = craftWord(token.text, c.terms);
   if (!word) return null;
@@ -154,9 +136,9 @@ function takePlainStitch(c: Cursor): CraftWord | null {
 
 function takeKind(c: Cursor): StitchKind | null {
   for (const [words, kind] of SPELLED[c.terms]) if (c.takeWords(...words)) return kind;
-  const kind = BASE[c.terms][c.peek()?.text ?? ''];
+  const kind = plainKind(c.peek()?.text ?? '', c.terms);
   if (kind) c.at++;
-  return kind ?? null;
+  return kind;
 }
 
 /** `sc next 2 tog`, `dc 2 together`, `sl st next 2 FLO tog`. */
@@ -198,12 +180,10 @@ const SMALL_WORDS = new Set(['in', 'on', 'of', 'to', 'for', 'at', 'by', 'is', 'i
 /** Words of the craft in these terms, for completion and for the nearest known word. */
 export function knownWords(terms: Terms): string[] {
   return [
-    ...Object.keys(BASE[terms]).filter((w) => !['st', 'ss', 'slst', 'chain', 'chains'].includes(w)),
-    'sl st',
+    ...STITCH_KINDS.map((kind) => STITCHES[kind][terms].print),
     'inc',
     'dec',
     'invdec',
-    'bob',
     'picot',
     ...OTHER,
   ];

@@ -1,3 +1,4 @@
+import type { StitchKind } from '../figures';
 /** The syntax tree of written rounds. Everything carries its span; nothing here is computed from counts. */
 import type { HookSaid } from './hooks';
 
@@ -8,7 +9,7 @@ export interface Span {
 }
 
 /** Stitches by their US names, whatever terms the text uses. */
-export type StitchKind = 'sc' | 'hdc' | 'dc' | 'tr' | 'slst' | 'ch' | 'bob';
+export type { StitchKind };
 
 export type Terms = 'us' | 'uk';
 

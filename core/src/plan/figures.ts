@@ -1,4 +1,4 @@
-import { ENDS, SATIN_MM, TIME } from '../figures';
+import { ENDS, SATIN_MM, STITCHES, TIME } from '../figures';
 import type { Fabric, FabricRound } from '../fabric';
 import { isFlattened, type Edge } from '../join';
 
@@ -29,7 +29,7 @@ export const satinThreadMm = (widthMm: number, heightMm: number): number =>
 
 /** Work of a round in single crochets, by its movements: chains, slip stitches and tall stitches, strands that come back. */
 export const movementsOf = (round: FabricRound): number =>
-  round.worked.reduce((sum, w) => sum + TIME.movements[w.kind] * Math.max(1, w.makes) * w.times, 0);
+  round.worked.reduce((sum, w) => sum + STITCHES[w.kind].movements * Math.max(1, w.makes) * w.times, 0);
 
 /** Minutes to work some rounds: slower in small ones. */
 export function roundMinutes(rounds: readonly FabricRound[]): number {

@@ -30,7 +30,7 @@ export const faceWords = {
     fill: (proud: string) =>
       `the flat washer stands ${proud} off the round fabric: tuck fill behind and around the posts`,
     turned: (n: string, from: 'marker' | 'patch' | 'part') =>
-      `the middle of the face is ${n} stitches away from ${from === 'marker' ? 'opposite the marker' : from === 'patch' ? 'the middle of the patch' : 'the part it looks over'}`,
+      `the middle of the face is ${n === '1' ? '1 stitch' : `${n} stitches`} away from ${from === 'marker' ? 'opposite the marker' : from === 'patch' ? 'the middle of the patch' : 'the part it looks over'}`,
     covers: (post: string, thing: string, mm: string) =>
       `${post} reaches ${mm} under or over the edge of the ${thing}`,
   },

@@ -7,7 +7,7 @@ export const sheetWords = {
   notKnown: 'The hook of a part is not known: no length of it is. Say the hook, or measure a swatch.',
   weights: { stop: 'Stop', open: 'Open', advice: 'Advice' },
   measured: 'Lengths from your own measured gauge.',
-  pauses: 'pauses',
+  pauses: (n: number) => (n === 1 ? 'pause' : 'pauses'),
   fill: (low: string, high: string) => `stuffing (${low} to ${high})`,
   fillWord: 'stuffing',
   tails: 'of yarn ends',

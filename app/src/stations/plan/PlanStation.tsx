@@ -47,7 +47,7 @@ export function PlanStation() {
         onMat
         label={say.whole}
         readings={[
-          { value: String(totals.pauses), of: say.pauses },
+          { value: String(totals.pauses), of: say.pauses(totals.pauses) },
           {
             value: units.bareWeight(totals.fillG.value),
             unit: units.weightOf,

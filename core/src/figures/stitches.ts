@@ -1,0 +1,76 @@
+/** How one kind of stitch is written in some terms: printed so, and read as any of its words or, in full, of its phrases. */
+interface Written {
+  print: string;
+  words: readonly string[];
+  phrases?: readonly string[];
+}
+
+interface StitchRow {
+  /** stitches of the round below that one takes */
+  eats: 0 | 1;
+  /** round height as a multiple of that of single crochet */
+  height: number;
+  /** yarn in stitch widths; of a maker's own unravelled stitch these are shares of `sc` */
+  yarnWidths: number;
+  /** movements of the hook, in single crochets: what is worked takes the time, not the tops that it leaves */
+  movements: number;
+  /** may stand before `inc`, `dec`, `2tog` or behind a post's `fp` */
+  compounds: boolean;
+  us: Written;
+  uk: Written;
+}
+
+const slip: Written = { print: 'sl st', words: ['slst', 'ss'] };
+const chain: Written = { print: 'ch', words: ['ch', 'chain', 'chains'] };
+const bobble: Written = { print: 'bob', words: ['bob', 'bobs', 'bobble', 'bobbles', 'popcorn', 'popcorns'] };
+
+/**
+ * The kinds of stitches: a kind is one row here. Source of heights, yarn and movements: the house's numbers; of the words: the
+ * table "What counts" of the house's notation.
+ */
+export const STITCHES = {
+  sc: {
+    eats: 1,
+    height: 1,
+    yarnWidths: 6.5,
+    movements: 1,
+    compounds: true,
+    us: { print: 'sc', words: ['sc', 'st'], phrases: ['single crochet'] },
+    uk: { print: 'dc', words: ['dc', 'st'], phrases: ['double crochet'] },
+  },
+  hdc: {
+    eats: 1,
+    height: 1.45,
+    yarnWidths: 8.5,
+    movements: 1.2,
+    compounds: true,
+    us: { print: 'hdc', words: ['hdc'], phrases: ['half double crochet', 'half double'] },
+    uk: { print: 'htr', words: ['htr'], phrases: ['half treble'] },
+  },
+  dc: {
+    eats: 1,
+    height: 2,
+    yarnWidths: 11,
+    movements: 1.5,
+    compounds: true,
+    us: { print: 'dc', words: ['dc'], phrases: ['double crochet'] },
+    uk: { print: 'tr', words: ['tr'], phrases: ['treble crochet', 'treble'] },
+  },
+  tr: {
+    eats: 1,
+    height: 2.8,
+    yarnWidths: 14,
+    movements: 1.9,
+    compounds: true,
+    us: { print: 'tr', words: ['tr'], phrases: ['treble crochet', 'treble'] },
+    uk: { print: 'dtr', words: ['dtr'], phrases: ['double treble'] },
+  },
+  slst: { eats: 1, height: 0.35, yarnWidths: 4, movements: 0.6, compounds: true, us: slip, uk: slip },
+  ch: { eats: 0, height: 0.35, yarnWidths: 3.5, movements: 0.4, compounds: true, us: chain, uk: chain },
+  bob: { eats: 1, height: 1, yarnWidths: 32, movements: 5, compounds: false, us: bobble, uk: bobble },
+} as const satisfies Record<string, StitchRow>;
+
+export type StitchKind = keyof typeof STITCHES;
+
+/** Every kind, in the order of the table; the place of a kind is its code in a fabric. */
+export const STITCH_KINDS = Object.keys(STITCHES) as StitchKind[];

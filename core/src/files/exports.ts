@@ -1,0 +1,30 @@
+import type { ToyModel } from '../model';
+import { faceMapSvgs } from './faceMap';
+import { objOf } from './obj';
+import { planText, sheetHtml } from './sheet';
+
+/** One open format that a toy is given away in. */
+export interface Export {
+  ending: string;
+  type: string;
+  /** the files that it comes to; `of` is what of the toy a file holds, when it is not all of it */
+  files: (model: ToyModel) => { of?: string; text: string }[];
+}
+
+/** The table of exports: a format is one file and one line here. */
+export const EXPORTS = {
+  obj: { ending: 'obj', type: 'model/obj', files: (model) => [{ text: objOf(model) }] },
+  svg: {
+    ending: 'svg',
+    type: 'image/svg+xml',
+    files: (model) => faceMapSvgs(model).map(({ name, svg }) => ({ of: `${name} face`, text: svg })),
+  },
+  html: { ending: 'html', type: 'text/html', files: (model) => [{ text: sheetHtml(model) }] },
+  txt: { ending: 'txt', type: 'text/plain', files: (model) => [{ text: planText(model) }] },
+} satisfies Record<string, Export>;
+
+export type ExportId = keyof typeof EXPORTS;
+
+/** An export by its name; null when there is none. */
+export const exportNamed = (name: string): Export | null =>
+  name in EXPORTS ? EXPORTS[name as ExportId] : null;
