@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { EXPORTS, exportNamed, fileName, planText, sheetHtml } from '@hoppla/core/files';
 import { cleanText, read, type Problem, type Reading } from '@hoppla/core/notation';
 import { planOf, stepWords, troubleWords, type Step } from '@hoppla/core/plan';
-import { type ToyModel } from '@hoppla/core/model';
+import { stretchesOf, stretchFill, type ToyModel } from '@hoppla/core/model';
 import { Misuse, parse, terms, type Answer, type Call } from './call';
 import { faceCommand } from './face';
 import { safetyAnswer } from './safety';
@@ -168,6 +168,16 @@ function planJson(model: ToyModel) {
       ...stepWords({ ...step, points } as Step, model),
       points: points.map((p) => p.id),
     })),
+    stretches: model.parts.flatMap((part) =>
+      stretchesOf(part).map((s) => ({
+        part: part.name,
+        name: s.is,
+        from: part.fabric.rounds[s.from].label,
+        to: part.fabric.rounds[s.to].label,
+        fill: s.fill,
+        fillG: stretchFill(part, s, model.toy.settings.fillWith),
+      })),
+    ),
     trouble: plan.trouble.map((t) => troubleWords(t, model)),
   };
 }

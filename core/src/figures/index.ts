@@ -117,6 +117,9 @@ export const OPENINGS = {
   source: HOUSE,
 } as const;
 
+/** A neck: the girth where a part is narrowest, as a share of what is wider on both its sides. Judged. */
+export const NECK = figure(0.8, 'ratio', { low: 0.7, high: 0.85 });
+
 /** eye, post and washer in mm */
 export const EYES: readonly { eyeMm: number; postMm: number; washerMm: number }[] = [
   { eyeMm: 5, postMm: 2.5, washerMm: 8 },

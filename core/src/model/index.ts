@@ -6,6 +6,8 @@ export { modelOf, modelToy, yarnColour } from './toy';
 export type { ToyModel } from './toy';
 export { expected, saidBy, WAYS, widestRound } from './measuring';
 export type { Found, Measured, PartWay, Said, Way } from './measuring';
+export { stretchesOf, stretchFill } from './stretches';
+export type { Stretch } from './stretches';
 export { looksInput, relaxedLooks } from './looks';
 export type { LooksInput } from './looks';
 export { dappleFile, rill, rillFile, rubyFile } from './demo';

@@ -39,8 +39,8 @@ function checkThen(id: string, sentence: string, posts: string | null): string |
 /** What a step was like when it was ticked, as data; null where its words of version 4 say nothing that can be read. */
 function stepThen(kind: string, content: string): string | null {
   const posts = /^(R.*\|[^:]*):([\d.]+):(.+)$/.exec(content);
-  if (kind === 'eyes' && posts) {
-    const at = postsThen(posts[1]);
+  if (kind === 'eyes') {
+    const at = posts && postsThen(posts[1]);
     return at && `${at}:${posts[2]}:${posts[3]}`;
   }
   if (kind !== 'sew') return content;
