@@ -2,12 +2,32 @@ import { defineConfig } from '@playwright/test';
 
 const PORT = 4319;
 
+const QUIET = [
+  '--no-sandbox',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+/** The toy in three dimensions, drawn by the processor. */
+const SOFTWARE_GRAPHICS = [
+  '--use-gl=angle',
+  '--use-angle=swiftshader',
+  '--enable-unsafe-swiftshader',
+  '--ignore-gpu-blocklist',
+];
+/** No graphics: the flat picture stands there, with the same touch, tags and keys, at a fraction of the time. */
+const NO_GRAPHICS = ['--disable-gpu', '--disable-3d-apis'];
+
+const chromium = (args: string[]) => ({
+  launchOptions: { executablePath: '/usr/bin/chromium', args: [...QUIET, ...args] },
+});
+
 export default defineConfig({
   testDir: './src',
-  workers: 1,
   // On a busy machine a browser can stall; a second try is reported as flaky, never silently passed.
   retries: process.env.CI ? 1 : 0,
-  fullyParallel: false,
   timeout: 60_000,
   reporter: [['list']],
   outputDir: '../test-results',
@@ -17,23 +37,12 @@ export default defineConfig({
     reuseExistingServer: false,
     timeout: 30_000,
   },
-  use: {
-    baseURL: `http://127.0.0.1:${PORT}`,
-    actionTimeout: 10_000,
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-        '--use-gl=angle',
-        '--use-angle=swiftshader',
-        '--enable-unsafe-swiftshader',
-        '--ignore-gpu-blocklist',
-      ],
-    },
-  },
+  use: { baseURL: `http://127.0.0.1:${PORT}`, actionTimeout: 10_000 },
+  projects: [
+    // Journeys, two at a time.
+    { name: 'flat', testDir: './src/flat', fullyParallel: true, use: chromium(NO_GRAPHICS) },
+    // Crashes and storage want the machine for themselves.
+    { name: 'alone', testDir: './src/alone', use: chromium(NO_GRAPHICS) },
+    { name: 'stage', testDir: './src/stage', use: chromium(SOFTWARE_GRAPHICS) },
+  ],
 });

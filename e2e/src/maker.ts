@@ -115,7 +115,7 @@ export async function madeFor(page: Page, age: string): Promise<void> {
 
 /** Waits until the last change is kept in the browser. */
 export async function kept(page: Page): Promise<void> {
-  await page.waitForTimeout(150);
+  await expect(page.locator('[data-kept]')).toHaveAttribute('data-kept', 'yes');
 }
 
 /** Exports the only toy of the bench and gives its bytes. */

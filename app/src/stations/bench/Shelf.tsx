@@ -17,6 +17,8 @@ export const nameOf = (toy: Shelved): string =>
   toy.head.name || (toy.damaged ? say.storage.damagedShort : say.bench.newName);
 
 const SLOT_PAD = 28;
+/** A toy's name and size stand side by side with its button, px. */
+const LEAST_SLOT = 190;
 
 /** Words in the place of a toy that cannot be shown stand so high above the floor, px. */
 const ABOVE_FLOOR = 34;
@@ -65,7 +67,7 @@ export function Shelf({
   const pxPerMm = Math.min((height - 130) / tallest, (window.width - 80) / widest, 4);
   const standing = scenes.reduce<Standing[]>((row, { toy, scene, broken }) => {
     const before = row[row.length - 1];
-    const slot = Math.max(150, scene ? (scene.right - scene.left) * pxPerMm + SLOT_PAD : 150);
+    const slot = Math.max(LEAST_SLOT, scene ? (scene.right - scene.left) * pxPerMm + SLOT_PAD : 0);
     return [...row, { toy, scene, broken, x: before ? before.x + before.width : 34, width: slot }];
   }, []);
   const end = standing[standing.length - 1];

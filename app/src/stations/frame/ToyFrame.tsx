@@ -83,8 +83,12 @@ function NotOpen() {
 function Opened() {
   const c = usePalette();
   const { wide } = useRoom();
+  const { kept } = useOpenToy();
   return (
-    <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column-reverse', backgroundColor: c.matDeep }}>
+    <View
+      style={{ flex: 1, flexDirection: wide ? 'row' : 'column-reverse', backgroundColor: c.matDeep }}
+      {...({ dataSet: { kept: kept ? 'yes' : 'no' } } as object)}
+    >
       <StationBar />
       <View style={{ flex: 1, minWidth: 0, minHeight: 0 }}>
         <TopBar />

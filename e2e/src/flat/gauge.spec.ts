@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { benchWithRill, expect, expectWritten, HEAD, newToy, PHONE, station, test } from './maker';
+import { benchWithRill, expect, expectWritten, HEAD, newToy, PHONE, station, test } from '../maker';
 
 test.use({ viewport: PHONE });
 

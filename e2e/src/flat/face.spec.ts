@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { inflateSync } from 'node:zlib';
-import { benchWithRill, expect, HEAD, kept, madeFor, newToy, PHONE, station, test } from './maker';
+import { benchWithRill, expect, HEAD, kept, madeFor, newToy, PHONE, station, test } from '../maker';
 
 const SOUND = HEAD.replace('x5 (24)', 'x6 (24)');
 test.use({ viewport: PHONE, hasTouch: true });
@@ -152,7 +152,7 @@ test('a stitch touched on the toy takes the eye, the other is mirrored; one of a
   await newToy(page, SOUND);
   await station(page, 'Face');
   const mat = page.getByRole('application');
-  await expect(mat.locator('canvas')).toBeVisible();
+  await expect(mat).toBeVisible();
   const box = (await mat.boundingBox())!;
   await page.touchscreen.tap(box.x + box.width * 0.62, box.y + box.height * 0.5);
   await page.getByRole('button', { name: 'Eyes here' }).click();

@@ -1,4 +1,4 @@
-import { expect, expectWritten, newToy, PHONE, rounds, SIZES, station, test, written } from './maker';
+import { expect, expectWritten, newToy, PHONE, rounds, SIZES, station, test, written } from '../maker';
 
 /** Three parts with two faults: R4 of the head, R2 of the ear. */
 const PAGE = `Tail (1x, sand, ring = tip)

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { Page } from '@playwright/test';
-import { benchWithRill, expect, PHONE, station, test, WIDE } from './maker';
+import { benchWithRill, expect, PHONE, station, test, WIDE } from '../maker';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 const STATIONS = ['Parts', 'Face', 'Joins', 'Plan', 'Make'];
@@ -102,27 +102,35 @@ async function smallTargets(page: Page): Promise<string[]> {
   );
 }
 
-/** The narrowest in light, a phone in the dark, wide in light; all six on the bench. */
+/** Fonts are there, and what was asked for is painted. */
+const settled = (page: Page): Promise<void> =>
+  page.evaluate(async () => {
+    await document.fonts.ready;
+    for (let k = 0; k < 3; k++) await new Promise(requestAnimationFrame);
+  });
+
+/** The narrowest in light, a phone in the dark, a phone on its side, wide in light; more on the bench. Colours and names are looked at once a scheme. */
 const SIZES = [
-  ['320', { width: 320, height: 640 }, 'light'],
-  ['390', PHONE, 'dark'],
-  ['1280', WIDE, 'light'],
+  ['320', { width: 320, height: 640 }, 'light', false],
+  ['390', PHONE, 'dark', true],
+  ['844', { width: 844, height: 390 }, 'dark', false],
+  ['1280', WIDE, 'light', true],
 ] as const;
 const MORE = [
-  ['320', { width: 320, height: 640 }, 'dark'],
-  ['390', PHONE, 'light'],
-  ['1280', WIDE, 'dark'],
+  ['320', { width: 320, height: 640 }, 'dark', true],
+  ['390', PHONE, 'light', true],
+  ['1280', WIDE, 'dark', true],
 ] as const;
 
-for (const [name, viewport, scheme] of [...SIZES, ...(process.env.HOPPLA_BENCH ? MORE : [])]) {
+for (const [name, viewport, scheme, axe] of [...SIZES, ...(process.env.HOPPLA_BENCH ? MORE : [])]) {
   test.describe(`${name} ${scheme}`, () => {
     test.use({ viewport, colorScheme: scheme });
 
     test('every main screen is readable, pressable and named', async ({ page }) => {
       test.slow();
       const check = async (where: string) => {
-        await page.waitForTimeout(250);
-        expect.soft(await violations(page), `${where}: axe`).toEqual([]);
+        await settled(page);
+        if (axe) expect.soft(await violations(page), `${where}: axe`).toEqual([]);
         expect.soft(await boxFaults(page), `${where}: boxes`).toEqual([]);
         expect.soft(await smallTargets(page), `${where}: targets`).toEqual([]);
       };

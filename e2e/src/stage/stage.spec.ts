@@ -10,7 +10,7 @@ import {
   rounds,
   station,
   test,
-} from './maker';
+} from '../maker';
 
 const stage = (page: Page) => page.getByRole('application').first();
 const canvas = (page: Page) => page.locator('canvas[data-triangles]').first();

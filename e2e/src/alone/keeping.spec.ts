@@ -1,4 +1,4 @@
-import { EAR, expect, exported, kept, newToy, PHONE, test, expectWritten, rounds, written } from './maker';
+import { EAR, expect, exported, kept, newToy, PHONE, test, expectWritten, rounds, written } from '../maker';
 
 const KEYS = 'R5: sc around (9), ';
 

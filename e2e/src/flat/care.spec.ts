@@ -10,7 +10,7 @@ import {
   expectWritten,
   rewrite,
   written,
-} from './maker';
+} from '../maker';
 
 test.use({ viewport: PHONE });
 
@@ -19,7 +19,7 @@ test('who it is for changes what is safe: plastic eyes are stopped, the mend emb
 }) => {
   await benchWithRill(page);
   await page.getByRole('link', { name: 'Open Rill' }).click();
-  await page.getByRole('button', { name: 'Safety: 3 points open' }).click();
+  await page.getByRole('link', { name: 'Safety: 3 points open' }).click();
   await page.getByRole('radio', { name: 'under 18 months' }).click();
   await expect(page.getByText(/stop: Plastic eyes of 9 mm/)).toBeVisible();
   await expect(page.getByText(/a maker’s pre-check/)).toBeVisible();
