@@ -1,3 +1,4 @@
+import { cameraOf } from './three/camera';
 import {
   BufferAttribute,
   BufferGeometry,
@@ -14,7 +15,6 @@ import { heldProjection, STRAIGHT, turnedBy, zoomedBy } from './hold';
 import { Picker } from './picker';
 import { apart, readingWords, walked } from './reading';
 import { shownOf, stitchAt, stitchIndex, type Shown } from './shown';
-import { cameraOf } from './three/drawing';
 import { project, rowsOf, VIEWS, viewName, type Projection } from './view';
 
 let n = 0;

@@ -1,5 +1,6 @@
+import { type Along, type Clause, type Where } from './clauseParts';
 import { placeWords as say } from '../words';
-import { CLAUSES, type Along, type Clause, type Where } from './clauses';
+import { CLAUSES } from './clauses';
 import type { AlongSchool, PlaceContext, RoundSchool, Said, SaidPair } from './said';
 
 /** One way to understand a phrase: what it would be, and how it was counted. */

@@ -3,4 +3,5 @@ export { planText, sheetHtml } from './sheet';
 export { EXPORTS, exportNamed } from './exports';
 export type { Export, ExportId } from './exports';
 export { objOf } from './obj';
-export { faceMapHtml, faceMapSvgs, MEASURED_COLOURS } from './faceMap';
+export { faceMapHtml, faceMapSvgs } from './faceMap';
+export { MEASURED_COLOURS } from './faceDrawing';

@@ -1,7 +1,8 @@
+import { staggered } from './evenMends';
 import { FLAT_GROWTH } from '../figures';
 import { notationWords as say } from '../words';
 import { countItems, sumOf, type Count } from './count';
-import { addsUp, mendsOf, staggered, writeCount, type Reread } from './mends';
+import { addsUp, mendsOf, writeCount, type Reread } from './mends';
 import { printItems } from './printer';
 import { applied, problem, type Mend, type Problem } from './problems';
 import { nearestWord } from './stitches';

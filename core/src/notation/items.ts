@@ -1,10 +1,12 @@
+import { takeLoops, takeReturn } from './returns';
 import { Cursor } from './cursor';
-import { takeLoops, takeReturn, takeStitches } from './forms';
+import { takeStitches } from './forms';
 import type { Token } from './lexer';
 import { takeBracketRemark, takeClamp, takeRemark, takeSign } from './signs';
 import { takeStart } from './starts';
 import { craftWord } from './stitches';
-import type { GroupItem, Item, Loops, Span, Terms, Times } from './syntax';
+import type { GroupItem, Item, Loops, Span, Terms } from './syntax';
+import { type TakenTimes, takeTimes } from './times';
 
 /** What a parse of one round gives: its items and, if a bracket stays open, where. */
 export interface ParsedItems {
@@ -22,7 +24,9 @@ export interface ItemContext {
 }
 
 const DEEPEST = 40;
+
 const SEPARATORS = new Set([',', ';', ':', '+', '&', '-', '/']);
+
 const FILLER = new Set([
   'and',
   'then',
@@ -193,16 +197,6 @@ function wrapRepeat(c: Cursor, items: Item[]): boolean {
   return true;
 }
 
-interface TakenTimes {
-  value: Times;
-  span?: Span;
-  sign?: string;
-  more: boolean;
-  /** `x6`, `6 times`: how often in all, without a doubt */
-  plain: boolean;
-  until?: number;
-}
-
 /** `rep from * 5 times` may mean five in all or five more (decision 25); `5 more times` and `x6` may not. */
 function repeated(items: Item[], times: TakenTimes, span: Span, afterwards: boolean): GroupItem {
   const n = times.value;
@@ -278,60 +272,6 @@ function takeInOne(c: Cursor): number | 'each' | null {
       c.takeAny('around');
       return n?.value ?? 'each';
     }
-  }
-  c.at = before;
-  return null;
-}
-
-/** `x6`, `* 6`, `6 times`, `twice`, `around`, `5 more times`, `until 10 remain`. */
-function takeTimes(c: Cursor, repeats: boolean): TakenTimes | null {
-  const before = c.at;
-  if (repeats) c.takeAny('repeat', 'rep');
-  const sign = c.peek();
-  if (sign && c.takeAny('x', '*')) {
-    const n = c.number();
-    if (n) {
-      c.takeAny('times');
-      const close = sign.to === n.span.from;
-      return {
-        value: n.value,
-        span: close ? { from: sign.from, to: n.span.to } : n.span,
-        sign: close ? sign.text : '',
-        more: false,
-        plain: true,
-      };
-    }
-    c.at = before;
-    return null;
-  }
-  if (c.takeAny('twice')) return { value: 2, more: false, plain: true };
-  if (c.takeAny('once')) return { value: 1, more: c.takeWords('more'), plain: true };
-  if (
-    c.takeAny('around', 'across', 'evenly') ||
-    c.takeWords('all', 'around') ||
-    c.takeWords('to', 'end') ||
-    c.takeWords('to', 'the', 'end') ||
-    c.takeWords('until', 'end') ||
-    c.takeWords('all', 'the', 'way', 'around')
-  ) {
-    c.takeAny('around');
-    return { value: 'around', more: false, plain: true };
-  }
-  if (c.takeAny('until')) {
-    c.takeAny('there', 'only', 'you', 'have');
-    c.takeAny('are');
-    const n = c.number();
-    if (n) {
-      c.takeAny('st', 'sts', 'stitches');
-      c.takeAny('remain', 'remains', 'left', 'are');
-      c.takeAny('remain', 'left');
-      return { value: 1, until: n.value, more: false, plain: true };
-    }
-  }
-  const n = c.number();
-  if (n) {
-    const more = c.takeAny('more');
-    if (c.takeAny('times', 'x', 'time')) return { value: n.value, span: n.span, more, plain: !more };
   }
   c.at = before;
   return null;

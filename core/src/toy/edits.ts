@@ -1,5 +1,4 @@
 import type { Course } from '../address';
-import { ASSUMED_HOOK_MM } from '../figures';
 import {
   changeText,
   convertTerms,
@@ -15,87 +14,8 @@ import { onRounds, withoutJoins, type Feature } from '../feature';
 import type { Join } from '../join';
 import { gaugeOfPage } from './gaugeOfPart';
 import { otherTitles } from './titles';
-import {
-  SCHEMA,
-  type NamedGauge,
-  type NewId,
-  type Part,
-  type Settings,
-  type Toy,
-  type ToyFile,
-  type Yarn,
-} from './types';
-
-/** Colours a new slot gets by its word, or by turn; a maker changes them at will. */
-const KNOWN_COLOURS: Record<string, string> = {
-  rust: '#9a5a3c',
-  brown: '#7a5340',
-  cream: '#e6d5b5',
-  sand: '#d9c194',
-  grey: '#8d9498',
-  gray: '#8d9498',
-  white: '#f1eee6',
-  black: '#2a2a2c',
-  red: '#c23b3b',
-  green: '#5d8a4a',
-  blue: '#3f6aa8',
-  yellow: '#e0b43a',
-  pink: '#e39aaf',
-  coral: '#e5765f',
-  teal: '#2f8a86',
-  purple: '#7a5a9c',
-  orange: '#dd8437',
-  slate: '#5f6b78',
-  sage: '#8aa17c',
-  berry: '#8c3f63',
-  ruby: '#b3264a',
-};
-const FALLBACK_COLOURS = ['#b98d62', '#7d9a8c', '#a06a74', '#6f7fa3', '#c2a24f'];
-
-/** A toy with nothing in it yet. */
-export function newToy(name: string, newId: NewId): Toy {
-  return {
-    schema: SCHEMA,
-    id: newId(),
-    name,
-    parts: [],
-    features: [],
-    joins: [],
-    palette: [],
-    gauges: [newGauge(newId)],
-    settings: {
-      terms: 'us',
-      age: 'unknown',
-      region: 'eu-uk',
-      fillWith: 'polyester',
-      units: 'mm',
-      hooks: 'mm',
-    },
-  };
-}
-
-/** A gauge of which only the hook is known. */
-const newGauge = (newId: NewId): NamedGauge => ({
-  id: newId(),
-  name: '',
-  hookMm: ASSUMED_HOOK_MM,
-  hookBy: 'assumed',
-  hand: 'right',
-  yarnUnder: false,
-});
-
-/** A file around a toy, with empty records. */
-export function newFile(toy: Toy): ToyFile {
-  return {
-    format: 'hoppla toy',
-    schema: SCHEMA,
-    toy,
-    log: [],
-    pieces: [],
-    pullTests: [],
-    batches: [],
-  };
-}
+import { type NewId, type Part, type Settings, type Toy } from './types';
+import { withSlot } from './newToy';
 
 /** Splits a pasted text at its headings and adds each piece as a part. A text without rounds is added as one part. */
 export function addParts(toy: Toy, text: string, newId: NewId): Toy {
@@ -140,28 +60,6 @@ function settled(toy: Toy, part: Part, newId: NewId): Toy {
     : [...toy.parts, grown];
   return { ...toy, parts, palette: (reading?.colours ?? []).reduce(withSlot, toy.palette) };
 }
-
-function withSlot(palette: readonly Yarn[], slot: string): readonly Yarn[] {
-  if (palette.some((y) => y.slot === slot)) return palette;
-  return [
-    ...palette,
-    newYarn(
-      slot,
-      KNOWN_COLOURS[slot.split(' ').pop()!] ?? FALLBACK_COLOURS[palette.length % FALLBACK_COLOURS.length],
-    ),
-  ];
-}
-
-/** A yarn of which only its colour is known, #rrggbb. */
-export const newYarn = (slot: string, colour: string): Yarn => ({
-  slot,
-  name: slot,
-  colour,
-  ball: null,
-  strands: 1,
-  hardToSee: null,
-  sheds: null,
-});
 
 /** One change of a part's text; marks follow. @throws RangeError outside the text */
 export function typeInPart(toy: Toy, partId: string, change: TextChange, newId: NewId): Toy {

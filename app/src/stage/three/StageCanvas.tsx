@@ -1,7 +1,8 @@
+import { type Tint } from './yarnTint';
 import { useEffect, useRef, type RefObject } from 'react';
 import type { Shown } from '../shown';
 import type { Projection } from '../view';
-import { Drawing, type Haste, type Tint } from './drawing';
+import { Drawing, type Haste } from './drawing';
 
 export interface StageCanvasProps {
   pieces: readonly Shown[];

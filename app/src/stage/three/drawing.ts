@@ -5,15 +5,12 @@ import {
   InstancedBufferAttribute,
   InstancedMesh,
   LinearSRGBColorSpace,
-  Matrix4,
   Mesh,
-  OrthographicCamera,
   Scene,
   WebGLRenderer,
   type ShaderMaterial,
 } from 'three';
-import { legMatrix, type Vec3 } from '@hoppla/core/form';
-import type { Placement } from '@hoppla/core/join';
+import { legMatrix } from '@hoppla/core/form';
 import type { Shown } from '../shown';
 import type { Projection } from '../view';
 import { feltRound, outline, plastic, type Paint } from './dress';
@@ -28,68 +25,17 @@ import {
   yarnMaterial,
   type Detail,
 } from './yarn';
-
-/** Colours of stitches that mean something: by piece, then by stitch; `null` is its own yarn. */
-export type Tint = (stitch: number) => { colour: string; share: number } | null;
+import { INSET, detailAt, cameraOf, matrixOf } from './camera';
+import { type Tint, yarnColours, mainSlot } from './yarnTint';
 
 /** How hurried a picture is: in full, with the fewest faces and no shadow, or the fabric alone without its legs. */
 export type Haste = 0 | 1 | 2;
 
-/** Fabric lies so far inside the stitches, stitch widths. */
-const INSET = 0.16;
 /** The shadow on the mat: layers one under the other, each so far on, mm. */
 const SHADOW = { layers: 5, stepMm: [0.75, -1.45] as const };
+
 /** Brightness of stitches differs by so much either way, the same each time. */
-const JITTER = 0.05;
-/** From so many px of the screen a stitch is drawn with so many faces. */
-const FROM_PX = { fine: 15, coarse: 6 };
-const detailAt = (px: number): Detail =>
-  px >= FROM_PX.fine ? 'fine' : px >= FROM_PX.coarse ? 'coarse' : 'least';
-
-/** The camera and the turned world of a projection: orthographic, one mm is `pxPerMm` px everywhere (decision 33). */
-export function cameraOf(
-  projection: Projection,
-  width: number,
-  height: number,
-): { camera: OrthographicCamera; world: Matrix4 } {
-  const { rows, pivot, pxPerMm, x, y } = projection;
-  const camera = new OrthographicCamera(
-    -x / pxPerMm,
-    (width - x) / pxPerMm,
-    y / pxPerMm,
-    -(height - y) / pxPerMm,
-    -2000,
-    2000,
-  );
-  camera.updateProjectionMatrix();
-  camera.updateMatrixWorld();
-  const world = matrixOf(rows, [0, 0, 0]).multiply(
-    new Matrix4().makeTranslation(-pivot[0], -pivot[1], -pivot[2]),
-  );
-  return { camera, world };
-}
-
-function matrixOf(rows: Placement['rows'], shift: Vec3): Matrix4 {
-  const [a, b, c] = rows;
-  return new Matrix4().set(
-    a[0],
-    a[1],
-    a[2],
-    shift[0],
-    b[0],
-    b[1],
-    b[2],
-    shift[1],
-    c[0],
-    c[1],
-    c[2],
-    shift[2],
-    0,
-    0,
-    0,
-    1,
-  );
-}
+export const JITTER = 0.05;
 
 /** A picture that is not there after so long is slow enough. */
 const WAIT_MS = 2000;
@@ -374,42 +320,4 @@ export class Drawing {
       if (o instanceof InstancedMesh) o.dispose();
     });
   }
-}
-
-/** The yarn of every leg, a little lighter or darker stitch by stitch. */
-function yarnColours({ looks, placed, colours, key }: Shown): Float32Array {
-  const out = new Float32Array(3 * looks.legOf.length);
-  const yarns = colours.map(rgb);
-  const { fabric } = placed.form;
-  let seed = 2166136261;
-  for (let i = 0; i < key.length; i++) seed = Math.imul(seed ^ key.charCodeAt(i), 16777619);
-  for (let k = 0; k < looks.legOf.length; k++) {
-    const s = looks.legOf[k];
-    const [layer, round, index] = [
-      looks.stitches[3 * s],
-      looks.stitches[3 * s + 1],
-      looks.stitches[3 * s + 2],
-    ];
-    const from = (layer ? fabric.layers[layer - 1].rounds : fabric.rounds)[round].from;
-    const yarn = yarns[fabric.colour[from + index]] ?? yarns[0];
-    const light = 1 + JITTER * (2 * noise(seed, s) - 1);
-    out[3 * k] = yarn.r * light;
-    out[3 * k + 1] = yarn.g * light;
-    out[3 * k + 2] = yarn.b * light;
-  }
-  return out;
-}
-
-/** 0 to 1, the same for the same stitch. */
-function noise(seed: number, s: number): number {
-  let h = Math.imul(seed ^ s, 2246822519);
-  h = Math.imul(h ^ (h >>> 13), 3266489917);
-  return ((h ^ (h >>> 16)) >>> 0) / 4294967296;
-}
-
-/** The slot of most stitches. */
-function mainSlot({ placed }: Shown): number {
-  const count = new Map<number, number>();
-  for (const c of placed.form.fabric.colour) count.set(c, (count.get(c) ?? 0) + 1);
-  return [...count].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 0;
 }

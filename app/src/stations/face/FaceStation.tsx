@@ -1,51 +1,29 @@
-import { useRouter } from 'expo-router';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { holeTag, pairTag } from '@hoppla/core/address';
 import {
-  faceCoord,
   firstPair,
-  movedPost,
-  movedPostRound,
-  movedRound,
   noteSentence,
   pairAt,
   refusalOf,
-  resolveEyes,
-  withBetween,
   type EyePair,
   type EyesAt,
   type Head,
-  type Refusal,
 } from '@hoppla/core/feature';
 import { headOf, type PartModel } from '@hoppla/core/model';
-import { faceWords } from '@hoppla/core/words';
-import {
-  MainAction,
-  PlainButton,
-  Quiet,
-  ReadingBand,
-  Scroll,
-  Tape,
-  Title,
-  Words,
-  type ReadingProps,
-} from '../../controls';
+import { ReadingBand, Scroll, Title, type ReadingProps } from '../../controls';
 import { newId } from '../../documents';
 import { useHold, type Pick, type PickAction } from '../../stage';
 import { usePalette } from '../../theme';
 import { RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { change } from './change';
-import { CompareSheet } from './CompareSheet';
 import { EyesPanel } from './EyesPanel';
-import { FaceMat, faceView, ringIsUp, useFaceScene } from './FaceMat';
-import { hrefOf } from '../stations';
+import { FaceMat, faceView, useFaceScene } from './FaceMat';
 import { screenWords } from '../../words';
+import { TAPE, FaceTape } from './FaceTape';
+import { NoEyes, Foot } from './FaceFoot';
 
 const say = screenWords.face;
-/** Height of the tape, px. */
-const TAPE = { phone: 84, wide: 142 };
 
 /** Face: where exactly do the eyes go? */
 export function FaceStation() {
@@ -215,168 +193,4 @@ function FaceReadings({ eyes, at }: { eyes: EyePair; at: EyesAt }) {
 }
 
 /** Posts on different rounds may be a part of a stitch apart in number: it is shown, never rounded away. */
-const count = (n: number): string => (Number.isInteger(n) ? String(n) : n.toFixed(1));
-
-/** The same place on the round, counted on from the same turn as another. */
-const nearTurn = (coord: number, near: number, count: number): number =>
-  coord + Math.round((near - coord) / count) * count;
-
-function FaceTape({
-  part,
-  head,
-  eyes,
-  at,
-  post,
-  width,
-  pxPerMm,
-  centreX,
-  height,
-}: {
-  part: PartModel;
-  head: Head;
-  eyes: EyePair;
-  at: EyesAt;
-  post: 0 | 1 | null;
-  width: number;
-  height: number;
-  pxPerMm: number;
-  centreX: number;
-}) {
-  const round = part.form.rounds[at.round];
-  const grows = ringIsUp(part) === part.form.direction < 0 ? 1 : -1;
-  const tag = (i: 0 | 1) => `${holeTag(at.names[i]).rounds}, ${holeTag(at.names[i]).stitches}`;
-  const up = ringIsUp(part) ? -1 : 1;
-  const by = eyes.pair.linked ? 2 : 1;
-  const out = (k: 0 | 1) => (k === 0 ? -1 : 1);
-  const arrows = {
-    left: () =>
-      post === null
-        ? withBetween(head, eyes, eyes.pair.between - by)
-        : movedPost(head, eyes, post, at.coords[post] - out(post)),
-    right: () =>
-      post === null
-        ? withBetween(head, eyes, eyes.pair.between + by)
-        : movedPost(head, eyes, post, at.coords[post] + out(post)),
-    up: () => (post === null ? movedRound(head, eyes, up) : movedPostRound(head, eyes, post, up)),
-    down: () => (post === null ? movedRound(head, eyes, -up) : movedPostRound(head, eyes, post, -up)),
-  };
-  return (
-    <Tape
-      width={width}
-      height={height}
-      pxPerMm={pxPerMm}
-      centreX={centreX}
-      stitchMm={part.gauge.stitchMm}
-      grows={grows}
-      round={round.label}
-      count={round.count}
-      centre={nearTurn(
-        faceCoord(head, eyes.pair.centre.by, at.round, eyes.washerMm, at.at),
-        at.centre,
-        round.count,
-      )}
-      posts={at.onRound}
-      at={at.at}
-      eyeMm={eyes.eyeMm}
-      washerMm={eyes.making === 'safety eye' ? eyes.washerMm : null}
-      colour={eyes.colour}
-      roundMm={part.gauge.roundMm}
-      postRounds={at.rounds}
-      down={up === 1 ? -1 : 1}
-      label={say.tape(round.label)}
-      value={say.tapeValue(tag(0), tag(1), at.spacing.stitchesBetween)}
-      onPost={(k, coord) =>
-        change(
-          say.eyes,
-          part,
-          movedPost(head, eyes, k, at.coords[k] + Math.round(coord - at.onRound[k])),
-          `drag:${eyes.id}`,
-        )
-      }
-      onRound={(k, round) =>
-        change(
-          say.eyes,
-          part,
-          eyes.pair.linked
-            ? movedRound(head, eyes, round - at.round)
-            : movedPostRound(head, eyes, k, round - at.rounds[k]),
-          `drag:${eyes.id}`,
-        )
-      }
-      onArrow={(key) => change(say.eyes, part, arrows[key](), `arrow:${eyes.id}`)}
-    />
-  );
-}
-
-function NoEyes({
-  part,
-  head,
-  fresh,
-  told,
-}: {
-  part: PartModel;
-  head: Head;
-  fresh: EyePair;
-  told: string | null;
-}) {
-  const [comparing, setComparing] = useState(false);
-  return (
-    <View style={{ gap: 6 }}>
-      <Title role="heading" aria-level={2}>
-        {say.none}
-      </Title>
-      {told ? <Words>{told}</Words> : null}
-      <Quiet>{say.noneHow}</Quiet>
-      {fresh.making === 'embroidered' ? <Quiet>{say.embroideredFirst}</Quiet> : null}
-      <Quiet>{screenWords.parts.stitches(part.fabric.stitches)}</Quiet>
-      <View style={{ flexDirection: 'row' }}>
-        <PlainButton label={say.likeOther} onPress={() => setComparing(true)} />
-      </View>
-      {comparing ? (
-        <CompareSheet part={part} head={head} eyes={fresh} own={false} onClose={() => setComparing(false)} />
-      ) : null}
-    </View>
-  );
-}
-
-/** The one main action: a first pair, a mend for what cannot be, or on to when. */
-function Foot({
-  part,
-  head,
-  fresh,
-  homeless,
-  refusal,
-}: {
-  part: PartModel;
-  head: Head;
-  fresh: EyePair | null;
-  homeless: boolean;
-  refusal: Refusal | null;
-}) {
-  const router = useRouter();
-  const { toy, writing } = useToy();
-  const tagOf = (eyes: EyePair) => {
-    const at = resolveEyes(head, eyes);
-    return at.state === 'homeless' ? '' : pairTag(at.names);
-  };
-  const nearest = refusal?.nearest ?? null;
-  return (
-    <View style={{ padding: 16, paddingTop: 8, flexDirection: 'row', gap: 8 }}>
-      {fresh ? (
-        <MainAction
-          label={homeless ? say.homeless : say.place(tagOf(fresh).split(' |')[0])}
-          disabled={!writing}
-          onPress={() => change(say.eyes, part, fresh)}
-        />
-      ) : nearest ? (
-        <MainAction
-          label={faceWords.nearest(tagOf(nearest))}
-          disabled={!writing}
-          onPress={() => change(faceWords.nearest(tagOf(nearest)), part, nearest)}
-        />
-      ) : (
-        <MainAction label={say.when} onPress={() => router.push(hrefOf(toy.id, 'plan'))} />
-      )}
-    </View>
-  );
-}
+export const count = (n: number): string => (Number.isInteger(n) ? String(n) : n.toFixed(1));

@@ -1,0 +1,161 @@
+import { useGlobalSearchParams, usePathname, useRouter } from 'expo-router';
+import ChevronDown from 'lucide-react-native/icons/chevron-down';
+import Redo from 'lucide-react-native/icons/redo-2';
+import Undo from 'lucide-react-native/icons/undo-2';
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Path } from 'react-native-svg';
+import { Text } from 'tamagui';
+import { CHECKS, checksMade } from '@hoppla/core/safety';
+import { safetyWords } from '@hoppla/core/words';
+import type { Focus } from '@hoppla/core/toy';
+import { Go, Num, Press, Words } from '../../controls';
+import { hrefOf, stationOf, type StationId } from '../stations';
+import { step, useOpenToy } from '../../documents';
+import { usePalette } from '../../theme';
+import { PartPicker } from './PartPicker';
+import { useToy } from './useToy';
+import { screenWords as say } from '../../words';
+
+export function TopBar() {
+  const c = usePalette();
+  const { history, writing } = useOpenToy();
+  const { toy, part, open } = useToy();
+  const at = usePathname().split('/').pop();
+  const [picking, setPicking] = useState(false);
+  const whole = !stationOf(at)?.ofAPart;
+  const go = useGoTo();
+  return (
+    <View
+      role="banner"
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        backgroundColor: c.matDeep,
+        paddingLeft: 12,
+        paddingRight: 8,
+        height: 56,
+        gap: 2,
+      }}
+    >
+      <Go label={say.toBench(toy.name)} to="/" style={{ paddingHorizontal: 4, flexShrink: 1 }}>
+        <Text
+          role="heading"
+          aria-level={1}
+          fontFamily="$heading"
+          fontSize={22}
+          lineHeight={28}
+          fontWeight="800"
+          color={c.matInk}
+          numberOfLines={1}
+        >
+          {toy.name}
+        </Text>
+      </Go>
+      {whole || !part ? (
+        <Words color={c.matInk2} paddingHorizontal={8} flexGrow={1} flexShrink={1} numberOfLines={1}>
+          {part ? say.plan.whole : ''}
+        </Words>
+      ) : (
+        <Press
+          label={`${part.name}: ${say.parts.choose}`}
+          onPress={() => setPicking(true)}
+          style={{
+            flexDirection: 'row',
+            alignItems: 'center',
+            justifyContent: 'flex-start',
+            gap: 4,
+            paddingHorizontal: 8,
+            flexGrow: 1,
+            flexShrink: 1,
+            minWidth: 0,
+          }}
+        >
+          <Words color={c.matInk} fontWeight="600" fontSize={17} numberOfLines={1} flexShrink={1}>
+            {part.name}
+          </Words>
+          <ChevronDown color={c.matInk} size={20} strokeWidth={2.4} />
+        </Press>
+      )}
+      <Press
+        label={say.undo}
+        disabled={!writing || history.past.length === 0}
+        onPress={() => go(step('undo'))}
+        style={{ alignItems: 'center' }}
+      >
+        <Undo color={c.matInk} size={22} strokeWidth={1.9} />
+      </Press>
+      <Press
+        label={say.redo}
+        disabled={!writing || history.future.length === 0}
+        onPress={() => go(step('redo'))}
+        style={{ alignItems: 'center' }}
+      >
+        <Redo color={c.matInk} size={22} strokeWidth={1.9} />
+      </Press>
+      <Shield open={open} toy={toy.id} />
+      {picking ? <PartPicker onClose={() => setPicking(false)} /> : null}
+    </View>
+  );
+}
+
+/** How many points are open, and how many of the checks are made at all: never a tick while one is not. */
+function Shield({ open, toy }: { open: number; toy: string }) {
+  const c = usePalette();
+  const made = checksMade.length;
+  return (
+    <Go
+      label={safetyWords.shield(open, made, CHECKS.length)}
+      to={hrefOf(toy, 'safety')}
+      style={{ width: 48, height: 48, alignItems: 'center' }}
+    >
+      <Svg width={34} height={38} viewBox="0 0 34 38" aria-hidden>
+        <Path
+          d="M17 2l14 4.500v13c0 8-6 13.500-14 17-8-3.500-14-9-14-17v-13z"
+          fill={open ? c.coral : 'none'}
+          stroke={open ? c.coral : c.matInk2}
+          strokeWidth={2.2}
+          strokeLinejoin="round"
+        />
+        {open ? (
+          <Path
+            d="M17 5.500l10.700 3.500v10.500c0 6-4.500 10.300-10.700 13.200-6.200-2.900-10.700-7.200-10.700-13.200V9z"
+            fill="none"
+            stroke={c.onCoral}
+            strokeOpacity={0.55}
+            strokeWidth={1.3}
+            strokeDasharray="3 2.500"
+          />
+        ) : null}
+      </Svg>
+      <Num
+        position="absolute"
+        left={0}
+        right={0}
+        textAlign="center"
+        fontSize={open ? 16 : 11}
+        lineHeight={20}
+        letterSpacing={open ? undefined : -0.8}
+        color={open ? c.onCoral : c.matInk}
+        aria-hidden
+      >
+        {open ? String(open) : `${made}/${CHECKS.length}`}
+      </Num>
+    </Go>
+  );
+}
+
+/** Goes to where an undone edit can be seen. */
+function useGoTo(): (focus: Focus | null) => void {
+  const router = useRouter();
+  const path = usePathname();
+  const { id } = useGlobalSearchParams<{ id: string }>();
+  return (focus) => {
+    if (!focus || !id || !stationOf(focus.station)) return;
+    if (path.endsWith(`/${focus.station}`)) {
+      if (focus.part) router.setParams({ part: focus.part });
+      return;
+    }
+    router.push(hrefOf(id, focus.station as StationId, focus.part));
+  };
+}

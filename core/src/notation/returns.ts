@@ -1,0 +1,116 @@
+import type { Cursor } from './cursor';
+import type { Loops, ReturnItem } from './syntax';
+import { takeStitches } from './forms';
+
+const MOST_IN_A_CHAIN = 100_000;
+
+/** `BLO`, `in back loops only`, `through the front loop`, `3rd loop`; null when none stands here. */
+export function takeLoops(c: Cursor): Loops | 'both' | null {
+  const start = c.at;
+  c.takeAny('in', 'through', 'into', 'worked');
+  c.takeAny('in', 'the');
+  if (c.takeAny('blo')) return 'back';
+  if (c.takeAny('flo')) return 'front';
+  for (const [word, loops] of [
+    ['back', 'back'],
+    ['front', 'front'],
+    ['both', 'both'],
+    ['third', 'third'],
+    ['3', 'third'],
+  ] as const) {
+    const before = c.at;
+    if (
+      (c.peek()?.type === 'ordinal' ? c.is('3') && word === '3' : c.is(word) && word !== '3') &&
+      c.at++ >= 0
+    ) {
+      if (c.takeAny('loop', 'loops')) {
+        c.takeAny('only');
+        c.takeWords('of', 'each', 'st');
+        // `of R9` makes it a layer, which the line has read already.
+        return loops;
+      }
+      c.at = before;
+    }
+  }
+  c.at = start;
+  return null;
+}
+
+/** `ch 6, sl st in 2nd ch from hook, sc in next 4, sl st in same st`, `picot`, `ch 3, sl st in first ch`. */
+export function takeReturn(c: Cursor): ReturnItem | null {
+  const start = c.at;
+  if (c.takeAny('picot', 'picots'))
+    return { type: 'return', chain: 3, first: 3, items: [], picot: true, times: 1, span: c.since(start) };
+  if (!c.takeAny('ch', 'chain')) return null;
+  const n = c.number();
+  if (!n || n.value > MOST_IN_A_CHAIN) {
+    c.at = start;
+    return null;
+  }
+  if (c.takeAny('picot'))
+    return {
+      type: 'return',
+      chain: n.value,
+      first: n.value,
+      items: [],
+      picot: true,
+      times: 1,
+      span: c.since(start),
+    };
+  c.skipSeparators();
+  c.takeAny('turn', 'and', 'then');
+  c.skipSeparators();
+  const firstItem = takeStitches(c);
+  if (firstItem?.fromHook === undefined) {
+    c.at = start;
+    return null;
+  }
+  // "In first ch" of a strand closes it to a picot; "2nd" to "9th" count from the hook.
+  if (firstItem.fromHook === 1)
+    return {
+      type: 'return',
+      chain: n.value,
+      first: n.value,
+      items: [],
+      picot: true,
+      times: 1,
+      span: c.since(start),
+    };
+  const offered = Math.max(0, n.value - firstItem.fromHook + 1);
+  const items = [firstItem];
+  let used = firstItem.times === 'around' ? offered : firstItem.eats * firstItem.times;
+  while (used < offered) {
+    const before = c.at;
+    c.skipSeparators();
+    c.takeAny('and', 'then');
+    const again = c.at;
+    const next = takeStitches(c);
+    const eats = next ? (next.times === 'around' ? offered - used : next.eats * next.times) : 0;
+    if (
+      !next ||
+      eats === 0 ||
+      used + eats > offered ||
+      c.tokens.slice(again, c.at).some((t) => t.text === 'same')
+    ) {
+      c.at = before;
+      break;
+    }
+    items.push(next);
+    used += eats;
+  }
+  const before = c.at;
+  c.skipSeparators();
+  c.takeAny('and', 'then');
+  const anchor = c.at;
+  const last = takeStitches(c);
+  if (last?.kind !== 'slst' || !c.tokens.slice(anchor, c.at).some((t) => t.text === 'same')) c.at = before;
+  return {
+    type: 'return',
+    chain: n.value,
+    first: firstItem.fromHook,
+    items,
+    picot: false,
+    times: 1,
+    span: c.since(start),
+  };
+}

@@ -1,0 +1,66 @@
+import { Cursor } from './cursor';
+import type { Span, Times } from './syntax';
+
+export interface TakenTimes {
+  value: Times;
+  span?: Span;
+  sign?: string;
+  more: boolean;
+  /** `x6`, `6 times`: how often in all, without a doubt */
+  plain: boolean;
+  until?: number;
+}
+
+/** `x6`, `* 6`, `6 times`, `twice`, `around`, `5 more times`, `until 10 remain`. */
+export function takeTimes(c: Cursor, repeats: boolean): TakenTimes | null {
+  const before = c.at;
+  if (repeats) c.takeAny('repeat', 'rep');
+  const sign = c.peek();
+  if (sign && c.takeAny('x', '*')) {
+    const n = c.number();
+    if (n) {
+      c.takeAny('times');
+      const close = sign.to === n.span.from;
+      return {
+        value: n.value,
+        span: close ? { from: sign.from, to: n.span.to } : n.span,
+        sign: close ? sign.text : '',
+        more: false,
+        plain: true,
+      };
+    }
+    c.at = before;
+    return null;
+  }
+  if (c.takeAny('twice')) return { value: 2, more: false, plain: true };
+  if (c.takeAny('once')) return { value: 1, more: c.takeWords('more'), plain: true };
+  if (
+    c.takeAny('around', 'across', 'evenly') ||
+    c.takeWords('all', 'around') ||
+    c.takeWords('to', 'end') ||
+    c.takeWords('to', 'the', 'end') ||
+    c.takeWords('until', 'end') ||
+    c.takeWords('all', 'the', 'way', 'around')
+  ) {
+    c.takeAny('around');
+    return { value: 'around', more: false, plain: true };
+  }
+  if (c.takeAny('until')) {
+    c.takeAny('there', 'only', 'you', 'have');
+    c.takeAny('are');
+    const n = c.number();
+    if (n) {
+      c.takeAny('st', 'sts', 'stitches');
+      c.takeAny('remain', 'remains', 'left', 'are');
+      c.takeAny('remain', 'left');
+      return { value: 1, until: n.value, more: false, plain: true };
+    }
+  }
+  const n = c.number();
+  if (n) {
+    const more = c.takeAny('more');
+    if (c.takeAny('times', 'x', 'time')) return { value: n.value, span: n.span, more, plain: !more };
+  }
+  c.at = before;
+  return null;
+}
