@@ -7,6 +7,7 @@ import { takeStart } from './starts';
 import { craftWord } from './stitches';
 import type { GroupItem, Item, Loops, Span, Terms } from './syntax';
 import { type TakenTimes, takeTimes } from './times';
+import { standingLoops } from './standingLoops';
 
 /** What a parse of one round gives: its items and, if a bracket stays open, where. */
 export interface ParsedItems {
@@ -88,34 +89,8 @@ function list(c: Cursor, close: string | null, depth: number): Item[] {
   return items;
 }
 
-/**
- * Loops named before a stitch hold from here on (`BLO: ...`, or first in the round) or for the next item alone
- * (`3 sc, FLO sc, 3 sc`); named last, after a comma, they hold for all that was written.
- */
-function standingLoops(
-  c: Cursor,
-  items: Item[],
-  loops: Loops | 'both',
-  start: number,
-  depth: number,
-): Loops | undefined {
-  const all = loops === 'both' ? undefined : loops;
-  const prefix = c.takeAny(':', ',') || items.length === 0;
-  if (prefix && c.peek()) return all;
-  const token = c.peek();
-  if (!token || (depth > 0 && (token.text === ')' || token.text === ']'))) {
-    if (all) for (const item of items) setLoops(item, all);
-    return undefined;
-  }
-  const next = takeItem(c, depth, false);
-  if (next && all) setLoops(next, all);
-  if (next) items.push(...postfix(c, next, undefined));
-  else if (c.at === start) c.at++;
-  return undefined;
-}
-
 /** What follows an item without a comma: its loops (`sc around BLO`), its colour (`3 sc with white`), `until 10 remain`. */
-function postfix(c: Cursor, item: Item, standing: Loops | undefined): Item[] {
+export function postfix(c: Cursor, item: Item, standing: Loops | undefined): Item[] {
   if (item.type === 'sign' || item.type === 'start' || item.type === 'unknown') return [item];
   const before = c.at;
   const loops = takeLoops(c);
@@ -148,12 +123,12 @@ function postfix(c: Cursor, item: Item, standing: Loops | undefined): Item[] {
   return [item];
 }
 
-function setLoops(item: Item, loops: Loops): void {
+export function setLoops(item: Item, loops: Loops): void {
   if (item.type === 'stitch' && !item.skipped) item.loops ??= loops;
   if (item.type === 'group' || item.type === 'fan') for (const inner of item.items) setLoops(inner, loops);
 }
 
-function takeItem(c: Cursor, depth: number, first: boolean): Item | null {
+export function takeItem(c: Cursor, depth: number, first: boolean): Item | null {
   const token = c.peek()!;
   if (token.text === '(' || token.text === '[' || token.text === '*') {
     const sign = token.text === '*' ? null : (takeSign(c, first) ?? takeBracketRemark(c));
