@@ -1,14 +1,7 @@
 import { courseOf } from '../address';
 import { bareHead, hardwareOf, newPair, resolveEyes } from '../feature';
-import {
-  addParts,
-  changeGauge,
-  changeSettings,
-  newToy,
-  setFeature,
-  type NamedGauge,
-  } from '../toy';
-import { modelToy, } from '../model';
+import { addParts, changeGauge, changeSettings, newToy, setFeature, type NamedGauge } from '../toy';
+import { modelToy } from '../model';
 import { checkToy } from './index';
 
 let n = 0;
