@@ -166,7 +166,7 @@ function answerOf(
 ) {
   const pair = pairSaid(head, eyes, said, along);
   const at = resolveEyes(head, pair) as EyesAt;
-  const { spacing, window, retention } = at;
+  const { window, retention } = at;
   const last = head.form.rounds[head.form.rounds.length - 1].number;
   const [low, high] = at.names[0].round;
   const pause = Math.max(pauseOf(window), high);
@@ -179,41 +179,47 @@ function answerOf(
       : []),
     ...(retention.band === 3 ? [] : [`${faceWords.retention} ${retentionSentence(retention)}.`]),
   ];
+  const json = {
+    part,
+    posts: at.names.map((n, i) => ({ round: n.round, stitch: n.stitch, of: n.of, point: at.points[i] })),
+    ...distancesOf(at),
+    fromFinishedEnd: [last - low + 1, last - high + 1],
+    fromPauseEdge: [pause - low + 1, pause - high + 1],
+    washer: {
+      mm: pair.washerMm,
+      retention: retention.worst,
+      best: retention.best,
+      band: retention.band,
+      why: retention.why,
+    },
+    range: { percent: head.form.gauge.stitchRangePercent, source: head.form.gauge.stitchSource },
+    advice: adviceOn(head, pair, at).map((a) => adviceSentence(a, at, UNITS)),
+  };
   return {
     words: schoolsOf(wordsContext(head, pair.pair.centre.by, pair), at).map((s) => s.words),
     problems,
     names: at.names,
-    json: {
-      part,
-      posts: at.names.map((n, i) => ({ round: n.round, stitch: n.stitch, of: n.of, point: at.points[i] })),
-      spacing: {
-        stitchesBetween: spacing.stitchesBetween,
-        holesOn: spacing.on,
-        holesShowing: spacing.showing,
-        straightMm: spacing.straightMm.value,
-        rimMm: spacing.rimMm.value,
-        surfaceMm: spacing.alongMm.value,
-        angleDeg: spacing.angleDeg,
-        middle: spacing.middle,
-      },
-      fromFinishedEnd: [last - low + 1, last - high + 1],
-      fromPauseEdge: [pause - low + 1, pause - high + 1],
-      levelErrorMm: at.levelErrorMm,
-      washer: {
-        mm: pair.washerMm,
-        retention: retention.worst,
-        best: retention.best,
-        band: retention.band,
-        why: retention.why,
-      },
-      window: {
-        first: window.first,
-        lastComfortable: window.lastComfortable,
-        lastPossible: window.lastPossible,
-        into: window.into,
-      },
-      range: { percent: head.form.gauge.stitchRangePercent, source: head.form.gauge.stitchSource },
-      advice: adviceOn(head, pair, at).map((a) => adviceSentence(a, at, UNITS)),
-    },
+    json,
   };
 }
+
+/** How far apart the posts stand, and when they go in. */
+const distancesOf = ({ spacing, window, levelErrorMm }: EyesAt) => ({
+  spacing: {
+    stitchesBetween: spacing.stitchesBetween,
+    holesOn: spacing.on,
+    holesShowing: spacing.showing,
+    straightMm: spacing.straightMm.value,
+    rimMm: spacing.rimMm.value,
+    surfaceMm: spacing.alongMm.value,
+    angleDeg: spacing.angleDeg,
+    middle: spacing.middle,
+  },
+  levelErrorMm,
+  window: {
+    first: window.first,
+    lastComfortable: window.lastComfortable,
+    lastPossible: window.lastPossible,
+    into: window.into,
+  },
+});

@@ -28,16 +28,29 @@ const FILLERS =
  * tag. Every reading that the words allow is given, most usual first. Linear in the phrase.
  */
 export function readPlaceWords(phrase: string, context: PlaceContext): PlaceWordsRead {
+  if (context.form.rounds.length === 0) return problem(say.noRoundSaid, 0, phrase.length);
+  const clauses = clausesIn(phrase, context);
+  return 'problem' in clauses ? clauses : together(phrase, context, clauses);
+}
+
+const problem = (sentence: string, from: number, to: number): PlaceWordsRead => ({
+  readings: [],
+  problem: { sentence, from, to },
+});
+
+/** What of a phrase is about the round, and what is along it. */
+interface Clauses {
+  wheres: Piece<Where>[];
+  alongs: Piece<Along>[];
+}
+
+/** Takes a phrase apart clause by clause; or says which word is none. */
+function clausesIn(phrase: string, context: PlaceContext): Clauses | PlaceWordsRead {
   const text = phrase
     .slice(0, LONGEST)
     .toLowerCase()
     .replace(/[\u2019']/g, '’')
     .replace(/rounds?\s+r(?=\d)/g, (m) => `r${' '.repeat(m.length - 1)}`);
-  const problem = (sentence: string, from: number, to: number): PlaceWordsRead => ({
-    readings: [],
-    problem: { sentence, from, to },
-  });
-  if (context.form.rounds.length === 0) return problem(say.noRoundSaid, 0, phrase.length);
   let at = 0;
   const wheres: Piece<Where>[] = [];
   const alongs: Piece<Along>[] = [];
@@ -61,6 +74,11 @@ export function readPlaceWords(phrase: string, context: PlaceContext): PlaceWord
     else alongs.push({ found: found as Along[], ...span });
     at = span.to;
   }
+  return { wheres, alongs };
+}
+
+/** What the clauses of a phrase mean together. */
+function together(phrase: string, context: PlaceContext, { wheres, alongs }: Clauses): PlaceWordsRead {
   if (!wheres.length) return problem(say.noRoundSaid, 0, phrase.length);
   if (!alongs.length) return problem(say.noStitchSaid, 0, phrase.length);
   const said = (s: { from: number; to: number }) => phrase.slice(s.from, s.to).trim();

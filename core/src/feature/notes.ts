@@ -62,9 +62,21 @@ export function pairsOfNote(head: Head, note: FeatureNote, ids: { id: string } &
       ? { why: 'size not known', mm: eyes.eyeMm }
       : null;
   if (note.apart !== null) return byLength(head, eyes, note, number, said);
+  return byCount(head, eyes, note, round, said);
+}
+
+/** A distance in stitches or holes, in every way that it may be counted; the usual one where the note leaves it open. */
+function byCount(
+  head: Head,
+  eyes: EyePair,
+  note: FeatureNote,
+  round: number,
+  said: NoteSilence | null,
+): NoteOffer {
+  const { form } = head;
   const at = note.onRound === null ? 'hole' : 'middle';
   const { count } = form.fabric.rounds[round];
-  const usualBetween = Math.max(1, Math.round((usual.pair.between * count) / usual.pair.centre.of));
+  const usualBetween = Math.max(1, Math.round((eyes.pair.between * count) / eyes.pair.centre.of));
   const readings =
     note.many === null
       ? ([[usualBetween, 'stitches-between']] as [number, AlongSchool][])

@@ -35,7 +35,29 @@ export function sheetHtml(model: ToyModel): string {
         `<tr><th scope="row">${escaped(p.name)}${p.copies.length > 1 ? ` × ${p.copies.length}` : ''}</th><td>${units.bare(p.form.widthMm)} × ${units.length(p.form.heightMm)}</td><td>${p.fabric.stitches}</td><td>${escaped(p.fill)}</td></tr>`,
     )
     .join('');
-  const places = [
+  const places = placeRows(model);
+  const texts = model.parts.map((p) => `<pre>${escaped(p.part.text)}</pre>`).join('');
+  const source = sourceWords(model);
+  return `<!doctype html>
+<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(model.toy.name)}: ${say.title}</title><style>${STYLE}</style></head>
+<body><header><h1>${escaped(model.toy.name)}</h1><p>${say.heading}. ${source}</p></header>
+<section class="totals">${head.map(([n, words]) => `<div><b>${n}</b><span>${words}</span></div>`).join('')}</section>
+${plan.trouble.length ? `<section class="trouble"><h2>${say.trouble}</h2><ul>${plan.trouble.map((t) => `<li>${escaped(troubleWords(t, model))}</li>`).join('')}</ul></section>` : ''}
+<section><h2>${say.order}</h2><ol>${rows}</ol></section>
+<section><h2>${say.places}</h2><table>${places}</table></section>
+<section><h2>${say.parts}</h2><table><tr><th>${say.part}</th><th>${say.size}</th><th>${say.stitches}</th><th>${say.fillWord}</th></tr>${sizes}</table></section>
+<section><h2>${say.safety}</h2><ul>${points.map((p) => `<li class="${p.weight}"><b>${escaped(say.weights[p.weight])}: ${escaped(stopped(p.title))}</b> ${escaped(p.reason)} ${escaped(p.mend)}</li>`).join('')}</ul><h2>${escaped(safetyWords.notMade)}</h2><p>${escaped(safetyWords.made(checksMade.length, CHECKS.length))}. ${escaped(safetyWords.notMadeHow)}</p><ul>${notKnown()
+    .map((n) => `<li>${escaped(n.title)}</li>`)
+    .join('')}</ul><p class="caution">${escaped(safetyWords.caution)}</p></section>
+<section class="rounds"><h2>${say.rounds}</h2>${texts}</section>
+<footer>${escaped(safetyWords.caution)}</footer></body></html>
+`;
+}
+
+/** Where everything goes, a row each. */
+function placeRows(model: ToyModel): string {
+  const units = unitWords(model.toy.settings.units);
+  return [
     ...model.eyes.flatMap(({ eyes, state }) =>
       state.state === 'homeless'
         ? []
@@ -57,22 +79,6 @@ export function sheetHtml(model: ToyModel): string {
       ),
     ),
   ].join('');
-  const texts = model.parts.map((p) => `<pre>${escaped(p.part.text)}</pre>`).join('');
-  const source = sourceWords(model);
-  return `<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(model.toy.name)}: ${say.title}</title><style>${STYLE}</style></head>
-<body><header><h1>${escaped(model.toy.name)}</h1><p>${say.heading}. ${source}</p></header>
-<section class="totals">${head.map(([n, words]) => `<div><b>${n}</b><span>${words}</span></div>`).join('')}</section>
-${plan.trouble.length ? `<section class="trouble"><h2>${say.trouble}</h2><ul>${plan.trouble.map((t) => `<li>${escaped(troubleWords(t, model))}</li>`).join('')}</ul></section>` : ''}
-<section><h2>${say.order}</h2><ol>${rows}</ol></section>
-<section><h2>${say.places}</h2><table>${places}</table></section>
-<section><h2>${say.parts}</h2><table><tr><th>${say.part}</th><th>${say.size}</th><th>${say.stitches}</th><th>${say.fillWord}</th></tr>${sizes}</table></section>
-<section><h2>${say.safety}</h2><ul>${points.map((p) => `<li class="${p.weight}"><b>${escaped(say.weights[p.weight])}: ${escaped(stopped(p.title))}</b> ${escaped(p.reason)} ${escaped(p.mend)}</li>`).join('')}</ul><h2>${escaped(safetyWords.notMade)}</h2><p>${escaped(safetyWords.made(checksMade.length, CHECKS.length))}. ${escaped(safetyWords.notMadeHow)}</p><ul>${notKnown()
-    .map((n) => `<li>${escaped(n.title)}</li>`)
-    .join('')}</ul><p class="caution">${escaped(safetyWords.caution)}</p></section>
-<section class="rounds"><h2>${say.rounds}</h2>${texts}</section>
-<footer>${escaped(safetyWords.caution)}</footer></body></html>
-`;
 }
 
 /** What the lengths of a sheet rest on: the least known part decides. */

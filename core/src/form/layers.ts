@@ -1,4 +1,5 @@
 import type { FabricLayer } from '../fabric';
+import type { Axis } from './bend';
 import type { PartForm } from './form';
 import { phasesOf } from './phases';
 import { meanHeight, roundForms } from './rounds';
@@ -36,7 +37,6 @@ function layerForm(host: PartForm, layer: FabricLayer): PartForm {
     gauge.leanStitches,
     base ? { round: base, phase: host.phase[on] } : null,
   );
-  const section = host.section === 'ring' ? 'ring' : host.section;
   const form: PartForm = {
     ...host,
     fabric: { ...fabric, rounds: layer.rounds, layers: [], closed: false },
@@ -44,7 +44,6 @@ function layerForm(host: PartForm, layer: FabricLayer): PartForm {
     r,
     z,
     straight,
-    section,
     phase,
     closed: false,
     layers: [],
@@ -56,16 +55,20 @@ function layerForm(host: PartForm, layer: FabricLayer): PartForm {
     innerCm3: 0,
     areaCm2: area / 100,
   };
-  if (!host.axis) return form;
-  // On a bent part the layer goes straight on from the ring it stands on.
+  return host.axis ? { ...form, axis: straightOn(host, host.axis, on, z) } : form;
+}
+
+/** On a bent part a layer goes straight on from the ring it stands on. */
+function straightOn(host: PartForm, axis: Axis, on: number, z: Float64Array): Axis {
+  const rings = z.length;
   const centre = new Float64Array(3 * rings);
   const rotation = new Float64Array(9 * rings);
   const at = ringPoint({ ...host, r: host.r.map(() => 0) }, on + 1, 0);
-  const m = host.axis.rotation.subarray(9 * (on + 1), 9 * (on + 1) + 9);
+  const m = axis.rotation.subarray(9 * (on + 1), 9 * (on + 1) + 9);
   for (let i = 0; i < rings; i++) {
     const dz = z[i] - z[0];
     centre.set([at[0] + m[2] * dz, at[1] + m[5] * dz, at[2] + m[8] * dz], 3 * i);
     rotation.set(m, 9 * i);
   }
-  return { ...form, axis: { centre, rotation } };
+  return { centre, rotation };
 }

@@ -31,15 +31,10 @@ export function headingOf(line: string, plain: string, fresh: boolean, terms: Te
   if (whole.length > 160) return null;
   const option = /^option\s+"?([^":]+)"?\s*:?/.exec(whole);
   const lead = plain.length - plain.trimStart().length;
-  if (option)
-    return {
-      ...untold(
-        line
-          .slice(lead + option[0].indexOf(option[1]), lead + option[0].indexOf(option[1]) + option[1].length)
-          .trim(),
-      ),
-      option: true,
-    };
+  if (option) {
+    const from = lead + option[0].indexOf(option[1]);
+    return { ...untold(line.slice(from, from + option[1].length).trim()), option: true };
+  }
   const hook = hookIn(whole) ?? hookInBracket(whole);
   // What names the hook is read; the rest of the line is read as if it were not there.
   const text = hook
@@ -54,21 +49,9 @@ export function headingOf(line: string, plain: string, fresh: boolean, terms: Te
   const namePart = (make ? outside.slice(0, make.index) : outside).replace(/[\s:,-]+$/, '');
   const words = namePart.trim().split(/\s+/);
   // `Crochet hook: 3 mm` names no part, and behind a part's name the hook comes last.
-  if (
-    hook &&
-    hook.from < outside.length &&
-    (outside.slice(hook.to).trim() !== '' || words.every((w) => OF_A_HOOK.has(w)))
-  )
-    return null;
-  if (
-    namePart.trim() === '' ||
-    words.length > LONGEST_NAME ||
-    /[,;=*.]/.test(namePart) ||
-    !/^[\p{L}"]/u.test(namePart)
-  )
-    return null;
-  if (words.some((w) => craftWord(w, terms) || NO_NAME.has(w) || /^\d*(sc|dc|hdc|inc|dec|htr|tr)$/.test(w)))
-    return null;
+  const hookLast = outside.slice(hook?.to ?? 0).trim() === '' && !words.every((w) => OF_A_HOOK.has(w));
+  if (hook && hook.from < outside.length && !hookLast) return null;
+  if (!isName(namePart, words, terms)) return null;
   if (/^[([]\s*\d+\s*(sts?|stitches)?\s*[)\]]$/.test(bracket)) return null;
   // `bloop x6` in the middle of a part is a round with a slip of the pen; a title has a capital or a line of its own.
   const titled = fresh || colon || /^\s*[\p{Lu}"]/u.test(line);
@@ -86,6 +69,14 @@ export function headingOf(line: string, plain: string, fresh: boolean, terms: Te
     ...toldIn(told),
     hook: hook && { ...hook, from: hook.from + lead, to: hook.to + lead },
   };
+}
+
+/** Whether words can be the name of a part, and not the beginning of a round or of a sentence. */
+function isName(said: string, words: readonly string[], terms: Terms): boolean {
+  if (said.trim() === '' || words.length > LONGEST_NAME) return false;
+  if (/[,;=*.]/.test(said) || !/^[\p{L}"]/u.test(said)) return false;
+  const isWork = (w: string) => NO_NAME.has(w) || /^\d*(sc|dc|hdc|inc|dec|htr|tr)$/.test(w);
+  return !words.some((w) => craftWord(w, terms) || isWork(w));
 }
 
 /** `Ear (2x) (3 mm hook)` as `Ear (2x,  3 mm hook)`: as long as it was, where both brackets tell something. */

@@ -67,12 +67,11 @@ function readAnew(text: string, options: ReadOptions): Reading {
     const context: PartContext = {
       terms,
       lineText,
-      knows: (name) =>
-        outside.has(nameKey(name)) || names.slice(0, index).includes(nameKey(name))
-          ? 'finished'
-          : names.slice(index).includes(nameKey(name))
-            ? 'later'
-            : 'unknown',
+      knows: (name) => {
+        const key = nameKey(name);
+        if (outside.has(key) || names.slice(0, index).includes(key)) return 'finished';
+        return names.slice(index).includes(key) ? 'later' : 'unknown';
+      },
       reread: (line) => asRound(parseLine(line, { terms, symbols, begins: false, fresh: false })),
     };
     const counter = new PartCounter(heading, section.lines[0].line, context);
@@ -94,6 +93,11 @@ function readAnew(text: string, options: ReadOptions): Reading {
     first.problems.push(problem('assumed', { from: first.from, to: first.to }, say.symbolsRead));
     parts[0].problems = parts[0].lines.flatMap((l) => l.problems);
   }
+  return { terms, hook, parts, ...understoodOf(parts) };
+}
+
+/** How many lines there are, and how many of them are understood. */
+function understoodOf(parts: Reading['parts']): Pick<Reading, 'lines' | 'understood'> {
   let all = 0;
   let lost = 0;
   for (const part of parts)
@@ -107,7 +111,7 @@ function readAnew(text: string, options: ReadOptions): Reading {
       )
         lost++;
     }
-  return { terms, hook, parts, lines: all, understood: all - lost };
+  return { lines: all, understood: all - lost };
 }
 
 /** “Wing”, “wings” and “wing 2” are one part. */

@@ -77,21 +77,18 @@ export function takeStitch(c: Cursor): CraftWord | null {
   return word;
 }
 
+/** Stitches of written symbol charts. */
+const SYMBOLS: Record<string, CraftWord | undefined> = {
+  x: { kind: 'sc', eats: 1, makes: 1 },
+  v: { kind: 'sc', eats: 1, makes: 2 },
+  a: { kind: 'sc', eats: 2, makes: 1 },
+};
+
 function takePlainStitch(c: Cursor): CraftWord | null {
-  if (c.symbols) {
-    const symbol = c.peek()?.text;
-    const made =
-      symbol === 'x'
-        ? { kind: 'sc' as const, eats: 1, makes: 1 }
-        : symbol === 'v'
-          ? { kind: 'sc' as const, eats: 1, makes: 2 }
-          : symbol === 'a'
-            ? { kind: 'sc' as const, eats: 2, makes: 1 }
-            : null;
-    if (made) {
-      c.at++;
-      return made;
-    }
+  const symbol = c.symbols ? SYMBOLS[c.peek()?.text ?? ''] : undefined;
+  if (symbol) {
+    c.at++;
+    return symbol;
   }
   if (
     c.takeWords('sl', 'st') ||

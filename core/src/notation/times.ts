@@ -11,27 +11,31 @@ export interface TakenTimes {
   until?: number;
 }
 
+/** `x6`, `* 6`. */
+function signedTimes(c: Cursor, before: number): TakenTimes | null {
+  const sign = c.peek()!;
+  c.at++;
+  const n = c.number();
+  if (!n) {
+    c.at = before;
+    return null;
+  }
+  c.takeAny('times');
+  const close = sign.to === n.span.from;
+  return {
+    value: n.value,
+    span: close ? { from: sign.from, to: n.span.to } : n.span,
+    sign: close ? sign.text : '',
+    more: false,
+    plain: true,
+  };
+}
+
 /** `x6`, `* 6`, `6 times`, `twice`, `around`, `5 more times`, `until 10 remain`. */
 export function takeTimes(c: Cursor, repeats: boolean): TakenTimes | null {
   const before = c.at;
   if (repeats) c.takeAny('repeat', 'rep');
-  const sign = c.peek();
-  if (sign && c.takeAny('x', '*')) {
-    const n = c.number();
-    if (n) {
-      c.takeAny('times');
-      const close = sign.to === n.span.from;
-      return {
-        value: n.value,
-        span: close ? { from: sign.from, to: n.span.to } : n.span,
-        sign: close ? sign.text : '',
-        more: false,
-        plain: true,
-      };
-    }
-    c.at = before;
-    return null;
-  }
+  if (c.is('x') || c.is('*')) return signedTimes(c, before);
   if (c.takeAny('twice')) return { value: 2, more: false, plain: true };
   if (c.takeAny('once')) return { value: 1, more: c.takeWords('more'), plain: true };
   if (

@@ -41,40 +41,14 @@ export function compareYarn(
   const plans = [planOf(model), planOf(after)] as const;
   const rows = model.parts
     .filter((p) => p.fabric.rounds.length > 0)
-    .map((before): YarnChangeRow => {
-      const now = after.parts.find((p) => p.part.id === before.part.id)!;
-      const both = <T>(of: (p: PartModel, plan: Plan) => T): Both<T> => [
-        of(before, plans[0]),
-        of(now, plans[1]),
-      ];
-      const pair = model.eyes.find((e) => e.eyes.part === before.part.id)?.eyes;
-      const row = pair && eyeRow((pair.eyeMm * now.form.widthMm) / Math.max(before.form.widthMm, 1e-6));
-      return {
-        part: before.part.id,
-        name: before.name,
-        copies: before.copies.length,
-        width: both((p) => sizeOf(p.form).width),
-        height: both((p) => sizeOf(p.form).height),
-        yarnM: both((p) => yarnNeed(p.form).value * p.copies.length),
-        fillG: both((p, plan) =>
-          plan.steps.reduce(
-            (sum, s) => sum + (s.kind === 'stuff' && s.part === p.part.id ? s.fillG.value : 0),
-            0,
-          ),
-        ),
-        endMm: both((p, plan) =>
-          plan.steps.reduce(
-            (most, s) =>
-              (s.kind === 'close' || s.kind === 'fasten-off') && s.part === p.part.id
-                ? Math.max(most, s.tailMm)
-                : most,
-            0,
-          ),
-        ),
-        eyes:
-          pair && row ? { eyeMm: [pair.eyeMm, row.eyeMm], washerMm: [pair.washerMm, row.washerMm] } : null,
-      };
-    });
+    .map((before) =>
+      rowOf(
+        model,
+        before,
+        after.parts.find((p) => p.part.id === before.part.id)!,
+        plans,
+      ),
+    );
   const total = (of: (row: YarnChangeRow) => Both<number>): Both<number> =>
     [0, 1].map((k) => rows.reduce((sum, row) => sum + of(row)[k], 0)) as unknown as Both<number>;
   return {
@@ -82,5 +56,36 @@ export function compareYarn(
     fillG: total((r) => r.fillG),
     endsMm: [plans[0].totals.tailsMm, plans[1].totals.tailsMm],
     yarnM: total((r) => r.yarnM),
+  };
+}
+
+/** One part in both yarns. */
+function rowOf(model: ToyModel, before: PartModel, now: PartModel, plans: Both<Plan>): YarnChangeRow {
+  const both = <T>(of: (p: PartModel, plan: Plan) => T): Both<T> => [of(before, plans[0]), of(now, plans[1])];
+  const pair = model.eyes.find((e) => e.eyes.part === before.part.id)?.eyes;
+  const row = pair && eyeRow((pair.eyeMm * now.form.widthMm) / Math.max(before.form.widthMm, 1e-6));
+  return {
+    part: before.part.id,
+    name: before.name,
+    copies: before.copies.length,
+    width: both((p) => sizeOf(p.form).width),
+    height: both((p) => sizeOf(p.form).height),
+    yarnM: both((p) => yarnNeed(p.form).value * p.copies.length),
+    fillG: both((p, plan) =>
+      plan.steps.reduce(
+        (sum, s) => sum + (s.kind === 'stuff' && s.part === p.part.id ? s.fillG.value : 0),
+        0,
+      ),
+    ),
+    endMm: both((p, plan) =>
+      plan.steps.reduce(
+        (most, s) =>
+          (s.kind === 'close' || s.kind === 'fasten-off') && s.part === p.part.id
+            ? Math.max(most, s.tailMm)
+            : most,
+        0,
+      ),
+    ),
+    eyes: pair && row ? { eyeMm: [pair.eyeMm, row.eyeMm], washerMm: [pair.washerMm, row.washerMm] } : null,
   };
 }
