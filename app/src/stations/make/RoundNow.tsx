@@ -46,46 +46,52 @@ export function RoundNow({ tick: t, part, within }: { tick: Tick; part: PartMode
           <Quiet>{say.stitches}</Quiet>
         </View>
       </View>
-      {repeat ? (
-        <>
-          <Title>{say.times(repeat.times, Math.min(within + 1, repeat.times))}</Title>
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
-            {Array.from({ length: repeat.times }, (_, k) => {
-              const done = k < within;
-              const now = k === within;
-              return (
-                <Press
-                  key={k}
-                  label={say.repeat(k + 1)}
-                  chosen={done}
-                  onPress={() => note(tickWithin(t, done && k === within - 1 ? k : k + 1))}
-                  style={{
-                    width: 46,
-                    height: 46,
-                    borderRadius: 23,
-                    alignItems: 'center',
-                    backgroundColor: done ? c.ink : now ? c.tape : c.paper,
-                    borderWidth: now ? 3 : 1.5,
-                    borderColor: now ? c.ink : done ? c.ink : c.edge,
-                  }}
-                >
-                  {done ? (
-                    <Check color={c.paper} size={26} strokeWidth={3} />
-                  ) : (
-                    <Num fontSize={17} lineHeight={22} color={now ? c.tapeInk : c.ink2}>
-                      {String(k + 1)}
-                    </Num>
-                  )}
-                </Press>
-              );
-            })}
-          </View>
-        </>
-      ) : null}
+      {repeat ? <Repeats tick={t} times={repeat.times} within={within} /> : null}
       {t.step.kind === 'rounds' && t.step.ticks[0]?.key === t.key ? (
         <Notes notes={stepWords(t.step, model).notes} />
       ) : null}
       <TakeUp key={t.key} tick={t} part={part} />
+    </>
+  );
+}
+
+/** The repeats of a round, to tick one by one. */
+function Repeats({ tick: t, times, within }: { tick: Tick; times: number; within: number }) {
+  const c = usePalette();
+  return (
+    <>
+      <Title>{say.times(times, Math.min(within + 1, times))}</Title>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
+        {Array.from({ length: times }, (_, k) => {
+          const done = k < within;
+          const now = k === within;
+          return (
+            <Press
+              key={k}
+              label={say.repeat(k + 1)}
+              chosen={done}
+              onPress={() => note(tickWithin(t, done && k === within - 1 ? k : k + 1))}
+              style={{
+                width: 46,
+                height: 46,
+                borderRadius: 23,
+                alignItems: 'center',
+                backgroundColor: done ? c.ink : now ? c.tape : c.paper,
+                borderWidth: now ? 3 : 1.5,
+                borderColor: now ? c.ink : done ? c.ink : c.edge,
+              }}
+            >
+              {done ? (
+                <Check color={c.paper} size={26} strokeWidth={3} />
+              ) : (
+                <Num fontSize={17} lineHeight={22} color={now ? c.tapeInk : c.ink2}>
+                  {String(k + 1)}
+                </Num>
+              )}
+            </Press>
+          );
+        })}
+      </View>
     </>
   );
 }

@@ -41,38 +41,53 @@ export function StepNow({ tick: t, open }: { tick: Tick; open: readonly PostsChe
           {say.before}
         </Words>
       ) : null}
-      {checks.map((one) => {
-        const done = !open.includes(one);
-        return (
-          <Press
-            key={one.id}
-            role="switch"
-            label={stepCheckWords(t.step, one, model)}
-            chosen={done}
-            onPress={() => note(done ? uncheck(t, one.id) : check(t, one))}
-            style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'flex-start', gap: 10 }}
-          >
-            <View
-              style={{
-                width: 26,
-                height: 26,
-                borderRadius: 3,
-                borderWidth: 2,
-                borderColor: c.ink,
-                backgroundColor: done ? c.ink : c.paper,
-                alignItems: 'center',
-                justifyContent: 'center',
-              }}
-            >
-              {done ? <Check color={c.paper} size={20} strokeWidth={3} /> : null}
-            </View>
-            <Words flexShrink={1} color={done ? c.ink2 : c.ink} fontWeight={one === open[0] ? '700' : '400'}>
-              {stepCheckWords(t.step, one, model)}
-            </Words>
-          </Press>
-        );
-      })}
+      {checks.map((one) => (
+        <CheckRow key={one.id} tick={t} one={one} done={!open.includes(one)} next={one === open[0]} />
+      ))}
       <Quiet>{words.reason}</Quiet>
     </View>
+  );
+}
+
+/** One look before anything is final, to tick. */
+function CheckRow({
+  tick: t,
+  one,
+  done,
+  next,
+}: {
+  tick: Tick;
+  one: PostsCheck;
+  done: boolean;
+  next: boolean;
+}) {
+  const c = usePalette();
+  const { model } = useToy();
+  return (
+    <Press
+      role="switch"
+      label={stepCheckWords(t.step, one, model)}
+      chosen={done}
+      onPress={() => note(done ? uncheck(t, one.id) : check(t, one))}
+      style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'flex-start', gap: 10 }}
+    >
+      <View
+        style={{
+          width: 26,
+          height: 26,
+          borderRadius: 3,
+          borderWidth: 2,
+          borderColor: c.ink,
+          backgroundColor: done ? c.ink : c.paper,
+          alignItems: 'center',
+          justifyContent: 'center',
+        }}
+      >
+        {done ? <Check color={c.paper} size={20} strokeWidth={3} /> : null}
+      </View>
+      <Words flexShrink={1} color={done ? c.ink2 : c.ink} fontWeight={next ? '700' : '400'}>
+        {stepCheckWords(t.step, one, model)}
+      </Words>
+    </Press>
   );
 }

@@ -1,152 +1,169 @@
 import { EditorView } from '@codemirror/view';
 import { FAMILY, type Palette } from '../../../theme';
 
+const TEXT = `"${FAMILY.text}", sans-serif`;
+const NUMBER = `"${FAMILY.number}", monospace`;
+const TITLE = `"${FAMILY.title}", sans-serif`;
+
+/** The paper, its lines and the caret. */
+const sheet = (c: Palette) => ({
+  '&': { backgroundColor: c.paper, color: c.ink, fontSize: '17px' },
+  '&.cm-focused': { outline: 'none' },
+  '.cm-content:focus-visible': { outline: 'none' },
+  '.cm-activeLine': { backgroundColor: 'transparent' },
+  // The focus shows at the caret's line: a ring round a text of 1,000 lines would be painted with every key.
+  '&.cm-focused .cm-activeLine': { boxShadow: `inset 4px 0 0 ${c.pin}`, backgroundColor: c.sunk },
+  '&.cm-focused .cm-activeLine.hop-wrong': { backgroundColor: c.coralWash },
+  '.cm-scroller': { fontFamily: TEXT, lineHeight: '26px', overflow: 'visible' },
+  '.cm-content': { padding: '0', caretColor: c.ink, minWidth: '0' },
+  '.cm-line': { padding: '8px 8px 8px 16px', borderBottom: `1px solid ${c.line}` },
+  '.cm-content ::selection': { backgroundColor: c.pinWash },
+  '.cm-gutters': { backgroundColor: c.paper, border: 'none', color: c.ink },
+  '.cm-gutters-after': { border: 'none' },
+});
+
+/** Counts beside the lines. */
+const gutter = (c: Palette) => ({
+  '.hop-gutter': { minWidth: '104px' },
+  '.hop-gutter .cm-gutterElement': {
+    boxShadow: `inset 0 -1px 0 ${c.line}`,
+    padding: '0',
+    position: 'relative',
+  },
+  '.hop-beside-error': { backgroundColor: c.coralWash },
+  '.hop-beside-offer': { backgroundColor: c.pinWash },
+  '.hop-count': {
+    position: 'relative',
+    minHeight: '42px',
+    height: '100%',
+    boxSizing: 'border-box',
+    paddingTop: '8px',
+    display: 'flex',
+    alignItems: 'flex-start',
+    justifyContent: 'flex-end',
+    paddingRight: '12px',
+    fontFamily: NUMBER,
+    fontWeight: '600',
+    letterSpacing: '-.045em',
+    fontSize: '17px',
+  },
+  '.hop-count span': { position: 'relative' },
+  '.hop-count.hop-is-error': { color: c.coralInk },
+  '.hop-bar': { position: 'absolute', right: '0', top: '0', bottom: '0', backgroundColor: c.sunk },
+  '.hop-is-error .hop-bar': { backgroundColor: c.coral, opacity: '.35' },
+  '.hop-bar-stated': {
+    position: 'absolute',
+    right: '0',
+    top: '3px',
+    bottom: '3px',
+    border: `1.5px dashed ${c.coralInk}`,
+    borderRight: 'none',
+  },
+});
+
+/** Words by what they are, and what is wrong with them. */
+const marks = (c: Palette) => ({
+  '.hop-label': {
+    display: 'inline-block',
+    minWidth: '3.4em',
+    fontFamily: NUMBER,
+    fontSize: '14px',
+    fontWeight: '500',
+    letterSpacing: '-.045em',
+    color: c.ink2,
+  },
+  '.hop-inc': { fontWeight: '700' },
+  '.hop-dec': { fontWeight: '700', fontStyle: 'italic' },
+  '.hop-skip': { fontStyle: 'italic' },
+  '.hop-start': { fontWeight: '600' },
+  '.hop-sign, .hop-layer': {
+    color: c.ink2,
+    textDecoration: 'underline dotted',
+    textUnderlineOffset: '4px',
+  },
+  '.hop-clamp': { color: c.pinInk, fontWeight: '600' },
+  '.hop-stated': { fontFamily: NUMBER, fontSize: '15px', letterSpacing: '-.045em' },
+  '.hop-heading': { fontFamily: TITLE, fontWeight: '700' },
+  '.hop-note': { fontStyle: 'italic', color: c.ink2 },
+  '.hop-step': { color: c.ink, fontWeight: '600' },
+  '.hop-wrong': { backgroundColor: c.coralWash, boxShadow: `inset 6px 0 0 ${c.coral}` },
+  '.hop-wrong .hop-label': { color: c.coralInk, fontWeight: '600' },
+  '.hop-under-error': {
+    textDecoration: `underline wavy ${c.coralInk} 2px`,
+    textUnderlineOffset: '4px',
+    textDecorationSkipInk: 'none',
+  },
+  '.hop-under-warning': { textDecoration: `underline dashed ${c.ink2} 2px`, textUnderlineOffset: '4px' },
+  '.hop-under-note': {},
+});
+
+/** What stands under a line, with its ways out. */
+const below = (c: Palette) => ({
+  '.hop-below': {
+    padding: '2px 16px 12px 16px',
+    borderBottom: `1px solid ${c.line}`,
+    fontFamily: TEXT,
+    fontSize: '16px',
+    lineHeight: '22px',
+    color: c.ink2,
+  },
+  '.hop-below.hop-error': {
+    backgroundColor: c.coralWash,
+    boxShadow: `inset 6px 0 0 ${c.coral}`,
+    color: c.ink,
+  },
+  '.hop-below.hop-offer': {
+    backgroundColor: c.pinWash,
+    boxShadow: `inset 6px 0 0 ${c.pin}`,
+    color: c.ink,
+    paddingTop: '8px',
+  },
+  '.hop-below p': { margin: '0', padding: '6px 0' },
+  '.hop-deeds': { display: 'flex', flexWrap: 'wrap', gap: '8px' },
+  '.hop-below button': {
+    minHeight: '44px',
+    padding: '9px 14px',
+    borderRadius: '6px',
+    fontFamily: TEXT,
+    fontSize: '16px',
+    lineHeight: '20px',
+    fontWeight: '600',
+    color: c.ink,
+    backgroundColor: c.raise,
+    border: `1.5px solid ${c.edge}`,
+    cursor: 'pointer',
+  },
+  '.hop-below button.hop-main': {
+    backgroundColor: c.tape,
+    color: c.tapeInk,
+    border: 'none',
+    minHeight: '54px',
+    padding: '9px 20px',
+    fontFamily: TITLE,
+    fontSize: '18px',
+    fontWeight: '700',
+    backgroundImage: `repeating-linear-gradient(90deg, ${c.tapeInk2} 0 1px, transparent 1px 10px)`,
+    backgroundSize: '100% 6px',
+    backgroundPosition: '4px 100%',
+    backgroundRepeat: 'no-repeat',
+  },
+  '.hop-below button:focus-visible': { outline: `3px solid ${c.pin}`, outlineOffset: '2px' },
+});
+
+/** Words that may be meant. */
+const completion = (c: Palette) => ({
+  '.cm-tooltip.cm-tooltip-autocomplete': {
+    backgroundColor: c.raise,
+    border: `1.5px solid ${c.edge}`,
+    borderRadius: '6px',
+    color: c.ink,
+  },
+  '.cm-tooltip.cm-tooltip-autocomplete > ul': { fontFamily: TEXT, fontSize: '16px', maxHeight: '220px' },
+  '.cm-tooltip.cm-tooltip-autocomplete > ul > li': { padding: '10px 12px', lineHeight: '22px' },
+  '.cm-tooltip-autocomplete ul li[aria-selected]': { backgroundColor: c.pinWash, color: c.ink },
+  '.cm-completionDetail': { color: c.ink2, fontStyle: 'normal' },
+});
+
 /** The editor in the colours of the house. */
-export function look(c: Palette, dark: boolean) {
-  const text = `"${FAMILY.text}", sans-serif`;
-  const number = `"${FAMILY.number}", monospace`;
-  return EditorView.theme(
-    {
-      '&': { backgroundColor: c.paper, color: c.ink, fontSize: '17px' },
-      '&.cm-focused': { outline: 'none' },
-      '.cm-content:focus-visible': { outline: 'none' },
-      '.cm-activeLine': { backgroundColor: 'transparent' },
-      // The focus shows at the caret's line: a ring round a text of 1,000 lines would be painted with every key.
-      '&.cm-focused .cm-activeLine': { boxShadow: `inset 4px 0 0 ${c.pin}`, backgroundColor: c.sunk },
-      '&.cm-focused .cm-activeLine.hop-wrong': { backgroundColor: c.coralWash },
-      '.cm-scroller': { fontFamily: text, lineHeight: '26px', overflow: 'visible' },
-      '.cm-content': { padding: '0', caretColor: c.ink, minWidth: '0' },
-      '.cm-line': { padding: '8px 8px 8px 16px', borderBottom: `1px solid ${c.line}` },
-      '.cm-content ::selection': { backgroundColor: c.pinWash },
-      '.cm-gutters': { backgroundColor: c.paper, border: 'none', color: c.ink },
-      '.cm-gutters-after': { border: 'none' },
-      '.hop-gutter': { minWidth: '104px' },
-      '.hop-gutter .cm-gutterElement': {
-        boxShadow: `inset 0 -1px 0 ${c.line}`,
-        padding: '0',
-        position: 'relative',
-      },
-      '.hop-beside-error': { backgroundColor: c.coralWash },
-      '.hop-beside-offer': { backgroundColor: c.pinWash },
-      '.hop-count': {
-        position: 'relative',
-        minHeight: '42px',
-        height: '100%',
-        boxSizing: 'border-box',
-        paddingTop: '8px',
-        display: 'flex',
-        alignItems: 'flex-start',
-        justifyContent: 'flex-end',
-        paddingRight: '12px',
-        fontFamily: number,
-        fontWeight: '600',
-        letterSpacing: '-.045em',
-        fontSize: '17px',
-      },
-      '.hop-count span': { position: 'relative' },
-      '.hop-count.hop-is-error': { color: c.coralInk },
-      '.hop-bar': { position: 'absolute', right: '0', top: '0', bottom: '0', backgroundColor: c.sunk },
-      '.hop-is-error .hop-bar': { backgroundColor: c.coral, opacity: '.35' },
-      '.hop-bar-stated': {
-        position: 'absolute',
-        right: '0',
-        top: '3px',
-        bottom: '3px',
-        border: `1.5px dashed ${c.coralInk}`,
-        borderRight: 'none',
-      },
-      '.hop-label': {
-        display: 'inline-block',
-        minWidth: '3.4em',
-        fontFamily: number,
-        fontSize: '14px',
-        fontWeight: '500',
-        letterSpacing: '-.045em',
-        color: c.ink2,
-      },
-      '.hop-inc': { fontWeight: '700' },
-      '.hop-dec': { fontWeight: '700', fontStyle: 'italic' },
-      '.hop-skip': { fontStyle: 'italic' },
-      '.hop-start': { fontWeight: '600' },
-      '.hop-sign, .hop-layer': {
-        color: c.ink2,
-        textDecoration: 'underline dotted',
-        textUnderlineOffset: '4px',
-      },
-      '.hop-clamp': { color: c.pinInk, fontWeight: '600' },
-      '.hop-stated': { fontFamily: number, fontSize: '15px', letterSpacing: '-.045em' },
-      '.hop-heading': { fontFamily: `"${FAMILY.title}", sans-serif`, fontWeight: '700' },
-      '.hop-note': { fontStyle: 'italic', color: c.ink2 },
-      '.hop-step': { color: c.ink, fontWeight: '600' },
-      '.hop-wrong': { backgroundColor: c.coralWash, boxShadow: `inset 6px 0 0 ${c.coral}` },
-      '.hop-wrong .hop-label': { color: c.coralInk, fontWeight: '600' },
-      '.hop-under-error': {
-        textDecoration: `underline wavy ${c.coralInk} 2px`,
-        textUnderlineOffset: '4px',
-        textDecorationSkipInk: 'none',
-      },
-      '.hop-under-warning': { textDecoration: `underline dashed ${c.ink2} 2px`, textUnderlineOffset: '4px' },
-      '.hop-under-note': {},
-      '.hop-below': {
-        padding: '2px 16px 12px 16px',
-        borderBottom: `1px solid ${c.line}`,
-        fontFamily: text,
-        fontSize: '16px',
-        lineHeight: '22px',
-        color: c.ink2,
-      },
-      '.hop-below.hop-error': {
-        backgroundColor: c.coralWash,
-        boxShadow: `inset 6px 0 0 ${c.coral}`,
-        color: c.ink,
-      },
-      '.hop-below.hop-offer': {
-        backgroundColor: c.pinWash,
-        boxShadow: `inset 6px 0 0 ${c.pin}`,
-        color: c.ink,
-        paddingTop: '8px',
-      },
-      '.hop-below p': { margin: '0', padding: '6px 0' },
-      '.hop-deeds': { display: 'flex', flexWrap: 'wrap', gap: '8px' },
-      '.hop-below button': {
-        minHeight: '44px',
-        padding: '9px 14px',
-        borderRadius: '6px',
-        fontFamily: text,
-        fontSize: '16px',
-        lineHeight: '20px',
-        fontWeight: '600',
-        color: c.ink,
-        backgroundColor: c.raise,
-        border: `1.5px solid ${c.edge}`,
-        cursor: 'pointer',
-      },
-      '.hop-below button.hop-main': {
-        backgroundColor: c.tape,
-        color: c.tapeInk,
-        border: 'none',
-        minHeight: '54px',
-        padding: '9px 20px',
-        fontFamily: `"${FAMILY.title}", sans-serif`,
-        fontSize: '18px',
-        fontWeight: '700',
-        backgroundImage: `repeating-linear-gradient(90deg, ${c.tapeInk2} 0 1px, transparent 1px 10px)`,
-        backgroundSize: '100% 6px',
-        backgroundPosition: '4px 100%',
-        backgroundRepeat: 'no-repeat',
-      },
-      '.hop-below button:focus-visible': { outline: `3px solid ${c.pin}`, outlineOffset: '2px' },
-      '.cm-tooltip.cm-tooltip-autocomplete': {
-        backgroundColor: c.raise,
-        border: `1.5px solid ${c.edge}`,
-        borderRadius: '6px',
-        color: c.ink,
-      },
-      '.cm-tooltip.cm-tooltip-autocomplete > ul': { fontFamily: text, fontSize: '16px', maxHeight: '220px' },
-      '.cm-tooltip.cm-tooltip-autocomplete > ul > li': { padding: '10px 12px', lineHeight: '22px' },
-      '.cm-tooltip-autocomplete ul li[aria-selected]': { backgroundColor: c.pinWash, color: c.ink },
-      '.cm-completionDetail': { color: c.ink2, fontStyle: 'normal' },
-    },
-    { dark },
-  );
-}
+export const look = (c: Palette, dark: boolean) =>
+  EditorView.theme({ ...sheet(c), ...gutter(c), ...marks(c), ...below(c), ...completion(c) }, { dark });
