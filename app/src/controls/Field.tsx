@@ -24,7 +24,6 @@ export function Field({
   hideLabel?: boolean;
   most?: number;
 }) {
-  const c = usePalette();
   return (
     <View style={{ flexGrow: 3, flexShrink: 1, minWidth: 150, gap: 4 }}>
       {hideLabel ? null : (
@@ -33,28 +32,14 @@ export function Field({
         </Words>
       )}
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-        <TextInput
-          aria-label={label}
+        <Typed
+          label={label}
           value={value}
-          onChangeText={onChange}
-          onSubmitEditing={onDone}
-          maxLength={most}
+          onChange={onChange}
+          onDone={onDone}
+          most={most}
           placeholder={placeholder}
-          placeholderTextColor={c.ink2}
-          inputMode={numeric ? 'decimal' : 'text'}
-          style={{
-            flex: 1,
-            minWidth: 60,
-            minHeight: 54,
-            borderWidth: 1.5,
-            borderColor: c.edge,
-            borderRadius: 6,
-            paddingHorizontal: 12,
-            color: c.ink,
-            backgroundColor: c.raise,
-            fontFamily: numeric ? `"${FAMILY.number}", monospace` : `"${FAMILY.text}", sans-serif`,
-            fontSize: numeric ? 22 : 18,
-          }}
+          numeric={numeric}
         />
         {unit ? (
           <Num fontSize={16} lineHeight={20}>
@@ -63,5 +48,51 @@ export function Field({
         ) : null}
       </View>
     </View>
+  );
+}
+
+/** What is typed. */
+function Typed({
+  label,
+  value,
+  onChange,
+  onDone,
+  most,
+  placeholder,
+  numeric,
+}: {
+  label: string;
+  value: string;
+  onChange: (text: string) => void;
+  onDone: (() => void) | undefined;
+  most: number;
+  placeholder: string | undefined;
+  numeric: boolean | undefined;
+}) {
+  const c = usePalette();
+  return (
+    <TextInput
+      aria-label={label}
+      value={value}
+      onChangeText={onChange}
+      onSubmitEditing={onDone}
+      maxLength={most}
+      placeholder={placeholder}
+      placeholderTextColor={c.ink2}
+      inputMode={numeric ? 'decimal' : 'text'}
+      style={{
+        flex: 1,
+        minWidth: 60,
+        minHeight: 54,
+        borderWidth: 1.5,
+        borderColor: c.edge,
+        borderRadius: 6,
+        paddingHorizontal: 12,
+        color: c.ink,
+        backgroundColor: c.raise,
+        fontFamily: numeric ? `"${FAMILY.number}", monospace` : `"${FAMILY.text}", sans-serif`,
+        fontSize: numeric ? 22 : 18,
+      }}
+    />
   );
 }

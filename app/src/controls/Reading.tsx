@@ -20,31 +20,7 @@ export function Reading({ value, unit, of, range, chosen, onPress }: ReadingProp
   const c = usePalette();
   const body = (
     <>
-      <View
-        style={{
-          flexDirection: 'row',
-          alignItems: 'flex-end',
-          gap: 2,
-          alignSelf: 'flex-start',
-          borderBottomWidth: 2.5,
-          borderBottomColor: chosen ? c.tape : 'transparent',
-        }}
-      >
-        <Num
-          color={chosen ? c.tape : c.matInk}
-          fontSize={26}
-          lineHeight={30}
-          letterSpacing={-1.8}
-          $wide={{ fontSize: 36, lineHeight: 40 }}
-        >
-          {value}
-        </Num>
-        {unit ? (
-          <Num color={c.matInk} fontSize={13} lineHeight={22} letterSpacing={-0.5}>
-            {unit}
-          </Num>
-        ) : null}
-      </View>
+      <Value chosen={chosen} value={value} unit={unit} />
       <Text fontFamily="$body" fontSize={14} lineHeight={17} color={c.matInk2}>
         {of}
       </Text>
@@ -68,6 +44,46 @@ export function Reading({ value, unit, of, range, chosen, onPress }: ReadingProp
     >
       {body}
     </Pressable>
+  );
+}
+
+/** The number with its unit. */
+function Value({
+  chosen,
+  value,
+  unit,
+}: {
+  chosen: boolean | undefined;
+  value: string;
+  unit: string | undefined;
+}) {
+  const c = usePalette();
+  return (
+    <View
+      style={{
+        flexDirection: 'row',
+        alignItems: 'flex-end',
+        gap: 2,
+        alignSelf: 'flex-start',
+        borderBottomWidth: 2.5,
+        borderBottomColor: chosen ? c.tape : 'transparent',
+      }}
+    >
+      <Num
+        color={chosen ? c.tape : c.matInk}
+        fontSize={26}
+        lineHeight={30}
+        letterSpacing={-1.8}
+        $wide={{ fontSize: 36, lineHeight: 40 }}
+      >
+        {value}
+      </Num>
+      {unit ? (
+        <Num color={c.matInk} fontSize={13} lineHeight={22} letterSpacing={-0.5}>
+          {unit}
+        </Num>
+      ) : null}
+    </View>
   );
 }
 

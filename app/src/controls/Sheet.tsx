@@ -35,31 +35,7 @@ export function Sheet({
           borderTopColor={c.tape}
           elevation={0}
         >
-          <View
-            style={{
-              flexDirection: 'row',
-              alignItems: 'center',
-              justifyContent: 'space-between',
-              paddingLeft: 16,
-              paddingRight: 10,
-              paddingVertical: 8,
-              gap: 8,
-              borderBottomWidth: 1,
-              borderBottomColor: c.line,
-            }}
-          >
-            <Dialog.Title
-              fontFamily="$heading"
-              fontSize={19}
-              lineHeight={24}
-              fontWeight="700"
-              color={c.ink}
-              flex={1}
-            >
-              {title}
-            </Dialog.Title>
-            <PlainButton label={say.close} onPress={onClose} />
-          </View>
+          <SheetHead title={title} onClose={onClose} />
           <ScrollView style={{ flexShrink: 1 }} contentContainerStyle={{ padding: 16, gap: 12 }}>
             {children}
           </ScrollView>
@@ -71,5 +47,37 @@ export function Sheet({
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog>
+  );
+}
+
+/** The title, and the way out. */
+function SheetHead({ title, onClose }: { title: string; onClose: () => void }) {
+  const c = usePalette();
+  return (
+    <View
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        justifyContent: 'space-between',
+        paddingLeft: 16,
+        paddingRight: 10,
+        paddingVertical: 8,
+        gap: 8,
+        borderBottomWidth: 1,
+        borderBottomColor: c.line,
+      }}
+    >
+      <Dialog.Title
+        fontFamily="$heading"
+        fontSize={19}
+        lineHeight={24}
+        fontWeight="700"
+        color={c.ink}
+        flex={1}
+      >
+        {title}
+      </Dialog.Title>
+      <PlainButton label={say.close} onPress={onClose} />
+    </View>
   );
 }

@@ -27,67 +27,10 @@ export function StageReading({
   onEnd,
   width,
 }: StageReadingProps) {
-  const c = usePalette();
   return (
     <View style={{ position: 'absolute', left: 0, bottom: 0, maxWidth: width - 4 }} pointerEvents="box-none">
-      {measuring ? (
-        <View
-          style={{
-            flexDirection: 'row',
-            alignItems: 'center',
-            gap: 10,
-            backgroundColor: c.matDeep,
-            paddingLeft: 12,
-            paddingRight: 4,
-            paddingVertical: 4,
-          }}
-        >
-          <View style={{ flexShrink: 1 }}>
-            {measured ? (
-              <Num fontSize={22} lineHeight={26} color={c.tape}>
-                {say.straight(measured.straight)}
-              </Num>
-            ) : (
-              <Words color={c.matInk}>{hasFrom ? say.measureSecond : say.measureFirst}</Words>
-            )}
-            {measured?.rest ? (
-              <Quiet fontSize={14} lineHeight={18} color={c.matInk2}>
-                {measured.rest}
-              </Quiet>
-            ) : null}
-          </View>
-          <PlainButton label={say.measureEnd} onPress={onEnd} />
-        </View>
-      ) : null}
-      {words ? (
-        <View
-          pointerEvents="box-none"
-          style={{
-            flexDirection: 'row',
-            flexWrap: 'wrap',
-            alignItems: 'center',
-            columnGap: 10,
-            backgroundColor: c.matDeep,
-            paddingLeft: 10,
-            paddingRight: action ? 2 : 10,
-            paddingVertical: action ? 2 : 5,
-            alignSelf: 'flex-start',
-          }}
-        >
-          <View pointerEvents="none" style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
-            {words.piece ? (
-              <Words fontSize={14} color={c.matInk}>
-                {words.piece}
-              </Words>
-            ) : null}
-            <Num fontSize={17} lineHeight={22} color={c.tape}>
-              {words.round}
-            </Num>
-            <Tag rounds={words.rounds} stitches={words.stitches} />
-          </View>
-          {action ? <PlainButton label={action.label} onPress={action.run} /> : null}
-        </View>
-      ) : null}
+      {measuring ? <Readings measured={measured} hasFrom={hasFrom} onEnd={onEnd} /> : null}
+      {words ? <Deeds action={action} words={words} /> : null}
       <View
         role="status"
         aria-live="polite"
@@ -95,6 +38,82 @@ export function StageReading({
       >
         <Words>{`${words?.spoken ?? ''}${measured ? `. ${say.straight(measured.straight)}, ${measured.rest}` : ''}`}</Words>
       </View>
+    </View>
+  );
+}
+
+/** What can be done there. */
+function Deeds({ action, words }: { action: PickAction | null; words: ReadingWords }) {
+  const c = usePalette();
+  return (
+    <View
+      pointerEvents="box-none"
+      style={{
+        flexDirection: 'row',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        columnGap: 10,
+        backgroundColor: c.matDeep,
+        paddingLeft: 10,
+        paddingRight: action ? 2 : 10,
+        paddingVertical: action ? 2 : 5,
+        alignSelf: 'flex-start',
+      }}
+    >
+      <View pointerEvents="none" style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+        {words.piece ? (
+          <Words fontSize={14} color={c.matInk}>
+            {words.piece}
+          </Words>
+        ) : null}
+        <Num fontSize={17} lineHeight={22} color={c.tape}>
+          {words.round}
+        </Num>
+        <Tag rounds={words.rounds} stitches={words.stitches} />
+      </View>
+      {action ? <PlainButton label={action.label} onPress={action.run} /> : null}
+    </View>
+  );
+}
+
+/** What was touched, and how far apart. */
+function Readings({
+  measured,
+  hasFrom,
+  onEnd,
+}: {
+  measured: { straight: string; rest: string } | null;
+  hasFrom: boolean;
+  onEnd: () => void;
+}) {
+  const c = usePalette();
+  return (
+    <View
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        gap: 10,
+        backgroundColor: c.matDeep,
+        paddingLeft: 12,
+        paddingRight: 4,
+        paddingVertical: 4,
+      }}
+    >
+      <View style={{ flexShrink: 1 }}>
+        {measured ? (
+          <Num fontSize={22} lineHeight={26} color={c.tape}>
+            {say.straight(measured.straight)}
+          </Num>
+        ) : (
+          <Words color={c.matInk}>{hasFrom ? say.measureSecond : say.measureFirst}</Words>
+        )}
+        {measured?.rest ? (
+          <Quiet fontSize={14} lineHeight={18} color={c.matInk2}>
+            {measured.rest}
+          </Quiet>
+        ) : null}
+      </View>
+      <PlainButton label={say.measureEnd} onPress={onEnd} />
     </View>
   );
 }

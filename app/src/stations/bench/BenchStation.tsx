@@ -1,3 +1,4 @@
+import { type SetStateAction, type Dispatch } from 'react';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -101,116 +102,196 @@ export function BenchStation() {
   const empty = shelf.isSuccess && toys.length === 0;
   return (
     <View style={{ flex: 1, backgroundColor: c.matDeep }}>
-      <View
-        role="banner"
-        style={{
-          flexDirection: 'row',
-          alignItems: 'baseline',
-          gap: 12,
-          paddingHorizontal: 16,
-          height: 56,
-          paddingTop: 12,
-        }}
-      >
-        <Text
-          role="heading"
-          aria-level={1}
-          fontFamily="$heading"
-          fontSize={22}
-          lineHeight={28}
-          fontWeight="800"
-          color={c.matInk}
-        >
-          {say.app}
-        </Text>
-        <Words color={c.matInk2}>
-          {shelf.isSuccess && !empty ? `${say.bench.count(toys.length)}, ${say.bench.oneScale}` : ''}
-        </Words>
-      </View>
+      <BenchBar shelf={shelf} empty={empty} toys={toys} />
       <View role="main" style={{ flex: 1, minHeight: 0 }}>
         <Shelf toys={toys} loading={shelf.isPending} onMore={setMore} />
-        <View
-          style={{
-            backgroundColor: c.paper,
-            padding: 16,
-            gap: 10,
-            borderTopWidth: 1,
-            borderTopColor: c.line,
-          }}
-        >
-          {shelf.isError ? (
-            <Words role="alert" color={c.coralInk}>
-              {say.storage.reading}
-            </Words>
-          ) : null}
-          {said ? (
-            <View
-              role="status"
-              aria-live="polite"
-              style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}
-            >
-              <Words flex={1} color={said.fault ? c.coralInk : c.ink}>
-                {said.words}
-              </Words>
-              {said.back ? (
-                <PlainButton
-                  label={say.undo}
-                  onPress={() =>
-                    void putBack
-                      .mutateAsync(said.back!)
-                      .then(
-                        () => setSaid({ words: say.bench.restored(said.back!.head.name), back: null }),
-                        fail,
-                      )
-                  }
-                />
-              ) : null}
-            </View>
-          ) : null}
-          {empty ? (
-            <>
-              <Title>{say.bench.empty}</Title>
-              <Words color={c.ink2}>{say.bench.emptyHow}</Words>
-            </>
-          ) : null}
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, width: '100%', maxWidth: 560 }}>
-            {/* Keyed, and only once the bench is read: a button must never become another one under the finger. */}
-            {empty ? (
-              <MainAction key="demo" label={say.bench.demo} onPress={() => void addDemo()} />
-            ) : (
-              <MainAction key="create" label={say.bench.create} disabled={shelf.isPending} onPress={create} />
-            )}
-            {empty ? <PlainButton key="create-plain" label={say.bench.create} onPress={create} grow /> : null}
-            <PlainButton
-              key="import"
-              label={say.bench.importShort}
-              disabled={shelf.isPending}
-              onPress={() => void importFile()}
-              grow={empty}
-            />
-          </View>
-        </View>
+        <BenchPaper
+          shelf={shelf}
+          said={said}
+          putBack={putBack}
+          setSaid={setSaid}
+          fail={fail}
+          empty={empty}
+          addDemo={addDemo}
+          create={create}
+          importFile={importFile}
+        />
       </View>
       {more ? (
-        <Sheet title={nameOf(more)} onClose={() => setMore(null)}>
-          {more.file ? (
-            <Rename
-              name={more.head.name}
-              onRename={(name) => (
-                setMore(null),
-                void change
-                  .mutateAsync({ id: more.head.id, to: (file) => ({ ...file, toy: rename(file.toy, name) }) })
-                  .catch(fail)
-              )}
+        <MoreSheet
+          more={more}
+          setMore={setMore}
+          change={change}
+          fail={fail}
+          duplicate={duplicate}
+          giveAway={giveAway}
+          takeOff={takeOff}
+        />
+      ) : null}
+    </View>
+  );
+}
+
+/** What else can be done with a toy. */
+function MoreSheet({
+  more,
+  setMore,
+  change,
+  fail,
+  duplicate,
+  giveAway,
+  takeOff,
+}: {
+  more: Shelved;
+  setMore: Dispatch<SetStateAction<Shelved | null>>;
+  change: ReturnType<typeof useBench>['change'];
+  fail: (error: unknown) => void;
+  duplicate: (toy: Shelved) => Promise<void>;
+  giveAway: (toy: Shelved) => Promise<void>;
+  takeOff: (toy: Shelved) => void;
+}) {
+  return (
+    <Sheet title={nameOf(more)} onClose={() => setMore(null)}>
+      {more.file ? (
+        <Rename
+          name={more.head.name}
+          onRename={(name) => (
+            setMore(null),
+            void change
+              .mutateAsync({ id: more.head.id, to: (file) => ({ ...file, toy: rename(file.toy, name) }) })
+              .catch(fail)
+          )}
+        />
+      ) : null}
+      {more.file ? <PlainButton label={say.bench.duplicate} onPress={() => void duplicate(more)} /> : null}
+      <PlainButton label={say.bench.export} onPress={() => void giveAway(more)} />
+      <PlainButton label={say.bench.remove} danger onPress={() => takeOff(more)} />
+    </Sheet>
+  );
+}
+
+/** What was done last, and what can be done. */
+function BenchPaper({
+  shelf,
+  said,
+  putBack,
+  setSaid,
+  fail,
+  empty,
+  addDemo,
+  create,
+  importFile,
+}: {
+  shelf: ReturnType<typeof useShelf>;
+  said: { words: string; back: Shelved | null; fault?: boolean } | null;
+  putBack: ReturnType<typeof useBench>['putBack'];
+  setSaid: Dispatch<SetStateAction<{ words: string; back: Shelved | null; fault?: boolean } | null>>;
+  fail: (error: unknown) => void;
+  empty: boolean;
+  addDemo: () => Promise<unknown>;
+  create: () => void;
+  importFile: () => Promise<void>;
+}) {
+  const c = usePalette();
+  return (
+    <View
+      style={{
+        backgroundColor: c.paper,
+        padding: 16,
+        gap: 10,
+        borderTopWidth: 1,
+        borderTopColor: c.line,
+      }}
+    >
+      {shelf.isError ? (
+        <Words role="alert" color={c.coralInk}>
+          {say.storage.reading}
+        </Words>
+      ) : null}
+      {said ? (
+        <View
+          role="status"
+          aria-live="polite"
+          style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}
+        >
+          <Words flex={1} color={said.fault ? c.coralInk : c.ink}>
+            {said.words}
+          </Words>
+          {said.back ? (
+            <PlainButton
+              label={say.undo}
+              onPress={() =>
+                void putBack
+                  .mutateAsync(said.back!)
+                  .then(() => setSaid({ words: say.bench.restored(said.back!.head.name), back: null }), fail)
+              }
             />
           ) : null}
-          {more.file ? (
-            <PlainButton label={say.bench.duplicate} onPress={() => void duplicate(more)} />
-          ) : null}
-          <PlainButton label={say.bench.export} onPress={() => void giveAway(more)} />
-          <PlainButton label={say.bench.remove} danger onPress={() => takeOff(more)} />
-        </Sheet>
+        </View>
       ) : null}
+      {empty ? (
+        <>
+          <Title>{say.bench.empty}</Title>
+          <Words color={c.ink2}>{say.bench.emptyHow}</Words>
+        </>
+      ) : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, width: '100%', maxWidth: 560 }}>
+        {/* Keyed, and only once the bench is read: a button must never become another one under the finger. */}
+        {empty ? (
+          <MainAction key="demo" label={say.bench.demo} onPress={() => void addDemo()} />
+        ) : (
+          <MainAction key="create" label={say.bench.create} disabled={shelf.isPending} onPress={create} />
+        )}
+        {empty ? <PlainButton key="create-plain" label={say.bench.create} onPress={create} grow /> : null}
+        <PlainButton
+          key="import"
+          label={say.bench.importShort}
+          disabled={shelf.isPending}
+          onPress={() => void importFile()}
+          grow={empty}
+        />
+      </View>
+    </View>
+  );
+}
+
+/** The house, and how many toys stand there. */
+function BenchBar({
+  shelf,
+  empty,
+  toys,
+}: {
+  shelf: ReturnType<typeof useShelf>;
+  empty: boolean;
+  toys: Shelved[];
+}) {
+  const c = usePalette();
+  return (
+    <View
+      role="banner"
+      style={{
+        flexDirection: 'row',
+        alignItems: 'baseline',
+        gap: 12,
+        paddingHorizontal: 16,
+        height: 56,
+        paddingTop: 12,
+      }}
+    >
+      <Text
+        role="heading"
+        aria-level={1}
+        fontFamily="$heading"
+        fontSize={22}
+        lineHeight={28}
+        fontWeight="800"
+        color={c.matInk}
+      >
+        {say.app}
+      </Text>
+      <Words color={c.matInk2}>
+        {shelf.isSuccess && !empty ? `${say.bench.count(toys.length)}, ${say.bench.oneScale}` : ''}
+      </Words>
     </View>
   );
 }

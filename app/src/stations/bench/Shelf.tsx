@@ -119,72 +119,105 @@ export function Shelf({
           </Words>
         ) : null}
         {standing.map(({ toy, scene, broken, x: left, width: w }) => (
-          <View key={toy.head.id} style={{ position: 'absolute', left, width: w, top: 30, bottom: 8 }}>
-            <Go
-              label={say.bench.open(nameOf(toy))}
-              to={hrefOf(toy.head.id, 'parts')}
-              style={{ flex: 1, alignItems: 'center', paddingTop: Math.max(0, floor - 30 - ABOVE_FLOOR) }}
-            >
-              {scene ? null : (
-                <Words color={c.matInk2} textAlign="center" backgroundColor={c.mat}>
-                  {broken
-                    ? say.storage.damagedShort
-                    : toy.file
-                      ? say.bench.nothing
-                      : say.storage.newer(toy.head.schema)}
-                </Words>
-              )}
-            </Go>
-            <View
-              style={{
-                position: 'absolute',
-                left: 6,
-                right: 6,
-                top: floor - 30 + 10,
-                flexDirection: 'row',
-                alignItems: 'center',
-                justifyContent: 'center',
-                gap: 2,
-              }}
-              pointerEvents="box-none"
-            >
-              <View
-                style={{
-                  backgroundColor: c.matDeep,
-                  paddingHorizontal: 12,
-                  paddingVertical: 4,
-                  flexShrink: 1,
-                  minWidth: 0,
-                }}
-                pointerEvents="none"
-              >
-                <Text
-                  fontFamily="$heading"
-                  fontSize={18}
-                  lineHeight={22}
-                  fontWeight="700"
-                  color={c.matInk}
-                  numberOfLines={1}
-                >
-                  {nameOf(toy)}
-                </Text>
-                {scene ? (
-                  <Num color={c.matInk2} fontSize={13} numberOfLines={1}>
-                    {looseIn(scene) ? say.bench.loose(looseIn(scene)) : sizeWords(toy, scene)}
-                  </Num>
-                ) : null}
-              </View>
-              <Press
-                label={say.bench.more(nameOf(toy))}
-                onPress={() => onMore(toy)}
-                style={{ backgroundColor: c.matDeep, alignItems: 'center', height: 48 }}
-              >
-                <Ellipsis color={c.matInk} size={22} />
-              </Press>
-            </View>
-          </View>
+          <ToySlot
+            key={toy.head.id}
+            toy={toy}
+            left={left}
+            width={w}
+            floor={floor}
+            scene={scene}
+            broken={broken}
+            onMore={onMore}
+          />
         ))}
       </ScrollView>
+    </View>
+  );
+}
+
+/** One toy in its place: its link, its name and size, and more. */
+function ToySlot({
+  toy,
+  left,
+  width,
+  floor,
+  scene,
+  broken,
+  onMore,
+}: {
+  toy: Shelved;
+  left: number;
+  width: number;
+  floor: number;
+  scene: Laid | null;
+  broken: boolean;
+  onMore: (toy: Shelved) => void;
+}) {
+  const c = usePalette();
+  return (
+    <View key={toy.head.id} style={{ position: 'absolute', left, width: width, top: 30, bottom: 8 }}>
+      <Go
+        label={say.bench.open(nameOf(toy))}
+        to={hrefOf(toy.head.id, 'parts')}
+        style={{ flex: 1, alignItems: 'center', paddingTop: Math.max(0, floor - 30 - ABOVE_FLOOR) }}
+      >
+        {scene ? null : (
+          <Words color={c.matInk2} textAlign="center" backgroundColor={c.mat}>
+            {broken
+              ? say.storage.damagedShort
+              : toy.file
+                ? say.bench.nothing
+                : say.storage.newer(toy.head.schema)}
+          </Words>
+        )}
+      </Go>
+      <View
+        style={{
+          position: 'absolute',
+          left: 6,
+          right: 6,
+          top: floor - 30 + 10,
+          flexDirection: 'row',
+          alignItems: 'center',
+          justifyContent: 'center',
+          gap: 2,
+        }}
+        pointerEvents="box-none"
+      >
+        <View
+          style={{
+            backgroundColor: c.matDeep,
+            paddingHorizontal: 12,
+            paddingVertical: 4,
+            flexShrink: 1,
+            minWidth: 0,
+          }}
+          pointerEvents="none"
+        >
+          <Text
+            fontFamily="$heading"
+            fontSize={18}
+            lineHeight={22}
+            fontWeight="700"
+            color={c.matInk}
+            numberOfLines={1}
+          >
+            {nameOf(toy)}
+          </Text>
+          {scene ? (
+            <Num color={c.matInk2} fontSize={13} numberOfLines={1}>
+              {looseIn(scene) ? say.bench.loose(looseIn(scene)) : sizeWords(toy, scene)}
+            </Num>
+          ) : null}
+        </View>
+        <Press
+          label={say.bench.more(nameOf(toy))}
+          onPress={() => onMore(toy)}
+          style={{ backgroundColor: c.matDeep, alignItems: 'center', height: 48 }}
+        >
+          <Ellipsis color={c.matInk} size={22} />
+        </Press>
+      </View>
     </View>
   );
 }

@@ -35,7 +35,6 @@ export function CompareSheet({
   /** whether the eyes are there already */ own: boolean;
   onClose: () => void;
 }) {
-  const c = usePalette();
   const { units } = useToy();
   const others = useOtherFaces(eyes.id);
   const [id, setId] = useState<string | null>(null);
@@ -58,30 +57,7 @@ export function CompareSheet({
       ) : other ? (
         <Words fontWeight="600">{other.label}</Words>
       ) : null}
-      <View role="list">
-        {differ.map((d) => (
-          <View
-            key={d.about}
-            role="listitem"
-            style={{
-              flexDirection: 'row',
-              alignItems: 'baseline',
-              gap: 10,
-              paddingVertical: 7,
-              borderTopWidth: 1,
-              borderTopColor: c.line,
-            }}
-          >
-            <Words flex={1}>{faceWords.differences[d.about]}</Words>
-            <Num fontSize={19} lineHeight={24}>
-              {valueOf(d.own, d, units)}
-            </Num>
-            <Quiet width={112} textAlign="right">
-              {differenceOf(d, units)}
-            </Quiet>
-          </View>
-        ))}
-      </View>
+      <Differences differ={differ} units={units} />
       {likes.map((like) => {
         const there = resolveEyes(head, like.eyes);
         return (
@@ -99,6 +75,37 @@ export function CompareSheet({
         );
       })}
     </Sheet>
+  );
+}
+
+/** In what the two differ. */
+function Differences({ differ, units }: { differ: Difference[]; units: UnitWords }) {
+  const c = usePalette();
+  return (
+    <View role="list">
+      {differ.map((d) => (
+        <View
+          key={d.about}
+          role="listitem"
+          style={{
+            flexDirection: 'row',
+            alignItems: 'baseline',
+            gap: 10,
+            paddingVertical: 7,
+            borderTopWidth: 1,
+            borderTopColor: c.line,
+          }}
+        >
+          <Words flex={1}>{faceWords.differences[d.about]}</Words>
+          <Num fontSize={19} lineHeight={24}>
+            {valueOf(d.own, d, units)}
+          </Num>
+          <Quiet width={112} textAlign="right">
+            {differenceOf(d, units)}
+          </Quiet>
+        </View>
+      ))}
+    </View>
   );
 }
 

@@ -1,7 +1,9 @@
+import { type FaceChoice, facesOf, type EyePair, type Head } from '@hoppla/core/feature';
+import { type UnitWords } from '@hoppla/core/words';
+import { type SetStateAction, type Dispatch } from 'react';
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { pairTag } from '@hoppla/core/address';
-import { facesOf, type EyePair, type Head } from '@hoppla/core/feature';
 import type { Placed } from '@hoppla/core/join';
 import { setFeature } from '@hoppla/core/toy';
 import { modelToy, type PartModel } from '@hoppla/core/model';
@@ -109,50 +111,69 @@ export function FacesSheet({
           style={{ position: 'absolute', left: 0, top: 0, flexDirection: 'row' }}
         >
           {faces.map((f, i) => (
-            <Press
-              key={f.name}
-              role="radio"
-              chosen={i === chosen}
-              label={say.facesOf(
-                faceWords.faces[f.name],
-                (100 * f.line).toFixed(0),
-                f.at.spacing.stitchesBetween,
-              )}
-              onPress={() => setChosen(i)}
-              style={{
-                width: SLOT,
-                height: TALL + 58,
-                justifyContent: 'flex-end',
-                alignItems: 'center',
-                borderWidth: 3,
-                borderColor: i === chosen ? c.tape : 'transparent',
-                paddingBottom: 4,
-              }}
-            >
-              <View
-                style={{
-                  backgroundColor: c.matDeep,
-                  paddingHorizontal: 8,
-                  paddingVertical: 2,
-                  alignItems: 'center',
-                }}
-              >
-                <Words
-                  fontSize={15}
-                  lineHeight={19}
-                  fontWeight="600"
-                  color={c.matInk}
-                >{`${i === chosen ? '✓ ' : ''}${faceWords.faces[f.name]}`}</Words>
-                <Num
-                  fontSize={13}
-                  lineHeight={17}
-                  color={c.tape}
-                >{`R${f.at.names[0].round[0]}·${f.at.names[0].round[1]}, ${units.length(f.at.spacing.straightMm.value)}`}</Num>
-              </View>
-            </Press>
+            <FaceRow key={f.name} face={f} index={i} chosen={chosen} setChosen={setChosen} units={units} />
           ))}
         </View>
       </ScrollView>
     </Sheet>
+  );
+}
+
+/** One face to choose. */
+function FaceRow({
+  face,
+  index,
+  chosen,
+  setChosen,
+  units,
+}: {
+  face: FaceChoice;
+  index: number;
+  chosen: number;
+  setChosen: Dispatch<SetStateAction<number>>;
+  units: UnitWords;
+}) {
+  const c = usePalette();
+  return (
+    <Press
+      role="radio"
+      chosen={index === chosen}
+      label={say.facesOf(
+        faceWords.faces[face.name],
+        (100 * face.line).toFixed(0),
+        face.at.spacing.stitchesBetween,
+      )}
+      onPress={() => setChosen(index)}
+      style={{
+        width: SLOT,
+        height: TALL + 58,
+        justifyContent: 'flex-end',
+        alignItems: 'center',
+        borderWidth: 3,
+        borderColor: index === chosen ? c.tape : 'transparent',
+        paddingBottom: 4,
+      }}
+    >
+      <View
+        style={{
+          backgroundColor: c.matDeep,
+          paddingHorizontal: 8,
+          paddingVertical: 2,
+          alignItems: 'center',
+        }}
+      >
+        <Words
+          fontSize={15}
+          lineHeight={19}
+          fontWeight="600"
+          color={c.matInk}
+        >{`${index === chosen ? '✓ ' : ''}${faceWords.faces[face.name]}`}</Words>
+        <Num
+          fontSize={13}
+          lineHeight={17}
+          color={c.tape}
+        >{`R${face.at.names[0].round[0]}·${face.at.names[0].round[1]}, ${units.length(face.at.spacing.straightMm.value)}`}</Num>
+      </View>
+    </Press>
   );
 }

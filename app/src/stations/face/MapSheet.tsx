@@ -1,3 +1,4 @@
+import { type SetStateAction, type Dispatch } from 'react';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { schoolsOf, wordsContext, type EyePair, type EyesAt, type Head } from '@hoppla/core/feature';
@@ -25,7 +26,6 @@ export function MapSheet({
   at: EyesAt;
   onClose: () => void;
 }) {
-  const c = usePalette();
   const { model, toy } = useToy();
   const schools = schoolsOf(wordsContext(head, eyes.pair.centre.by, eyes), at);
   const [off, setOff] = useState<readonly string[]>([]);
@@ -51,47 +51,63 @@ export function MapSheet({
         />
       </View>
       <Words fontWeight="600">{say.mapSchools}</Words>
-      <View style={{ gap: 6 }}>
-        {schools.map((s) => {
-          const on = !off.includes(s.id);
-          return (
-            <Press
-              key={s.id}
-              role="switch"
-              label={s.words}
-              chosen={on}
-              onPress={() => setOff(on ? [...off, s.id] : off.filter((id) => id !== s.id))}
-              style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'flex-start', gap: 10 }}
-            >
-              <View
-                style={{
-                  width: 24,
-                  height: 24,
-                  borderRadius: 3,
-                  borderWidth: 2,
-                  borderColor: c.ink,
-                  backgroundColor: on ? c.ink : c.paper,
-                  alignItems: 'center',
-                  justifyContent: 'center',
-                }}
-              >
-                {on ? (
-                  <Words color={c.paper} lineHeight={20} fontSize={16} aria-hidden>
-                    ✓
-                  </Words>
-                ) : null}
-              </View>
-              <Words flexShrink={1} color={on ? c.ink : c.ink2}>
-                {s.words}
-              </Words>
-            </Press>
-          );
-        })}
-      </View>
+      <Schools schools={schools} off={off} setOff={setOff} />
       <PlainButton
         label={say.mapSave}
         onPress={() => download(fileName(`${toy.name} ${part.name} face`, 'html'), 'text/html', html())}
       />
     </Sheet>
+  );
+}
+
+/** Which ways of counting are printed. */
+function Schools({
+  schools,
+  off,
+  setOff,
+}: {
+  schools: { id: string; words: string }[];
+  off: readonly string[];
+  setOff: Dispatch<SetStateAction<readonly string[]>>;
+}) {
+  const c = usePalette();
+  return (
+    <View style={{ gap: 6 }}>
+      {schools.map((s) => {
+        const on = !off.includes(s.id);
+        return (
+          <Press
+            key={s.id}
+            role="switch"
+            label={s.words}
+            chosen={on}
+            onPress={() => setOff(on ? [...off, s.id] : off.filter((id) => id !== s.id))}
+            style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'flex-start', gap: 10 }}
+          >
+            <View
+              style={{
+                width: 24,
+                height: 24,
+                borderRadius: 3,
+                borderWidth: 2,
+                borderColor: c.ink,
+                backgroundColor: on ? c.ink : c.paper,
+                alignItems: 'center',
+                justifyContent: 'center',
+              }}
+            >
+              {on ? (
+                <Words color={c.paper} lineHeight={20} fontSize={16} aria-hidden>
+                  ✓
+                </Words>
+              ) : null}
+            </View>
+            <Words flexShrink={1} color={on ? c.ink : c.ink2}>
+              {s.words}
+            </Words>
+          </Press>
+        );
+      })}
+    </View>
   );
 }

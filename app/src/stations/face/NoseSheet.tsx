@@ -72,18 +72,7 @@ export function NoseSheet({
         chosen={nose.making}
         onChoose={(making) => onChange({ ...nose, making: making as Nose['making'] })}
       />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <MmField
-          label={say.noseWidth}
-          mm={nose.widthMm}
-          onChange={(widthMm) => onChange({ ...nose, widthMm })}
-        />
-        <MmField
-          label={say.noseHeight}
-          mm={nose.heightMm}
-          onChange={(heightMm) => onChange({ ...nose, heightMm })}
-        />
-      </View>
+      <Sizes nose={nose} onChange={onChange} />
       <HardwareFields
         it={nose}
         widthMm={Math.max(nose.widthMm, nose.heightMm)}
@@ -99,5 +88,23 @@ export function NoseSheet({
         )}
       />
     </Sheet>
+  );
+}
+
+/** How large it is. */
+function Sizes({ nose, onChange }: { nose: Nose; onChange: (next: Nose) => void }) {
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <MmField
+        label={say.noseWidth}
+        mm={nose.widthMm}
+        onChange={(widthMm) => onChange({ ...nose, widthMm })}
+      />
+      <MmField
+        label={say.noseHeight}
+        mm={nose.heightMm}
+        onChange={(heightMm) => onChange({ ...nose, heightMm })}
+      />
+    </View>
   );
 }

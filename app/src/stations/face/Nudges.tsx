@@ -120,6 +120,21 @@ function OneNudges({
     return there && there.state !== 'homeless' ? holeTag(there.names[post])[what] : say.cannot;
   };
   const same = (next: EyePair) => where(next, 'stitches') === holeTag(at.names[post]).stitches;
+  return <PostNudges where={where} moved={moved} same={same} part={part} />;
+}
+
+/** Small steps of one post. */
+function PostNudges({
+  where,
+  moved,
+  same,
+  part,
+}: {
+  where: (next: EyePair | null, what: 'rounds' | 'stitches') => string;
+  moved: { inward: EyePair; outward: EyePair; up: EyePair | null; down: EyePair | null };
+  same: (next: EyePair) => boolean;
+  part: PartModel;
+}) {
   return (
     <>
       <Nudge

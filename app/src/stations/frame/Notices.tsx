@@ -43,20 +43,7 @@ export function Notices() {
   return (
     <View aria-live="polite">
       {trouble && file ? (
-        <View
-          role="alert"
-          style={{ ...plain, backgroundColor: c.coralWash, borderLeftWidth: 6, borderLeftColor: c.coral }}
-        >
-          <Words flex={1} minWidth={180}>
-            {trouble}
-          </Words>
-          <PlainButton label={say.storage.download} onPress={() => downloadToy(openToyNow().file!)} />
-          {overtaken ? (
-            <PlainButton label={say.storage.keepCopy} onPress={() => void keepCopy()} />
-          ) : (
-            <PlainButton label={say.storage.again} onPress={saveAgain} />
-          )}
-        </View>
+        <TroubleNotice plain={plain} trouble={trouble} overtaken={overtaken} keepCopy={keepCopy} />
       ) : null}
       {!writing && state === 'open' ? (
         <View style={{ ...plain, backgroundColor: c.pinWash }}>
@@ -71,6 +58,44 @@ export function Notices() {
           <Words color={c.matInk2}>{said}</Words>
         </View>
       ) : null}
+    </View>
+  );
+}
+
+/** What could not be kept, and the ways out. */
+function TroubleNotice({
+  plain,
+  trouble,
+  overtaken,
+  keepCopy,
+}: {
+  plain: {
+    readonly flexDirection: 'row';
+    readonly alignItems: 'center';
+    readonly flexWrap: 'wrap';
+    readonly gap: 8;
+    readonly paddingHorizontal: 16;
+    readonly paddingVertical: 8;
+  };
+  trouble: string;
+  overtaken: boolean;
+  keepCopy: () => Promise<void>;
+}) {
+  const c = usePalette();
+  return (
+    <View
+      role="alert"
+      style={{ ...plain, backgroundColor: c.coralWash, borderLeftWidth: 6, borderLeftColor: c.coral }}
+    >
+      <Words flex={1} minWidth={180}>
+        {trouble}
+      </Words>
+      <PlainButton label={say.storage.download} onPress={() => downloadToy(openToyNow().file!)} />
+      {overtaken ? (
+        <PlainButton label={say.storage.keepCopy} onPress={() => void keepCopy()} />
+      ) : (
+        <PlainButton label={say.storage.again} onPress={saveAgain} />
+      )}
     </View>
   );
 }

@@ -1,3 +1,4 @@
+import { type Drawn } from '../StationIcon';
 import { useGlobalSearchParams, usePathname } from 'expo-router';
 import { View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
@@ -42,27 +43,62 @@ export function StationBar() {
         if (!icon) return null;
         const here = at === s;
         return (
-          <Go
+          <StationLink
             key={s}
-            label={words}
+            station={s}
+            words={words}
             here={here}
-            to={hrefOf(id, s, part)}
-            style={{ flex: wide ? undefined : 1, height: low ? 62 : 72, alignItems: 'center', gap: 3 }}
-          >
-            {here ? <TapePiece wide={wide} /> : null}
-            <StationIcon icon={icon} colour={here ? c.navOn : c.navInk} />
-            <Words
-              fontSize={15}
-              lineHeight={18}
-              fontWeight={here ? '700' : '400'}
-              color={here ? c.navOn : c.navInk}
-            >
-              {words}
-            </Words>
-          </Go>
+            id={id}
+            part={part}
+            wide={wide}
+            low={low}
+            icon={icon}
+          />
         );
       })}
     </View>
+  );
+}
+
+/** The way to one station. */
+function StationLink({
+  station,
+  words,
+  here,
+  id,
+  part,
+  wide,
+  low,
+  icon,
+}: {
+  station: 'parts' | 'face' | 'joins' | 'plan' | 'make' | 'gauge' | 'safety';
+  words: string;
+  here: boolean;
+  id: string;
+  part: string | undefined;
+  wide: boolean;
+  low: boolean;
+  icon: Drawn;
+}) {
+  const c = usePalette();
+  return (
+    <Go
+      label={words}
+      here={here}
+      to={hrefOf(id, station, part)}
+      style={{ flex: wide ? undefined : 1, height: low ? 62 : 72, alignItems: 'center', gap: 3 }}
+    >
+      {here ? <TapePiece wide={wide} /> : null}
+      <StationIcon icon={icon} colour={here ? c.navOn : c.navInk} />
+      <Words
+        fontSize={15}
+        lineHeight={18}
+        fontWeight={here ? '700' : '400'}
+        color={here ? c.navOn : c.navInk}
+      >
+        {words}
+      </Words>
+    </Go>
   );
 }
 

@@ -1,3 +1,6 @@
+import { type SetStateAction, type Dispatch } from 'react';
+import { type PartModel } from '@hoppla/core/model';
+import { type Focus, type Toy } from '@hoppla/core/toy';
 import { useGlobalSearchParams, usePathname, useRouter } from 'expo-router';
 import ChevronDown from 'lucide-react-native/icons/chevron-down';
 import Redo from 'lucide-react-native/icons/redo-2';
@@ -8,7 +11,6 @@ import Svg, { Path } from 'react-native-svg';
 import { Text } from 'tamagui';
 import { CHECKS, checksMade } from '@hoppla/core/safety';
 import { safetyWords } from '@hoppla/core/words';
-import type { Focus } from '@hoppla/core/toy';
 import { Go, Num, Press, Words } from '../../controls';
 import { hrefOf, stationOf, type StationId } from '../stations';
 import { step, useOpenToy } from '../../documents';
@@ -38,44 +40,13 @@ export function TopBar() {
         gap: 2,
       }}
     >
-      <Go label={say.toBench(toy.name)} to="/" style={{ paddingHorizontal: 4, flexShrink: 1 }}>
-        <Text
-          role="heading"
-          aria-level={1}
-          fontFamily="$heading"
-          fontSize={22}
-          lineHeight={28}
-          fontWeight="800"
-          color={c.matInk}
-          numberOfLines={1}
-        >
-          {toy.name}
-        </Text>
-      </Go>
+      <ToyName toy={toy} />
       {whole || !part ? (
         <Words color={c.matInk2} paddingHorizontal={8} flexGrow={1} flexShrink={1} numberOfLines={1}>
           {part ? say.plan.whole : ''}
         </Words>
       ) : (
-        <Press
-          label={`${part.name}: ${say.parts.choose}`}
-          onPress={() => setPicking(true)}
-          style={{
-            flexDirection: 'row',
-            alignItems: 'center',
-            justifyContent: 'flex-start',
-            gap: 4,
-            paddingHorizontal: 8,
-            flexGrow: 1,
-            flexShrink: 1,
-            minWidth: 0,
-          }}
-        >
-          <Words color={c.matInk} fontWeight="600" fontSize={17} numberOfLines={1} flexShrink={1}>
-            {part.name}
-          </Words>
-          <ChevronDown color={c.matInk} size={20} strokeWidth={2.4} />
-        </Press>
+        <PartName part={part} setPicking={setPicking} />
       )}
       <Press
         label={say.undo}
@@ -96,6 +67,53 @@ export function TopBar() {
       <Shield open={open} toy={toy.id} />
       {picking ? <PartPicker onClose={() => setPicking(false)} /> : null}
     </View>
+  );
+}
+
+/** The part, and the way to another. */
+function PartName({ part, setPicking }: { part: PartModel; setPicking: Dispatch<SetStateAction<boolean>> }) {
+  const c = usePalette();
+  return (
+    <Press
+      label={`${part.name}: ${say.parts.choose}`}
+      onPress={() => setPicking(true)}
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        justifyContent: 'flex-start',
+        gap: 4,
+        paddingHorizontal: 8,
+        flexGrow: 1,
+        flexShrink: 1,
+        minWidth: 0,
+      }}
+    >
+      <Words color={c.matInk} fontWeight="600" fontSize={17} numberOfLines={1} flexShrink={1}>
+        {part.name}
+      </Words>
+      <ChevronDown color={c.matInk} size={20} strokeWidth={2.4} />
+    </Press>
+  );
+}
+
+/** The toy, and the way back to the Bench. */
+function ToyName({ toy }: { toy: Toy }) {
+  const c = usePalette();
+  return (
+    <Go label={say.toBench(toy.name)} to="/" style={{ paddingHorizontal: 4, flexShrink: 1 }}>
+      <Text
+        role="heading"
+        aria-level={1}
+        fontFamily="$heading"
+        fontSize={22}
+        lineHeight={28}
+        fontWeight="800"
+        color={c.matInk}
+        numberOfLines={1}
+      >
+        {toy.name}
+      </Text>
+    </Go>
   );
 }
 

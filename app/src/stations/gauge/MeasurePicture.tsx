@@ -110,7 +110,6 @@ function PartPicture({
   height: number;
   label: string;
 }) {
-  const c = usePalette();
   const { model, units } = useToy();
   const piece = model.pieces.find((p) => p.part === part.part.id);
   if (!piece)
@@ -141,24 +140,46 @@ function PartPicture({
         <TapeAlong x={x1 + 10} y={originY} length={y1 - originY} pxPerMm={pxPerMm} text={value} upright />
       ) : null}
       {measured.on === 'girth' ? (
-        <G>
-          <Path
-            d={`M${x0} ${girthY}a${(x1 - x0) / 2} 9 0 0 0 ${x1 - x0} 0`}
-            stroke={c.tapeInk}
-            strokeWidth={16}
-            fill="none"
-          />
-          <Path
-            d={`M${x0} ${girthY}a${(x1 - x0) / 2} 9 0 0 0 ${x1 - x0} 0`}
-            stroke={c.tape}
-            strokeWidth={13}
-            fill="none"
-          />
-          <MatText x={middle} y={y1 + 30} size={24} anchor="middle" number>
-            {value}
-          </MatText>
-        </G>
+        <Girth x0={x0} girthY={girthY} x1={x1} middle={middle} y1={y1} value={value} />
       ) : null}
     </Mat>
+  );
+}
+
+/** The tape round the widest round. */
+function Girth({
+  x0,
+  girthY,
+  x1,
+  middle,
+  y1,
+  value,
+}: {
+  x0: number;
+  girthY: number;
+  x1: number;
+  middle: number;
+  y1: number;
+  value: string;
+}) {
+  const c = usePalette();
+  return (
+    <G>
+      <Path
+        d={`M${x0} ${girthY}a${(x1 - x0) / 2} 9 0 0 0 ${x1 - x0} 0`}
+        stroke={c.tapeInk}
+        strokeWidth={16}
+        fill="none"
+      />
+      <Path
+        d={`M${x0} ${girthY}a${(x1 - x0) / 2} 9 0 0 0 ${x1 - x0} 0`}
+        stroke={c.tape}
+        strokeWidth={13}
+        fill="none"
+      />
+      <MatText x={middle} y={y1 + 30} size={24} anchor="middle" number>
+        {value}
+      </MatText>
+    </G>
   );
 }

@@ -40,7 +40,6 @@ export function Becomes({
 
 /** The four figures of a gauge as they stand, each measured or assumed, with its range and a way back. */
 export function Standing({ part, gauge, units }: { part: PartModel; gauge: NamedGauge; units: UnitWords }) {
-  const c = usePalette();
   const g = part.gauge;
   const lean = wanderOf(g.leanStitches, g.hand, part.part.pose.out === 'wrong side');
   const round =
@@ -103,47 +102,69 @@ export function Standing({ part, gauge, units }: { part: PartModel; gauge: Named
     <View style={{ gap: 2 }}>
       <Words fontWeight="600">{say.now}</Words>
       {facts.map((f) => (
-        <View
-          key={f.id}
-          style={{
-            flexDirection: 'row',
-            alignItems: 'center',
-            flexWrap: 'wrap',
-            alignContent: 'center',
-            columnGap: 12,
-            minHeight: 46,
-            borderTopWidth: 1,
-            borderTopColor: c.line,
-          }}
-        >
-          <Words width={66} color={c.ink2}>
-            {say.facts[f.id]}
-          </Words>
-          <Num fontSize={15} lineHeight={20} flexShrink={1}>
-            {f.value}
-          </Num>
-          <Quiet
-            flexGrow={1}
-          >{`${f.note ? `${f.note}, ` : ''}${say.sources[f.source]}${f.percent === null ? '' : `, ${say.range(f.percent.toFixed(f.percent < 10 ? 1 : 0))}`}`}</Quiet>
-          {f.source === 'measured' ? (
-            <Press
-              label={say.forget(say.facts[f.id].toLowerCase())}
-              onPress={() =>
-                edit(
-                  say.forget(say.facts[f.id].toLowerCase()),
-                  { station: 'gauge', part: part.part.id },
-                  (so) => changeGauge(so, gauge.id, f.forget),
-                )
-              }
-              style={{ alignItems: 'center' }}
-            >
-              <Words aria-hidden fontSize={22}>
-                ×
-              </Words>
-            </Press>
-          ) : null}
-        </View>
+        <FactRow key={f.id} fact={f} part={part} gauge={gauge} />
       ))}
+    </View>
+  );
+}
+
+/** One figure, where it is from, and the way to forget it. */
+function FactRow({
+  fact,
+  part,
+  gauge,
+}: {
+  fact: {
+    id: keyof typeof say.facts;
+    value: string;
+    note?: string;
+    source: Source;
+    percent: number | null;
+    forget: Partial<NamedGauge>;
+  };
+  part: PartModel;
+  gauge: NamedGauge;
+}) {
+  const c = usePalette();
+  return (
+    <View
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        flexWrap: 'wrap',
+        alignContent: 'center',
+        columnGap: 12,
+        minHeight: 46,
+        borderTopWidth: 1,
+        borderTopColor: c.line,
+      }}
+    >
+      <Words width={66} color={c.ink2}>
+        {say.facts[fact.id]}
+      </Words>
+      <Num fontSize={15} lineHeight={20} flexShrink={1}>
+        {fact.value}
+      </Num>
+      <Quiet
+        flexGrow={1}
+      >{`${fact.note ? `${fact.note}, ` : ''}${say.sources[fact.source]}${fact.percent === null ? '' : `, ${say.range(fact.percent.toFixed(fact.percent < 10 ? 1 : 0))}`}`}</Quiet>
+      {fact.source === 'measured' ? (
+        <Press
+          label={say.forget(say.facts[fact.id].toLowerCase())}
+          onPress={() =>
+            edit(
+              say.forget(say.facts[fact.id].toLowerCase()),
+              { station: 'gauge', part: part.part.id },
+              (so) => changeGauge(so, gauge.id, fact.forget),
+            )
+          }
+          style={{ alignItems: 'center' }}
+        >
+          <Words aria-hidden fontSize={22}>
+            ×
+          </Words>
+        </Press>
+      ) : null}
     </View>
   );
 }

@@ -1,3 +1,4 @@
+import { type SetStateAction, type Dispatch } from 'react';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { freeCopies, usualJoin } from '@hoppla/core/join';
@@ -47,39 +48,65 @@ export function AttachSheet({ onClose, onAdded }: { onClose: () => void; onAdded
       }
     >
       <Words fontWeight="600">{say.guest}</Words>
+      <GuestChoice guests={guests} name={name} chosenGuest={chosenGuest} setGuest={setGuest} />
+      {chosenGuest ? <HostChoice hosts={hosts} chosenHost={chosenHost} setHost={setHost} /> : null}
+    </Sheet>
+  );
+}
+
+/** What it is sewn to. */
+function HostChoice({
+  hosts,
+  chosenHost,
+  setHost,
+}: {
+  hosts: PartModel[];
+  chosenHost: PartModel | null;
+  setHost: Dispatch<SetStateAction<string | null>>;
+}) {
+  return (
+    <>
+      <Words fontWeight="600">{say.host}</Words>
       <View
         role="radiogroup"
-        aria-label={say.guest}
+        aria-label={say.host}
         style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
       >
-        {guests.map((p) => (
+        {hosts.map((p) => (
           <PlainButton
             key={p.part.id}
-            label={name(p)}
-            chosen={p === chosenGuest}
-            onPress={() => setGuest(p.part.id)}
+            label={p.name}
+            chosen={p === chosenHost}
+            onPress={() => setHost(p.part.id)}
           />
         ))}
       </View>
-      {chosenGuest ? (
-        <>
-          <Words fontWeight="600">{say.host}</Words>
-          <View
-            role="radiogroup"
-            aria-label={say.host}
-            style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
-          >
-            {hosts.map((p) => (
-              <PlainButton
-                key={p.part.id}
-                label={p.name}
-                chosen={p === chosenHost}
-                onPress={() => setHost(p.part.id)}
-              />
-            ))}
-          </View>
-        </>
-      ) : null}
-    </Sheet>
+    </>
+  );
+}
+
+/** Which part is sewn on. */
+function GuestChoice({
+  guests,
+  name,
+  chosenGuest,
+  setGuest,
+}: {
+  guests: PartModel[];
+  name: (p: PartModel) => string;
+  chosenGuest: PartModel | null;
+  setGuest: Dispatch<SetStateAction<string | null>>;
+}) {
+  return (
+    <View role="radiogroup" aria-label={say.guest} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      {guests.map((p) => (
+        <PlainButton
+          key={p.part.id}
+          label={name(p)}
+          chosen={p === chosenGuest}
+          onPress={() => setGuest(p.part.id)}
+        />
+      ))}
+    </View>
   );
 }

@@ -1,6 +1,6 @@
+import { type SewnJoin, movedJoin, type Join, type JoinMove, type JoinSite } from '@hoppla/core/join';
 import { View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
-import { movedJoin, type Join, type JoinMove, type JoinSite } from '@hoppla/core/join';
 import { removeJoin, setJoin } from '@hoppla/core/toy';
 import { modelOf, type ToyModel } from '@hoppla/core/model';
 import { planWords } from '@hoppla/core/words';
@@ -89,22 +89,7 @@ export function JoinCard({
         <JoinNudges model={model} join={join} site={first} onMove={(name, next) => change(name, next)} />
       ) : null}
       {first?.pins ? <Pins sites={sites} /> : null}
-      {!end ? (
-        <View
-          role="radiogroup"
-          aria-label={say.points}
-          style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
-        >
-          {AIMS.map(({ words: w, aim }) => (
-            <PlainButton
-              key={w}
-              label={w}
-              chosen={aim.tiltDeg === join.aim.tiltDeg && aim.towardDeg === join.aim.towardDeg}
-              onPress={() => change(w, { ...join, aim })}
-            />
-          ))}
-        </View>
-      ) : null}
+      {!end ? <AimChoice join={join} change={change} /> : null}
       <View style={{ flexDirection: 'row' }}>
         <PlainButton
           label={say.remove}
@@ -113,6 +98,32 @@ export function JoinCard({
         />
       </View>
     </>
+  );
+}
+
+/** Which way it points. */
+function AimChoice({
+  join,
+  change,
+}: {
+  join: SewnJoin;
+  change: (name: string, next: Join | null) => void | null;
+}) {
+  return (
+    <View
+      role="radiogroup"
+      aria-label={say.points}
+      style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+    >
+      {AIMS.map(({ words: w, aim }) => (
+        <PlainButton
+          key={w}
+          label={w}
+          chosen={aim.tiltDeg === join.aim.tiltDeg && aim.towardDeg === join.aim.towardDeg}
+          onPress={() => change(w, { ...join, aim })}
+        />
+      ))}
+    </View>
   );
 }
 

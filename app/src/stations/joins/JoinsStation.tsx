@@ -1,3 +1,6 @@
+import { type SetStateAction, type Dispatch } from 'react';
+import { type ToyModel } from '@hoppla/core/model';
+import { type JoinSite, type SewnJoin } from '@hoppla/core/join';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -40,33 +43,7 @@ export function JoinsStation() {
       />
       <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
         {/* Keyed, so that choosing a join shows it from its top. */}
-        <Scroll key={current?.join.id} contentContainerStyle={{ padding: wide ? 20 : 16, gap: 12 }}>
-          {current ? (
-            <JoinCard join={current.join} sites={current.sites} model={model} />
-          ) : (
-            <View style={{ gap: 6 }}>
-              <Title role="heading" aria-level={2}>
-                {say.none}
-              </Title>
-              <Quiet>{enough ? say.noneHow : say.needTwo}</Quiet>
-            </View>
-          )}
-          {model.sites.length > 0 ? (
-            <View>
-              <Words fontWeight="600">{say.list}</Words>
-              {model.sites.map((s) => (
-                <JoinRow
-                  key={s.join.id}
-                  model={model}
-                  join={s.join}
-                  sites={s.sites}
-                  chosen={s === current}
-                  onPress={() => setChosen(s.join.id)}
-                />
-              ))}
-            </View>
-          ) : null}
-        </Scroll>
+        <JoinsPaper current={current} wide={wide} model={model} enough={enough} setChosen={setChosen} />
         <View style={{ padding: 16, paddingTop: 8, flexDirection: 'row', gap: 8 }}>
           {current ? (
             <PlainButton label={say.add} disabled={!enough || !writing} onPress={() => setAdding(true)} />
@@ -80,5 +57,50 @@ export function JoinsStation() {
       </View>
       {adding ? <AttachSheet onClose={() => setAdding(false)} onAdded={setChosen} /> : null}
     </View>
+  );
+}
+
+/** The join that is chosen, and all of them. */
+function JoinsPaper({
+  current,
+  wide,
+  model,
+  enough,
+  setChosen,
+}: {
+  current: { join: SewnJoin; sites: readonly JoinSite[] };
+  wide: boolean;
+  model: ToyModel;
+  enough: boolean;
+  setChosen: Dispatch<SetStateAction<string | null>>;
+}) {
+  return (
+    <Scroll key={current?.join.id} contentContainerStyle={{ padding: wide ? 20 : 16, gap: 12 }}>
+      {current ? (
+        <JoinCard join={current.join} sites={current.sites} model={model} />
+      ) : (
+        <View style={{ gap: 6 }}>
+          <Title role="heading" aria-level={2}>
+            {say.none}
+          </Title>
+          <Quiet>{enough ? say.noneHow : say.needTwo}</Quiet>
+        </View>
+      )}
+      {model.sites.length > 0 ? (
+        <View>
+          <Words fontWeight="600">{say.list}</Words>
+          {model.sites.map((s) => (
+            <JoinRow
+              key={s.join.id}
+              model={model}
+              join={s.join}
+              sites={s.sites}
+              chosen={s === current}
+              onPress={() => setChosen(s.join.id)}
+            />
+          ))}
+        </View>
+      ) : null}
+    </Scroll>
   );
 }

@@ -1,3 +1,5 @@
+import { type Course } from '@hoppla/core/address';
+import { type PartShaping, type Toy } from '@hoppla/core/toy';
 import { useRouter } from 'expo-router';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -126,41 +128,9 @@ function PartSettings({ part, onAdd }: { part: PartModel; onAdd: () => void }) {
         </View>
       ) : null}
       <Words fontWeight="600">{say.parts.fill}</Words>
-      <View
-        role="radiogroup"
-        aria-label={say.parts.fill}
-        style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
-      >
-        {(['empty', 'soft', 'medium', 'firm'] as const).map((f) => (
-          <PlainButton
-            key={f}
-            label={say.parts.fills[f]}
-            chosen={part.fill === f}
-            onPress={() =>
-              edit(`${say.parts.fill}: ${f}`, { station: 'parts', part: id }, (toy) =>
-                changePart(toy, id, { fill: f }),
-              )
-            }
-          />
-        ))}
-      </View>
+      <FillChoice part={part} id={id} />
       <Words fontWeight="600">{say.parts.terms}</Words>
-      <View
-        role="radiogroup"
-        aria-label={say.parts.terms}
-        style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
-      >
-        {(['us', 'uk'] as const).map((t) => (
-          <PlainButton
-            key={t}
-            label={say.parts[t]}
-            chosen={toy.settings.terms === t}
-            onPress={() =>
-              edit(say.parts.toTerms(t), { station: 'parts', part: id }, (so) => changeTerms(so, t, newId))
-            }
-          />
-        ))}
-      </View>
+      <TermsChoice toy={toy} id={id} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <PlainButton label={say.parts.add} onPress={onAdd} grow />
         <PlainButton
@@ -169,6 +139,52 @@ function PartSettings({ part, onAdd }: { part: PartModel; onAdd: () => void }) {
           onPress={() => edit(say.parts.remove, { station: 'parts' }, (toy) => removePart(toy, id))}
         />
       </View>
+    </View>
+  );
+}
+
+/** In which terms it is written. */
+function TermsChoice({ toy, id }: { toy: Toy; id: string }) {
+  return (
+    <View
+      role="radiogroup"
+      aria-label={say.parts.terms}
+      style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+    >
+      {(['us', 'uk'] as const).map((t) => (
+        <PlainButton
+          key={t}
+          label={say.parts[t]}
+          chosen={toy.settings.terms === t}
+          onPress={() =>
+            edit(say.parts.toTerms(t), { station: 'parts', part: id }, (so) => changeTerms(so, t, newId))
+          }
+        />
+      ))}
+    </View>
+  );
+}
+
+/** How firmly it is filled. */
+function FillChoice({ part, id }: { part: PartModel; id: string }) {
+  return (
+    <View
+      role="radiogroup"
+      aria-label={say.parts.fill}
+      style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+    >
+      {(['empty', 'soft', 'medium', 'firm'] as const).map((f) => (
+        <PlainButton
+          key={f}
+          label={say.parts.fills[f]}
+          chosen={part.fill === f}
+          onPress={() =>
+            edit(`${say.parts.fill}: ${f}`, { station: 'parts', part: id }, (toy) =>
+              changePart(toy, id, { fill: f }),
+            )
+          }
+        />
+      ))}
     </View>
   );
 }
@@ -214,50 +230,86 @@ function PartSize({ part }: { part: PartModel }) {
       {part.form.section === 'ring' ? (
         <>
           <Words fontWeight="600">{say.parts.shaping}</Words>
-          <View
-            role="radiogroup"
-            aria-label={say.parts.shaping}
-            style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
-          >
-            {(['as worked', 'flattened', 'folded'] as const).map((how) => (
-              <PlainButton
-                key={how}
-                label={say.parts.shapings[how]}
-                chosen={shaping.how === how}
-                onPress={() => shape({ how })}
-              />
-            ))}
-            {usual !== undefined ? (
-              <PlainButton
-                label={say.parts.shapings['pushed in']}
-                chosen={shaping.how === 'pushed in'}
-                onPress={() => shape(rim(usual))}
-              />
-            ) : null}
-          </View>
+          <ShapingChoice shaping={shaping} shape={shape} usual={usual} rim={rim} />
           {shaping.how === 'pushed in' ? (
-            <View
-              role="radiogroup"
-              aria-label={say.parts.rim}
-              style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' }}
-            >
-              <Words>{say.parts.rim}</Words>
-              {rims.map((i) => {
-                const round = part.fabric.rounds[i];
-                return (
-                  <PlainButton
-                    key={`${round.mark}.${round.nth}`}
-                    label={round.label}
-                    chosen={round.mark === shaping.rim.mark && round.nth === shaping.rim.nth}
-                    onPress={() => shape(rim(i))}
-                  />
-                );
-              })}
-            </View>
+            <RimChoice rims={rims} part={part} shaping={shaping} shape={shape} rim={rim} />
           ) : null}
         </>
       ) : null}
     </>
+  );
+}
+
+/** Along which round it is pushed in. */
+function RimChoice({
+  rims,
+  part,
+  shaping,
+  shape,
+  rim,
+}: {
+  rims: number[];
+  part: PartModel;
+  shaping: { how: 'pushed in'; rim: Course };
+  shape: (next: PartShaping) => void;
+  rim: (round: number) => { how: 'pushed in'; rim: Course };
+}) {
+  return (
+    <View
+      role="radiogroup"
+      aria-label={say.parts.rim}
+      style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' }}
+    >
+      <Words>{say.parts.rim}</Words>
+      {rims.map((i) => {
+        const round = part.fabric.rounds[i];
+        return (
+          <PlainButton
+            key={`${round.mark}.${round.nth}`}
+            label={round.label}
+            chosen={round.mark === shaping.rim.mark && round.nth === shaping.rim.nth}
+            onPress={() => shape(rim(i))}
+          />
+        );
+      })}
+    </View>
+  );
+}
+
+/** What it is made into. */
+function ShapingChoice({
+  shaping,
+  shape,
+  usual,
+  rim,
+}: {
+  shaping: PartShaping;
+  shape: (next: PartShaping) => void;
+  usual: number;
+  rim: (round: number) => { how: 'pushed in'; rim: Course };
+}) {
+  return (
+    <View
+      role="radiogroup"
+      aria-label={say.parts.shaping}
+      style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+    >
+      {(['as worked', 'flattened', 'folded'] as const).map((how) => (
+        <PlainButton
+          key={how}
+          label={say.parts.shapings[how]}
+          chosen={shaping.how === how}
+          onPress={() => shape({ how })}
+        />
+      ))}
+      {usual !== undefined ? (
+        <PlainButton
+          label={say.parts.shapings['pushed in']}
+          chosen={shaping.how === 'pushed in'}
+          onPress={() => shape(rim(usual))}
+        />
+      ) : null}
+    </View>
   );
 }
 

@@ -86,21 +86,29 @@ function StripPart({
           strokeLinejoin="round"
         />
       </Svg>
-      <View>
-        <Words
-          fontSize={15}
-          lineHeight={18}
-          fontWeight={chosen ? '600' : '400'}
-          color={c.matInk}
-        >{`${part.name}${part.copies.length > 1 ? ` × ${part.copies.length}` : ''}`}</Words>
-        <Words fontSize={13} lineHeight={16} color={errors ? c.coral : c.matInk2}>
-          {part.fabric.rounds.length === 0
-            ? say.parts.noRounds
-            : errors
-              ? `! ${say.parts.faults(errors)}`
-              : `✓ ${say.parts.stitches(part.fabric.stitches)}`}
-        </Words>
-      </View>
+      <StripWords chosen={chosen} part={part} errors={errors} />
     </Press>
+  );
+}
+
+/** Its name, and how many. */
+function StripWords({ chosen, part, errors }: { chosen: boolean; part: PartModel; errors: number }) {
+  const c = usePalette();
+  return (
+    <View>
+      <Words
+        fontSize={15}
+        lineHeight={18}
+        fontWeight={chosen ? '600' : '400'}
+        color={c.matInk}
+      >{`${part.name}${part.copies.length > 1 ? ` × ${part.copies.length}` : ''}`}</Words>
+      <Words fontSize={13} lineHeight={16} color={errors ? c.coral : c.matInk2}>
+        {part.fabric.rounds.length === 0
+          ? say.parts.noRounds
+          : errors
+            ? `! ${say.parts.faults(errors)}`
+            : `✓ ${say.parts.stitches(part.fabric.stitches)}`}
+      </Words>
+    </View>
   );
 }

@@ -45,72 +45,100 @@ export function PlanRow({
       }}
     >
       <View style={{ width }}>
-        <Svg width={width} height={height} style={{ position: 'absolute', left: 0, top: 0 }} aria-hidden>
-          {row.strands.map((s) => {
-            const from = s.state === 'starts' ? mid : 0;
-            const to = s.state === 'ends' ? mid : height;
-            const d = `M${x(s.lane)} ${from}V${to}`;
-            if (s.state === 'parked')
-              return (
-                <Path
-                  key={s.lane}
-                  d={d}
-                  stroke={c.edge}
-                  strokeWidth={2.6}
-                  strokeDasharray="1 6"
-                  strokeLinecap="round"
-                />
-              );
-            return (
-              <G key={s.lane}>
-                <Path d={d} stroke={shade(s.yarn, 0.62)} strokeWidth={9} />
-                <Path d={d} stroke={s.yarn} strokeWidth={6.4} strokeDasharray="5 1.6" />
-              </G>
-            );
-          })}
-          {row.joins ? (
-            <G>
-              <Path
-                d={`M${x(row.joins.lane)} 0C${x(row.joins.lane)} ${mid} ${x(row.joins.lane)} ${mid} ${x(row.lane)} ${mid}`}
-                stroke={shade(row.joins.yarn, 0.62)}
-                strokeWidth={9}
-                fill="none"
-              />
-              <Path
-                d={`M${x(row.joins.lane)} 0C${x(row.joins.lane)} ${mid} ${x(row.joins.lane)} ${mid} ${x(row.lane)} ${mid}`}
-                stroke={row.joins.yarn}
-                strokeWidth={6.4}
-                strokeDasharray="5 1.6"
-                fill="none"
-              />
-            </G>
-          ) : null}
-          <Path d={`M${x(row.lane) + 18} ${mid}H${width}`} stroke={c.line} strokeWidth={2} />
-          <LaneSign sign={row.sign} x={x(row.lane)} y={mid} yarn={shade(row.yarn ?? WHOLE_TOY, 0.8)} r={14} />
-        </Svg>
+        <Strands width={width} height={height} row={row} mid={mid} x={x} />
       </View>
-      <View
-        style={{ flex: 1, minWidth: 0, paddingVertical: row.band ? 12 : 8, paddingRight: 16, paddingLeft: 6 }}
-      >
-        {row.band ? (
-          <Title lineHeight={24}>{row.title}</Title>
-        ) : (
-          <Words fontWeight="600" fontSize={17}>
-            {row.title}
-          </Words>
-        )}
-        <Quiet>{row.detail}</Quiet>
-        {row.notes.map((note) => (
-          <Words key={note} fontSize={15} lineHeight={21} color={c.coralInk}>
-            {`! ${note}`}
-          </Words>
-        ))}
-        {open ? (
-          <Words marginTop={6} fontSize={15} lineHeight={21}>
-            {row.reason}
-          </Words>
-        ) : null}
-      </View>
+      <RowWords row={row} open={open} />
     </Pressable>
+  );
+}
+
+/** The step in words. */
+function RowWords({ row, open }: { row: LaneRow; open: boolean }) {
+  const c = usePalette();
+  return (
+    <View
+      style={{ flex: 1, minWidth: 0, paddingVertical: row.band ? 12 : 8, paddingRight: 16, paddingLeft: 6 }}
+    >
+      {row.band ? (
+        <Title lineHeight={24}>{row.title}</Title>
+      ) : (
+        <Words fontWeight="600" fontSize={17}>
+          {row.title}
+        </Words>
+      )}
+      <Quiet>{row.detail}</Quiet>
+      {row.notes.map((note) => (
+        <Words key={note} fontSize={15} lineHeight={21} color={c.coralInk}>
+          {`! ${note}`}
+        </Words>
+      ))}
+      {open ? (
+        <Words marginTop={6} fontSize={15} lineHeight={21}>
+          {row.reason}
+        </Words>
+      ) : null}
+    </View>
+  );
+}
+
+/** The strands of a row, its sign and what is joined. */
+function Strands({
+  width,
+  height,
+  row,
+  mid,
+  x,
+}: {
+  width: number;
+  height: number;
+  row: LaneRow;
+  mid: number;
+  x: (lane: number) => number;
+}) {
+  const c = usePalette();
+  return (
+    <Svg width={width} height={height} style={{ position: 'absolute', left: 0, top: 0 }} aria-hidden>
+      {row.strands.map((s) => {
+        const from = s.state === 'starts' ? mid : 0;
+        const to = s.state === 'ends' ? mid : height;
+        const d = `M${x(s.lane)} ${from}V${to}`;
+        if (s.state === 'parked')
+          return (
+            <Path
+              key={s.lane}
+              d={d}
+              stroke={c.edge}
+              strokeWidth={2.6}
+              strokeDasharray="1 6"
+              strokeLinecap="round"
+            />
+          );
+        return (
+          <G key={s.lane}>
+            <Path d={d} stroke={shade(s.yarn, 0.62)} strokeWidth={9} />
+            <Path d={d} stroke={s.yarn} strokeWidth={6.4} strokeDasharray="5 1.6" />
+          </G>
+        );
+      })}
+      {row.joins ? (
+        <G>
+          <Path
+            d={`M${x(row.joins.lane)} 0C${x(row.joins.lane)} ${mid} ${x(row.joins.lane)} ${mid} ${x(row.lane)} ${mid}`}
+            stroke={shade(row.joins.yarn, 0.62)}
+            strokeWidth={9}
+            fill="none"
+          />
+          <Path
+            d={`M${x(row.joins.lane)} 0C${x(row.joins.lane)} ${mid} ${x(row.joins.lane)} ${mid} ${x(row.lane)} ${mid}`}
+            stroke={row.joins.yarn}
+            strokeWidth={6.4}
+            strokeDasharray="5 1.6"
+            fill="none"
+          />
+        </G>
+      ) : null}
+      <Path d={`M${x(row.lane) + 18} ${mid}H${width}`} stroke={c.line} strokeWidth={2} />
+      <LaneSign sign={row.sign} x={x(row.lane)} y={mid} yarn={shade(row.yarn ?? WHOLE_TOY, 0.8)} r={14} />
+    </Svg>
   );
 }

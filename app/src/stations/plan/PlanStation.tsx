@@ -1,3 +1,8 @@
+import { type Plan } from '@hoppla/core/plan';
+import { type Tick } from '@hoppla/core/record';
+import { type ToyModel } from '@hoppla/core/model';
+import { type Toy } from '@hoppla/core/toy';
+import { type UnitWords } from '@hoppla/core/words';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -43,21 +48,7 @@ export function PlanStation() {
   const { totals } = plan;
   return (
     <View style={{ flex: 1, backgroundColor: c.paper }}>
-      <ReadingBand
-        onMat
-        label={say.whole}
-        readings={[
-          { value: String(totals.pauses), of: say.pauses(totals.pauses) },
-          {
-            value: units.bareWeight(totals.fillG.value),
-            unit: units.weightOf,
-            of: say.stuffing,
-            range: say.range(units.bareWeight(totals.fillG.low), units.bareWeight(totals.fillG.high)),
-          },
-          { value: units.bareYarn(totals.tailsMm), unit: units.yarnOf, of: say.tails },
-          { value: hours(totals.minutes), unit: 'h', of: say.make },
-        ]}
-      />
+      <Totals totals={totals} units={units} />
       <Scroll
         contentContainerStyle={{ width: '100%', maxWidth: wide ? 860 : undefined, alignSelf: 'center' }}
       >
@@ -77,26 +68,67 @@ export function PlanStation() {
           />
         ))}
       </Scroll>
-      <View
-        style={{
-          padding: 16,
-          paddingTop: 8,
-          flexDirection: 'row',
-          flexWrap: 'wrap',
-          gap: 8,
-          borderTopWidth: 1,
-          borderTopColor: c.line,
-          width: '100%',
-          maxWidth: wide ? 860 : undefined,
-          alignSelf: 'center',
-        }}
-      >
-        <PlainButton
-          label={say.save}
-          onPress={() => download(fileName(toy.name, 'html'), 'text/html', sheetHtml(model))}
-        />
-        <MainAction label={here.done > 0 ? say.goOn : say.start} onPress={() => go('make')} />
-      </View>
+      <PlanFoot wide={wide} toy={toy} model={model} here={here} go={go} />
     </View>
+  );
+}
+
+/** Paper, and the way to making. */
+function PlanFoot({
+  wide,
+  toy,
+  model,
+  here,
+  go,
+}: {
+  wide: boolean;
+  toy: Toy;
+  model: ToyModel;
+  here: { at: number; done: number; changed: Tick[] };
+  go: (station: 'parts' | 'make') => void;
+}) {
+  const c = usePalette();
+  return (
+    <View
+      style={{
+        padding: 16,
+        paddingTop: 8,
+        flexDirection: 'row',
+        flexWrap: 'wrap',
+        gap: 8,
+        borderTopWidth: 1,
+        borderTopColor: c.line,
+        width: '100%',
+        maxWidth: wide ? 860 : undefined,
+        alignSelf: 'center',
+      }}
+    >
+      <PlainButton
+        label={say.save}
+        onPress={() => download(fileName(toy.name, 'html'), 'text/html', sheetHtml(model))}
+      />
+      <MainAction label={here.done > 0 ? say.goOn : say.start} onPress={() => go('make')} />
+    </View>
+  );
+}
+
+/** What the whole toy takes. */
+function Totals({ totals, units }: { totals: Plan['totals']; units: UnitWords }) {
+  return (
+    <ReadingBand
+      onMat
+      label={say.whole}
+      readings={[
+        { value: String(totals.pauses), of: say.pauses(totals.pauses) },
+        {
+          value: units.bareWeight(totals.fillG.value),
+          unit: units.weightOf,
+          of: say.stuffing,
+          range: say.range(units.bareWeight(totals.fillG.low), units.bareWeight(totals.fillG.high)),
+        },
+        { value: units.bareYarn(totals.tailsMm), unit: units.yarnOf, of: say.tails },
+        { value: hours(totals.minutes), unit: 'h', of: say.make },
+      ]}
+    />
   );
 }

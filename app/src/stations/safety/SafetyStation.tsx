@@ -1,7 +1,7 @@
+import { type Toy, changeSettings, setFeature, type AgeGroup } from '@hoppla/core/toy';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { CHECKS, checksMade, notKnown, type SafetyPoint } from '@hoppla/core/safety';
-import { changeSettings, setFeature, type AgeGroup } from '@hoppla/core/toy';
 import { safetyWords } from '@hoppla/core/words';
 import { MainAction, MarkerSign, Num, PlainButton, Quiet, Scroll, Title, Words } from '../../controls';
 import { edit } from '../../documents';
@@ -50,38 +50,7 @@ export function SafetyStation() {
           </Words>
         </View>
       </View>
-      <Scroll contentContainerStyle={{ ...column, padding: 16, gap: 14 }}>
-        <Title role="heading" aria-level={2}>
-          {say.who}
-        </Title>
-        <View
-          role="radiogroup"
-          aria-label={say.who}
-          style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
-        >
-          {AGES.map((age) => (
-            <PlainButton
-              key={age}
-              label={safetyWords.ages[age]}
-              chosen={toy.settings.age === age}
-              grow
-              onPress={() =>
-                edit(`${say.who} ${age}`, { station: 'safety' }, (t) => changeSettings(t, { age }))
-              }
-            />
-          ))}
-        </View>
-        {toy.parts.length === 0 ? <Quiet>{say.none}</Quiet> : null}
-        {points.map((p) => (
-          <Point
-            key={p.id}
-            point={p}
-            onRounds={p.line === undefined || p === written ? undefined : () => toRounds(p)}
-          />
-        ))}
-        <NotKnown />
-        <Quiet>{safetyWords.caution}</Quiet>
-      </Scroll>
+      <Points column={column} toy={toy} points={points} written={written} toRounds={toRounds} />
       <View style={{ ...column, padding: 16, paddingTop: 8, flexDirection: 'row', gap: 8 }}>
         {convert ? (
           <MainAction label={convert.mend} onPress={() => embroider(convert)} />
@@ -92,6 +61,52 @@ export function SafetyStation() {
         )}
       </View>
     </View>
+  );
+}
+
+/** Who it is for, and every point. */
+function Points({
+  column,
+  toy,
+  points,
+  written,
+  toRounds,
+}: {
+  column: { readonly width: '100%'; readonly maxWidth: 760 | undefined; readonly alignSelf: 'center' };
+  toy: Toy;
+  points: SafetyPoint[];
+  written: SafetyPoint | undefined;
+  toRounds: (point: SafetyPoint) => void;
+}) {
+  return (
+    <Scroll contentContainerStyle={{ ...column, padding: 16, gap: 14 }}>
+      <Title role="heading" aria-level={2}>
+        {say.who}
+      </Title>
+      <View role="radiogroup" aria-label={say.who} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {AGES.map((age) => (
+          <PlainButton
+            key={age}
+            label={safetyWords.ages[age]}
+            chosen={toy.settings.age === age}
+            grow
+            onPress={() =>
+              edit(`${say.who} ${age}`, { station: 'safety' }, (t) => changeSettings(t, { age }))
+            }
+          />
+        ))}
+      </View>
+      {toy.parts.length === 0 ? <Quiet>{say.none}</Quiet> : null}
+      {points.map((p) => (
+        <Point
+          key={p.id}
+          point={p}
+          onRounds={p.line === undefined || p === written ? undefined : () => toRounds(p)}
+        />
+      ))}
+      <NotKnown />
+      <Quiet>{safetyWords.caution}</Quiet>
+    </Scroll>
   );
 }
 
