@@ -52,7 +52,7 @@ const TEXTS = [
 ];
 
 /** Every kind of edit that a maker's taps make, with a number that picks what it is done to. */
-const EDITS: ((toy: Toy, k: number) => Toy)[] = [
+export const EDITS: ((toy: Toy, k: number) => Toy)[] = [
   (toy, k) => addParts(toy, TEXTS[k % TEXTS.length], newId),
   (toy, k) => {
     const part = at(toy.parts, k);
@@ -149,6 +149,9 @@ const EDITS: ((toy: Toy, k: number) => Toy)[] = [
     changeGauge(toy, toy.gauges[0].id, { stitchMm: k % 2 ? 4 : undefined, hand: k % 3 ? 'right' : 'left' }),
   (toy, k) => rename(toy, ['', 'Ä × ½ “x”', 'x'.repeat(200)][k % 3]),
 ];
+
+/** A toy after one edit, picked and aimed by its numbers. */
+export const edited = (toy: Toy, { edit, k }: { edit: number; k: number }): Toy => EDITS[edit](toy, k);
 
 /** Goes on making: ticks and checks, or takes one back. */
 function made(file: ToyFile, k: number): ToyFile {
