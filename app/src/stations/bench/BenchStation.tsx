@@ -1,10 +1,8 @@
-import { type SetStateAction, type Dispatch } from 'react';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { Text } from 'tamagui';
-import { rename } from '@hoppla/core/toy';
-import { MainAction, PlainButton, Sheet, Title, Words } from '../../controls';
+import { Words } from '../../controls';
 import {
   chooseText,
   Overtaken,
@@ -23,9 +21,10 @@ import {
 } from '../../documents';
 import { usePalette } from '../../theme';
 import { hrefOf } from '../stations';
-import { Rename } from './Rename';
 import { screenWords as say } from '../../words';
 import { nameOf, Shelf } from './Shelf';
+import { MoreSheet } from './MoreSheet';
+import { BenchPaper } from './BenchPaper';
 
 /** The Bench: every toy of this browser on one mat, at one scale, feet on one line. */
 export function BenchStation() {
@@ -128,129 +127,6 @@ export function BenchStation() {
           takeOff={takeOff}
         />
       ) : null}
-    </View>
-  );
-}
-
-/** What else can be done with a toy. */
-function MoreSheet({
-  more,
-  setMore,
-  change,
-  fail,
-  duplicate,
-  giveAway,
-  takeOff,
-}: {
-  more: Shelved;
-  setMore: Dispatch<SetStateAction<Shelved | null>>;
-  change: ReturnType<typeof useBench>['change'];
-  fail: (error: unknown) => void;
-  duplicate: (toy: Shelved) => Promise<void>;
-  giveAway: (toy: Shelved) => Promise<void>;
-  takeOff: (toy: Shelved) => void;
-}) {
-  return (
-    <Sheet title={nameOf(more)} onClose={() => setMore(null)}>
-      {more.file ? (
-        <Rename
-          name={more.head.name}
-          onRename={(name) => (
-            setMore(null),
-            void change
-              .mutateAsync({ id: more.head.id, to: (file) => ({ ...file, toy: rename(file.toy, name) }) })
-              .catch(fail)
-          )}
-        />
-      ) : null}
-      {more.file ? <PlainButton label={say.bench.duplicate} onPress={() => void duplicate(more)} /> : null}
-      <PlainButton label={say.bench.export} onPress={() => void giveAway(more)} />
-      <PlainButton label={say.bench.remove} danger onPress={() => takeOff(more)} />
-    </Sheet>
-  );
-}
-
-/** What was done last, and what can be done. */
-function BenchPaper({
-  shelf,
-  said,
-  putBack,
-  setSaid,
-  fail,
-  empty,
-  addDemo,
-  create,
-  importFile,
-}: {
-  shelf: ReturnType<typeof useShelf>;
-  said: { words: string; back: Shelved | null; fault?: boolean } | null;
-  putBack: ReturnType<typeof useBench>['putBack'];
-  setSaid: Dispatch<SetStateAction<{ words: string; back: Shelved | null; fault?: boolean } | null>>;
-  fail: (error: unknown) => void;
-  empty: boolean;
-  addDemo: () => Promise<unknown>;
-  create: () => void;
-  importFile: () => Promise<void>;
-}) {
-  const c = usePalette();
-  return (
-    <View
-      style={{
-        backgroundColor: c.paper,
-        padding: 16,
-        gap: 10,
-        borderTopWidth: 1,
-        borderTopColor: c.line,
-      }}
-    >
-      {shelf.isError ? (
-        <Words role="alert" color={c.coralInk}>
-          {say.storage.reading}
-        </Words>
-      ) : null}
-      {said ? (
-        <View
-          role="status"
-          aria-live="polite"
-          style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}
-        >
-          <Words flex={1} color={said.fault ? c.coralInk : c.ink}>
-            {said.words}
-          </Words>
-          {said.back ? (
-            <PlainButton
-              label={say.undo}
-              onPress={() =>
-                void putBack
-                  .mutateAsync(said.back!)
-                  .then(() => setSaid({ words: say.bench.restored(said.back!.head.name), back: null }), fail)
-              }
-            />
-          ) : null}
-        </View>
-      ) : null}
-      {empty ? (
-        <>
-          <Title>{say.bench.empty}</Title>
-          <Words color={c.ink2}>{say.bench.emptyHow}</Words>
-        </>
-      ) : null}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, width: '100%', maxWidth: 560 }}>
-        {/* Keyed, and only once the bench is read: a button must never become another one under the finger. */}
-        {empty ? (
-          <MainAction key="demo" label={say.bench.demo} onPress={() => void addDemo()} />
-        ) : (
-          <MainAction key="create" label={say.bench.create} disabled={shelf.isPending} onPress={create} />
-        )}
-        {empty ? <PlainButton key="create-plain" label={say.bench.create} onPress={create} grow /> : null}
-        <PlainButton
-          key="import"
-          label={say.bench.importShort}
-          disabled={shelf.isPending}
-          onPress={() => void importFile()}
-          grow={empty}
-        />
-      </View>
     </View>
   );
 }
