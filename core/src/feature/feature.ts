@@ -85,5 +85,3 @@ export interface Embroidery extends OnPart {
   colour: string;
   strokes: number;
 }
-
-export type Feature = EyePair | Nose | Embroidery;

@@ -3,7 +3,6 @@ export type {
   EyeMaking,
   EyePair,
   Embroidery,
-  Feature,
   FeltRound,
   LoosePiece,
   Nose,
@@ -12,7 +11,7 @@ export type {
 } from './feature';
 export { isOn } from './feature';
 export { hardwareGrams, onRounds, spotsOf, thingOf, withoutJoins } from './kinds';
-export type { FeatureKind } from './kinds';
+export type { Feature, FeatureKind } from './kinds';
 export {
   bareHead,
   besideFace,

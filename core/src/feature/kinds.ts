@@ -1,8 +1,11 @@
 import type { Course, Spot } from '../address';
 import { embroidery } from './embroidery';
 import { eyesKind } from './eyes';
-import { isOn, type Feature } from './feature';
+import { isOn, type Embroidery, type EyePair, type Nose } from './feature';
 import { noseKind } from './nose';
+
+/** Every kind of feature. */
+export type Feature = EyePair | Nose | Embroidery;
 
 /** All that is asked of a kind of feature wherever it is not the matter itself. */
 export interface FeatureKind<F extends Feature> {

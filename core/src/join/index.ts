@@ -1,9 +1,8 @@
-export type { Join } from './join';
 export type { Aim, SewnJoin } from './sewn';
 export { edgeCount, edgeReach, isFlattened, wholeEdge } from './edge';
 export type { Edge } from './edge';
 export { attach, guestsOf, sitesOf } from './kinds';
-export type { JoinKind } from './kinds';
+export type { Join, JoinKind } from './kinds';
 export { movedJoin } from './moves';
 export type { JoinMove, MovedJoin } from './moves';
 export { freeCopies, usualJoin } from './usual';

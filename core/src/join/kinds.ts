@@ -1,9 +1,11 @@
 import type { PartForm } from '../form';
 import type { JoinFault } from '../words';
-import type { Join } from './join';
 import type { OfPiece, Piece, Placed } from './piece';
-import { sewn } from './sewn';
+import { sewn, type SewnJoin } from './sewn';
 import type { JoinSite } from './site';
+
+/** Every kind of join. */
+export type Join = SewnJoin;
 
 /** All that is asked of a kind of join. */
 export interface JoinKind<J extends Join> {

@@ -1,5 +1,5 @@
 import { coordAt, holeName, holeTag, polarOf, senseOf } from '../address';
-import type { Join } from './join';
+import type { Join } from './kinds';
 import { holePlace, ownDirections, type Piece } from './piece';
 import type { JoinSite } from './site';
 

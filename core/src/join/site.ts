@@ -1,5 +1,5 @@
 import type { HoleName, Polar } from '../address';
-import type { Join } from './join';
+import type { Join } from './kinds';
 
 /** A join worked out for one of its guests: where the guest's edge goes on the host, and its pins. */
 export interface JoinSite {

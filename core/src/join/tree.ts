@@ -1,6 +1,6 @@
 import { add, surfacePoint } from '../form';
 import type { JoinFault } from '../words';
-import type { Join } from './join';
+import type { Join } from './kinds';
 import { attach, faultOf, guestsOf, sitesOf } from './kinds';
 import { pieceKey, stand, type OfPiece, type Piece, type Placed } from './piece';
 import { move } from './space';

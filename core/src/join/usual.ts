@@ -1,6 +1,6 @@
 import { coordAt } from '../address';
 import { wholeEdge } from './edge';
-import type { Join } from './join';
+import type { Join } from './kinds';
 import { guestsOf } from './kinds';
 import { holePlace, type Piece } from './piece';
 
