@@ -16,7 +16,7 @@ import {
   type JoinSite,
   type Piece,
   type Placed,
-  type SewnJoin,
+  type Join,
 } from '../join';
 import { kept } from '../kept';
 import { partOf, type Toy } from '../toy';
@@ -30,7 +30,7 @@ export interface ToyModel {
   pieces: readonly Piece[];
   eyes: readonly { eyes: EyePair; state: EyeState }[];
   noses: readonly { nose: Nose; state: NoseState }[];
-  sites: readonly { join: SewnJoin; sites: readonly JoinSite[] }[];
+  sites: readonly { join: Join; sites: readonly JoinSite[] }[];
   placed: readonly Placed[];
   loose: readonly Piece[];
   /** joins that cannot be made as they are written */

@@ -192,7 +192,7 @@ test('a file that no program can open locks nothing: it is refused, or stands by
   );
   expect(broken).toBeGreaterThan(0);
   await page.reload();
-  await expect(page.getByText('cannot be read')).toBeVisible();
+  await expect(page.getByText('cannot be read')).toBeVisible({ timeout: 20_000 });
   await page.getByRole('button', { name: 'More for New toy' }).click();
   await expect(page.getByRole('button', { name: 'Delete' })).toBeEnabled();
   await expect(page.getByRole('button', { name: 'Export the toy file' })).toBeEnabled();

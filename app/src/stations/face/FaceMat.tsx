@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { Circle, G, Path } from 'react-native-svg';
 import { polarOf } from '@hoppla/core/address';
 import type { EyePair, EyesAt } from '@hoppla/core/feature';
-import { assemble, type Placed, type SewnJoin } from '@hoppla/core/join';
+import { assemble, type Placed } from '@hoppla/core/join';
 import type { PartModel, ToyModel } from '@hoppla/core/model';
 import { Mat, MatText, RULER, type MatView } from '../../controls';
 import {
@@ -49,8 +49,7 @@ export function faceOf(
   const own = model.pieces.find((p) => p.part === partId);
   if (!own) return { own: null, placed: [] };
   const mine = model.toy.joins.filter(
-    (j): j is SewnJoin =>
-      j.kind === 'sewn' && j.at.part === own.part && j.at.at !== 'edge' && j.at.copy === own.copy,
+    (j) => j.at.part === own.part && j.at.at !== 'edge' && j.at.copy === own.copy,
   );
   const guests = model.pieces.filter((p) => mine.some((j) => j.guest.part === p.part));
   const standing = standAlone(own);

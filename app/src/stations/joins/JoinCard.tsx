@@ -1,4 +1,4 @@
-import { type SewnJoin, movedJoin, type Join, type JoinMove, type JoinSite } from '@hoppla/core/join';
+import { movedJoin, type Join, type JoinMove, type JoinSite } from '@hoppla/core/join';
 import { View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
 import { removeJoin, setJoin } from '@hoppla/core/toy';
@@ -106,7 +106,7 @@ function AimChoice({
   join,
   change,
 }: {
-  join: SewnJoin;
+  join: Join;
   change: (name: string, next: Join | null) => void | null;
 }) {
   return (

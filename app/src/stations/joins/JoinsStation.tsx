@@ -1,6 +1,6 @@
 import { type SetStateAction, type Dispatch } from 'react';
 import { type ToyModel } from '@hoppla/core/model';
-import { type JoinSite, type SewnJoin } from '@hoppla/core/join';
+import { type Join, type JoinSite } from '@hoppla/core/join';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -68,7 +68,7 @@ function JoinsPaper({
   enough,
   setChosen,
 }: {
-  current: { join: SewnJoin; sites: readonly JoinSite[] };
+  current: { join: Join; sites: readonly JoinSite[] };
   wide: boolean;
   model: ToyModel;
   enough: boolean;
