@@ -207,8 +207,8 @@ export const TIME = {
   embroider: figure(4, 'minutes'),
 } as const;
 
-/** Stitches a round that lie flat, by the height of the stitch; over `ruffle` times that, the edge ruffles. Source: the house's notation, "ruffle". */
-export const FLAT_GROWTH = { sc: 6, hdc: 8, dc: 12, tr: 18, slst: 6, ch: 6, bob: 6, ruffle: 1.35 } as const;
+/** Over so many times the growth that lies flat, an edge ruffles. Source: the house’s notation, "ruffle". */
+export const RUFFLES_FROM = 1.35;
 
 export { ASSUMED_HOOK_MM, hookMm, hookName, HOOKS } from './hooks';
 export type { HookSystem } from './hooks';

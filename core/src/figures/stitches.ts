@@ -14,6 +14,8 @@ interface StitchRow {
   yarnWidths: number;
   /** movements of the hook, in single crochets: what is worked takes the time, not the tops that it leaves */
   movements: number;
+  /** stitches by which a disc of it grows a round and lies flat */
+  flatGrowth: number;
   /** may stand before `inc`, `dec`, `2tog` or behind a post's `fp` */
   compounds: boolean;
   us: Written;
@@ -34,6 +36,7 @@ export const STITCHES = {
     height: 1,
     yarnWidths: 6.5,
     movements: 1,
+    flatGrowth: 6,
     compounds: true,
     us: { print: 'sc', words: ['sc', 'st'], phrases: ['single crochet'] },
     uk: { print: 'dc', words: ['dc', 'st'], phrases: ['double crochet'] },
@@ -43,6 +46,7 @@ export const STITCHES = {
     height: 1.45,
     yarnWidths: 8.5,
     movements: 1.2,
+    flatGrowth: 8,
     compounds: true,
     us: { print: 'hdc', words: ['hdc'], phrases: ['half double crochet', 'half double'] },
     uk: { print: 'htr', words: ['htr'], phrases: ['half treble'] },
@@ -52,6 +56,7 @@ export const STITCHES = {
     height: 2,
     yarnWidths: 11,
     movements: 1.5,
+    flatGrowth: 12,
     compounds: true,
     us: { print: 'dc', words: ['dc'], phrases: ['double crochet'] },
     uk: { print: 'tr', words: ['tr'], phrases: ['treble crochet', 'treble'] },
@@ -61,13 +66,41 @@ export const STITCHES = {
     height: 2.8,
     yarnWidths: 14,
     movements: 1.9,
+    flatGrowth: 18,
     compounds: true,
     us: { print: 'tr', words: ['tr'], phrases: ['treble crochet', 'treble'] },
     uk: { print: 'dtr', words: ['dtr'], phrases: ['double treble'] },
   },
-  slst: { eats: 1, height: 0.35, yarnWidths: 4, movements: 0.6, compounds: true, us: slip, uk: slip },
-  ch: { eats: 0, height: 0.35, yarnWidths: 3.5, movements: 0.4, compounds: true, us: chain, uk: chain },
-  bob: { eats: 1, height: 1, yarnWidths: 32, movements: 5, compounds: false, us: bobble, uk: bobble },
+  slst: {
+    eats: 1,
+    height: 0.35,
+    yarnWidths: 4,
+    movements: 0.6,
+    flatGrowth: 6,
+    compounds: true,
+    us: slip,
+    uk: slip,
+  },
+  ch: {
+    eats: 0,
+    height: 0.35,
+    yarnWidths: 3.5,
+    movements: 0.4,
+    flatGrowth: 6,
+    compounds: true,
+    us: chain,
+    uk: chain,
+  },
+  bob: {
+    eats: 1,
+    height: 1,
+    yarnWidths: 32,
+    movements: 5,
+    flatGrowth: 6,
+    compounds: false,
+    us: bobble,
+    uk: bobble,
+  },
 } as const satisfies Record<string, StitchRow>;
 
 export type StitchKind = keyof typeof STITCHES;

@@ -1,4 +1,4 @@
-import { FABRIC, FLAT_GROWTH } from '../figures';
+import { FABRIC, STITCHES } from '../figures';
 import type { Fabric } from '../fabric';
 import type { Gauge } from '../gauge';
 import type { Rings } from './rings';
@@ -38,7 +38,7 @@ export function ovalStraights(fabric: Fabric, heights: readonly number[], gauge:
   if (fabric.rounds.length === 0) return straight;
   if (fabric.start.how === 'edges') return joinedStraights(fabric, heights, gauge);
   if (fabric.start.how !== 'chain') return straight;
-  const along = Math.max(0, (fabric.rounds[0].count - FLAT_GROWTH.sc) / 2) * gauge.stitchMm;
+  const along = Math.max(0, (fabric.rounds[0].count - STITCHES.sc.flatGrowth) / 2) * gauge.stitchMm;
   const most = Math.max(...fabric.rounds.map((r) => r.count));
   const widest = fabric.rounds.map((r) => r.count).lastIndexOf(most);
   fabric.rounds.forEach(

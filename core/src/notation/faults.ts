@@ -1,5 +1,5 @@
 import { staggered } from './evenMends';
-import { FLAT_GROWTH } from '../figures';
+import { RUFFLES_FROM, STITCHES } from '../figures';
 import { notationWords as say } from '../words';
 import { countItems, sumOf, type Count } from './count';
 import { addsUp, mendsOf, writeCount, type Reread } from './mends';
@@ -209,7 +209,7 @@ export function shapeProblems(
   terms: Terms,
 ): { problems: Problem[]; increases: number } {
   const problems: Problem[] = [];
-  if (made - offered > flatGrowth(node.items) * FLAT_GROWTH.ruffle)
+  if (made - offered > flatGrowth(node.items) * RUFFLES_FROM)
     problems.push(problem('ruffle', workedSpan(node), say.ruffle(made, offered)));
   if (made * 2 < offered) problems.push(problem('cup', workedSpan(node), say.cup(made, offered)));
   const increases =
@@ -221,7 +221,7 @@ export function shapeProblems(
   return { problems, increases };
 }
 
-/** Stitches a round that lie flat, over the stitches worked. Source: `figures`, FLAT_GROWTH. */
+/** Stitches a round that lie flat, over the stitches worked. Source: `figures`, STITCHES. */
 function flatGrowth(items: readonly Item[]): number {
   let sum = 0;
   let n = 0;
@@ -230,11 +230,11 @@ function flatGrowth(items: readonly Item[]): number {
       const many = times * ('times' in item && typeof item.times === 'number' ? item.times : 1);
       if (item.type === 'group' || item.type === 'fan') walk(item.items, many);
       else if (item.type === 'stitch' && item.makes > 0) {
-        sum += FLAT_GROWTH[item.kind] * item.makes * many;
+        sum += STITCHES[item.kind].flatGrowth * item.makes * many;
         n += item.makes * many;
       }
     }
   };
   walk(items, 1);
-  return n > 0 && sumOf(items).makes > 0 ? sum / n : FLAT_GROWTH.sc;
+  return n > 0 && sumOf(items).makes > 0 ? sum / n : STITCHES.sc.flatGrowth;
 }

@@ -5,7 +5,7 @@ import Svg, { Path } from 'react-native-svg';
 import { Text } from 'tamagui';
 import { Go, Words } from '../../controls';
 import { StationIcon } from '../StationIcon';
-import { hrefOf, STATION_IDS, STATIONS } from '../stations';
+import { hrefOf, STATION_IDS, STATIONS, type StationId } from '../stations';
 import { RAIL, useRoom } from './useRoom';
 import { usePalette } from '../../theme';
 import { screenWords as say } from '../../words';
@@ -71,7 +71,7 @@ function StationLink({
   low,
   icon,
 }: {
-  station: 'parts' | 'face' | 'joins' | 'plan' | 'make' | 'gauge' | 'safety';
+  station: StationId;
   words: string;
   here: boolean;
   id: string;
