@@ -1,7 +1,9 @@
+import { courseOf } from '../address';
 import { buildFabric } from '../fabric';
 import { formOf, type Firmness, type PartForm } from '../form';
 import { gaugeOf, type GaugeSettings } from '../gauge';
 import { markText, read } from '../notation';
+import { bareHead, faceCentre, newPair, resolveEyes, type EyePair, type EyesAt, type Head } from './index';
 
 /** A gauge measured on a swatch, without lean: 5 mm a stitch, 4.5 mm a round, good to 3 %. */
 export const MEASURED: GaugeSettings = {
@@ -44,3 +46,24 @@ export const HEAD = [
   'R15: dec x6',
   'close',
 ].join('\n');
+
+/** Ids for a thing put on the head of the tests. */
+export const IDS = { id: 'e', part: 'p', copy: 'c' };
+/** That head stuffed firm, with nothing sewn on. */
+export const form = formFrom(HEAD, {}, 'firm');
+export const head = bareHead(form);
+/** Where eyes that stand do stand. */
+export const at = (on: Head, eyes: EyePair) => resolveEyes(on, eyes) as EyesAt;
+/** A pair of eyes centred on the face, on one round with so many stitches between the posts. */
+export const pairOn = (on: Head, round: number, between: number, more: Partial<EyePair> = {}): EyePair => {
+  const eyes = { ...newPair(on, IDS)!, ...more };
+  return {
+    ...eyes,
+    pair: {
+      ...eyes.pair,
+      course: courseOf(on.form.fabric, round),
+      between,
+      centre: faceCentre(on, eyes.pair.centre.by, round, between, eyes.washerMm),
+    },
+  };
+};

@@ -1,13 +1,12 @@
 import { courseOf, directionsOf, pointOf, polarOf, readPlaceWords, roundOf } from '../address';
 import { dot, sub } from '../form';
 import { unitWords } from '../words';
-import { formFrom, HEAD } from './cases';
+import { at, form, formFrom, HEAD, head, IDS, pairOn } from './cases';
 import {
   adviceOn,
   adviceSentence,
   bareHead,
   directionsOfHead,
-  faceCentre,
   faceDirection,
   lineOf,
   movedNose,
@@ -17,33 +16,14 @@ import {
   pairAt,
   pairSaid,
   refusalOf,
-  resolveEyes,
   resolveNose,
   withBetween,
   withCentre,
   withLink,
   wordsContext,
   type EyePair,
-  type EyesAt,
   type Head,
 } from './index';
-
-const IDS = { id: 'e', part: 'p', copy: 'c' };
-const form = formFrom(HEAD, {}, 'firm');
-const head = bareHead(form);
-const at = (on: Head, eyes: EyePair) => resolveEyes(on, eyes) as EyesAt;
-const pairOn = (on: Head, round: number, between: number, more: Partial<EyePair> = {}): EyePair => {
-  const eyes = { ...newPair(on, IDS)!, ...more };
-  return {
-    ...eyes,
-    pair: {
-      ...eyes.pair,
-      course: courseOf(on.form.fabric, round),
-      between,
-      centre: faceCentre(on, eyes.pair.centre.by, round, between, eyes.washerMm),
-    },
-  };
-};
 
 describe('posts through the middles of stitches', () => {
   it('"in R9, 7 stitches on": six between, the middle of the face is a hole', () => {

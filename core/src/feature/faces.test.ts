@@ -1,38 +1,17 @@
-import { courseOf, roundOf } from '../address';
-import { formFrom, HEAD } from './cases';
+import { roundOf } from '../address';
+import { at, form, formFrom, HEAD, head, IDS, pairOn } from './cases';
 import {
   bareHead,
   compareFaces,
-  faceCentre,
   facesOf,
   lineOf,
   newPair,
   pairsLike,
   reachOf,
   refusalOf,
-  resolveEyes,
   withBetween,
   type EyePair,
-  type EyesAt,
-  type Head,
 } from './index';
-
-const IDS = { id: 'e', part: 'p', copy: 'c' };
-const form = formFrom(HEAD, {}, 'firm');
-const head = bareHead(form);
-const at = (on: Head, eyes: EyePair) => resolveEyes(on, eyes) as EyesAt;
-const pairOn = (on: Head, round: number, between: number, more: Partial<EyePair> = {}): EyePair => {
-  const eyes = { ...newPair(on, IDS)!, ...more };
-  return {
-    ...eyes,
-    pair: {
-      ...eyes.pair,
-      course: courseOf(on.form.fabric, round),
-      between,
-      centre: faceCentre(on, eyes.pair.centre.by, round, between, eyes.washerMm),
-    },
-  };
-};
 
 describe('wishes that cannot be', () => {
   it.each<[string, (eyes: EyePair) => EyePair, string]>([
