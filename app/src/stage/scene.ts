@@ -1,8 +1,8 @@
-import { formOfLayer, frameAt, pointOf, polarOf, resolvePlace, type Polar } from '@hoppla/core/address';
-import { isOn, type Embroidery, type EyePair, type Nose, type OnPart } from '@hoppla/core/feature';
+import { frameAt, pointOf, resolve, ResolvedPlace, type Polar } from '@hoppla/core/address';
+import { isOn, type Embroidery, type EyePair, type Feature, type Nose } from '@hoppla/core/feature';
 import { dot, ringPoint, type PartForm, type Vec3 } from '@hoppla/core/form';
 import { move, turn, type Placed, type Placement } from '@hoppla/core/join';
-import { modelOf, yarnColour, type ToyModel } from '@hoppla/core/model';
+import { yarnColour, type ToyModel } from '@hoppla/core/model';
 import { shade } from './colour';
 import { rowsOf, VIEWS, type Rows } from './view';
 import { type Point, hull, n, pathOf, stitchPaths } from './scenePaths';
@@ -85,8 +85,7 @@ export function sceneOf(
               ),
             ].flat()
           : [],
-      eyes: eyesOn(model, piece, from),
-      threads: threadsOn(model, piece, from),
+      ...dressOf(model, piece, from),
     };
     return { layer, depth: centre[2] + 0.02 * centre[1] };
   });
@@ -184,51 +183,66 @@ export function seeded(word: string): () => number {
   };
 }
 
-function eyesOn(model: ToyModel, piece: Placed, from: Rows): Layer['eyes'] {
-  const mine = (f: OnPart) => isOn(f, piece);
-  const on = (polar: Polar, p: Vec3, f: EyePair | Nose, width: number, height: number): Layer['eyes'] => {
-    if (turnedNormal(piece.form, piece.placement, from, polar)[2] < 0.1) return [];
-    const q = seen(move(piece.placement, p), from);
-    return [
-      {
-        x: q[0],
-        y: -q[1],
-        r: width / 2,
-        tall: height / width,
-        felt: f.felt && { r: f.felt.mm / 2, colour: f.felt.colour },
-        colour: f.colour,
-        embroidered: f.making === 'embroidered',
-      },
-    ];
-  };
+type Dress = Pick<Layer, 'eyes' | 'threads'>;
+
+/** How each kind of feature is drawn on its piece; a kind without a line does not compile. */
+const DRESS: { [K in Feature['kind']]: (model: ToyModel, piece: Placed, from: Rows) => Partial<Dress> } = {
+  eyes: (...on) => ({ eyes: eyesOn(...on) }),
+  nose: (...on) => ({ eyes: nosesOn(...on) }),
+  embroidery: (...on) => ({ threads: threadsOn(...on) }),
+};
+
+function dressOf(model: ToyModel, piece: Placed, from: Rows): Dress {
+  const dress = Object.values(DRESS).map((dressed) => dressed(model, piece, from));
+  return { eyes: dress.flatMap((d) => d.eyes ?? []), threads: dress.flatMap((d) => d.threads ?? []) };
+}
+
+/** A dome where it is seen from the front, of an eye or a nose. */
+function domeOn(
+  piece: Placed,
+  from: Rows,
+  at: { polar: Polar; point: Vec3 },
+  f: EyePair | Nose,
+  [widthMm, heightMm]: readonly [number, number],
+): Layer['eyes'] {
+  if (turnedNormal(piece.form, piece.placement, from, at.polar)[2] < 0.1) return [];
+  const q = seen(move(piece.placement, at.point), from);
   return [
-    ...model.eyes.flatMap(({ eyes, state }) =>
-      mine(eyes) && state.state !== 'homeless'
-        ? state.points.flatMap((p, i) => on(state.polar[i], p, eyes, eyes.eyeMm, eyes.eyeMm))
-        : [],
-    ),
-    ...model.noses.flatMap(({ nose, state }) =>
-      mine(nose) && state.state !== 'homeless'
-        ? on(state.polar, state.point, nose, nose.widthMm, nose.heightMm)
-        : [],
-    ),
+    {
+      x: q[0],
+      y: -q[1],
+      r: widthMm / 2,
+      tall: heightMm / widthMm,
+      felt: f.felt && { r: f.felt.mm / 2, colour: f.felt.colour },
+      colour: f.colour,
+      embroidered: f.making === 'embroidered',
+    },
   ];
 }
+
+const eyesOn = (model: ToyModel, piece: Placed, from: Rows): Layer['eyes'] =>
+  model.eyes.flatMap(({ eyes, state }) =>
+    isOn(eyes, piece) && state.state !== 'homeless'
+      ? state.points.flatMap((point, i) =>
+          domeOn(piece, from, { polar: state.polar[i], point }, eyes, [eyes.eyeMm, eyes.eyeMm]),
+        )
+      : [],
+  );
+
+const nosesOn = (model: ToyModel, piece: Placed, from: Rows): Layer['eyes'] =>
+  model.noses.flatMap(({ nose, state }) =>
+    isOn(nose, piece) && state.state !== 'homeless'
+      ? domeOn(piece, from, state, nose, [nose.widthMm, nose.heightMm])
+      : [],
+  );
 
 function threadsOn(model: ToyModel, piece: Placed, from: Rows): Layer['threads'] {
   const mine = model.toy.features.filter((f): f is Embroidery => f.kind === 'embroidery' && isOn(f, piece));
   return mine.flatMap((f) => {
     const points = f.path.flatMap((place): Point[] => {
-      const found = resolvePlace(modelOf(model, f.part).fabric, place);
-      if ((found.state !== 'at' && found.state !== 'moved') || (place.at !== 'hole' && place.at !== 'middle'))
-        return [];
-      const form = formOfLayer(piece.form, found.layer);
-      const polar = polarOf(
-        form,
-        found.round,
-        place.at === 'hole' ? found.index : found.index - 0.5,
-        place.at,
-      );
+      const found = resolve(piece.form, place);
+      if (!(found instanceof ResolvedPlace)) return [];
+      const { form, polar } = found;
       return turnedNormal(form, piece.placement, from, polar)[2] < 0.05
         ? []
         : [at(form, piece.placement, from, polar.angleRad, polar.row)];

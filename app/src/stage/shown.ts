@@ -1,16 +1,16 @@
 import {
   directionsOf,
   frameAt,
-  formOfLayer,
+  onBody,
   pointOf,
-  polarOf,
-  resolvePlace,
+  resolve,
+  ResolvedPlace,
   type Polar,
 } from '@hoppla/core/address';
-import { isOn, type Embroidery, type EyePair, type Nose, type OnPart } from '@hoppla/core/feature';
+import { isOn, type Embroidery, type EyePair, type Feature, type Nose } from '@hoppla/core/feature';
 import { add, dot, scale, STITCH, sub, unit, type Looks, type PartForm, type Vec3 } from '@hoppla/core/form';
 import type { Placed } from '@hoppla/core/join';
-import { modelOf, yarnColour, type ToyModel } from '@hoppla/core/model';
+import { yarnColour, type ToyModel } from '@hoppla/core/model';
 
 /** An eye or a nose on a piece, mm in the piece's own frame. `up` lies along the fabric. */
 export interface ShownEye {
@@ -64,8 +64,9 @@ export function shownOf(
   const colours = placed.form.fabric.colours.map((slot) =>
     slot === '' ? main : (own[slot] ?? model.toy.palette.find((y) => y.slot === slot)?.colour ?? main),
   );
-  const eyes = bare ? [] : eyesOn(model, placed, looks);
-  const threads = bare ? [] : threadsOn(model, placed, looks);
+  const dress = bare ? [] : Object.values(DRESS).map((dressed) => dressed(model, placed, looks));
+  const eyes = dress.flatMap((d) => d.eyes ?? []);
+  const threads = dress.flatMap((d) => d.threads ?? []);
   return {
     key: `${model.toy.id}/${keyOf(placed)}`,
     placed,
@@ -78,6 +79,15 @@ export function shownOf(
   };
 }
 
+type Dress = Partial<Pick<Shown, 'eyes' | 'threads'>>;
+
+/** How each kind of feature is drawn on its piece; a kind without a line does not compile. */
+const DRESS: { [K in Feature['kind']]: (model: ToyModel, placed: Placed, looks: Looks) => Dress } = {
+  eyes: (...on) => ({ eyes: eyesOn(...on) }),
+  nose: (...on) => ({ eyes: nosesOn(...on) }),
+  embroidery: (...on) => ({ threads: threadsOn(...on) }),
+};
+
 /** A place of the ring model on the fabric as it is drawn: it goes with the stitch nearest to it. */
 export function draped(form: PartForm, looks: Looks, round: number, coord: number, polar: Polar): Vec3 {
   const p = pointOf(form, polar);
@@ -88,71 +98,62 @@ export function draped(form: PartForm, looks: Looks, round: number, coord: numbe
     : p;
 }
 
-function eyesOn(model: ToyModel, placed: Placed, looks: Looks): ShownEye[] {
-  const { form } = placed;
-  const own = directionsOf(form, placed.ringIs, placed.frontRad);
-  const mine = (f: OnPart) => isOn(f, placed);
-  const on = (
-    at: Vec3,
-    normal: Vec3,
-    f: EyePair | Nose,
-    width: number,
-    height: number,
-    embroidered: boolean,
-  ): ShownEye => ({
+/** A dome on the fabric, of an eye or a nose. */
+function domeOn(
+  { form, ringIs, frontRad }: Placed,
+  at: Vec3,
+  normal: Vec3,
+  f: EyePair | Nose,
+  [widthMm, heightMm]: readonly [number, number],
+): ShownEye {
+  const { up, front } = directionsOf(form, ringIs, frontRad);
+  return {
     at,
     normal,
-    up: unit(sub(own.up, scale(normal, dot(own.up, normal))), own.front),
-    radius: width / 2,
-    halfHeight: height / 2,
+    up: unit(sub(up, scale(normal, dot(up, normal))), front),
+    radius: widthMm / 2,
+    halfHeight: heightMm / 2,
     washerRadius: f.washerMm / 2,
     colour: f.colour,
-    embroidered,
+    embroidered: f.making === 'embroidered',
     felt: f.felt && { radius: f.felt.mm / 2, colour: f.felt.colour },
-  });
-  const eyes = model.eyes.flatMap(({ eyes: e, state }) =>
-    !mine(e) || state.state === 'homeless'
+  };
+}
+
+function eyesOn(model: ToyModel, placed: Placed, looks: Looks): ShownEye[] {
+  const { form } = placed;
+  return model.eyes.flatMap(({ eyes: e, state }) =>
+    !isOn(e, placed) || state.state === 'homeless'
       ? []
       : state.polar.map((polar, i) =>
-          on(
+          domeOn(
+            placed,
             draped(form, looks, state.rounds[i], state.coords[i], polar),
             frameAt(form, polar).normal,
             e,
-            e.eyeMm,
-            e.eyeMm,
-            e.making === 'embroidered',
+            [e.eyeMm, e.eyeMm],
           ),
         ),
   );
-  const noses = model.noses.flatMap(({ nose, state }) => {
-    if (!mine(nose) || state.state === 'homeless') return [];
+}
+
+function nosesOn(model: ToyModel, placed: Placed, looks: Looks): ShownEye[] {
+  return model.noses.flatMap(({ nose, state }) => {
+    if (!isOn(nose, placed) || state.state === 'homeless') return [];
     const coord = nose.place.at === 'middle' ? state.name.stitch[0] - 0.5 : state.name.stitch[0];
-    return [
-      on(
-        draped(form, looks, state.round, coord, state.polar),
-        state.normal,
-        nose,
-        nose.widthMm,
-        nose.heightMm,
-        nose.making === 'embroidered',
-      ),
-    ];
+    const at = draped(placed.form, looks, state.round, coord, state.polar);
+    return [domeOn(placed, at, state.normal, nose, [nose.widthMm, nose.heightMm])];
   });
-  return [...eyes, ...noses];
 }
 
 function threadsOn(model: ToyModel, placed: Placed, looks: Looks): ShownThread[] {
   const mine = model.toy.features.filter((f): f is Embroidery => f.kind === 'embroidery' && isOn(f, placed));
   return mine.flatMap((f) => {
     const found = f.path.flatMap((place) => {
-      const at = resolvePlace(modelOf(model, f.part).fabric, place);
-      if ((at.state !== 'at' && at.state !== 'moved') || (place.at !== 'hole' && place.at !== 'middle'))
-        return [];
-      const form = formOfLayer(placed.form, at.layer);
-      const coord = place.at === 'hole' ? at.index : at.index - 0.5;
-      const polar = polarOf(form, at.round, coord, place.at);
-      const { normal } = frameAt(form, polar);
-      const p = at.layer === 0 ? draped(form, looks, at.round, coord, polar) : pointOf(form, polar);
+      const at = resolve(placed.form, place);
+      if (!(at instanceof ResolvedPlace)) return [];
+      const { form, normal } = at;
+      const p = onBody(at) ? draped(form, looks, at.round, at.coord, at.polar) : at.point;
       return [{ p: add(p, scale(normal, 0.3 * form.gauge.stitchMm)), normal }];
     });
     return found.length < 2

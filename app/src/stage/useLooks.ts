@@ -1,3 +1,4 @@
+import { kept } from '@hoppla/core/kept';
 import { looksOf, type Looks, type PartForm } from '@hoppla/core/form';
 import { looksInput, type PartModel, type ToyModel } from '@hoppla/core/model';
 import { useComputeAll } from '../compute';
@@ -5,16 +6,8 @@ import { useComputeAll } from '../compute';
 /** Up to so many stitches the ring model's own looks are laid at once, while the worker relaxes them. */
 const MOST_AT_ONCE = 4000;
 
-const laid = new WeakMap<PartForm, Looks>();
-
 /** The ring model's looks of a part, without the worker. */
-function laidOnce(part: PartModel): Looks {
-  const known = laid.get(part.form);
-  if (known) return known;
-  const looks = looksOf(part.form, part.fill, 'once');
-  laid.set(part.form, looks);
-  return looks;
-}
+const laidOnce = kept((form: PartForm, fill: PartModel['fill']) => looksOf(form, fill, 'once'));
 
 /** Looks belong to a fabric: one that has changed since is drawn anew. */
 const fits = (looks: Looks, { fabric }: PartForm): boolean =>
@@ -39,7 +32,11 @@ export function useLooks(
   parts.forEach(({ part }, i) => {
     const known = relaxed[i];
     const looks =
-      known && fits(known, part.form) ? known : part.fabric.stitches <= MOST_AT_ONCE ? laidOnce(part) : null;
+      known && fits(known, part.form)
+        ? known
+        : part.fabric.stitches <= MOST_AT_ONCE
+          ? laidOnce(part.form, part.fill)
+          : null;
     if (looks) found.set(part, looks);
   });
   return found;

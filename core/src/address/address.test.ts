@@ -14,7 +14,7 @@ import {
   polarOf,
   positionOf,
   profileAt,
-  resolvePlace,
+  resolve,
   surfaceDistance,
   type Place,
 } from './index';
@@ -47,7 +47,7 @@ describe('stored places', () => {
     const wider = form(HEAD.replace('R4: (2 sc, inc) x6', 'R4: (sc, inc) x9'));
     const wide = wider.fabric.rounds[4].count;
     expect(wide).toBe(27);
-    expect(resolvePlace(wider.fabric, place(5, 8))).toEqual({
+    expect(resolve(wider, place(5, 8))).toMatchObject({
       state: 'moved',
       layer: 0,
       round: 5,
@@ -55,8 +55,8 @@ describe('stored places', () => {
       was: 24,
       now: 27,
     });
-    expect(resolvePlace(wider.fabric, place(5, 24, 'middle'))).toMatchObject({ state: 'moved', index: 27 });
-    expect(resolvePlace(before.fabric, place(5, 8))).toEqual({
+    expect(resolve(wider, place(5, 24, 'middle'))).toMatchObject({ state: 'moved', index: 27 });
+    expect(resolve(before, place(5, 8))).toMatchObject({
       state: 'at',
       layer: 0,
       round: 5,
@@ -66,10 +66,10 @@ describe('stored places', () => {
     });
   });
   it('are homeless when the round is gone, and answer “not yet” where the form is not worked out', () => {
-    expect(
-      resolvePlace(before.fabric, { ...place(5, 8), course: { mark: 'gone', nth: 0, layer: 0 } }),
-    ).toEqual({ state: 'homeless' });
-    expect(resolvePlace(before.fabric, place(5, 8, 'link'))).toEqual({ state: 'not-yet' });
+    expect(resolve(before, { ...place(5, 8), course: { mark: 'gone', nth: 0, layer: 0 } })).toEqual({
+      state: 'homeless',
+    });
+    expect(resolve(before, place(5, 8, 'link'))).toEqual({ state: 'not-yet' });
   });
 });
 

@@ -1,5 +1,5 @@
-export { courseOf, coordOf, formOfLayer, resolvePlace, roundOf } from './place';
-export type { Course, Place, Resolved, Spot } from './place';
+export { courseOf, coordOf, formOfLayer, roundOf } from './place';
+export type { Course, Place, Spot } from './place';
 export { coordAt, frameAt, nearestPlace, pointOf, polarOf, positionOf, profileAt } from './position';
 export type { Near, Polar } from './position';
 export {
@@ -18,8 +18,8 @@ export { level, mirrored, nearestPolar, opposite, straight, walkInPlane } from '
 export type { Walk } from './directions';
 export { alongLine, equalGaps, lineBetween, lineOver } from './line';
 export type { LineOver, SurfaceLine } from './line';
-export { locate } from './locate';
-export type { Located } from './locate';
+export { onBody, resolve, ResolvedPlace } from './resolve';
+export type { NotFound, Seen } from './resolve';
 export { growsRight, lies, senseOf, senseOfRing, standingAlone } from './sense';
 export type { Sense } from './sense';
 export { surfaceDistance } from './surfaceDistance';

@@ -26,12 +26,6 @@ export interface Spot {
   of: number;
 }
 
-/** A place found again in the fabric as it is now. `layer` is 0 for the part itself, k for `fabric.layers[k - 1]`; `round` counts within it. */
-export type Resolved =
-  | { state: 'at' | 'moved'; layer: number; round: number; index: number; was: number; now: number }
-  | { state: 'homeless' }
-  | { state: 'not-yet' };
-
 /** The index of a course's round in the part itself, -1 when it is gone or belongs to a layer. */
 export function roundOf(fabric: Fabric, course: Course): number {
   return fabric.rounds.findIndex((r) => r.mark === course.mark && r.nth === course.nth);
@@ -48,7 +42,7 @@ export const formOfLayer = (form: PartForm, layer: number): PartForm =>
   layer > 0 ? (form.layers[layer - 1] ?? form) : form;
 
 /** A course's layer and its round in it: text may have turned a layer into the part itself or back, its mark still finds it. */
-function find(fabric: Fabric, course: Course): { layer: number; round: number } | null {
+export function find(fabric: Fabric, course: Course): { layer: number; round: number } | null {
   const body = roundOf(fabric, course);
   if (body >= 0) return { layer: 0, round: body };
   for (let k = 0; k < fabric.layers.length; k++) {
@@ -56,26 +50,6 @@ function find(fabric: Fabric, course: Course): { layer: number; round: number } 
     if (round >= 0) return { layer: k + 1, round };
   }
   return null;
-}
-
-/**
- * Finds a stored place again. When the count of its round has changed, a single place keeps its proportion and is
- * reported as moved; when the round is gone it is homeless (decision 5). Links are those of chain rounds; a link of any
- * other round is not worked out yet. Nothing is written back.
- */
-export function resolvePlace(fabric: Fabric, place: Spot): Resolved {
-  const found = find(fabric, place.course);
-  const at = found && (found.layer > 0 ? fabric.layers[found.layer - 1] : fabric).rounds[found.round];
-  if (!found || !at || at.count === 0) return { state: 'homeless' };
-  if (place.at === 'link' && at.kind !== 'chain') return { state: 'not-yet' };
-  const now = at.count;
-  if (now === place.of || place.at === 'edge')
-    return { state: 'at', ...found, index: place.index, was: place.of, now };
-  const coord = place.at === 'hole' ? place.index : place.index - 0.5;
-  const scaled = (coord * now) / place.of;
-  const index =
-    place.at === 'hole' ? Math.round(scaled) % now : Math.min(now, Math.max(1, Math.floor(scaled) + 1));
-  return { state: 'moved', ...found, index, was: place.of, now };
 }
 
 /**

@@ -1,12 +1,9 @@
 import {
   centreCoord,
-  coordOf,
   courseOf,
-  frameAt,
-  pointOf,
-  polarOf,
   postName,
-  resolvePlace,
+  onBody,
+  resolve,
   senseOfRing,
   type HoleName,
   type Spot,
@@ -47,12 +44,9 @@ export const noseKind: FeatureKind<Nose> = {
 /** Finds a nose in the fabric as it is now. Never writes back. */
 export function resolveNose(head: Head, nose: Nose): NoseState {
   const { form } = head;
-  const found = resolvePlace(form.fabric, nose.place);
-  if (found.state === 'homeless' || found.state === 'not-yet' || found.layer > 0)
-    return { state: 'homeless' };
-  const at = nose.place.at === 'hole' ? 'hole' : 'middle';
-  const coord = coordOf(at, found.index);
-  const polar = polarOf(form, found.round, coord, at);
+  const found = onBody(resolve(form, nose.place));
+  if (!found) return { state: 'homeless' };
+  const { at, coord } = found;
   const name = postName(form, found.round, coord, at);
   return {
     state: found.state,
@@ -60,9 +54,9 @@ export function resolveNose(head: Head, nose: Nose): NoseState {
     now: found.now,
     round: found.round,
     name,
-    polar,
-    point: pointOf(form, polar),
-    normal: frameAt(form, polar).normal,
+    polar: found.polar,
+    point: found.point,
+    normal: found.normal,
     window: featureWindow(head, name.round[1], nose),
     retention: retentionOf(nose, form, [{ round: found.round, coord, at }]),
   };
@@ -113,14 +107,13 @@ export function middleOfFace(head: Head, round: number, washerMm: number): Spot 
 
 /** The same nose so many rounds or holes on; `null` where there is no such round. A middle stays a middle. */
 export function movedNose(form: PartForm, nose: Nose, by: { rounds: number; holes: number }): Nose | null {
-  const found = resolvePlace(form.fabric, nose.place);
-  if (found.state === 'homeless' || found.state === 'not-yet' || found.layer > 0) return null;
+  const found = onBody(resolve(form, nose.place));
+  if (!found) return null;
   const round = found.round + by.rounds;
   if (round < 1 || round >= form.fabric.rounds.length) return null;
-  const at = nose.place.at === 'hole' ? 'hole' : 'middle';
+  const { at, coord: before } = found;
   const { count } = form.fabric.rounds[round];
-  const angle = polarOf(form, found.round, coordOf(at, found.index), at).angleRad;
-  const straight = by.rounds === 0 ? coordOf(at, found.index) : centreCoord(form, round, angle, 2, at);
+  const straight = by.rounds === 0 ? before : centreCoord(form, round, found.polar.angleRad, 2, at);
   const coord = (((straight + by.holes) % count) + count) % count;
   return {
     ...nose,

@@ -6,7 +6,8 @@ import {
   nearestPlace,
   pointOf,
   polarOf,
-  resolvePlace,
+  resolve,
+  ResolvedPlace,
   type Directions,
   type Place,
 } from '../address';
@@ -43,8 +44,7 @@ export const sewn: JoinKind<SewnJoin> = {
   guests: ({ guest, twin }) => [guest, ...(twin ? [{ part: guest.part, copy: twin.copy }] : [])],
   fault: (join, host) => {
     if (!isWorkedOut(join.edge)) return 'edge not yet';
-    const found = resolvePlace(host.form.fabric, join.at);
-    return found.state === 'homeless' || found.state === 'not-yet' ? 'homeless' : null;
+    return resolve(host.form, join.at) instanceof ResolvedPlace ? null : 'homeless';
   },
   sites: sitesOf,
   attach,
@@ -64,8 +64,8 @@ function endRound(form: PartForm, edgeMm: number): number {
 
 /** Where a seam stands on its host, for the guest and, if there is one, its twin. */
 function sitesOf(join: SewnJoin, host: Piece, guest: PartForm): JoinSite[] {
-  const found = resolvePlace(host.form.fabric, join.at);
-  if (found.state === 'homeless' || found.state === 'not-yet') return [];
+  const found = resolve(host.form, join.at);
+  if (!(found instanceof ResolvedPlace)) return [];
   const n = edgeCount(guest, join.edge);
   const hostEdge = host.form.fabric.rounds[found.round].count;
   if (join.at.at === 'edge') {

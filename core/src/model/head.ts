@@ -1,4 +1,4 @@
-import { coordOf, polarOf, resolvePlace, type Spot } from '../address';
+import { onBody, resolve, type Spot } from '../address';
 import { spotsOf, thingOf, type Feature, type Head, type Thing } from '../feature';
 import { kept } from '../kept';
 import { edgeReach, type Join } from '../join';
@@ -64,9 +64,6 @@ function thingAt(
   spot: Spot,
   thing: Pick<Thing, 'id' | 'kind' | 'name' | 'twin' | 'reachMm'>,
 ): Thing[] {
-  const found = resolvePlace(part.fabric, spot);
-  if (found.state === 'homeless' || found.state === 'not-yet' || found.layer > 0) return [];
-  if (spot.at === 'edge' || spot.at === 'link') return [];
-  const { round, index } = found;
-  return [{ ...thing, round, polar: polarOf(part.form, round, coordOf(spot.at, index), spot.at) }];
+  const found = onBody(resolve(part.form, spot));
+  return found ? [{ ...thing, round: found.round, polar: found.polar }] : [];
 }

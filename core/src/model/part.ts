@@ -3,7 +3,7 @@ import { buildFabric, type Fabric } from '../fabric';
 import { formOf, liesFlat, type Firmness, type PartForm, type Shaping } from '../form';
 import { gaugeOf, type Gauge } from '../gauge';
 import { kept } from '../kept';
-import { EMPTY_PART, read, type PartReading, type Problem, type Terms } from '../notation';
+import { emptyPart, read, type PartReading, type Problem, type Terms } from '../notation';
 import {
   gaugeSettingsOf,
   mentions,
@@ -47,7 +47,7 @@ export function modelPart(toy: Toy, part: Part): PartModel {
 const modelOfPart = kept(
   (part: Part, named: NamedGauge, terms: Terms, titles: readonly string[]): PartModel => {
     const reading = read(part.text, { terms, parts: [...titles] });
-    const first = reading.parts[0] ?? EMPTY_PART;
+    const first = reading.parts[0] ?? emptyPart();
     const gauge = gaugeOf(gaugeSettingsOf(named, first));
     const fabric = buildFabric(first, part.marks);
     const fill = fillSaid(first, part.fill, fabric, gauge);

@@ -1,6 +1,6 @@
 export { read, splitLines, nameKey } from './read';
 export type { ReadOptions } from './read';
-export { EMPTY_PART } from './reading';
+export { emptyPart } from './reading';
 export type { PartReading, RoundReading, RoundKind, LineReading, FreeLoops, Reading } from './reading';
 export type {
   Item,

@@ -5,7 +5,7 @@ import { blame, shapeProblems, workedSpan, type Judged } from './faults';
 import type { HookSaid } from './hooks';
 import { Ledger } from './ledger';
 import { applied, moved, problem, type Mend, type Problem } from './problems';
-import type { PartReading, RoundKind, RoundReading } from './reading';
+import { emptyPart, type PartReading, type RoundKind, type RoundReading } from './reading';
 import { settleGiven, settleRepeats, untilRounds } from './repeats';
 import type { HeadingNode, Item, LayerBase, LineNode, RoundNode, Span, Terms } from './syntax';
 
@@ -64,31 +64,12 @@ export class PartCounter {
     firstLine: number,
     private readonly context: PartContext,
   ) {
-    this.part = {
-      name: heading?.name ?? '',
-      make: heading?.make ?? 1,
-      mirrored: heading?.mirrored ?? false,
-      colour: heading?.colour ?? null,
-      colours: heading?.colour ? [heading.colour] : [],
-      hookMm: null,
-      hookNotKnown: null,
-      yarn: heading?.yarn ?? null,
-      ringIs: heading?.ringIs ?? null,
-      option: heading?.option ?? false,
-      firstLine,
-      lastLine: firstLine,
-      lines: [],
-      rounds: [],
-      problems: [],
-      freeLoops: [],
-      caught: [],
-      closed: false,
-      stuffedAfter: [],
-      firmness: null,
-      unstuffed: false,
-      tailMm: null,
-      stitches: 0,
-    };
+    this.part = emptyPart(firstLine);
+    if (heading) {
+      const { name, make, mirrored, colour, yarn, ringIs, option } = heading;
+      Object.assign(this.part, { name, make, mirrored, colour, yarn, ringIs, option });
+      if (colour) this.part.colours.push(colour);
+    }
     if (heading?.hook) this.hook(heading.hook);
   }
 

@@ -99,8 +99,8 @@ export interface Reading {
   understood: number;
 }
 
-/** A text without any part. */
-export const EMPTY_PART: PartReading = {
+/** A part of which nothing is read yet; its lists are its own. */
+export const emptyPart = (firstLine = 1): PartReading => ({
   name: '',
   make: 1,
   mirrored: false,
@@ -111,8 +111,8 @@ export const EMPTY_PART: PartReading = {
   yarn: null,
   ringIs: null,
   option: false,
-  firstLine: 1,
-  lastLine: 1,
+  firstLine,
+  lastLine: firstLine,
   lines: [],
   rounds: [],
   problems: [],
@@ -124,4 +124,4 @@ export const EMPTY_PART: PartReading = {
   unstuffed: false,
   tailMm: null,
   stitches: 0,
-};
+});

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { buildFabric } from '../fabric';
-import { courseOf, resolvePlace, type Place } from '../address';
+import type { PartForm } from '../form';
+import { courseOf, resolve, type Place } from '../address';
 import { read, type PartReading } from '../notation';
 import {
   EMPTY_HISTORY,
@@ -233,7 +234,7 @@ test('2,000 edit sequences: every place is on its round, homeless or flagged as 
         const reading = read(toy.parts[0].text, { terms: 'us' }).parts[0];
         const now = reading ? buildFabric(reading, toy.parts[0].marks) : null;
         for (const place of places) {
-          const state = now ? resolvePlace(now, place).state : 'homeless';
+          const state = now ? resolve({ fabric: now, layers: [] } as unknown as PartForm, place).state : 'homeless';
           if (state !== slowState(slow, reading, place))
             throw new Error(`${state} but ${slowState(slow, reading, place)}: ${JSON.stringify(place)}`);
           seen[state as 'at']++;

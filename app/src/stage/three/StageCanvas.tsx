@@ -1,5 +1,6 @@
 import { type Tint } from './yarnTint';
 import { useEffect, useRef, type RefObject } from 'react';
+import { kept } from '@hoppla/core/kept';
 import type { Shown } from '../shown';
 import type { Projection } from '../view';
 import { Drawing, type Haste } from './drawing';
@@ -106,9 +107,9 @@ export default function StageCanvas(props: StageCanvasProps) {
   );
 }
 
-const numbers = new WeakMap<object, number>();
 let count = 0;
-const numberOf = (thing: object): number => numbers.get(thing) ?? (numbers.set(thing, ++count), count);
+/** A number of its own for a thing, the same as long as it lives. */
+const numberOf = kept((_thing: object): number => ++count);
 
 /** All that a picture depends on but for eyes and threads, in one word: the same word needs no new picture. */
 function signature({

@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import { Circle, G, Path } from 'react-native-svg';
 import { polarOf } from '@hoppla/core/address';
 import type { EyePair, EyesAt } from '@hoppla/core/feature';
+import { kept } from '@hoppla/core/kept';
 import { assemble, type Placed } from '@hoppla/core/join';
 import type { PartModel, ToyModel } from '@hoppla/core/model';
 import { Mat, MatText, RULER, type MatView } from '../../controls';
@@ -65,25 +66,24 @@ interface FaceScene {
   scene: Bounds;
 }
 
-const scenes = new WeakMap<PartModel, { key: readonly unknown[]; face: FaceScene }>();
+const sceneOf = kept(
+  (part: PartModel, model: ToyModel): FaceScene => {
+    const found = faceOf(model, part.part.id);
+    return { ...found, scene: boundsOf(found.placed) };
+  },
+  (_, model) => [
+    model.toy.joins,
+    ...model.pieces.flatMap((p) => [p.part, p.copy, p.form, p.frontRad, p.ringIs]),
+  ],
+);
 
 /** The face of a part and its picture. Moving an eye changes neither, unless the front moves with it. */
 export function useFaceScene(part: PartModel | null): FaceScene {
   const { model } = useToy();
-  return useMemo(() => {
-    if (!part) return { own: null, placed: [], scene: boundsOf([]) };
-    const key = [
-      model.toy.joins,
-      ...model.pieces.flatMap((p) => [p.part, p.copy, p.form, p.frontRad, p.ringIs]),
-    ];
-    const known = scenes.get(part);
-    if (known && known.key.length === key.length && known.key.every((k, i) => k === key[i]))
-      return known.face;
-    const found = faceOf(model, part.part.id);
-    const face = { ...found, scene: boundsOf(found.placed) };
-    scenes.set(part, { key, face });
-    return face;
-  }, [model, part]);
+  return useMemo(
+    () => (part ? sceneOf(part, model) : { own: null, placed: [], scene: boundsOf([]) }),
+    [model, part],
+  );
 }
 
 interface FaceMatProps {

@@ -1,4 +1,4 @@
-import { formOfLayer, positionOf, resolvePlace } from '../../address';
+import { resolve, ResolvedPlace } from '../../address';
 import { isOn, type Embroidery } from '../../feature';
 import { OPENINGS, TIME } from '../../figures';
 import { distance, windowOf } from '../../form';
@@ -25,8 +25,8 @@ export interface EmbroiderTask extends TaskBase {
 function roundFor({ model, part, stuffAt }: PieceAtHand, f: Embroidery): { after: number; inside: boolean } {
   const { fabric, form } = part;
   const firsts = f.path.flatMap((spot) => {
-    const found = resolvePlace(fabric, spot);
-    return found.state === 'at' || found.state === 'moved' ? [found.round] : [];
+    const found = resolve(form, spot);
+    return found instanceof ResolvedPlace ? [found.round] : [];
   });
   const first = Math.max(0, ...firsts);
   const end = stuffAt[0] ?? fabric.rounds.length;
@@ -40,10 +40,8 @@ function roundFor({ model, part, stuffAt }: PieceAtHand, f: Embroidery): { after
 /** Length of the thread's way over the fabric, mm. */
 function pathMm(part: PartModel, f: Embroidery): number {
   const points = f.path.flatMap((spot) => {
-    const found = resolvePlace(part.fabric, spot);
-    return (found.state === 'at' || found.state === 'moved') && (spot.at === 'hole' || spot.at === 'middle')
-      ? [positionOf(formOfLayer(part.form, found.layer), found.round, spot.at, found.index)]
-      : [];
+    const found = resolve(part.form, spot);
+    return found instanceof ResolvedPlace ? [found.point] : [];
   });
   return points.slice(1).reduce((sum, point, i) => sum + distance(points[i], point), 0);
 }

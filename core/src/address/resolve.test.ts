@@ -6,7 +6,8 @@ import {
   equalGaps,
   lineBetween,
   lineOver,
-  locate,
+  resolve,
+  ResolvedPlace,
   pointOf,
   polarOf,
   surfaceDistance,
@@ -25,9 +26,9 @@ describe('stored places of every form, and lines', () => {
     of: (layer ? f.fabric.layers[layer - 1] : f.fabric).rounds[round].count,
   });
   const where = (f: PartForm, place: Place) => {
-    const found = locate(f, directionsOf(f, 'crown', 0), place);
-    if (found.state !== 'at') throw new Error(found.state);
-    return found;
+    const found = resolve(f, place);
+    if (!(found instanceof ResolvedPlace)) throw new Error(found.state);
+    return { point: found.point, ...found.seen(directionsOf(f, 'crown', 0)) };
   };
 
   it('a hole on a tube: square frame, out from the axis, up towards the ring, right as one looks at it', () => {
@@ -62,7 +63,7 @@ describe('stored places of every form, and lines', () => {
       [expect.closeTo(0, 6), expect.closeTo(0, 6), expect.closeTo(1, 6)],
     ]);
     expect(
-      locate(frill, directionsOf(frill, 'crown', 0), {
+      resolve(frill, {
         ...doc(frill, 5, 'hole', 3),
         course: { mark: 'gone', nth: 0, layer: 0 },
       }),
