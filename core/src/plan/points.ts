@@ -10,6 +10,9 @@ export const pointWords = (points: readonly SafetyPoint[]): string[] =>
 export const pointsOfFeature = (model: ToyModel, feature: string): SafetyPoint[] =>
   checkToy(model).filter((p) => p.feature === feature);
 
+/** Whether a point is about the washer: it is told where the washer is clicked on, not at the posts as well. */
+export const ofTheWasher = (p: SafetyPoint): boolean => p.check === 2;
+
 /** What a part is once it comes off: check 3 of a part as a whole. */
 const onceOff = (p: SafetyPoint): boolean => p.check === 3 && p.feature === undefined;
 

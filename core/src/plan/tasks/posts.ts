@@ -3,7 +3,7 @@ import { worstOpening, type WorkWindow } from '../../form';
 import type { PartModel } from '../../model';
 import type { SafetyPoint } from '../../safety';
 import { planWords as say } from '../../words';
-import { pointsOfFeature, pointWords } from '../points';
+import { ofTheWasher, pointsOfFeature, pointWords } from '../points';
 import { postsOn, type Posts } from '../posts';
 import { taskKey, type Due, type PieceAtHand, type TaskBase, type TaskKind, type Telling } from '../task';
 
@@ -157,7 +157,9 @@ export const posts: TaskKind<PostsTask> = {
             say.posts[task.posts].size(sizes),
             postsTag(task.names),
           ),
-      notes: pointWords(task.points),
+      notes: pointWords(
+        task.plastic && !task.stopped ? task.points.filter((p) => !ofTheWasher(p)) : task.points,
+      ),
       reason: reasonOf(task, part),
     };
   },

@@ -1,6 +1,6 @@
 import { DISC_OVER_WASHER_MM, TIME } from '../../figures';
 import { planWords as say } from '../../words';
-import { pointsOfFeature, pointWords } from '../points';
+import { ofTheWasher, pointsOfFeature, pointWords } from '../points';
 import { taskKey, type TaskBase, type TaskKind } from '../task';
 import { isPosts, type PostsTask } from './posts';
 
@@ -37,7 +37,7 @@ export const washers: TaskKind<WashersTask> = {
   ofPiece: ({ model, due }) =>
     due.flatMap(({ after, task }) => {
       if (!isPosts(task) || !task.plastic || task.stopped) return [];
-      const points = pointsOfFeature(model, task.feature).filter((p) => p.check === 2);
+      const points = pointsOfFeature(model, task.feature).filter(ofTheWasher);
       return [{ after, task: { ...washersFor(task), points } }];
     }),
   words: (task) => ({
