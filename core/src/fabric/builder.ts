@@ -206,6 +206,7 @@ class Builder {
     const fixed = round.items.reduce((sum, i) => sum + fixedEats(i), 0);
     const chain = round.items.find((i) => i.type === 'start' && i.start === 'chain');
     const along = chain?.type === 'start' ? chain.chain - chain.first + 1 : null;
+    if (round.colour !== null) this.changeColour(round.colour);
     this.items(
       round.items,
       along === null

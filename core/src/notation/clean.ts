@@ -64,12 +64,6 @@ function lineOf(node: LineNode, written: string): string {
   switch (node.type) {
     case 'heading':
       return headingLine(node);
-    case 'stuff':
-      return node.firmness
-        ? `stuff ${node.firmness === 'soft' ? 'softly' : node.firmness === 'firm' ? 'firmly' : 'medium'}`
-        : 'stuff';
-    case 'close':
-      return 'close';
     case 'note':
       return /^(--|#|\/\/)/.test(written) ? `-- ${node.text} --` : written;
     default:

@@ -1,66 +1,7 @@
 import type { Cursor } from './cursor';
 import { craftWord } from './stitches';
+import { canNameColour, isColour, isColourSlot } from './colours';
 import { type Sign } from './signs';
-
-/** Colours that a maker names without saying that they are colours. */
-const COLOURS = new Set([
-  'white',
-  'black',
-  'cream',
-  'rust',
-  'brown',
-  'sand',
-  'grey',
-  'gray',
-  'red',
-  'green',
-  'blue',
-  'yellow',
-  'pink',
-  'coral',
-  'teal',
-  'purple',
-  'orange',
-  'slate',
-  'beige',
-  'tan',
-  'gold',
-  'silver',
-  'navy',
-  'mint',
-  'lilac',
-  'turquoise',
-  'ivory',
-]);
-
-const NOT_A_COLOUR = new Set([
-  'next',
-  'same',
-  'each',
-  'the',
-  'back',
-  'front',
-  'both',
-  'first',
-  'last',
-  'ring',
-  'free',
-  'loop',
-  'loops',
-  'hook',
-  'marker',
-  'it',
-  'all',
-  'every',
-  'yarn',
-  'a',
-  'corner',
-  'a',
-  'one',
-  'sl',
-  'blo',
-  'flo',
-]);
 
 /** `with white`, `in B:`, `(A)`, `change to B`, `last pull-through in B`. */
 export function colourSign(c: Cursor): Sign | null {
@@ -71,22 +12,37 @@ export function colourSign(c: Cursor): Sign | null {
     c.at = start;
     return null;
   }
-  if (
-    c.takeWords('change', 'to') ||
-    c.takeWords('switch', 'to') ||
-    c.takeWords('change', 'colour', 'to') ||
-    c.takeWords('change', 'color', 'to') ||
-    c.takeAny('with', 'using')
-  ) {
-    c.takeAny('colour', 'color', 'yarn');
+  const changes = c.takePhrase(
+    ...['change', 'changing', 'switch', 'switching', 'go on', 'continue'].flatMap((word) => [
+      `${word} to`,
+      `${word} colour to`,
+      `${word} color to`,
+      `${word} with`,
+    ]),
+  );
+  if (changes || c.takeAny('with', 'using')) {
     const colour = colourName(c);
     if (colour) {
+      takeWhen(c);
       c.takeAny(':');
       return { sign: 'colour', colour };
     }
   }
   c.at = start;
-  if (c.takeWords('last', 'pull', '-', 'through', 'in') || c.takeWords('last', 'pull', 'through', 'in')) {
+  if (c.takePhrase('join in', 'join', 'attach', 'rejoin', 'add')) {
+    const colour = colourName(c);
+    if (colour && (isColour(colour) || c.is('with'))) {
+      // How the yarn is joined makes no stitch; loops that are named with it are read before.
+      if (c.takePhrase('with sl st', 'with a sl st', 'with ss', 'with a slip stitch', 'with slst'))
+        while (c.peek() && ![',', ';', ':', '(', '['].includes(c.peek()!.text)) c.at++;
+      c.takeAny('and');
+      return { sign: 'colour', colour };
+    }
+  }
+  c.at = start;
+  c.takeAny('with');
+  c.takeAny('the');
+  if (c.takePhrase('last pull - through in', 'last pull through in', 'last loop in', 'last yarn over in')) {
     const colour = colourName(c);
     if (colour) return { sign: 'colour', colour };
   }
@@ -102,20 +58,36 @@ export function colourSign(c: Cursor): Sign | null {
   return null;
 }
 
-const isColour = (name: string): boolean =>
-  /^[a-h]$/.test(name) || name.split(' ').some((w) => COLOURS.has(w));
-
+/** `moss green`, `yarn b`, `the white yarn`: up to three words; null when none can be a colour. */
 function colourName(c: Cursor): string | null {
+  c.takeAny('the');
+  const said = c.takeAny('yarn', 'colour', 'color');
   const words: string[] = [];
-  while (
-    words.length < 3 &&
-    c.peek()?.type === 'word' &&
-    !NOT_A_COLOUR.has(c.peek()!.text) &&
-    !craftWord(c.peek()!.text, c.terms)
-  ) {
-    words.push(c.peek()!.text);
+  while (words.length < 3 && c.peek()?.type === 'word') {
+    const { text } = c.peek()!;
+    const letter = isColourSlot(text) && words.length === 0 && (said || text !== 'a' || endsHere(c));
+    if (!letter && (!canNameColour(text) || isColourSlot(text) || craftWord(text, c.terms))) break;
+    words.push(text);
     c.at++;
-    if (/^[a-h]$/.test(words[0])) break;
+    if (letter) break;
   }
+  if (words.length) c.takeAny('yarn');
   return words.length ? words.join(' ') : null;
+}
+
+/** The letter A is an article unless nothing goes on behind it. */
+const endsHere = (c: Cursor): boolean => c.peek(1)?.type !== 'word' && c.peek(1)?.type !== 'number';
+
+/** `in the last st`, `in last sc of rnd 11`, `for the last pull-through`: when a colour changes. */
+function takeWhen(c: Cursor): void {
+  const start = c.at;
+  if (
+    c.takeAny('in', 'on', 'at', 'with', 'for', 'during') &&
+    (c.takeAny('the') || true) &&
+    c.takeAny('last', 'next', 'final')
+  ) {
+    while (c.peek() && ![',', ';', ':', '(', ')', '[', ']', '=', '*'].includes(c.peek()!.text)) c.at++;
+    return;
+  }
+  c.at = start;
 }

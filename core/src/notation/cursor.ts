@@ -1,19 +1,7 @@
 import type { Token } from './lexer';
+import { ORDINALS, wordNumber } from './numberWords';
 import type { Span, Terms } from './syntax';
 
-const NUMBER_WORDS: Record<string, number> = {
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  twelve: 12,
-};
 const MOST = 1e9;
 
 /** A place in the tokens of one round, with the small steps that every form is read by. `take...` moves on only when it finds what it wants. */
@@ -23,6 +11,8 @@ export class Cursor {
   unclosed: Span | null = null;
   /** the part has no round yet: a chain here is a foundation */
   begins = false;
+  /** round the edge of a flat piece: what is counted is named by where it goes */
+  edging = false;
   /** X, V and A are stitches here */
   symbols = false;
 
@@ -45,6 +35,11 @@ export class Cursor {
     return true;
   }
 
+  /** Takes one of some whole phrases, the first that stands here. */
+  takePhrase(...phrases: string[]): boolean {
+    return phrases.some((phrase) => this.takeWords(...phrase.split(' ')));
+  }
+
   takeAny(...words: string[]): boolean {
     const token = this.tokens[this.at];
     if (!token || !words.includes(token.text)) return false;
@@ -60,20 +55,25 @@ export class Cursor {
 
   number(): { value: number; span: Span } | null {
     const token = this.tokens[this.at];
-    const value =
-      token?.type === 'number' ? Math.min(Number(token.text), MOST) : NUMBER_WORDS[token?.text ?? ''];
-    if (value === undefined) return null;
-    this.at++;
-    return { value, span: { from: token.from, to: token.to } };
+    if (token?.type === 'number') {
+      this.at++;
+      return { value: Math.min(Number(token.text), MOST), span: { from: token.from, to: token.to } };
+    }
+    if (token?.type !== 'word') return null;
+    const start = this.at;
+    // `twenty-four`: with its dash it is three tokens.
+    const ones = this.is('-', 1) ? 2 : 1;
+    const both = wordNumber(`${token.text}-${this.tokens[this.at + ones]?.text ?? ''}`);
+    const value = both > 0 ? both : wordNumber(token.text);
+    if (value < 1) return null;
+    this.at += both > 0 ? ones + 1 : 1;
+    return { value, span: this.since(start) };
   }
 
   ordinal(): number | null {
     const token = this.tokens[this.at];
-    const value =
-      token?.type === 'ordinal'
-        ? Number(token.text)
-        : { first: 1, second: 2, third: 3, fourth: 4 }[token?.text ?? ''];
-    if (value === undefined || value > 99) return null;
+    const value = token?.type === 'ordinal' ? Number(token.text) : ORDINALS.indexOf(token?.text ?? '');
+    if (value < 1 || value > 99) return null;
     this.at++;
     return value;
   }

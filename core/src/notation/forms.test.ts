@@ -279,22 +279,23 @@ describe('every form: what it uses and leaves', () => {
     expect(part(`${line}\nR1: 6 sc in ring (6)`)).toMatchObject(wanted),
   );
 
-  it.each<[line: string, type: string]>([
-    ['stuff', 'stuff'],
-    ['stuff firmly', 'stuff'],
-    ['close', 'close'],
-    ['fasten off, leave 30 cm', 'end'],
-    ['sl st in next st, fasten off', 'end'],
-    ['leave open', 'open'],
-    ['cut', 'end'],
-    ['make 2, mirrored', 'make'],
-    ['eyes between R1 and R2', 'note'],
-    ['-- a note --', 'note'],
-    ['Sew the ears to the head, four rounds apart.', 'note'],
-    ['The snout is worked first and sewn on later', 'note'],
-  ])('between lines: “%s”', (line, type) =>
-    expect(part(`R1: 6 sc in ring (6)\n${line}`).lines[1].node.type).toBe(type),
-  );
+  it.each<[line: string, facts: object[]]>([
+    ['stuff', [{ fact: 'stuff', firmness: null }]],
+    ['stuff firmly', [{ fact: 'stuff', firmness: 'firm' }]],
+    ['close', [{ fact: 'shut', how: 'gathered' }]],
+    ['fasten off, leave 30 cm', [{ fact: 'off' }, { fact: 'tail', tailMm: 300 }]],
+    ['sl st in next st, fasten off', [{ fact: 'off' }]],
+    ['leave open', [{ fact: 'open' }]],
+    ['cut', [{ fact: 'off' }]],
+    ['make 2, mirrored', [{ fact: 'make', make: 2, mirrored: true }]],
+    ['eyes between R1 and R2', [{ fact: 'feature' }]],
+    ['-- a note --', []],
+    ['Sew the ears to the head, four rounds apart.', [{ fact: 'feature' }]],
+    ['The snout is worked first and sewn on later', [{ fact: 'feature' }]],
+  ])('between lines: “%s” decides what it says', (line, facts) => {
+    const { node } = part(`R1: 6 sc in ring (6)\n${line}`).lines[1];
+    expect(node).toMatchObject({ type: 'note', facts });
+  });
 
   it.each<[note: string, wanted: object]>([
     [

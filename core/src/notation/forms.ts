@@ -1,5 +1,5 @@
 import type { Cursor } from './cursor';
-import { takeStitch } from './stitches';
+import { craftWord, takeStitch } from './stitches';
 import type { StitchItem } from './syntax';
 
 /** `3 sc`, `sc in next 3`, `sc around`, `skip 2`, `2 sc in each st`, `8 up the side`; null when no stitch stands here. */
@@ -23,8 +23,18 @@ export function takeStitches(c: Cursor): StitchItem | null {
       span: c.since(start),
     };
   }
-  if (lead && (c.is('-') || c.is('dc') || c.is('tr')) && takeBobble(c))
-    return { type: 'stitch', kind: 'bob', eats: 1, makes: 1, times: 1, span: c.since(start) };
+  if (lead && (c.is('-') || c.is('dc') || c.is('tr')) && takeBobble(c)) {
+    const bobble: StitchItem = {
+      type: 'stitch',
+      kind: 'bob',
+      eats: 1,
+      makes: 1,
+      times: 1,
+      span: c.since(start),
+    };
+    takeBehind(c, bobble, false);
+    return { ...bobble, span: c.since(start) };
+  }
   const word = takeStitch(c);
   if (!word) {
     const edge = lead ? takeEdge(c) : null;
@@ -65,9 +75,16 @@ function takeBobble(c: Cursor): boolean {
   return false;
 }
 
-/** `up the side`, `in (each) corner`, `across the top`. */
+/** `up the side`, `in (each) corner`, `across the top`; on an edging also `down the slope`, `in the tip`. */
 function takeEdge(c: Cursor): StitchItem['edge'] | null {
   const start = c.at;
+  if (c.edging && c.takeAny('up', 'down', 'along', 'across', 'in', 'on', 'over')) {
+    const into = c.tokens[c.at - 1].text === 'in';
+    let words = 0;
+    while (c.peek()?.type === 'word') (words++, c.at++);
+    if (words > 0) return into ? 'corner' : 'side';
+  }
+  c.at = start;
   if (c.takeAny('up', 'down', 'along') && (c.takeAny('the', 'each', 'one', 'other', 'second') || true)) {
     c.takeAny('other', 'second');
     if (c.takeAny('side', 'edge')) return 'side';
@@ -91,7 +108,8 @@ function takeEdge(c: Cursor): StitchItem['edge'] | null {
 }
 
 /** What may follow a stitch word: `x3`, `3`, `in next 3`, `in each st (around)`, `in 2nd ch from hook and each ch`, `around`. */
-function takeBehind(c: Cursor, item: StitchItem, counted: boolean): void {
+export function takeBehind(c: Cursor, item: StitchItem, counted: boolean): void {
+  if (counted && takeWhere(c)) return;
   c.takeAny('sts', 'stitches', 'into', 'st') && c.is('each') && c.at--;
   const start = c.at;
   if (takeRest(c)) {
@@ -106,7 +124,7 @@ function takeBehind(c: Cursor, item: StitchItem, counted: boolean): void {
   if (c.is('x') && c.peek(1)?.type === 'number') c.at++;
   else {
     const n = c.number();
-    const times = n !== null && c.takeAny('times', 'time');
+    const times = n !== null && c.takeAny('times', 'time', 'x');
     if (!n || (counted && !times) || (c.is('ch') && !times)) c.at = start;
     else {
       item.times = (typeof item.times === 'number' ? item.times : 1) * n.value;
@@ -119,26 +137,86 @@ function takeBehind(c: Cursor, item: StitchItem, counted: boolean): void {
   item.timesSpan = n.span;
 }
 
-/** As often as there are stitches left: `around`, `across`, `to end`, `through both`. */
+/** Where some counted stitches go that says nothing of their number: `12 sc around the first leg`, `3 sc along the chain`. */
+function takeWhere(c: Cursor): boolean {
+  const start = c.at;
+  if (!c.takeAny('around', 'along', 'through', 'over', 'onto', 'across')) return false;
+  const the = c.takeAny('the', 'its', 'each', 'both');
+  let words = 0;
+  while (c.peek()?.type === 'word') (words++, c.at++);
+  const edge = c.tokens
+    .slice(start, c.at)
+    .some((t) => ['edge', 'piece', 'outside', 'layers', 'sides'].includes(t.text));
+  if (the && words > 0 && !edge && !c.is(':')) return true;
+  c.at = start;
+  return false;
+}
+
+/** As often as there are stitches left: `around`, `across`, `to end`, `to the last 2 sts`, `through both`. */
 function takeRest(c: Cursor): boolean {
-  if (
-    c.takeWords('all', 'around') ||
-    c.takeWords('evenly', 'around') ||
-    c.takeWords('to', 'end') ||
-    c.takeWords('to', 'the', 'end')
-  )
-    return true;
-  if (c.takeWords('through', 'both')) {
+  if (c.takePhrase('all around', 'evenly around', 'to end', 'to the end', 'until the end')) return true;
+  const start = c.at;
+  if (c.takeAny('to', 'until', 'till')) {
+    c.takeWords('within');
+    c.takeAny('the');
+    // What is left for the end is written behind it.
+    if (c.takeAny('last')) {
+      c.number();
+      if (takeNoun(c)) return true;
+    }
+  }
+  c.at = start;
+  const across = c.takeAny('across');
+  if (c.takePhrase('through both', 'through the two', 'through all')) {
     c.takeAny('layers', 'sides', 'edges', 'thicknesses');
-    c.takeAny('across');
+    c.takeAny('across', 'together');
     return true;
   }
+  if (across) return true;
   if (
     c.is('around') &&
     (c.is('edge', 1) || (c.is('the', 1) && (c.is('edge', 2) || c.is('piece', 2) || c.is('outside', 2))))
   )
     return false;
   return c.takeAny('around', 'round', 'across', 'even', 'evenly');
+}
+
+const NOUNS = [
+  'st',
+  'sts',
+  'stitch',
+  'stitches',
+  'ch',
+  'chs',
+  'chain',
+  'chains',
+  'space',
+  'spaces',
+  'one',
+  'ones',
+];
+
+/** What a hook goes into: `next 4 sc`, `each st`, `the 16 surface stitches`, `each rem ch`. */
+function takeNoun(c: Cursor): boolean {
+  const start = c.at;
+  c.takeAny('surface', 'remaining', 'rem', 'unused', 'free', 'of');
+  if (c.takeAny('front', 'back') && !c.takeAny('loop', 'loops', 'lp', 'lps')) c.at = start;
+  if (c.takeAny(...NOUNS)) return true;
+  const word = c.peek();
+  if (word?.type === 'word' && craftWord(word.text, c.terms)) {
+    c.at++;
+    return true;
+  }
+  if (c.at > start && ['loop', 'loops', 'lp', 'lps'].includes(c.tokens[c.at - 1].text)) return true;
+  c.at = start;
+  return false;
+}
+
+/** `sc in next 4`, and `dec in next 2 sts`: what a decrease takes is said, not how often. */
+function intoSome(item: StitchItem, n: { value: number; span: StitchItem['span'] } | null): void {
+  const taken = n && item.makes < item.eats && n.value % item.eats === 0 ? n.value / item.eats : null;
+  item.times = taken ?? n?.value ?? 1;
+  if (n && taken === null) item.timesSpan = n.span;
 }
 
 /** After `in`: which stitches take it. Gives false when nothing known follows. */
@@ -150,10 +228,12 @@ function intoWhat(c: Cursor, item: StitchItem, counted: boolean): boolean {
   if (c.takeAny('each', 'every', 'all')) {
     c.takeAny('of');
     c.takeAny('the');
-    c.takeAny('next', 'remaining');
+    c.takeAny('next', 'remaining', 'rem', 'following', 'last');
     const n = c.number();
-    c.takeAny('st', 'sts', 'stitch', 'stitches', 'ch', 'chs', 'chain', 'chains', 'one');
-    c.takeAny('around', 'across');
+    takeNoun(c);
+    c.takeWords('from', 'hook');
+    c.takeWords('to', 'end') || c.takeWords('of', 'the', 'round');
+    c.takeAny('around', 'across', 'round');
     intoOne();
     item.times = n ? n.value : 'around';
     item.timesSpan = n?.span;
@@ -162,7 +242,7 @@ function intoWhat(c: Cursor, item: StitchItem, counted: boolean): boolean {
   const start = c.at;
   const nth = c.ordinal();
   if (nth !== null && c.takeAny('ch', 'chain')) {
-    c.takeWords('from', 'hook') || c.takeWords('from', 'the', 'hook');
+    c.takePhrase('from hook', 'from the hook', 'from your hook');
     item.fromHook = nth;
     intoOne();
     item.times = 1;
@@ -173,32 +253,46 @@ function intoWhat(c: Cursor, item: StitchItem, counted: boolean): boolean {
     c.takeAny('in', 'into');
     c.takeAny('the');
     if (
-      c.takeAny('each', 'every') &&
-      (c.takeAny('remaining', 'next') || true) &&
-      c.takeAny('ch', 'chain', 'st', 'one')
+      c.takeAny('each', 'every', 'all') &&
+      (c.takeAny('remaining', 'rem', 'next', 'other', 'of') || true) &&
+      (c.takeAny('the') || true) &&
+      takeNoun(c)
     ) {
-      c.takeAny('across', 'along');
+      c.takeWords('to', 'end');
+      c.takeAny('across', 'along', 'around');
       item.times = 'around';
-    } else if (item.makes === 1 && c.takeAny('next') && c.peek()?.type === 'number') {
+    } else if (item.makes === 1 && c.takeAny('next')) {
       // `hdc in 2nd ch from hook and in next 3 ch`
-      item.times = 1 + c.number()!.value;
-      c.takeAny('ch', 'chs', 'st', 'sts', 'chains');
+      const n = c.number();
+      if (n) {
+        item.times = 1 + n.value;
+        takeNoun(c);
+      } else c.at = before;
     } else c.at = before;
     return true;
   }
-  if (nth !== null && c.takeAny('st', 'stitch', 'sc')) {
+  // `inc in the third st`: the first two are worked over or stand before it.
+  if (nth !== null && takeNoun(c)) {
     intoOne();
     return true;
   }
   c.at = start;
-  if (c.takeAny('next', 'same', 'one', 'last', 'following', 'remaining')) {
+  if (c.takeAny('next', 'same', 'one', 'last', 'following', 'remaining', 'rem')) {
     const n = c.number();
-    c.takeAny('st', 'sts', 'stitch', 'stitches', 'ch', 'chs', 'chain', 'chains', 'space');
+    c.takeAny('remaining', 'rem');
+    takeNoun(c);
     intoOne();
-    item.times = n?.value ?? 1;
-    item.timesSpan = n?.span ?? (counted ? undefined : item.timesSpan);
+    intoSome(item, n);
+    if (n === null && counted) item.timesSpan = undefined;
     return true;
   }
+  const some = c.number();
+  if (some && takeNoun(c)) {
+    intoOne();
+    intoSome(item, some);
+    return true;
+  }
+  c.at = start;
   if (c.takeWords('back', 'bump') || c.takeWords('back', 'bumps') || c.takeWords('back', 'bar')) {
     c.takeAny('of');
     c.takeAny('each', 'the');

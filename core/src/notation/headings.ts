@@ -136,6 +136,7 @@ const untold = (name: string): HeadingNode => ({
   make: 1,
   mirrored: false,
   colour: null,
+  colours: null,
   hook: null,
   yarn: null,
   ringIs: null,
@@ -162,6 +163,7 @@ function toldIn(told: string): Omit<HeadingNode, 'type' | 'name' | 'option' | 'h
     make: makeX ? Math.max(1, Math.min(999, Number(makeX[1] ?? makeX[2]))) : 1,
     mirrored: /mirror/.test(told),
     colour: colour?.replace(/^in /, '') ?? null,
+    colours: null,
     yarn,
     ringIs: ring && RING_ENDS.includes(ring[1]) ? ring[1] : null,
   };

@@ -75,7 +75,7 @@ function list(c: Cursor, close: string | null, depth: number): Item[] {
       c.at++;
       continue;
     }
-    if (wrapRepeat(c, items)) continue;
+    if (wrapRepeat(c, items) || (depth === 0 && wrapTimes(c, items))) continue;
     const start = c.at;
     const loops = takeLoops(c);
     if (loops) {
@@ -169,6 +169,24 @@ function wrapRepeat(c: Cursor, items: Item[]): boolean {
   }
   const group = items.splice(signs, items.length - signs);
   items.push(repeated(group, times, { from: group[0].span.from, to: c.since(start).to }, true));
+  const loops = takeLoops(c);
+  if (loops && loops !== 'both') setLoops(items[items.length - 1], loops);
+  return true;
+}
+
+/** `2 sc, inc, six times`: behind a comma a number of times is of all that was written. */
+function wrapTimes(c: Cursor, items: Item[]): boolean {
+  const start = c.at;
+  if (start === 0 || ![',', ';'].includes(c.tokens[start - 1].text)) return false;
+  const signs = items.findIndex((i) => i.type !== 'sign' && i.type !== 'start');
+  const times = signs < 0 ? null : takeTimes(c, false);
+  const next = c.peek();
+  if (!times || (next && ![',', ';', '(', '[', '='].includes(next.text))) {
+    c.at = start;
+    return false;
+  }
+  const group = items.splice(signs, items.length - signs);
+  items.push(repeated(group, times, { from: group[0].span.from, to: c.since(start).to }, false));
   return true;
 }
 

@@ -1,24 +1,34 @@
-import { headingOf } from './headings';
-import { parseItems, type ItemContext } from './items';
-import { lex, plainLine, written, type PlainLine } from './lexer';
+import { factsIn } from './facts';
 import { featureIn } from './featureNote';
+import { headingOf } from './headings';
 import { hookIn, type HookSaid } from './hooks';
-import { betweenLine, noteOf } from './notes';
-import type { Item, Label, LayerBase, LineNode, RoundNode, Stated } from './syntax';
+import { parseItems, type ItemContext } from './items';
+import { labelOf } from './labels';
+import { lex, plainLine, written, type PlainLine, type Token } from './lexer';
+import { noteLine, noteOf, saidLine, soundsLikeWork } from './notes';
+import { countSaid, NUMBER_PATTERN } from './numberWords';
+import { repeatIn } from './repeatLines';
+import { sentencesOf } from './sentences';
+import type { Fact, Item, Label, LayerBase, LineNode, RoundNode, Stated } from './syntax';
+import { tersely } from './tersely';
 
-const LABEL =
-  /^\s*(?:[-*>]\s*)?(?:(?:rounds?|rnds?|rds?|rows?|r|lines?)\s*\.?\s*(\d+)(?:(?:\s*(?:to|and|through|&)\s*|-|\s+-\s+(?=r?\d+\s*[:.)(]))(?:(?:r|rounds?|rnds?|rows?)\s*)?(\d+))?(?![a-z\d])|(\d+)(?:\s*-\s*(\d+))?(?=\s*[.):](?!\d))|(\d+)(?:st|nd|rd|th)\s+(?:rounds?|rnds?|rows?)(?=\s*[:.)-]))\s*(?:\(\s*(?:\d+ (?:rounds?|rows?|rnds?)|(to taste)|ws|rs)\s*\))?\s*(?:[:.)=]|-(?!\s*\d+\s*(?:sts?|stitches)\b))?\s*/;
-const ROW = /^\s*(?:[-*>]\s*)?(?:\d+(?:st|nd|rd|th)\s+)?(?:rows?|lines?)/;
-const STATED =
-  /\(\s*(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|ch|total)?\s*\)|\[\s*(\d+)\s*(?:sts?|stitches)?\s*\]|=\s*\(?(\d+)(?:\s*(?:sts?|stitches))?\)?|-\s*(\d+)\s*(?:sts|stitches)|(?<=[\s,])(?<!(?:next|last|of|the|in|first|remaining|skip|miss|sk|each)[\s,]{1,3})(\d+)\s+(?:sts|stitches)/g;
+/** What a bracket may call the stitches that it counts. */
+const COUNTED = String.raw`(?:sts?|stitches|sc|dc|hdc|htr|tr|ch|chs|total|in all|altogether|left|remain|remaining|sts (?:left|remain|in all|total|remaining))`;
+const STATED = new RegExp(
+  [
+    String.raw`\(\s*(?:=\s*|total:?\s*)?(\d+)\s*${COUNTED}?\s*\)`,
+    String.raw`\[\s*(?:=\s*|total:?\s*)?(\d+)\s*${COUNTED}?\s*\]`,
+    String.raw`(?:=|->|>)\s*[([]?(\d+)(?:\s*${COUNTED})?[)\]]?`,
+    String.raw`(?<=\s|\d|[a-z*)\]])-\s*(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)(?![a-z\d])(?=\s*(?:$|[.,;\t(\[]))`,
+    String.raw`(?<=[\s,])(?<!(?:next|last|of|the|in|all|first|remaining|rem|skip|miss|sk|each|these|those)[\s,]{1,3})(\d+)\s+(?:sts|stitches)(?!\s+(?:apart|between|tog|together|in))`,
+    String.raw`(?<=\s)\((\d+)\)`,
+  ].join('|'),
+  'g',
+);
 const LAYER =
-  /(?:\b(?:(?:re)?join|attach)\s+(?:the\s+|new\s+)?(?:yarn|[a-z]+)\s+)?(?:\b(?:work(?:ing|ed)?|starting)\s+)?\b(?:in|into|to|along|with)\s+(?:the\s+|a\s+|any\s+)?((?:free|unused|leftover|remaining|unworked)\s+)?(?:(front|back)\s+)?loops?\s+(?:only\s+)?(?:of|from|on)\s+(?:round\s*|rnd\s*|row\s*|r\s*)?(\d+)\s*[:,]?/;
+  /(?:\b(?:(?:re)?join|attach)\s+(?:in\s+)?(?:the\s+|new\s+)?(?:yarn|[a-z]+)\s+(?:yarn\s+)?(?:(?:with\s+)?(?:an?\s+)?(?:sl\.?\s*st|ss|slip\s*st(?:itch)?)\s+)?)?(?:\b(?:work(?:ing|ed)?|starting)\s+)?\b(?:in|into|to|along|with)\s+(?:each\s+of\s+|each\s+|any\s+of\s+)?(?:the\s+|a\s+|any\s+)?((?:free|unused|leftover|remaining|unworked|rem)\s+)?(?:(front|back)\s+)?(?:loops?|lps?)\s+(?:only\s+)?(?:of|from|on)\s+(?:round\s*|rnd\s*|row\s*|r\s*)?(\d+)(?!\d)\s*[:,;]?/;
 const COMMENT = /\s(?:--+|\/\/|#)\s.*$/;
-const REPEAT =
-  /^(?:then\s+)?rep(?:eat)?\s+(?:rounds?\s*|rnds?\s*|rows?\s*|r\s*)(\d+)(?:\s*(?:-|to|and|&)\s*(?:r|rounds?|rnds?|rows?)?\s*(\d+))?\s*(?:,?\s*(?:x\s*)?(\d+|once|twice|one|two|three|four|five)?\s*(more)?\s*(?:times|time)?(?:\s*more)?)?\s*\.?\s*$/;
-const MOST_ROUNDS_IN_A_LABEL = 2000;
 const MOST_COUNT = 1e9;
-const OFTEN: Record<string, number> = { once: 1, twice: 2, one: 1, two: 2, three: 3, four: 4, five: 5 };
 
 /** What a line must know about the text around it. */
 export interface LineContext extends ItemContext {
@@ -73,69 +83,69 @@ export function parseLine(line: string, context: LineContext): LineNode {
 }
 
 function parse(line: string, context: LineContext): LineNode {
-  const plain = plainLine(line);
-  if (plain.text.trim() === '') return { type: 'blank' };
+  const written = plainLine(line);
+  if (written.text.trim() === '') return { type: 'blank' };
+  const plain: PlainLine = { text: tersely(columns(written.text)), at: written.at };
   const found = labelOf(plain);
   if (!found) {
-    const between = betweenLine(line, plain.text);
-    if (between) return between;
+    const lead = noteLine(line, written.text);
+    if (lead) return lead;
   }
-  const repeat = REPEAT.exec(plain.text.slice(found?.end ?? 0).trim());
-  if (repeat) return repeatLine(repeat, found?.label ?? null, line);
-  if (found) return roundLine(plain, found.label, found.end, context);
-  const heading = headingOf(line, plain.text, context.fresh, context.terms);
+  const repeat = repeatIn(plain, found?.label ?? null, found?.end ?? 0, written.text);
+  if (repeat) return repeat;
+  if (found) return labelled(line, written.text, plain, found, context);
+  const said = saidLine(line, written.text);
+  if (said) return said;
+  const heading = headingOf(line, written.text, context.fresh, context.terms);
   if (heading) return heading;
-  const hook = plain.text.includes('hook') ? hookIn(plain.text) : null;
+  return unlabelled(line, written.text, plain, context);
+}
+
+/** A number that is counted out (`1. Sew the ears`) is no label of a round: nothing in it is worked. */
+function labelled(
+  line: string,
+  said: string,
+  plain: PlainLine,
+  { label, end }: { label: Label; end: number },
+  context: LineContext,
+): LineNode {
+  const round = roundLine(plain, said, label, end, context);
+  if (!label.bare || round.items.some(isWork) || round.stated || round.layer) return round;
+  const words = round.items.filter((i) => i.type === 'unknown').length;
+  return words >= 2 || round.facts?.length ? noteOf(line.trim(), said) : round;
+}
+
+/** A line without a label: what its sentences decide, a round, or words to people. */
+function unlabelled(line: string, said: string, plain: PlainLine, context: LineContext): LineNode {
+  const hook = said.includes('hook') ? hookIn(said) : null;
   // A line with nothing but a hook on it is no round, whatever bullet stands before it.
-  if (hook && !/[a-z]{2}/.test(plain.text.slice(0, hook.from) + plain.text.slice(hook.to)))
-    return noteOf(line.trim(), plain.text);
-  const round = roundLine(plain, null, 0, context);
-  if (
-    (round.hook || featureIn(plain.text.trim())) &&
-    !round.layer &&
-    !round.stated &&
-    !round.items.some(isWork)
-  )
-    return noteOf(line.trim(), plain.text);
-  return isProse(round, plain.text) ? { ...noteOf(line.trim(), plain.text), prose: true } : round;
+  if (hook && !/[a-z]{2}/.test(said.slice(0, hook.from) + said.slice(hook.to)))
+    return noteOf(line.trim(), said);
+  const round = roundLine(plain, said, null, 0, context);
+  if ((round.hook || featureIn(said.trim())) && !round.layer && !round.stated && !round.items.some(isWork))
+    return noteOf(line.trim(), said);
+  if (round.items.length === 0 && !round.stated && !round.layer && round.facts?.length)
+    return noteOf(line.trim(), said);
+  if (!isProse(round, said)) return round;
+  return { ...noteOf(line.trim(), said), prose: true, ...(soundsLikeWork(said) ? { unread: true } : {}) };
 }
 
-function labelOf(plain: PlainLine): { label: Label; end: number } | null {
-  const found = LABEL.exec(plain.text);
-  if (!found || found[0].trim() === '') return null;
-  const first = Number(found[1] ?? found[3] ?? found[5]);
-  const second = found[2] ?? found[4];
-  const last = second === undefined ? first : Number(second);
-  if (!Number.isSafeInteger(first) || last < first || last - first > MOST_ROUNDS_IN_A_LABEL) return null;
-  return {
-    label: {
-      first,
-      last,
-      toTaste: found[6] !== undefined,
-      row: ROW.test(plain.text),
-      span: written(plain, 0, found[0].length),
-    },
-    end: found[0].length,
-  };
-}
+/** Columns of a sheet: a cell with nothing but a number behind the work is its count. As long as it was. */
+const columns = (text: string): string =>
+  text.includes('\t') ? text.replace(/\t(?=\s*\d+\s*(?:\t|$))(?<=[a-z)\]\d*].*\t)/g, '=') : text;
 
-function repeatLine(found: RegExpExecArray, label: Label | null, line: string): LineNode {
-  const first = Number(found[1]);
-  const last = found[2] === undefined ? first : Number(found[2]);
-  const often = found[3] === undefined ? 1 : (OFTEN[found[3]] ?? Number(found[3]));
-  return {
-    type: 'repeat',
-    first: Math.min(first, last),
-    last: Math.max(first, last),
-    times: Math.min(often, MOST_ROUNDS_IN_A_LABEL),
-    label,
-    span: { from: 0, to: line.length },
-  };
-}
-
-function roundLine(plain: PlainLine, label: Label | null, bodyFrom: number, context: LineContext): RoundNode {
-  const comment = COMMENT.exec(plain.text.slice(bodyFrom));
-  const end = comment && comment.index > 0 ? bodyFrom + comment.index : plain.text.length;
+function roundLine(
+  whole: PlainLine,
+  said: string,
+  label: Label | null,
+  bodyFrom: number,
+  context: LineContext,
+): RoundNode {
+  const comment = COMMENT.exec(whole.text.slice(bodyFrom));
+  const end = comment && comment.index > 0 ? bodyFrom + comment.index : whole.text.length;
+  const { text, facts } = workOf(whole.text, said, bodyFrom, end, context);
+  const { many, text: once } = manyIn(text, bodyFrom);
+  const plain: PlainLine = { text: once, at: whole.at };
   const layer = layerOf(plain, bodyFrom, end);
   const { stated, bodyTo, after } = statedOf(plain, bodyFrom, end, context);
   const hook = hookWords(plain, bodyFrom, bodyTo);
@@ -144,8 +154,10 @@ function roundLine(plain: PlainLine, label: Label | null, bodyFrom: number, cont
   const tokens = [...cuts, { from: bodyTo, to: bodyTo }].flatMap((cut, i) =>
     lex(plain, Math.min(i ? cuts[i - 1].to : bodyFrom, bodyTo), Math.min(cut.from, bodyTo)),
   );
-  const { items, unclosed } = parseItems(tokens, { ...context, begins: context.begins && !layer });
-  for (const item of after) items.push(item);
+  const { items, unclosed } = parseItems([...tokens, ...after], {
+    ...context,
+    begins: context.begins && !layer,
+  });
   return {
     type: 'round',
     label,
@@ -155,8 +167,70 @@ function roundLine(plain: PlainLine, label: Label | null, bodyFrom: number, cont
     unclosed,
     body: written(plain, bodyFrom, bodyTo),
     ...(hook ? { hook: hook.said } : {}),
+    ...(many > 1 ? { many } : {}),
+    ...(facts.length ? { facts } : {}),
   };
 }
+
+/** Blank as long as a stretch of text. */
+const blanked = (text: string, from: number, to: number): string =>
+  text.slice(0, from) + ' '.repeat(to - from) + text.slice(to);
+
+/**
+ * The work of a line without its other sentences, which may decide something: `(30). Fasten off, leave 20 cm.` The text
+ * stays as long as it was.
+ */
+function workOf(
+  text: string,
+  said: string,
+  from: number,
+  to: number,
+  context: LineContext,
+): { text: string; facts: Fact[] } {
+  const sentences = sentencesOf(text, from, to);
+  let rest = text;
+  const facts: Fact[] = [];
+  sentences.forEach((sentence, i) => {
+    const own = text.slice(sentence.from, sentence.to);
+    if (/^[([=]?\s*\d+\s*[a-z ]{0,14}[)\]]?\.?$/.test(own)) return;
+    const decided = factsIn(said.slice(sentence.from, sentence.to));
+    if (i === 0 || isWorked(own, decided, context)) {
+      // A colour or a filling that stands in the sentence of the round itself is read with its stitches.
+      return;
+    }
+    facts.push(...decided);
+    rest = blanked(rest, sentence.from, sentence.to);
+  });
+  return { text: rest, facts };
+}
+
+/** Whether a sentence tells stitches. */
+function isWorked(sentence: string, facts: readonly Fact[], context: LineContext): boolean {
+  if (!CRAFT.test(sentence) || facts.some((f) => f.fact !== 'colour' && f.fact !== 'feature')) return false;
+  const { items } = parseItems(lex({ text: sentence, at: null }), context);
+  return items.some(isWork) && !items.some((i) => i.type === 'unknown');
+}
+
+/** A word for a stitch, in any terms. */
+const CRAFT =
+  /(?<![a-z])\d*\s*(?:sc|hdc|dc|tr|htr|dtr|inc|incs|dec|decs|invdec|ss|sl st|slip st|ch|chain|crochet|increases?|decreases?|treble|bobble|sc2tog|dc2tog|x|v|a)(?![a-z])/;
+
+const FOR_ROUNDS = new RegExp(
+  String.raw`(?:(?<=^|[\s,(\[])(?:for\s+)?(?:the\s+|another\s+)?(?:next\s+|following\s+)?)(?<!(?:last|first|of|every|from|in|and)\s)(${NUMBER_PATTERN})\s+(?:more\s+|further\s+|plain\s+|lovely\s+|other\s+)?(?:rounds?|rnds?|rows?)(?![a-z])(?:\s+more)?(?:\s+(?:with|of|in)(?=\s))?[\])]?\s*:?`,
+);
+
+/** `sc around for 3 rounds`, `(28) (3 rounds)`, `next 4 rounds:`: how many rounds a line stands for, and the line without these words. */
+function manyIn(text: string, from: number): { many: number; text: string } {
+  const found = /r(?:oun|n)?ds?|rows?/.test(text) ? FOR_ROUNDS.exec(text.slice(from)) : null;
+  if (!found) return { many: 1, text };
+  const many = countSaid(found[1]);
+  const at = from + found.index;
+  // An open bracket before the number goes with it.
+  const lead = /[([]\s*$/.exec(text.slice(from, at))?.[0].length ?? 0;
+  return { many: Math.min(many, MOST_ROUNDS), text: blanked(text, at - lead, at + found[0].length) };
+}
+
+const MOST_ROUNDS = 2000;
 
 /** `with a 3 mm hook,` among the stitches. */
 function hookWords(
@@ -199,35 +273,36 @@ function layerOf(
   return { base, from: at, to: at + found[0].length };
 }
 
-/** The count at the end of a round, and the signs that may stand behind it (`(14), turn`). */
+/** The count at the end of a round, and the tokens that stand behind it (`(14), turn`; `(12), in the back loops only`). */
 function statedOf(
   plain: PlainLine,
   from: number,
   to: number,
   context: ItemContext,
-): { stated: Stated | null; bodyTo: number; after: Item[] } {
+): { stated: Stated | null; bodyTo: number; after: Token[] } {
   const text = plain.text.slice(from, to);
   let best: RegExpExecArray | null = null;
   STATED.lastIndex = 0;
   for (let found = STATED.exec(text); found; found = STATED.exec(text))
-    if (found.index > 0 || found[1] || found[2]) best = found;
+    if (found.index > 0 || found[1] || found[2] || found[3]) best = found;
   if (!best) return { stated: null, bodyTo: to, after: [] };
   const behind = best.index + best[0].length;
   const rest = text.slice(behind);
-  const { items: after } = /^[\s.,;)]*$/.test(rest)
-    ? { items: [] }
-    : parseItems(lex(plain, from + behind, to), context);
+  const after = /^[\s.,;)]*$/.test(rest) ? [] : lex(plain, from + behind, to);
   // A count with stitches behind it is a repeat or a remark, not the sum.
-  if (/^\s*(?:x|\*)?\s*\d/.test(rest) || !after.every((i) => i.type === 'sign'))
+  if (/^\s*(?:x|\*)?\s*\d/.test(rest) || parseItems(after, context).items.some(isWork))
     return { stated: null, bodyTo: to, after: [] };
-  const digits = [best[1], best[2], best[3], best[4], best[5]].find((d) => d !== undefined)!;
+  const digits = best.slice(1).find((d) => d !== undefined)!;
   const at = from + best.index + best[0].indexOf(digits);
   return {
     stated: { count: Math.min(Number(digits), MOST_COUNT), span: written(plain, at, at + digits.length) },
     bodyTo: from + best.index,
-    after,
+    after: after.length ? [comma(after[0]), ...after] : [],
   };
 }
+
+/** What stands behind the count is a clause of its own. */
+const comma = ({ from }: Token): Token => ({ type: 'sign', text: ',', from, to: from });
 
 /** More words that nobody knows than stitches: something said, not worked. */
 function isProse(node: RoundNode, text: string): boolean {

@@ -1,60 +1,69 @@
+import { factsIn } from './facts';
 import { featureIn } from './featureNote';
 import { hookIn } from './hooks';
-import type { LineNode } from './syntax';
+import { sentencesOf } from './sentences';
+import type { Fact, LineNode } from './syntax';
 
-/** The whole part stays empty; "do not stuff the last rounds" says less. */
-const UNSTUFFED =
-  /^(?:leave (?:it |them |this |the part )?(?:unstuffed|empty|hollow)|(?:do not|don't|never) (?:stuff|fill)|not stuffed|unstuffed|no (?:stuffing|filling))(?: (?:it|them|this|this part|at all|the [a-z]+|needed))?(?: open| and (?:leave|flatten).*)?\s*[.!,;]*\s*$/;
+type NoteNode = Extract<LineNode, { type: 'note' }>;
 
-/** A line that makes no stitch and is no heading: stuffing, closing, ends, notes; null when it is something else. */
-export function betweenLine(line: string, plain: string): LineNode | null {
+/** Words with which a line begins that tells what to do with the hands and not with the hook. */
+const HANDS =
+  /^(?:(?:safety |insert |place |add |put |push |attach )*(?:the )?(?:safety )?eyes?|embroider|sew|pin|do not|don't|whip ?stitch|weave in|hide|colou?rs?:|hooks?:|yarn:|materials?:|size:|gauge:|abbreviations?:|sl st to first st and)\b|^(?:colou?rs?|hooks?|yarn|materials?|size|gauge|abbreviations?):/;
+/** A line that says of itself that it is a note: `-- eyes between R9 and R10 --`, `Note: ...`. `plain` is the line in lower case; null for any other. */
+export function noteLine(line: string, plain: string): NoteNode | null {
   const text = plain.trim();
   const lead = /^(?:--+|#+|\/\/|notes?\b:?|tip\b:?)\s*/.exec(text);
-  if (lead) {
-    const from = plain.length - plain.trimStart().length + lead[0].length;
-    return noteOf(withoutEnd(line.slice(from).trim()), plain);
-  }
-  if (UNSTUFFED.test(text)) return { type: 'unstuffed' };
-  const stuff =
-    /^(?:(?:start|begin|finish)\s+)?(?:re-?)?(?:stuff|fill)(?:ing)?\b\s*(?:it\s*|the \w+\s*)?(soft|medium|firm|light)?(?:ly)?(?![a-z])/.exec(
-      text,
-    );
-  if (stuff)
-    return {
-      type: 'stuff',
-      firmness: stuff[1] === 'light' ? 'soft' : ((stuff[1] as 'soft' | 'medium' | 'firm') ?? null),
-    };
-  if (/^(close|gather|draw (the )?hole shut|weave (the )?tail through)\b/.test(text))
-    return { type: 'close' };
-  if (/^(leave (it )?open|do not close)/.test(text)) return { type: 'open' };
-  const make = /^make\s+(\d{1,3})\b\s*(?:,?\s*(mirrored|mirror-wise))?\s*\.?$/.exec(text);
-  if (make) return { type: 'make', make: Math.max(1, Number(make[1])), mirrored: make[2] !== undefined };
-  if (
-    /^((sl st|ss|slst|sl st to (first|next)[a-z ]*|sl st in next[a-z ]*)\s*(,|and|then)\s*)?(fasten off|cut|finish off|break off|f\/?o\b)/.test(
-      text,
-    )
-  ) {
-    const tail = /(\d+(?:\.\d+)?)\s*(cm|mm|in)\b/.exec(text);
-    return {
-      type: 'end',
-      tailMm: tail ? Number(tail[1]) * (tail[2] === 'cm' ? 10 : tail[2] === 'in' ? 25.4 : 1) : null,
-    };
-  }
-  if (
-    /^((safety |insert |place |add |put )*(the )?(safety )?eyes?|embroider|sew|pin|do not|don't|colou?rs?:|hooks?:|yarn:|materials?:|size:|gauge:|abbreviations?:|sl st to first st and)\b/.test(
-      text,
-    ) ||
-    /^(colou?rs?|hooks?|yarn|materials?|size|gauge|abbreviations?):/.test(text)
-  )
-    return noteOf(line.trim(), plain);
-  return null;
+  if (!lead) return null;
+  const from = plain.length - plain.trimStart().length + lead[0].length;
+  return noteOf(withoutEnd(line.slice(from).trim()), plain);
 }
 
-/** A note with what it offers: a feature and its place, a hook. `plain` is the line in lower case. */
-export function noteOf(text: string, plain: string): Extract<LineNode, { type: 'note' }> {
-  const hook = hookIn(plain);
-  return { type: 'note', text, feature: featureIn(plain.trim()), ...(hook ? { hook } : {}) };
+/** A line whose sentences all decide something or are done by hand: filling, endings, a colour, a place; null when it may be a round. */
+export function saidLine(line: string, plain: string): NoteNode | null {
+  const text = plain.trim();
+  if (/\d\s*\)\s*$/.test(text) && CRAFT_COUNT.test(text)) return null;
+  const facts = factsOf(plain);
+  const ends = facts.some((f) => f.fact === 'off' || f.fact === 'shut');
+  const decides = facts.some((f) => f.fact !== 'hook' && f.fact !== 'feature' && f.fact !== 'ring');
+  const stitches = withoutLastStitch(text);
+  if (
+    decides &&
+    (!CRAFT_COUNT.test(stitches) ||
+      (ends && !/\b(?:around|x\s*\d|each)\b/.test(stitches) && !FLAT_SHUT.test(text)))
+  )
+    return noteOf(line.trim(), plain, facts);
+  return HANDS.test(text) ? noteOf(line.trim(), plain, facts) : null;
 }
+
+const CRAFT_COUNT =
+  /(?<![a-z])(?:\d+\s*(?:sc|hdc|dc|tr|htr|inc|dec|ch|sl st|ss|[xva])|(?:sc|hdc|dc|tr|htr|inc|dec|ch)\s*\d|(?:sc|hdc|dc|tr|htr|inc|dec|sl st|ss)\s+(?:in|around|across)|single crochet|increase|decrease|dec|inc|chain\s+\d)(?![a-z])/;
+/** `press flat and work 4 dc through both layers to close`: the last round itself. */
+const FLAT_SHUT = /\bthrough both\b/;
+
+/** The slip stitch with which a part is fastened off is no round. */
+const withoutLastStitch = (text: string): string =>
+  text
+    .replace(
+      /^(?:1\s+)?(?:sl\.? ?st|ss|slip stitch|slst)(?:\s+(?:in|into|to)\s+(?:the\s+)?(?:next|first)(?:\s+(?:st|stitch|sc|dc|one))?)?/,
+      '',
+    )
+    .replace(/\bjoin (?:with|by) (?:an? )?(?:sl\.? ?st|ss|slip stitch)[a-z ]*?(?=[.,;]|$)/g, '');
+
+/** What all sentences of a line in lower case decide. */
+export const factsOf = (plain: string): Fact[] =>
+  sentencesOf(plain).flatMap(({ from, to }) => factsIn(plain.slice(from, to)));
+
+/** A note with what it offers: a feature and its place, a hook, what it decides. `plain` is the line in lower case. */
+export function noteOf(text: string, plain: string, facts: readonly Fact[] = factsOf(plain)): NoteNode {
+  const hook = hookIn(plain);
+  return { type: 'note', text, feature: featureIn(plain.trim()), facts, ...(hook ? { hook } : {}) };
+}
+
+const WORK =
+  /\b(?:rep(?:eat)?|decreas(?:e|ing)|increas(?:e|ing)|keep (?:on )?\w+ing|pull tight|do not stuff|don't stuff|crochet|work(?:ing)?|rounds?|rnds?|rows?|stitch(?:es)?|sts|sc|dc|hdc|inc|dec|chain|leave \d+|tail|fasten|magic ring)\b/;
+
+/** Whether words that were not read speak of the work: they are marked, never passed over. `plain` in lower case. */
+export const soundsLikeWork = (plain: string): boolean => WORK.test(plain);
 
 /** `-- a note --` without the dashes at its end. */
 function withoutEnd(text: string): string {

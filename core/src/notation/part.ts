@@ -4,10 +4,11 @@ import { countItems, fromEdges, MOST_COUNTED, sumOf, type AlongChain, type Count
 import { blame, shapeProblems, workedSpan, type Judged } from './faults';
 import type { HookSaid } from './hooks';
 import { Ledger } from './ledger';
+import { decide, endOf, takeHook } from './partFacts';
 import { applied, moved, problem, type Mend, type Problem } from './problems';
 import { emptyPart, type PartReading, type RoundKind, type RoundReading } from './reading';
-import { settleGiven, settleRepeats, untilRounds } from './repeats';
-import type { HeadingNode, Item, LayerBase, LineNode, RoundNode, Span, Terms } from './syntax';
+import { settleGiven, settleRepeats, shrunk, untilRounds } from './repeats';
+import type { HeadingNode, Item, LayerBase, LineNode, RepeatNode, RoundNode, Span, Terms } from './syntax';
 
 /** Where the hook is: which round the next one is worked into, and what it is offered. */
 interface Work {
@@ -34,6 +35,8 @@ export interface PartContext {
 }
 
 const MOST_ROUNDS = 20_000;
+/** No repeat works so many rounds to reach its count. */
+const MOST_UNTIL = 400;
 const begin = (): Work => ({
   base: -1,
   carried: null,
@@ -54,6 +57,8 @@ export class PartCounter {
   private main: Work | null = null;
   /** `join yarn in free front loop of R13`, waiting for its stitches */
   private opened: { layer: LayerBase; line: number } | null = null;
+  /** a line before changed to it; it begins with the next round */
+  private nextColour: string | null = null;
   private readonly seen = new Set<number>();
   private readonly ledger = new Ledger();
   private readonly numbered = new Map<number, number>();
@@ -66,27 +71,23 @@ export class PartCounter {
   ) {
     this.part = emptyPart(firstLine);
     if (heading) {
-      const { name, make, mirrored, colour, yarn, ringIs, option } = heading;
-      Object.assign(this.part, { name, make, mirrored, colour, yarn, ringIs, option });
+      const { name, make, mirrored, colour, yarn, ringIs, option, colours: copyColours } = heading;
+      Object.assign(this.part, { name, make, mirrored, colour, yarn, ringIs, option, copyColours });
       if (colour) this.part.colours.push(colour);
     }
-    if (heading?.hook) this.hook(heading.hook);
+    if (heading?.hook) takeHook(this.part, heading.hook);
   }
 
   line(line: number, from: number, to: number, node: LineNode): void {
     const first = this.part.rounds.length;
     const problems =
       node.type === 'round' ? this.round(line, node) : node.type === 'repeat' ? this.repeat(line, node) : [];
-    if ((node.type === 'round' || node.type === 'note') && node.hook) this.hook(node.hook);
-    if (node.type === 'close') this.part.closed = true;
-    if (node.type === 'end' && node.tailMm !== null)
-      this.part.tailMm = Math.max(this.part.tailMm ?? 0, node.tailMm);
-    if (node.type === 'unstuffed') this.part.unstuffed = true;
-    if (node.type === 'make')
-      Object.assign(this.part, { make: node.make, mirrored: node.mirrored || this.part.mirrored });
-    if (node.type === 'stuff') {
-      this.part.stuffedAfter.push(this.part.rounds.length);
-      this.part.firmness = node.firmness ?? this.part.firmness;
+    if (node.type === 'round' && node.hook) takeHook(this.part, node.hook);
+    if ((node.type === 'round' || node.type === 'repeat' || node.type === 'note') && node.facts) {
+      // What a note names outside its sentences, as `Hook: 5 mm`, is its own.
+      if (node.type === 'note' && node.hook && !node.facts.some((f) => f.fact === 'hook'))
+        takeHook(this.part, node.hook);
+      this.colour(decide(this.part, node.facts));
     }
     this.part.lines.push({
       line,
@@ -99,21 +100,20 @@ export class PartCounter {
     this.part.lastLine = line;
   }
 
-  /** One part has one hook: a second one on the way, or words that name none, leave it not known. */
-  private hook({ mm, said }: Pick<HookSaid, 'mm' | 'said'>): void {
-    const { part } = this;
-    const other = part.hookMm !== null && mm !== null && mm !== part.hookMm;
-    if (part.hookNotKnown !== null) return;
-    if (mm === null || other)
-      Object.assign(part, { hookMm: null, hookNotKnown: other ? `${part.hookMm} mm, ${said}` : said });
-    else part.hookMm = mm;
+  /** A colour before the first round is the part's own; later it begins with the next round. */
+  private colour(name: string | null): void {
+    if (name === null) return;
+    if (!this.part.colours.includes(name)) this.part.colours.push(name);
+    if (this.part.rounds.length > 0) this.nextColour = name;
+    else this.part.colour ??= name;
   }
 
   /** What the page above says holds for a part that says nothing itself. */
   finish(page: Pick<HookSaid, 'mm' | 'said'> | null): PartReading {
-    if (page && this.part.hookMm === null && this.part.hookNotKnown === null) this.hook(page);
+    if (page && this.part.hookMm === null && this.part.hookNotKnown === null) takeHook(this.part, page);
     const { part } = this;
     this.rowsAlone();
+    endOf(part, (line) => this.context.lineText(line).text);
     dropBreakingMends(part);
     for (const l of part.lines) if (l.problems.length) part.problems.push(...l.problems);
     part.stitches = part.rounds.reduce((sum, r) => sum + (r.made ?? 0), 0);
@@ -246,6 +246,7 @@ export class PartCounter {
         turned: false,
         unworked: 0,
         items: node.items,
+        colour: null,
       },
       node,
     );
@@ -333,7 +334,8 @@ export class PartCounter {
   }
 
   private rounds(line: number, node: RoundNode, into: 'front' | 'back' | null = null): Problem[] {
-    const repeats = node.label ? node.label.last - node.label.first + 1 : 1;
+    const labelled = node.label ? node.label.last - node.label.first + 1 : 1;
+    const repeats = Math.max(labelled, node.many ?? 1);
     const number = node.label?.first ?? this.work.next ?? 1;
     if (node.items.some((i) => i.type === 'sign' && i.sign === 'join')) this.work.joined = true;
     const problems: Problem[] = [];
@@ -348,27 +350,66 @@ export class PartCounter {
     return problems;
   }
 
-  /** `repeat R3-R4 twice`: the same rounds again; twice more, unless the label counts otherwise (decision 25). */
-  private repeat(line: number, node: Extract<LineNode, { type: 'repeat' }>): Problem[] {
+  /**
+   * `repeat R3-R4 twice`: the same rounds again, each a copy of its own; twice more, unless the label counts otherwise
+   * (decision 25). `until 6 remain` ends when so many are left on the edge.
+   */
+  private repeat(line: number, node: RepeatNode): Problem[] {
     this.opened = null;
-    const problems = node.label ? this.labels({ label: node.label } as RoundNode) : [];
-    const each = node.last - node.first + 1;
+    const problems = node.label ? this.labels({ label: node.label }) : [];
+    const copied = this.copiedRounds(node);
+    if (copied === null)
+      return [...problems, problem('unknown-word', node.span, say.noSuchRound(node.first ?? 0))];
     const labelled = node.label ? node.label.last - node.label.first + 1 : null;
-    const times = labelled !== null && labelled % each === 0 ? labelled / each : node.times;
+    const times = labelled !== null && labelled % copied.length === 0 ? labelled / copied.length : node.times;
+    const most = node.until === null ? times * copied.length : MOST_UNTIL;
     let number = node.label?.first ?? this.work.next ?? 1;
-    let nth = 0;
-    for (let t = 0; t < times; t++)
-      for (let r = node.first; r <= node.last && this.part.rounds.length < MOST_ROUNDS; r++) {
-        const from = this.nodes[this.numbered.get(r) ?? -1];
-        if (!from) return [...problems, problem('unknown-word', node.span, say.noSuchRound(r))];
-        const found = this.count(line, nth++, number++, { ...from, label: null }, null).filter(
-          (p) => p.severity === 'error',
-        );
-        if (found.length && problems.every((p) => p.severity !== 'error'))
-          problems.push({ ...found[0], span: node.span, mends: [] });
-        this.work.next = number;
+    let reached = node.until === null;
+    for (let nth = 0; nth < most && this.part.rounds.length < MOST_ROUNDS; nth++) {
+      if (node.until !== null && (this.work.carried ?? 0) <= node.until) {
+        reached = this.work.carried === node.until;
+        break;
       }
+      const from = node.shrinking ? shrunk(copied[0], nth + 1) : copied[nth % copied.length];
+      if (!from) break;
+      // The count belongs to the last round that the line makes.
+      const last = node.until === null && nth === most - 1;
+      const stated = last ? node.stated : null;
+      const found = this.count(
+        line,
+        nth,
+        number++,
+        {
+          ...from,
+          label: null,
+          stated: stated ?? (node.until === null && !node.stated ? from.stated : null),
+        },
+        null,
+      ).filter((p) => p.severity === 'error');
+      if (found.length && problems.every((p) => p.severity !== 'error'))
+        problems.push({ ...found[0], span: node.span, mends: [] });
+      this.work.next = number;
+    }
+    if (!reached && this.work.carried !== node.until)
+      problems.push(
+        problem('does-not-divide', node.span, say.untilNever(this.work.carried ?? 0, node.until ?? 0)),
+      );
     return problems;
+  }
+
+  /** The rounds that a line works again, in their order; null when one of them is not there. */
+  private copiedRounds({ first, last }: RepeatNode): RoundNode[] | null {
+    if (first !== null) {
+      const found: RoundNode[] = [];
+      for (let n = first; n <= (last ?? first); n++) {
+        const node = this.nodes[this.numbered.get(n) ?? -1];
+        if (!node) return null;
+        found.push(node);
+      }
+      return found;
+    }
+    const found = this.nodes.slice(-(last ?? 1)).filter((n) => n !== undefined);
+    return found.length > 0 ? found : null;
   }
 
   /** Works round after round until so many stitches are left on the edge; the last one may end in the middle. */
@@ -578,6 +619,7 @@ export class PartCounter {
         turned: node.items.some((i) => i.type === 'sign' && i.sign === 'turn'),
         unworked,
         items: node.items,
+        colour: null,
       },
       node,
       kind === 'edging' ? undefined : uses,
@@ -590,7 +632,8 @@ export class PartCounter {
 
   private push(round: RoundReading, node: RoundNode, use?: Pick<Count, 'front' | 'back' | 'hidden'>) {
     const index = this.part.rounds.length;
-    this.part.rounds.push(round);
+    this.part.rounds.push({ ...round, colour: this.nextColour });
+    this.nextColour = null;
     this.ledger.open(round.carried);
     if (!(this.work.layer && this.main)) {
       this.numbered.set(round.number, index);

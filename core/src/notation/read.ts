@@ -180,9 +180,7 @@ function sectionsOf(
       });
     fresh =
       node.type === 'blank' ||
-      node.type === 'close' ||
-      node.type === 'end' ||
-      (fresh && node.type === 'note');
+      (node.type === 'note' && (fresh || node.facts.some((f) => f.fact === 'off' || f.fact === 'shut')));
     i = last;
   }
   return sections;

@@ -29,6 +29,21 @@ export interface RoundReading {
   /** `until 18 remain` ends before the round is full: this many stitches of the round below stay in the edge */
   unworked: number;
   items: readonly Item[];
+  /** the colour that a line before it changes to */
+  colour: string | null;
+}
+
+/** Where work rests: after the nth of the part's rounds, or after so many stitches of it. */
+export interface Pause {
+  round: number;
+  stitch: number | null;
+  what: 'eyes' | 'stuff' | 'stop';
+}
+
+/** How a part ends; `count` stitches are gathered, or worked through both layers. */
+export interface PartEnd {
+  how: 'gathered' | 'open' | 'flattened' | 'folded' | 'sewn shut' | 'not known';
+  count: number | null;
 }
 
 /** One line as read: what it is, which rounds it makes, what is wrong with it. Spans in `node` count from `from`, in `problems` from the start of the text. */
@@ -76,8 +91,12 @@ export interface PartReading {
   freeLoops: FreeLoops[];
   /** parts that join rounds catch, as they are named */
   caught: string[];
-  /** the last round is gathered shut */
+  /** the last round is gathered shut, or its round hole sewn */
   closed: boolean;
+  end: PartEnd;
+  pauses: Pause[];
+  /** the colour of each copy, where the text gives them different ones */
+  copyColours: readonly string[] | null;
   /** stuffing is asked for after this many rounds; empty when the part says nothing */
   stuffedAfter: number[];
   firmness: 'soft' | 'medium' | 'firm' | null;
@@ -119,6 +138,9 @@ export const emptyPart = (firstLine = 1): PartReading => ({
   freeLoops: [],
   caught: [],
   closed: false,
+  end: { how: 'not known', count: null },
+  pauses: [],
+  copyColours: null,
   stuffedAfter: [],
   firmness: null,
   unstuffed: false,

@@ -152,3 +152,21 @@ export function settleGiven(items: readonly Item[], stated: number | null): Item
   if (one === 0 || rest <= 0 || rest % one !== 0) return [...items];
   return items.map((i, k) => (k === free ? { ...item, times: rest / one } : i));
 }
+
+/** `(4 sc, dec) x6` with so many plain stitches fewer between the decreases, as a round that goes on in the same way; null when none are left to take away. */
+export function shrunk(node: RoundNode, by: number): RoundNode | null {
+  const at = node.items.findIndex((i) => i.type === 'group');
+  const group = node.items[at];
+  if (group?.type !== 'group') return null;
+  let left = by;
+  const items = group.items.flatMap((item): Item[] => {
+    const plain =
+      item.type === 'stitch' && item.eats === 1 && item.makes === 1 && typeof item.times === 'number';
+    if (!plain || left === 0) return [item];
+    const taken = Math.min(left, item.times as number);
+    left -= taken;
+    return (item.times as number) > taken ? [{ ...item, times: (item.times as number) - taken }] : [];
+  });
+  if (left > 0 || items.length === 0) return null;
+  return { ...node, items: [{ ...group, items }], stated: null };
+}

@@ -1,16 +1,23 @@
 import type { Cursor } from './cursor';
 import type { Loops, ReturnItem } from './syntax';
 import { takeStitches } from './forms';
+import { takeChain } from './starts';
 
 const MOST_IN_A_CHAIN = 100_000;
 
 /** `BLO`, `in back loops only`, `through the front loop`, `3rd loop`; null when none stands here. */
 export function takeLoops(c: Cursor): Loops | 'both' | null {
   const start = c.at;
-  c.takeAny('in', 'through', 'into', 'worked');
+  c.takeAny('working', 'work', 'worked', 'all');
+  c.takeAny('only');
+  c.takeAny('in', 'through', 'into');
   c.takeAny('in', 'the');
-  if (c.takeAny('blo')) return 'back';
-  if (c.takeAny('flo')) return 'front';
+  c.takeAny('free', 'unused', 'remaining', 'leftover');
+  if (c.takeAny('blo')) return loopsOnly(c, 'back');
+  if (c.is('flo') && !(c.peek(1)?.type === 'number' && ['tog', 'together'].includes(c.peek(2)?.text ?? ''))) {
+    c.at++;
+    return loopsOnly(c, 'front');
+  }
   for (const [word, loops] of [
     ['back', 'back'],
     ['front', 'front'],
@@ -23,12 +30,7 @@ export function takeLoops(c: Cursor): Loops | 'both' | null {
       (c.peek()?.type === 'ordinal' ? c.is('3') && word === '3' : c.is(word) && word !== '3') &&
       c.at++ >= 0
     ) {
-      if (c.takeAny('loop', 'loops')) {
-        c.takeAny('only');
-        c.takeWords('of', 'each', 'st');
-        // `of R9` makes it a layer, which the line has read already.
-        return loops;
-      }
+      if (c.takeAny('loop', 'loops', 'lp', 'lps')) return loopsOnly(c, loops);
       c.at = before;
     }
   }
@@ -36,13 +38,29 @@ export function takeLoops(c: Cursor): Loops | 'both' | null {
   return null;
 }
 
+/** `only`, `of each st` behind the loops. `of R9` makes it a layer, which the line has read already. */
+function loopsOnly<T>(c: Cursor, loops: T): T {
+  c.takeAny('only');
+  c.takePhrase(
+    'of each st',
+    'of each stitch',
+    'of every st',
+    'of every stitch',
+    'of the sts',
+    'of any st',
+    'of any sc',
+    'of all sts',
+  );
+  c.takeAny('only');
+  return loops;
+}
+
 /** `ch 6, sl st in 2nd ch from hook, sc in next 4, sl st in same st`, `picot`, `ch 3, sl st in first ch`. */
 export function takeReturn(c: Cursor): ReturnItem | null {
   const start = c.at;
   if (c.takeAny('picot', 'picots'))
     return { type: 'return', chain: 3, first: 3, items: [], picot: true, times: 1, span: c.since(start) };
-  if (!c.takeAny('ch', 'chain')) return null;
-  const n = c.number();
+  const n = takeChain(c);
   if (!n || n.value > MOST_IN_A_CHAIN) {
     c.at = start;
     return null;

@@ -1,7 +1,10 @@
 import type { Cursor } from './cursor';
 import { craftWord } from './stitches';
-import type { ClampItem, SignItem } from './syntax';
+import type { Token } from './lexer';
+import { wordNumber } from './numberWords';
+import type { ClampItem, SignItem, Terms } from './syntax';
 import { colourSign } from './colourSigns';
+import { takeChain } from './starts';
 
 const ORDER_WORDS = new Set(['leg', 'arm', 'ear', 'side']);
 
@@ -60,14 +63,20 @@ export type Sign = Omit<SignItem, 'type' | 'span'>;
 
 function joinOrTurn(c: Cursor, first: boolean): Sign | null {
   const start = c.at;
-  if (
-    c.takeWords('sl', 'st') ||
-    c.takeWords('slip', 'stitch') ||
-    c.takeAny('slst', 'ss') ||
-    c.takeAny('join')
-  ) {
+  c.takeAny('1');
+  if (c.takePhrase('sl st', 'slip stitch', 'slst', 'ss', 'join')) {
     const word = c.tokens[c.at - 1].text === 'join';
-    if (word) c.takeWords('with', 'sl', 'st') || c.takeWords('with', 'ss') || c.takeWords('with', 'slst');
+    if (word) c.takeAny('round', 'rnd', 'it');
+    if (word)
+      c.takePhrase(
+        'with sl st',
+        'with ss',
+        'with slst',
+        'with a sl st',
+        'with an ss',
+        'with slip stitch',
+        'with a slip stitch',
+      );
     const to =
       c.takeWords('to', 'join') ||
       ((c.takeAny('to', 'in', 'into') || c.takeAny('into')) &&
@@ -80,19 +89,23 @@ function joinOrTurn(c: Cursor, first: boolean): Sign | null {
     ) {
       c.takeAny('sc', 'dc', 'st', 'stitch', 'hdc', 'htr', 'tr', 'ch');
       c.takeAny('st', 'stitch', 'of');
+      c.takePhrase('to join', 'of the round', 'of rnd', 'of round');
       return { sign: 'join' };
     }
-    c.at = start;
   }
-  if (c.takeAny('turn')) return { sign: 'turn' };
+  c.at = start;
+  if (c.takePhrase('do not turn', "don't turn", 'not turned', 'without turning', 'no turning'))
+    return { sign: 'note' };
+  c.takeAny('and', 'then');
+  if (c.takePhrase('turn', 'turn the work', 'turn your work')) return { sign: 'turn' };
   return turningChain(c, first);
 }
 
 /** `ch 1` at the start of a round, `ch 2` before tall stitches or a turn. */
 function turningChain(c: Cursor, first: boolean): Sign | null {
   const start = c.at;
-  if (!c.takeAny('ch', 'chain')) return null;
-  const n = c.number();
+  const n = takeChain(c);
+  if (!n) return null;
   const counts = takeCounts(c);
   const separated = c.is(',') || c.is(';') || c.is(':') || !c.peek();
   let k = 0;
@@ -128,9 +141,11 @@ function takeCounts(c: Cursor): boolean {
 /** `other side:`, `back along ch:`, `leg 1:`, `fold`, `surface sl st ...`, `sc around edge`. */
 function whereSign(c: Cursor): Sign | null {
   const start = c.at;
-  if (c.takeAny('fold', 'flatten') || c.takeWords('pinch', 'flat')) {
+  if (c.takePhrase('fold', 'flatten', 'pinch flat', 'press flat')) {
     c.takeAny('flat', 'it', 'the');
-    c.takeWords('in', 'half') || c.takeAny('edge', 'opening');
+    c.takeWords('in', 'half') || c.takeAny('edge', 'opening', 'top', 'piece', 'end');
+    c.takeAny('flat');
+    c.takeAny('and');
     return { sign: 'fold' };
   }
   if (c.takeAny('surface')) {
@@ -164,6 +179,11 @@ function whereSign(c: Cursor): Sign | null {
 
 function edgingSign(c: Cursor): Sign | null {
   const start = c.at;
+  if (c.takeAny('edging', 'edge', 'border') && c.takeAny(':')) {
+    c.edging = true;
+    return { sign: 'edging', kind: 'sc' };
+  }
+  c.at = start;
   const word = c.peek() && craftWord(c.peek()!.text, c.terms);
   if (word) c.at++;
   c.takeAny('evenly');
@@ -171,6 +191,7 @@ function edgingSign(c: Cursor): Sign | null {
     c.takeAny('the');
     if (c.takeAny('edge', 'edges', 'outside', 'piece', 'border')) {
       c.takeAny(':');
+      c.edging = true;
       return { sign: 'edging', kind: word?.kind ?? 'sc' };
     }
   }
@@ -218,20 +239,46 @@ export function takeClamp(c: Cursor): ClampItem | null {
   return { type: 'clamp', name, over, span: c.since(start) };
 }
 
-/** A remark among the stitches: `place eyes now`, up to the next comma or bracket. */
+/** Words that mean something to the hook, besides stitches. */
+const OF_THE_HOOK = new Set(
+  (
+    'around across each every ring circle mr mc join turn fold flatten repeat rep skip sk miss loop loops lp lps blo flo ' +
+    'even evenly picot surface side sides corner corners edge edging over times twice once until remain remaining together ' +
+    'tog inv invisible spike bobble increase decrease same next'
+  ).split(' '),
+);
+
+const ofTheHook = (token: Token, terms: Terms): boolean =>
+  token.type === 'word' &&
+  (OF_THE_HOOK.has(token.text) || craftWord(token.text, terms) !== null || token.text === 'sl');
+
+const ENDS_A_CLAUSE = [',', ';', '(', ')', '[', ']', '*', '='];
+
+/** A remark among the stitches: `place eyes now`, `three lovely lazy rounds`, up to the next comma or bracket. */
 export function takeRemark(c: Cursor): SignItem | null {
   const start = c.at;
-  const word = c.peek();
-  if (word?.type !== 'word' || !REMARK.has(word.text) || c.peek(1)?.type === 'number') return null;
   let words = 0;
-  while (c.peek() && ![',', ';', '(', ')', '[', ']', '*'].includes(c.peek()!.text)) {
-    if (c.peek()!.type === 'word') words++;
-    c.at++;
+  let craft = false;
+  let k = 0;
+  for (; c.peek(k) && !ENDS_A_CLAUSE.includes(c.peek(k)!.text); k++) {
+    const token = c.peek(k)!;
+    if (token.type === 'word') words++;
+    craft ||= ofTheHook(token, c.terms);
   }
-  if (words < 2 && !['optional', 'stuff'].includes(word.text)) {
-    c.at = start;
+  const [first, second] = [c.peek()!, c.peek(1)];
+  if (first.type !== 'word' && wordNumber(first.text) < 0 && first.type !== 'number') return null;
+  const begins = REMARK.has(first.text) && second?.type !== 'number';
+  // A slip of the pen is no remark: a count with a word that is nearly one of the craft.
+  const counted = first.type === 'number' || second?.type === 'number';
+  if (
+    words < 2
+      ? !(begins && ['optional', 'stuff'].includes(first.text))
+      : craft
+        ? !begins
+        : counted && words < 3
+  )
     return null;
-  }
+  c.at = start + k;
   return { type: 'sign', sign: 'note', span: c.since(start) };
 }
 

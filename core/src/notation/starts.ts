@@ -1,4 +1,5 @@
 import type { Cursor } from './cursor';
+import { ORDINALS } from './numberWords';
 import { takeStitch } from './stitches';
 import type { StartItem, StitchKind } from './syntax';
 
@@ -55,31 +56,50 @@ function ringFirst(c: Cursor, start: number): StartItem | null {
 }
 
 function takeRing(c: Cursor): boolean {
+  c.takeAny('your');
   if (c.takeAny('mr', 'mc')) return true;
   const start = c.at;
-  c.takeAny('magic', 'adjustable', 'double', 'doubled');
+  c.takeAny('double', 'doubled');
+  c.takeAny('magic', 'adjustable', 'sliding', 'starting');
   if (c.takeAny('ring', 'circle')) return true;
   if (c.at > start && c.takeAny('loop')) return true;
   c.at = start;
   return false;
 }
 
+/** `ch 12`, `chain 12`, `12 ch`, `a chain of 12`: how many chain stitches; null when no chain with its number stands here. */
+export function takeChain(c: Cursor): Counted | null {
+  const start = c.at;
+  const before = c.number();
+  c.takeAny('a', 'starting', 'foundation');
+  if (c.takeAny('ch', 'chs', 'chain', 'chains')) {
+    if (before) return before;
+    c.takeAny('of');
+    const n = c.number();
+    if (n) {
+      c.takeAny('ch', 'chs', 'chains', 'st', 'sts', 'stitches');
+      return n;
+    }
+  }
+  c.at = start;
+  return null;
+}
+
 /** Everything that begins with `ch N`. */
 function chainFirst(c: Cursor, start: number): StartItem | null {
   c.takeAny('foundation', 'make', 'start');
   c.takeAny('with');
-  if (!c.takeAny('ch', 'chain')) {
+  const chain = takeChain(c);
+  if (!chain) {
     c.at = start;
     return null;
   }
-  const chain = c.number();
-  if (!chain) return null;
   while (c.takeAny(',', ';'));
   if (takeJoin(c)) {
     const joined = c.at;
     while (c.takeAny(',', ';', ':'));
     c.takeAny('then', 'and');
-    if (c.takeWords('ch', '1')) while (c.takeAny(',', ';'));
+    if (c.takePhrase('ch 1', '1 ch')) while (c.takeAny(',', ';'));
     const into = stitchesInto(c, start, chain.value);
     if (into) return into;
     c.at = joined;
@@ -92,8 +112,7 @@ function chainFirst(c: Cursor, start: number): StartItem | null {
     if (one) return one;
   }
   if (!c.begins) return null;
-  c.takeAny('turn', 'then', 'and');
-  while (c.takeAny(',', ';'));
+  while (c.takeAny('turn', 'then', 'and', ',', ';', ':'));
   const first = alongChain(c);
   return first === null || chain.value < 2
     ? null
@@ -111,18 +130,11 @@ function alongChain(c: Cursor): number | null {
   for (let k = 0; k < LOOK_AHEAD; k++) {
     const token = c.peek(k);
     if (!token) break;
-    const nth =
-      token.type === 'ordinal'
-        ? Number(token.text)
-        : token.text === 'second'
-          ? 2
-          : token.text === 'third'
-            ? 3
-            : null;
-    if (nth !== null && nth >= 2 && (c.is('ch', k + 1) || c.is('chain', k + 1))) {
+    const nth = token.type === 'ordinal' ? Number(token.text) : ORDINALS.indexOf(token.text);
+    if (nth >= 2 && (c.is('ch', k + 1) || c.is('chain', k + 1))) {
       if (c.takeAny('starting', 'start', 'beginning', 'begin', 'from')) {
         c.at = from + k + 2;
-        c.takeWords('from', 'hook') || c.takeWords('from', 'the', 'hook');
+        c.takePhrase('from hook', 'from the hook', 'from your hook');
       }
       return nth;
     }
@@ -134,30 +146,41 @@ function alongChain(c: Cursor): number | null {
   return null;
 }
 
+const SLIP = ['sl st', 'slip stitch', 'slip st', 'slst', 'ss'];
+
+/** `join`, `sl st to form a ring`, `1 SS in the first CH to make a ring`, `and join with sl st into a ring`. */
 function takeJoin(c: Cursor): boolean {
   const start = c.at;
-  c.takeAny('and');
-  const slip = c.takeWords('sl', 'st') || c.takeAny('slst', 'ss');
-  const joined =
-    c.takeAny('join') ||
-    (slip &&
-      (c.takeWords('to', 'join') ||
-        c.takeWords('in', 'first', 'ch') ||
-        c.takeWords('to', 'first', 'ch') ||
-        c.takeWords('into', 'first', 'ch') ||
-        c.takeWords('in', 'first') ||
-        (c.is('to') && (c.is('form', 1) || c.is('make', 1)))));
-  if (!joined) {
+  c.takeAny('and', 'then');
+  const one = c.takeAny('1', 'one', 'a');
+  const slip = c.takePhrase(...SLIP);
+  if (!slip && (one || !c.takeAny('join', 'close'))) {
     c.at = start;
     return false;
   }
-  c.takeWords('with', 'sl', 'st');
-  if (c.takeAny('to', 'in', 'into')) {
-    c.takeAny('form', 'make', 'first');
-    c.takeAny('a', 'the');
-    c.takeAny('ring', 'loop', 'circle', 'ch', 'tube', 'chain');
+  if (!slip) c.takeAny('it', 'them');
+  if (!slip) c.takePhrase(...SLIP.flatMap((s) => [`with ${s}`, `with a ${s}`]));
+  const into = joinedInto(c);
+  if (!into && slip) {
+    c.at = start;
+    return false;
   }
+  joinedInto(c);
   return true;
+}
+
+/** `in the first ch`, `to form a ring`, `to join`. */
+function joinedInto(c: Cursor): boolean {
+  const start = c.at;
+  if (!c.takeAny('to', 'in', 'into')) return false;
+  if (c.takeAny('join')) return true;
+  const forms = c.takeAny('form', 'make');
+  c.takeAny('a', 'the');
+  const first = c.takeAny('first', '1');
+  const what = c.takeAny('ring', 'loop', 'circle', 'ch', 'tube', 'chain', 'st', 'stitch');
+  if (forms || first || (what && c.tokens[c.at - 1].text !== 'ch')) return true;
+  c.at = start;
+  return false;
 }
 
 /** `6 sc in ring`, `9 sc in loop`, `6 sc in 2nd ch from hook`. */
@@ -200,7 +223,7 @@ function intoStart(c: Cursor): 'ring' | 'loop' | null {
     if (c.takeAny('loop', 'chain-ring')) return 'loop';
     const nth = c.ordinal() ?? c.number()?.value ?? null;
     if (nth !== null && nth <= 2 && c.takeAny('ch', 'chain')) {
-      c.takeWords('from', 'hook') || c.takeWords('from', 'the', 'hook');
+      c.takePhrase('from hook', 'from the hook', 'from your hook');
       return 'ring';
     }
   }

@@ -13,7 +13,11 @@ const inTerms = <T>(of: (terms: Terms) => T): Record<Terms, T> =>
 const BY_WORD = inTerms(
   (terms) =>
     new Map<string, StitchKind>(
-      STITCH_KINDS.flatMap((kind) => STITCHES[kind][terms].words.map((word) => [word, kind] as const)),
+      STITCH_KINDS.flatMap((kind) =>
+        STITCHES[kind][terms].words.flatMap((word) =>
+          (word === 'st' || word.endsWith('s') ? [word] : [word, `${word}s`]).map((w) => [w, kind] as const),
+        ),
+      ),
     ),
 );
 
@@ -27,7 +31,9 @@ function plainKind(word: string, terms: Terms): StitchKind | null {
 export const SPELLED: Record<Terms, readonly (readonly [string[], StitchKind])[]> = inTerms((terms) =>
   STITCH_KINDS.flatMap((kind) => {
     const written: { phrases?: readonly string[] } = STITCHES[kind][terms];
-    return (written.phrases ?? []).map((phrase): [string[], StitchKind] => [phrase.split(' '), kind]);
+    return (written.phrases ?? []).flatMap((phrase): [string[], StitchKind][] =>
+      ['', 's', ' stitches', ' stitch'].map((end) => [`${phrase}${end}`.split(' '), kind]),
+    );
   }).sort(([a], [b]) => b.length - a.length),
 );
 
@@ -108,6 +114,12 @@ function takePlainStitch(c: Cursor): CraftWord | null {
   }
   const token = c.peek();
   if (token?.type !== 'word') return null;
+  // `FLO 2 tog`: through the front loops of two.
+  if (c.is('flo') && (c.is('2', 1) || c.is('3', 1)) && (c.is('tog', 2) || c.is('together', 2))) {
+    const eats = Number(c.peek(1)!.text);
+    c.at += 3;
+    return { kind: 'sc', eats, makes: 1, invisible: true };
+  }
   const kind = takeKind(c);
   if (kind) {
     if (INC.has(c.peek()?.text ?? '')) {

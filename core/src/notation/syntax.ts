@@ -148,6 +148,8 @@ export interface Label {
   toTaste: boolean;
   /** `Row 3` */
   row: boolean;
+  /** a number alone: `3)`, `3.` */
+  bare: boolean;
   span: Span;
 }
 
@@ -196,7 +198,32 @@ export interface RoundNode {
   unclosed: Span | null;
   /** `with a 3 mm hook, 6 sc in ring` */
   hook?: HookSaid;
+  /** `sc around for 3 rounds`, `next 4 rounds:`: so many rounds without a range of labels */
+  many?: number;
+  /** what the other sentences of its line decide */
+  facts?: readonly Fact[];
 }
+
+/** What a sentence decides for its part. */
+export type Fact =
+  /** filling goes in now; `toRound` where it says how far */
+  | { fact: 'stuff'; firmness: 'soft' | 'medium' | 'firm' | null; toRound: number | null }
+  | { fact: 'unstuffed' }
+  /** the work comes off the hook */
+  | { fact: 'off' }
+  /** the end of yarn that is left, mm */
+  | { fact: 'tail'; tailMm: number }
+  /** `sewn together`: the round hole of an end, sewn instead of gathered */
+  | { fact: 'shut'; how: 'gathered' | 'sewn together' | 'sewn shut'; count: number | null }
+  | { fact: 'open' }
+  | { fact: 'make'; make: number; mirrored: boolean }
+  /** the end of the toy at which the part begins */
+  | { fact: 'ring'; ringIs: string }
+  | { fact: 'colour'; colour: string }
+  /** work rests after so many stitches of this round */
+  | { fact: 'stop'; stitch: number }
+  | { fact: 'feature'; feature: FeatureNote }
+  | { fact: 'hook'; hook: HookSaid };
 
 export interface HeadingNode {
   type: 'heading';
@@ -204,6 +231,8 @@ export interface HeadingNode {
   make: number;
   mirrored: boolean;
   colour: string | null;
+  /** the colour of each copy, where they differ: `1 red, 1 navy` */
+  colours: readonly string[] | null;
   hook: HookSaid | null;
   yarn: string | null;
   ringIs: string | null;
@@ -222,15 +251,31 @@ export type LineNode =
       feature: FeatureNote | null;
       /** `Hook: 5 mm` */
       hook?: HookSaid;
-      /** taken for words to people because little of it could be read */ prose?: boolean;
+      /** what its sentences decide, in their order */
+      facts: readonly Fact[];
+      /** taken for words to people because little of it could be read */
+      prose?: boolean;
+      /** it sounds like work and was not read */
+      unread?: boolean;
     }
-  | { type: 'stuff'; firmness: 'soft' | 'medium' | 'firm' | null }
-  | { type: 'unstuffed' }
-  | { type: 'close' }
-  | { type: 'open' }
-  | { type: 'make'; make: number; mirrored: boolean }
-  | { type: 'repeat'; first: number; last: number; times: number; label: Label | null; span: Span }
-  | { type: 'end'; tailMm: number | null };
+  | RepeatNode;
+
+/** Rounds that are worked again, or a rhythm that goes on. */
+export interface RepeatNode {
+  type: 'repeat';
+  /** the rounds that are worked again; null for the one before */
+  first: number | null;
+  last: number | null;
+  times: number;
+  /** until so many stitches are left on the edge */
+  until: number | null;
+  /** each time one plain stitch less between the decreases */
+  shrinking: boolean;
+  label: Label | null;
+  stated: Stated | null;
+  span: Span;
+  facts: readonly Fact[];
+}
 
 /** A change of the text: the stretch `from..to` of the old text becomes `insert`. */
 export interface TextChange {

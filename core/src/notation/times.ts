@@ -41,17 +41,13 @@ export function takeTimes(c: Cursor, repeats: boolean): TakenTimes | null {
   if (
     c.takeAny('around', 'across', 'evenly') ||
     c.takeWords('all', 'around') ||
-    c.takeWords('to', 'end') ||
-    c.takeWords('to', 'the', 'end') ||
-    c.takeWords('until', 'end') ||
-    c.takeWords('all', 'the', 'way', 'around')
+    c.takePhrase('to end', 'to the end', 'until end', 'until the end', 'all the way around')
   ) {
     c.takeAny('around');
     return { value: 'around', more: false, plain: true };
   }
   if (c.takeAny('until')) {
-    c.takeAny('there', 'only', 'you', 'have');
-    c.takeAny('are');
+    while (c.takeAny('there', 'only', 'you', 'have', 'are', 'just'));
     const n = c.number();
     if (n) {
       c.takeAny('st', 'sts', 'stitches');
@@ -60,10 +56,12 @@ export function takeTimes(c: Cursor, repeats: boolean): TakenTimes | null {
       return { value: 1, until: n.value, more: false, plain: true };
     }
   }
+  c.takeAny('for');
   const n = c.number();
   if (n) {
     const more = c.takeAny('more');
-    if (c.takeAny('times', 'x', 'time')) return { value: n.value, span: n.span, more, plain: !more };
+    if (c.takeAny('times', 'x', 'time'))
+      return { value: n.value, span: n.span, more: c.takeAny('more') || more, plain: !more };
   }
   c.at = before;
   return null;

@@ -1,0 +1,95 @@
+import { countSaid, NUMBER_PATTERN as N } from './numberWords';
+import type { Fact } from './syntax';
+
+/** Mm of one inch. */
+const INCH_MM = 25.4;
+const LENGTH = /(?:(\d+)\s*)?(½|¼|¾)|(\d+(?:[.,]\d+)?)(?=\s*-?\s*(?:cm|mm|in\b|inch|"))/;
+const UNIT = /^\s*-?\s*(cm|mm|inch(?:es)?|in\b|")/;
+const PARTS: Record<string, number> = { '½': 0.5, '¼': 0.25, '¾': 0.75 };
+
+/** The work comes off the hook. */
+const OFF =
+  /\b(?:fasten(?:ing)? off|finish(?:ing)? off|bind off|tie off|f\.?\s?o\b|cut (?:the |your )?(?:yarn|thread|wool|end)|(?:break|snip) (?:off )?(?:the |your )?(?:yarn|thread|wool)|break off\b(?! [a-z]\b))/;
+/** Of an end of yarn that is left. */
+const OF_A_TAIL = /\b(?:tail|end|ends|leav(?:e|ing)|keep|sew(?:ing)?|fasten|cut|break|finish|f\.?o)\b/;
+const NO_TAIL =
+  /\b(?:hooks?|eyes?|felt|loop of|wide|tall|high|across|diameter|apart|long strand|pieces?|lengths?|strands?|at the start|starting tail|starting end|beginning tail|circle|hanger|trim|start with)\b/;
+
+/** Length of the end that a sentence leaves, mm; null when it says none. `said` in lower case. */
+export function tailIn(said: string): number | null {
+  const found = LENGTH.exec(said);
+  const unit = found ? UNIT.exec(said.slice(found.index + found[0].length)) : null;
+  if (!found || !unit) return null;
+  if (
+    NO_TAIL.test(said) ||
+    (!OF_A_TAIL.test(said) &&
+      !/^(?:about |again with )?[\d½¼¾., ]+-?\s*(?:cm|mm|in|inch|inches|")\W*$/.test(said))
+  )
+    return null;
+  const value = found[2] ? Number(found[1] ?? 0) + PARTS[found[2]] : Number(found[3].replace(',', '.'));
+  const by = unit[1] === 'cm' ? 10 : unit[1] === 'mm' ? 1 : INCH_MM;
+  const mm = Math.round(value * by * 10) / 10;
+  // Millimetres of a hook or of an eye are no end of yarn.
+  return mm >= 30 ? mm : null;
+}
+
+const REST = String.raw`(?:last|remaining|rem|final|each|all|every|those|these|\d+)`;
+const THROUGH = new RegExp(
+  String.raw`\b(?:through|pick up|catch)\b[^.;]{0,60}?\b(?:${REST})\b[^.;]{0,30}?(?:\b(?:st|sts|stitch|stitches|sc|dc|loops?|lps?)\b|\d)|\bthrough\s+(?:the\s+)?(?:front\s+)?(?:loops?|stitches|sts)\b|\bthread (?:it|the (?:tail|end|yarn))\b`,
+);
+const PULLS = /\b(?:pull|draw|tighten|gather|cinch|drawn|shut|tight|close|closed|disappears|gone)\b/;
+const CLOSES =
+  /(?:^|\b(?:and|then|to|,)\s+)(?:close|draw|pull)(?:\s+up)?\s+(?:(?:the|this|that|your|up|shut)\s+)*(?:little\s+|small\s+|remaining\s+)?(?:hole|opening|end|top|piece|it|gap|ring)?\s*(?:shut|closed|tight|tightly|together|up)?\b/;
+const SEWN =
+  /\bsew(?:n)?\s+(?:(?:the|this|that|up|its|last|remaining|little|small|top|open|\d+|st|sts|stitches)\s+)*(?:hole|opening|end|edge|gap|top|it|stitches|sts)\s*(?:closed|shut|together|up)\b|\bsew(?:n)? (?:it )?(?:shut|closed)\b|\bwhip ?stitch (?:it |the (?:opening|end|hole|top) )?(?:closed|shut)\b/;
+const FLAT = /\b(?:flatten|flat|fold|folded|pinch)\b/;
+const OPEN =
+  /\bleave\s+(?:it|them|this|the (?:part|piece|[a-z ]{1,20}?))?\s*open\b|\bdo not close\b|\bdon't close\b|\bleave open\b|\bstays? open\b/;
+/** A round is closed with a slip stitch, a gap between two pieces with a few: no end of the part. */
+const NO_END =
+  /\bclose(?:d|s)?\s+(?:(?:the|each|every)\s+)?(?:rounds?|rnds?|ring|circle|with (?:a |one )?(?:sl|ss|slip)|the round|each)|\bto close the (?:round|ring)|\bhole between\b|\bgap between\b|\bpull(?:ing)? (?:it )?(?:shut )?tight(?:ly)?$|\b(?:close|draw|pull) (?:up )?(?:the )?(?:ring|circle|loop)\b|\bpull it shut\b/;
+const COUNT = new RegExp(
+  String.raw`\b(?:last|remaining|rem|final|of the|each of the|through|front loops? of the last)\s+(${N})\b|\b(${N})\s+(?:front\s+)?(?:loops?|lps?|sts?|stitches|sc|dc)\b`,
+);
+
+/** The house's own word, and the shortest of every maker. */
+const JUST_CLOSE =
+  /^(?:then |and )?(?:close|gather|draw (?:the )?hole shut|close off)(?: (?:the )?(?:hole|end|part|it))?(?: up)?$/;
+const JUST_CUT = /^(?:then |and )?(?:cut|break)(?:,|$)/;
+
+/** How a sentence ends a part: comes off the hook, is gathered, sewn shut, left open. `said` in lower case. */
+export function endingsIn(said: string): Fact[] {
+  const facts: Fact[] = [];
+  if (
+    JUST_CUT.test(said) ||
+    (OFF.test(said) &&
+      !/\bdo not (?:fasten|cut|break|finish)|\bdon't (?:fasten|cut|break|finish)|\bwithout (?:fastening|cutting)/.test(
+        said,
+      ))
+  )
+    facts.push({ fact: 'off' });
+  if (OPEN.test(said)) facts.push({ fact: 'open' });
+  const count = COUNT.exec(said);
+  const n = count ? countSaid(count[1] ?? count[2]) : null;
+  if (/\b(?:gather(?:ed)?|cinch(?:ed)?)\b/.test(said))
+    facts.push({ fact: 'shut', how: 'gathered', count: n });
+  else if (JUST_CLOSE.test(said)) facts.push({ fact: 'shut', how: 'gathered', count: null });
+  else if (SEWN.test(said))
+    facts.push({
+      fact: 'shut',
+      how: FLAT.test(said) || /\bopening\b/.test(said) ? 'sewn shut' : 'sewn together',
+      count: n,
+    });
+  else if (THROUGH.test(said) && PULLS.test(said) && !/\bwash|\bbutton/.test(said))
+    facts.push({ fact: 'shut', how: 'gathered', count: n });
+  else if (
+    CLOSES.test(said) &&
+    !NO_END.test(said) &&
+    /\b(?:close|shut|closed|hole)\b/.test(said) &&
+    !/\bdo not close|\bdon't close/.test(said)
+  )
+    facts.push({ fact: 'shut', how: 'gathered', count: n });
+  else if (/\bweave (?:the )?(?:tail|end|yarn) through\b/.test(said))
+    facts.push({ fact: 'shut', how: 'gathered', count: n });
+  return facts;
+}

@@ -1,0 +1,56 @@
+import { endingsIn, tailIn } from './endings';
+import { featureIn } from './featureNote';
+import { hookIn, type HookSaid } from './hooks';
+import { countSaid, NUMBER_PATTERN as N } from './numberWords';
+import { colourIn, ringIn } from './poseWords';
+import { stuffingIn } from './stuffing';
+import type { Fact } from './syntax';
+
+const MAKE = new RegExp(
+  String.raw`^(?:then\s+)?(?:make|work|crochet)\s+(${N})(?:\s+(?:of\s+(?:them|these|those|each)|pieces|copies|alike|times))?\s*(?:,?\s*(mirrored|mirror-wise))?$|^(?:you\s+(?:will\s+)?need|again,?)\s+(${N})(?:\s+of\s+(?:them|these|those))(?:,.*)?$`,
+);
+/** `stop after the first 15 stitches of this round`, `after 12 stitches of this round`. */
+const WITHIN = new RegExp(
+  String.raw`\b(?:stop|pause|halt|wait|break off|leave off|before\s+\w+ing)?\s*\bafter\s+(?:the\s+)?(?:first\s+|working\s+)?(${N})\s+(?:st|sts|stitches|sc|dc|decreases?)\b(?:\s+(?:of|in|on)\s+(?:this|the|that)\s+(?:round|rnd|row))?`,
+);
+const STOPS = /\b(?:stop|pause|halt|wait|leave off)\b/;
+/** What is only done in one case, or instead of something else, is told and decides nothing. */
+const CONDITION =
+  /^(?:if|or|option|optional|optionally|alternatively|unless|some|when you want|for a)\b|\binstead\b/;
+const LONGEST = 600;
+
+/**
+ * What one sentence of a page decides, in lower case and without its full stop: `stuff firmly`, `fasten off and leave 30 cm`,
+ * `change to navy`, `start at the nose`, `stop after the first 15 stitches of this round`. Empty when it decides nothing.
+ */
+export function factsIn(sentence: string): Fact[] {
+  const said = sentence
+    .slice(0, LONGEST)
+    .trim()
+    .replace(/\s+/g, ' ')
+    .replace(/[.!?;:,]+$/, '');
+  if (said === '' || CONDITION.test(said)) return [];
+  const facts: Fact[] = [];
+  const make = MAKE.exec(said);
+  if (make)
+    facts.push({
+      fact: 'make',
+      make: Math.max(1, countSaid(make[1] ?? make[3])),
+      mirrored: make[2] !== undefined,
+    });
+  const within = WITHIN.exec(said);
+  if (within && STOPS.test(said)) facts.push({ fact: 'stop', stitch: countSaid(within[1]) });
+  facts.push(...stuffingIn(said));
+  facts.push(...endingsIn(said));
+  const tailMm = tailIn(said);
+  if (tailMm !== null) facts.push({ fact: 'tail', tailMm });
+  const ring = ringIn(said);
+  if (ring) facts.push({ fact: 'ring', ringIs: ring });
+  const colour = colourIn(said);
+  if (colour) facts.push({ fact: 'colour', colour });
+  const feature = featureIn(said);
+  if (feature) facts.push({ fact: 'feature', feature });
+  const hook: HookSaid | null = said.includes('hook') ? hookIn(said) : null;
+  if (hook) facts.push({ fact: 'hook', hook });
+  return facts;
+}

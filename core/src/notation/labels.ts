@@ -1,0 +1,68 @@
+import { written, type PlainLine } from './lexer';
+import type { Label } from './syntax';
+
+const WORD = String.raw`(?:rounds?|rnds?|rds?|rows?|r|lines?)`;
+const LEAD =
+  /^\s*(?:[-*>•→]\s*)?(?:(?:then\s+|now\s+|next,?\s+)?(?:for|in|on)\s+(?=(?:rounds?|rnds?|rds?|rows?)\s*\d))?/;
+const NAMED = new RegExp(String.raw`${WORD}\s*\.?\s*(\d+)(?![\d.]*\d*(?:mm|cm|x))`, 'y');
+const MORE = new RegExp(
+  String.raw`(?:\s*(?:to|and|through|until|&|,|,\s*and)\s*|\s*-\s*)(?:${WORD}\.?\s*)?(\d+)(?![a-z\d])`,
+  'y',
+);
+const BARE = /(\d+)(?:\s*-\s*(\d+))?(?=\s*(?:[.):](?!\d)|\t))/y;
+const ORDINAL = /(\d+)(?:st|nd|rd|th)\s+(?:rounds?|rnds?|rows?)(?=\s*[:.)-])/y;
+/** `(6 rounds)`, `(to taste)`, `(this is the ridge)`: told between the label and the work. */
+const TOLD =
+  /\s*\(\s*(?:\d+ (?:rounds?|rows?|rnds?)|(to taste)|ws|rs|wrong side|right side|(?:this|that|it) [a-z ,']{1,60})\s*\)/y;
+/** `are easy:`, `makes the toad wide again:`, `you work`. */
+const VERB =
+  /\s+(?:(?:is|are|makes?|goes?|gets?|brings?|forms?|shapes?|begins?|starts?)\s[a-z ,']{1,60}:|(?:you|we)\s+(?=[a-z]))/y;
+const SIGN = /\s*(?:[:.)=]|-(?!\s*\d+\s*(?:sts?|stitches)\b))?\s*/y;
+const MOST_ROUNDS_IN_A_LABEL = 2000;
+
+/** The label of a round at the beginning of a line: `R5-9:`, `Rnd 4-5.`, `1)`, `For rounds 3 to 8 you`, `Rounds 6, 7, 8 and 9 are easy:`; null when none stands there. `end` is where the work begins. */
+export function labelOf(plain: PlainLine): { label: Label; end: number } | null {
+  const { text } = plain;
+  const from = LEAD.exec(text)![0].length;
+  const at = (pattern: RegExp, where: number): RegExpExecArray | null => {
+    pattern.lastIndex = where;
+    return pattern.exec(text);
+  };
+  const named = at(NAMED, from);
+  const found = named ?? at(BARE, from) ?? at(ORDINAL, from);
+  if (!found) return null;
+  const first = Number(found[1]);
+  let last = found[2] === undefined ? first : Number(found[2]);
+  let end = from + found[0].length;
+  if (named && /[a-z\d]/.test(text[end] ?? '')) return null;
+  // `R4, 6 sc` is a label and a count: only a number that goes on counts is one more label.
+  for (let more = named ? at(MORE, end) : null; more; more = at(MORE, end)) {
+    const next = Number(more[1]);
+    const listed = /^\s*,/.test(more[0]);
+    if (
+      next <= last ||
+      (listed && next !== last + 1) ||
+      (/^\s+-\s/.test(more[0]) && !/^\s*[:.)(=]/.test(text.slice(end + more[0].length)))
+    )
+      break;
+    last = next;
+    end += more[0].length;
+  }
+  if (!Number.isSafeInteger(first) || last < first || last - first > MOST_ROUNDS_IN_A_LABEL) return null;
+  const told = at(TOLD, end);
+  if (told) end += told[0].length;
+  const verb = named ? at(VERB, end) : null;
+  if (verb) end += verb[0].length;
+  end += at(SIGN, end)![0].length;
+  return {
+    label: {
+      first,
+      last,
+      toTaste: told?.[1] !== undefined,
+      row: /(?:rows?|lines?)/.test(text.slice(from, from + found[0].length)),
+      bare: !named && /^\d/.test(found[0]) && !/(?:st|nd|rd|th)\s/.test(found[0]),
+      span: written(plain, 0, end),
+    },
+    end,
+  };
+}

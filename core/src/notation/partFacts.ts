@@ -1,0 +1,81 @@
+import type { HookSaid } from './hooks';
+import type { PartReading, Pause } from './reading';
+import type { Fact } from './syntax';
+
+/** One part has one hook: a second one on the way, or words that name none, leave it not known. */
+export function takeHook(part: PartReading, { mm, said }: Pick<HookSaid, 'mm' | 'said'>): void {
+  const other = part.hookMm !== null && mm !== null && mm !== part.hookMm;
+  if (part.hookNotKnown !== null) return;
+  if (mm === null || other)
+    Object.assign(part, { hookMm: null, hookNotKnown: other ? `${part.hookMm} mm, ${said}` : said });
+  else part.hookMm = mm;
+}
+
+/** Takes into the part what sentences decide, after the rounds that it has now. Gives the colour that they change to. */
+export function decide(part: PartReading, facts: readonly Fact[]): string | null {
+  const rounds = part.rounds.length;
+  const stop = facts.find((f) => f.fact === 'stop');
+  let colour: string | null = null;
+  for (const fact of facts)
+    switch (fact.fact) {
+      case 'stuff':
+        part.stuffedAfter.push(rounds);
+        part.firmness ??= fact.firmness;
+        pause(part, { round: rounds, stitch: stop?.stitch ?? null, what: 'stuff' });
+        break;
+      case 'unstuffed':
+        part.unstuffed = true;
+        break;
+      case 'off':
+        if (part.end.how === 'not known') part.end.how = 'open';
+        break;
+      case 'tail':
+        part.tailMm = Math.max(part.tailMm ?? 0, fact.tailMm);
+        break;
+      case 'shut':
+        part.closed = fact.how !== 'sewn shut';
+        part.end = { how: fact.how === 'gathered' ? 'gathered' : 'sewn shut', count: fact.count };
+        break;
+      case 'open':
+        part.end = { how: 'open', count: null };
+        break;
+      case 'make':
+        Object.assign(part, { make: fact.make, mirrored: fact.mirrored || part.mirrored });
+        break;
+      case 'ring':
+        part.ringIs ??= fact.ringIs;
+        break;
+      case 'colour':
+        colour = fact.colour;
+        break;
+      case 'feature':
+        if (fact.feature.what === 'eyes' && fact.feature.making !== 'embroidered')
+          pause(part, { round: rounds, stitch: stop?.stitch ?? null, what: 'eyes' });
+        break;
+      case 'stop':
+        if (!facts.some((f) => f.fact === 'stuff' || f.fact === 'feature'))
+          pause(part, { round: rounds, stitch: fact.stitch, what: 'stop' });
+        break;
+      case 'hook':
+        takeHook(part, fact.hook);
+        break;
+    }
+  return colour;
+}
+
+/** One rest for one thing at one place. */
+function pause(part: PartReading, at: Pause): void {
+  const same = part.pauses.some((p) => p.round === at.round && p.stitch === at.stitch && p.what === at.what);
+  if (at.round > 0 && !same) part.pauses.push(at);
+}
+
+/** How the part ends when its lines are through: a last round worked through both layers ends it, too. */
+export function endOf(part: PartReading, lineText: (line: number) => string): void {
+  const last = part.rounds.filter((r) => r.kind !== 'layer').at(-1);
+  if (last?.kind === 'fold' && part.end.how !== 'sewn shut') {
+    const folded = /\bfold/i.test(lineText(last.line));
+    part.end = { how: folded ? 'folded' : 'flattened', count: last.made };
+  } else if (part.rounds.some((r) => r.kind === 'fold') && part.end.how === 'open')
+    part.end = { how: 'flattened', count: null };
+  if (part.end.count === null && part.end.how === 'gathered') part.end.count = last?.carried ?? null;
+}

@@ -1,0 +1,66 @@
+import { isColour } from './colours';
+
+const ENDS: readonly (readonly [RegExp, string])[] = [
+  [/\btop of (?:the |his |her |its )?head\b|\bcrown\b|\bhead end\b|\btop\b/, 'crown'],
+  [/\b(?:nose|snout|muzzle)\b/, 'nose'],
+  [/\b(?:mouth|lips?|bill|beak)\b/, 'mouth'],
+  [/\bchin\b/, 'chin'],
+  [/\b(?:bottom|base|sole|soles|feet|foot|underside|seat)\b/, 'sole'],
+  [/\btips?\b/, 'tip'],
+  [/\bback\b/, 'back'],
+];
+const BEGINS =
+  /\b(?:start(?:s|ed|ing)?|begin(?:s|ning)?|begun|from|work(?:ed)?|crochet(?:ed)?)\b([^.;]{0,48})/g;
+const AT =
+  /^\s*(?:with|in|at|from|out|off|it|them|[a-z ]{0,24}?,\s*(?:at|from|with)|[a-z]{2,12}\s+(?:at|from))?\s*(?:at|with|from|on|in)?\s*(?:the|its|his|her)\s+/;
+const FIRST = /\b(nose|snout|chin|tail|feet|head|mouth)[- ]first\b/;
+
+/** Which end of the toy a part begins at, as a sentence says it: `start at the nose`, `from the top of the head down`; null when it says none. `said` in lower case. */
+export function ringIn(said: string): string | null {
+  const first = FIRST.exec(said);
+  if (first)
+    return {
+      nose: 'nose',
+      snout: 'nose',
+      chin: 'chin',
+      tail: 'tip',
+      feet: 'sole',
+      head: 'crown',
+      mouth: 'mouth',
+    }[first[1]]!;
+  BEGINS.lastIndex = 0;
+  for (let found = BEGINS.exec(said); found; found = BEGINS.exec(said)) {
+    const at = AT.exec(found[1]);
+    if (!at) continue;
+    const rest = found[1].slice(at[0].length).split(/\b(?:down|up|to|and|with|,)\b/)[0];
+    const words = rest.split(/\s+/).slice(0, 4).join(' ');
+    for (const [end, is] of ENDS)
+      if (end.test(words) && !/\b(?:round|loop|stitch|st|side|ring|front)\b/.test(words)) return is;
+  }
+  return null;
+}
+
+const CHANGE =
+  /^(?:now\s+|then\s+|here\s+)?(?:change|switch|swap)\s+(?:back\s+)?(?:the\s+)?(?:yarn\s+|colou?r\s+)?to\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z][a-z -]{0,24}?)(?:\s+(?:for|in|at|now|yarn)\b.*)?$/;
+const WITH =
+  /^(?:now\s+|then\s+)?(?:in|with|using|use|join(?:\s+in)?|add|go on (?:in|with)|continue (?:in|with))\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z][a-z -]{0,24}?)(?:\s+yarn)?(?:\s+(?:for|and)\b.*)?$/;
+const BREAK =
+  /\b(?:join(?:\s+in)?|cont(?:inue)?\s+in|change\s+to|go on in)\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z]+)\b/;
+const LAST_IN =
+  /^(?:the\s+)?last (?:loop|pull-?through|yarn over)(?: of (?:r|rnd|round|row)\s*\d+)? in\s+([a-z][a-z ]{0,20}?)(?:,| and|$)/;
+
+/** The colour that a sentence changes to: `change to navy`, `with skin`, `black`, `join in yarn b`; null when it says none. `said` in lower case, without its colon. */
+export function colourIn(said: string): string | null {
+  for (const pattern of [CHANGE, WITH, LAST_IN]) {
+    const found = pattern.exec(said);
+    if (
+      found &&
+      (pattern !== WITH || isColour(found[1]) || found[1].split(' ').length === 1) &&
+      !/\b(?:hook|needle|ring|half|place|rounds?|both|it|them|total|between)\b/.test(found[1])
+    )
+      return found[1].trim();
+  }
+  if (said.split(/[ -]/).length <= 2 && isColour(said) && said.length > 2) return said;
+  const found = BREAK.exec(said);
+  return found && isColour(found[1]) ? found[1] : null;
+}

@@ -1,0 +1,81 @@
+import { factsIn } from './facts';
+import { written, type PlainLine } from './lexer';
+import { countSaid, NUMBER_PATTERN as N } from './numberWords';
+import { sentencesOf } from './sentences';
+import type { Label, RepeatNode, Stated } from './syntax';
+
+const WORD = String.raw`(?:rounds?|rnds?|rds?|rows?|r)\s*\.?\s*`;
+const AGAIN = new RegExp(
+  String.raw`^(?:(?:then|now|and)\s+)*(?:rep(?:eat)?|work(?:ed)?(?:\s+as)?|(?:(?:is|are|work|worked|do)\s+)?(?:exactly\s+)?(?:the\s+)?same\s+(?:as|like)|as|like)\s+(?:(?:for|in|from)\s+)?(?:(?:the\s+)?(?:last|previous)\s+(?:(${N})\s+)?(?:rounds?|rnds?|rds?|rows?)(?![a-z])|${WORD}(\d+)(?:\s*(?:-|to|and|&|through)\s*(?:${WORD})?(\d+))?)(?![\d.]*(?:mm|cm))`,
+);
+const OFTEN = new RegExp(
+  String.raw`^[\s,]*(?:for\s+|x\s*)?(?:another\s+)?(once|twice|${N})\s*(?:more\s+)?(?:times?|x)?(?:\s+more)?(?![a-z\d])`,
+);
+const UNTIL = new RegExp(
+  String.raw`\buntil\s+(?:(?:there\s+are|you\s+have|only|just)\s+)*(${N})\s*(?:st|sts|stitches|sc|dc)?\s*(?:are\s+)?(?:left|remain|remains|remaining)?`,
+);
+const SHRINKS =
+  /^(?:(?:then|now|and)\s+)*(?:continue|keep|go\s+on|carry\s+on)\s+(?:on\s+)?(?:decreasing|to\s+decrease|with\s+the\s+decreases)\b/;
+const STATED = /[([=–-]\s*=?\s*(\d+)\s*(?:sts?|stitches|sc|dc)?\s*[)\]]?\s*[.,]?\s*$/;
+const MOST = 2000;
+
+/**
+ * A line that works rounds again: `repeat R3-R4 twice`, `as Rnd 11`, `same as round 7 (33)`, `repeat row 14 until 2 remain`,
+ * `keep decreasing until 6 remain`; null when it is something else. `plain` is put tersely, `said` is the line in lower case.
+ */
+export function repeatIn(
+  plain: PlainLine,
+  label: Label | null,
+  from: number,
+  said: string,
+): RepeatNode | null {
+  const [first, ...more] = sentencesOf(plain.text, from);
+  if (!first) return null;
+  const text = plain.text.slice(first.from, first.to).replace(/[.!]$/, '');
+  const again = AGAIN.exec(text);
+  const shrinks = again ? null : SHRINKS.exec(text);
+  const until = UNTIL.exec(text);
+  if (!again && !(shrinks && until)) return null;
+  const rest = again ? text.slice(again[0].length) : '';
+  // `as` and `work` begin many sentences: something must follow that ends the statement.
+  if (
+    again &&
+    !until &&
+    !/^\s*(?:$|[,.;:([=–-]|x|once|twice|for|more|another|until|only|and|again|\d|[a-z]+ (?:more )?times)/.test(
+      rest,
+    )
+  )
+    return null;
+  const often = OFTEN.exec(rest);
+  const times = often ? ({ once: 1, twice: 2 }[often[1]] ?? countSaid(often[1])) : 1;
+  const stated = statedIn(plain, first.from, [first, ...more]);
+  const low = again?.[2] === undefined ? null : Number(again[2]);
+  const high = again?.[3] === undefined ? low : Number(again[3]);
+  return {
+    type: 'repeat',
+    first: low === null ? null : Math.min(low, high!),
+    last: low === null ? (again?.[1] ? countSaid(again[1]) : 1) : Math.max(low, high!),
+    times: Math.min(Math.max(1, times), MOST),
+    until: until ? countSaid(until[1]) : null,
+    shrinking: shrinks !== null,
+    label,
+    stated,
+    span: written(plain, first.from, first.to),
+    facts: more.flatMap((s) => factsIn(said.slice(s.from, s.to))),
+  };
+}
+
+function statedIn(
+  plain: PlainLine,
+  from: number,
+  sentences: readonly { from: number; to: number }[],
+): Stated | null {
+  for (const s of sentences) {
+    const found = STATED.exec(plain.text.slice(s.from, s.to));
+    if (!found) continue;
+    const at = s.from + found.index + found[0].indexOf(found[1]);
+    if (at <= from) continue;
+    return { count: Number(found[1]), span: written(plain, at, at + found[1].length) };
+  }
+  return null;
+}

@@ -1,0 +1,39 @@
+import type { Span } from './syntax';
+
+/** What ends with a full stop and no sentence. */
+const ABBREVIATION =
+  /(?:^|[^a-z])(?:sts?|sl|ss|sc|dc|hdc|htr|tr|inc|dec|inv|ch|rnds?|rds?|r|no|approx|ca|rep|rem|beg|cont|sk|yd|oz|st|incl|e\.g|i\.e|cm|mm)$/;
+const MOST = 60;
+
+/**
+ * Sentences of a line of a page, between two offsets of it, without the spaces around them: a full stop, an exclamation or
+ * question mark with a space behind it ends one, a tab and an arrow do; a full stop behind an abbreviation does not.
+ */
+export function sentencesOf(text: string, from = 0, to = text.length): Span[] {
+  const found: Span[] = [];
+  let start = from;
+  const push = (end: number) => {
+    let [a, b] = [start, end];
+    while (a < b && /\s/.test(text[a])) a++;
+    while (b > a && /\s/.test(text[b - 1])) b--;
+    if (b > a) found.push({ from: a, to: b });
+  };
+  for (let i = from; i < to && found.length < MOST; i++) {
+    const c = text[i];
+    if (c === '\t' || c === '→') {
+      push(i);
+      start = i + 1;
+    } else if ((c === '.' || c === '!' || c === '?') && /\s/.test(text[i + 1] ?? '')) {
+      const short = c === '.' && ABBREVIATION.test(text.slice(Math.max(from, i - 8), i));
+      if (short && !STARTS_ANEW.test(text.slice(i + 1, i + 24))) continue;
+      push(i + 1);
+      start = i + 1;
+    }
+  }
+  push(to);
+  return found;
+}
+
+/** Words with which a new sentence begins, also behind an abbreviation. */
+const STARTS_ANEW =
+  /^\s*(?:fasten|finish|cut|break|stuff|fill|do not|don't|leave|change|join (?:yarn|with)|insert|place|put|now|then|sew|weave|close|continue|repeat|turn|f\.?o\b|this|you|that|it|pull|stop|she|he|flatten|slip|sl st)/;

@@ -1,0 +1,149 @@
+import { countSaid, NUMBER_PATTERN as N } from './numberWords';
+
+/** One way of saying something at length, and the same said tersely in no more letters. */
+interface Phrase {
+  /** of text in lower case */
+  said: RegExp;
+  /** what stands for it; the rest becomes blank */
+  tersely: string | ((...groups: string[]) => string);
+}
+
+const RING = String.raw`(?:(?:double|doubled)\s+)?(?:magic|adjustable|starting|sliding|yarn)\s+(?:ring|circle|loop)|mr\b`;
+/** `you should have 12`, `which gives you 30`, `that leaves 15`, `so there are 24 again`. */
+const THAT_MAKES = String.raw`(?:(?:so|and|now|then)\s+)*(?:(?:you|we|i)(?:'ll)?\s+(?:(?:should|will|still|now|then|also|again)\s+)*(?:have|get|end up with|end with|count|be at|are at)(?:\s+(?:now|a total of|still))?|(?:which|that|this|it)\s+(?:will\s+)?(?:gives?|makes?|leaves?|brings?)(?:\s+(?:you|us|it|them))?(?:\s+(?:to|with|a total of))?|there\s+(?:are|will be|should be)(?:\s+(?:still|now))?|for\s+a\s+total\s+of|a\s+total\s+of|in\s+total|total(?:\s+of)?:?|always|still)`;
+const BEHIND_COUNT = String.raw`(?:\s+(?:st|sts|stitch|stitches|sc|dc|again|now|in all|in total|total|altogether|left|remaining|remain|on the hook|in the round|each time|all the time|after each of them|in each of them|around|on your hook))*`;
+
+const PHRASES: readonly Phrase[] = [
+  // What is said about a count.
+  {
+    said: new RegExp(
+      String.raw`(?<=^|[\s,;.:–-])(?:${THAT_MAKES})\s+(${N})(?![\w%])${BEHIND_COUNT}(?=\s*(?:$|[.,;!)(]))`,
+      'g',
+    ),
+    tersely: (count) => `= ${countSaid(count)}`,
+  },
+  {
+    said: new RegExp(
+      String.raw`(?<=[\s,;])and\s+(${N})\s+(?:st|sts|stitches)\s+(?:are\s+left|remain|are\s+there)(?=\s*(?:$|[.,;!]))`,
+      'g',
+    ),
+    tersely: (count) => `= ${countSaid(count)}`,
+  },
+  // The beginning.
+  {
+    said: new RegExp(
+      String.raw`\b(?:make|form|start\s+with|begin\s+with|work|into|in)\s+(?:an?|the|your)?\s*(?:${RING})\s*(?:,|and|then|,\s*then|,\s*and)\s+(?:then\s+)?(?:work|put|make|crochet|place|do)?\s*(?=${N}\s)`,
+      'g',
+    ),
+    tersely: '',
+  },
+  {
+    said: /\b(?:into|inside|in)\s+(?:it|the\s+(?:ring|circle|loop))(?=\s*(?:$|[.,;:(\[=!]))/g,
+    tersely: 'in ring',
+  },
+  { said: /\bstarting\s+in\s+the\s+(?=\d)/g, tersely: 'starting in ' },
+  // How often.
+  {
+    said: /(?:,\s*|\s+)(?:and\s+)?(?:then\s+)?(?:do|repeat|work|keep\s+(?:doing|repeating|working)|continue|go\s+on\s+with)\s+(?:that|this|these|it|so|them)\s+(?:for\s+)?(?=(?:all\s+(?:the\s+way\s+)?|right\s+)?(?:a?round|across)\b|to\s+the\s+end)/g,
+    tersely: ', repeat ',
+  },
+  {
+    said: new RegExp(
+      String.raw`(?:,\s*|\s+)(?:and\s+)?(?:then\s+)?(?:do|repeat|work)\s+(?:that|this|it|these|them|so)\s+(?=(?:${N})\s+(?:more\s+)?times|twice|once)`,
+      'g',
+    ),
+    tersely: ', repeat ',
+  },
+  {
+    said: new RegExp(String.raw`,?\s+and\s+again,?\s+(?=${N}\s+times)`, 'g'),
+    tersely: ', ',
+  },
+  { said: /\b(?:but\s+)?this\s+time\s+only\s+/g, tersely: '' },
+  { said: /\ball\s+(?:the\s+way\s+)?(?:a?round|across)\b/g, tersely: 'around' },
+  { said: /\btwice\s+more\b/g, tersely: '2 more times' },
+  { said: /\bonce\s+more\b/g, tersely: '1 more time' },
+  { said: /\bthrice\b/g, tersely: '3 times' },
+  // Small words that carry nothing.
+  {
+    said: new RegExp(
+      String.raw`(?<=^|[\s,.;:(])(?:you|we|i)\s+(?:now\s+|then\s+|just\s+)?(?:work|make|crochet|do|put|place)\s+(?=(?:an?\s+|one\s+|the\s+)?(?:${N}\s+)?[a-z])`,
+      'g',
+    ),
+    tersely: '',
+  },
+  {
+    said: new RegExp(
+      String.raw`(?<=^|[\s,.;:(])(?:work|crochet|make)\s+(?=(?:${N}\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|sl st|single|double|half|treble|slip|increases?|decreases?|an?\s+(?:increase|decrease|single|inc|dec))(?![a-z]))`,
+      'g',
+    ),
+    tersely: '',
+  },
+  {
+    said: new RegExp(
+      String.raw`(?<=^|[\s,.;:(])(?:work|crochet|make)\s+(?=(?:in|into)\s+(?:the\s+)?(?:back|front|blo|flo)\b)`,
+      'g',
+    ),
+    tersely: '',
+  },
+  {
+    said: /(?<=^|[\s,.;:(])(?:just|simply|also|now|please|carefully)\s*,?\s+(?=(?:\d+\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|sl st|work|single|double|slip)(?![a-z]))/g,
+    tersely: '',
+  },
+  {
+    said: /(?<![a-z])an?\s+(?=(?:increase|decrease|inc|dec|invdec|bobble|single|double|half|slip|sc|dc|hdc|\d-dc|popcorn)(?![a-z]))/g,
+    tersely: '1 ',
+  },
+  { said: /,\s*one\s+after\s+(?:the\s+other|another)\b/g, tersely: '' },
+  { said: /\bkeeping\s+(?:the\s+)?colou?rs?\s+as\s+(?:set|before|established),?\s*/g, tersely: '' },
+  { said: /\bin\s+(?:the\s+)?same\s+way(?:\s+as\s+before)?,?\s*/g, tersely: '' },
+  { said: /\b(?:to|until)\s+(?:the\s+)?end\s+of\s+(?:the\s+)?(?:round|rnd|row)\b/g, tersely: 'to end' },
+  { said: /\bfrom\s+(?:the|your)\s+hook\b/g, tersely: 'from hook' },
+  { said: /\bevery\s+single\s+(?=st|stitch)/g, tersely: 'each ' },
+  {
+    said: /\bworking\s+(?:(?:only\s+)?in|into|through)\s+(?=(?:the\s+)?(?:back|front|free)\b)/g,
+    tersely: 'in ',
+  },
+  { said: /\bbehind\s+the\s+(?:sl\s*st|slip\s*stitch|ss)(?:s|es)?\b/g, tersely: 'blo' },
+  // Folding.
+  {
+    said: /\b(?:press|pinch|lay|squash|push)\s+(?:the\s+)?(?:opening|edge|top|end|piece|it|part|open\s+end|open\s+edge)?\s*(?:flat|together|shut)\s*(?:,|and)\s+(?:work\s+|crochet\s+)?(?=\d|sc|dc)/g,
+    tersely: 'fold, ',
+  },
+  // Along what is there already.
+  {
+    said: /\b(?:working\s+)?(?:a?long|on|in|over)\s+(?:the\s+)?(?:opposite|other|second|underside)\s+(?:side|edge)\s+of\s+(?:the\s+)?(?:starting\s+|foundation\s+)?(?:ch|chain)\b,?/g,
+    tersely: 'other side:',
+  },
+];
+
+/** Blanks out what a phrase says at length and puts its terse form first; the text stays as long as it was, so that places in it stay. */
+function shortened(text: string, { said, tersely }: Phrase): string {
+  said.lastIndex = 0;
+  if (!said.test(text)) return text;
+  said.lastIndex = 0;
+  return text.replace(said, (...found) => {
+    const whole = found[0] as string;
+    const terse = typeof tersely === 'string' ? tersely : tersely(...(found.slice(1) as string[]));
+    // A number keeps its place: a mend must find it where it was written.
+    const digits = /\d+/.exec(terse)?.[0];
+    const at = digits ? whole.search(new RegExp(String.raw`(?<!\d)${digits}(?!\d)`)) : -1;
+    if (digits && at >= 0) {
+      const lead = terse.slice(0, terse.indexOf(digits));
+      const rest = terse.slice(terse.indexOf(digits) + digits.length);
+      if (lead.length <= at)
+        return (lead.padStart(at) + digits + rest).padEnd(whole.length).slice(0, whole.length);
+    }
+    return terse.length <= whole.length ? terse.padEnd(whole.length) : whole;
+  });
+}
+
+const LONGEST = 2000;
+
+/**
+ * A line of written rounds in lower case, its long ways of saying things put tersely: `you should have 12` is `= 12`,
+ * `make a magic ring and put six single crochet into it` is `six single crochet in ring`. As long as it was.
+ */
+export function tersely(text: string): string {
+  if (text.length > LONGEST || !/[a-z]{3}\s+[a-z]/.test(text)) return text;
+  return PHRASES.reduce(shortened, text);
+}
