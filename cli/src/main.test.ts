@@ -43,7 +43,7 @@ describe('hoppla', () => {
     const text =
       'EARS - make 2\n1. MR 6\n2. 2 sc in each st = 12\n3. sc in each st = 12\n4. sc around (12)\n-- eyes later --\nstuff firmly please\n';
     expect(run(['write', '-', '--terms', 'uk'], () => text).out).toBe(
-      'EARS (2x)\nR1: 6 dc in ring\nR2: inc around (12)\nR3-4 (2 rounds): dc around (12)\n-- eyes later --\nstuff firmly\n',
+      'EARS (2x)\nR1: 6 dc in ring\nR2: inc around (12)\nR3-4 (2 rounds): dc around (12)\n-- eyes later --\nstuff firmly please\n',
     );
     expect(run(['write', '-'], () => 'R1: 6 sc in ring (6)\nR2: icn x6 (12)')).toMatchObject({
       out: 'R1: 6 sc in ring (6)\nR2: icn x6 (12)\n',

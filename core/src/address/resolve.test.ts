@@ -45,7 +45,7 @@ describe('stored places of every form, and lines', () => {
     const rows = form(
       'ch 9\nRow 1: sc in 2nd ch from hook, 7 sc (8)\nRow 2: ch 1, turn, 8 sc (8)\nRow 3: ch 1, turn, 8 sc (8)',
     );
-    const [there, back] = [where(rows, doc(rows, 2, 'middle', 1)), where(rows, doc(rows, 3, 'middle', 8))];
+    const [there, back] = [where(rows, doc(rows, 1, 'middle', 1)), where(rows, doc(rows, 2, 'middle', 8))];
     // The last stitch of a row that comes back stands above the first of the row before.
     expect(Math.abs(there.point[0] - back.point[0])).toBeLessThan(1e-6);
     expect(Math.abs(back.point[2] - there.point[2])).toBeCloseTo(4.5, 6);

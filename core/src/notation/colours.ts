@@ -30,3 +30,13 @@ export const isColour = (name: string): boolean =>
   SLOT.test(name) || name.split(/[ -]/).some((w) => COLOURS.has(w));
 
 export const isColourSlot = (word: string): boolean => SLOT.test(word);
+
+const SHADES = new Set(
+  'light dark pale bright deep soft warm cold dusty pastel medium off very main contrast'.split(' '),
+);
+
+/** Whether words are nothing but a colour: `moss green`, `dark blue`, and not `body rust`. */
+export const isPlainColour = (said: string): boolean =>
+  said.split(/[ -]/).length <= 3 &&
+  said.split(/[ -]/).every((w) => COLOURS.has(w) || SHADES.has(w)) &&
+  isColour(said);

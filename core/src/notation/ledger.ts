@@ -30,6 +30,11 @@ export class Ledger {
     this.entries.push({ count, front: 0, back: 0, hidden: 0, frontBy: -1, backBy: -1 });
   }
 
+  /** Takes back the account that was opened last. */
+  drop(): void {
+    this.entries.pop();
+  }
+
   /** Loops of a round that nobody has worked into. Hidden back loops are not free. */
   free(round: number, loop: 'front' | 'back'): number {
     const entry = this.entries[round];

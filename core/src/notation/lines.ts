@@ -4,8 +4,9 @@ import { headingOf } from './headings';
 import { hookIn, type HookSaid } from './hooks';
 import { parseItems, type ItemContext } from './items';
 import { labelOf } from './labels';
+import { LAYER } from './layerWords';
 import { lex, plainLine, written, type PlainLine, type Token } from './lexer';
-import { noteLine, noteOf, saidLine, soundsLikeWork } from './notes';
+import { isDoneByHand, noteLine, noteOf, saidLine, soundsLikeWork } from './notes';
 import { countSaid, NUMBER_PATTERN } from './numberWords';
 import { repeatIn } from './repeatLines';
 import { sentencesOf } from './sentences';
@@ -25,8 +26,6 @@ const STATED = new RegExp(
   ].join('|'),
   'g',
 );
-const LAYER =
-  /(?:\b(?:(?:re)?join|attach)\s+(?:in\s+)?(?:the\s+|new\s+)?(?:yarn|[a-z]+)\s+(?:yarn\s+)?(?:(?:with\s+)?(?:an?\s+)?(?:sl\.?\s*st|ss|slip\s*st(?:itch)?)\s+)?)?(?:\b(?:work(?:ing|ed)?|starting)\s+)?\b(?:in|into|to|along|with)\s+(?:each\s+of\s+|each\s+|any\s+of\s+)?(?:the\s+|a\s+|any\s+)?((?:free|unused|leftover|remaining|unworked|rem)\s+)?(?:(front|back)\s+)?(?:loops?|lps?)\s+(?:only\s+)?(?:of|from|on)\s+(?:round\s*|rnd\s*|row\s*|r\s*)?(\d+)(?!\d)\s*[:,;]?/;
 const COMMENT = /\s(?:--+|\/\/|#)\s.*$/;
 const MOST_COUNT = 1e9;
 
@@ -94,6 +93,8 @@ function parse(line: string, context: LineContext): LineNode {
   const repeat = repeatIn(plain, found?.label ?? null, found?.end ?? 0, written.text);
   if (repeat) return repeat;
   if (found) return labelled(line, written.text, plain, found, context);
+  const later = laterWork(written.text, plain, context);
+  if (later) return later;
   const said = saidLine(line, written.text);
   if (said) return said;
   const heading = headingOf(line, written.text, context.fresh, context.terms);
@@ -110,9 +111,10 @@ function labelled(
   context: LineContext,
 ): LineNode {
   const round = roundLine(plain, said, label, end, context);
-  if (!label.bare || round.items.some(isWork) || round.stated || round.layer) return round;
-  const words = round.items.filter((i) => i.type === 'unknown').length;
-  return words >= 2 || round.facts?.length ? noteOf(line.trim(), said) : round;
+  if (!label.bare) return round;
+  const numbered =
+    isDoneByHand(said.slice(end)) || !(round.items.some(isWork) || round.stated || round.layer);
+  return numbered || isProse({ ...round, stated: null }, said) ? noteOf(line.trim(), said) : round;
 }
 
 /** A line without a label: what its sentences decide, a round, or words to people. */
@@ -126,8 +128,40 @@ function unlabelled(line: string, said: string, plain: PlainLine, context: LineC
     return noteOf(line.trim(), said);
   if (round.items.length === 0 && !round.stated && !round.layer && round.facts?.length)
     return noteOf(line.trim(), said);
-  if (!isProse(round, said)) return round;
+  const nothing = !round.layer && !round.items.some(isWork);
+  // A count without a stitch, and words alone, are told to people; a slip of the pen is small and has no capital.
+  if (!isProse(round, said) && !(nothing && round.items.length > 0 && (round.stated || isNamed(line, round))))
+    return round;
   return { ...noteOf(line.trim(), said), prose: true, ...(soundsLikeWork(said) ? { unread: true } : {}) };
+}
+
+/** Words alone, beginning with a capital: a name, not a stitch that is spelled wrongly. */
+const isNamed = (line: string, round: RoundNode): boolean =>
+  /^\s*\p{Lu}/u.test(line) &&
+  !/\d/.test(line) &&
+  round.items.every((i) => i.type === 'unknown' || i.type === 'sign');
+
+/** `Stuff the head. Continue decreasing until 6 remain.`: work behind sentences that decide something before it; null when there is none. */
+function laterWork(said: string, plain: PlainLine, context: LineContext): LineNode | null {
+  const sentences = sentencesOf(plain.text);
+  if (sentences.length < 2) return null;
+  let before: Fact[] = [];
+  for (const sentence of sentences.slice(0, -1)) {
+    const facts = factsIn(said.slice(sentence.from, sentence.to));
+    if (facts.length === 0) return null;
+    before = [...before, ...facts];
+    const rest: PlainLine = { text: blanked(plain.text, 0, sentence.to), at: plain.at };
+    const node =
+      repeatIn(rest, null, sentence.to, said) ??
+      roundLine(rest, blanked(said, 0, sentence.to), null, 0, context);
+    const worked =
+      node.type === 'repeat' ||
+      (node.items.some(isWork) &&
+        !node.items.some((i) => i.type === 'unknown' || (i.type === 'sign' && i.sign === 'note')));
+    if (worked && (node.type === 'repeat' || CRAFT.test(rest.text)) && !isDoneByHand(said.slice(sentence.to)))
+      return { ...node, before };
+  }
+  return null;
 }
 
 /** Columns of a sheet: a cell with nothing but a number behind the work is its count. As long as it was. */
@@ -206,6 +240,7 @@ function workOf(
 
 /** Whether a sentence tells stitches. */
 function isWorked(sentence: string, facts: readonly Fact[], context: LineContext): boolean {
+  if (LAYER.test(sentence)) return true;
   if (!CRAFT.test(sentence) || facts.some((f) => f.fact !== 'colour' && f.fact !== 'feature')) return false;
   const { items } = parseItems(lex({ text: sentence, at: null }), context);
   return items.some(isWork) && !items.some((i) => i.type === 'unknown');
@@ -260,7 +295,7 @@ function layerOf(
   to: number,
 ): { base: LayerBase; from: number; to: number } | null {
   const text = plain.text.slice(from, to);
-  const found = text.includes('loop') ? LAYER.exec(text) : null;
+  const found = /loop|lp/.test(text) ? LAYER.exec(text) : null;
   if (!found) return null;
   const at = from + found.index;
   const digits = at + found[0].lastIndexOf(found[3]);

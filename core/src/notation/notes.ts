@@ -2,6 +2,7 @@ import { factsIn } from './facts';
 import { featureIn } from './featureNote';
 import { hookIn } from './hooks';
 import { sentencesOf } from './sentences';
+import { LAYER } from './layerWords';
 import type { Fact, LineNode } from './syntax';
 
 type NoteNode = Extract<LineNode, { type: 'note' }>;
@@ -9,6 +10,13 @@ type NoteNode = Extract<LineNode, { type: 'note' }>;
 /** Words with which a line begins that tells what to do with the hands and not with the hook. */
 const HANDS =
   /^(?:(?:safety |insert |place |add |put |push |attach )*(?:the )?(?:safety )?eyes?|embroider|sew|pin|do not|don't|whip ?stitch|weave in|hide|colou?rs?:|hooks?:|yarn:|materials?:|size:|gauge:|abbreviations?:|sl st to first st and)\b|^(?:colou?rs?|hooks?|yarn|materials?|size|gauge|abbreviations?):/;
+/** Whether words in lower case tell what the hands do without the hook: sewing, embroidering, placing. */
+export const isDoneByHand = (plain: string): boolean =>
+  HANDS.test(plain.trim()) ||
+  /^(?:lay|fold|fix|glue|tie|knot|button|hang|pull|brush|hide|attach|give|use|buttons|whiskers|hanger|mouth|nose|legs?|arms?|ears?|wings?|tail|head|claws?|face)\b/.test(
+    plain.trim(),
+  );
+
 /** A line that says of itself that it is a note: `-- eyes between R9 and R10 --`, `Note: ...`. `plain` is the line in lower case; null for any other. */
 export function noteLine(line: string, plain: string): NoteNode | null {
   const text = plain.trim();
@@ -21,6 +29,7 @@ export function noteLine(line: string, plain: string): NoteNode | null {
 /** A line whose sentences all decide something or are done by hand: filling, endings, a colour, a place; null when it may be a round. */
 export function saidLine(line: string, plain: string): NoteNode | null {
   const text = plain.trim();
+  if (LAYER.test(text)) return null;
   if (/\d\s*\)\s*$/.test(text) && CRAFT_COUNT.test(text)) return null;
   const facts = factsOf(plain);
   const ends = facts.some((f) => f.fact === 'off' || f.fact === 'shut');
@@ -29,7 +38,7 @@ export function saidLine(line: string, plain: string): NoteNode | null {
   if (
     decides &&
     (!CRAFT_COUNT.test(stitches) ||
-      (ends && !/\b(?:around|x\s*\d|each)\b/.test(stitches) && !FLAT_SHUT.test(text)))
+      (ends && !/\b(?:around|x\s*\d|in each)\b/.test(stitches) && !FLAT_SHUT.test(text)))
   )
     return noteOf(line.trim(), plain, facts);
   return HANDS.test(text) ? noteOf(line.trim(), plain, facts) : null;
@@ -60,10 +69,13 @@ export function noteOf(text: string, plain: string, facts: readonly Fact[] = fac
 }
 
 const WORK =
-  /\b(?:rep(?:eat)?|decreas(?:e|ing)|increas(?:e|ing)|keep (?:on )?\w+ing|pull tight|do not stuff|don't stuff|crochet|work(?:ing)?|rounds?|rnds?|rows?|stitch(?:es)?|sts|sc|dc|hdc|inc|dec|chain|leave \d+|tail|fasten|magic ring)\b/;
+  /\b(?:rep(?:eat)?|decreas(?:e|ing)|increas(?:e|ing)|keep (?:on )?(?:going|crocheting|working)|pull (?:it )?tight|do not stuff|don't stuff|crochet(?:ing)?|work (?:in|around|across|even|\d)|leave \d|chain \d|skip|fasten off|hook|(?:\d+|each|every|next|last) (?:st|sts|stitch|stitches|sc|dc|hdc|inc|dec)|(?:rounds?|rnds?|rows?) (?:\d|of)|slip stitch|sl st)\b/;
+/** What sounds like work and is told elsewhere: a ring is made where its first round says so, a case is the maker's choice. */
+const TOLD =
+  /\bmake an? (?:magic|adjustable|sliding) (?:ring|circle|loop)\b|^(?:if|or|option|optional|alternatively)\b|\binstead\b|\bmark(?:er)?\b/;
 
 /** Whether words that were not read speak of the work: they are marked, never passed over. `plain` in lower case. */
-export const soundsLikeWork = (plain: string): boolean => WORK.test(plain);
+export const soundsLikeWork = (plain: string): boolean => WORK.test(plain) && !TOLD.test(plain.trim());
 
 /** `-- a note --` without the dashes at its end. */
 function withoutEnd(text: string): string {

@@ -7,8 +7,18 @@ import { Ledger } from './ledger';
 import { decide, endOf, takeHook } from './partFacts';
 import { applied, moved, problem, type Mend, type Problem } from './problems';
 import { emptyPart, type PartReading, type RoundKind, type RoundReading } from './reading';
-import { settleGiven, settleRepeats, shrunk, untilRounds } from './repeats';
-import type { HeadingNode, Item, LayerBase, LineNode, RepeatNode, RoundNode, Span, Terms } from './syntax';
+import { settleAround, settleGiven, settleJoin, settleRepeats, shrunk, untilRounds } from './repeats';
+import type {
+  HeadingNode,
+  Item,
+  LayerBase,
+  LineNode,
+  RepeatNode,
+  RoundNode,
+  Span,
+  StartItem,
+  Terms,
+} from './syntax';
 
 /** Where the hook is: which round the next one is worked into, and what it is offered. */
 interface Work {
@@ -49,6 +59,9 @@ const begin = (): Work => ({
   layer: false,
 });
 
+const ON_LEGS =
+  /\b(?:around|along|onto|over)\s+(?:the\s+)?(?:first|second|left|right|other)?\s*(?:leg|foot)\b/i;
+
 /** Sums up one part, line by line. */
 export class PartCounter {
   readonly part: PartReading;
@@ -59,6 +72,10 @@ export class PartCounter {
   private opened: { layer: LayerBase; line: number } | null = null;
   /** a line before changed to it; it begins with the next round */
   private nextColour: string | null = null;
+  /** the node that was counted last */
+  private lastCounted: RoundNode | null = null;
+  /** a line of bare chain, or of a chain closed to a ring, that may be what the next line is worked into */
+  private chain: { line: number; count: number; first: number | null; ring: boolean } | null = null;
   private readonly seen = new Set<number>();
   private readonly ledger = new Ledger();
   private readonly numbered = new Map<number, number>();
@@ -80,6 +97,8 @@ export class PartCounter {
 
   line(line: number, from: number, to: number, node: LineNode): void {
     const first = this.part.rounds.length;
+    if ((node.type === 'round' || node.type === 'repeat') && node.before)
+      this.colour(decide(this.part, node.before));
     const problems =
       node.type === 'round' ? this.round(line, node) : node.type === 'repeat' ? this.repeat(line, node) : [];
     if (node.type === 'round' && node.hook) takeHook(this.part, node.hook);
@@ -114,6 +133,10 @@ export class PartCounter {
     const { part } = this;
     this.rowsAlone();
     endOf(part, (line) => this.context.lineText(line).text);
+    const [first] = part.rounds;
+    // What begins round the legs begins at the bottom.
+    if (first && part.ringIs === null && ON_LEGS.test(this.context.lineText(first.line).text))
+      part.ringIs = 'sole';
     dropBreakingMends(part);
     for (const l of part.lines) if (l.problems.length) part.problems.push(...l.problems);
     part.stitches = part.rounds.reduce((sum, r) => sum + (r.made ?? 0), 0);
@@ -130,19 +153,73 @@ export class PartCounter {
   }
 
   private round(line: number, node: RoundNode): Problem[] {
+    const chain = this.chain;
+    this.chain = null;
+    const along = chain ? this.workedInto(chain, node) : null;
+    if (chain && along) this.takeBack(chain.line);
     const problems = this.labels(node);
     if (node.layer && node.items.every((i) => i.type === 'sign')) {
       this.opened = { layer: node.layer, line };
       return problems;
     }
-    if (node.items.length === 0 && !node.stated) return problems;
+    if (node.items.length === 0 && (!node.stated || !node.label)) return problems;
     if (this.turnsOnly(node)) return problems;
     for (const item of node.items) this.gather(item);
+    if (along)
+      return [
+        ...problems,
+        ...this.rounds(line, { ...node, items: [along, ...node.items.filter((i) => i.type !== 'start')] }),
+      ];
+    const bare = this.work.carried === null && !node.layer ? bareChain(node) : null;
+    if (bare) {
+      this.chain = { line, ...bare };
+      const { count, ring } = bare;
+      const items: Item[] = ring
+        ? node.items
+        : [{ type: 'stitch', kind: 'ch', eats: 0, makes: 1, times: count, span: workedSpan(node) }];
+      return [...problems, ...this.rounds(line, { ...node, items })];
+    }
     const layer = node.layer ?? this.openedSeenFrom(line);
     this.opened = null;
     if (layer) return [...problems, ...this.layerRound(line, node, layer)];
     this.backToMain(node);
     return [...problems, ...this.rounds(line, node)];
+  }
+
+  /** The start that a round makes with the line of chain above it; null when it is no start along it or into it. */
+  private workedInto(
+    { count, first, ring }: { count: number; first: number | null; ring: boolean },
+    node: RoundNode,
+  ): StartItem | null {
+    if (node.layer) return null;
+    const span = { from: 0, to: 0 };
+    const start = node.items.find((i) => i.type === 'start');
+    if (ring)
+      return start?.type === 'start' && (start.start === 'loop' || start.start === 'ring')
+        ? { ...start, start: 'loop', chain: count }
+        : null;
+    if (start) return null;
+    const stitch = node.items.find((i) => i.type === 'stitch');
+    const from = stitch?.type === 'stitch' ? stitch.fromHook : undefined;
+    const stated = node.stated?.count ?? null;
+    // Without a word of where it begins, the count says how many chain stitches are left out.
+    const left = stated === null ? null : count - stated;
+    const nth = from ?? first ?? (left !== null && left >= 1 && left <= 3 ? left + 1 : null);
+    return nth === null
+      ? null
+      : { type: 'start', start: 'chain', chain: count, first: nth, kind: 'ch', count: 0, span };
+  }
+
+  /** Takes back the round of a line of chain that turns out to be a foundation. */
+  private takeBack(line: number): void {
+    this.part.rounds.pop();
+    this.ledger.drop();
+    this.nodes.length = this.part.rounds.length;
+    for (const [number, index] of this.numbered)
+      if (index >= this.part.rounds.length) this.numbered.delete(number);
+    const reading = this.part.lines.find((l) => l.line === line);
+    if (reading) reading.rounds = [this.part.rounds.length, this.part.rounds.length];
+    this.work = { ...begin(), joined: this.work.joined };
   }
 
   /** `ch 1, turn` on a line of its own belongs to the row before it. */
@@ -337,7 +414,9 @@ export class PartCounter {
     const labelled = node.label ? node.label.last - node.label.first + 1 : 1;
     const repeats = Math.max(labelled, node.many ?? 1);
     const number = node.label?.first ?? this.work.next ?? 1;
-    if (node.items.some((i) => i.type === 'sign' && i.sign === 'join')) this.work.joined = true;
+    const signs = (sign: string) => node.items.some((i) => i.type === 'sign' && i.sign === sign);
+    // A slip stitch that closes an edging joins no rounds.
+    if (signs('join') && !signs('edging')) this.work.joined = true;
     const problems: Problem[] = [];
     const until = node.items.find((i) => i.type === 'group' && i.until !== undefined);
     if (until?.type === 'group' && this.work.carried !== null) return this.until(line, node, number);
@@ -492,7 +571,13 @@ export class PartCounter {
   ): Problem[] {
     const before = this.part.rounds[this.part.rounds.length - 1];
     // Further rounds of a range that are offered the same come out the same.
-    if (nth >= 2 && before.offered === this.work.carried && before.line === line && before.kind === 'round') {
+    if (
+      nth >= 2 &&
+      this.lastCounted === node &&
+      before.offered === this.work.carried &&
+      before.line === line &&
+      before.kind === 'round'
+    ) {
       this.push(
         { ...before, label: `R${number}`, number, nth, base: this.work.base },
         node,
@@ -502,6 +587,7 @@ export class PartCounter {
       this.work.base = this.part.rounds.length - 1;
       return [];
     }
+    this.lastCounted = node;
     const { work } = this;
     const given = work.carried === null;
     const starts = node.items.some((i) => i.type === 'start');
@@ -510,7 +596,10 @@ export class PartCounter {
     const isStart = given || starts || along !== null || onto >= 0;
     const offered = isStart ? 0 : work.carried!;
     const stated = node.stated?.count ?? null;
-    const settled = settleRepeats(node, offered, stated, isStart);
+    const joined = settleJoin(node.items, offered, stated, { isStart, joined: work.joined });
+    if (joined !== node.items) work.joined = true;
+    const whole = isStart ? joined : settleAround(joined, offered, stated);
+    const settled = settleRepeats(whole, offered, stated, isStart);
     const items = given && !starts ? settleGiven(settled.items, stated) : settled.items;
     const count =
       onto >= 0 ? fromEdges(items) : countItems(items, isStart && !starts ? (stated ?? 0) : offered, along);
@@ -706,6 +795,22 @@ export class PartCounter {
   private labelOf(round: number): string {
     return this.part.rounds[round].label ?? say.theLayer(this.part.rounds[round].line);
   }
+}
+
+/** `ch 15`, `ch 17, starting in the 2nd ch`, `ch 9, join`: a line of nothing but chain, without a label; null for any other. */
+function bareChain(node: RoundNode): { count: number; first: number | null; ring: boolean } | null {
+  const worked = node.items.filter((i) => i.type !== 'sign');
+  const [only] = worked;
+  if (worked.length !== 1 || node.label) return null;
+  if (only.type === 'start' && (only.start === 'chain' || only.start === 'tube'))
+    return {
+      count: only.chain,
+      first: only.start === 'chain' ? only.first : null,
+      ring: only.start === 'tube',
+    };
+  return only.type === 'stitch' && only.kind === 'ch' && typeof only.times === 'number' && only.times > 1
+    ? { count: only.times, first: null, ring: false }
+    : null;
 }
 
 const isBareChain = (items: readonly Item[]): boolean =>

@@ -1,4 +1,4 @@
-import { isColour } from './colours';
+import { isColour, isPlainColour } from './colours';
 
 const ENDS: readonly (readonly [RegExp, string])[] = [
   [/\btop of (?:the |his |her |its )?head\b|\bcrown\b|\bhead end\b|\btop\b/, 'crown'],
@@ -15,6 +15,13 @@ const AT =
   /^\s*(?:with|in|at|from|out|off|it|them|[a-z ]{0,24}?,\s*(?:at|from|with)|[a-z]{2,12}\s+(?:at|from))?\s*(?:at|with|from|on|in)?\s*(?:the|its|his|her)\s+/;
 const FIRST = /\b(nose|snout|chin|tail|feet|head|mouth)[- ]first\b/;
 
+/** What ends at the top began at the bottom, and so did what a disc goes down into, and a leg that goes on into the body. */
+const OPEN_TOP = /\bleave (?:the|its) top open\b/;
+const IN_BOTTOM =
+  /\b(?:disc|circle|canvas|cardboard|plastic|weights?|pellets|beans)\b[a-z ]{0,24}\b(?:in|into|at|on) (?:the )?bottom\b/;
+const TO_BODY =
+  /\bgo (?:straight )?on (?:to|with|into) the body\b|\bcontinue (?:straight )?(?:to|with|into) the body\b/;
+
 /** Which end of the toy a part begins at, as a sentence says it: `start at the nose`, `from the top of the head down`; null when it says none. `said` in lower case. */
 export function ringIn(said: string): string | null {
   const first = FIRST.exec(said);
@@ -28,6 +35,7 @@ export function ringIn(said: string): string | null {
       head: 'crown',
       mouth: 'mouth',
     }[first[1]]!;
+  if (OPEN_TOP.test(said) || IN_BOTTOM.test(said) || TO_BODY.test(said)) return 'sole';
   BEGINS.lastIndex = 0;
   for (let found = BEGINS.exec(said); found; found = BEGINS.exec(said)) {
     const at = AT.exec(found[1]);
@@ -60,7 +68,7 @@ export function colourIn(said: string): string | null {
     )
       return found[1].trim();
   }
-  if (said.split(/[ -]/).length <= 2 && isColour(said) && said.length > 2) return said;
+  if (isPlainColour(said) && said.length > 2) return said;
   const found = BREAK.exec(said);
   return found && isColour(found[1]) ? found[1] : null;
 }

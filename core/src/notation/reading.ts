@@ -1,4 +1,6 @@
 import type { HookSaid } from './hooks';
+import type { Materials } from './page/materials';
+import type { PageLine } from './page/page';
 import type { Problem } from './problems';
 import type { Item, LineNode, Terms } from './syntax';
 
@@ -112,6 +114,11 @@ export interface Reading {
   terms: Terms;
   /** the hook that the page names before its first part */
   hook: Pick<HookSaid, 'said' | 'mm'> | null;
+  /** the name of the toy, where the page begins with one */
+  title: string | null;
+  materials: Materials;
+  /** every line of the text, and what it is */
+  page: PageLine[];
   parts: PartReading[];
   /** lines that are not blank, and those of them that could be read */
   lines: number;

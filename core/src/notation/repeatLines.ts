@@ -6,7 +6,7 @@ import type { Label, RepeatNode, Stated } from './syntax';
 
 const WORD = String.raw`(?:rounds?|rnds?|rds?|rows?|r)\s*\.?\s*`;
 const AGAIN = new RegExp(
-  String.raw`^(?:(?:then|now|and)\s+)*(?:rep(?:eat)?|work(?:ed)?(?:\s+as)?|(?:(?:is|are|work|worked|do)\s+)?(?:exactly\s+)?(?:the\s+)?same\s+(?:as|like)|as|like)\s+(?:(?:for|in|from)\s+)?(?:(?:the\s+)?(?:last|previous)\s+(?:(${N})\s+)?(?:rounds?|rnds?|rds?|rows?)(?![a-z])|${WORD}(\d+)(?:\s*(?:-|to|and|&|through)\s*(?:${WORD})?(\d+))?)(?![\d.]*(?:mm|cm))`,
+  String.raw`^(?:(?:then|now|and)\s+)*(?:rep(?:eat)?|work(?:ed)?(?:\s+as)?|(?:(?:is|are|work|worked|do)\s+)?(?:exactly\s+)?(?:the\s+)?same\s+(?:as|like)|as|like)\s+(?:(?:for|in|from)\s+)?(?:(?:the\s+)?(?:last|previous)\s+(?:(${N})\s+)?(?:rounds?|rnds?|rds?|rows?)(?![a-z])|${WORD}(\d+)(?:\s*(?:-|to|and|&|through)\s*(?:${WORD})?(\d+)(?!\d|\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)\b))?)(?![\d.]*(?:mm|cm))`,
 );
 const OFTEN = new RegExp(
   String.raw`^[\s,]*(?:for\s+|x\s*)?(?:another\s+)?(once|twice|${N})\s*(?:more\s+)?(?:times?|x)?(?:\s+more)?(?![a-z\d])`,

@@ -10,27 +10,20 @@ export interface Settled {
 
 /** `repeat 5 times` may mean five in all or five more: the reading that meets offered and stated counts is taken and said; if both or neither do, both are shown (decision 25). */
 export function settleRepeats(
-  node: RoundNode,
+  items: readonly Item[],
   offered: number,
   stated: number | null,
   isStart: boolean,
 ): Settled {
-  const at = node.items.findIndex((i) => i.type === 'group' && i.orTimes !== undefined);
-  if (at < 0) return { items: node.items, said: null };
-  const group = node.items[at] as GroupItem;
+  const at = items.findIndex((i) => i.type === 'group' && i.orTimes !== undefined);
+  if (at < 0) return { items: [...items], said: null };
+  const group = items[at] as GroupItem;
   const readings = [group.times as number, group.orTimes!].map((times) =>
-    node.items.map((i, k) => (k === at ? { ...group, times, orTimes: undefined } : i)),
+    items.map((i, k) => (k === at ? { ...group, times, orTimes: undefined } : i)),
   );
-  const meets = readings.map((items) => {
-    const count = countItems(items, offered);
-    return (
-      count.fault === null &&
-      (isStart || count.eaten === offered) &&
-      (stated === null || count.made === stated)
-    );
-  });
-  const chosen = meets[1] && !meets[0] ? 1 : 0;
-  const sure = meets[0] !== meets[1];
+  const fits = readings.map((items) => meets(items, offered, stated, isStart));
+  const chosen = fits[1] && !fits[0] ? 1 : 0;
+  const sure = fits[0] !== fits[1];
   return {
     items: readings[chosen],
     said: {
@@ -169,4 +162,56 @@ export function shrunk(node: RoundNode, by: number): RoundNode | null {
   });
   if (left > 0 || items.length === 0) return null;
   return { ...node, items: [{ ...group, items }], stated: null };
+}
+
+/**
+ * `36 SC, 1 SS (36)`: where every round ends with a slip stitch that is not counted, it joins the round. It is read so
+ * where the counts ask for it, or where the round before was joined so.
+ */
+export function settleJoin(
+  items: readonly Item[],
+  offered: number,
+  stated: number | null,
+  { isStart, joined }: { isStart: boolean; joined: boolean },
+): readonly Item[] {
+  const at = items.findLastIndex((i) => i.type !== 'sign');
+  const last = items[at];
+  if (at < 1 || last?.type !== 'stitch' || last.kind !== 'slst' || last.times !== 1 || last.fromHook)
+    return items;
+  if (!items.slice(0, at).some((i) => i.type !== 'sign')) return items;
+  const without: Item[] = items.map((i, k) =>
+    k === at ? { type: 'sign', sign: 'join', span: last.span } : i,
+  );
+  return meets(without, offered, stated, isStart) || (joined && !meets(items, offered, stated, isStart))
+    ? without
+    : items;
+}
+
+/** `sc in back loops only (16)`, `inc (12)`: the one thing that a round says, without a number, goes all around where the counts ask for it. */
+export function settleAround(
+  items: readonly Item[],
+  offered: number,
+  stated: number | null,
+): readonly Item[] {
+  const worked = items.filter((i) => i.type !== 'sign');
+  const [only] = worked;
+  if (worked.length !== 1 || (only.type !== 'stitch' && only.type !== 'group')) return items;
+  if (
+    only.times !== 1 ||
+    only.timesSpan ||
+    (only.type === 'stitch' ? only.fromHook : only.until) !== undefined
+  )
+    return items;
+  if (meets(items, offered, stated, false)) return items;
+  const around = items.map((i): Item => (i === only ? { ...only, times: 'around' } : i));
+  const sure = stated !== null || (only.type === 'stitch' && only.loops !== undefined);
+  return sure && meets(around, offered, stated, false) ? around : items;
+}
+
+/** Whether items use what is offered and make what is stated. */
+function meets(items: readonly Item[], offered: number, stated: number | null, isStart: boolean): boolean {
+  const count = countItems(items, offered);
+  return (
+    count.fault === null && (isStart || count.eaten === offered) && (stated === null || count.made === stated)
+  );
 }

@@ -51,7 +51,7 @@ const REMARK = new Set([
 /** Joining, turning, a turning chain, a colour, whose edge is worked; null when none stands here. `first` says that nothing stands before it in the round. */
 export function takeSign(c: Cursor, first: boolean): SignItem | null {
   const start = c.at;
-  const sign = joinOrTurn(c, first) ?? whereSign(c) ?? colourSign(c);
+  const sign = joinOrTurn(c, first) ?? whereSign(c) ?? colourSign(c) ?? (first ? named(c) : null);
   if (!sign) {
     c.at = start;
     return null;
@@ -179,8 +179,9 @@ function whereSign(c: Cursor): Sign | null {
 
 function edgingSign(c: Cursor): Sign | null {
   const start = c.at;
-  if (c.takeAny('edging', 'edge', 'border') && c.takeAny(':')) {
+  if (c.takeAny('edging', 'edge', 'border') && c.takeAny(':', '-')) {
     c.edging = true;
+    takeAllAround(c);
     return { sign: 'edging', kind: 'sc' };
   }
   c.at = start;
@@ -199,6 +200,16 @@ function edgingSign(c: Cursor): Sign | null {
   return null;
 }
 
+/** `do not turn, sc evenly around the piece:`: what is said of an edging before its sides are counted. */
+function takeAllAround(c: Cursor): void {
+  const start = c.at;
+  while (c.peek() && !c.is(':') && !(c.is(',') && c.peek(1)?.type === 'number')) {
+    if (c.peek()!.type === 'number') break;
+    c.at++;
+  }
+  if (!c.takeAny(':', ',')) c.at = start;
+}
+
 const unknownWord = (c: Cursor, ahead: number): boolean =>
   c.peek(ahead)?.type === 'word' && !craftWord(c.peek(ahead)!.text, c.terms);
 
@@ -215,6 +226,15 @@ function onto(c: Cursor): Sign | null {
     .join(' ');
   c.at += k + (nth === null ? 1 : 2);
   return { sign: 'onto', name, nth: nth ?? undefined };
+}
+
+/** `Piping:`, `Half of it is covered:`: what a round is called stands before it. */
+function named(c: Cursor): Sign | null {
+  let k = 0;
+  while (c.peek(k)?.type === 'word' && !ofTheHook(c.peek(k)!, c.terms)) k++;
+  if (k === 0 || k > 6 || !c.is(':', k)) return null;
+  c.at += k + 1;
+  return { sign: 'note' };
 }
 
 /** `wing over 4`: any words up to `over` and a number. */
@@ -244,7 +264,7 @@ const OF_THE_HOOK = new Set(
   (
     'around across each every ring circle mr mc join turn fold flatten repeat rep skip sk miss loop loops lp lps blo flo ' +
     'even evenly picot surface side sides corner corners edge edging over times twice once until remain remaining together ' +
-    'tog inv invisible spike bobble increase decrease same next'
+    'tog inv invisible spike bobble increase decrease same next single double treble crochet slip'
   ).split(' '),
 );
 
@@ -297,7 +317,9 @@ export function takeBracketRemark(c: Cursor): SignItem | null {
     if (token.text === '(' || token.text === '[') return null;
     if (token.type === 'word') words++;
   }
-  if (words < 2 || !c.peek(k) || c.is('x', k + 1) || c.is('*', k + 1) || c.is('times', k + 2)) return null;
+  const counts = c.peek(1)?.type === 'number' && words === 1 && k === 3;
+  if ((words < 2 && !counts) || !c.peek(k) || c.is('x', k + 1) || c.is('*', k + 1) || c.is('times', k + 2))
+    return null;
   c.at = start + k + 1;
   return { type: 'sign', sign: 'note', span: c.since(start) };
 }

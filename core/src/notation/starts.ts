@@ -196,7 +196,9 @@ function stitchesInto(c: Cursor, start: number, chain: number): StartItem | null
     return null;
   }
   const into = intoStart(c);
-  if (!into) {
+  // `1 dc in 2nd ch from hook and in each ch` goes back along a chain.
+  const along = n.value === 1 && ['ch', 'chain', 'hook'].includes(c.tokens[c.at - 1].text);
+  if (!into || along) {
     c.at = start;
     return null;
   }

@@ -240,6 +240,9 @@ export function guessTerms(plain: string): { terms: Terms; sure: boolean } {
 
 /** Whether rounds are written in signs alone (X, V, A for sc, inc, dec): they are there and no stitch word is. */
 export function usesSymbols(plain: string): boolean {
+  // A page that explains its signs uses them, whatever words explain them.
+  const explained = /(?:^|[\s,;])x\s*[=:–-]\s*(?:sc|single|dc|double)/m.test(plain);
+  if (explained) return true;
   if (/(^|[^a-z])\d*(sc|hdc|dc|tr|htr|dtr|inc|dec|invdec|sl st|ss)(\d?tog)?(?![a-z])/m.test(plain))
     return false;
   return (

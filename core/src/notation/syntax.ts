@@ -200,8 +200,9 @@ export interface RoundNode {
   hook?: HookSaid;
   /** `sc around for 3 rounds`, `next 4 rounds:`: so many rounds without a range of labels */
   many?: number;
-  /** what the other sentences of its line decide */
+  /** what the other sentences of its line decide, behind the round and before it */
   facts?: readonly Fact[];
+  before?: readonly Fact[];
 }
 
 /** What a sentence decides for its part. */
@@ -257,6 +258,8 @@ export type LineNode =
       prose?: boolean;
       /** it sounds like work and was not read */
       unread?: boolean;
+      /** it belongs to the page, not to the part it stands in */
+      aside?: boolean;
     }
   | RepeatNode;
 
@@ -275,6 +278,7 @@ export interface RepeatNode {
   stated: Stated | null;
   span: Span;
   facts: readonly Fact[];
+  before?: readonly Fact[];
 }
 
 /** A change of the text: the stretch `from..to` of the old text becomes `insert`. */

@@ -60,9 +60,6 @@ const PHRASES: readonly Phrase[] = [
   },
   { said: /\b(?:but\s+)?this\s+time\s+only\s+/g, tersely: '' },
   { said: /\ball\s+(?:the\s+way\s+)?(?:a?round|across)\b/g, tersely: 'around' },
-  { said: /\btwice\s+more\b/g, tersely: '2 more times' },
-  { said: /\bonce\s+more\b/g, tersely: '1 more time' },
-  { said: /\bthrice\b/g, tersely: '3 times' },
   // Small words that carry nothing.
   {
     said: new RegExp(
@@ -90,7 +87,7 @@ const PHRASES: readonly Phrase[] = [
     tersely: '',
   },
   {
-    said: /(?<![a-z])an?\s+(?=(?:increase|decrease|inc|dec|invdec|bobble|single|double|half|slip|sc|dc|hdc|\d-dc|popcorn)(?![a-z]))/g,
+    said: /(?<![a-z])an?\s+(?=(?:increase|decrease|inc|dec|invdec|bobble|single|double|half|slip|sc|dc|hdc|popcorn)(?![a-z]))/g,
     tersely: '1 ',
   },
   { said: /,\s*one\s+after\s+(?:the\s+other|another)\b/g, tersely: '' },
@@ -104,6 +101,8 @@ const PHRASES: readonly Phrase[] = [
     tersely: 'in ',
   },
   { said: /\bbehind\s+the\s+(?:sl\s*st|slip\s*stitch|ss)(?:s|es)?\b/g, tersely: 'blo' },
+  { said: /\bwith\s+the\s+same\s+yarn\b,?/g, tersely: '' },
+  { said: /\bwork\s+in\s+(?=(?:sc|dc|hdc|htr)\b)/g, tersely: '' },
   // Folding.
   {
     said: /\b(?:press|pinch|lay|squash|push)\s+(?:the\s+)?(?:opening|edge|top|end|piece|it|part|open\s+end|open\s+edge)?\s*(?:flat|together|shut)\s*(?:,|and)\s+(?:work\s+|crochet\s+)?(?=\d|sc|dc)/g,

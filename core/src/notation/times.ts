@@ -36,8 +36,12 @@ export function takeTimes(c: Cursor, repeats: boolean): TakenTimes | null {
   const before = c.at;
   if (repeats) c.takeAny('repeat', 'rep');
   if (c.is('x') || c.is('*')) return signedTimes(c, before);
-  if (c.takeAny('twice')) return { value: 2, more: false, plain: true };
-  if (c.takeAny('once')) return { value: 1, more: c.takeWords('more'), plain: true };
+  for (const [word, value] of [
+    ['once', 1],
+    ['twice', 2],
+    ['thrice', 3],
+  ] as const)
+    if (c.takeAny(word)) return { value, more: c.takeAny('more'), plain: true };
   if (
     c.takeAny('around', 'across', 'evenly') ||
     c.takeWords('all', 'around') ||
@@ -60,7 +64,8 @@ export function takeTimes(c: Cursor, repeats: boolean): TakenTimes | null {
   const n = c.number();
   if (n) {
     const more = c.takeAny('more');
-    if (c.takeAny('times', 'x', 'time'))
+    // Where X is a stitch, `2X` is two of them.
+    if (c.takeAny('times', 'time') || (!c.symbols && c.takeAny('x')))
       return { value: n.value, span: n.span, more: c.takeAny('more') || more, plain: !more };
   }
   c.at = before;

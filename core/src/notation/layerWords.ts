@@ -1,0 +1,3 @@
+/** `in the free front loops of R9`, `join white to a free front loop of rnd 4`: the loops of an earlier round that a layer is worked into. */
+export const LAYER =
+  /(?:\b(?:(?:re)?join|attach)\s+(?:in\s+)?(?:the\s+|new\s+)?(?:yarn|[a-z]+)\s+(?:yarn\s+)?(?:(?:with\s+)?(?:an?\s+)?(?:sl\.?\s*st|ss|slip\s*st(?:itch)?)\s+)?)?(?:\b(?:work(?:ing|ed)?|starting)\s+)?\b(?:in|into|to|along|with)\s+(?:each\s+of\s+|each\s+|any\s+of\s+)?(?:the\s+|a\s+|any\s+)?((?:free|unused|leftover|remaining|unworked|rem)\s+)?(?:(front|back)\s+)?(?:loops?|lps?)\s+(?:only\s+)?(?:of|from|on)\s+(?:round\s*|rnd\s*|row\s*|r\s*)?(\d+)(?!\d)\s*[:,;]?/;

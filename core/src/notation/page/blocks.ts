@@ -1,0 +1,71 @@
+/** What a stretch of a page is about. */
+export type Block = 'front' | 'materials' | 'legend' | 'remarks' | 'part' | 'assembly';
+
+const HEADERS: readonly (readonly [Exclude<Block, 'part' | 'front'>, RegExp])[] = [
+  [
+    'materials',
+    /^(?:(?:the\s+)?(?:materials?|supplies|tools|equipment|shopping list|notions)(?:\s+(?:and|&|\+)\s+\w+)?(?:\s+(?:needed|required|used|list))?|(?:what|stuff|things|all)\s+(?:you(?:'ll|’ll| will)?\s+(?:will\s+)?need|is needed|i used)|you(?:'ll|’ll| will)?\s+(?:will\s+)?need|in\s+(?:this|the)\s+(?:kit|box|bag)|what i used|needed)\b/,
+  ],
+  [
+    'legend',
+    /^(?:(?:list of\s+)?abbreviations?|(?:stitches|stitch|terms)\s+(?:used|key|guide|abbreviations)|stitches|stitch(?:es)? (?:and|&) terms|legend|glossary|signs|symbols|key(?: to)?|terminology|terms|how to read|special stitch(?:es)?)(?:\s+(?:used|and [a-z]+|\([^)]*\)))*\b/,
+  ],
+  [
+    'remarks',
+    /^(?:(?:finished\s+)?(?:size|measurements?|dimensions)|gauge|tension|(?:pattern\s+)?notes?|general (?:notes?|information)|before you (?:start|begin)|about(?: the pattern)?|level|skill level|difficulty|good to know|tips?(?: and tricks)?|introduction|copyright|techniques?|special techniques?)(?:\s*:|\s*$|\b(?=.{0,40}$))/,
+  ],
+  [
+    'assembly',
+    /^(?:(?:final\s+)?assembl(?:y|ing)(?:\s+instructions)?|finishing(?:\s+(?:up|touches))?|(?:to\s+)?(?:make|making)\s+up|to\s+finish|sewing(?:\s+(?:up|together|it all together))?|putting\s+[\w ,'’]*?(?:together|up)|put\s+(?:it|them|everything)\s+together|joining(?:\s+(?:the\s+)?(?:parts|pieces|everything))?|construction|sew\s+(?:it\s+)?(?:all\s+)?together|bringing\s+it\s+together|face|details?|face\s+details|embroidery|decoration|hair|beard[\w ]*|final\s+(?:steps|touches|details)|last\s+steps|completing[\w ]*)(?:\s*\([^)]*\))?(?=\s*[:.!]|\s*$)/,
+  ],
+];
+const STEP = /^(?:step|part|section)\s+(?:\d+|[a-z]+)\s*[:.)-]\s*/;
+
+/** The block that a line in lower case begins, and whether it says something of it on the same line; null when it begins none. */
+export function headerIn(plain: string): { block: Exclude<Block, 'part' | 'front'>; inline: boolean } | null {
+  const text = plain
+    .trim()
+    .replace(/^[*•#=_~●-]+\s*/, '')
+    .replace(STEP, '')
+    .replace(/\s*[*=_~-]+$/, '');
+  if (text === '') return null;
+  for (const [block, words] of HEADERS) {
+    const found = words.exec(text);
+    if (!found) continue;
+    const rest = text.slice(found[0].length).replace(/^\s*[:.!-]?\s*/, '');
+    if (rest === '') return { block, inline: false };
+    const follows = text.slice(found[0].length);
+    if (/^\s*:/.test(follows) || (block !== 'assembly' && /^\s/.test(follows) && text.length > 12)) {
+      // `You need two of them` is no list.
+      if (block === 'materials' && !/^\s*:/.test(follows) && !MATERIAL.test(rest)) continue;
+      return { block, inline: true };
+    }
+  }
+  return null;
+}
+
+const FURNITURE =
+  /^(?:[-–—~·*_=\s]*|(?:page\s+)?\d{1,3}(?:\s*(?:\/|of)\s*\d{1,3})?|.*(?:©|\(c\)\s|copyright|all rights reserved|for personal use|please don['’]?t share).*|(?:https?:\/\/|www\.)\S+|[\w.]+@[\w.]+)$/;
+
+/** Page numbers, rules, lines of copyright and links. `plain` in lower case. */
+export const isFurniture = (plain: string): boolean => plain.trim() !== '' && FURNITURE.test(plain.trim());
+
+/** The head of the columns of a sheet: `Rnd ⇥ Work ⇥ Sts ⇥ Remarks`. */
+export const isColumnHead = (plain: string): boolean =>
+  /^\s*(?:rounds?|rnds?|rows?|r)\s*(?:\t|\||;|\s{2,}).*(?:work|instructions?|stitches|sts|count|pattern)/.test(
+    plain,
+  ) && !/\d/.test(plain);
+
+const MATERIAL =
+  /\b(?:hook|yarn|cotton|wool|acrylic|chenille|worsted|dk|fingering|sport weight|aran|\d+\s?ply|fib(?:er|re) ?fill|stuffing|filling|needle|stitch markers?|safety eyes?|eyes|felt|floss|embroidery thread|thread|scissors|buttons?|pipe cleaner|wire|beads?|plastic canvas|cardboard|foam|grams?|\d+\s*g\b|balls?\b|skeins?|yds?\b|yards?|metres?|ribbon)\b/;
+const LEGEND =
+  /(?:^|[\s,;(])(?:[xvaotf]|st|sts|st\(s\)|sc|dc|hdc|htr|tr|ch|ss|sl st|inc|dec|invdec|mr|mc|blo|flo|rnd|r|rep|yo|\(\s*\)|\[\s*\])\s*(?:=|–|-|:)\s*\S|\bmeans that\b|\b(?:us|uk|american|british) (?:terms|terminology|words)\b|\b(?:written|worked) in (?:us|uk|a spiral|continuous)\b|\bdo(?:es)? not count\b|\bnever counted\b|\bcounts? as\b|\bspiral\b|\bdon['’]?t join|\bdo not join\b|\bcontinuous rounds?\b|\bis always the invisible\b/;
+
+/** What a line before the parts is, by what it speaks of. `block` is the stretch that it stands in; `plain` in lower case. */
+export function frontKind(plain: string, block: Block): 'materials' | 'legend' | 'remark' {
+  if (block === 'materials') return 'materials';
+  if (block === 'legend') return 'legend';
+  if (LEGEND.test(plain)) return 'legend';
+  if (block !== 'remarks' && MATERIAL.test(plain) && plain.length < 260) return 'materials';
+  return 'remark';
+}

@@ -1,0 +1,166 @@
+import { isColour } from '../colours';
+import { hookIn } from '../hooks';
+import { bareHook } from '../hooks';
+import { countSaid, NUMBER_PATTERN as N } from '../numberWords';
+import { ringIn } from '../poseWords';
+import { craftWord } from '../stitches';
+import type { HeadingNode, Terms } from '../syntax';
+
+const STEP = new RegExp(
+  String.raw`^(?:(?:step|part|section|piece|chapter)\s+(?:${N}|[ivx]+|[a-h])\s*[:.)-]\s*|\d{1,2}\s*[.)]\s+|[a-h]\s*[.)]\s+)`,
+);
+const MAKE = [
+  new RegExp(
+    String.raw`\b(?:make|work|crochet|knit|you need)\s*(${N})(?:\s+(?:of\s+(?:them|each)|alike|the same|pieces))?(?![a-z\d])`,
+  ),
+  new RegExp(String.raw`(?<![a-z\d.])x\s*(\d{1,3})(?![\d.]|\s*mm)`),
+  new RegExp(String.raw`(?<![\d.])(\d{1,3})\s*(?:x|times|pieces|pcs)(?![a-z\d])`),
+  /\b(both|pair)\b/,
+] as const;
+const LEADS = new RegExp(String.raw`^(?:the\s+)?(${N})\s+(?=[a-z]+s\b)`);
+const RING_IS = /ring\s*=\s*(?:the\s+)?(crown|chin|nose|sole|back|tip|mouth)\b/;
+const LONGEST = 120;
+const MOST_WORDS = 8;
+
+const untold = (name: string): HeadingNode => ({
+  type: 'heading',
+  name,
+  make: 1,
+  mirrored: false,
+  colour: null,
+  colours: null,
+  hook: null,
+  yarn: null,
+  ringIs: null,
+  option: false,
+});
+
+/** A heading and whether it tells more than a name. */
+export interface Head {
+  node: HeadingNode;
+  tells: boolean;
+}
+
+/**
+ * A line as the heading of a part, where what follows says that it is one: `STEP ONE: THE HEAD`, `Ears (make 2, brown)`,
+ * `CLAW x2 rust`, `BODY ⇥ make 3 ⇥ 1 red, 1 navy, 1 mustard`, `Head, body and tail`. Null for a sentence, a round, a list.
+ */
+export function headIn(line: string, plain: string, terms: Terms): Head | null {
+  const lead = plain.length - plain.trimStart().length;
+  let from = lead + (STEP.exec(plain.trim())?.[0].length ?? 0);
+  const bullet = /^[*•#=_~-]+\s*/.exec(plain.slice(from));
+  if (bullet) from += bullet[0].length;
+  const end = plain.trimEnd().replace(/\s*[*=_~:-]+$/, '').length;
+  const text = plain.slice(from, end);
+  if (text.length === 0 || text.length > LONGEST || !/\p{L}{2}/u.test(text) || /^[^\p{L}\d"“]/u.test(text))
+    return null;
+  const many = LEADS.exec(text);
+  const cut = nameEnds(text, line.slice(from, end));
+  const nameFrom = many ? many[0].length : 0;
+  const name = line
+    .slice(from + nameFrom, from + Math.max(cut, nameFrom))
+    .replace(/[\s:,;–-]+$/u, '')
+    .replace(/^["“]|["”]$/gu, '');
+  const told = text.slice(cut);
+  const words = plain
+    .slice(from, from + cut)
+    .trim()
+    .split(/\s+/);
+  if (!isName(name.toLowerCase(), words, terms)) return null;
+  const node: HeadingNode = { ...untold(name), ...toldIn(told) };
+  if (many) node.make = Math.max(1, countSaid(many[1]));
+  if (node.hook)
+    node.hook = { ...node.hook, from: node.hook.from + from + cut, to: node.hook.to + from + cut };
+  return { node, tells: told.trim().length > 0 || many !== null };
+}
+
+/** Where the name of a heading ends: at a bracket, a tab, `make 2`, `x2`, a dash, or where capitals give way to a colour. */
+function nameEnds(text: string, written: string): number {
+  const ends = [
+    text.search(/\s*[([{\t]/),
+    ...MAKE.slice(0, 3).map((m) => text.search(m)),
+    text.search(/\s+[-–—]\s+/),
+    text.search(/:\s/),
+    text.search(/,\s*(?:make|work|in|with|worked|start|starting|from|x\s*\d|\d+\s*x|both)\b/),
+    text.search(/\s+(?:in|with|using)\s+(?:yarn\s|colou?r\s|[a-z]+(?:\s|$))/),
+  ].filter((at) => at > 0);
+  let end = Math.min(text.length, ...ends);
+  // `BODY rust`: what is not in capitals behind a name in capitals tells of it.
+  const caps = /^[\p{Lu}\d'’&/ -]+(?=\s+\p{Ll})/u.exec(written.slice(0, end));
+  if (caps && /\p{Lu}{2}/u.test(caps[0]) && isColour(written.slice(caps[0].length, end).trim().toLowerCase()))
+    end = caps[0].length;
+  return end;
+}
+
+function isName(name: string, words: readonly string[], terms: Terms): boolean {
+  if (name.trim() === '' || words.length > MOST_WORDS || /[;=*!?]|\d{3}/.test(name) || /\.\s/.test(name))
+    return false;
+  if (/\b(?:hooks?|needles?|yarn|eyes|gauge|tension|terms|materials?|stuffing|filling|level)\b/.test(name))
+    return false;
+  if (
+    /^(?:then|now|next|with|in|change|using|repeat|rep|note|tip|continue|for|if|join|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|work)\b/.test(
+      name,
+    )
+  )
+    return false;
+  return !words.some(
+    (w) => craftWord(w.replace(/[^a-z\d]/g, ''), terms) !== null && !/^(?:st|tr|chain)$/.test(w),
+  );
+}
+
+/** What stands behind the name: brackets, columns, `make 2`, a colour, a hook, where it begins. */
+function toldIn(told: string): Partial<HeadingNode> {
+  const plain = told.replace(/[()[\]{}\t]/g, ',');
+  const make = MAKE.map((m) => m.exec(plain)).find((m) => m !== null);
+  const said = make ? (/^(?:both|pair)$/.test(make[1]) ? 2 : countSaid(make[1])) : 1;
+  const pieces = plain
+    .split(/[,;]|\s[-–—]\s|:/)
+    .map((p) => p.trim())
+    .filter((p) => p !== '');
+  const each = copiesIn(pieces);
+  const hook = hookOf(told);
+  const ring = RING_IS.exec(plain)?.[1] ?? ringIn(pieces.join(', '));
+  return {
+    make: Math.min(999, Math.max(1, make ? said : (each?.length ?? 1))),
+    mirrored: /mirror/.test(plain),
+    colour: each ? null : (pieces.map(colourOf).find((c) => c !== null) ?? null),
+    colours: each,
+    hook,
+    yarn: pieces.find((p) => /\byarn\b/.test(p) && !/^(?:with |in |using )?yarn [a-h]$/.test(p)) ?? null,
+    ringIs: ring,
+  };
+}
+
+const EACH = new RegExp(String.raw`^(${N})\s+(?:in\s+|of\s+)?([a-z][a-z ]{1,20})$`);
+
+/** `1 red, 1 navy, 1 mustard`, `one pink, one brown`: the colour of each copy; null when the pieces do not say it. */
+function copiesIn(pieces: readonly string[]): string[] | null {
+  const found = pieces.flatMap((p) => p.split(/\s+(?:and|&)\s+/)).map((p) => EACH.exec(p.trim()));
+  const each = found.filter((f) => f !== null && isColour(f[2]));
+  if (each.length < 2) return null;
+  return each.flatMap((f) => Array.from({ length: Math.min(99, countSaid(f![1])) }, () => f![2]));
+}
+
+/** `rust`, `in A`, `with yarn B`, `red and white`, `start in teal`; null when a piece names no colour. */
+function colourOf(piece: string): string | null {
+  const said =
+    /^(?:(?:start(?:ing)?|begin(?:ning)?|work(?:ed)?)\s+)?(?:(?:in|with|using)\s+)?(?:the\s+)?(?:yarn\s+|colou?r\s+)?(.*?)(?:\s+(?:yarn|throughout|only))?$/.exec(
+      piece,
+    )!;
+  const words = said[1];
+  if (words === '' || words.length > 30 || /\d/.test(words) || /^one piece/.test(words)) return null;
+  const parts = words.split(/\s+(?:and|&|\+)\s+/);
+  return parts.every((p) => isColour(p) && p.split(' ').length <= 3) ? words : null;
+}
+
+function hookOf(told: string): HeadingNode['hook'] {
+  const named = told.includes('hook') ? hookIn(told) : null;
+  if (named) return named;
+  let from = 0;
+  for (const piece of told.split(/[,;()[\]\t]/)) {
+    const said = bareHook(piece, from);
+    if (said) return said;
+    from += piece.length + 1;
+  }
+  return null;
+}

@@ -1,0 +1,62 @@
+import { parseLine, type LineContext } from '../lines';
+import type { RoundNode, Span } from '../syntax';
+
+/** Decision 26: an open bracket, a trailing comma, or a labelled line without end count goes on in an unlabelled line. */
+export function continuesOn(
+  text: string,
+  lines: readonly Span[],
+  last: number,
+  node: RoundNode,
+  context: LineContext,
+): boolean {
+  const open = node.unclosed !== null || goesOn(text, lines[last]);
+  if (!open && !(node.label !== null && node.stated === null && node.items.length > 0)) return false;
+  const next = lines[last + 1];
+  const after = parseLine(text.slice(next.from, next.to), {
+    terms: context.terms,
+    symbols: context.symbols,
+    fresh: false,
+    begins: false,
+  });
+  if (after.type !== 'round' || after.label || after.layer) return false;
+  const worked = after.items.some((i) => i.type !== 'sign' && i.type !== 'unknown');
+  if (after.many && worked) return false;
+  // A fold or an "until" is a step of its own.
+  if (open) return true;
+  return !after.items.some(
+    (i) =>
+      (i.type === 'sign' && (i.sign === 'fold' || i.sign === 'edging')) ||
+      (i.type === 'group' && i.until !== undefined),
+  );
+}
+
+/** No line of rounds ends with one of these. */
+const GOES_ON = /\s(?:and|in|into|of|the|to|with|each|next|then|or|from|through|both)$/i;
+
+/** The line ends with a comma, a star or a small word: something must follow. */
+function goesOn(text: string, line: Span): boolean {
+  let end = line.to - 1;
+  while (end >= line.from && text.charCodeAt(end) <= 32) end--;
+  if (end < line.from) return false;
+  return (
+    [',', '，', '*'].includes(text[end]) || GOES_ON.test(text.slice(Math.max(line.from, end - 8), end + 1))
+  );
+}
+
+/** Lines shorter than this are lines of their own, not wrapped by a page. */
+const WRAPPED_FROM = 38;
+
+/**
+ * Whether words go on in the next line of a page that was wrapped: a broken word, or a long line without an end before one
+ * that begins with a small letter or a bracket. Both in lower case, so that a capital cannot be asked: a label, a bullet or
+ * a colon says that something new begins.
+ */
+export function goesOnInWords(plain: string, next: string): boolean {
+  const text = plain.trimEnd();
+  if (/[a-z]-$/.test(text) && /^\s*[a-z]/.test(next)) return true;
+  if (/[.!?:;)\]]$/.test(text) && !/,$/.test(text)) return false;
+  if (/^\s*(?:[-•●*>]|\d+[.):]|r\d|rnds?\b|rounds?\b|rows?\b)/.test(next)) return false;
+  return (
+    text.length >= WRAPPED_FROM && /^\s*[a-z(]/.test(next) && next.trim().length > 0 && !/:\s*$/.test(next)
+  );
+}
