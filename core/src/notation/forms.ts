@@ -9,9 +9,10 @@ export function takeStitches(c: Cursor): StitchItem | null {
   if (c.takeAny('even', 'evenly'))
     return { type: 'stitch', kind: 'sc', eats: 1, makes: 1, times: 'around', span: c.since(start) };
   if (c.takeAny('skip', 'sk', 'miss')) {
-    c.takeAny('next');
+    c.takeAny('the');
+    c.takeAny('next', 'first');
     const n = c.number();
-    c.takeAny('st', 'sts', 'stitch', 'stitches', 'next');
+    takeNoun(c) || c.takeAny('next');
     return {
       type: 'stitch',
       kind: 'sc',
@@ -35,7 +36,10 @@ export function takeStitches(c: Cursor): StitchItem | null {
     takeBehind(c, bobble, false);
     return { ...bobble, span: c.since(start) };
   }
-  const word = takeStitch(c);
+  const worked = takeStitch(c);
+  // `2 sc together`
+  const many = lead && worked?.eats === 1 && worked.makes === 1 && lead.value >= 2 && lead.value <= 9;
+  const word = many && c.takeAny('together', 'tog') ? { ...worked, eats: lead.value } : worked;
   if (!word) {
     const edge = lead ? takeEdge(c) : null;
     if (edge)
@@ -55,11 +59,11 @@ export function takeStitches(c: Cursor): StitchItem | null {
   const item: StitchItem = {
     type: 'stitch',
     ...word,
-    times: lead?.value ?? 1,
-    timesSpan: lead?.span,
+    times: word === worked ? (lead?.value ?? 1) : 1,
+    timesSpan: word === worked ? lead?.span : undefined,
     span: c.since(start),
   };
-  takeBehind(c, item, lead !== null);
+  takeBehind(c, item, lead !== null && word === worked);
   item.span = c.since(start);
   return item;
 }
@@ -116,12 +120,16 @@ export function takeBehind(c: Cursor, item: StitchItem, counted: boolean): void 
     item.times = 'around';
     return;
   }
-  if (c.takeAny('in', 'into') || c.is('next') || c.is('each')) {
+  if (c.takeAny('in', 'into', 'over') || c.is('next') || c.is('each')) {
+    c.takeAny('the');
+    c.takePhrase('back bump of', 'back bumps of', 'back bar of', 'top of', 'middle of');
     c.takeAny('the');
     if (intoWhat(c, item, counted)) return;
     c.at = start;
   }
-  if (c.is('x') && c.peek(1)?.type === 'number') c.at++;
+  // `inc*6`: a star right between them is a times sign.
+  const star = c.is('*') && c.peek(1)?.type === 'number' && c.peek()!.to === c.peek(1)!.from;
+  if ((c.is('x') || star) && c.peek(1)?.type === 'number') c.at++;
   else {
     const n = c.number();
     const times = n !== null && c.takeAny('times', 'time', 'x');
@@ -182,6 +190,10 @@ function takeRest(c: Cursor): boolean {
 }
 
 const NOUNS = [
+  'loop',
+  'loops',
+  'lp',
+  'lps',
   'st',
   'sts',
   'stitch',
@@ -210,6 +222,12 @@ function takeNoun(c: Cursor): boolean {
   if (c.at > start && ['loop', 'loops', 'lp', 'lps'].includes(c.tokens[c.at - 1].text)) return true;
   c.at = start;
   return false;
+}
+
+/** `in same st as join`: which stitch that is. */
+function takeAsWhat(c: Cursor): void {
+  c.at++;
+  while (c.peek()?.type === 'word' || c.peek()?.type === 'number') c.at++;
 }
 
 /** `sc in next 4`, and `dec in next 2 sts`: what a decrease takes is said, not how often. */
@@ -271,16 +289,39 @@ function intoWhat(c: Cursor, item: StitchItem, counted: boolean): boolean {
     } else c.at = before;
     return true;
   }
+  // `sc in the first 2 sts`
+  const several = nth === 1 ? c.number() : null;
+  if (several && takeNoun(c)) {
+    intoOne();
+    intoSome(item, several);
+    return true;
+  }
   // `inc in the third st`: the first two are worked over or stand before it.
   if (nth !== null && takeNoun(c)) {
     intoOne();
     return true;
   }
   c.at = start;
+  if (
+    c.takePhrase(
+      'rest of the sts',
+      'rest of the stitches',
+      'rest of the round',
+      'rest',
+      'remaining sts',
+      'remaining stitches',
+      'rem sts',
+      'remaining st',
+    )
+  ) {
+    item.times = 'around';
+    return true;
+  }
   if (c.takeAny('next', 'same', 'one', 'last', 'following', 'remaining', 'rem')) {
     const n = c.number();
     c.takeAny('remaining', 'rem');
     takeNoun(c);
+    if (c.is('as')) takeAsWhat(c);
     intoOne();
     intoSome(item, n);
     if (n === null && counted) item.timesSpan = undefined;

@@ -148,6 +148,8 @@ export function takeItem(c: Cursor, depth: number, first: boolean): Item | null 
     const sign = token.text === '*' ? null : (takeSign(c, first) ?? takeBracketRemark(c));
     return sign ?? takeBracket(c, depth);
   }
+  const before = timesBefore(c, depth);
+  if (before) return before;
   if (token.type === 'sign' && !c.symbols) return takeUnknown(c);
   if (first) {
     const start = takeStart(c);
@@ -162,6 +164,23 @@ export function takeItem(c: Cursor, depth: number, first: boolean): Item | null 
     takeRemark(c) ??
     takeUnknown(c)
   );
+}
+
+/** `6*(sc, inc)`, `6 x (sc, inc)`: how often stands before the bracket. */
+function timesBefore(c: Cursor, depth: number): Item | null {
+  const start = c.at;
+  const n = c.number();
+  const sign = n && (c.takeAny('x', '*', 'times') || false);
+  if (!n || !sign || !(c.is('(') || c.is('['))) {
+    c.at = start;
+    return null;
+  }
+  const group = takeBracket(c, depth);
+  if (group.type !== 'group' || group.times !== 1) {
+    c.at = start;
+    return null;
+  }
+  return { ...group, times: n.value, timesSpan: n.span, span: c.since(start) };
 }
 
 /** `..., repeat around` takes what was written so far as its group; so does `*..., rep from * around`. */

@@ -40,7 +40,8 @@ export interface PlainLine {
  */
 export function plainLine(line: string): PlainLine {
   // Most lines are typed on a plain keyboard.
-  if (!BEYOND_ASCII.test(line)) return { text: line.toLowerCase(), at: null };
+  if (!BEYOND_ASCII.test(line))
+    return { text: line.toLowerCase().replace(/\{/g, '(').replace(/\}/g, ')'), at: null };
   let out = '';
   let offsets: number[] | null = null;
   for (let i = 0; i < line.length; i++) {
@@ -61,6 +62,8 @@ function plainSign(line: string, i: number): string {
   const code = line.charCodeAt(i);
   // Lower-casing letter by letter: some letters change length when the whole string is lowered.
   if (code >= 65 && code <= 90) return String.fromCharCode(code + 32);
+  // Braces are brackets.
+  if (code === 123 || code === 125) return code === 123 ? '(' : ')';
   if (code < 128) return line[i];
   if (PLAIN[line[i]]) return PLAIN[line[i]];
   if (

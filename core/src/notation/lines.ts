@@ -6,7 +6,7 @@ import { parseItems, type ItemContext } from './items';
 import { labelOf } from './labels';
 import { LAYER } from './layerWords';
 import { lex, plainLine, written, type PlainLine, type Token } from './lexer';
-import { isDoneByHand, noteLine, noteOf, saidLine, soundsLikeWork } from './notes';
+import { CRAFT_COUNT, isDoneByHand, noteLine, noteOf, saidLine, soundsLikeWork } from './notes';
 import { countSaid, NUMBER_PATTERN } from './numberWords';
 import { repeatIn } from './repeatLines';
 import { sentencesOf } from './sentences';
@@ -114,7 +114,7 @@ function labelled(
   if (!label.bare) return round;
   const numbered =
     isDoneByHand(said.slice(end)) || !(round.items.some(isWork) || round.stated || round.layer);
-  return numbered || isProse({ ...round, stated: null }, said) ? noteOf(line.trim(), said) : round;
+  return numbered || isProse(round, said) ? noteOf(line.trim(), said) : round;
 }
 
 /** A line without a label: what its sentences decide, a round, or words to people. */
@@ -228,7 +228,9 @@ function workOf(
     const own = text.slice(sentence.from, sentence.to);
     if (/^[([=]?\s*\d+\s*[a-z ]{0,14}[)\]]?\.?$/.test(own)) return;
     const decided = factsIn(said.slice(sentence.from, sentence.to));
-    if (i === 0 || isWorked(own, decided, context)) {
+    // What counts stitches and is not understood stays, so that it is said.
+    const counts = decided.length === 0 && CRAFT_COUNT.test(own);
+    if (i === 0 || counts || isWorked(own, decided, context)) {
       // A colour or a filling that stands in the sentence of the round itself is read with its stitches.
       return;
     }

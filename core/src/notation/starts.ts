@@ -37,7 +37,7 @@ const made = (
 
 /** `MR 6`, `ring, 6 sc`, `magic ring: 6 sc`. */
 function ringFirst(c: Cursor, start: number): StartItem | null {
-  c.takeAny('in', 'into', 'make', 'start');
+  c.takeAny('in', 'into', 'make', 'create', 'form', 'start', 'begin');
   c.takeAny('with');
   c.takeAny('a', 'an', 'the');
   if (!takeRing(c)) {
@@ -46,12 +46,13 @@ function ringFirst(c: Cursor, start: number): StartItem | null {
   }
   c.takeAny(',', ':', '-');
   c.takeAny('with', 'of');
-  const n = c.number();
+  const before = c.number();
+  const word = takeStitch(c);
+  const n = before ?? (word ? c.number() : null);
   if (!n) {
     c.at = start;
     return null;
   }
-  const word = takeStitch(c);
   return made(c, start, 'ring', word && word.eats === 1 && word.makes === 1 ? word.kind : 'sc', n, 0);
 }
 
@@ -185,12 +186,14 @@ function joinedInto(c: Cursor): boolean {
 
 /** `6 sc in ring`, `9 sc in loop`, `6 sc in 2nd ch from hook`. */
 function stitchesInto(c: Cursor, start: number, chain: number): StartItem | null {
-  c.takeAny('work', 'start', 'make');
+  c.takeAny('work', 'start', 'begin', 'make');
   c.takeAny('with');
-  const n = c.number();
+  const before = c.number();
+  const worded = before ? null : takeStitch(c);
+  const n = before ?? (worded ? c.number() : null);
   const one =
     n ?? (c.peek() && chain > 0 ? { value: 1, span: { from: c.peek()!.from, to: c.peek()!.from } } : null);
-  const word = one ? takeStitch(c) : null;
+  const word = worded ?? (one ? takeStitch(c) : null);
   if (!n || !word || word.eats !== 1 || word.makes !== 1) {
     c.at = start;
     return null;
@@ -215,7 +218,7 @@ function stitchesInto(c: Cursor, start: number, chain: number): StartItem | null
 function intoStart(c: Cursor): 'ring' | 'loop' | null {
   const start = c.at;
   if (c.takeAny('in', 'into')) {
-    c.takeAny('a', 'the');
+    c.takeAny('a', 'an', 'the', 'your');
     // A ring of chain is a loop that stays as wide as its chain.
     if (takeRing(c))
       return c.tokens[c.at - 1].text === 'ring' &&

@@ -153,8 +153,10 @@ function takeKind(c: Cursor): StitchKind | null {
 /** `sc next 2 tog`, `dc 2 together`, `sl st next 2 FLO tog`. */
 function together(c: Cursor, word: CraftWord): CraftWord {
   const start = c.at;
+  c.takeAny('the');
   c.takeAny('next');
   const n = c.number();
+  if (n) c.takeAny('st', 'sts', 'stitches');
   if (n && n.value >= 2 && n.value <= 9) {
     const front = c.takeAny('flo');
     if (c.takeAny('tog', 'together'))

@@ -32,7 +32,7 @@ const PHRASES: readonly Phrase[] = [
   // The beginning.
   {
     said: new RegExp(
-      String.raw`\b(?:make|form|start\s+with|begin\s+with|work|into|in)\s+(?:an?|the|your)?\s*(?:${RING})\s*(?:,|and|then|,\s*then|,\s*and)\s+(?:then\s+)?(?:work|put|make|crochet|place|do)?\s*(?=${N}\s)`,
+      String.raw`\b(?:make|create|form|start\s+with|begin\s+with|start|begin|work|into|in)\s+(?:an?|the|your)?\s*(?:${RING})\s*(?:,|and|then|with|,\s*then|,\s*and)?\s+(?:then\s+)?(?:work|put|make|crochet|place|do)?\s*(?=${N}\s)`,
       'g',
     ),
     tersely: '',
@@ -87,8 +87,16 @@ const PHRASES: readonly Phrase[] = [
     tersely: '',
   },
   {
-    said: /(?<![a-z])an?\s+(?=(?:increase|decrease|inc|dec|invdec|bobble|single|double|half|slip|sc|dc|hdc|popcorn)(?![a-z]))/g,
+    said: /(?<![a-z])an?\s+(?=(?:increase|decrease|inc|dec|invdec|bobble|single|double(?!\s+magic)|half|slip|sc|dc|hdc|popcorn)(?![a-z]))/g,
     tersely: '1 ',
+  },
+  {
+    said: /\b(?:work|continue|crochet|go on)(?:ing)?\s+(?:even(?:ly)?|straight|plain|without\s+(?:shaping|increasing|decreasing))\b/g,
+    tersely: 'even',
+  },
+  {
+    said: /\b(?:no|without|with\s+no)\s+(?:more\s+|any\s+)?(?:increas(?:es|ing)|decreas(?:es|ing)|change|shaping)\b,?/g,
+    tersely: '',
   },
   { said: /,\s*one\s+after\s+(?:the\s+other|another)\b/g, tersely: '' },
   { said: /\bkeeping\s+(?:the\s+)?colou?rs?\s+as\s+(?:set|before|established),?\s*/g, tersely: '' },
@@ -143,6 +151,6 @@ const LONGEST = 2000;
  * `make a magic ring and put six single crochet into it` is `six single crochet in ring`. As long as it was.
  */
 export function tersely(text: string): string {
-  if (text.length > LONGEST || !/[a-z]{3}\s+[a-z]/.test(text)) return text;
+  if (text.length > LONGEST || !/[a-z]\s+[a-z]/.test(text)) return text;
   return PHRASES.reduce(shortened, text);
 }

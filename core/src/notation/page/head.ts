@@ -115,7 +115,7 @@ function toldIn(told: string): Partial<HeadingNode> {
   const said = make ? (/^(?:both|pair)$/.test(make[1]) ? 2 : countSaid(make[1])) : 1;
   const pieces = plain
     .split(/[,;]|\s[-–—]\s|:/)
-    .map((p) => p.trim())
+    .map((p) => p.replace(/\s+/g, ' ').trim())
     .filter((p) => p !== '');
   const each = copiesIn(pieces);
   const hook = hookOf(told);
