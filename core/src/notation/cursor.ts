@@ -11,6 +11,8 @@ export class Cursor {
   unclosed: Span | null = null;
   /** the part has no round yet: a chain here is a foundation */
   begins = false;
+  /** a number without a stitch counts single crochets */
+  bare = false;
   /** round the edge of a flat piece: what is counted is named by where it goes */
   edging = false;
   /** X, V and A are stitches here */

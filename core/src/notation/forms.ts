@@ -42,6 +42,13 @@ export function takeStitches(c: Cursor): StitchItem | null {
   const word = many && c.takeAny('together', 'tog') ? { ...worked, eats: lead.value } : worked;
   if (!word) {
     const edge = lead ? takeEdge(c) : null;
+    if (
+      !edge &&
+      lead &&
+      c.bare &&
+      (!c.peek() || [',', ')', ']', '*', '='].includes(c.peek()!.text) || c.is('in') || c.is('around'))
+    )
+      return plainCount(c, start, lead);
     if (edge)
       return {
         type: 'stitch',
@@ -66,6 +73,20 @@ export function takeStitches(c: Cursor): StitchItem | null {
   takeBehind(c, item, lead !== null && word === worked);
   item.span = c.since(start);
   return item;
+}
+
+/** `24`, `6 in mr`: so many single crochets where a page writes no stitch for them. */
+function plainCount(c: Cursor, start: number, lead: { value: number; span: StitchItem['span'] }): StitchItem {
+  c.takeAny('around');
+  return {
+    type: 'stitch',
+    kind: 'sc',
+    eats: 1,
+    makes: 1,
+    times: lead.value,
+    timesSpan: lead.span,
+    span: c.since(start),
+  };
 }
 
 /** `5-dc bobble`: the number and kind inside one bobble are part of its name. */

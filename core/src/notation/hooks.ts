@@ -10,7 +10,7 @@ export interface HookSaid {
 
 const MM = String.raw`\d+(?:[.,]\d+)?\s*(?:mm|millimet(?:er|re)s?)(?![a-z])`;
 const LETTER = String.raw`(?<![a-z0-9'’])[b-s](?:\s?[-/]\s?(?:[b-s](?![a-z])|\d+(?:[.,]5|½)?)|\d+(?:\.5)?)?(?![a-z0-9'’]|[.,]\d|\s*mm)`;
-const NUMBER = String.raw`(?:#\s*|(?<![a-z])(?:no\.?|number|us|uk|size)\s+)\d+(?:[.,]\d+)?(?![a-z0-9])`;
+const NUMBER = String.raw`(?:#\s*|(?<![a-z])(?:no\.?|number|us|uk|size)\s+)\d+(?:[.,]\d+)?(?![a-z0-9]|[.,]\d|\s*mm)`;
 const BARE = String.raw`(?<![a-z0-9.,])\d+(?:[.,]\d+)?(?![a-z0-9]|\s*(?:g|cm|in|m)\b)`;
 const SIZE = `(?:${MM}|${NUMBER}|${LETTER}|${BARE})`;
 /** What may stand between two ways of saying one hook. A comma or a spaced dash ends the statement. */

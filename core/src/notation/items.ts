@@ -22,6 +22,8 @@ export interface ItemContext {
   begins: boolean;
   /** X, V, A stand for sc, inc, dec */
   symbols: boolean;
+  /** a number without a stitch counts single crochets: `(2, inc) x6` */
+  bare?: boolean;
 }
 
 const DEEPEST = 40;
@@ -57,9 +59,32 @@ export function parseItems(tokens: readonly Token[], context: ItemContext): Pars
   const c = new Cursor(tokens, context.terms);
   c.begins = context.begins;
   c.symbols = context.symbols;
+  c.bare = context.bare ?? false;
+  const nth = takeStartingIn(c);
   const items = list(c, null, 0);
+  const first = nth === null ? undefined : items.find((i) => i.type === 'stitch');
+  if (nth !== null && first?.type === 'stitch') first.fromHook ??= nth;
   while (c.peek()) items.push(...list(c, null, 0));
   return { items, unclosed: c.unclosed };
+}
+
+/** `starting in the second ch from the hook, sc 4`: the chain stitch that takes the first stitch; null when the round does not begin so. */
+function takeStartingIn(c: Cursor): number | null {
+  const start = c.at;
+  if (
+    c.takeAny('starting', 'start', 'beginning', 'begin', 'working') &&
+    c.takeAny('in', 'from', 'with', 'at', 'into')
+  ) {
+    c.takeAny('the');
+    const nth = c.ordinal();
+    if (nth !== null && c.takeAny('ch', 'chain')) {
+      c.takePhrase('from hook', 'from the hook', 'from your hook');
+      while (c.takeAny(',', ':', 'work'));
+      return nth;
+    }
+  }
+  c.at = start;
+  return null;
 }
 
 function list(c: Cursor, close: string | null, depth: number): Item[] {

@@ -9,7 +9,7 @@ const MORE = new RegExp(
   String.raw`(?:\s*(?:to|and|through|until|&|,|,\s*and)\s*|\s*-\s*)(?:${WORD}\.?\s*)?(\d+)(?![a-z\d])`,
   'y',
 );
-const BARE = /(\d+)(?:\s*-\s*(\d+))?(?=\s*(?:[.):](?!\d)|\t))/y;
+const BARE = /(\d+)(?:\s*[.)]?\s*-\s*(\d+))?(?=\s*(?:[.):](?!\d)|\t))/y;
 const ORDINAL = /(\d+)(?:st|nd|rd|th)\s+(?:rounds?|rnds?|rows?)(?=\s*[:.)-])/y;
 /** `(6 rounds)`, `(to taste)`, `(this is the ridge)`: told between the label and the work. */
 const TOLD =
@@ -34,15 +34,20 @@ export function labelOf(plain: PlainLine): { label: Label; end: number } | null 
   const first = Number(found[1]);
   let last = found[2] === undefined ? first : Number(found[2]);
   let end = from + found[0].length;
-  if (named && /[a-z\d]/.test(text[end] ?? '')) return null;
+  if (
+    named &&
+    (/[a-z\d]/.test(text[end] ?? '') || /^\s+of\s+(?:every|each|all|the|any)\b/.test(text.slice(end)))
+  )
+    return null;
   // `R4, 6 sc` is a label and a count: only a number that goes on counts is one more label.
   for (let more = named ? at(MORE, end) : null; more; more = at(MORE, end)) {
     const next = Number(more[1]);
     const listed = /^\s*,/.test(more[0]);
     if (
       next <= last ||
+      (/-/.test(more[0]) && last > first) ||
       (listed && next !== last + 1) ||
-      (/^\s+-\s/.test(more[0]) && !/^\s*[:.)(=]/.test(text.slice(end + more[0].length)))
+      (/^\s+-\s/.test(more[0]) && !/^\s*[:.)=]/.test(text.slice(end + more[0].length)))
     )
       break;
     last = next;

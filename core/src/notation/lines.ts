@@ -59,7 +59,7 @@ class Known {
   }
 }
 
-const known: Known[] = Array.from({ length: 16 }, () => new Known());
+const known: Known[] = Array.from({ length: 32 }, () => new Known());
 const LONGEST_KNOWN = 4000;
 
 /**
@@ -69,7 +69,8 @@ const LONGEST_KNOWN = 4000;
 export function parseLine(line: string, context: LineContext): LineNode {
   const lines =
     known[
-      (context.terms === 'uk' ? 8 : 0) +
+      (context.bare ? 16 : 0) +
+        (context.terms === 'uk' ? 8 : 0) +
         (context.begins ? 4 : 0) +
         (context.symbols ? 2 : 0) +
         (context.fresh ? 1 : 0)

@@ -46,7 +46,7 @@ export function saidLine(line: string, plain: string): NoteNode | null {
 
 /** A stitch with its number or its place, in lower case. */
 export const CRAFT_COUNT =
-  /(?<![a-z])(?:\d+\s*(?:sc|hdc|dc|tr|htr|inc|dec|ch|sl st|ss|[xva])|(?:sc|hdc|dc|tr|htr|inc|dec|ch)\s*\d|(?:sc|hdc|dc|tr|htr|inc|dec|sl st|ss)\s+(?:in|around|across)|single crochet|increase|decrease|dec|inc|chain\s+\d)(?![a-z])/;
+  /(?<![a-z])(?:\d+\s*(?:sc|hdc|dc|tr|htr|inc|dec|ch|sl st|ss|[xva])|(?:sc|hdc|dc|tr|htr|inc|dec|ch)\s*\d|(?:sc|hdc|dc|tr|htr|inc|dec|sl st|ss)\s+(?:in|into|around|across|through|blo|flo|evenly)|single crochet|increase|decrease|dec|inc|chain\s+\d)(?![a-z])/;
 /** `press flat and work 4 dc through both layers to close`: the last round itself. */
 const FLAT_SHUT = /\bthrough both\b/;
 
@@ -73,7 +73,7 @@ const WORK =
   /\b(?:rep(?:eat)?|decreas(?:e|ing)|increas(?:e|ing)|keep (?:on )?(?:going|crocheting|working)|pull (?:it )?tight|do not stuff|don't stuff|crochet(?:ing)?|work (?:in|around|across|even|\d)|leave \d|chain \d|skip|fasten off|hook|(?:\d+|each|every|next|last) (?:st|sts|stitch|stitches|sc|dc|hdc|inc|dec)|(?:rounds?|rnds?|rows?) (?:\d|of)|slip stitch|sl st)\b/;
 /** What sounds like work and is told elsewhere: a ring is made where its first round says so, a case is the maker's choice. */
 const TOLD =
-  /\bmake an? (?:magic|adjustable|sliding) (?:ring|circle|loop)\b|^(?:if|or|option|optional|alternatively)\b|\binstead\b|\bmark(?:er)?\b/;
+  /\bmake an? (?:magic|adjustable|sliding) (?:ring|circle|loop)\b|^(?:if|or|option|optional|alternatively)\b|\binstead\b|\bmark(?:er)?\b|\bslip ?knot\b/;
 
 /** Whether words that were not read speak of the work: they are marked, never passed over. `plain` in lower case. */
 export const soundsLikeWork = (plain: string): boolean => WORK.test(plain) && !TOLD.test(plain.trim());

@@ -6,7 +6,7 @@ import { pageOf, type PageLine } from './page/page';
 import { PartCounter, type PartContext } from './part';
 import { problem } from './problems';
 import type { Reading } from './reading';
-import { guessTerms, usesSymbols } from './stitches';
+import { guessTerms, usesBareNumbers, usesSymbols } from './stitches';
 import type { LineNode, RoundNode, Span, Terms } from './syntax';
 
 export interface ReadOptions {
@@ -40,8 +40,9 @@ function readAnew(text: string, options: ReadOptions): Reading {
   const guess = guessTerms(plain);
   const terms = options.terms ?? guess.terms;
   const symbols = usesSymbols(plain);
+  const bare = usesBareNumbers(plain);
   const lines = splitLines(text);
-  const page = pageOf(text, lines, { terms, symbols });
+  const page = pageOf(text, lines, { terms, symbols, bare });
   const { sections } = page;
   const names = sections.map((s) => nameKey(s.name));
   const materials = materialsIn(page, text);
@@ -61,7 +62,7 @@ function readAnew(text: string, options: ReadOptions): Reading {
         if (outside.has(key) || names.slice(0, index).includes(key)) return 'finished';
         return names.slice(index).includes(key) ? 'later' : 'unknown';
       },
-      reread: (line) => asRound(parseLine(line, { terms, symbols, begins: false, fresh: false })),
+      reread: (line) => asRound(parseLine(line, { terms, symbols, bare, begins: false, fresh: false })),
     };
     const counter = new PartCounter(heading, section.lines[0].line, context);
     for (const g of section.lines) counter.line(g.line, g.from, g.to, g.node);

@@ -143,7 +143,13 @@ function whereSign(c: Cursor): Sign | null {
   const start = c.at;
   if (c.takePhrase('fold', 'flatten', 'pinch flat', 'press flat')) {
     c.takeAny('flat', 'it', 'the');
-    c.takeWords('in', 'half') || c.takeAny('edge', 'opening', 'top', 'piece', 'end');
+    if (
+      !c.takeWords('in', 'half') &&
+      c.peek()?.type === 'word' &&
+      !ofTheHook(c.peek()!, c.terms) &&
+      !c.is('and')
+    )
+      c.at++;
     c.takeAny('flat');
     c.takeAny('and');
     return { sign: 'fold' };

@@ -1,6 +1,6 @@
 import type { Cursor } from './cursor';
 import { ORDINALS } from './numberWords';
-import { takeStitch } from './stitches';
+import { takeStitch, type CraftWord } from './stitches';
 import type { StartItem, StitchKind } from './syntax';
 
 interface Counted {
@@ -147,6 +147,9 @@ function alongChain(c: Cursor): number | null {
   return null;
 }
 
+/** Where a page writes no stitch for them, numbers count single crochets. */
+const PLAIN: CraftWord = { kind: 'sc', eats: 1, makes: 1 };
+
 const SLIP = ['sl st', 'slip stitch', 'slip st', 'slst', 'ss'];
 
 /** `join`, `sl st to form a ring`, `1 SS in the first CH to make a ring`, `and join with sl st into a ring`. */
@@ -193,7 +196,7 @@ function stitchesInto(c: Cursor, start: number, chain: number): StartItem | null
   const n = before ?? (worded ? c.number() : null);
   const one =
     n ?? (c.peek() && chain > 0 ? { value: 1, span: { from: c.peek()!.from, to: c.peek()!.from } } : null);
-  const word = worded ?? (one ? takeStitch(c) : null);
+  const word = worded ?? (one ? takeStitch(c) : null) ?? (c.bare && before ? PLAIN : null);
   if (!n || !word || word.eats !== 1 || word.makes !== 1) {
     c.at = start;
     return null;

@@ -1,4 +1,4 @@
-import { isColour } from '../colours';
+import { isColour, isPlainColour } from '../colours';
 import { hookIn } from '../hooks';
 import { bareHook } from '../hooks';
 import { countSaid, NUMBER_PATTERN as N } from '../numberWords';
@@ -19,6 +19,9 @@ const MAKE = [
 ] as const;
 const LEADS = new RegExp(String.raw`^(?:the\s+)?(${N})\s+(?=[a-z]+s\b)`);
 const RING_IS = /ring\s*=\s*(?:the\s+)?(crown|chin|nose|sole|back|tip|mouth)\b/;
+/** Words of a list of what is needed: no part is called so. */
+export const OF_MATERIALS =
+  /\b(?:hooks?|needles?|yarn|cotton|wool|eyes|gauge|tension|terms|materials?|stuffing|filling|level)\b/;
 const LONGEST = 120;
 const MOST_WORDS = 8;
 
@@ -85,6 +88,9 @@ function nameEnds(text: string, written: string): number {
     text.search(/\s+(?:in|with|using)\s+(?:yarn\s|colou?r\s|[a-z]+(?:\s|$))/),
   ].filter((at) => at > 0);
   let end = Math.min(text.length, ...ends);
+  // `Head and body, green`
+  const comma = text.lastIndexOf(',', end - 1);
+  if (comma > 0 && isPlainColour(text.slice(comma + 1, end).trim())) end = comma;
   // `BODY rust`: what is not in capitals behind a name in capitals tells of it.
   const caps = /^[\p{Lu}\d'’&/ -]+(?=\s+\p{Ll})/u.exec(written.slice(0, end));
   if (caps && /\p{Lu}{2}/u.test(caps[0]) && isColour(written.slice(caps[0].length, end).trim().toLowerCase()))
@@ -95,8 +101,7 @@ function nameEnds(text: string, written: string): number {
 function isName(name: string, words: readonly string[], terms: Terms): boolean {
   if (name.trim() === '' || words.length > MOST_WORDS || /[;=*!?]|\d{3}/.test(name) || /\.\s/.test(name))
     return false;
-  if (/\b(?:hooks?|needles?|yarn|eyes|gauge|tension|terms|materials?|stuffing|filling|level)\b/.test(name))
-    return false;
+  if (OF_MATERIALS.test(name)) return false;
   if (
     /^(?:then|now|next|with|in|change|using|repeat|rep|note|tip|continue|for|if|join|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|work)\b/.test(
       name,
@@ -111,17 +116,19 @@ function isName(name: string, words: readonly string[], terms: Terms): boolean {
 /** What stands behind the name: brackets, columns, `make 2`, a colour, a hook, where it begins. */
 function toldIn(told: string): Partial<HeadingNode> {
   const plain = told.replace(/[()[\]{}\t]/g, ',');
-  const make = MAKE.map((m) => m.exec(plain)).find((m) => m !== null);
-  const said = make ? (/^(?:both|pair)$/.test(make[1]) ? 2 : countSaid(make[1])) : 1;
   const pieces = plain
     .split(/[,;]|\s[-–—]\s|:/)
     .map((p) => p.replace(/\s+/g, ' ').trim())
     .filter((p) => p !== '');
+  const make = MAKE.map((m) => m.exec(plain)).find((m) => m !== null);
+  const alone = pieces.map((p) => /^(\d{1,2})$/.exec(p)).find((m) => m !== null);
+  const counted = make ?? alone;
+  const said = counted ? (/^(?:both|pair)$/.test(counted[1]) ? 2 : countSaid(counted[1])) : 1;
   const each = copiesIn(pieces);
   const hook = hookOf(told);
   const ring = RING_IS.exec(plain)?.[1] ?? ringIn(pieces.join(', '));
   return {
-    make: Math.min(999, Math.max(1, make ? said : (each?.length ?? 1))),
+    make: Math.min(999, Math.max(1, counted ? said : (each?.length ?? 1))),
     mirrored: /mirror/.test(plain),
     colour: each ? null : (pieces.map(colourOf).find((c) => c !== null) ?? null),
     colours: each,

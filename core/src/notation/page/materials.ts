@@ -41,7 +41,7 @@ export function materialsIn(page: Page, text: string): Materials {
   const lines = page.lines
     .slice(0, first < 0 ? page.lines.length : first)
     .filter((l) => ['materials', 'legend', 'remark', 'title'].includes(l.as))
-    .map((l) => plainSigns(text.slice(l.from, l.to)));
+    .map((l) => plainSigns(text.slice(l.from, l.to)).replace(/[*_]+/g, ' '));
   const all = lines.join('\n');
   const strands = STRANDS.exec(all);
   const said = strands?.[1] ?? strands?.[2];

@@ -4,7 +4,7 @@ import { parseLine, type LineContext } from '../lines';
 import { factsOf, noteOf, soundsLikeWork } from '../notes';
 import type { HeadingNode, LineNode, RoundNode, Span } from '../syntax';
 import { frontKind, headerIn, isColumnHead, isFurniture, type Block } from './blocks';
-import { headIn, type Head } from './head';
+import { headIn, OF_MATERIALS, type Head } from './head';
 import { continuesOn, goesOnInWords } from './wrapped';
 
 /** What a line of a page is. */
@@ -67,7 +67,7 @@ const MOST_WRAPPED = 40;
 export function pageOf(
   text: string,
   lines: readonly Span[],
-  base: Pick<LineContext, 'terms' | 'symbols'>,
+  base: Pick<LineContext, 'terms' | 'symbols' | 'bare'>,
 ): Page {
   return new PageReader(text, lines, base).read();
 }
@@ -91,7 +91,7 @@ class PageReader {
   constructor(
     private readonly text: string,
     private readonly lines: readonly Span[],
-    private readonly base: Pick<LineContext, 'terms' | 'symbols'>,
+    private readonly base: Pick<LineContext, 'terms' | 'symbols' | 'bare'>,
   ) {
     this.plain = lines.map((l) => plainSigns(text.slice(l.from, l.to)));
   }
@@ -153,7 +153,8 @@ class PageReader {
       return null;
     if (/^\s*\*(?!.*\*\s*$)/.test(plain)) return null;
     const legacy = this.parse(i, { fresh: this.fresh, begins: true });
-    const told = legacy.type === 'heading' ? { node: legacy, tells: isTold(legacy) } : null;
+    const terse = legacy.type === 'heading' && !OF_MATERIALS.test(legacy.name.toLowerCase()) ? legacy : null;
+    const told = terse ? { node: terse, tells: isTold(terse) } : null;
     const said = headIn(this.written(i), plain, this.base.terms);
     const head = said && told ? { ...said, node: both(said.node, told.node) } : (said ?? told);
     if (!head || this.decides(plain) || isColumnHead(plain)) return null;

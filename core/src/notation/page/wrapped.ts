@@ -15,6 +15,7 @@ export function continuesOn(
   const after = parseLine(text.slice(next.from, next.to), {
     terms: context.terms,
     symbols: context.symbols,
+    bare: context.bare,
     fresh: false,
     begins: false,
   });
