@@ -135,7 +135,7 @@ function takeEdge(c: Cursor): StitchItem['edge'] | null {
 /** What may follow a stitch word: `x3`, `3`, `in next 3`, `in each st (around)`, `in 2nd ch from hook and each ch`, `around`. */
 export function takeBehind(c: Cursor, item: StitchItem, counted: boolean): void {
   if (counted && takeWhere(c)) return;
-  c.takeAny('sts', 'stitches', 'into', 'st') && c.is('each') && c.at--;
+  c.takeAny('sts', 'stitches', 'st');
   const start = c.at;
   if (takeRest(c)) {
     item.times = 'around';
@@ -229,12 +229,30 @@ const NOUNS = [
   'ones',
 ];
 
+/** `each ch starting from the second`: said again of a chain that says so itself. */
+function takeFrom(c: Cursor): void {
+  const start = c.at;
+  if (!c.takeAny('starting', 'beginning') || !c.takeAny('from', 'with', 'in', 'at')) {
+    c.at = start;
+    return;
+  }
+  c.takeAny('the');
+  if (c.ordinal() === null) c.at = start;
+  else {
+    c.takeAny('ch', 'chain', 'one');
+    c.takePhrase('from hook', 'from the hook');
+  }
+}
+
 /** What a hook goes into: `next 4 sc`, `each st`, `the 16 surface stitches`, `each rem ch`. */
 function takeNoun(c: Cursor): boolean {
   const start = c.at;
   c.takeAny('surface', 'remaining', 'rem', 'unused', 'free', 'of');
   if (c.takeAny('front', 'back') && !c.takeAny('loop', 'loops', 'lp', 'lps')) c.at = start;
-  if (c.takeAny(...NOUNS)) return true;
+  if (c.takeAny(...NOUNS)) {
+    takeFrom(c);
+    return true;
+  }
   const word = c.peek();
   if (word?.type === 'word' && craftWord(word.text, c.terms)) {
     c.at++;

@@ -10,6 +10,9 @@ const MORE = new RegExp(
   'y',
 );
 const BARE = /(\d+)(?:\s*[.)]?\s*-\s*(\d+))?(?=\s*(?:[.):](?!\d)|\t))/y;
+/** `7-13 rnds:`, `4 rnd:`; `4 rounds:` are four of them. */
+const BEHIND =
+  /(\d+)\s*-\s*(\d+)\s*(?:rounds?|rnds?|rows?)(?=\s*[:.)-])|(\d+)\s*(?:round|rnd|row)(?=\s*[:.)-])/y;
 const ORDINAL = /(\d+)(?:st|nd|rd|th)\s+(?:rounds?|rnds?|rows?)(?=\s*[:.)-])/y;
 /** `(6 rounds)`, `(to taste)`, `(this is the ridge)`: told between the label and the work. */
 const TOLD =
@@ -29,9 +32,9 @@ export function labelOf(plain: PlainLine): { label: Label; end: number } | null 
     return pattern.exec(text);
   };
   const named = at(NAMED, from);
-  const found = named ?? at(BARE, from) ?? at(ORDINAL, from);
+  const found = named ?? at(BARE, from) ?? at(ORDINAL, from) ?? at(BEHIND, from);
   if (!found) return null;
-  const first = Number(found[1]);
+  const first = Number(found[1] ?? found[3]);
   let last = found[2] === undefined ? first : Number(found[2]);
   let end = from + found[0].length;
   if (
@@ -65,7 +68,7 @@ export function labelOf(plain: PlainLine): { label: Label; end: number } | null 
       last,
       toTaste: told?.[1] !== undefined,
       row: /(?:rows?|lines?)/.test(text.slice(from, from + found[0].length)),
-      bare: !named && /^\d/.test(found[0]) && !/(?:st|nd|rd|th)\s/.test(found[0]),
+      bare: !named && !/[a-z]/.test(found[0]),
       span: written(plain, 0, end),
     },
     end,

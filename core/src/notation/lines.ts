@@ -23,6 +23,7 @@ const STATED = new RegExp(
     String.raw`(?<=\s|\d|[a-z*)\]])-\s*(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)(?![a-z\d])(?=\s*(?:$|[.,;\t(\[]))`,
     String.raw`(?<=[\s,])(?<!(?:next|last|of|the|in|all|first|remaining|rem|skip|miss|sk|each|these|those)[\s,]{1,3})(\d+)\s+(?:sts|stitches)(?!\s+(?:apart|between|tog|together|in))`,
     String.raw`(?<=\s)\((\d+)\)`,
+    String.raw`(?<=[\s*)\]])-\s+(\d+)(?=\s*(?:$|[(\[]))`,
   ].join('|'),
   'g',
 );

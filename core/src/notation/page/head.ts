@@ -91,6 +91,9 @@ function nameEnds(text: string, written: string): number {
   // `Head and body, green`
   const comma = text.lastIndexOf(',', end - 1);
   if (comma > 0 && isPlainColour(text.slice(comma + 1, end).trim())) end = comma;
+  // `BODY MC`: the letters of a yarn behind the name.
+  const slot = /\s+(?:mc|cc\d?)$/.exec(text.slice(0, end));
+  if (slot) end = slot.index;
   // `BODY rust`: what is not in capitals behind a name in capitals tells of it.
   const caps = /^[\p{Lu}\d'’&/ -]+(?=\s+\p{Ll})/u.exec(written.slice(0, end));
   if (caps && /\p{Lu}{2}/u.test(caps[0]) && isColour(written.slice(caps[0].length, end).trim().toLowerCase()))

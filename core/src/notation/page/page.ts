@@ -208,15 +208,17 @@ class PageReader {
         return node.label ? { what: 'goes on', label: node.label.first } : { what: 'none', text: true };
       }
       if (node.type === 'round' && node.layer) return { what: 'starts' };
-      if (headerIn(plain) || (node.type === 'heading' && !this.decides(plain)))
+      if (headerIn(plain) || (node.type === 'heading' && this.namesPart(j)))
         return { what: 'none', text: true };
       const short = plain.trim().length <= 60 && !/[.!?:,;]\s*$/.test(plain) && this.isBlank(j - 1);
-      if (short && !this.decides(plain) && headIn(this.written(j), plain, this.base.terms))
-        return { what: 'none', text };
+      if (short && this.namesPart(j)) return { what: 'none', text };
       text = true;
     }
     return { what: 'none', text };
   }
+
+  private namesPart = (i: number): boolean =>
+    !this.decides(this.plain[i]) && headIn(this.written(i), this.plain[i], this.base.terms) !== null;
 
   private isBlank = (i: number): boolean => (this.plain[i] ?? '').trim() === '';
 
