@@ -106,7 +106,7 @@ function takeEdge(c: Cursor): StitchItem['edge'] | null {
   if (c.edging && c.takeAny('up', 'down', 'along', 'across', 'in', 'on', 'over')) {
     const into = c.tokens[c.at - 1].text === 'in';
     let words = 0;
-    while (c.peek()?.type === 'word') (words++, c.at++);
+    for (; c.peek()?.type === 'word'; c.at++) words++;
     if (words > 0) return into ? 'corner' : 'side';
   }
   c.at = start;
@@ -172,7 +172,7 @@ function takeWhere(c: Cursor): boolean {
   if (!c.takeAny('around', 'along', 'through', 'over', 'onto', 'across')) return false;
   const the = c.takeAny('the', 'its', 'each', 'both');
   let words = 0;
-  while (c.peek()?.type === 'word') (words++, c.at++);
+  for (; c.peek()?.type === 'word'; c.at++) words++;
   const edge = c.tokens
     .slice(start, c.at)
     .some((t) => ['edge', 'piece', 'outside', 'layers', 'sides'].includes(t.text));

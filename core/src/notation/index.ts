@@ -1,7 +1,19 @@
 export { read, splitLines, nameKey } from './read';
 export type { ReadOptions } from './read';
 export { emptyPart } from './reading';
-export type { PartReading, RoundReading, RoundKind, LineReading, FreeLoops, Reading } from './reading';
+export { factsOfNode } from './page/page';
+export type { LineKind, PageLine } from './page/page';
+export type { Materials } from './page/materials';
+export type {
+  PartEnd,
+  PartReading,
+  Pause,
+  RoundReading,
+  RoundKind,
+  LineReading,
+  FreeLoops,
+  Reading,
+} from './reading';
 export type {
   Item,
   ReturnItem,
@@ -13,6 +25,7 @@ export type {
   Terms,
   TextChange,
   Loops,
+  Fact,
   FeatureNote,
 } from './syntax';
 export { applied } from './problems';

@@ -23,7 +23,9 @@ export function noteLine(line: string, plain: string): NoteNode | null {
   const lead = /^(?:--+|#+|\/\/|notes?\b:?|tip\b:?)\s*/.exec(text);
   if (!lead) return null;
   const from = plain.length - plain.trimStart().length + lead[0].length;
-  return noteOf(withoutEnd(line.slice(from).trim()), plain);
+  // What is only told to people decides nothing; what it says of a feature or a hook is an offer.
+  const offers = factsOf(plain.slice(from)).filter((f) => f.fact === 'feature' || f.fact === 'hook');
+  return noteOf(withoutEnd(line.slice(from).trim()), plain, offers);
 }
 
 /** A line whose sentences all decide something or are done by hand: filling, endings, a colour, a place; null when it may be a round. */

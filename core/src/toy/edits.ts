@@ -1,56 +1,89 @@
-import type { Course } from '../address';
+import type { Course, RingIs } from '../address';
 import {
   changeText,
   convertTerms,
   markText,
   read,
   replaceText,
-  splitLines,
+  type PartReading,
   type Rewriting,
   type Terms,
   type TextChange,
 } from '../notation';
 import { onRounds, withoutJoins, type Feature } from '../feature';
+import type { Firmness } from '../form';
 import type { Join } from '../join';
 import { gaugeOfPage } from './gaugeOfPart';
+import { textsOfPage } from './pageTexts';
 import { otherTitles } from './titles';
-import { type NewId, type Part, type Settings, type Toy } from './types';
+import { type Copy, type NewId, type Part, type Settings, type Toy } from './types';
 import { withSlot } from './newToy';
 
-/** Splits a pasted text at its headings and adds each piece as a part. A text without rounds is added as one part. */
+/**
+ * Takes the parts of a page into a toy. What the page says of a part stands in the part's text: what is done at the end is a
+ * note at the part that it speaks of. What belongs to no part is kept beside them, as it was written.
+ */
 export function addParts(toy: Toy, text: string, newId: NewId): Toy {
   const reading = read(text, { terms: toy.parts.length ? toy.settings.terms : undefined });
-  const lines = splitLines(text);
-  const texts = reading.parts.map((p, i) => {
-    const next = reading.parts[i + 1];
-    const from = lines[p.firstLine - 1].from;
-    return text.slice(from, next ? lines[next.firstLine - 1].from : text.length).replace(/\s+$/, '');
-  });
   const settings = toy.parts.length ? toy.settings : { ...toy.settings, terms: reading.terms };
-  const wanted = texts.length ? texts : [text];
+  const { parts, rest } = textsOfPage(reading, text);
   const page = gaugeOfPage({ ...toy, settings }, reading, text, newId);
-  return wanted.reduce((so, t) => withPart(so, t, page.gauge, newId), page.toy);
+  const kept = { ...page.toy, page: [toy.page, rest].filter((words) => words !== '').join('\n\n') };
+  if (reading.parts.length === 0) return withPart(kept, text, {}, page.gauge, newId);
+  return parts.reduce((so, own, i) => {
+    const { ringIs, firmness, copyColours } = reading.parts[i];
+    // What the page says of all parts is not in the part's own text.
+    const fill = firmness ?? reading.materials.fill ?? undefined;
+    return withPart(so, own, { ringIs, fill, copyColours }, page.gauge, newId);
+  }, kept);
 }
 
-function withPart(toy: Toy, text: string, gauge: string, newId: NewId): Toy {
+/** What a page says of a part that its own text does not. */
+interface SaidOfPart {
+  ringIs?: string | null;
+  fill?: Firmness;
+  copyColours?: readonly string[] | null;
+}
+
+function withPart(toy: Toy, text: string, said: SaidOfPart, gauge: string, newId: NewId): Toy {
   const { marks } = markText(text, newId);
   const part: Part = {
     id: newId(),
     text,
     marks,
     copies: [],
-    pose: { ringIs: 'crown', start: 'back', out: 'right side' },
-    fill: 'medium',
+    pose: { ringIs: (said.ringIs as RingIs | null | undefined) ?? 'crown', start: 'back', out: 'right side' },
+    fill: said.fill ?? 'medium',
     shaping: { how: 'as worked' },
     gauge,
     stretches: [],
   };
-  return settled(toy, part, newId);
+  return coloured(settled(toy, part, newId), part.id, said.copyColours ?? null);
 }
+
+/** Gives each copy the colour that the page gives it. */
+function coloured(toy: Toy, partId: string, colours: readonly string[] | null): Toy {
+  if (!colours) return toy;
+  const palette = colours.reduce(withSlot, toy.palette);
+  const slot = readingOfPart(toy, partOf(toy, partId))?.colour ?? palette[0]?.slot ?? '';
+  const dyed = (copy: Copy, k: number): Copy => {
+    const name = colours[k];
+    const yarn = palette.find((y) => y.slot === name);
+    return yarn ? { ...copy, name, palette: { ...copy.palette, [slot]: yarn.colour } } : copy;
+  };
+  return {
+    ...toy,
+    palette,
+    parts: toy.parts.map((p) => (p.id === partId ? { ...p, copies: p.copies.map(dyed) } : p)),
+  };
+}
+
+const readingOfPart = (toy: Toy, part: Part): PartReading | undefined =>
+  read(part.text, { terms: toy.settings.terms, parts: otherTitles(toy, part.id) }).parts[0];
 
 /** Brings copies and colour slots into line with what the part's text says; adds, never takes away. */
 function settled(toy: Toy, part: Part, newId: NewId): Toy {
-  const reading = read(part.text, { terms: toy.settings.terms, parts: otherTitles(toy, part.id) }).parts[0];
+  const reading = readingOfPart(toy, part);
   const make = reading?.make ?? 1;
   const copies = [...part.copies];
   while (copies.length < make) copies.push({ id: newId(), name: `${copies.length + 1}`, palette: {} });

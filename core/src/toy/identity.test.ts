@@ -234,7 +234,9 @@ test('2,000 edit sequences: every place is on its round, homeless or flagged as 
         const reading = read(toy.parts[0].text, { terms: 'us' }).parts[0];
         const now = reading ? buildFabric(reading, toy.parts[0].marks) : null;
         for (const place of places) {
-          const state = now ? resolve({ fabric: now, layers: [] } as unknown as PartForm, place).state : 'homeless';
+          const state = now
+            ? resolve({ fabric: now, layers: [] } as unknown as PartForm, place).state
+            : 'homeless';
           if (state !== slowState(slow, reading, place))
             throw new Error(`${state} but ${slowState(slow, reading, place)}: ${JSON.stringify(place)}`);
           seen[state as 'at']++;

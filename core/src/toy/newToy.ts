@@ -24,6 +24,15 @@ const KNOWN_COLOURS: Record<string, string> = {
   sage: '#8aa17c',
   berry: '#8c3f63',
   ruby: '#b3264a',
+  navy: '#2e3f63',
+  mustard: '#c9992f',
+  honey: '#d8a23e',
+  moss: '#6d7a3e',
+  mint: '#a5d6c2',
+  lilac: '#b9a3cf',
+  turquoise: '#4fb3b3',
+  ivory: '#efe8d6',
+  charcoal: '#45484d',
 };
 
 const FALLBACK_COLOURS = ['#b98d62', '#7d9a8c', '#a06a74', '#6f7fa3', '#c2a24f'];
@@ -47,6 +56,7 @@ export function newToy(name: string, newId: NewId): Toy {
       units: 'mm',
       hooks: 'mm',
     },
+    page: '',
   };
 }
 

@@ -8,7 +8,7 @@ import type { Terms } from '../notation';
 import type { Units } from '../words';
 
 /** Version of the document that this program writes. Every released version stays readable. */
-export const SCHEMA = 5;
+export const SCHEMA = 6;
 
 /** One thing made from a part. Joins, ticks and tests refer to a copy, never to a part's number. */
 export interface Copy {
@@ -103,6 +103,8 @@ export interface Toy {
   palette: readonly Yarn[];
   gauges: readonly NamedGauge[];
   settings: Settings;
+  /** what the pages that the toy was taken from say besides their parts, as they were written: title, materials, legend, remarks */
+  page: string;
 }
 
 /** One thing that the maker did or took back; `key` is the stable key of a step or of one of its checks, `content` what it was like then. */

@@ -1,6 +1,5 @@
 import { isColour, isPlainColour } from '../colours';
-import { hookIn } from '../hooks';
-import { bareHook } from '../hooks';
+import { bareHook, hookIn } from '../hooks';
 import { countSaid, NUMBER_PATTERN as N } from '../numberWords';
 import { ringIn } from '../poseWords';
 import { craftWord } from '../stitches';

@@ -2,7 +2,7 @@ import { colourIn } from '../poseWords';
 import { plainSigns } from '../lexer';
 import { parseLine, type LineContext } from '../lines';
 import { factsOf, noteOf, soundsLikeWork } from '../notes';
-import type { HeadingNode, LineNode, RoundNode, Span } from '../syntax';
+import type { Fact, HeadingNode, LineNode, RoundNode, Span } from '../syntax';
 import { frontKind, headerIn, isColumnHead, isFurniture, type Block } from './blocks';
 import { headIn, OF_MATERIALS, type Head } from './head';
 import { continuesOn, goesOnInWords } from './wrapped';
@@ -45,6 +45,10 @@ export interface PageLine {
   to: number;
   as: LineKind;
   part: number | null;
+  /** it belongs to the line above it */
+  goesOn: boolean;
+  /** what it decides or offers */
+  facts: readonly Fact[];
 }
 
 export interface Page {
@@ -264,9 +268,11 @@ class PageReader {
     let last = i;
     while (last + 1 < this.lines.length && last - i < MOST_WRAPPED && this.wordsGoOn(last)) last++;
     const section = this.block === 'assembly' ? this.sections.at(-1) : undefined;
+    const words = this.plain.slice(i, last + 1).join(' ');
     for (let k = i; k <= last; k++) {
       const { from, to } = this.lines[k];
-      this.page.push({ line: k + 1, from, to, as, part: null });
+      const facts = k === i ? factsOf(words) : [];
+      this.page.push({ line: k + 1, from, to, as, part: null, goesOn: k > i, facts });
       // What is done at the end stays in the text of the part above it.
       const node: LineNode =
         k === i
@@ -352,7 +358,16 @@ class PageReader {
     const inPart = section !== undefined && this.block === 'part';
     for (let k = i; k <= last; k++) {
       const { from, to } = this.lines[k];
-      this.page.push({ line: k + 1, from, to, as, part: inPart && as !== 'blank' ? part : null });
+      const facts = k === i ? factsOfNode(node) : [];
+      this.page.push({
+        line: k + 1,
+        from,
+        to,
+        as,
+        part: inPart && as !== 'blank' ? part : null,
+        goesOn: k > i,
+        facts,
+      });
       section?.lines.push({
         line: k + 1,
         from,
@@ -384,6 +399,14 @@ function both(said: HeadingNode, told: HeadingNode): HeadingNode {
   const named = told.colour !== null && !/\b(?:piece|rounds?|rows?|spiral|worked)\b/.test(told.colour);
   const colour = said.colour ?? (named && said.colours === null ? told.colour : null);
   return { ...said, hook: told.hook ?? said.hook, colour };
+}
+
+/** What a line decides besides its rounds. */
+export function factsOfNode(node: LineNode): readonly Fact[] {
+  if (node.type === 'note') return node.facts;
+  return node.type === 'round' || node.type === 'repeat'
+    ? [...(node.before ?? []), ...(node.facts ?? [])]
+    : [];
 }
 
 /** A heading that tells more than a name: how many, a hook, which end. */

@@ -19,6 +19,7 @@ const toy = objectOf<Toy>({
   palette: Joi.array().items(yarn).required(),
   gauges: Joi.array().items(gauge).min(1).required(),
   settings: settings.required(),
+  page: Joi.string().allow('').required(),
 });
 
 /** The Joi schema of a file of this version; older ones are migrated first. Kept out of the worker and of first load (architecture). */

@@ -47,7 +47,7 @@ describe('toy files', () => {
     expect(model.eyes[0].state).toMatchObject({ state: 'at', coords: [15, 24] });
     expect(model.sites.every((s) => s.sites.length > 0 && s.sites.every((x) => x.state === 'at'))).toBe(true);
     expect(planOf(model).trouble).toEqual([]);
-    expect(file).toMatchObject({ schema: 5, toy: { schema: 5, settings: { hooks: 'mm' } } });
+    expect(file).toMatchObject({ schema: 6, toy: { schema: 6, settings: { hooks: 'mm' } } });
     expect(file.toy.parts.every((p) => p.shaping.how === 'as worked')).toBe(true);
     expect(file.toy.features[0]).toMatchObject({
       eyeMm: 9,
@@ -119,7 +119,7 @@ describe('toy files', () => {
     const file = opened(raw);
     const { toy, log } = file;
     const model = modelToy(toy);
-    expect(exportFile(file)).toBe(raw);
+    expect(exportFile(opened(exportFile(file)))).toBe(exportFile(file));
     const bird = model.parts.find((p) => p.name === 'Bird')!;
     const own = model.eyes.find((e) => e.eyes.part === bird.part.id)!;
     expect(own.eyes.copy).toBe(bird.copies[1].id);
@@ -136,6 +136,17 @@ describe('toy files', () => {
     expect(log[0].at).toBe('2026-11-26T19:00:00.000Z');
     const eyes = planOf(model).steps.filter((s) => s.kind === 'eyes' && s.part === bird.part.id);
     expect(eyes.map((s) => s.copy)).toEqual([bird.copies[1].id]);
+  });
+
+  it('version 6 with a page beside its parts, copies in colours of their own and a note from the end of the page opens for ever: same bytes', () => {
+    const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v6.json'), 'utf8');
+    const file = opened(raw);
+    expect(exportFile(file)).toBe(raw);
+    expect(file.toy.page).toContain('worked nose first');
+    const [head, cap] = modelToy(file.toy).parts;
+    expect([head.ringIs, head.fill, head.reading.end.how]).toEqual(['nose', 'firm', 'gathered']);
+    expect(cap.part.copies.map((c) => c.name)).toEqual(['red', 'navy', 'mustard']);
+    expect(cap.part.text).toContain('Sew the cap to the head');
   });
 
   it('everything this program writes passes its own schema', () => {
@@ -162,7 +173,7 @@ describe('toy files', () => {
   );
 
   it('opens a newer version read-only and keeps it unchanged', () => {
-    const newer = RAW.replace(/"schema": 1/g, '"schema": 6');
-    expect(openFile(newer)).toEqual({ state: 'newer', schema: 6, name: 'Rill', raw: newer });
+    const newer = RAW.replace(/"schema": 1/g, '"schema": 7');
+    expect(openFile(newer)).toEqual({ state: 'newer', schema: 7, name: 'Rill', raw: newer });
   });
 });

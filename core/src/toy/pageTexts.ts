@@ -1,0 +1,57 @@
+import { nameKey, type Reading } from '../notation';
+
+/** Behind a line that is only heard by people. */
+const note = (line: string): string => `-- ${line}`;
+
+/**
+ * The text of each part of a page, and what belongs to none. What is done at the end becomes a note at the first part that it
+ * names; where it names none it stays with the rest.
+ */
+export function textsOfPage(reading: Reading, text: string): { parts: string[]; rest: string } {
+  const own = reading.parts.map((): string[] => []);
+  const ends = reading.parts.map((): string[] => []);
+  const rest: string[] = [];
+  const names = reading.parts.map((p) => nameKey(p.name));
+  let last = -1;
+  let at = -1;
+  reading.page.forEach(({ from, to, as, part, goesOn }) => {
+    const line = text.slice(from, to);
+    if (part !== null) {
+      last = part;
+      own[part].push(line);
+    } else if (as === 'blank') {
+      // Space belongs to what stands above it.
+      if (last >= 0) own[last].push(line);
+      else rest.push(line);
+      at = -1;
+    } else {
+      last = -1;
+      const named = goesOn ? at : firstNamed(line, names);
+      const whose = as === 'assembly' && !goesOn ? named : goesOn ? at : -1;
+      at = whose;
+      if (whose >= 0) ends[whose].push(note(line.trim()));
+      else rest.push(line);
+    }
+  });
+  const parts = own.map((lines, i) => [lines.join('\n').replace(/\s+$/, ''), ...ends[i]].join('\n'));
+  return {
+    parts,
+    rest: rest
+      .join('\n')
+      .replace(/\n{3,}/g, '\n\n')
+      .trim(),
+  };
+}
+
+/** The part that a line names first; -1 when it names none. */
+function firstNamed(line: string, names: readonly string[]): number {
+  const plain = line.toLowerCase();
+  let found = -1;
+  let first = Infinity;
+  names.forEach((name, i) => {
+    if (name.length < 2) return;
+    const at = plain.search(new RegExp(String.raw`\b${name.replace(/[^a-z0-9 ]/g, '.')}(?:s|es)?\b`));
+    if (at >= 0 && at < first) [found, first] = [i, at];
+  });
+  return found;
+}
