@@ -50,7 +50,8 @@ export function parse(args: readonly string[]): Call {
     else if (FLAGS_WITH_VALUE.has(arg)) {
       if (args[i + 1] === undefined) throw new Misuse(say.needsValue(arg));
       call.flags.set(arg, args[++i]);
-    } else if (['--json', '--text', '--html', '--under'].includes(arg)) call.flags.set(arg, '');
+    } else if (['--json', '--text', '--html', '--under', '--lines', '--accept'].includes(arg))
+      call.flags.set(arg, '');
     else throw new Misuse(say.unknownFlag(arg));
   }
   return call;

@@ -1,12 +1,15 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { EXPORTS, exportNamed, fileName, planText, sheetHtml } from '@hoppla/core/files';
-import { cleanText, read, type Problem, type Reading } from '@hoppla/core/notation';
+import { cleanText, read, type Reading } from '@hoppla/core/notation';
 import { planOf, stepWords, troubleWords, type Step } from '@hoppla/core/plan';
 import { stretchesOf, stretchFill, type ToyModel } from '@hoppla/core/model';
+import { pageWords } from '@hoppla/core/words';
 import { Misuse, parse, terms, type Answer, type Call } from './call';
 import { faceCommand } from './face';
+import { hasErrors, placeIn, readCommand } from './read';
 import { safetyAnswer } from './safety';
+import { toyCommand } from './toy';
 import { opened } from './opened';
 import { shapeCommand } from './shape';
 import { cliWords as say } from './words';
@@ -22,6 +25,8 @@ export function run(argv: readonly string[], standardInput: () => string): Answe
     switch (command) {
       case 'read':
         return readCommand(one(texts(), 'read').text, call);
+      case 'toy':
+        return toyCommand(one(texts(), 'toy'), call);
       case 'check':
         return checkCommand(some(texts(), 'check'), call);
       case 'write':
@@ -63,78 +68,24 @@ function some<T>(list: T[], command: string): T[] {
   return list;
 }
 
-/** Line and column, from 1, of an offset in a text. */
-export function placeIn(text: string, offset: number): { line: number; column: number } {
-  const before = text.slice(0, offset);
-  return { line: before.split('\n').length, column: offset - before.lastIndexOf('\n') };
-}
-
-function problemJson(text: string, p: Problem) {
-  const at = placeIn(text, p.span.from);
-  const mend = p.mends[0];
-  const edit = (c: { from: number; to: number; insert: string }) => ({
-    ...placeIn(text, c.from),
-    endColumn: placeIn(text, c.to).column,
-    text: c.insert,
-  });
-  return {
-    line: at.line,
-    column: at.column,
-    endColumn: placeIn(text, p.span.to).column,
-    severity: p.severity,
-    code: p.code,
-    message: p.message,
-    ...(mend ? { mend: { title: mend.title, edits: mend.changes.map(edit) } } : {}),
-  };
-}
-
-function readCommand(text: string, call: Call): Answer {
-  const reading = read(text, { terms: terms(call) });
-  const code = hasErrors(reading) ? 1 : 0;
-  const parts = reading.parts.map((p) => ({
-    name: p.name,
-    make: p.make,
-    stitches: p.stitches,
-    rounds: p.rounds.map(({ label, line, offered, eaten, made, stated, carried }) => ({
-      label,
-      line,
-      offered,
-      eaten,
-      made,
-      stated,
-      carried,
-    })),
-    problems: p.problems.map((x) => problemJson(text, x)),
-  }));
-  if (call.flags.has('--json'))
-    return { out: `${JSON.stringify({ terms: reading.terms, parts }, null, 2)}\n`, err: '', code };
-  const out = parts
-    .map(
-      (p) =>
-        `${p.name || say.unnamed}${p.make > 1 ? ` × ${p.make}` : ''}\n${p.rounds.map((r) => `  ${(r.label ?? '').padEnd(5)} ${String(r.made ?? '?').padStart(5)}`).join('\n')}\n`,
-    )
-    .join('\n');
-  const err = parts
-    .flatMap((p) => p.problems.map((x) => `${x.line}:${x.column}: ${x.severity}: ${x.message}\n`))
-    .join('');
-  return { out, err, code };
-}
-
-const hasErrors = (reading: Reading): boolean =>
-  reading.parts.some((p) => p.problems.some((x) => x.severity === 'error'));
-
 function checkCommand(texts: { file: string; text: string }[], call: Call): Answer {
   let code: 0 | 1 = 0;
   const lines: string[] = [];
+  const notes: string[] = [];
   for (const { file, text } of texts) {
     const reading = read(text, { terms: terms(call) });
     if (hasErrors(reading)) code = 1;
     for (const p of reading.parts.flatMap((part) => part.problems)) {
       const at = placeIn(text, p.span.from);
-      lines.push(`${file}:${at.line}:${at.column}: ${p.code}: ${p.message}\n`);
+      const line = `${file}:${at.line}:${at.column}: ${p.code}: ${p.message}\n`;
+      (p.severity === 'note' ? notes : lines).push(line);
     }
+    if (text.trim() === '') notes.push(`${file}: ${say.empty}\n`);
+    for (const l of reading.page)
+      if (l.as === 'unread') notes.push(`${file}:${l.line}:1: unread: ${pageWords.unread}\n`);
   }
-  return { out: lines.join(''), err: '', code };
+  // What is only worth knowing stands behind the faults.
+  return { out: [...lines, ...notes].join(''), err: '', code };
 }
 
 /** The terms the text is in are found out; `--terms` says in which it is printed. */

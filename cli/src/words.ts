@@ -3,7 +3,8 @@ import { plural } from '@hoppla/core/words';
 /** Sentences that only the command line says. */
 export const cliWords = {
   usage: `usage: hoppla COMMAND FILE...      ("-" reads standard input)
-  read FILE [--terms us|uk] [--json]     counts and problems of written rounds
+  read PAGE [--terms us|uk] [--json|--lines]   counts and problems of a page; what each of its lines is
+  toy PAGE [--accept]                    a whole page as a toy document; --accept places the eyes it names
   check FILE... [--terms us|uk]          one line a problem; exit 1 if any is an error
   write FILE [--terms us|uk]             the text in clean form, in the terms asked
   shape FILE [--hook MM|LETTER] [--stitch MM] [--round MM] [--lean N] [--posts N] [--hand left|right] [--under]
@@ -26,6 +27,12 @@ export const cliWords = {
   noFaces: 'No part of this toy has eyes to map.',
   nearest: (phrase: string) => `The nearest that can be: ${phrase}`,
   page: 'Page',
+  empty: 'There is nothing in this text.',
+  unread: (n: number) => `${plural(n, 'line', 'lines')} not read`,
+  toyOfPage: 'toy takes a page of written rounds, not a toy file.',
+  eyesPlaced: (part: string, mm: number) => `${part}: eyes of ${mm} mm placed as the page says`,
+  eyesOpen: (part: string, line: number) =>
+    `${part}: the eyes that line ${line} of its text names are left to you; its words leave more than one place, or none`,
   atLine: (n: number) => `line ${n}`,
   oneOf: (flag: string, said: string, all: readonly string[]) =>
     `${flag} is one of ${all.join(', ')}; not ${said}.`,

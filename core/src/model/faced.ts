@@ -1,3 +1,4 @@
+import { featuresIn } from '../notation';
 import type { PartModel } from './part';
 import type { ToyModel } from './toy';
 
@@ -5,7 +6,7 @@ import type { ToyModel } from './toy';
 const HEADS = /\b(head|face)\b/i;
 
 const asksForEyes = ({ reading }: PartModel): boolean =>
-  reading.lines.some(({ node }) => node.type === 'note' && node.feature?.what === 'eyes');
+  reading.lines.some(({ node }) => featuresIn(node).some((f) => f.what === 'eyes'));
 
 /** The part that a face is made on: the one with eyes, else the one whose text asks for some, else the one that is called a head, else the largest. */
 export function facedPart({ parts, eyes }: ToyModel): PartModel | null {

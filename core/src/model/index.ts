@@ -1,5 +1,7 @@
 export { copyName, fillSaid, modelPart, shapingOf } from './part';
 export type { PartModel } from './part';
+export { acceptEyes } from './accept';
+export type { EyesTaken } from './accept';
 export { facedPart } from './faced';
 export { headOf } from './head';
 export { modelOf, modelToy, yarnColour } from './toy';

@@ -3,23 +3,31 @@ import type { FeatureNote } from './syntax';
 
 const N = String.raw`(\d{1,3}|${NUMBERS.join('|')})`;
 const TH = String.raw`(\d{1,3}(?:st|nd|rd|th)?|${ORDINALS.join('|')})`;
-const ROUND = String.raw`(?:rounds?|rnds?|rds?|rows?|r)\s*\.?\s*`;
+const ROUND = String.raw`(?:rounds?|rnds?|rds?|rows?|lines?|r)\s*\.?\s*`;
 const AND = String.raw`\s*(?:and|&|\+|-|to|\/|·)\s*`;
 
 const BETWEEN_ROUNDS = [
   new RegExp(
     String.raw`\b(?:in\s+)?(?:between|btwn|betw\.?|at|in|on)\s+${ROUND}(\d{1,4})${AND}(?:${ROUND})?(\d{1,4})(?!\d|\.\d)`,
   ),
+  // `R6/R7`, `R6-7`
+  new RegExp(String.raw`(?<![a-z\d])r\s*(\d{1,4})\s*[\/&·-]\s*r?\s*(\d{1,4})(?![\d.])`),
+  // `between 10 and 11 rnd`
+  new RegExp(String.raw`\bbetween\s+(\d{1,4})${AND}(\d{1,4})\s*(?:st|nd|rd|th)?\s*(?:rounds?|rnds?|rows?)\b`),
   new RegExp(
     String.raw`\b(?:between|at|in|on)\s+(?:the\s+)?${TH}${AND}(?:the\s+)?${TH}\s+(?:rounds?|rnds?|rows?)\b`,
   ),
 ];
+/** `at a distance of 14 stitches` */
+const AT_A_DISTANCE = new RegExp(
+  String.raw`\b(?:at a |with a )?(?:distance|gap|space)(?: of)?:?\s*${N}\s*(st|sts|stitch|stitches|sc|dc|x|hole|holes)\b`,
+);
 const ON_ROUND = new RegExp(String.raw`\b(?:on|in|at|into|through)\s+${ROUND}(\d{1,4})(?!\d|\.\d)`);
 /** A size stands before the eyes, or behind them in a bracket; "30 mm apart" is a distance. */
 const SIZE =
   /(\d{1,2}(?:[.,]\d{1,2})?)\s*-?\s*mm\b(?!\s*(?:apart|between(?!\s+(?:r|rnds?|rounds?|rows?)\s*\d)|from|in between|down|below|above|washers?|felt|straight|along|long|tail))/;
 const MANY = new RegExp(
-  String.raw`(?:(?<![\d.])${N}\s*(?:-|to|or)\s*)?(?<![\d.])${N}\s*(?:(?:visible|empty|free|clear)\s+)?(?:(st|sts|stitch|stitches|hole|holes|space|spaces)\.?\s*)?(?:in\s+)?(between|apart|showing|visible|on)\b`,
+  String.raw`(?:(?<![\d.])${N}\s*(?:-|to|or)\s*)?(?<![\d.])${N}\s*(?:(?:visible|empty|free|clear|whole|full|“visible”|"visible")\s+)?(?:(st|sts|stitch|stitches|sc|dc|hdc|x|hole|holes|space|spaces)\.?\s*)?(?:of space\s+)?(?:in\s+)?(between|apart|showing|visible|on)\b`,
 );
 const OTHER_UNIT = /(\d{1,3}(?:[.,]\d{1,2})?)\s*(mm|cm|in|inch|inches|"|°|degrees?)\s*apart/;
 /** The eyes are only what something else is measured from. */
@@ -144,6 +152,15 @@ function distanceIn(
   if (unit) return { many: null, counted: 'apart', holes: false, apart: unit[0], said: unit[0] };
   const none = { many: null, counted: 'between' as const, holes: false, apart: null, said: null };
   const found = MANY.exec(rest);
+  const distance = found ? null : AT_A_DISTANCE.exec(rest);
+  if (distance)
+    return {
+      many: [numberSaid(distance[1])],
+      counted: 'apart',
+      holes: /^hole/.test(distance[2]),
+      apart: null,
+      said: distance[0],
+    };
   if (!found) return none;
   const { 1: low, 2: high, 3: word, 4: counted } = found;
   const many = [...(low ? [numberSaid(low)] : []), numberSaid(high)];

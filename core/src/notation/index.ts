@@ -1,7 +1,8 @@
 export { read, splitLines, nameKey } from './read';
 export type { ReadOptions } from './read';
 export { emptyPart } from './reading';
-export { factsOfNode } from './page/page';
+export { factsOfNode, featuresIn } from './page/page';
+export { factWords } from './page/sentences';
 export type { LineKind, PageLine } from './page/page';
 export type { Materials } from './page/materials';
 export type {

@@ -1,10 +1,11 @@
+import { featuresIn } from '../notation';
 import type { PartModel, ToyModel } from '../model';
 
 /** Lines of a part's text that ask for eyes while the part has none: it would be closed without them. */
 export function eyesNamed(model: ToyModel, part: PartModel): { line: number; words: string }[] {
   if (model.eyes.some((e) => e.eyes.part === part.part.id)) return [];
   const found = part.reading.lines.find(({ node, from, to }) => {
-    if (node.type === 'note') return node.feature?.what === 'eyes';
+    if (featuresIn(node).some((f) => f.what === 'eyes')) return true;
     return (
       node.type === 'round' &&
       /\b(?:safety |insert |place |add |attach )(?:the )?(?:safety )?eyes?\b|\beyes? (?:here|now)\b/.test(

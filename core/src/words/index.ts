@@ -3,6 +3,7 @@
  * only numbers and words that are handed in already formatted.
  */
 export { notationWords } from './notation';
+export { pageWords } from './page';
 export { planWords } from './plan';
 export type { JoinFault } from './plan';
 export { safetyWords } from './safety';

@@ -10,6 +10,7 @@ import {
   type Head,
 } from '@hoppla/core/feature';
 import { headOf, type PartModel } from '@hoppla/core/model';
+import { featuresIn } from '@hoppla/core/notation';
 import { ReadingBand, Scroll, Title, type ReadingProps } from '../../controls';
 import { newId } from '../../documents';
 import { useHold, type Pick, type PickAction } from '../../stage';
@@ -134,7 +135,7 @@ function useFresh(
   return useMemo(() => {
     if (!wanted) return { fresh: null, told: null };
     const notes = part.reading.lines.flatMap(({ node, line }) =>
-      node.type === 'note' && node.feature ? [{ feature: node.feature, line }] : [],
+      featuresIn(node).map((feature) => ({ feature, line })),
     );
     const { pair, note, offer } = firstPair(
       head,

@@ -2,7 +2,7 @@ import { colourIn } from '../poseWords';
 import { plainSigns } from '../lexer';
 import { parseLine, type LineContext } from '../lines';
 import { factsOf, noteOf, soundsLikeWork } from '../notes';
-import type { Fact, HeadingNode, LineNode, RoundNode, Span } from '../syntax';
+import type { Fact, FeatureNote, HeadingNode, LineNode, RoundNode, Span } from '../syntax';
 import { frontKind, headerIn, isColumnHead, isFurniture, type Block } from './blocks';
 import { headIn, OF_MATERIALS, type Head } from './head';
 import { continuesOn, goesOnInWords } from './wrapped';
@@ -271,7 +271,7 @@ class PageReader {
     const words = this.plain.slice(i, last + 1).join(' ');
     for (let k = i; k <= last; k++) {
       const { from, to } = this.lines[k];
-      const facts = k === i ? factsOf(words) : [];
+      const facts = k === i ? offersOf(words, as) : [];
       this.page.push({ line: k + 1, from, to, as, part: null, goesOn: k > i, facts });
       // What is done at the end stays in the text of the part above it.
       const node: LineNode =
@@ -401,6 +401,12 @@ function both(said: HeadingNode, told: HeadingNode): HeadingNode {
   return { ...said, hook: told.hook ?? said.hook, colour };
 }
 
+/** What a line outside the parts offers: lists of what is needed name a hook, and sizes of eyes that are read with the materials. */
+function offersOf(words: string, as: LineKind): Fact[] {
+  const kinds = as === 'assembly' ? ['feature'] : ['hook', 'ring'];
+  return factsOf(words).filter((f) => kinds.includes(f.fact));
+}
+
 /** What a line decides besides its rounds. */
 export function factsOfNode(node: LineNode): readonly Fact[] {
   if (node.type === 'note') return node.facts;
@@ -408,6 +414,12 @@ export function factsOfNode(node: LineNode): readonly Fact[] {
     ? [...(node.before ?? []), ...(node.facts ?? [])]
     : [];
 }
+
+/** The features that a line speaks of, in a note or beside a round. */
+export const featuresIn = (node: LineNode): FeatureNote[] => {
+  const said = factsOfNode(node).flatMap((f) => (f.fact === 'feature' ? [f.feature] : []));
+  return said.length === 0 && node.type === 'note' && node.feature ? [node.feature] : said;
+};
 
 /** A heading that tells more than a name: how many, a hook, which end. */
 const isTold = (node: Extract<LineNode, { type: 'heading' }>): boolean =>

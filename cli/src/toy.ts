@@ -1,0 +1,41 @@
+import { exportFile } from '@hoppla/core/files';
+import { acceptEyes } from '@hoppla/core/model';
+import { factWords, read } from '@hoppla/core/notation';
+import { addParts, changeSettings, newFile, newToy } from '@hoppla/core/toy';
+import { pageWords } from '@hoppla/core/words';
+import { Misuse, terms, type Answer, type Call } from './call';
+import { hasErrors } from './read';
+import { cliWords as say } from './words';
+
+/**
+ * A whole page as a toy document; what became of each line goes to standard error. Ids are counted, so that the same page
+ * gives the same bytes. `--accept` places the eyes that the page names where its words leave one reading.
+ * @throws Misuse for a toy file
+ */
+export function toyCommand({ file, text }: { file: string; text: string }, call: Call): Answer {
+  if (text.trimStart().startsWith('{')) throw new Misuse(say.toyOfPage);
+  const told = terms(call);
+  const reading = read(text, { terms: told });
+  let n = 0;
+  const newId = () => `id${++n}`;
+  const named = newToy(reading.title ?? (file.replace(/^.*\/|\.[^.]*$/g, '') || say.page), newId);
+  const settings = { terms: told ?? reading.terms };
+  const made = changeSettings(addParts(changeSettings(named, settings), text, newId), settings);
+  const accepted = call.flags.has('--accept') ? acceptEyes(made, newId) : { toy: made, taken: [] };
+  const lines = reading.page
+    .filter((l) => l.as !== 'blank')
+    .map(({ line, as, part, facts }) => {
+      const whose = part === null ? '' : ` (${reading.parts[part].name || say.unnamed})`;
+      const offers = facts.length ? `: ${facts.map(factWords).join('; ')}` : '';
+      return `${line}: ${as === 'unread' ? pageWords.unread : pageWords.kinds[as]}${whose}${offers}\n`;
+    });
+  const eyes = accepted.taken.map(({ part, line, pair }) => {
+    const name = reading.parts[accepted.toy.parts.findIndex((p) => p.id === part)]?.name || say.unnamed;
+    return `${pair ? say.eyesPlaced(name, pair.eyeMm) : say.eyesOpen(name, line)}\n`;
+  });
+  return {
+    out: exportFile(newFile(accepted.toy)),
+    err: [...lines, ...eyes, text.trim() === '' ? `${say.empty}\n` : ''].join(''),
+    code: hasErrors(reading) ? 1 : 0,
+  };
+}

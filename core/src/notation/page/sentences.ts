@@ -1,0 +1,47 @@
+import { pageWords as say } from '../../words';
+import type { Fact, FeatureNote } from '../syntax';
+
+/** What a fact decides or offers, in words. */
+export function factWords(fact: Fact): string {
+  switch (fact.fact) {
+    case 'stuff':
+      return say.stuff(fact.firmness, fact.toRound);
+    case 'unstuffed':
+      return say.unstuffed;
+    case 'off':
+      return say.off;
+    case 'tail':
+      return say.tail(fact.tailMm);
+    case 'shut':
+      return {
+        gathered: say.gathered(fact.count),
+        'sewn together': say.sewnTogether,
+        'sewn shut': say.sewnShut,
+      }[fact.how];
+    case 'open':
+      return say.open;
+    case 'make':
+      return say.make(fact.make, fact.mirrored);
+    case 'ring':
+      return say.ring(fact.ringIs);
+    case 'colour':
+      return say.colour(fact.colour);
+    case 'stop':
+      return say.stop(fact.stitch);
+    case 'hook':
+      return say.hook(fact.hook.mm, fact.hook.said);
+    case 'feature':
+      return featureWords(fact.feature);
+  }
+}
+
+function featureWords(note: FeatureNote): string {
+  if (note.what !== 'eyes') return say.feature(note.what);
+  const rounds = note.rounds
+    ? say.between(...note.rounds)
+    : note.onRound === null
+      ? null
+      : say.onRound(note.onRound);
+  const many = note.many ? say.many(note.many.join(' to '), note.counted, note.holes) : note.apart;
+  return say.eyes(note.sizeMm, rounds, many);
+}
