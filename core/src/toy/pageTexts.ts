@@ -29,8 +29,9 @@ export function textsOfPage(reading: Reading, text: string): { parts: string[]; 
       const named = goesOn ? at : firstNamed(line, names);
       const whose = as === 'assembly' && !goesOn ? named : goesOn ? at : -1;
       at = whose;
-      if (whose >= 0) ends[whose].push(note(line.trim()));
-      else rest.push(line);
+      if (whose < 0) rest.push(line);
+      else if (goesOn) ends[whose].push(unwrapped(ends[whose].pop() ?? '', line.trim()));
+      else ends[whose].push(note(line.trim()));
     }
   });
   const parts = own.map((lines, i) => [lines.join('\n').replace(/\s+$/, ''), ...ends[i]].join('\n'));
@@ -42,6 +43,10 @@ export function textsOfPage(reading: Reading, text: string): { parts: string[]; 
       .trim(),
   };
 }
+
+/** Two lines of a wrapped one; a word that was broken between them is whole again. */
+const unwrapped = (above: string, below: string): string =>
+  /[a-z]-$/.test(above) ? above.slice(0, -1) + below : `${above} ${below}`;
 
 /** The part that a line names first; -1 when it names none. */
 function firstNamed(line: string, names: readonly string[]): number {

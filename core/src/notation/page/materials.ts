@@ -37,9 +37,7 @@ const NOT_YARN =
 
 /** Reads the lines before the first part: hook, strands, yarns, eyes, filling. Two different hooks are not known. */
 export function materialsIn(page: Page, text: string): Materials {
-  const first = page.lines.findIndex((l) => l.part !== null);
-  const lines = page.lines
-    .slice(0, first < 0 ? page.lines.length : first)
+  const lines = page.front
     .filter((l) => ['materials', 'legend', 'remark', 'title'].includes(l.as))
     .map((l) => plainSigns(text.slice(l.from, l.to)).replace(/[*_]+/g, ' '));
   const all = lines.join('\n');

@@ -55,6 +55,8 @@ export interface Page {
   title: string | null;
   sections: Section[];
   lines: PageLine[];
+  /** the lines that stand before the first part, or all of a page that has none */
+  front: PageLine[];
 }
 
 /** What follows a line that may head a part: work that starts, work that goes on at a label, or none. */
@@ -102,8 +104,10 @@ class PageReader {
 
   read(): Page {
     for (let i = 0; i < this.lines.length; i++) i = this.line(i);
+    const first = this.page.findIndex((l) => l.part !== null);
+    const front = this.page.slice(0, first < 0 ? this.page.length : first);
     if (this.sections.length === 0) this.withoutParts();
-    return { title: this.title, sections: this.sections, lines: this.page };
+    return { title: this.title, sections: this.sections, lines: this.page, front };
   }
 
   /** Reads the line at `i` and those that it goes on in; gives the last of them. */
@@ -417,8 +421,9 @@ export function factsOfNode(node: LineNode): readonly Fact[] {
 
 /** The features that a line speaks of, in a note or beside a round. */
 export const featuresIn = (node: LineNode): FeatureNote[] => {
-  const said = factsOfNode(node).flatMap((f) => (f.fact === 'feature' ? [f.feature] : []));
-  return said.length === 0 && node.type === 'note' && node.feature ? [node.feature] : said;
+  // A note is read as a whole: where the eyes go may stand in its second sentence.
+  if (node.type === 'note') return node.feature ? [node.feature] : [];
+  return factsOfNode(node).flatMap((f) => (f.fact === 'feature' ? [f.feature] : []));
 };
 
 /** A heading that tells more than a name: how many, a hook, which end. */
