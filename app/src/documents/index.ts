@@ -13,20 +13,14 @@ export {
   useOpenToy,
 } from './openToy';
 export type { OpenToy } from './openToy';
-export {
-  copyOf,
-  demoFile,
-  emptyFile,
-  pageFile,
-  queryClient,
-  useBench,
-  useShelf,
-  workshopFiles,
-} from './queries';
+export { copyOf, demoFile, emptyFile, queryClient, useBench, useShelf, workshopFiles } from './queries';
 export { Overtaken, take } from './storage';
 export type { Shelved } from './storage';
 export { chooseText, download, downloadToy, printDocument } from './transfer';
 export { newId } from './ids';
+export { keepDraft, useDraft } from './drafts';
+export type { Draft } from './drafts';
+export { textOfFile } from './page';
 export { keepOffline } from './offline';
 export { useDevice } from './device';
 export type { Device } from './device';

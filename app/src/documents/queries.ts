@@ -1,6 +1,6 @@
 import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { addParts, newFile, newToy, type ToyFile } from '@hoppla/core/toy';
+import { newFile, newToy, type ToyFile } from '@hoppla/core/toy';
 import { newId } from './ids';
 import { changeKept, discard, keep, keepRaw, shelf, type Head, type Shelved } from './storage';
 import { listenToAll, tellGone, tellKept } from './writer';
@@ -59,13 +59,7 @@ export function useBench() {
 }
 
 /** A file for an empty new toy. */
-export const emptyFile = (): ToyFile => newFile(newToy(screenWords.bench.newName, newId));
-
-/** A new toy from a page of written rounds, called as its file is. */
-export const pageFile = (fileName: string, page: string): ToyFile =>
-  newFile(
-    addParts(newToy(fileName.replace(/\.[^.]*$/, '') || screenWords.bench.newName, newId), page, newId),
-  );
+export const emptyFile = (name: string = screenWords.bench.newName): ToyFile => newFile(newToy(name, newId));
 
 /** The same toy as another one. */
 export const copyOf = (file: ToyFile, name: string): ToyFile => ({

@@ -23,7 +23,6 @@ export const bench = {
   remove: 'Delete',
   removed: (name: string) => `${name} is deleted`,
   imported: (name: string) => `${name} is on the bench`,
-  importedPage: (name: string) => `${name} is on the bench, made from its written rounds`,
   importedTwice: (name: string) => `${name} was already here, so this one is a copy`,
   restored: (name: string) => `${name} is back`,
   oneScale: 'all at one scale',

@@ -1,4 +1,5 @@
 import { bench } from './bench';
+import { desk } from './desk';
 import { face } from './face';
 import { gauge } from './gauge';
 import { joins } from './joins';
@@ -31,6 +32,7 @@ export const screenWords = {
   loading: 'Laying out the mat',
   settings: 'Settings',
   bench,
+  desk,
   face,
   gauge,
   joins,

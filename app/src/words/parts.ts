@@ -3,8 +3,6 @@ import { plural } from '@hoppla/core/words';
 /** What the Parts station says. */
 export const parts = {
   add: 'Add parts',
-  paste:
-    'Paste or type the rounds of one or more parts. A heading such as “Head (1x, rust, 3.0 mm hook)” starts a part.',
   example: 'Ear (2x, rust, 3.0 mm hook)\nR1: 6 sc in ring (6)\nR2: inc x6 (12)',
   addThese: (n: number) => (n > 1 ? `Add ${n} parts` : 'Add this part'),
   rounds: 'Rounds of this part',
@@ -95,8 +93,6 @@ export const parts = {
   little: (understood: number, lines: number) =>
     `${understood} of ${lines} lines read as rounds, titles or steps. Nothing is lost: the others can stay as notes, or be written as rounds such as “R3: (sc, inc) x6 (18)”.`,
   keepNotes: 'Keep them as notes',
-  found: (parts: number, rounds: number, faults: number) =>
-    `${plural(parts, 'part')}, ${plural(rounds, 'round')}${faults ? `, ${plural(faults, 'line')} to look at` : ', all add up'}`,
   laidOut: 'Laying out the rounds',
   craftWords: {
     sc: 'single',

@@ -3,7 +3,8 @@ export type { ReadOptions } from './read';
 export { emptyPart } from './reading';
 export { factsOfNode, featuresIn } from './page/page';
 export { factWords } from './page/sentences';
-export type { LineKind, PageLine } from './page/page';
+export { LINE_MEANINGS } from './page/page';
+export type { LineKind, LineMeaning, PageLine } from './page/page';
 export type { Materials } from './page/materials';
 export type {
   PartEnd,

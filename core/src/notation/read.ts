@@ -2,7 +2,7 @@ import { notationWords as say } from '../words';
 import { plainSigns } from './lexer';
 import { parseLine } from './lines';
 import { materialsIn } from './page/materials';
-import { pageOf, type PageLine } from './page/page';
+import { pageOf, type LineMeaning, type PageLine } from './page/page';
 import { PartCounter, type PartContext } from './part';
 import { problem } from './problems';
 import type { Reading } from './reading';
@@ -14,6 +14,8 @@ export interface ReadOptions {
   terms?: Terms;
   /** names of parts outside this text that are there to be caught in a join round */
   parts?: readonly string[];
+  /** what the maker says that lines are, by their number from 1 */
+  as?: Readonly<Record<number, LineMeaning>>;
 }
 
 /**
@@ -22,7 +24,7 @@ export interface ReadOptions {
  * read again, so that an edit costs the counting and the changed line.
  */
 export function read(text: string, options: ReadOptions = {}): Reading {
-  const key = `${options.terms ?? ''}\n${(options.parts ?? []).join('\n')}`;
+  const key = `${options.terms ?? ''}\n${JSON.stringify(options.as ?? {})}\n${(options.parts ?? []).join('\n')}`;
   const again = lately.find((l) => l.text === text && l.key === key);
   if (again) return again.reading;
   const reading = readAnew(text, options);
@@ -42,7 +44,7 @@ function readAnew(text: string, options: ReadOptions): Reading {
   const symbols = usesSymbols(plain);
   const bare = usesBareNumbers(plain);
   const lines = splitLines(text);
-  const page = pageOf(text, lines, { terms, symbols, bare });
+  const page = pageOf(text, lines, { terms, symbols, bare }, options.as);
   const { sections } = page;
   const names = sections.map((s) => nameKey(s.name));
   const materials = materialsIn(page, text);

@@ -3,6 +3,7 @@ import {
   changeText,
   convertTerms,
   markText,
+  type LineMeaning,
   read,
   replaceText,
   type PartReading,
@@ -21,12 +22,18 @@ import { withSlot } from './newToy';
 
 /**
  * Takes the parts of a page into a toy. What the page says of a part stands in the part's text: what is done at the end is a
- * note at the part that it speaks of. What belongs to no part is kept beside them, as it was written.
+ * note at the part that it speaks of. What belongs to no part is kept beside them, as it was written. `as` is what the maker
+ * says that lines are.
  */
-export function addParts(toy: Toy, text: string, newId: NewId): Toy {
-  const reading = read(text, { terms: toy.parts.length ? toy.settings.terms : undefined });
+export function addParts(
+  toy: Toy,
+  text: string,
+  newId: NewId,
+  as: Readonly<Record<number, LineMeaning>> = {},
+): Toy {
+  const reading = read(text, { terms: toy.parts.length ? toy.settings.terms : undefined, as });
   const settings = toy.parts.length ? toy.settings : { ...toy.settings, terms: reading.terms };
-  const { parts, rest } = textsOfPage(reading, text);
+  const { parts, rest } = textsOfPage(reading, text, as);
   const page = gaugeOfPage({ ...toy, settings }, reading, text, newId);
   const kept = { ...page.toy, page: [toy.page, rest].filter((words) => words !== '').join('\n\n') };
   if (reading.parts.length === 0) return withPart(kept, text, {}, page.gauge, newId);

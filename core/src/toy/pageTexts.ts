@@ -1,4 +1,4 @@
-import { nameKey, type Reading } from '../notation';
+import { nameKey, type LineMeaning, type Reading } from '../notation';
 
 /** Behind a line that is only heard by people. */
 const note = (line: string): string => `-- ${line}`;
@@ -7,19 +7,25 @@ const note = (line: string): string => `-- ${line}`;
  * The text of each part of a page, and what belongs to none. What is done at the end becomes a note at the first part that it
  * names; where it names none it stays with the rest.
  */
-export function textsOfPage(reading: Reading, text: string): { parts: string[]; rest: string } {
+export function textsOfPage(
+  reading: Reading,
+  text: string,
+  as: Readonly<Record<number, LineMeaning>> = {},
+): { parts: string[]; rest: string } {
   const own = reading.parts.map((): string[] => []);
   const ends = reading.parts.map((): string[] => []);
   const rest: string[] = [];
   const names = reading.parts.map((p) => nameKey(p.name));
   let last = -1;
   let at = -1;
-  reading.page.forEach(({ from, to, as, part, goesOn }) => {
-    const line = text.slice(from, to);
+  reading.page.forEach(({ line: number, from, to, as: kind, part, goesOn }) => {
+    // Words that the maker takes out of the work are marked, so that the part reads the same by itself.
+    const heard = as[number] === 'note' || as[number] === 'remark';
+    const line = heard && part !== null ? note(text.slice(from, to).trim()) : text.slice(from, to);
     if (part !== null) {
       last = part;
       own[part].push(line);
-    } else if (as === 'blank') {
+    } else if (kind === 'blank') {
       // Space belongs to what stands above it.
       if (last >= 0) own[last].push(line);
       else rest.push(line);
@@ -27,7 +33,7 @@ export function textsOfPage(reading: Reading, text: string): { parts: string[]; 
     } else {
       last = -1;
       const named = goesOn ? at : firstNamed(line, names);
-      const whose = as === 'assembly' && !goesOn ? named : goesOn ? at : -1;
+      const whose = kind === 'assembly' && !goesOn ? named : goesOn ? at : -1;
       at = whose;
       if (whose < 0) rest.push(line);
       else if (goesOn) ends[whose].push(unwrapped(ends[whose].pop() ?? '', line.trim()));

@@ -51,8 +51,8 @@ test('a page of written rounds is taken by the Bench; what is neither is said', 
     await chooser.setFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
   };
   await give('Moss the frog.txt', `${HEAD}\n\n${EAR}`);
-  await expect(page.getByText('Moss the frog is on the bench, made from its written rounds')).toBeVisible();
-  await page.getByRole('link', { name: 'Open Moss the frog' }).click();
+  await expect(page.getByRole('textbox', { name: 'Add parts' })).toHaveValue(/^Head/);
+  await page.getByRole('button', { name: 'Add 2 parts' }).click();
   await expect(page.getByRole('button', { name: /^Head: Choose/ })).toBeVisible();
   await page.getByRole('link', { name: /back to the Bench/ }).click();
   await give('broken.json', '{"format": "hoppla toy"');

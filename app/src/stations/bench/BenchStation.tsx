@@ -13,7 +13,8 @@ import {
   downloadToy,
   download,
   emptyFile,
-  pageFile,
+  keepDraft,
+  textOfFile,
   useBench,
   useShelf,
   workshopFiles,
@@ -47,16 +48,21 @@ export function BenchStation() {
     const file = emptyFile();
     put.mutateAsync(file).then(() => router.push(hrefOf(file.toy.id, 'parts')), fail);
   };
+  /** A page goes to the desk of a new toy: what each line became is looked at before parts are made of it. */
+  const openPage = async (fileName: string, raw: string) => {
+    const text = textOfFile(fileName, raw);
+    if (text === null) return setSaid({ words: say.desk.notText(fileName), back: null, fault: true });
+    const file = emptyFile(fileName.replace(/\.[^.]*$/, '') || undefined);
+    await put.mutateAsync(file).then(async () => {
+      await keepDraft(file.toy.id, { text, as: {} });
+      router.push(hrefOf(file.toy.id, 'parts'));
+    }, fail);
+  };
   const importFile = async () => {
-    const chosen = await chooseText('.json,.txt,.md,application/json,text/plain');
+    const chosen = await chooseText('.json,.txt,.md,.html,.htm,application/json,text/plain,text/html');
     if (chosen === null) return;
     const { raw, name: fileName } = chosen;
-    if (!raw.trimStart().startsWith('{')) {
-      const page = pageFile(fileName, raw);
-      return void put
-        .mutateAsync(page)
-        .then(() => setSaid({ words: say.bench.importedPage(page.toy.name), back: null }), fail);
-    }
+    if (!raw.trimStart().startsWith('{')) return openPage(fileName, raw);
     const { openFile } = await import('@hoppla/core/toy/schema');
     const opened = openFile(raw);
     if (opened.state === 'refused') return setSaid({ words: opened.sentence, back: null, fault: true });

@@ -1,15 +1,15 @@
 import { type Toy } from '@hoppla/core/toy';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
-import { splitLines } from '@hoppla/core/notation';
+import { read, splitLines } from '@hoppla/core/notation';
 import { addParts, changePart, changeTerms, removePart, rewritePart } from '@hoppla/core/toy';
-import { type PartModel } from '@hoppla/core/model';
+import { acceptEyes, type PartModel } from '@hoppla/core/model';
 import { PlainButton, Quiet, Scroll, Title, Words } from '../../controls';
-import { edit, newId, openToyNow } from '../../documents';
+import { edit, newId, openToyNow, type Draft } from '../../documents';
 import { usePalette } from '../../theme';
 import { RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
-import { AddParts, AddPartsSheet } from './AddParts';
+import { ImportDesk } from './desk/ImportDesk';
 import { PartMat } from './PartMat';
 import { CraftKeys } from './CraftKeys';
 import { PartsStrip } from './PartsStrip';
@@ -30,24 +30,16 @@ export function PartsStation() {
   const [caret, setCaret] = useState(1);
   const editor = useRef<EditorHandle | null>(null);
   const live = useLiveText(part);
-  const add = (text: string) => {
+  const add = (draft: Draft, eyes: boolean) => {
     const known = new Set(model.parts.map((p) => p.part.id));
-    edit(say.parts.add, { station: 'parts' }, (toy) => addParts(toy, text, newId));
+    edit(say.parts.add, { station: 'parts' }, (toy) => takenFrom(draft, eyes, toy));
     setAdding(false);
     const first = openToyNow().file?.toy.parts.find((p) => !known.has(p.id));
     if (first) choosePart(first.id);
   };
-  if (!part) {
-    return (
-      <View style={{ flex: 1, backgroundColor: c.paper }}>
-        <View style={{ flex: 1, padding: 16, gap: 8, width: '100%', maxWidth: 720, alignSelf: 'center' }}>
-          <Title role="heading" aria-level={2}>
-            {say.parts.emptyTitle}
-          </Title>
-          <AddParts onAdd={add} />
-        </View>
-      </View>
-    );
+  if (!part || adding) {
+    const close = part ? () => setAdding(false) : null;
+    return <Desk toy={toy.id} wide={wide} onClose={close} onAdd={add} />;
   }
   const matHeight = wide ? height - 56 - STRIP : Math.round(Math.max(130, Math.min(240, height * 0.25)));
   const paperWidth = wide ? Math.min(560, width * 0.45) : width;
@@ -75,7 +67,53 @@ export function PartsStation() {
             onRewrite={(title, rewriting) => rewriteHere(part, title, rewriting)}
           />
         ) : null}
-        {adding ? <AddPartsSheet onClose={() => setAdding(false)} onAdd={add} /> : null}
+      </View>
+    </View>
+  );
+}
+
+/** The toy with what a page holds: its parts, its name where the toy has none of its own, its eyes where they are wished. */
+function takenFrom({ text, as }: Draft, eyes: boolean, toy: Toy): Toy {
+  const title = read(text, { as }).title;
+  const unnamed = toy.parts.length === 0 && toy.name === say.bench.newName;
+  const named = unnamed && title ? { ...toy, name: title.split(/[,(]| - /)[0].trim() || title } : toy;
+  const added = addParts(named, text, newId, as);
+  return eyes ? acceptEyes(added, newId).toy : added;
+}
+
+/** The import desk in the place of the station: while there is no part, or over those that are there. */
+function Desk({
+  toy,
+  wide,
+  onClose,
+  onAdd,
+}: {
+  toy: string;
+  wide: boolean;
+  onClose: (() => void) | null;
+  onAdd: (draft: Draft, eyes: boolean) => void;
+}) {
+  const c = usePalette();
+  return (
+    <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
+      <View
+        style={{
+          flex: 1,
+          minHeight: 0,
+          padding: 16,
+          gap: 8,
+          width: '100%',
+          maxWidth: wide ? 1240 : 720,
+          alignSelf: 'center',
+        }}
+      >
+        <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' }}>
+          <Title role="heading" aria-level={2}>
+            {onClose ? say.parts.add : say.parts.emptyTitle}
+          </Title>
+          {onClose ? <PlainButton label={say.close} onPress={onClose} /> : null}
+        </View>
+        <ImportDesk toy={toy} wide={wide} onAdd={onAdd} />
       </View>
     </View>
   );

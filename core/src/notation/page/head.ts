@@ -24,7 +24,8 @@ export const OF_MATERIALS =
 const LONGEST = 120;
 const MOST_WORDS = 8;
 
-const untold = (name: string): HeadingNode => ({
+/** A heading that tells nothing but a name. */
+export const bareHeading = (name: string): HeadingNode => ({
   type: 'heading',
   name,
   make: 1,
@@ -69,7 +70,7 @@ export function headIn(line: string, plain: string, terms: Terms): Head | null {
     .trim()
     .split(/\s+/);
   if (!isName(name.toLowerCase(), words, terms)) return null;
-  const node: HeadingNode = { ...untold(name), ...toldIn(told) };
+  const node: HeadingNode = { ...bareHeading(name), ...toldIn(told) };
   if (many) node.make = Math.max(1, countSaid(many[1]));
   if (node.hook)
     node.hook = { ...node.hook, from: node.hook.from + from + cut, to: node.hook.to + from + cut };

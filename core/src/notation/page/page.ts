@@ -4,7 +4,7 @@ import { parseLine, type LineContext } from '../lines';
 import { factsOf, noteOf, soundsLikeWork } from '../notes';
 import type { Fact, FeatureNote, HeadingNode, LineNode, RoundNode, Span } from '../syntax';
 import { frontKind, headerIn, isColumnHead, isFurniture, type Block } from './blocks';
-import { headIn, OF_MATERIALS, type Head } from './head';
+import { bareHeading, headIn, OF_MATERIALS, type Head } from './head';
 import { continuesOn, goesOnInWords } from './wrapped';
 
 /** What a line of a page is. */
@@ -23,6 +23,10 @@ export type LineKind =
   | 'assembly'
   | 'remark'
   | 'unread';
+
+/** What a maker can say that a line is: the heading of a part, work, a note of its part, what is done at the end, only words. */
+export const LINE_MEANINGS = ['heading', 'round', 'note', 'assembly', 'remark'] as const;
+export type LineMeaning = (typeof LINE_MEANINGS)[number];
 
 /** One line of the text with its node; wrapped lines are gathered in their first one. */
 export interface Gathered {
@@ -74,8 +78,9 @@ export function pageOf(
   text: string,
   lines: readonly Span[],
   base: Pick<LineContext, 'terms' | 'symbols' | 'bare'>,
+  said: Readonly<Record<number, LineMeaning>> = {},
 ): Page {
-  return new PageReader(text, lines, base).read();
+  return new PageReader(text, lines, base, said).read();
 }
 
 class PageReader {
@@ -98,6 +103,7 @@ class PageReader {
     private readonly text: string,
     private readonly lines: readonly Span[],
     private readonly base: Pick<LineContext, 'terms' | 'symbols' | 'bare'>,
+    private readonly said: Readonly<Record<number, LineMeaning>>,
   ) {
     this.plain = lines.map((l) => plainSigns(text.slice(l.from, l.to)));
   }
@@ -125,7 +131,31 @@ class PageReader {
     return last;
   }
 
+  /** A line that the maker has given a meaning. */
+  private given(i: number, meaning: LineMeaning): number {
+    switch (meaning) {
+      case 'heading': {
+        const named = headIn(this.written(i), this.plain[i], this.base.terms);
+        return this.startPart(i, named ?? { node: bareHeading(titleOf(this.written(i))), tells: false });
+      }
+      case 'assembly':
+        this.block = 'assembly';
+        return this.aside(i, 'assembly');
+      case 'round':
+        if (this.block !== 'part') this.open('');
+        return this.inPart(i);
+      default: {
+        const note = { ...noteOf(this.written(i).trim(), this.plain[i]), aside: meaning === 'remark' };
+        if (this.block !== 'part') return this.aside(i, 'remark');
+        this.add(i, i, { ...note, facts: meaning === 'note' ? note.facts : [] }, meaning);
+        return i;
+      }
+    }
+  }
+
   private taken(i: number): number {
+    const meaning = this.said[i + 1];
+    if (meaning) return this.given(i, meaning);
     const head = this.headAt(i);
     if (head) return this.startPart(i, head);
     const header = this.headerAt(i);
@@ -219,7 +249,7 @@ class PageReader {
       if (headerIn(plain) || (node.type === 'heading' && this.namesPart(j)))
         return { what: 'none', text: true };
       const short = plain.trim().length <= 60 && !/[.!?:,;]\s*$/.test(plain) && this.isBlank(j - 1);
-      if (short && this.namesPart(j)) return { what: 'none', text };
+      if (short && this.namesPart(j)) return { what: 'none', text: true };
       text = true;
     }
     return { what: 'none', text };
@@ -289,7 +319,7 @@ class PageReader {
 
   private wordsGoOn(last: number): boolean {
     const next = this.plain[last + 1] ?? '';
-    if (next.trim() === '' || isFurniture(next) || headerIn(next)) return false;
+    if (next.trim() === '' || this.said[last + 2] || isFurniture(next) || headerIn(next)) return false;
     return goesOnInWords(this.plain[last], next);
   }
 
@@ -327,7 +357,8 @@ class PageReader {
   }
 
   private goesOn(node: LineNode, last: number): boolean {
-    if (this.plain[last + 1].trim() === '' || isFurniture(this.plain[last + 1])) return false;
+    if (this.said[last + 2] || this.plain[last + 1].trim() === '' || isFurniture(this.plain[last + 1]))
+      return false;
     if (node.type === 'round')
       return (
         continuesOn(this.text, this.lines, last, node, this.context({ fresh: false, begins: this.begins })) ||

@@ -1,0 +1,115 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { LINE_MEANINGS, type LineMeaning } from '@hoppla/core/notation';
+import { Choice, Num, PlainButton, Press, Quiet, Title, Words } from '../../../controls';
+import { usePalette } from '../../../theme';
+import { screenWords as say } from '../../../words';
+import type { DeskLine } from './reading';
+
+/** Width of the column that says what a line is, px. */
+const KIND = 96;
+
+interface DeskLinesProps {
+  lines: readonly DeskLine[];
+  /** null takes the maker's meaning back */
+  onMean: (line: number, meaning: LineMeaning | null) => void;
+  as: Readonly<Record<number, LineMeaning>>;
+}
+
+/** Every line of a page and what it became; a tap gives it another meaning. */
+export function DeskLines({ lines, onMean, as }: DeskLinesProps) {
+  const [chosen, setChosen] = useState<number | null>(null);
+  return (
+    <View role="list" aria-label={say.desk.lines}>
+      {lines.map((line) => (
+        <View key={line.line} role="listitem">
+          <DeskRow
+            line={line}
+            chosen={line.line === chosen}
+            onPress={() => setChosen(line.line === chosen ? null : line.line)}
+          />
+          {line.line === chosen ? (
+            <Meanings line={line.line} now={as[line.line] ?? null} onMean={(is) => onMean(line.line, is)} />
+          ) : null}
+        </View>
+      ))}
+    </View>
+  );
+}
+
+function DeskRow({ line, chosen, onPress }: { line: DeskLine; chosen: boolean; onPress: () => void }) {
+  const c = usePalette();
+  const head = line.as === 'heading' || line.as === 'title';
+  const quiet = ['remark', 'legend', 'materials', 'assembly'].includes(line.as);
+  const Line = head ? Title : quiet ? Quiet : Words;
+  return (
+    <Press
+      label={say.desk.lineSays(
+        line.line,
+        `${line.kind}${line.byYou ? ` ${say.desk.byYou}` : ''}`,
+        `${line.text}. ${line.says}`,
+      )}
+      chosen={chosen}
+      onPress={onPress}
+      style={{
+        flexDirection: 'row',
+        alignItems: 'flex-start',
+        gap: 10,
+        paddingVertical: 6,
+        paddingRight: 10,
+        borderTopWidth: line.as === 'heading' ? 2 : 1,
+        borderTopColor: line.as === 'heading' ? c.edge : c.line,
+        backgroundColor: line.fault ? c.coralWash : chosen ? c.sunk : 'transparent',
+      }}
+    >
+      <View
+        style={{
+          width: KIND,
+          paddingLeft: 8,
+          borderLeftWidth: 4,
+          borderLeftColor: line.fault ? c.coral : 'transparent',
+        }}
+      >
+        <Quiet fontSize={14} color={line.fault ? c.coralInk : c.ink2} fontWeight={line.byYou ? '700' : '400'}>
+          {line.kind}
+        </Quiet>
+      </View>
+      <View style={{ flex: 1, minWidth: 0 }}>
+        <Line>{line.text}</Line>
+        {line.says ? (
+          <Quiet color={line.fault ? c.coralInk : c.threadInk} fontSize={14}>
+            {line.says}
+          </Quiet>
+        ) : null}
+      </View>
+      {line.made ? (
+        <Num fontSize={16} lineHeight={22} paddingTop={1} color={line.fault ? c.coralInk : c.ink}>
+          {line.made}
+        </Num>
+      ) : null}
+    </Press>
+  );
+}
+
+function Meanings({
+  line,
+  now,
+  onMean,
+}: {
+  line: number;
+  now: LineMeaning | null;
+  onMean: (meaning: LineMeaning | null) => void;
+}) {
+  const c = usePalette();
+  return (
+    <View style={{ padding: 12, gap: 8, backgroundColor: c.sunk }}>
+      <Choice
+        label={say.desk.meaning(line)}
+        options={LINE_MEANINGS.map((id) => ({ id, label: say.desk.meanings[id] }))}
+        chosen={now}
+        onChoose={onMean}
+      />
+      {now ? <PlainButton label={say.desk.asRead} onPress={() => onMean(null)} /> : null}
+    </View>
+  );
+}

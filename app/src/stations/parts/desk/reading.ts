@@ -1,0 +1,81 @@
+import { pageWords } from '@hoppla/core/words';
+import { factWords, featuresIn, read, splitLines, type LineKind, type Reading } from '@hoppla/core/notation';
+import type { Draft } from '../../../documents';
+
+/** One line of a page as the desk shows it. */
+export interface DeskLine {
+  line: number;
+  text: string;
+  as: LineKind;
+  kind: string;
+  /** what it decides or offers, or what is wrong with it */
+  says: string;
+  fault: boolean;
+  /** stitches of its rounds: `12`, `42 × 6` */
+  made: string;
+  byYou: boolean;
+}
+
+/** A page as the desk shows it: what it holds, and every line that says something. */
+export interface DeskReading {
+  reading: Reading;
+  lines: DeskLine[];
+  parts: number;
+  rounds: number;
+  faults: number;
+  kept: number;
+  unread: number;
+  /** it names eyes with their place */
+  eyes: boolean;
+}
+
+const NOTES: readonly LineKind[] = ['note', 'placement', 'colour', 'pause', 'ending', 'assembly'];
+
+/** Reads a page for the desk. */
+export function deskReading({ text, as }: Draft): DeskReading {
+  const reading = read(text, { as });
+  const written = splitLines(text);
+  const own = new Map(
+    reading.parts.flatMap((part) => part.lines.map((line) => [line.line, { part, line }] as const)),
+  );
+  const lines = reading.page
+    .filter((l) => l.as !== 'blank')
+    .map(({ line, as: is, facts, goesOn }): DeskLine => {
+      const here = own.get(line);
+      const wrong = here?.line.problems.find((p) => p.severity === 'error');
+      const rounds = here ? here.part.rounds.slice(...here.line.rounds) : [];
+      const counts = [...new Set(rounds.map((r) => r.made))];
+      const made =
+        counts.length === 1
+          ? `${counts[0] ?? '?'}${rounds.length > 1 ? ` × ${rounds.length}` : ''}`
+          : counts.map((n) => n ?? '?').join(', ');
+      const unread = is === 'unread' ? pageWords.unread : '';
+      return {
+        line,
+        text: text.slice(written[line - 1].from, written[line - 1].to).trim(),
+        as: is,
+        kind: goesOn ? '' : pageWords.kinds[is],
+        says: wrong?.message ?? (unread || facts.map(factWords).join('; ')),
+        fault: wrong !== undefined || is === 'unread',
+        made: is === 'round' && !goesOn ? made : '',
+        byYou: as[line] !== undefined,
+      };
+    });
+  return {
+    reading,
+    lines,
+    parts: reading.parts.length,
+    rounds: reading.parts.reduce((n, p) => n + p.rounds.length, 0),
+    faults: reading.parts.reduce(
+      (n, p) => n + p.lines.filter((l) => l.problems.some((x) => x.severity === 'error')).length,
+      0,
+    ),
+    kept: reading.page.filter((l) => NOTES.includes(l.as) && !l.goesOn).length,
+    eyes: reading.parts.some((p) =>
+      p.lines.some(({ node }) =>
+        featuresIn(node).some((f) => f.what === 'eyes' && (f.rounds !== null || f.onRound !== null)),
+      ),
+    ),
+    unread: reading.page.filter((l) => l.as === 'unread').length,
+  };
+}

@@ -1,0 +1,119 @@
+import fc from 'fast-check';
+import { read } from '../index';
+import { HANDS, pageIn, type PlainPart, type PlainRound } from '../cases/hands';
+
+/** A ball, egg or cup: grows, goes on, and shrinks or stays open. */
+const part = (name: string): fc.Arbitrary<PlainPart> =>
+  fc
+    .record({
+      start: fc.integer({ min: 5, max: 8 }),
+      grown: fc.integer({ min: 1, max: 4 }),
+      even: fc.integer({ min: 1, max: 6 }),
+      shrunk: fc.integer({ min: 1, max: 4 }),
+      closed: fc.boolean(),
+      make: fc.integer({ min: 1, max: 3 }),
+      tailCm: fc.constantFrom(15, 20, 25, 30, 40),
+    })
+    .map(({ start, grown, even, shrunk, closed, make, tailCm }) => {
+      const rounds: PlainRound[] = [];
+      let per = 1;
+      for (; per <= grown; per++)
+        rounds.push({ plain: per - 1, shape: 'inc', times: start, makes: start * (per + 1) });
+      for (let i = 0; i < even; i++) rounds.push({ plain: null, shape: null, times: 0, makes: start * per });
+      const down = closed ? per - 1 : Math.min(shrunk, per - 2);
+      for (let i = 0; i < down; i++, per--)
+        rounds.push({ plain: per - 2, shape: 'dec', times: start, makes: start * (per - 1) });
+      return { name, make, start, rounds, closed, tailCm };
+    });
+
+const toy = fc.record({
+  head: part('Head'),
+  fin: part('Fin'),
+  name: fc.constantFrom('Sprat', 'Whelk', 'Plover'),
+});
+/** The counts that each part makes, in working order, and how it ends: worked out from the numbers alone. */
+const wanted = (parts: readonly PlainPart[]) =>
+  parts.map((p) => ({
+    made: [p.start, ...p.rounds.map((r) => r.makes)],
+    make: p.make,
+    tailMm: p.tailCm * 10,
+    how: p.closed ? ['gathered', 'sewn shut'] : ['open'],
+  }));
+const errorsOf = (text: string) => {
+  const { parts } = read(text);
+  return parts.flatMap((p) => p.problems.filter((x) => x.severity === 'error'));
+};
+/** Pages in all hands: so many toys ten times. */
+const TOYS = 40;
+const SEED = 20261126;
+
+describe('generated pages in ten hands', () => {
+  it(`${TOYS * 10} pages: the same fabric in every hand, its copies, its end, its tail; no error, no line silent`, () => {
+    fc.assert(
+      fc.property(toy, ({ head, fin, name }) => {
+        const parts = [head, fin];
+        for (const [hand, write] of Object.entries(HANDS)) {
+          const text = pageIn(write, name, parts);
+          const reading = read(text);
+          const got = reading.parts.map((p) => ({
+            made: p.rounds.map((r) => r.made),
+            make: p.make,
+            tailMm: p.tailMm,
+            how: p.end.how,
+          }));
+          const say = () => `${hand}: ${JSON.stringify(got)}\n${text}`;
+          if (got.length !== parts.length) throw new Error(say());
+          wanted(parts).forEach((want, i) => {
+            const { how, ...rest } = got[i];
+            if (
+              JSON.stringify(rest) !==
+              JSON.stringify({ made: want.made, make: want.make, tailMm: want.tailMm })
+            )
+              throw new Error(say());
+            if (!want.how.includes(how)) throw new Error(`${how}: ${say()}`);
+          });
+          if (errorsOf(text).length > 0) throw new Error(`${errorsOf(text)[0].message}\n${say()}`);
+          const silent = reading.page.filter((l) => l.as === 'unread');
+          if (silent.length > 0) throw new Error(`line ${silent[0].line} not read\n${say()}`);
+          expect(reading.materials.hook?.mm ?? reading.parts[0].hookMm).toBe(3.5);
+        }
+      }),
+      { numRuns: TOYS, seed: SEED },
+    );
+  });
+
+  it('one wrong number planted in a right page is found at its line', () => {
+    let planted = 0;
+    let found = 0;
+    const missed: string[] = [];
+    fc.assert(
+      fc.property(toy, fc.nat(), fc.constantFrom(-1, 1, 2), ({ head, fin, name }, pick, by) => {
+        for (const [hand, write] of Object.entries(HANDS)) {
+          const lines = pageIn(write, name, [head, fin]).split('\n');
+          // A count of a round: the last number of a line that makes one, in its brackets, behind its dash or said.
+          const rounds = read(lines.join('\n')).parts.flatMap((p) =>
+            p.rounds.filter((r) => r.stated !== null).map((r) => r.line),
+          );
+          const line = rounds[pick % rounds.length];
+          const text = lines[line - 1];
+          const counts = [...text.matchAll(/\d+(?=[)\]]|\s*sc\.$|\s*sts\]|\t|\.$|\s+again\.$)/g)];
+          const at =
+            counts[counts.length - (hand === 'sheet' && counts.length > 1 && /rnds$/.test(text) ? 1 : 1)];
+          if (!at) continue;
+          const wrong = String(Math.max(1, Number(at[0]) + by));
+          if (wrong === at[0]) continue;
+          lines[line - 1] = text.slice(0, at.index) + wrong + text.slice(at.index + at[0].length);
+          const broken = lines.join('\n');
+          planted++;
+          const where = errorsOf(broken).map((p) => broken.slice(0, p.span.from).split('\n').length);
+          if (where.includes(line)) found++;
+          else missed.push(`${hand}: ${lines[line - 1]}`);
+        }
+      }),
+      { numRuns: 60, seed: SEED },
+    );
+    console.log(`  ${planted} wrong numbers planted, ${found} found at their lines`);
+    expect(planted).toBeGreaterThanOrEqual(500);
+    if (found / planted < 0.98) throw new Error(missed.slice(0, 8).join('\n'));
+  });
+});
