@@ -1,4 +1,4 @@
-import { factWords, read, type PartReading, type Problem, type Reading } from '@hoppla/core/notation';
+import { factsWords, read, type PartReading, type Problem, type Reading } from '@hoppla/core/notation';
 import { pageWords } from '@hoppla/core/words';
 import { terms, type Answer, type Call } from './call';
 import { cliWords as say } from './words';
@@ -71,7 +71,7 @@ const linesJson = (reading: Reading) =>
       line,
       as,
       part: part === null ? null : reading.parts[part].name,
-      offer: facts.length ? facts.map(factWords).join('; ') : null,
+      offer: factsWords(facts) || null,
     }));
 
 /** A page read: counts and problems, what every line is, or all of it for programs. */
@@ -107,7 +107,7 @@ function linesText(text: string, reading: Reading): string {
   return reading.page
     .filter((l) => l.as !== 'blank')
     .map(({ line, as, facts }) => {
-      const said = as === 'unread' ? pageWords.unread : facts.map(factWords).join('; ');
+      const said = as === 'unread' ? pageWords.unread : factsWords(facts);
       const kind = pageWords.kinds[as].padEnd(18);
       return `${String(line).padStart(4)}  ${kind}  ${lines[line - 1].trim().slice(0, 100)}${said ? `  [${said}]` : ''}\n`;
     })

@@ -1,6 +1,6 @@
 import { exportFile } from '@hoppla/core/files';
 import { acceptEyes } from '@hoppla/core/model';
-import { factWords, read } from '@hoppla/core/notation';
+import { factsWords, read } from '@hoppla/core/notation';
 import { addParts, changeSettings, newFile, newToy } from '@hoppla/core/toy';
 import { pageWords } from '@hoppla/core/words';
 import { Misuse, terms, type Answer, type Call } from './call';
@@ -26,7 +26,7 @@ export function toyCommand({ file, text }: { file: string; text: string }, call:
     .filter((l) => l.as !== 'blank')
     .map(({ line, as, part, facts }) => {
       const whose = part === null ? '' : ` (${reading.parts[part].name || say.unnamed})`;
-      const offers = facts.length ? `: ${facts.map(factWords).join('; ')}` : '';
+      const offers = factsWords(facts) ? `: ${factsWords(facts)}` : '';
       return `${line}: ${as === 'unread' ? pageWords.unread : pageWords.kinds[as]}${whose}${offers}\n`;
     });
   const eyes = accepted.taken.map(({ part, line, pair }) => {

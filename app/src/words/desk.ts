@@ -14,7 +14,7 @@ export const desk = {
   kept: (n: number) => `${plural(n, 'line')} kept as notes`,
   unread: (n: number) => `${plural(n, 'line')} not read`,
   allRead: 'Every line was read.',
-  look: 'Look at it',
+  look: 'Only what to look at',
   lines: 'What each line became',
   nothing: 'Paste a whole page: title, materials, parts and all. Each line says what it became.',
   meaning: (line: number) => `What line ${line} is`,

@@ -40,6 +40,11 @@ export function colourSign(c: Cursor): Sign | null {
     }
   }
   c.at = start;
+  return namedColour(c, start);
+}
+
+/** `last pull-through in B`, `in B:`, `white:`: a colour that stands with no word of change. */
+function namedColour(c: Cursor, start: number): Sign | null {
   c.takeAny('with');
   c.takeAny('the');
   if (c.takePhrase('last pull - through in', 'last pull through in', 'last loop in', 'last yarn over in')) {

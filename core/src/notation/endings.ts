@@ -5,6 +5,7 @@ import type { Fact } from './syntax';
 const INCH_MM = 25.4;
 const LENGTH = /(?:(\d+)\s*)?(½|¼|¾)|(\d+(?:[.,]\d+)?)(?=\s*-?\s*(?:cm|mm|in\b|inch|"))/;
 const UNIT = /^\s*-?\s*(cm|mm|inch(?:es)?|in\b|")/;
+const MM: Record<string, number> = { cm: 10, mm: 1 };
 const PARTS: Record<string, number> = { '½': 0.5, '¼': 0.25, '¾': 0.75 };
 
 /** The work comes off the hook. */
@@ -27,7 +28,7 @@ export function tailIn(said: string): number | null {
   )
     return null;
   const value = found[2] ? Number(found[1] ?? 0) + PARTS[found[2]] : Number(found[3].replace(',', '.'));
-  const by = unit[1] === 'cm' ? 10 : unit[1] === 'mm' ? 1 : INCH_MM;
+  const by = MM[unit[1]] ?? INCH_MM;
   const mm = Math.round(value * by * 10) / 10;
   // Millimetres of a hook or of an eye are no end of yarn.
   return mm >= 30 ? mm : null;

@@ -1,10 +1,10 @@
 export { read, splitLines, nameKey } from './read';
 export type { ReadOptions } from './read';
 export { emptyPart } from './reading';
-export { factsOfNode, featuresIn } from './page/page';
-export { factWords } from './page/sentences';
-export { LINE_MEANINGS } from './page/page';
-export type { LineKind, LineMeaning, PageLine } from './page/page';
+export { factsOfNode, featuresIn, LINE_MEANINGS } from './page/lineKinds';
+export { factsWords } from './page/sentences';
+export type { LineKind, LineMeaning } from './page/lineKinds';
+export type { PageLine } from './page/looking';
 export type { Materials } from './page/materials';
 export type {
   PartEnd,

@@ -2,7 +2,9 @@ import { notationWords as say } from '../words';
 import { plainSigns } from './lexer';
 import { parseLine } from './lines';
 import { materialsIn } from './page/materials';
-import { pageOf, type LineMeaning, type PageLine } from './page/page';
+import { type LineMeaning } from './page/lineKinds';
+import type { PageLine } from './page/looking';
+import { pageOf } from './page/page';
 import { PartCounter, type PartContext } from './part';
 import { problem } from './problems';
 import type { Reading } from './reading';
@@ -73,21 +75,7 @@ function readAnew(text: string, options: ReadOptions): Reading {
     if (index === 0 && page.title !== null) part.ringIs ??= materials.ringIs;
     return part;
   });
-  const first = parts[0]?.lines.find((l) => l.node.type === 'round') ?? parts[0]?.lines[0];
-  if (first && options.terms && guess.sure && guess.terms !== options.terms) {
-    first.problems.push(
-      problem(
-        'terms-suspect',
-        { from: first.from, to: first.to },
-        say.termsSuspect(guess.terms.toUpperCase(), options.terms.toUpperCase()),
-      ),
-    );
-    parts[0].problems = parts[0].lines.flatMap((l) => l.problems);
-  }
-  if (first && symbols) {
-    first.problems.push(problem('assumed', { from: first.from, to: first.to }, say.symbolsRead));
-    parts[0].problems = parts[0].lines.flatMap((l) => l.problems);
-  }
+  aboutTerms(parts, guess, options.terms, symbols);
   return {
     terms,
     hook,
@@ -97,6 +85,30 @@ function readAnew(text: string, options: ReadOptions): Reading {
     parts,
     ...understoodOf(page.lines, parts),
   };
+}
+
+/** Says at the first round that the text looks like other terms, or that signs were read. */
+function aboutTerms(
+  parts: Reading['parts'],
+  guess: ReturnType<typeof guessTerms>,
+  told: Terms | undefined,
+  symbols: boolean,
+): void {
+  const first = parts[0]?.lines.find((l) => l.node.type === 'round') ?? parts[0]?.lines[0];
+  if (first && told && guess.sure && guess.terms !== told) {
+    first.problems.push(
+      problem(
+        'terms-suspect',
+        { from: first.from, to: first.to },
+        say.termsSuspect(guess.terms.toUpperCase(), told.toUpperCase()),
+      ),
+    );
+    parts[0].problems = parts[0].lines.flatMap((l) => l.problems);
+  }
+  if (first && symbols) {
+    first.problems.push(problem('assumed', { from: first.from, to: first.to }, say.symbolsRead));
+    parts[0].problems = parts[0].lines.flatMap((l) => l.problems);
+  }
 }
 
 /** How many lines there are, and how many of them are understood. */

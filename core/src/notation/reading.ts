@@ -1,6 +1,6 @@
 import type { HookSaid } from './hooks';
 import type { Materials } from './page/materials';
-import type { PageLine } from './page/page';
+import type { PageLine } from './page/looking';
 import type { Problem } from './problems';
 import type { Item, LineNode, Terms } from './syntax';
 

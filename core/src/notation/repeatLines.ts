@@ -51,10 +51,11 @@ export function repeatIn(
   const stated = statedIn(plain, first.from, [first, ...more]);
   const low = again?.[2] === undefined ? null : Number(again[2]);
   const high = again?.[3] === undefined ? low : Number(again[3]);
+  const back = again?.[1] ? countSaid(again[1]) : 1;
   return {
     type: 'repeat',
     first: low === null ? null : Math.min(low, high!),
-    last: low === null ? (again?.[1] ? countSaid(again[1]) : 1) : Math.max(low, high!),
+    last: low === null ? back : Math.max(low, high!),
     times: Math.min(Math.max(1, times), MOST),
     until: until ? countSaid(until[1]) : null,
     shrinking: shrinks !== null,

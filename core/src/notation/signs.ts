@@ -1,52 +1,11 @@
 import type { Cursor } from './cursor';
 import { craftWord } from './stitches';
-import type { Token } from './lexer';
-import { wordNumber } from './numberWords';
-import type { ClampItem, SignItem, Terms } from './syntax';
+import { ofTheHook } from './remarks';
+import type { ClampItem, SignItem } from './syntax';
 import { colourSign } from './colourSigns';
 import { takeChain } from './starts';
 
 const ORDER_WORDS = new Set(['leg', 'arm', 'ear', 'side']);
-
-/** Words with which a remark begins that stands among the stitches. */
-const REMARK = new Set([
-  'place',
-  'insert',
-  'attach',
-  'mark',
-  'use',
-  'note',
-  'optional',
-  'weave',
-  'put',
-  'add',
-  'do',
-  "don't",
-  'remember',
-  'continue',
-  'stuff',
-  'sew',
-  'leave',
-  'hide',
-  'pull',
-  'tighten',
-  'move',
-  'this',
-  'you',
-  'now',
-  'begin',
-  'fasten',
-  'cut',
-  'secure',
-  'remove',
-  'keep',
-  'see',
-  'working',
-  'work',
-  'repeat',
-  'if',
-  'for',
-]);
 
 /** Joining, turning, a turning chain, a colour, whose edge is worked; null when none stands here. `first` says that nothing stands before it in the round. */
 export function takeSign(c: Cursor, first: boolean): SignItem | null {
@@ -263,69 +222,4 @@ export function takeClamp(c: Cursor): ClampItem | null {
   const over = c.number()!.value;
   c.takeAny('st', 'sts', 'stitches');
   return { type: 'clamp', name, over, span: c.since(start) };
-}
-
-/** Words that mean something to the hook, besides stitches. */
-const OF_THE_HOOK = new Set(
-  (
-    'around across each every ring circle mr mc join turn fold flatten repeat rep skip sk miss loop loops lp lps blo flo ' +
-    'even evenly picot surface side sides corner corners edge edging over times twice once until remain remaining together ' +
-    'tog inv invisible spike bobble increase decrease same next single double treble crochet slip'
-  ).split(' '),
-);
-
-const ofTheHook = (token: Token, terms: Terms): boolean =>
-  token.type === 'word' &&
-  (OF_THE_HOOK.has(token.text) || craftWord(token.text, terms) !== null || token.text === 'sl');
-
-const ENDS_A_CLAUSE = [',', ';', '(', ')', '[', ']', '*', '='];
-
-/** A remark among the stitches: `place eyes now`, `three lovely lazy rounds`, up to the next comma or bracket. */
-export function takeRemark(c: Cursor): SignItem | null {
-  const start = c.at;
-  let words = 0;
-  let craft = false;
-  let k = 0;
-  for (; c.peek(k) && !ENDS_A_CLAUSE.includes(c.peek(k)!.text); k++) {
-    const token = c.peek(k)!;
-    if (token.type === 'word') words++;
-    craft ||= ofTheHook(token, c.terms);
-  }
-  const [first, second] = [c.peek()!, c.peek(1)];
-  if (first.type !== 'word' && wordNumber(first.text) < 0 && first.type !== 'number') return null;
-  const begins = REMARK.has(first.text) && second?.type !== 'number';
-  // A slip of the pen is no remark: a count with a word that is nearly one of the craft.
-  const counted = first.type === 'number' || second?.type === 'number';
-  if (
-    words < 2
-      ? !(begins && ['optional', 'stuff'].includes(first.text))
-      : craft
-        ? !begins
-        : counted && words < 3
-  )
-    return null;
-  c.at = start + k;
-  return { type: 'sign', sign: 'note', span: c.since(start) };
-}
-
-/** A bracket with nothing of the craft in it: `(do not stuff)`, `(right side out)`. */
-export function takeBracketRemark(c: Cursor): SignItem | null {
-  const start = c.at;
-  let k = 1;
-  let words = 0;
-  for (; c.peek(k) && !c.is(')', k) && !c.is(']', k); k++) {
-    const token = c.peek(k)!;
-    if (
-      token.type === 'word' &&
-      (craftWord(token.text, c.terms) || token.text === 'sl' || token.text === 'skip')
-    )
-      return null;
-    if (token.text === '(' || token.text === '[') return null;
-    if (token.type === 'word') words++;
-  }
-  const counts = c.peek(1)?.type === 'number' && words === 1 && k === 3;
-  if ((words < 2 && !counts) || !c.peek(k) || c.is('x', k + 1) || c.is('*', k + 1) || c.is('times', k + 2))
-    return null;
-  c.at = start + k + 1;
-  return { type: 'sign', sign: 'note', span: c.since(start) };
 }

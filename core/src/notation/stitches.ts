@@ -96,14 +96,7 @@ function takePlainStitch(c: Cursor): CraftWord | null {
     c.at++;
     return symbol;
   }
-  if (
-    c.takeWords('sl', 'st') ||
-    c.takeWords('sl', 'sts') ||
-    c.takeWords('slip', 'stitch') ||
-    c.takeWords('slip', 'stitches') ||
-    c.takeWords('slip', 'st') ||
-    c.takeWords('sl', '-', 'st')
-  )
+  if (c.takePhrase('sl st', 'sl sts', 'slip stitch', 'slip stitches', 'slip st', 'sl - st'))
     return together(c, { kind: 'slst', eats: 1, makes: 1 });
   if (c.is('inv') || c.is('invisible')) {
     if (DEC.has(c.peek(1)?.text ?? '')) {

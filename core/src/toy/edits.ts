@@ -7,6 +7,7 @@ import {
   read,
   replaceText,
   type PartReading,
+  type Reading,
   type Rewriting,
   type Terms,
   type TextChange,
@@ -18,7 +19,7 @@ import { gaugeOfPage } from './gaugeOfPart';
 import { textsOfPage } from './pageTexts';
 import { otherTitles } from './titles';
 import { type Copy, type NewId, type Part, type Settings, type Toy } from './types';
-import { withSlot } from './newToy';
+import { colourOf, withSlot } from './newToy';
 
 /**
  * Takes the parts of a page into a toy. What the page says of a part stands in the part's text: what is done at the end is a
@@ -37,12 +38,23 @@ export function addParts(
   const page = gaugeOfPage({ ...toy, settings }, reading, text, newId);
   const kept = { ...page.toy, page: [toy.page, rest].filter((words) => words !== '').join('\n\n') };
   if (reading.parts.length === 0) return withPart(kept, text, {}, page.gauge, newId);
-  return parts.reduce((so, own, i) => {
+  const added = parts.reduce((so, own, i) => {
     const { ringIs, firmness, copyColours } = reading.parts[i];
     // What the page says of all parts is not in the part's own text.
     const fill = firmness ?? reading.materials.fill ?? undefined;
     return withPart(so, own, { ringIs, fill, copyColours }, page.gauge, newId);
   }, kept);
+  return withYarns(added, reading.materials.yarns, toy.palette);
+}
+
+/** Names the yarns behind letters as the page's list of materials does: A is pale grey. What the maker has set stays. */
+function withYarns(toy: Toy, yarns: Reading['materials']['yarns'], before: Toy['palette']): Toy {
+  const palette = toy.palette.map((own) => {
+    const listed = yarns.find((y) => y.slot === own.slot);
+    if (!listed || before.some((y) => y.slot === own.slot)) return own;
+    return { ...own, name: listed.name, colour: colourOf(listed.name) ?? own.colour };
+  });
+  return { ...toy, palette };
 }
 
 /** What a page says of a part that its own text does not. */

@@ -83,14 +83,14 @@ export function newFile(toy: Toy): ToyFile {
   };
 }
 
+/** The colour that words such as `pale grey` name, #rrggbb; null when they name none that is known. */
+export const colourOf = (words: string): string | null => KNOWN_COLOURS[words.split(' ').pop()!] ?? null;
+
 export function withSlot(palette: readonly Yarn[], slot: string): readonly Yarn[] {
   if (palette.some((y) => y.slot === slot)) return palette;
   return [
     ...palette,
-    newYarn(
-      slot,
-      KNOWN_COLOURS[slot.split(' ').pop()!] ?? FALLBACK_COLOURS[palette.length % FALLBACK_COLOURS.length],
-    ),
+    newYarn(slot, colourOf(slot) ?? FALLBACK_COLOURS[palette.length % FALLBACK_COLOURS.length]),
   ];
 }
 

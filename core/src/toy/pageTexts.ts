@@ -33,7 +33,7 @@ export function textsOfPage(
     } else {
       last = -1;
       const named = goesOn ? at : firstNamed(line, names);
-      const whose = kind === 'assembly' && !goesOn ? named : goesOn ? at : -1;
+      const whose = goesOn || kind === 'assembly' ? named : -1;
       at = whose;
       if (whose < 0) rest.push(line);
       else if (goesOn) ends[whose].push(unwrapped(ends[whose].pop() ?? '', line.trim()));

@@ -4,7 +4,7 @@ import { plural } from './plural';
 export const pageWords = {
   kinds: {
     blank: '',
-    title: 'title of the toy',
+    title: 'title',
     materials: 'materials',
     legend: 'legend',
     heading: 'part',
@@ -36,7 +36,7 @@ export const pageWords = {
     mm === null ? `hook, size not known (${said})` : `hook ${mm} mm`,
   eyes: (size: number | null, rounds: string | null, many: string | null) =>
     ['eyes', size === null ? null : `${size} mm`, rounds, many].filter((p) => p !== null).join(', '),
-  feature: (what: string) => (what === 'other' ? 'something on the face' : what),
+  feature: (what: string) => what,
   between: (a: number, b: number) => `between R${a} and R${b}`,
   onRound: (n: number) => `on R${n}`,
   many: (many: string, counted: 'between' | 'apart', holes: boolean) =>

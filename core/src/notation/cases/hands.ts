@@ -204,12 +204,8 @@ const joined: Hand = {
     `${a === b ? 'Round' : 'Rounds'} ${range(a, b, '-')}: ch 1, sc in each st around, sl st to first sc, do not turn. (${n})`,
   shaped: (label, r) => {
     const shape = r.shape === 'inc' ? '2 sc in next st' : 'sc2tog';
-    const work =
-      r.plain === 0
-        ? r.shape === 'inc'
-          ? '2 sc in each st around'
-          : 'sc2tog around'
-        : `*${r.plain} sc, ${shape}; repeat from * around`;
+    const all = r.shape === 'inc' ? '2 sc in each st around' : 'sc2tog around';
+    const work = r.plain === 0 ? all : `*${r.plain} sc, ${shape}; repeat from * around`;
     return `Round ${label}: ch 1, ${work}, sl st to first sc, do not turn. (${r.makes})`;
   },
   stuff: 'Stuff firmly.',
@@ -234,12 +230,12 @@ const tutorial: Hand = {
     a === b
       ? `For round ${a} you work one single crochet in every stitch, so there are ${n} again.`
       : `For rounds ${a} to ${b} you work one single crochet in every stitch, always ${n}.`,
-  shaped: (label, r) =>
-    r.plain === 0
-      ? r.shape === 'inc'
-        ? `For round ${label} you work an increase in every stitch, you should have ${r.makes}.`
-        : `For round ${label} you work ${said(r.times)} decreases, one after the other, you should have ${r.makes}.`
-      : `For round ${label} you work ${said(r.plain!)} single crochet and one ${r.shape === 'inc' ? 'increase' : 'decrease'}, repeat ${said(r.times)} times, you should have ${r.makes}.`,
+  shaped: (label, r) => {
+    const all =
+      r.shape === 'inc' ? 'an increase in every stitch' : `${said(r.times)} decreases, one after the other`;
+    const some = `${said(r.plain!)} single crochet and one ${r.shape === 'inc' ? 'increase' : 'decrease'}, repeat ${said(r.times)} times`;
+    return `For round ${label} you work ${r.plain === 0 ? all : some}, you should have ${r.makes}.`;
+  },
   stuff: 'Be brave and stuff it firmly, it should feel like a ripe tomato.',
   close: (n, cm) =>
     `Cut the yarn, about ${cm} cm. Take the needle, go through each of the ${said(n)} stitches and pull, like the string of a gym bag.`,
@@ -251,8 +247,11 @@ const notes: Hand = {
   heading: (p) => `## ${p.name}${p.make > 1 ? ` (make ${p.make})` : ''}`,
   start: (n) => `1. Magic ring, ${n} sc. (${n})`,
   even: (a, b, n) => `${a === b ? `${a}.` : `${a}-${b}.`} 1 sc in each st. (${n})`,
-  shaped: (label, r) =>
-    `${label}. ${r.plain === 0 ? (r.shape === 'inc' ? '2 sc in each st' : `[sc2tog] x ${r.times}`) : `[${r.plain} sc, ${r.shape === 'inc' ? '2 sc in next' : 'sc2tog'}] x ${r.times}`}. (${r.makes})`,
+  shaped: (label, r) => {
+    const all = r.shape === 'inc' ? '2 sc in each st' : `[sc2tog] x ${r.times}`;
+    const some = `[${r.plain} sc, ${r.shape === 'inc' ? '2 sc in next' : 'sc2tog'}] x ${r.times}`;
+    return `${label}. ${r.plain === 0 ? all : some}. (${r.makes})`;
+  },
   stuff: 'Stuff now, firm.',
   close: (_, cm) => `Cut yarn, ${cm} cm, close the hole with the needle.`,
   off: (cm) => `Fasten off. Leave ${cm} cm for sewing.`,

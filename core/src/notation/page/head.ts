@@ -126,7 +126,7 @@ function toldIn(told: string): Partial<HeadingNode> {
   const make = MAKE.map((m) => m.exec(plain)).find((m) => m !== null);
   const alone = pieces.map((p) => /^(\d{1,2})$/.exec(p)).find((m) => m !== null);
   const counted = make ?? alone;
-  const said = counted ? (/^(?:both|pair)$/.test(counted[1]) ? 2 : countSaid(counted[1])) : 1;
+  const said = copiesSaid(counted?.[1]);
   const each = copiesIn(pieces);
   const hook = hookOf(told);
   const ring = RING_IS.exec(plain)?.[1] ?? ringIn(pieces.join(', '));
@@ -139,6 +139,12 @@ function toldIn(told: string): Partial<HeadingNode> {
     yarn: pieces.find((p) => /\byarn\b/.test(p) && !/^(?:with |in |using )?yarn [a-h]$/.test(p)) ?? null,
     ringIs: ring,
   };
+}
+
+/** `both`, `a pair`, `4`, `four`; 1 where nothing is said. */
+function copiesSaid(words: string | undefined): number {
+  if (words === undefined) return 1;
+  return /^(?:both|pair)$/.test(words) ? 2 : countSaid(words);
 }
 
 const EACH = new RegExp(String.raw`^(${N})\s+(?:in\s+|of\s+)?([a-z][a-z ]{1,20})$`);

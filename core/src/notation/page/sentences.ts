@@ -1,8 +1,12 @@
 import { pageWords as say } from '../../words';
 import type { Fact, FeatureNote } from '../syntax';
 
-/** What a fact decides or offers, in words. */
-export function factWords(fact: Fact): string {
+/** What some facts decide or offer, in one line; empty where they offer nothing. */
+export const factsWords = (facts: readonly Fact[]): string =>
+  [...new Set(facts.map(factWords))].filter((words) => words !== null).join('; ');
+
+/** What a fact decides or offers, in words; null where it offers nothing. */
+export function factWords(fact: Fact): string | null {
   switch (fact.fact) {
     case 'stuff':
       return say.stuff(fact.firmness, fact.toRound);
@@ -31,17 +35,15 @@ export function factWords(fact: Fact): string {
     case 'hook':
       return say.hook(fact.hook.mm, fact.hook.said);
     case 'feature':
-      return featureWords(fact.feature);
+      // A tail or a leg is a matter of sewing, not of the face.
+      return fact.feature.what === 'other' ? null : featureWords(fact.feature);
   }
 }
 
 function featureWords(note: FeatureNote): string {
   if (note.what !== 'eyes') return say.feature(note.what);
-  const rounds = note.rounds
-    ? say.between(...note.rounds)
-    : note.onRound === null
-      ? null
-      : say.onRound(note.onRound);
+  const on = note.onRound === null ? null : say.onRound(note.onRound);
+  const rounds = note.rounds ? say.between(...note.rounds) : on;
   const many = note.many ? say.many(note.many.join(' to '), note.counted, note.holes) : note.apart;
   return say.eyes(note.sizeMm, rounds, many);
 }

@@ -37,11 +37,33 @@ export function DeskLines({ lines, onMean, as }: DeskLinesProps) {
   );
 }
 
-function DeskRow({ line, chosen, onPress }: { line: DeskLine; chosen: boolean; onPress: () => void }) {
+const QUIET: readonly DeskLine['as'][] = ['remark', 'legend', 'materials', 'assembly'];
+
+/** The words of a line: parts stand out, work is read, what is only told is quiet; below it what it decides or what is wrong. */
+function LineWords({ line }: { line: DeskLine }) {
   const c = usePalette();
   const head = line.as === 'heading' || line.as === 'title';
-  const quiet = ['remark', 'legend', 'materials', 'assembly'].includes(line.as);
-  const Line = head ? Title : quiet ? Quiet : Words;
+  const quiet = QUIET.includes(line.as);
+  return (
+    <View style={{ flex: 1, minWidth: 0 }}>
+      {head ? <Title>{line.text}</Title> : null}
+      {quiet ? <Quiet>{line.text}</Quiet> : null}
+      {head || quiet ? null : <Words>{line.text}</Words>}
+      {line.says ? (
+        <Quiet color={line.fault ? c.coralInk : c.threadInk} fontSize={14}>
+          {line.says}
+        </Quiet>
+      ) : null}
+    </View>
+  );
+}
+
+function DeskRow({ line, chosen, onPress }: { line: DeskLine; chosen: boolean; onPress: () => void }) {
+  const c = usePalette();
+  const grounds = [
+    [line.fault, c.coralWash],
+    [chosen, c.sunk],
+  ] as const;
   return (
     <Press
       label={say.desk.lineSays(
@@ -59,7 +81,7 @@ function DeskRow({ line, chosen, onPress }: { line: DeskLine; chosen: boolean; o
         paddingRight: 10,
         borderTopWidth: line.as === 'heading' ? 2 : 1,
         borderTopColor: line.as === 'heading' ? c.edge : c.line,
-        backgroundColor: line.fault ? c.coralWash : chosen ? c.sunk : 'transparent',
+        backgroundColor: grounds.find(([is]) => is)?.[1],
       }}
     >
       <View
@@ -74,14 +96,7 @@ function DeskRow({ line, chosen, onPress }: { line: DeskLine; chosen: boolean; o
           {line.kind}
         </Quiet>
       </View>
-      <View style={{ flex: 1, minWidth: 0 }}>
-        <Line>{line.text}</Line>
-        {line.says ? (
-          <Quiet color={line.fault ? c.coralInk : c.threadInk} fontSize={14}>
-            {line.says}
-          </Quiet>
-        ) : null}
-      </View>
+      <LineWords line={line} />
       {line.made ? (
         <Num fontSize={16} lineHeight={22} paddingTop={1} color={line.fault ? c.coralInk : c.ink}>
           {line.made}

@@ -1,4 +1,4 @@
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { ScrollView, TextInput, View } from 'react-native';
 import { MainAction, PlainButton, Quiet, Title, Words } from '../../../controls';
 import { chooseText, textOfFile, useDraft, type Draft } from '../../../documents';
@@ -49,22 +49,11 @@ export function ImportDesk({ toy, wide, onAdd }: ImportDeskProps) {
           }}
         />
         {found ? (
-          <Became found={found} draft={draft} onMean={mean} />
+          <Became found={found} draft={draft} eyes={eyes} onEyes={setEyes} onMean={mean} />
         ) : (
-          <View style={{ flex: wide ? 1 : undefined, gap: 10 }}>
-            <Quiet>{say.desk.nothing}</Quiet>
-            <View style={{ flexDirection: 'row' }}>
-              <PlainButton label={say.desk.open} onPress={() => void openFile()} />
-            </View>
-            {refused === null ? null : <Words aria-live="polite">{say.desk.notText(refused)}</Words>}
-          </View>
+          <Waiting wide={wide} refused={refused} onOpen={() => void openFile()} />
         )}
       </View>
-      {found?.eyes ? (
-        <View style={{ flexDirection: 'row' }}>
-          <PlainButton label={say.desk.eyesTaken} chosen={eyes} onPress={() => setEyes(!eyes)} />
-        </View>
-      ) : null}
       <View style={{ flexDirection: 'row' }}>
         <MainAction
           label={say.parts.addThese(found?.parts ?? 0)}
@@ -72,6 +61,19 @@ export function ImportDesk({ toy, wide, onAdd }: ImportDeskProps) {
           onPress={add}
         />
       </View>
+    </View>
+  );
+}
+
+/** Before there is a page: what can be pasted, and a file to open. */
+function Waiting({ wide, refused, onOpen }: { wide: boolean; refused: string | null; onOpen: () => void }) {
+  return (
+    <View style={{ flex: wide ? 1 : undefined, gap: 10 }}>
+      <Quiet>{say.desk.nothing}</Quiet>
+      <View style={{ flexDirection: 'row' }}>
+        <PlainButton label={say.desk.open} onPress={onOpen} />
+      </View>
+      {refused === null ? null : <Words aria-live="polite">{say.desk.notText(refused)}</Words>}
     </View>
   );
 }
@@ -110,8 +112,8 @@ function PageField({
       spellCheck={false}
       style={{
         flex: small ? undefined : 1,
-        height: small ? 116 : undefined,
-        minHeight: small ? 116 : 200,
+        height: small ? 84 : undefined,
+        minHeight: small ? 84 : 200,
         borderWidth: 1.5,
         borderColor: c.edge,
         borderRadius: 6,
@@ -130,33 +132,59 @@ function PageField({
 function Became({
   found,
   draft,
+  eyes,
+  onEyes,
   onMean,
 }: {
   found: DeskReading;
   draft: Draft;
+  eyes: boolean;
+  onEyes: (eyes: boolean) => void;
   onMean: (line: number, meaning: Draft['as'][number] | null) => void;
 }) {
   const c = usePalette();
-  const scroll = useRef<ScrollView>(null);
-  const { reading } = found;
+  const [only, setOnly] = useState(false);
+  const faulty = found.lines.filter((l) => l.fault);
+  const shown = only && faulty.length > 0 ? faulty : found.lines;
   return (
     <View style={{ flex: 1, minHeight: 0, gap: 4 }}>
-      <View aria-live="polite" style={{ gap: 2 }}>
-        {reading.title ? <Quiet>{reading.title}</Quiet> : null}
-        <Title>{say.desk.found(found.parts, found.rounds)}</Title>
-        <Words color={found.faults ? c.coralInk : c.ink} fontWeight="600">
-          {found.faults ? say.desk.faults(found.faults) : say.desk.addsUp}
-        </Words>
-        <Quiet>{factsOf(found).join(' · ')}</Quiet>
-      </View>
+      <Holds found={found} />
       <ScrollView
-        ref={scroll}
         {...({ tabIndex: 0 } as object)}
         keyboardShouldPersistTaps="handled"
         style={{ flex: 1, borderTopWidth: 2, borderTopColor: c.edge, backgroundColor: c.paper }}
       >
-        <DeskLines lines={found.lines} as={draft.as} onMean={onMean} />
+        <View
+          style={{
+            flexDirection: 'row',
+            flexWrap: 'wrap',
+            gap: 8,
+            paddingVertical: found.eyes || faulty.length ? 8 : 0,
+          }}
+        >
+          {faulty.length > 0 ? (
+            <PlainButton label={say.desk.look} chosen={only} onPress={() => setOnly(!only)} />
+          ) : null}
+          {found.eyes ? (
+            <PlainButton label={say.desk.eyesTaken} chosen={eyes} onPress={() => onEyes(!eyes)} />
+          ) : null}
+        </View>
+        <DeskLines lines={shown} as={draft.as} onMean={onMean} />
       </ScrollView>
+    </View>
+  );
+}
+
+/** How much the page holds, whether it adds up, what it is made with. */
+function Holds({ found }: { found: DeskReading }) {
+  const c = usePalette();
+  return (
+    <View aria-live="polite" style={{ gap: 2 }}>
+      <Title>{say.desk.found(found.parts, found.rounds)}</Title>
+      <Words color={found.faults ? c.coralInk : c.ink} fontWeight="600">
+        {found.faults ? say.desk.faults(found.faults) : say.desk.addsUp}
+      </Words>
+      <Quiet>{factsOf(found).join(' · ')}</Quiet>
     </View>
   );
 }
@@ -166,13 +194,14 @@ function factsOf({ reading, kept, unread }: DeskReading): string[] {
   const { hook, eyesMm, strands } = reading.materials;
   const part = reading.parts.map((p) => p.hookMm).find((mm) => mm !== null) ?? null;
   const known = hook?.mm ?? part;
-  const hookWords =
-    known !== null ? say.desk.hook(known) : hook ? say.desk.hookNotKnown(hook.said) : say.desk.noHook;
   return [
-    hookWords,
+    known === null ? unknownHook(hook) : say.desk.hook(known),
     ...(strands > 1 ? [say.desk.strands(strands)] : []),
     ...(eyesMm.length ? [say.desk.eyes(eyesMm)] : []),
     ...(kept ? [say.desk.kept(kept)] : []),
     unread ? say.desk.unread(unread) : say.desk.allRead,
   ];
 }
+
+const unknownHook = (hook: DeskReading['reading']['hook']): string =>
+  hook ? say.desk.hookNotKnown(hook.said) : say.desk.noHook;

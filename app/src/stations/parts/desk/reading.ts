@@ -1,5 +1,5 @@
 import { pageWords } from '@hoppla/core/words';
-import { factWords, featuresIn, read, splitLines, type LineKind, type Reading } from '@hoppla/core/notation';
+import { factsWords, featuresIn, read, splitLines, type LineKind, type Reading } from '@hoppla/core/notation';
 import type { Draft } from '../../../documents';
 
 /** One line of a page as the desk shows it. */
@@ -55,7 +55,7 @@ export function deskReading({ text, as }: Draft): DeskReading {
         text: text.slice(written[line - 1].from, written[line - 1].to).trim(),
         as: is,
         kind: goesOn ? '' : pageWords.kinds[is],
-        says: wrong?.message ?? (unread || facts.map(factWords).join('; ')),
+        says: wrong?.message ?? (unread || factsWords(facts)),
         fault: wrong !== undefined || is === 'unread',
         made: is === 'round' && !goesOn ? made : '',
         byYou: as[line] !== undefined,

@@ -1,0 +1,103 @@
+import type { Cursor } from './cursor';
+import { list } from './items';
+import type { GroupItem, Item, Span } from './syntax';
+import { type TakenTimes, takeTimes } from './times';
+
+const DEEPEST = 40;
+
+/** `6*(sc, inc)`, `6 x (sc, inc)`: how often stands before the bracket. */
+export function timesBefore(c: Cursor, depth: number): Item | null {
+  const start = c.at;
+  const n = c.number();
+  const sign = n && (c.takeAny('x', '*', 'times') || false);
+  if (!n || !sign || !(c.is('(') || c.is('['))) {
+    c.at = start;
+    return null;
+  }
+  const group = takeBracket(c, depth);
+  if (group.type !== 'group' || group.times !== 1) {
+    c.at = start;
+    return null;
+  }
+  return { ...group, times: n.value, timesSpan: n.span, span: c.since(start) };
+}
+
+/** `rep from * 5 times` may mean five in all or five more (decision 25); `5 more times` and `x6` may not. */
+export function repeated(items: Item[], times: TakenTimes, span: Span, afterwards: boolean): GroupItem {
+  const n = times.value;
+  const group: GroupItem = {
+    type: 'group',
+    items,
+    times: n,
+    span,
+    timesSpan: times.span,
+    timesSign: times.sign,
+  };
+  if (times.until !== undefined) return { ...group, times: 1, until: times.until };
+  if (typeof n !== 'number' || !afterwards) return group;
+  if (times.more) return { ...group, times: n + 1, timesSpan: undefined };
+  return { ...group, orTimes: n + 1 };
+}
+
+export function takeBracket(c: Cursor, depth: number): Item {
+  const start = c.at;
+  const open = c.peek()!.text;
+  const close = open === '(' ? ')' : open === '[' ? ']' : '*';
+  c.at++;
+  if (depth >= DEEPEST) {
+    c.at = c.tokens.length;
+    return { type: 'unknown', word: open, span: c.since(start) };
+  }
+  const items = list(c, close, depth + 1);
+  if (c.is(close)) c.at++;
+  else if (!(close === '*' && (c.is('rep') || c.is('repeat'))))
+    c.unclosed ??= { from: c.tokens[start].from, to: c.tokens[start].to };
+  while (close === '*' && c.takeAny(';', ','));
+  let afterwards = false;
+  if (c.takeAny('rep', 'repeat')) {
+    afterwards = close === '*';
+    c.takeAny('from');
+    c.takeAny('*');
+    c.takeWords('to', '*');
+  }
+  const inOne = takeInOne(c);
+  const times = takeTimes(c, true);
+  const span = c.since(start);
+  if (inOne)
+    return {
+      type: 'fan',
+      items,
+      times:
+        inOne === 'each'
+          ? 'around'
+          : times && typeof times.value === 'number'
+            ? times.value
+            : (inOne as number),
+      span,
+    };
+  if (times) return repeated(items, times, span, afterwards);
+  return { type: 'group', items, times: afterwards ? 'around' : 1, span };
+}
+
+/** `in next`, `in same st`, `in next 3`, `in each st`: several worked into one. Gives how often, or `each`. */
+function takeInOne(c: Cursor): number | 'each' | null {
+  const before = c.at;
+  if (c.takeAny('in', 'into', 'all')) {
+    c.takeAny('in', 'into', 'the');
+    if (c.takeAny('next', 'same', 'one', 'first', 'last')) {
+      const n = c.number();
+      c.takeAny('st', 'stitch', 'sts', 'ch');
+      return n?.value ?? 1;
+    }
+    if (c.takeAny('each', 'every')) {
+      c.takeAny('of');
+      c.takeAny('next');
+      const n = c.number();
+      c.takeAny('st', 'stitch', 'sts');
+      c.takeAny('around');
+      return n?.value ?? 'each';
+    }
+  }
+  c.at = before;
+  return null;
+}

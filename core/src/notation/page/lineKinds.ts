@@ -1,0 +1,106 @@
+import { factsOf, soundsLikeWork } from '../notes';
+import type { Fact, FeatureNote, HeadingNode, LineNode, RoundNode } from '../syntax';
+
+/** What a line of a page is. */
+export type LineKind =
+  | 'blank'
+  | 'title'
+  | 'materials'
+  | 'legend'
+  | 'heading'
+  | 'round'
+  | 'note'
+  | 'placement'
+  | 'colour'
+  | 'pause'
+  | 'ending'
+  | 'assembly'
+  | 'remark'
+  | 'unread';
+
+/** What a maker can say that a line is: the heading of a part, work, a note of its part, what is done at the end, only words. */
+export const LINE_MEANINGS = ['heading', 'round', 'note', 'assembly', 'remark'] as const;
+
+export type LineMeaning = (typeof LINE_MEANINGS)[number];
+
+/** What both ways of reading a heading say: the terse form of the house tells a hook and a colour of any name. */
+export function both(said: HeadingNode, told: HeadingNode): HeadingNode {
+  const named = told.colour !== null && !/\b(?:piece|rounds?|rows?|spiral|worked)\b/.test(told.colour);
+  const colour = said.colour ?? (named && said.colours === null ? told.colour : null);
+  return { ...said, hook: told.hook ?? said.hook, colour };
+}
+
+/** What a line outside the parts offers: lists of what is needed name a hook, and sizes of eyes that are read with the materials. */
+export function offersOf(words: string, as: LineKind): Fact[] {
+  const kinds = as === 'assembly' ? ['feature'] : ['hook', 'ring'];
+  return factsOf(words).filter((f) => kinds.includes(f.fact));
+}
+
+/** What a line decides besides its rounds. */
+export function factsOfNode(node: LineNode): readonly Fact[] {
+  if (node.type === 'note') return node.facts;
+  return node.type === 'round' || node.type === 'repeat'
+    ? [...(node.before ?? []), ...(node.facts ?? [])]
+    : [];
+}
+
+/** The features that a line speaks of, in a note or beside a round. */
+export const featuresIn = (node: LineNode): FeatureNote[] => {
+  // A note is read as a whole: where the eyes go may stand in its second sentence.
+  if (node.type === 'note') return node.feature ? [node.feature] : [];
+  return factsOfNode(node).flatMap((f) => (f.fact === 'feature' ? [f.feature] : []));
+};
+
+/** A heading that tells more than a name: how many, a hook, which end. */
+export const isTold = (node: Extract<LineNode, { type: 'heading' }>): boolean =>
+  node.make > 1 ||
+  node.hook !== null ||
+  node.ringIs !== null ||
+  node.mirrored ||
+  node.colour !== null ||
+  node.yarn !== null;
+
+export const isWork = (node: RoundNode): boolean =>
+  node.items.some((i) => i.type !== 'sign' && i.type !== 'unknown') || node.stated !== null;
+
+/** Work that begins from nothing: a ring, a loop, a chain; a sentence about chains is none. */
+export const starts = (node: RoundNode): boolean =>
+  node.items.some((i) => i.type === 'start') ||
+  (node.label === null &&
+    node.items.length > 0 &&
+    node.items.every((i) => i.type === 'sign' || (i.type === 'stitch' && i.kind === 'ch')) &&
+    node.items.some((i) => i.type === 'stitch' && i.times !== 1));
+
+/** `Tansy, a very squashy garden snail`: the line without what stands around it. */
+export const titleOf = (line: string): string =>
+  line
+    .trim()
+    .replace(/^[#*=_~\s]+|[#*=_~\s]+$/g, '')
+    .split('\t')[0]
+    .trim();
+
+export function kindOf(node: LineNode, plain: string): LineKind {
+  switch (node.type) {
+    case 'blank':
+      return 'blank';
+    case 'heading':
+      return 'heading';
+    case 'round':
+    case 'repeat':
+      return 'round';
+    case 'continued':
+      return 'note';
+    case 'note': {
+      if (node.aside) return 'remark';
+      const has = (fact: string) => node.facts.some((f) => f.fact === fact);
+      if (has('shut') || has('off') || has('open')) return 'ending';
+      if (node.feature?.what === 'eyes' || node.feature?.what === 'nose') return 'placement';
+      if (has('stuff') || has('stop')) return 'pause';
+      if (has('colour')) return 'colour';
+      if (/^\s*(?:sew|pin|attach)\b|\bjoin(?:ed|ing)?\b.*\b(?:leg|arm|wing|ear|body|head)s?\b/.test(plain))
+        return 'assembly';
+      if (node.unread && node.facts.length === 0) return 'unread';
+      return node.facts.length > 0 || node.hook || soundsLikeWork(plain) ? 'note' : 'remark';
+    }
+  }
+}

@@ -1,0 +1,160 @@
+import { plainSigns } from '../lexer';
+import { parseLine, type LineContext } from '../lines';
+import { factsOf } from '../notes';
+import { colourIn } from '../poseWords';
+import type { Fact, LineNode, Span } from '../syntax';
+import { headerIn, isColumnHead, isFurniture, type Block } from './blocks';
+import { headIn, OF_MATERIALS, type Head } from './head';
+import { both, isTold, isWork, starts, type LineKind } from './lineKinds';
+
+/** What lines are read in: the terms of the page and the signs it uses. */
+export type Terms = Pick<LineContext, 'terms' | 'symbols' | 'bare'>;
+
+/** A line of the page: what it is, and the part it belongs to, counted from 0; null before the first and in what is done at the end. */
+export interface PageLine {
+  line: number;
+  from: number;
+  to: number;
+  as: LineKind;
+  part: number | null;
+  /** it belongs to the line above it */
+  goesOn: boolean;
+  /** what it decides or offers */
+  facts: readonly Fact[];
+}
+
+/** What follows a line that may head a part: work that starts, work that goes on at a label, or none. */
+type Follows = { what: 'starts' } | { what: 'goes on'; label: number } | { what: 'none'; text: boolean };
+
+/** So many lines without work may stand between a heading and its first round. */
+const FAR = 12;
+
+/** Looks at a line of a page and at those that follow it, from where the reader stands; changes nothing. */
+export abstract class Looking {
+  protected readonly page: PageLine[] = [];
+  protected readonly plain: string[];
+  protected block: Block = 'front';
+  /** parts that were begun */
+  protected begun = 0;
+  /** the part has no round yet */
+  protected begins = true;
+  /** nothing but blank lines since the start of the text or the end of a part */
+  protected fresh = true;
+  protected blankBefore = true;
+  /** the label that comes next in the part */
+  protected next = 1;
+  /** headings are written in capitals */
+  protected capitals: boolean | null = null;
+
+  constructor(
+    protected readonly text: string,
+    protected readonly lines: readonly Span[],
+    protected readonly base: Terms,
+  ) {
+    this.plain = lines.map((l) => plainSigns(text.slice(l.from, l.to)));
+  }
+
+  protected written = (i: number): string => this.text.slice(this.lines[i].from, this.lines[i].to);
+
+  /** The heading of a part at a line, because of how it is written and what follows; null when it is none. */
+  protected headAt(i: number): Head | null {
+    const plain = this.plain[i];
+    if (plain.length > 140 || /[.!?]\s*$/.test(plain.replace(/\betc\.$/, '')) || /^\s*[-•●◦▪>]/.test(plain))
+      return null;
+    if (/^\s*\*(?!.*\*\s*$)/.test(plain)) return null;
+    const legacy = this.parse(i, { fresh: this.fresh, begins: true });
+    const terse = legacy.type === 'heading' && !OF_MATERIALS.test(legacy.name.toLowerCase()) ? legacy : null;
+    const told = terse ? { node: terse, tells: isTold(terse) } : null;
+    const said = headIn(this.written(i), plain, this.base.terms);
+    const head = said && told ? { ...said, node: both(said.node, told.node) } : (said ?? told);
+    if (!head || this.decides(plain) || isColumnHead(plain)) return null;
+    if (legacy.type === 'round' && (legacy.label || legacy.stated)) return null;
+    if (legacy.type === 'repeat') return null;
+    if (told?.node.option) return this.follows(i).what === 'none' ? null : told;
+    const listed = this.block === 'materials' || this.block === 'legend';
+    if (listed && !this.blankBefore && !head.tells) return null;
+    const follows = this.follows(i);
+    if (follows.what === 'starts') return head;
+    if (follows.what === 'goes on') return this.goesOnAsPart(i, head, follows.label) ? head : null;
+    if (this.block === 'assembly' || listed) return null;
+    // Nothing is worked yet: what is written as a heading and tells something is one, and so is a first line.
+    if (told && (isTold(told.node) || (!follows.text && this.begun > 0))) return head;
+    return told && !follows.text && this.page.every((l) => l.as === 'blank') ? told : null;
+  }
+
+  /** Work that goes on under a heading of its own is more of the same part, unless the heading is written as those of parts are. */
+  protected goesOnAsPart(i: number, head: Head, label: number): boolean {
+    if (this.block !== 'part' || this.begins) return true;
+    if (label !== this.next) return this.blankBefore && (head.tells || this.isCapital(i) === this.capitals);
+    return this.blankBefore && head.tells && this.isCapital(i) === this.capitals;
+  }
+
+  protected isCapital = (i: number): boolean => {
+    const name = this.written(i).split(/[([\t]/)[0];
+    return /\p{Lu}{2}/u.test(name) && !/\p{Ll}{2}/u.test(name.replace(/\bx\d+\b/g, ''));
+  };
+
+  /** Whether a line that is short enough for a heading says what to do instead. */
+  protected decides(plain: string): boolean {
+    const text = plain.trim().replace(/[:.]$/, '');
+    // `Rose` is a part where one has ended, and a colour where one begins or a colon stands behind it.
+    const named = this.blankBefore && !this.begins && !/:\s*$/.test(plain) && /^[a-z]+$/.test(text);
+    if (colourIn(text) !== null && !/[([]/.test(text) && !named) return true;
+    return factsOf(text).some((f) =>
+      ['stuff', 'off', 'shut', 'unstuffed', 'open', 'tail', 'stop'].includes(f.fact),
+    );
+  }
+
+  /** What follows a line: the first work below it, before another heading. */
+  protected follows(i: number): Follows {
+    let text = false;
+    for (let j = i + 1, seen = 0; j < this.lines.length && seen < FAR; j++) {
+      const plain = this.plain[j];
+      if (plain.trim() === '' || isFurniture(plain) || isColumnHead(plain)) continue;
+      seen++;
+      const node = this.parse(j, { fresh: false, begins: true });
+      if (node.type === 'round' && isWork(node)) {
+        if (starts(node) || (node.label?.first === 1 && !node.label.bare)) return { what: 'starts' };
+        return node.label ? { what: 'goes on', label: node.label.first } : { what: 'none', text: true };
+      }
+      if (node.type === 'round' && node.layer) return { what: 'starts' };
+      if (headerIn(plain) || (node.type === 'heading' && this.namesPart(j)))
+        return { what: 'none', text: true };
+      const short = plain.trim().length <= 60 && !/[.!?:,;]\s*$/.test(plain) && this.isBlank(j - 1);
+      if (short && this.namesPart(j)) return { what: 'none', text: true };
+      text = true;
+    }
+    return { what: 'none', text };
+  }
+
+  protected namesPart = (i: number): boolean =>
+    !this.decides(this.plain[i]) && headIn(this.written(i), this.plain[i], this.base.terms) !== null;
+
+  protected isBlank = (i: number): boolean => (this.plain[i] ?? '').trim() === '';
+
+  /** A header that begins another stretch of the page; inside a part only what is done at the end does, or what stands by itself. */
+  protected headerAt(i: number): ReturnType<typeof headerIn> {
+    const found = headerIn(this.plain[i]);
+    if (!found) return null;
+    if (this.block !== 'part') return found;
+    if (found.block === 'assembly') return found.inline && !this.blankBefore ? null : found;
+    return this.blankBefore && !found.inline && !this.begins ? found : null;
+  }
+
+  /** Whether work starts in a line that has no heading above it. */
+  protected startsWork(i: number): boolean {
+    const node = this.parse(i, { fresh: false, begins: true });
+    if (node.type !== 'round' || !isWork(node)) return false;
+    if (this.block === 'assembly') return node.label?.first === 1 && starts(node);
+    return node.label !== null || starts(node) || this.page.every((l) => l.as === 'blank');
+  }
+
+  protected context = (more: Pick<LineContext, 'fresh' | 'begins'>): LineContext => ({
+    ...this.base,
+    ...more,
+  });
+
+  protected parse(i: number, more: Pick<LineContext, 'fresh' | 'begins'>, last = i): LineNode {
+    return parseLine(this.text.slice(this.lines[i].from, this.lines[last].to), this.context(more));
+  }
+}
