@@ -3,6 +3,13 @@ import { craftWord } from './stitches';
 import { canNameColour, isColour, isColourSlot } from './colours';
 import { type Sign } from './signs';
 
+const CHANGES = ['change', 'changing', 'switch', 'switching', 'go on', 'continue'].flatMap((word) => [
+  `${word} to`,
+  `${word} colour to`,
+  `${word} color to`,
+  `${word} with`,
+]);
+
 /** `with white`, `in B:`, `(A)`, `change to B`, `last pull-through in B`. */
 export function colourSign(c: Cursor): Sign | null {
   const start = c.at;
@@ -12,14 +19,7 @@ export function colourSign(c: Cursor): Sign | null {
     c.at = start;
     return null;
   }
-  const changes = c.takePhrase(
-    ...['change', 'changing', 'switch', 'switching', 'go on', 'continue'].flatMap((word) => [
-      `${word} to`,
-      `${word} colour to`,
-      `${word} color to`,
-      `${word} with`,
-    ]),
-  );
+  const changes = c.takePhrase(...CHANGES);
   if (changes || c.takeAny('with', 'using')) {
     const colour = colourName(c);
     if (colour) {

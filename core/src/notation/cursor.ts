@@ -4,6 +4,15 @@ import type { Span, Terms } from './syntax';
 
 const MOST = 1e9;
 
+const split = new Map<string, readonly string[]>();
+
+/** The words of a phrase; every phrase is split once. */
+function wordsOf(phrase: string): readonly string[] {
+  const known = split.get(phrase) ?? phrase.split(' ');
+  split.set(phrase, known);
+  return known;
+}
+
 /** A place in the tokens of one round, with the small steps that every form is read by. `take...` moves on only when it finds what it wants. */
 export class Cursor {
   at = 0;
@@ -39,7 +48,12 @@ export class Cursor {
 
   /** Takes one of some whole phrases, the first that stands here. */
   takePhrase(...phrases: string[]): boolean {
-    return phrases.some((phrase) => this.takeWords(...phrase.split(' ')));
+    for (const phrase of phrases) {
+      const words = wordsOf(phrase);
+      // Most phrases do not even begin here.
+      if (this.tokens[this.at]?.text === words[0] && this.takeWords(...words)) return true;
+    }
+    return false;
   }
 
   takeAny(...words: string[]): boolean {

@@ -4,6 +4,8 @@ import type { HeadingNode, Terms } from './syntax';
 
 const RING_ENDS = ['crown', 'chin', 'nose', 'sole', 'back', 'tip', 'mouth'];
 const LONGEST_NAME = 5;
+/** No title is longer, in letters. */
+const LONGEST = 160;
 const NO_NAME = new Set([
   'sl',
   'around',
@@ -27,8 +29,8 @@ const NO_NAME = new Set([
 
 /** Reads a title: `Head (1x, rust, 3.0 mm hook, ring = crown)`, `EARS - make 2`, `Arm x2`, `Head:`, `Option "tall ears":`. `fresh`: nothing but blank lines or an ending stands before it. */
 export function headingOf(line: string, plain: string, fresh: boolean, terms: Terms): HeadingNode | null {
+  if (plain.trim().length > LONGEST) return null;
   const whole = oneBracket(plain.trim());
-  if (whole.length > 160) return null;
   const option = /^option\s+"?([^":]+)"?\s*:?/.exec(whole);
   const lead = plain.length - plain.trimStart().length;
   if (option) {

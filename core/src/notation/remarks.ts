@@ -57,6 +57,8 @@ export const ofTheHook = (token: Token, terms: Terms): boolean =>
   token.type === 'word' &&
   (OF_THE_HOOK.has(token.text) || craftWord(token.text, terms) !== null || token.text === 'sl');
 
+/** A remark has no more words than this; a longer clause is read word by word. */
+const LONGEST_CLAUSE = 60;
 const ENDS_A_CLAUSE = [',', ';', '(', ')', '[', ']', '*', '='];
 
 /** A remark among the stitches: `place eyes now`, `three lovely lazy rounds`, up to the next comma or bracket. */
@@ -65,7 +67,7 @@ export function takeRemark(c: Cursor): SignItem | null {
   let words = 0;
   let craft = false;
   let k = 0;
-  for (; c.peek(k) && !ENDS_A_CLAUSE.includes(c.peek(k)!.text); k++) {
+  for (; k < LONGEST_CLAUSE && c.peek(k) && !ENDS_A_CLAUSE.includes(c.peek(k)!.text); k++) {
     const token = c.peek(k)!;
     if (token.type === 'word') words++;
     craft ||= ofTheHook(token, c.terms);
@@ -87,7 +89,7 @@ export function takeBracketRemark(c: Cursor): SignItem | null {
   const start = c.at;
   let k = 1;
   let words = 0;
-  for (; c.peek(k) && !c.is(')', k) && !c.is(']', k); k++) {
+  for (; k < LONGEST_CLAUSE && c.peek(k) && !c.is(')', k) && !c.is(']', k); k++) {
     const token = c.peek(k)!;
     if (
       token.type === 'word' &&
