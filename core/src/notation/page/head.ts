@@ -119,11 +119,12 @@ function isName(name: string, words: readonly string[], terms: Terms): boolean {
 /** What stands behind the name: brackets, columns, `make 2`, a colour, a hook, where it begins. */
 function toldIn(told: string): Partial<HeadingNode> {
   const plain = told.replace(/[()[\]{}\t]/g, ',');
-  const pieces = plain
+  const make = MAKE.map((m) => m.exec(plain)).find((m) => m !== null);
+  // `x2 rust`: what says how many parts the rest.
+  const pieces = (make ? plain.replace(make[0], ',') : plain)
     .split(/[,;]|\s[-–—]\s|:/)
     .map((p) => p.replace(/\s+/g, ' ').trim())
     .filter((p) => p !== '');
-  const make = MAKE.map((m) => m.exec(plain)).find((m) => m !== null);
   const alone = pieces.map((p) => /^(\d{1,2})$/.exec(p)).find((m) => m !== null);
   const counted = make ?? alone;
   const said = copiesSaid(counted?.[1]);
