@@ -217,4 +217,82 @@ describe('hoppla', () => {
       err: '--to takes obj, svg, html, txt; stone is not there yet.\n',
     });
   });
+
+  const PAGE = `Auk the puffin
+
+Materials
+3 mm hook, 8 mm eyes
+
+Head
+R1: 6 sc in MR (6)
+R2: inc x6 (12)
+R3: (sc, inc) x6 (18)
+R4-8: sc around (18)
+Put the eyes between R4 and R5, 5 between.
+Work on for as long as you like.
+R9: dec x9 (9)
+Fasten off, gather the last 9 stitches, leave 20 cm.
+
+Assembly
+Give him a name.`;
+
+  it('reads a whole page for programs: title, materials, parts with ends and pauses, every line', () => {
+    const { out, code } = run(['read', '-', '--json'], () => PAGE);
+    const page = JSON.parse(out);
+    expect(code).toBe(0);
+    expect(page).toMatchObject({
+      title: 'Auk the puffin',
+      materials: { hookMm: 3, strands: 1, eyesMm: [8], fill: null },
+      parts: [
+        {
+          name: 'Head',
+          copies: [{ name: '1' }],
+          end: { how: 'gathered', count: 9, tailMm: 200 },
+          pauses: [{ round: 8, stitch: null, what: 'eyes' }],
+        },
+      ],
+    });
+    expect(page.lines).toHaveLength(14);
+    expect(page.lines.find((l: { line: number }) => l.line === 12)).toEqual({
+      line: 12,
+      as: 'unread',
+      part: 'Head',
+      offer: null,
+    });
+  });
+
+  it('--lines says of every line what it is; what sounds like work and is not read is told there and by check, behind the faults', () => {
+    const { out } = run(['read', '-', '--lines'], () => PAGE);
+    expect(out).toMatch(/ 4 {2}materials .*\[hook 3 mm\]/);
+    expect(out).toMatch(/12 {2}not read .*This sounds like work/);
+    const check = run(['check', '-'], () => PAGE.replace('(18)', '(19)'));
+    const told = check.out.trim().split('\n');
+    expect(check.code).toBe(1);
+    expect(told[0]).toMatch(/^-:9:\d+: count-mismatch/);
+    expect(told.at(-1)).toMatch(/^-:12:1: unread/);
+  });
+
+  it('makes a toy of a page, the same bytes each time; --accept places its eyes', () => {
+    const plain = run(['toy', '-'], () => PAGE);
+    expect(plain).toEqual(run(['toy', '-'], () => PAGE));
+    const file = JSON.parse(plain.out);
+    expect(file.toy).toMatchObject({
+      name: 'Auk the puffin',
+      features: [],
+      page: expect.stringContaining('3 mm hook'),
+    });
+    expect(plain.err).toMatch(/^12: This sounds like work/m);
+    const taken = run(['toy', '-', '--accept'], () => PAGE);
+    expect(JSON.parse(taken.out).toy.features).toMatchObject([{ kind: 'eyes', eyeMm: 8 }]);
+    expect(taken.err).toMatch(/Head: eyes of 8 mm placed as the page says/);
+    // What comes out goes in again.
+    expect(run(['plan', '-', '--json'], () => taken.out).code).toBe(0);
+    expect(run(['toy', '-'], () => taken.out)).toMatchObject({ code: 2 });
+  });
+
+  it('says that there is nothing in an empty text', () => {
+    for (const command of ['read', 'toy'])
+      expect(run([command, '-'], () => '').err).toMatch(/nothing in this text/);
+    expect(run(['check', '-'], () => ' \n').out).toMatch(/nothing in this text/);
+  });
 });

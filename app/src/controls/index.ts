@@ -16,4 +16,5 @@ export { LaneSign, MarkerSign } from './signs';
 export type { PlanSign } from './signs';
 export { Tag } from './Tag';
 export { Tape } from './Tape';
+export { Toggle } from './Toggle';
 export { Num, Quiet, Title, Words } from './type';

@@ -29,9 +29,15 @@ function draftIn(raw: string | null): Draft {
   }
 }
 
-/** The page on a toy's desk. It is kept as it is typed: another tab, a reload or a tap outside loses nothing. */
-export function useDraft(toy: string): { draft: Draft; change: (draft: Draft) => void; drop: () => void } {
+/** The page on a toy's desk. It is kept as it is typed: another tab, a reload or a tap outside loses nothing. `kept` once it is. */
+export function useDraft(toy: string): {
+  draft: Draft;
+  kept: boolean;
+  change: (draft: Draft) => void;
+  drop: () => void;
+} {
   const [draft, setDraft] = useState(NOTHING);
+  const [kept, setKept] = useState(false);
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   const latest = useRef<Draft | null>(null);
   useEffect(() => {
@@ -50,8 +56,12 @@ export function useDraft(toy: string): { draft: Draft; change: (draft: Draft) =>
     (now: Draft) => {
       latest.current = now;
       setDraft(now);
+      setKept(false);
       clearTimeout(timer.current);
-      timer.current = setTimeout(() => void keepDraft(toy, now), REST_MS);
+      timer.current = setTimeout(
+        () => void keepDraft(toy, now).then(() => latest.current === now && setKept(now.text !== '')),
+        REST_MS,
+      );
     },
     [toy],
   );
@@ -61,5 +71,5 @@ export function useDraft(toy: string): { draft: Draft; change: (draft: Draft) =>
     setDraft(NOTHING);
     void keepDraft(toy, NOTHING);
   }, [toy]);
-  return { draft, change, drop };
+  return { draft, kept, change, drop };
 }

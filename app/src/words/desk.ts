@@ -14,6 +14,7 @@ export const desk = {
   kept: (n: number) => `${plural(n, 'line')} kept as notes`,
   unread: (n: number) => `${plural(n, 'line')} not read`,
   allRead: 'Every line was read.',
+  draftKept: 'This draft is kept in this browser.',
   look: 'Only what to look at',
   lines: 'What each line became',
   nothing: 'Paste a whole page: title, materials, parts and all. Each line says what it became.',

@@ -54,7 +54,7 @@ for (const [name, viewport] of [
       ).toBeVisible();
       await expect(row(page, 16)).toHaveAccessibleName(/This sounds like work and is not read/);
       // A line that is only words, and a round that the maker works as a note.
-      await page.getByRole('button', { name: 'Only what to look at' }).click();
+      await page.getByRole('switch', { name: 'Only what to look at' }).click();
       await row(page, 16).click();
       await page.getByRole('radio', { name: 'A note' }).click();
       await expect(page.getByText(/Every line was read/)).toBeVisible();
@@ -62,13 +62,11 @@ for (const [name, viewport] of [
       await page.getByRole('radio', { name: 'Only words' }).click();
       await expect(page.getByText('2 parts, 14 rounds')).toBeVisible();
       // Nothing is lost by a reload.
-      await expect
-        .poll(() => page.evaluate(() => JSON.stringify(Object.values({ ...localStorage }))))
-        .toContain('Skua');
+      await expect(page.getByText('This draft is kept in this browser.')).toBeVisible();
       await page.reload();
       await expect(field(page)).toHaveValue(PAGE);
       await expect(page.getByText('2 parts, 14 rounds')).toBeVisible();
-      await page.getByRole('button', { name: 'Place the eyes that the page names' }).click();
+      await page.getByRole('switch', { name: 'Place the eyes that the page names' }).click();
       await page.getByRole('button', { name: 'Add 2 parts' }).click();
       await expect(rounds(page)).toBeVisible();
       await expect(page.getByRole('heading', { name: 'Skua chick' })).toBeVisible();

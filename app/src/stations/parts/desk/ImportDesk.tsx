@@ -1,6 +1,6 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { ScrollView, TextInput, View } from 'react-native';
-import { MainAction, PlainButton, Quiet, Title, Words } from '../../../controls';
+import { MainAction, PlainButton, Quiet, Title, Toggle, Words } from '../../../controls';
 import { chooseText, textOfFile, useDraft, type Draft } from '../../../documents';
 import { FAMILY, usePalette } from '../../../theme';
 import { screenWords as say } from '../../../words';
@@ -17,7 +17,7 @@ interface ImportDeskProps {
 
 /** The import desk: a page goes in, every line says what it became, one button makes parts of it. */
 export function ImportDesk({ toy, wide, onAdd }: ImportDeskProps) {
-  const { draft, change, drop } = useDraft(toy);
+  const { draft, kept, change, drop } = useDraft(toy);
   const [eyes, setEyes] = useState(false);
   const [refused, setRefused] = useState<string | null>(null);
   const slow = useDeferredValue(draft);
@@ -54,6 +54,9 @@ export function ImportDesk({ toy, wide, onAdd }: ImportDeskProps) {
           <Waiting wide={wide} refused={refused} onOpen={() => void openFile()} />
         )}
       </View>
+      <Quiet aria-live="polite" fontSize={14}>
+        {kept ? say.desk.draftKept : ' '}
+      </Quiet>
       <View style={{ flexDirection: 'row' }}>
         <MainAction
           label={say.parts.addThese(found?.parts ?? 0)}
@@ -162,12 +165,8 @@ function Became({
             paddingVertical: found.eyes || faulty.length ? 8 : 0,
           }}
         >
-          {faulty.length > 0 ? (
-            <PlainButton label={say.desk.look} chosen={only} onPress={() => setOnly(!only)} />
-          ) : null}
-          {found.eyes ? (
-            <PlainButton label={say.desk.eyesTaken} chosen={eyes} onPress={() => onEyes(!eyes)} />
-          ) : null}
+          {faulty.length > 0 ? <Toggle label={say.desk.look} on={only} onChange={setOnly} /> : null}
+          {found.eyes ? <Toggle label={say.desk.eyesTaken} on={eyes} onChange={onEyes} /> : null}
         </View>
         <DeskLines lines={shown} as={draft.as} onMean={onMean} />
       </ScrollView>

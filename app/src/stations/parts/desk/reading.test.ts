@@ -1,0 +1,55 @@
+import { deskReading } from './reading';
+
+const TEXT = `Puffin
+
+Materials
+3 mm hook
+
+Body
+R1: 6 sc in ring (6)
+R2: inc x6 (12)
+R3-5: sc around (12)
+R6: (sc, dec) x3 (9)
+Keep going as you feel.
+Fasten off, leave 20 cm.`;
+
+describe('the import desk', () => {
+  const desk = deskReading({ text: TEXT, as: {} });
+  const row = (line: number) => desk.lines.find((l) => l.line === line)!;
+
+  it('counts what the page holds', () =>
+    expect([desk.parts, desk.rounds, desk.faults, desk.kept, desk.unread]).toEqual([1, 6, 1, 1, 1]));
+  it('has a row for every line that says something, with what it is', () => {
+    expect(desk.lines.map((l) => l.line)).toEqual([1, 3, 4, 6, 7, 8, 9, 10, 11, 12]);
+    expect([row(1).kind, row(4).kind, row(6).kind, row(12).kind]).toEqual([
+      'title',
+      'materials',
+      'part',
+      'ending',
+    ]);
+  });
+  it('shows the stitches of a round, of a range how many rounds, and what does not add up at its line', () => {
+    expect([row(8).made, row(9).made]).toEqual(['12', '12 × 3']);
+    expect(row(10)).toMatchObject({
+      fault: true,
+      says: expect.stringMatching(/3 repeats of \(sc, dec\) use 9 of the 12/),
+    });
+  });
+  it('tells what a line offers', () => {
+    expect(row(4).says).toBe('hook 3 mm');
+    expect(row(12).says).toBe('comes off the hook; end of 20 cm');
+  });
+  it('shows what the maker says a line is', () => {
+    const said = deskReading({ text: TEXT, as: { 10: 'note' } });
+    expect(said.faults).toBe(0);
+    expect(said.lines.find((l) => l.line === 10)).toMatchObject({ kind: 'note', byYou: true, fault: false });
+  });
+  it('offers eyes only where their place is named', () => {
+    const with_ = (note: string) => deskReading({ text: `${TEXT}\n${note}`, as: {} }).eyes;
+    expect([with_('8 mm eyes between R4 and R5'), with_('put the eyes in'), desk.eyes]).toEqual([
+      true,
+      false,
+      false,
+    ]);
+  });
+});
