@@ -168,7 +168,7 @@ class PageReader extends Looking {
   private wordsGoOn(last: number): boolean {
     const next = this.plain[last + 1] ?? '';
     if (next.trim() === '' || this.said[last + 2] || isFurniture(next) || headerIn(next)) return false;
-    return goesOnInWords(this.plain[last], next);
+    return goesOnInWords(this.written(last), this.written(last + 1));
   }
 
   private inPart(i: number): number {
@@ -215,7 +215,7 @@ class PageReader extends Looking {
     if (node.type !== 'note' || /^\s*(?:--|#|\/\/)/.test(this.plain[last])) return false;
     const next = this.parse(last + 1, { fresh: false, begins: false });
     if (next.type === 'round' && isWork(next) && !next.items.some((i) => i.type === 'unknown')) return false;
-    return goesOnInWords(this.plain[last], this.plain[last + 1]) && next.type !== 'repeat';
+    return goesOnInWords(this.written(last), this.written(last + 1)) && next.type !== 'repeat';
   }
 
   /** A word is broken at the end of the line. */

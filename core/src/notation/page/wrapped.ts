@@ -49,15 +49,13 @@ const WRAPPED_FROM = 38;
 
 /**
  * Whether words go on in the next line of a page that was wrapped: a broken word, or a long line without an end before one
- * that begins with a small letter or a bracket. Both in lower case, so that a capital cannot be asked: a label, a bullet or
- * a colon says that something new begins.
+ * that begins with a small letter or a bracket. Both as they are written: a capital, a label, a bullet or a colon says that
+ * something new begins.
  */
-export function goesOnInWords(plain: string, next: string): boolean {
-  const text = plain.trimEnd();
-  if (/[a-z]-$/.test(text) && /^\s*[a-z]/.test(next)) return true;
-  if (/[.!?:;)\]]$/.test(text) && !/,$/.test(text)) return false;
-  if (/^\s*(?:[-•●*>]|\d+[.):]|r\d|rnds?\b|rounds?\b|rows?\b)/.test(next)) return false;
-  return (
-    text.length >= WRAPPED_FROM && /^\s*[a-z(]/.test(next) && next.trim().length > 0 && !/:\s*$/.test(next)
-  );
+export function goesOnInWords(line: string, next: string): boolean {
+  const text = line.trimEnd();
+  if (/\p{L}-$/u.test(text) && /^\s*\p{Ll}/u.test(next)) return true;
+  if (/[.!?:;)\]]$/.test(text)) return false;
+  if (/^\s*(?:[-•●*>]|\d+[.):]|r\d|rnds?\b|rounds?\b|rows?\b)/i.test(next)) return false;
+  return text.length >= WRAPPED_FROM && /^\s*[\p{Ll}(]/u.test(next) && !/:\s*$/.test(next);
 }
