@@ -1,6 +1,5 @@
-import { expect, test } from '../maker';
 import type { Page } from '@playwright/test';
-import { rounds, station } from '../maker';
+import { expect, rounds, station, test } from '../maker';
 
 const PAGE = `Skua chick, a bold one
 

@@ -23,11 +23,9 @@ export function ImportDesk({ toy, wide, onAdd }: ImportDeskProps) {
   const slow = useDeferredValue(draft);
   const found = useMemo(() => (slow.text.trim() ? deskReading(slow) : null), [slow]);
   const openFile = async () => {
-    const file = await chooseText('.txt,.md,.html,.htm,text/plain,text/html,text/markdown');
-    if (!file) return;
-    const text = textOfFile(file.name, file.raw);
-    setRefused(text === null ? file.name : null);
-    if (text !== null) change({ text, as: {} });
+    const file = await chosenPage();
+    setRefused(file && file.text === null ? file.name : null);
+    if (file && file.text !== null) change({ text: file.text, as: {} });
   };
   const add = () => {
     onAdd(draft, eyes);
@@ -66,6 +64,12 @@ export function ImportDesk({ toy, wide, onAdd }: ImportDeskProps) {
       </View>
     </View>
   );
+}
+
+/** A file that the maker chooses, as a page; null when none was chosen, its text null when it is no page. */
+async function chosenPage(): Promise<{ name: string; text: string | null } | null> {
+  const file = await chooseText('.txt,.md,.html,.htm,text/plain,text/html,text/markdown');
+  return file && { name: file.name, text: textOfFile(file.name, file.raw) };
 }
 
 /** Before there is a page: what can be pasted, and a file to open. */
