@@ -1,6 +1,6 @@
 import type { Cursor } from './cursor';
 import { takeStitch } from './stitches';
-import { intoWhat, takeNoun, takeRest, takeWhere } from './where';
+import { intoWhat, takeBoth, takeNoun, takeRest, takeWhere } from './where';
 import type { StitchItem } from './syntax';
 
 /** `3 sc`, `sc in next 3`, `sc around`, `skip 2`, `2 sc in each st`, `8 up the side`; null when no stitch stands here. */
@@ -162,6 +162,7 @@ export function takeBehind(c: Cursor, item: StitchItem, counted: boolean): void 
     else {
       item.times = (typeof item.times === 'number' ? item.times : 1) * n.value;
       item.timesSpan = n.span;
+      takeBoth(c);
     }
     return;
   }

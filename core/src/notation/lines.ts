@@ -142,8 +142,9 @@ function laterWork(said: string, plain: PlainLine, context: LineContext): LineNo
       node.type === 'repeat' ||
       (node.items.some(isWork) &&
         !node.items.some((i) => i.type === 'unknown' || (i.type === 'sign' && i.sign === 'note')));
-    if (worked && (node.type === 'repeat' || CRAFT.test(rest.text)) && !isDoneByHand(said.slice(sentence.to)))
-      return { ...node, before };
+    const folds = node.type === 'round' && node.items.some((i) => i.type === 'sign' && i.sign === 'fold');
+    const byHand = isDoneByHand(said.slice(sentence.to)) && !folds;
+    if (worked && (node.type === 'repeat' || CRAFT.test(rest.text)) && !byHand) return { ...node, before };
   }
   return null;
 }

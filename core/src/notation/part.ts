@@ -40,6 +40,8 @@ export interface PartContext {
   /** whether a part named in a join round is there, and made by then */
   knows(name: string): 'finished' | 'later' | 'unknown';
   reread(line: string): RoundNode | null;
+  /** a round of an earlier part; undefined where there is none */
+  roundOf(part: string, number: number): RoundNode | undefined;
   /** text of a line, for mends that change another line */
   lineText(line: number): { text: string; from: number };
 }
@@ -72,6 +74,8 @@ export class PartCounter {
   private opened: { layer: LayerBase; line: number } | null = null;
   /** a line before changed to it; it begins with the next round */
   private nextColour: string | null = null;
+  /** rounds that the same line has made before: a line may hold several */
+  private nthFrom = 0;
   /** the node that was counted last */
   private lastCounted: RoundNode | null = null;
   /** a line of bare chain, or of a chain closed to a ring, that may be what the next line is worked into */
@@ -97,6 +101,7 @@ export class PartCounter {
 
   line(line: number, from: number, to: number, node: LineNode): void {
     const first = this.part.rounds.length;
+    this.nthFrom = first - this.part.rounds.findLastIndex((r) => r.line !== line) - 1;
     if ((node.type === 'round' || node.type === 'repeat') && node.before)
       this.colour(decide(this.part, node.before));
     const problems =
@@ -369,6 +374,7 @@ export class PartCounter {
     if (
       !round ||
       !own ||
+      round.line === line ||
       round.kind !== 'round' ||
       own.items.some((i) => i.type === 'start') ||
       count.fault ||
@@ -438,7 +444,7 @@ export class PartCounter {
     const problems = node.label ? this.labels({ label: node.label }) : [];
     const copied = this.copiedRounds(node);
     if (copied === null)
-      return [...problems, problem('unknown-word', node.span, say.noSuchRound(node.first ?? 0))];
+      return [...problems, problem('unknown-word', node.span, say.noSuchRound(node.first ?? 0, node.of))];
     const labelled = node.label ? node.label.last - node.label.first + 1 : null;
     const times = labelled !== null && labelled % copied.length === 0 ? labelled / copied.length : node.times;
     const most = node.until === null ? times * copied.length : MOST_UNTIL;
@@ -476,12 +482,17 @@ export class PartCounter {
     return problems;
   }
 
+  /** The round of a number as it was written; undefined where there is none. */
+  roundNode(number: number): RoundNode | undefined {
+    return this.nodes[this.numbered.get(number) ?? -1];
+  }
+
   /** The rounds that a line works again, in their order; null when one of them is not there. */
-  private copiedRounds({ first, last }: RepeatNode): RoundNode[] | null {
+  private copiedRounds({ of, first, last }: RepeatNode): RoundNode[] | null {
     if (first !== null) {
       const found: RoundNode[] = [];
       for (let n = first; n <= (last ?? first); n++) {
-        const node = this.nodes[this.numbered.get(n) ?? -1];
+        const node = of === null ? this.roundNode(n) : this.context.roundOf(of, n);
         if (!node) return null;
         found.push(node);
       }
@@ -721,7 +732,7 @@ export class PartCounter {
 
   private push(round: RoundReading, node: RoundNode, use?: Pick<Count, 'front' | 'back' | 'hidden'>) {
     const index = this.part.rounds.length;
-    this.part.rounds.push({ ...round, colour: this.nextColour });
+    this.part.rounds.push({ ...round, nth: round.nth + this.nthFrom, colour: this.nextColour });
     this.nextColour = null;
     this.ledger.open(round.carried);
     if (!(this.work.layer && this.main)) {

@@ -48,14 +48,18 @@ function readAnew(text: string, options: ReadOptions): Reading {
   const lines = splitLines(text);
   const page = pageOf(text, lines, { terms, symbols, bare }, options.as);
   const { sections } = page;
+  const several = new Set(page.lines.filter((l) => l.breaks.length > 0).map((l) => l.line));
   const names = sections.map((s) => nameKey(s.name));
   const materials = materialsIn(page, text);
   const hook = materials.hook;
   const outside = new Set((options.parts ?? []).map(nameKey));
-  const lineText = (line: number) => ({
-    text: text.slice(lines[line - 1].from, lines[line - 1].to),
-    from: lines[line - 1].from,
-  });
+  // Of a line with several rounds it is the round that is being read.
+  let here = { line: 0, from: 0, to: 0 };
+  const lineText = (line: number) => {
+    const { from, to } = line === here.line ? here : lines[line - 1];
+    return { text: text.slice(from, to), from };
+  };
+  const counters = new Map<string, PartCounter>();
   const parts = sections.map((section, index) => {
     const heading = section.lines[0].node.type === 'heading' ? section.lines[0].node : null;
     const context: PartContext = {
@@ -66,10 +70,15 @@ function readAnew(text: string, options: ReadOptions): Reading {
         if (outside.has(key) || names.slice(0, index).includes(key)) return 'finished';
         return names.slice(index).includes(key) ? 'later' : 'unknown';
       },
+      roundOf: (name, number) => counters.get(nameKey(name))?.roundNode(number),
       reread: (line) => asRound(parseLine(line, { terms, symbols, bare, begins: false, fresh: false })),
     };
     const counter = new PartCounter(heading, section.lines[0].line, context);
-    for (const g of section.lines) counter.line(g.line, g.from, g.to, g.node);
+    counters.set(names[index], counter);
+    for (const g of section.lines) {
+      if (several.has(g.line)) here = g;
+      counter.line(g.line, g.from, g.to, g.node);
+    }
     const part = counter.finish(hook);
     // What the page says of its beginning is said of its first part.
     if (index === 0 && page.title !== null) part.ringIs ??= materials.ringIs;

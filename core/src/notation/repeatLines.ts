@@ -8,6 +8,9 @@ const WORD = String.raw`(?:rounds?|rnds?|rds?|rows?|r)\s*\.?\s*`;
 const AGAIN = new RegExp(
   String.raw`^(?:(?:then|now|and)\s+)*(?:rep(?:eat)?|work(?:ed)?(?:\s+as)?|(?:(?:is|are|work|worked|do)\s+)?(?:exactly\s+)?(?:the\s+)?same\s+(?:as|like)|as|like)\s+(?:(?:for|in|from)\s+)?(?:(?:the\s+)?(?:last|previous)\s+(?:(${N})\s+)?(?:rounds?|rnds?|rds?|rows?)(?![a-z])|${WORD}(\d+)(?:\s*(?:-|to|and|&|through)\s*(?:${WORD})?(\d+)(?!\d|\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)\b))?)(?![\d.]*(?:mm|cm))`,
 );
+/** `of the shell top`, `as for the head`: another part's rounds. */
+const OF =
+  /^\s*(?:of|from|as (?:for|in|on)|like (?:for|on)?)\s+(?:the\s+)?(?!this|these|that)([a-z][a-z ]{1,30}?)(?=\s*(?:$|[,.;:(]))/;
 const OFTEN = new RegExp(
   String.raw`^[\s,]*(?:for\s+|x\s*)?(?:another\s+)?(once|twice|${N})\s*(?:more\s+)?(?:times?|x)?(?:\s+more)?(?![a-z\d])`,
 );
@@ -36,7 +39,9 @@ export function repeatIn(
   const shrinks = again ? null : SHRINKS.exec(text);
   const until = UNTIL.exec(text);
   if (!again && !(shrinks && until)) return null;
-  const rest = again ? text.slice(again[0].length) : '';
+  const behind = again ? text.slice(again[0].length) : '';
+  const of = again?.[2] === undefined ? null : OF.exec(behind);
+  const rest = of ? behind.slice(of[0].length) : behind;
   // `as` and `work` begin many sentences: something must follow that ends the statement.
   if (
     again &&
@@ -54,6 +59,7 @@ export function repeatIn(
   const back = again?.[1] ? countSaid(again[1]) : 1;
   return {
     type: 'repeat',
+    of: of?.[1] ?? null,
     first: low === null ? null : Math.min(low, high!),
     last: low === null ? back : Math.max(low, high!),
     times: Math.min(Math.max(1, times), MOST),

@@ -266,6 +266,8 @@ export type LineNode =
 /** Rounds that are worked again, or a rhythm that goes on. */
 export interface RepeatNode {
   type: 'repeat';
+  /** the part whose rounds they are, as it is named; null for this one */
+  of: string | null;
   /** the rounds that are worked again; null for the one before */
   first: number | null;
   last: number | null;

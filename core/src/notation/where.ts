@@ -17,6 +17,22 @@ export function takeWhere(c: Cursor): boolean {
   return false;
 }
 
+/** `through both layers`, `across both sides`: where a fold is worked. */
+export function takeBoth(c: Cursor): boolean {
+  const both = c.takePhrase(
+    'through both',
+    'through the two',
+    'through all',
+    'across both',
+    'across the two',
+    'along both',
+  );
+  if (!both) return false;
+  c.takeAny('layers', 'sides', 'edges', 'thicknesses');
+  c.takeAny('across', 'together');
+  return true;
+}
+
 /** As often as there are stitches left: `around`, `across`, `to end`, `to the last 2 sts`, `through both`. */
 export function takeRest(c: Cursor): boolean {
   if (c.takePhrase('all around', 'evenly around', 'to end', 'to the end', 'until the end')) return true;
@@ -31,13 +47,9 @@ export function takeRest(c: Cursor): boolean {
     }
   }
   c.at = start;
+  if (takeBoth(c)) return true;
   const across = c.takeAny('across');
-  if (c.takePhrase('through both', 'through the two', 'through all')) {
-    c.takeAny('layers', 'sides', 'edges', 'thicknesses');
-    c.takeAny('across', 'together');
-    return true;
-  }
-  if (across) return true;
+  if (takeBoth(c) || across) return true;
   if (
     c.is('around') &&
     (c.is('edge', 1) || (c.is('the', 1) && (c.is('edge', 2) || c.is('piece', 2) || c.is('outside', 2))))

@@ -57,6 +57,10 @@ describe('a page becomes a toy', () => {
     expect(made({ 10: 'note' })).toEqual([6, 12]);
     expect(made({ 10: 'remark' })).toEqual([6, 12]);
   });
+  it('several rounds in one line get a line each', () =>
+    expect(taken('Fin\nR1: 5 sc in ring (5). R2: inc x5 (10). R3: sc around (10)').parts[0].text).toBe(
+      'Fin\nR1: 5 sc in ring (5).\nR2: inc x5 (10).\nR3: sc around (10)',
+    ));
   it('further pages are kept below the first, and rename no yarn', () => {
     const more = addParts(
       toy,

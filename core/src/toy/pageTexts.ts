@@ -18,13 +18,16 @@ export function textsOfPage(
   const names = reading.parts.map((p) => nameKey(p.name));
   let last = -1;
   let at = -1;
-  reading.page.forEach(({ line: number, from, to, as: kind, part, goesOn }) => {
+  reading.page.forEach(({ line: number, from, to, as: kind, part, goesOn, breaks }) => {
     // Words that the maker takes out of the work are marked, so that the part reads the same by itself.
     const heard = as[number] === 'note' || as[number] === 'remark';
     const line = heard && part !== null ? note(text.slice(from, to).trim()) : text.slice(from, to);
     if (part !== null) {
       last = part;
-      own[part].push(line);
+      // Several rounds in one line are a line each, where each has its own mark.
+      const starts = [from, ...breaks];
+      if (breaks.length === 0) own[part].push(line);
+      else own[part].push(...starts.map((at, k) => text.slice(at, starts[k + 1] ?? to).trim()));
     } else if (kind === 'blank') {
       // Space belongs to what stands above it.
       if (last >= 0) own[last].push(line);

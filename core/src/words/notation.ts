@@ -38,7 +38,8 @@ export const notationWords = {
   chainUse: (chain: number, offered: number, eaten: number) =>
     `A chain of ${chain} offers ${st(offered)} here; ${eaten} ${eaten === 1 ? 'is' : 'are'} used.`,
   givenUnknown: 'The first round must say its count, so that the next one can be counted on.',
-  noSuchRound: (n: number) => `There is no R${n} above this line.`,
+  noSuchRound: (n: number, of: string | null = null) =>
+    of === null ? `There is no R${n} above this line.` : `There is no R${n} of “${of}” above this line.`,
   loopsGone: (loop: string, n: number, by: string | null) =>
     by
       ? `${by} works through both loops of R${n}: no ${loop} loop is left.`

@@ -21,6 +21,8 @@ export interface PageLine {
   goesOn: boolean;
   /** what it decides or offers */
   facts: readonly Fact[];
+  /** where further rounds begin in it, offsets in the text: `R1: ... R2: ...` in one line */
+  breaks: readonly number[];
 }
 
 /** What follows a line that may head a part: work that starts, work that goes on at a label, or none. */
@@ -28,6 +30,13 @@ type Follows = { what: 'starts' } | { what: 'goes on'; label: number } | { what:
 
 /** So many lines without work may stand between a heading and its first round. */
 const FAR = 12;
+
+/** A label behind the end of a sentence or of a count begins another round in the same line. */
+const INNER =
+  /(?<=[.;)\]])\s+(?=(?:rounds?|rnds?|rds?|rows?|r)\s*\.?\s*\d+(?:\s*(?:-|to|and)\s*(?:r)?\d+)?\s*[:.)-]\s*[a-z\d([*])/g;
+
+/** `- SHELL TOP - (sand)`: a heading between dashes is no point of a list. */
+const WRAPPED = /^\s*-+\s+[^-]+\s-+(?:\s|$)/;
 
 /** Looks at a line of a page and at those that follow it, from where the reader stands; changes nothing. */
 export abstract class Looking {
@@ -59,7 +68,11 @@ export abstract class Looking {
   /** The heading of a part at a line, because of how it is written and what follows; null when it is none. */
   protected headAt(i: number): Head | null {
     const plain = this.plain[i];
-    if (plain.length > 140 || /[.!?]\s*$/.test(plain.replace(/\betc\.$/, '')) || /^\s*[-•●◦▪>]/.test(plain))
+    if (
+      plain.length > 140 ||
+      /[.!?]\s*$/.test(plain.replace(/\betc\.$/, '')) ||
+      (/^\s*[-•●◦▪>]/.test(plain) && !WRAPPED.test(plain))
+    )
       return null;
     if (/^\s*\*(?!.*\*\s*$)/.test(plain)) return null;
     const legacy = this.parse(i, { fresh: this.fresh, begins: true });
@@ -117,7 +130,8 @@ export abstract class Looking {
         if (starts(node) || (node.label?.first === 1 && !node.label.bare)) return { what: 'starts' };
         return node.label ? { what: 'goes on', label: node.label.first } : { what: 'none', text: true };
       }
-      if (node.type === 'round' && node.layer) return { what: 'starts' };
+      if ((node.type === 'round' && node.layer) || (node.type === 'repeat' && node.of !== null))
+        return { what: 'starts' };
       if (headerIn(plain) || (node.type === 'heading' && this.namesPart(j)))
         return { what: 'none', text: true };
       const short = plain.trim().length <= 60 && !/[.!?:,;]\s*$/.test(plain) && this.isBlank(j - 1);
@@ -153,6 +167,14 @@ export abstract class Looking {
     ...this.base,
     ...more,
   });
+
+  /** Offsets in the text at which further rounds of a line begin. */
+  protected breaksIn(i: number): number[] {
+    const plain = this.plain[i];
+    // Where a sign stands for two letters offsets are not those of the line.
+    if (plain.length !== this.lines[i].to - this.lines[i].from) return [];
+    return [...plain.matchAll(INNER)].map((m) => this.lines[i].from + m.index + m[0].length);
+  }
 
   protected parse(i: number, more: Pick<LineContext, 'fresh' | 'begins'>, last = i): LineNode {
     return parseLine(this.text.slice(this.lines[i].from, this.lines[last].to), this.context(more));

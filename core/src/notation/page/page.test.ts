@@ -120,6 +120,30 @@ describe('rounds that repeat, go on and change their colour', () => {
   });
 });
 
+describe('several rounds in one line', () => {
+  const TEXT =
+    'Body\nRound 1: 6 sc in ring (6). Round 2: inc x6 (12). Rounds 3-5: sc around (12). Stuff.\nR6: dec x6 (7); R7: 6 sc (6)';
+  const [part] = read(TEXT).parts;
+  it('are each a round of their own, with their own place in the line', () => {
+    expect(part.rounds.map((r) => [r.label, r.line, r.nth, r.made])).toEqual([
+      ['R1', 2, 0, 6],
+      ['R2', 2, 1, 12],
+      ['R3', 2, 2, 12],
+      ['R4', 2, 3, 12],
+      ['R5', 2, 4, 12],
+      ['R6', 3, 0, 6],
+      ['R7', 3, 1, 6],
+    ]);
+    expect(part.pauses).toEqual([{ round: 5, stitch: null, what: 'stuff' }]);
+  });
+  it('are mended where they stand', () => {
+    const fault = part.problems.find((p) => p.code === 'count-mismatch')!;
+    expect(TEXT.slice(fault.span.from, fault.span.to)).toBe('dec x6');
+    const count = fault.mends.at(-1)!.changes[0];
+    expect([TEXT.slice(count.from, count.to), count.insert]).toEqual(['7', '6']);
+  });
+});
+
 describe('pauses and ends stand where the text has them', () => {
   it('inside a round, too', () => {
     const { pauses } = read(

@@ -1,5 +1,6 @@
 import { noteOf } from '../notes';
-import type { LineNode, Span } from '../syntax';
+import { parseLine } from '../lines';
+import type { Fact, LineNode, Span } from '../syntax';
 import { frontKind, headerIn, isColumnHead, isFurniture } from './blocks';
 import { bareHeading, headIn, type Head } from './head';
 import { factsOfNode, isWork, kindOf, offersOf, titleOf, type LineKind, type LineMeaning } from './lineKinds';
@@ -154,7 +155,7 @@ class PageReader extends Looking {
     for (let k = i; k <= last; k++) {
       const { from, to } = this.lines[k];
       const facts = k === i ? offersOf(words, as) : [];
-      this.page.push({ line: k + 1, from, to, as, part: null, goesOn: k > i, facts });
+      this.page.push({ line: k + 1, from, to, as, part: null, goesOn: k > i, facts, breaks: [] });
       // What is done at the end stays in the text of the part above it.
       const node: LineNode =
         k === i
@@ -178,6 +179,8 @@ class PageReader extends Looking {
       this.add(i, last, { ...noteOf(this.written(i).trim(), ''), aside: true }, 'remark');
       return last;
     }
+    const breaks = this.breaksIn(i);
+    if (breaks.length > 0) return this.several(i, breaks);
     let node = this.parse(i, { fresh: false, begins: this.begins });
     let last = i;
     while (last + 1 < this.lines.length && last - i < MOST_WRAPPED && this.goesOn(node, last)) {
@@ -190,18 +193,39 @@ class PageReader extends Looking {
       return this.aside(i, 'assembly');
     }
     if (node.type === 'heading') node = noteOf(this.written(i).trim(), plain);
-    if (node.type === 'round' && isWork(node)) {
-      this.begins = false;
-      this.next = (node.label?.last ?? this.next + (node.many ?? 1) - 1) + 1;
-    }
-    if (node.type === 'repeat')
-      this.next =
-        (node.label?.last ??
-          this.next - 1 + (node.first === null ? 1 : (node.last! - node.first + 1) * node.times)) + 1;
+    this.counts(node);
     this.add(i, last, node, kindOf(node, plain));
     this.fresh =
       node.type === 'note' && (this.fresh || node.facts.some((f) => f.fact === 'off' || f.fact === 'shut'));
     return last;
+  }
+
+  /** Work that was read: the part has begun, and so many labels are used. */
+  private counts(node: LineNode): void {
+    if (node.type === 'round' && isWork(node)) {
+      this.begins = false;
+      this.next = (node.label?.last ?? this.next + (node.many ?? 1) - 1) + 1;
+    }
+    if (node.type !== 'repeat') return;
+    const again = node.first === null ? 1 : (node.last! - node.first + 1) * node.times;
+    this.next = (node.label?.last ?? this.next - 1 + again) + 1;
+  }
+
+  /** `R1: 6 sc in ring (6). R2: inc x6 (12).`: several rounds in one line, each read by itself. */
+  private several(i: number, breaks: readonly number[]): number {
+    const { from, to } = this.lines[i];
+    const starts = [from, ...breaks];
+    const facts: Fact[] = [];
+    starts.forEach((at, k) => {
+      const end = starts[k + 1] ?? to;
+      const node = parseLine(this.text.slice(at, end), this.context({ fresh: false, begins: this.begins }));
+      this.counts(node);
+      facts.push(...factsOfNode(node));
+      this.sections.at(-1)!.lines.push({ line: i + 1, from: at, to: end, node });
+    });
+    const part = this.sections.length - 1;
+    this.page.push({ line: i + 1, from, to, as: 'round', part, goesOn: false, facts, breaks });
+    return i;
   }
 
   private goesOn(node: LineNode, last: number): boolean {
@@ -250,6 +274,7 @@ class PageReader extends Looking {
         part: inPart && as !== 'blank' ? part : null,
         goesOn: k > i,
         facts,
+        breaks: [],
       });
       section?.lines.push({
         line: k + 1,
