@@ -24,7 +24,11 @@ interface StitchRow {
 
 const slip: Written = { print: 'sl st', words: ['slst', 'ss'] };
 const chain: Written = { print: 'ch', words: ['ch', 'chain', 'chains'] };
-const bobble: Written = { print: 'bob', words: ['bob', 'bobs', 'bobble', 'bobbles', 'popcorn', 'popcorns'] };
+const bobble: Written = {
+  print: 'bob',
+  words: ['bob', 'bobs', 'bobble', 'bobbles', 'popcorn', 'popcorns', 'puff', 'puffs'],
+  phrases: ['bobble stitch', 'bobble st', 'puff stitch', 'puff st', 'popcorn stitch', 'popcorn st'],
+};
 
 /**
  * The kinds of stitches: a kind is one row here. Source of heights, yarn and movements: the house's numbers; of the words: the

@@ -1,5 +1,5 @@
 import type { Cursor } from './cursor';
-import { list } from './items';
+import { list, takeBetweenStars } from './items';
 import type { GroupItem, Item, Span } from './syntax';
 import { type TakenTimes, takeTimes } from './times';
 
@@ -56,9 +56,7 @@ export function takeBracket(c: Cursor, depth: number): Item {
   let afterwards = false;
   if (c.takeAny('rep', 'repeat')) {
     afterwards = close === '*';
-    c.takeAny('from');
-    c.takeAny('*');
-    c.takeWords('to', '*');
+    takeBetweenStars(c);
   }
   const inOne = takeInOne(c);
   const times = takeTimes(c, true);

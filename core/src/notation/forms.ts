@@ -10,18 +10,7 @@ export function takeStitches(c: Cursor): StitchItem | null {
   if (c.takeAny('even', 'evenly'))
     return { type: 'stitch', kind: 'sc', eats: 1, makes: 1, times: 'around', span: c.since(start) };
   if (c.takeAny('skip', 'sk', 'miss')) return skipped(c, start, lead);
-  if (lead && (c.is('-') || c.is('dc') || c.is('tr')) && takeBobble(c)) {
-    const bobble: StitchItem = {
-      type: 'stitch',
-      kind: 'bob',
-      eats: 1,
-      makes: 1,
-      times: 1,
-      span: c.since(start),
-    };
-    takeBehind(c, bobble, false);
-    return { ...bobble, span: c.since(start) };
-  }
+  if (lead && (c.is('-') || c.is('dc') || c.is('tr')) && takeBobble(c)) return bobbled(c, start);
   const worked = takeStitch(c);
   // `2 sc together`
   const many = lead && worked?.eats === 1 && worked.makes === 1 && lead.value >= 2 && lead.value <= 9;
@@ -59,6 +48,20 @@ export function takeStitches(c: Cursor): StitchItem | null {
   takeBehind(c, item, lead !== null && word === worked);
   item.span = c.since(start);
   return item;
+}
+
+/** `5-dc bobble in the next st`, its number taken already. */
+function bobbled(c: Cursor, start: number): StitchItem {
+  const bobble: StitchItem = {
+    type: 'stitch',
+    kind: 'bob',
+    eats: 1,
+    makes: 1,
+    times: 1,
+    span: c.since(start),
+  };
+  takeBehind(c, bobble, false);
+  return { ...bobble, span: c.since(start) };
 }
 
 /** `skip 2`, `miss next st`: stitches that stay free. */

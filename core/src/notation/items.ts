@@ -168,6 +168,8 @@ export function setLoops(item: Item, loops: Loops): void {
 }
 
 export function takeItem(c: Cursor, depth: number, first: boolean): Item | null {
+  // `shell (5 dc) in next`: its stitches say what it is.
+  if (c.is('shell') && c.is('(', 1)) c.at++;
   const token = c.peek()!;
   if (token.text === '(' || token.text === '[' || token.text === '*') {
     const sign = token.text === '*' ? null : (takeSign(c, first) ?? takeBracketRemark(c));
@@ -191,6 +193,17 @@ export function takeItem(c: Cursor, depth: number, first: boolean): Item | null 
   );
 }
 
+/** `from *`, `from * to *`, `between * *`, `*-*`, `from the beginning`: what is repeated, said again. */
+export function takeBetweenStars(c: Cursor): void {
+  if (c.takeAny('from')) c.takeAny('the');
+  c.takeAny('between', 'beginning', 'start');
+  c.takeAny('the');
+  if (!c.takeAny('*')) return;
+  const start = c.at;
+  c.takeAny('to', '-', 'and');
+  if (!c.takeAny('*')) c.at = start;
+}
+
 /** `..., repeat around` takes what was written so far as its group; so does `*..., rep from * around`. */
 function wrapRepeat(c: Cursor, items: Item[]): boolean {
   if (!c.is('repeat') && !c.is('rep')) return false;
@@ -202,7 +215,7 @@ function wrapRepeat(c: Cursor, items: Item[]): boolean {
     return false;
   }
   // `repeat from *` without a star to begin from means from the beginning.
-  if (c.takeAny('from')) c.takeAny('*', 'beginning', 'start');
+  takeBetweenStars(c);
   const times = takeTimes(c, false);
   if (!times) {
     c.at = start;
@@ -218,9 +231,14 @@ function wrapRepeat(c: Cursor, items: Item[]): boolean {
 /** `2 sc, inc, six times`: behind a comma a number of times is of all that was written. */
 function wrapTimes(c: Cursor, items: Item[]): boolean {
   const start = c.at;
-  if (start === 0 || ![',', ';'].includes(c.tokens[start - 1].text)) return false;
+  // `2 sc, inc (x6)` and `2 sc, inc - x6`
+  const bracket = c.is('(') && c.is('x', 1) && c.is(')', 3);
+  const behind = start > 0 && [',', ';', '-'].includes(c.tokens[start - 1].text);
+  if (!bracket && !(behind && (c.tokens[start - 1].text !== '-' || c.is('x')))) return false;
+  if (bracket) c.at++;
   const signs = items.findIndex((i) => i.type !== 'sign' && i.type !== 'start');
   const times = signs < 0 ? null : takeTimes(c, false);
+  if (bracket) c.takeAny(')');
   const next = c.peek();
   if (!times || (next && ![',', ';', '(', '[', '='].includes(next.text))) {
     c.at = start;

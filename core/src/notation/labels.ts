@@ -1,36 +1,37 @@
 import { written, type PlainLine } from './lexer';
-import type { Label } from './syntax';
+import type { Label, Stated } from './syntax';
 
 const WORD = String.raw`(?:rounds?|rnds?|rds?|rows?|r|lines?)`;
 const LEAD =
-  /^\s*(?:[-*>•→]\s*)?(?:(?:then\s+|now\s+|next,?\s+)?(?:for|in|on)\s+(?=(?:rounds?|rnds?|rds?|rows?)\s*\d))?/;
+  /^\s*(?:[-*>•→#]\s*)?(?:(?:then\s+|now\s+|next,?\s+)?(?:for|in|on)\s+(?=(?:rounds?|rnds?|rds?|rows?)\s*\d))?/;
 const NAMED = new RegExp(String.raw`${WORD}\s*\.?\s*(\d+)(?![\d.]*\d*(?:mm|cm|x))`, 'y');
 const MORE = new RegExp(
-  String.raw`(?:\s*(?:to|and|through|until|&|,|,\s*and)\s*|\s*-\s*)(?:${WORD}\.?\s*)?(\d+)(?![a-z\d])`,
+  String.raw`(?:\s*(?:to|and|through|until|&|\+|\/|,|,\s*and)\s*|\s*(?:-|~|\.\.)\s*)(?:${WORD}\.?\s*)?(\d+)(?![a-z\d])`,
   'y',
 );
 const BARE = /(\d+)(?:\s*[.)]?\s*-\s*(\d+))?(?=\s*(?:[.):](?!\d)|\t))/y;
 /** `7-13 rnds:`, `4 rnd:`; `4 rounds:` are four of them. */
 const BEHIND =
   /(\d+)\s*-\s*(\d+)\s*(?:rounds?|rnds?|rows?)(?=\s*[:.)-])|(\d+)\s*(?:round|rnd|row)(?=\s*[:.)-])/y;
-const ORDINAL = /(\d+)(?:st|nd|rd|th)\s+(?:rounds?|rnds?|rows?)(?=\s*[:.)-])/y;
+const ORDINAL =
+  /(\d+)(?:st|nd|rd|th)(?:\s*(?:to|-|and|&)\s*(?:the\s+)?(\d+)(?:st|nd|rd|th))?\s+(?:rounds?|rnds?|rows?)(?=\s*[:.)-])/y;
 /** `(6 rounds)`, `(to taste)`, `(this is the ridge)`: told between the label and the work. */
 const TOLD =
   /\s*\(\s*(?:\d+ (?:rounds?|rows?|rnds?)|(to taste)|ws|rs|wrong side|right side|(?:this|that|it) [a-z ,']{1,60})\s*\)/y;
 /** `are easy:`, `makes the toad wide again:`, `you work`. */
 const VERB =
   /\s+(?:(?:is|are|makes?|goes?|gets?|brings?|forms?|shapes?|begins?|starts?)\s[a-z ,']{1,60}:|(?:you|we)\s+(?=[a-z]))/y;
+/** `R4 (24):`, `R4 [24]`: the count stands with the label. */
+const COUNT =
+  /\s*(?:\(\s*(\d+)\s*(?:sts?|stitches)?\s*\)\s*:|\[\s*(\d+)\s*(?:sts?|stitches)?\s*\]\s*:?)(?=\s*\S)/y;
 const SIGN = /\s*(?:[:.)=]|-(?!\s*\d+\s*(?:sts?|stitches)\b))?\s*/y;
 const MOST_ROUNDS_IN_A_LABEL = 2000;
 
 /** The label of a round at the beginning of a line: `R5-9:`, `Rnd 4-5.`, `1)`, `For rounds 3 to 8 you`, `Rounds 6, 7, 8 and 9 are easy:`; null when none stands there. `end` is where the work begins. */
-export function labelOf(plain: PlainLine): { label: Label; end: number } | null {
+export function labelOf(plain: PlainLine): { label: Label; end: number; counted: Stated | null } | null {
   const { text } = plain;
   const from = LEAD.exec(text)![0].length;
-  const at = (pattern: RegExp, where: number): RegExpExecArray | null => {
-    pattern.lastIndex = where;
-    return pattern.exec(text);
-  };
+  const at = (pattern: RegExp, where: number) => matchAt(pattern, text, where);
   const named = at(NAMED, from);
   const found = named ?? at(BARE, from) ?? at(ORDINAL, from) ?? at(BEHIND, from);
   if (!found) return null;
@@ -42,25 +43,15 @@ export function labelOf(plain: PlainLine): { label: Label; end: number } | null 
     (/[a-z\d]/.test(text[end] ?? '') || /^\s+of\s+(?:every|each|all|the|any)\b/.test(text.slice(end)))
   )
     return null;
-  // `R4, 6 sc` is a label and a count: only a number that goes on counts is one more label.
-  for (let more = named ? at(MORE, end) : null; more; more = at(MORE, end)) {
-    const next = Number(more[1]);
-    const listed = /^\s*,/.test(more[0]);
-    if (
-      next <= last ||
-      (/-/.test(more[0]) && last > first) ||
-      (listed && next !== last + 1) ||
-      (/^\s+-\s/.test(more[0]) && !/^\s*[:.)=]/.test(text.slice(end + more[0].length)))
-    )
-      break;
-    last = next;
-    end += more[0].length;
-  }
+  if (named) ({ last, end } = rangeFrom(text, { first, last, end }));
   if (!Number.isSafeInteger(first) || last < first || last - first > MOST_ROUNDS_IN_A_LABEL) return null;
   const told = at(TOLD, end);
   if (told) end += told[0].length;
+  const count = named && !told ? at(COUNT, end) : null;
+  if (count) end += count[0].length;
   const verb = named ? at(VERB, end) : null;
   if (verb) end += verb[0].length;
+  const countEnds = end;
   end += at(SIGN, end)![0].length;
   return {
     label: {
@@ -72,5 +63,40 @@ export function labelOf(plain: PlainLine): { label: Label; end: number } | null 
       span: written(plain, 0, end),
     },
     end,
+    counted: count && countOf(plain, countEnds - (verb?.[0].length ?? 0) - count[0].length, count),
   };
+}
+
+/** A pattern that must match right at an offset. */
+function matchAt(pattern: RegExp, text: string, where: number): RegExpExecArray | null {
+  pattern.lastIndex = where;
+  return pattern.exec(text);
+}
+
+/** Further numbers of a label: `R5-9`, `6, 7, 8 and 9`. `R4, 6 sc` is a label and a count: only a number that goes on counts. */
+function rangeFrom(
+  text: string,
+  label: { first: number; last: number; end: number },
+): { last: number; end: number } {
+  let { last, end } = label;
+  for (let more = matchAt(MORE, text, end); more; more = matchAt(MORE, text, end)) {
+    const next = Number(more[1]);
+    const listed = /^\s*[,+/]/.test(more[0]);
+    if (
+      next <= last ||
+      (/-/.test(more[0]) && last > label.first) ||
+      (listed && next !== last + 1) ||
+      (/^\s+-\s/.test(more[0]) && !/^\s*[:.)=]/.test(text.slice(end + more[0].length)))
+    )
+      break;
+    last = next;
+    end += more[0].length;
+  }
+  return { last, end };
+}
+
+function countOf(plain: PlainLine, from: number, count: RegExpExecArray): Stated {
+  const digits = count[1] ?? count[2];
+  const at = from + count[0].indexOf(digits);
+  return { count: Number(digits), span: written(plain, at, at + digits.length) };
 }

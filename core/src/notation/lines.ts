@@ -9,7 +9,7 @@ import { isDoneByHand, noteLine, noteOf, saidLine, soundsLikeWork } from './note
 import { repeatIn } from './repeatLines';
 import { blanked, CRAFT, isWork, roundLine } from './roundLines';
 import { sentencesOf } from './sentences';
-import type { Fact, Item, Label, LineNode, RoundNode } from './syntax';
+import type { Fact, Item, LineNode, RoundNode } from './syntax';
 import { tersely } from './tersely';
 
 /** What a line must know about the text around it. */
@@ -91,10 +91,11 @@ function labelled(
   line: string,
   said: string,
   plain: PlainLine,
-  { label, end }: { label: Label; end: number },
+  { label, end, counted }: NonNullable<ReturnType<typeof labelOf>>,
   context: LineContext,
 ): LineNode {
-  const round = roundLine(plain, said, label, end, context);
+  const worked = roundLine(plain, said, label, end, context);
+  const round = { ...worked, stated: worked.stated ?? counted };
   if (!label.bare) return round;
   const numbered =
     isDoneByHand(said.slice(end)) || !(round.items.some(isWork) || round.stated || round.layer);

@@ -20,7 +20,7 @@ export const isDoneByHand = (plain: string): boolean =>
 /** A line that says of itself that it is a note: `-- eyes between R9 and R10 --`, `Note: ...`. `plain` is the line in lower case; null for any other. */
 export function noteLine(line: string, plain: string): NoteNode | null {
   const text = plain.trim();
-  const lead = /^(?:--+|#+|\/\/|notes?\b:?|tip\b:?)\s*/.exec(text);
+  const lead = /^(?:--+|#+(?!\d+\s*[:.)])|\/\/|notes?\b:?|tip\b:?)\s*/.exec(text);
   if (!lead) return null;
   const from = plain.length - plain.trimStart().length + lead[0].length;
   // What is only told to people decides nothing; what it says of a feature or a hook is an offer.

@@ -65,11 +65,7 @@ function readAnew(text: string, options: ReadOptions): Reading {
     const context: PartContext = {
       terms,
       lineText,
-      knows: (name) => {
-        const key = nameKey(name);
-        if (outside.has(key) || names.slice(0, index).includes(key)) return 'finished';
-        return names.slice(index).includes(key) ? 'later' : 'unknown';
-      },
+      knows: (name) => standing(nameKey(name), outside, names, index),
       roundOf: (name, number) => counters.get(nameKey(name))?.roundNode(number),
       reread: (line) => asRound(parseLine(line, { terms, symbols, bare, begins: false, fresh: false })),
     };
@@ -94,6 +90,17 @@ function readAnew(text: string, options: ReadOptions): Reading {
     parts,
     ...understoodOf(page.lines, parts),
   };
+}
+
+/** Whether a part is made by the time that the part at `index` is worked. */
+function standing(
+  key: string,
+  outside: ReadonlySet<string>,
+  names: readonly string[],
+  index: number,
+): ReturnType<PartContext['knows']> {
+  if (outside.has(key) || names.slice(0, index).includes(key)) return 'finished';
+  return names.slice(index).includes(key) ? 'later' : 'unknown';
 }
 
 /** Says at the first round that the text looks like other terms, or that signs were read. */

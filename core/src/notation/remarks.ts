@@ -7,6 +7,12 @@ import type { SignItem, Terms } from './syntax';
 /** Words with which a remark begins that stands among the stitches. */
 const REMARK = new Set([
   'place',
+  'placing',
+  'moving',
+  'marking',
+  'leaving',
+  'keeping',
+  'pulling',
   'insert',
   'attach',
   'mark',
@@ -74,11 +80,11 @@ export function takeRemark(c: Cursor): SignItem | null {
   }
   const [first, second] = [c.peek()!, c.peek(1)];
   if (first.type !== 'word' && wordNumber(first.text) < 0 && first.type !== 'number') return null;
-  const begins = REMARK.has(first.text) && second?.type !== 'number';
+  const begins = REMARK.has(first.text) && (second?.type !== 'number' || /^leav(?:e|ing)$/.test(first.text));
   // A slip of the pen is no remark: a count with a word that is nearly one of the craft.
   const counted = first.type === 'number' || second?.type === 'number';
   const alone = begins && ['optional', 'stuff'].includes(first.text);
-  const long = craft ? begins : !counted || words >= 3;
+  const long = begins || (!craft && (!counted || words >= 3));
   if (words < 2 ? !alone : !long) return null;
   c.at = start + k;
   return { type: 'sign', sign: 'note', span: c.since(start) };

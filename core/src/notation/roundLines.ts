@@ -10,7 +10,7 @@ import { sentencesOf } from './sentences';
 import type { Fact, Item, Label, LayerBase, RoundNode, Stated } from './syntax';
 
 /** What a bracket may call the stitches that it counts. */
-const COUNTED = String.raw`(?:sts?|stitches|sc|dc|hdc|htr|tr|ch|chs|total|in all|altogether|left|remain|remaining|sts (?:left|remain|in all|total|remaining))`;
+const COUNTED = String.raw`(?:stitches|sts?(?![a-z])|sc|dc|hdc|htr|tr|ch|chs|total|in all|altogether|left|remain|remaining|sts (?:left|remain|in all|total|remaining))`;
 
 const STATED = new RegExp(
   [
@@ -20,6 +20,9 @@ const STATED = new RegExp(
     String.raw`(?<=\s|\d|[a-z*)\]])-\s*(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)(?![a-z\d])(?=\s*(?:$|[.,;\t(\[]))`,
     String.raw`(?<=[\s,])(?<!(?:next|last|of|the|in|all|first|remaining|rem|skip|miss|sk|each|these|those)[\s,]{1,3})(\d+)\s+(?:sts|stitches)(?!\s+(?:apart|between|tog|together|in))`,
     String.raw`(?<=\s)\((\d+)\)`,
+    String.raw`(?<=\s)[/|:]\s*(\d+)(?=\s*$)`,
+    // `1 dc in each dc, ss to first dc. 24 dc.`: a sentence of its own
+    String.raw`(?<=[.;]\s{1,3})(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)(?=\s*\.?\s*$)`,
     String.raw`(?<=[\s*)\]])-\s+(\d+)(?=\s*(?:$|[(\[]))`,
   ].join('|'),
   'g',
@@ -92,7 +95,8 @@ function workOf(
     // What counts stitches and is not understood stays, so that it is said.
     const counts = decided.length === 0 && CRAFT_COUNT.test(own);
     if (i === 0 || counts || isWorked(own, decided, context)) {
-      // A colour or a filling that stands in the sentence of the round itself is read with its stitches.
+      // A colour in the sentence of the round itself is read with its stitches; an end of yarn is not.
+      facts.push(...decided.filter((f) => f.fact === 'off' || f.fact === 'tail'));
       return;
     }
     facts.push(...decided);
@@ -103,7 +107,7 @@ function workOf(
 
 /** Whether a sentence tells stitches. */
 function isWorked(sentence: string, facts: readonly Fact[], context: LineContext): boolean {
-  if (LAYER.test(sentence)) return true;
+  if (LAYER.test(sentence) || /^(?:and\s+)?rep(?:eat)?\b/.test(sentence)) return true;
   if (!CRAFT.test(sentence) || facts.some((f) => f.fact !== 'colour' && f.fact !== 'feature')) return false;
   const { items } = parseItems(lex({ text: sentence, at: null }), context);
   return items.some(isWork) && !items.some((i) => i.type === 'unknown');
@@ -188,7 +192,10 @@ function statedOf(
   const rest = text.slice(behind);
   const after = /^[\s.,;)]*$/.test(rest) ? [] : lex(plain, from + behind, to);
   // A count with stitches behind it is a repeat or a remark, not the sum.
-  if (/^\s*(?:x|\*)?\s*\d/.test(rest) || parseItems(after, context).items.some(isWork))
+  if (
+    /^\s*(?:x|\*)?\s*\d/.test(rest) ||
+    parseItems(after, context).items.some((i) => isWork(i) && !isLastSlip(i))
+  )
     return { stated: null, bodyTo: to, after: [] };
   const digits = best.slice(1).find((d) => d !== undefined)!;
   const at = from + best.index + best[0].indexOf(digits);
@@ -198,6 +205,10 @@ function statedOf(
     after: after.length ? [comma(after[0]), ...after] : [],
   };
 }
+
+/** The slip stitch with which a part is fastened off. */
+const isLastSlip = (item: Item): boolean =>
+  item.type === 'stitch' && item.kind === 'slst' && item.times === 1;
 
 /** What stands behind the count is a clause of its own. */
 const comma = ({ from }: Token): Token => ({ type: 'sign', text: ',', from, to: from });

@@ -48,6 +48,7 @@ function joinOrTurn(c: Cursor, first: boolean): Sign | null {
     ) {
       c.takeAny('sc', 'dc', 'st', 'stitch', 'hdc', 'htr', 'tr', 'ch');
       c.takeAny('st', 'stitch', 'of');
+      if (c.tokens[c.at - 1].text === 'of') takeTop(c);
       c.takePhrase('to join', 'of the round', 'of rnd', 'of round');
       return { sign: 'join' };
     }
@@ -58,6 +59,13 @@ function joinOrTurn(c: Cursor, first: boolean): Sign | null {
   c.takeAny('and', 'then');
   if (c.takePhrase('turn', 'turn the work', 'turn your work')) return { sign: 'turn' };
   return turningChain(c, first);
+}
+
+/** `top of ch 2`, `top of the turning chain`: what the round is joined to. */
+function takeTop(c: Cursor): void {
+  c.takeAny('the', 'first');
+  c.takeAny('beginning', 'beg', 'starting', 'turning', 'first');
+  if (!takeChain(c)) c.takeAny('ch', 'chain', 'st', 'stitch');
 }
 
 /** `ch 1` at the start of a round, `ch 2` before tall stitches or a turn. */

@@ -70,7 +70,7 @@ const PHRASES: readonly Phrase[] = [
   },
   {
     said: new RegExp(
-      String.raw`(?<=^|[\s,.;:(])(?:work|crochet|make)\s+(?=(?:${N}\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|sl st|single|double|half|treble|slip|increases?|decreases?|an?\s+(?:increase|decrease|single|inc|dec))(?![a-z]))`,
+      String.raw`(?<=^|[\s,.;:(])(?:work|crochet|make)\s+(?=(?:${N}\s*)?(?:ch|chain|sc|dc|hdc|htr|tr|inc|dec|sl st|single|double|half|treble|slip|increases?|decreases?|an?\s+(?:increase|decrease|single|inc|dec))(?![a-z]))`,
       'g',
     ),
     tersely: '',
@@ -151,6 +151,6 @@ const LONGEST = 2000;
  * `make a magic ring and put six single crochet into it` is `six single crochet in ring`. As long as it was.
  */
 export function tersely(text: string): string {
-  if (text.length > LONGEST || !/[a-z]\s+[a-z]/.test(text)) return text;
+  if (text.length > LONGEST || !/[a-z]\s+[a-z\d]/.test(text)) return text;
   return PHRASES.reduce(shortened, text);
 }

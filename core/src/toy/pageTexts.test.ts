@@ -57,6 +57,13 @@ describe('a page becomes a toy', () => {
     expect(made({ 10: 'note' })).toEqual([6, 12]);
     expect(made({ 10: 'remark' })).toEqual([6, 12]);
   });
+  it('rounds of another part are written out, as its text stands by itself', () => {
+    const toy2 = taken(
+      `SHELL TOP\nR1: 6 sc in MR (6)\nR2: inc x6 (12)\nFasten off.\n\nSHELL BOTTOM\nRepeat rnds 1-2 of the shell top.\nFasten off.`,
+    );
+    expect(modelToy(toy2).parts[1].reading.rounds.map((r) => r.made)).toEqual([6, 12]);
+    expect(toy2.parts[1].text).toContain('-- Repeat rnds 1-2 of the shell top.');
+  });
   it('several rounds in one line get a line each', () =>
     expect(taken('Fin\nR1: 5 sc in ring (5). R2: inc x5 (10). R3: sc around (10)').parts[0].text).toBe(
       'Fin\nR1: 5 sc in ring (5).\nR2: inc x5 (10).\nR3: sc around (10)',

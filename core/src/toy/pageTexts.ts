@@ -1,4 +1,4 @@
-import { nameKey, type LineMeaning, type Reading } from '../notation';
+import { nameKey, printItems, type LineMeaning, type Reading } from '../notation';
 
 /** Behind a line that is only heard by people. */
 const note = (line: string): string => `-- ${line}`;
@@ -26,7 +26,9 @@ export function textsOfPage(
       last = part;
       // Several rounds in one line are a line each, where each has its own mark.
       const starts = [from, ...breaks];
-      if (breaks.length === 0) own[part].push(line);
+      const copied = copiedRounds(reading, part, number);
+      if (copied) own[part].push(...copied, note(line.trim()));
+      else if (breaks.length === 0) own[part].push(line);
       else own[part].push(...starts.map((at, k) => text.slice(at, starts[k + 1] ?? to).trim()));
     } else if (kind === 'blank') {
       // Space belongs to what stands above it.
@@ -51,6 +53,16 @@ export function textsOfPage(
       .replace(/\n{3,}/g, '\n\n')
       .trim(),
   };
+}
+
+/** `Repeat rnds 1-6 of the shell top.`: the rounds themselves, as a part's own text has no other part beside it; null for any other line. */
+function copiedRounds(reading: Reading, part: number, line: number): string[] | null {
+  const { lines, rounds } = reading.parts[part];
+  const here = lines.find((l) => l.line === line);
+  if (here?.node.type !== 'repeat' || here.node.of === null) return null;
+  return rounds
+    .slice(...here.rounds)
+    .map((r) => `R${r.number}: ${printItems(r.items, reading.terms)} (${r.made ?? r.carried})`);
 }
 
 /** Two lines of a wrapped one; a word that was broken between them is whole again. */

@@ -25,6 +25,28 @@ export interface PageLine {
   breaks: readonly number[];
 }
 
+/** One line of the text with its node; wrapped lines are gathered in their first one. */
+export interface Gathered {
+  line: number;
+  from: number;
+  to: number;
+  node: LineNode;
+}
+
+/** Lines of one part. */
+export interface Section {
+  name: string;
+  lines: Gathered[];
+}
+
+export interface Page {
+  title: string | null;
+  sections: Section[];
+  lines: PageLine[];
+  /** the lines that stand before the first part, or all of a page that has none */
+  front: PageLine[];
+}
+
 /** What follows a line that may head a part: work that starts, work that goes on at a label, or none. */
 type Follows = { what: 'starts' } | { what: 'goes on'; label: number } | { what: 'none'; text: boolean };
 

@@ -3,7 +3,7 @@ import { hookIn, type HookSaid } from '../hooks';
 import { plainSigns } from '../lexer';
 import { ringIn } from '../poseWords';
 import { stuffingIn } from '../stuffing';
-import type { Page } from './page';
+import type { Page } from './looking';
 
 /** What a page says before its parts that it is made with. */
 export interface Materials {

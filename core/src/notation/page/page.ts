@@ -4,30 +4,8 @@ import type { Fact, LineNode, Span } from '../syntax';
 import { frontKind, headerIn, isColumnHead, isFurniture } from './blocks';
 import { bareHeading, headIn, type Head } from './head';
 import { factsOfNode, isWork, kindOf, offersOf, titleOf, type LineKind, type LineMeaning } from './lineKinds';
-import { Looking, type PageLine, type Terms } from './looking';
+import { Looking, type Page, type Section, type Terms } from './looking';
 import { continuesOn, goesOnInWords } from './wrapped';
-
-/** One line of the text with its node; wrapped lines are gathered in their first one. */
-export interface Gathered {
-  line: number;
-  from: number;
-  to: number;
-  node: LineNode;
-}
-
-/** Lines of one part. */
-export interface Section {
-  name: string;
-  lines: Gathered[];
-}
-
-export interface Page {
-  title: string | null;
-  sections: Section[];
-  lines: PageLine[];
-  /** the lines that stand before the first part, or all of a page that has none */
-  front: PageLine[];
-}
 
 const MOST_WRAPPED = 40;
 
