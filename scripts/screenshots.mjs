@@ -124,6 +124,15 @@ async function walk(name, viewport, colorScheme, wanted) {
   await page.getByRole('button', { name: 'Try another yarn' }).click();
   await page.getByRole('dialog').getByText('Whole toy').waitFor();
   await keep('yarn');
+  if (wanted.includes('desk')) {
+    await page.goto(`http://127.0.0.1:${PORT}/`);
+    await page.getByRole('button', { name: 'New toy' }).click();
+    const text = readFileSync(join(root, 'core/src/notation/cases/pages/puffin.txt'), 'utf8');
+    await page.getByRole('textbox', { name: 'Add parts' }).fill(text);
+    await page.getByText('This draft is kept in this browser.').waitFor();
+    await page.getByRole('button', { name: /^Line 31,/ }).scrollIntoViewIfNeeded();
+    await keep('desk');
+  }
   await context.close();
 }
 
@@ -141,10 +150,11 @@ const ALL = [
   'safety',
   'gauge',
   'yarn',
+  'desk',
 ];
 try {
   await walk('phone', PHONE, 'light', ALL);
-  await walk('wide', WIDE, 'light', ['bench', 'parts-fault', 'face', 'joins']);
+  await walk('wide', WIDE, 'light', ['parts-fault', 'face', 'joins']);
   await walk('phone-dark', PHONE, 'dark', ['face']);
 } finally {
   await browser.close();
