@@ -106,6 +106,8 @@ export class PartCounter {
       this.colour(decide(this.part, node.before));
     const problems =
       node.type === 'round' ? this.round(line, node) : node.type === 'repeat' ? this.repeat(line, node) : [];
+    if (node.type === 'round')
+      for (const span of node.unread ?? []) problems.push(problem('assumed', span, say.soundsLikeWork));
     if (node.type === 'round' && node.hook) takeHook(this.part, node.hook);
     if ((node.type === 'round' || node.type === 'repeat' || node.type === 'note') && node.facts) {
       // What a note names outside its sentences, as `Hook: 5 mm`, is its own.

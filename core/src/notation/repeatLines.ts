@@ -11,6 +11,12 @@ const AGAIN = new RegExp(
 /** `of the shell top`, `as for the head`: another part's rounds. */
 const OF =
   /^\s*(?:of|from|as (?:for|in|on)|like (?:for|on)?)\s+(?:the\s+)?(?!this|these|that)([a-z][a-z ]{1,30}?)(?=\s*(?:$|[,.;:(]))/;
+/** `work 4 more rounds like this`, `continue like this for 4 rounds`: the round before, so often again. */
+const LIKE_THIS = new RegExp(
+  String.raw`^(?:(?:then|now|and)\s+)*(?:work|do|continue|crochet|make|go\s+on|carry\s+on|keep\s+going|repeat)\b(?=.*\b(?:like\s+(?:this|that)|the\s+same|in\s+the\s+same\s+way|as\s+(?:before|set|established)|this|that)\b).*?\b(${N})\s+(?:more\s+|further\s+)?(?:rounds?|rnds?|rows?|times)\b`,
+);
+/** Behind a label: the round before again. */
+const SAME = /^(?:the\s+)?(?:same|repeat|rep|ditto|as\s+(?:before|above))\s*(?=$|[.,([=])/;
 const OFTEN = new RegExp(
   String.raw`^[\s,]*(?:for\s+|x\s*)?(?:another\s+)?(once|twice|${N})\s*(?:more\s+)?(?:times?|x)?(?:\s+more)?(?![a-z\d])`,
 );
@@ -36,9 +42,12 @@ export function repeatIn(
   if (!first) return null;
   const text = plain.text.slice(first.from, first.to).replace(/[.!]$/, '');
   const again = AGAIN.exec(text);
+  const same = again ? null : (LIKE_THIS.exec(text) ?? (label ? SAME.exec(text) : null));
   const shrinks = again ? null : SHRINKS.exec(text);
   const until = UNTIL.exec(text);
-  if (!again && !(shrinks && until)) return null;
+  if (!again && !same && !(shrinks && until)) return null;
+  // An end that is no count cannot be worked out: it is told, and not read as once more.
+  if (/\buntil\b/.test(text) && !until) return null;
   const behind = again ? text.slice(again[0].length) : '';
   const of = again?.[2] === undefined ? null : OF.exec(behind);
   const rest = of ? behind.slice(of[0].length) : behind;
@@ -52,7 +61,8 @@ export function repeatIn(
   )
     return null;
   const often = OFTEN.exec(rest);
-  const times = often ? ({ once: 1, twice: 2 }[often[1]] ?? countSaid(often[1])) : 1;
+  const word = often?.[1] ?? same?.[1];
+  const times = word === undefined ? 1 : ({ once: 1, twice: 2 }[word] ?? countSaid(word));
   const stated = statedIn(plain, first.from, [first, ...more]);
   const low = again?.[2] === undefined ? null : Number(again[2]);
   const high = again?.[3] === undefined ? low : Number(again[3]);

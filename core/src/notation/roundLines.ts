@@ -4,10 +4,10 @@ import { parseItems, type ItemContext } from './items';
 import { LAYER } from './layerWords';
 import type { LineContext } from './lines';
 import { lex, written, type PlainLine, type Token } from './lexer';
-import { CRAFT_COUNT } from './notes';
+import { CRAFT_COUNT, soundsLikeWork } from './notes';
 import { countSaid, NUMBER_PATTERN } from './numberWords';
 import { sentencesOf } from './sentences';
-import type { Fact, Item, Label, LayerBase, RoundNode, Stated } from './syntax';
+import type { Fact, Item, Label, LayerBase, RoundNode, Span, Stated } from './syntax';
 
 /** What a bracket may call the stitches that it counts. */
 const COUNTED = String.raw`(?:stitches|sts?(?![a-z])|sc|dc|hdc|htr|tr|ch|chs|total|in all|altogether|left|remain|remaining|sts (?:left|remain|in all|total|remaining))`;
@@ -41,8 +41,9 @@ export function roundLine(
 ): RoundNode {
   const comment = COMMENT.exec(whole.text.slice(bodyFrom));
   const end = comment && comment.index > 0 ? bodyFrom + comment.index : whole.text.length;
-  const { text, facts } = workOf(whole.text, said, bodyFrom, end, context);
-  const { many, text: once } = manyIn(text, bodyFrom);
+  const { text, facts, more, unread } = workOf(whole.text, said, bodyFrom, end, context);
+  const { many: ofLine, text: once } = manyIn(text, bodyFrom);
+  const many = ofLine + more;
   const plain: PlainLine = { text: once, at: whole.at };
   const layer = layerOf(plain, bodyFrom, end);
   const { stated, bodyTo, after } = statedOf(plain, bodyFrom, end, context);
@@ -67,6 +68,7 @@ export function roundLine(
     ...(hook ? { hook: hook.said } : {}),
     ...(many > 1 ? { many } : {}),
     ...(facts.length ? { facts } : {}),
+    ...(unread.length ? { unread: unread.map((u) => written(whole, u.from, u.to)) } : {}),
   };
 }
 
@@ -84,10 +86,12 @@ function workOf(
   from: number,
   to: number,
   context: LineContext,
-): { text: string; facts: Fact[] } {
+): { text: string; facts: Fact[]; more: number; unread: Span[] } {
   const sentences = sentencesOf(text, from, to);
   let rest = text;
   const facts: Fact[] = [];
+  const unread: Span[] = [];
+  let more = 0;
   sentences.forEach((sentence, i) => {
     const own = text.slice(sentence.from, sentence.to);
     if (/^[([=]?\s*\d+\s*[a-z ]{0,14}[)\]]?\.?$/.test(own)) return;
@@ -99,18 +103,38 @@ function workOf(
       facts.push(...decided.filter((f) => f.fact === 'off' || f.fact === 'tail'));
       return;
     }
+    const again = decided.length === 0 ? moreOf(own) : 0;
+    more += again;
+    const told = said.slice(sentence.from, sentence.to);
+    if (decided.length === 0 && again === 0 && soundsLikeWork(told)) unread.push(sentence);
     facts.push(...decided);
     rest = blanked(rest, sentence.from, sentence.to);
   });
-  return { text: rest, facts };
+  return { text: rest, facts, more, unread };
+}
+
+const MORE_ROUNDS = new RegExp(
+  String.raw`^(?:(?:then|now|and)\s+)*(?:do|work|repeat|crochet|make|continue|keep)\b.*?\b(${NUMBER_PATTERN})\s+(more\s+)?(?:rounds?|rnds?|rows?)\b|^(?:(?:then|now|and)\s+)*(?:do|work|repeat)\s+(?:this|that|it|the\s+same)\b.*?\b(once|twice|${NUMBER_PATTERN})(?:\s+(more))?`,
+);
+
+/** `Repeat this round 2 more times.`, `Do this for 3 rounds.` behind a round: how many more of it; 0 where a sentence says none. */
+function moreOf(sentence: string): number {
+  const found = MORE_ROUNDS.exec(sentence.replace(/[.!]$/, ''));
+  if (!found) return 0;
+  const word = found[1] ?? found[3];
+  const count = { once: 1, twice: 2 }[word] ?? countSaid(word);
+  const inAll = !(found[2] ?? found[4]) && /\bfor\b/.test(sentence);
+  return Math.min(MOST_ROUNDS, inAll ? count - 1 : count);
 }
 
 /** Whether a sentence tells stitches. */
 function isWorked(sentence: string, facts: readonly Fact[], context: LineContext): boolean {
-  if (LAYER.test(sentence) || /^(?:and\s+)?rep(?:eat)?\b/.test(sentence)) return true;
+  if (LAYER.test(sentence) || (/^(?:and\s+)?rep(?:eat)?\b/.test(sentence) && moreOf(sentence) === 0))
+    return true;
   if (!CRAFT.test(sentence) || facts.some((f) => f.fact !== 'colour' && f.fact !== 'feature')) return false;
   const { items } = parseItems(lex({ text: sentence, at: null }), context);
-  return items.some(isWork) && !items.some((i) => i.type === 'unknown');
+  const told = items.some((i) => i.type === 'unknown' || (i.type === 'sign' && i.sign === 'note'));
+  return items.some(isWork) && !told;
 }
 
 /** A word for a stitch, in any terms. */

@@ -203,6 +203,8 @@ export interface RoundNode {
   /** what the other sentences of its line decide, behind the round and before it */
   facts?: readonly Fact[];
   before?: readonly Fact[];
+  /** sentences of its line that sound like work and were not read */
+  unread?: readonly Span[];
 }
 
 /** What a sentence decides for its part. */

@@ -44,7 +44,7 @@ const PHRASES: readonly Phrase[] = [
   { said: /\bstarting\s+in\s+the\s+(?=\d)/g, tersely: 'starting in ' },
   // How often.
   {
-    said: /(?:,\s*|\s+)(?:and\s+)?(?:then\s+)?(?:do|repeat|work|keep\s+(?:doing|repeating|working)|continue|go\s+on\s+with)\s+(?:that|this|these|it|so|them)\s+(?:for\s+)?(?=(?:all\s+(?:the\s+way\s+)?|right\s+)?(?:a?round|across)\b|to\s+the\s+end)/g,
+    said: /(?:,\s*|\s+)(?:and\s+)?(?:then\s+)?(?:do|repeat|work|keep\s+(?:doing|repeating|working)|continue|go\s+on\s+with)\s+(?:that|this|these|it|so|them)\s+(?:for\s+)?(?=(?:all\s+(?:the\s+way\s+)?|right\s+)?(?:around|across)\b|to\s+the\s+end)/g,
     tersely: ', repeat ',
   },
   {
@@ -93,6 +93,26 @@ const PHRASES: readonly Phrase[] = [
   {
     said: /\b(?:work|continue|crochet|go on)(?:ing)?\s+(?:even(?:ly)?|straight|plain|without\s+(?:shaping|increasing|decreasing))\b/g,
     tersely: 'even',
+  },
+  // `Next round:`, `Final round -`: a label without a number.
+  {
+    said: /^\s*(?:then\s+|now\s+)?(?:the\s+)?(?:next|final|last|following)\s+(?:round|rnd|row)\s*[:.-]\s*(?=\S)/g,
+    tersely: '',
+  },
+  { said: /(?<=[:.)]\s{0,2})(?:no\s+change|no\s+shaping|unchanged)\b/g, tersely: 'even' },
+  {
+    said: new RegExp(
+      String.raw`\b(?:work|do|crochet|make)\s+(?:another\s+)?(${N})\s+(?:more\s+)?(?:rounds?|rnds?|rows?)\s+(?:straight|even|plain)\b`,
+      'g',
+    ),
+    tersely: (count) => `${count} rounds even`,
+  },
+  {
+    said: new RegExp(
+      String.raw`\b(?:work|do|crochet|make)\s+(?:another\s+)?(?=${N}\s+(?:more\s+)?(?:rounds?|rnds?|rows?)\s+(?:of|in)\s+(?:sc|dc|hdc|htr|tr|single|double|half)\b)`,
+      'g',
+    ),
+    tersely: '',
   },
   {
     said: /\b(?:no|without|with\s+no)\s+(?:more\s+|any\s+)?(?:increas(?:es|ing)|decreas(?:es|ing)|change|shaping)\b,?/g,

@@ -58,6 +58,7 @@ export const notationWords = {
       : `“Repeat ${n} times” is read as ${n} in all: that adds up.`,
   repeatDoubt: (n: number) =>
     `“Repeat ${n} times” may mean ${n} in all or ${n} more; read as ${n} in all. Write x${n} or x${n + 1} to be sure.`,
+  soundsLikeWork: 'This sounds like work and is not read.',
   symbolsRead: 'X, V and A are read as sc, inc and dec.',
   takeUp: (times: number, work: string, instead: string, uses: number, makes: number) =>
     `${times === 1 ? 'Once' : `${times} times`}, work ${work} instead of ${instead}: the round uses ${uses} and still makes ${makes}.`,

@@ -101,6 +101,15 @@ describe('rounds that repeat, go on and change their colour', () => {
     ['work even for 2 rounds', [24, 24]],
     ['R6: (2 sc, dec) x6 (18)\nKeep decreasing until 6 remain.', [18, 12, 6]],
     ['R6: dec around until 12 remain', [12]],
+    ['R6: sc around. Do this for 3 rounds. (24)', [24, 24, 24]],
+    ['R6: sc around (24). Repeat this round 2 more times.', [24, 24, 24]],
+    ['Work 4 more rounds like this.', [24, 24, 24, 24]],
+    ['Do 3 rounds of sc (24)', [24, 24, 24]],
+    ['Rounds 6 through 8: the same.', [24, 24, 24]],
+    ['R6-8: no change (24)', [24, 24, 24]],
+    ['Next round: (2 sc, dec) x6 (18)', [18]],
+    // an end that is no count is told, and worked by nobody
+    ['Repeat last round until piece measures 5 cm.', []],
     ['Stuff the head. Continue decreasing until 6 remain.', []],
   ])('%s', (line, more) => expect(made(`${BASE}\n${line}`).slice(5)).toEqual(more));
 
@@ -113,6 +122,12 @@ describe('rounds that repeat, go on and change their colour', () => {
       .map((i) => i && 'colour' in i && i.colour);
     expect(colours).toEqual([undefined, 'cream', 'teal', 'cream', 'teal', 'cream', 'teal']);
     expect(part.freeLoops.map((f) => f.round)).toEqual([1, 3, 5]);
+  });
+  it('a sentence behind a round that sounds like work and was not read is told at its place', () => {
+    const text = 'Head\nR1: 6 sc in ring (6)\nR2: inc x6 (12). Keep working even a while longer.';
+    const [told] = read(text).parts[0].problems;
+    expect(told).toMatchObject({ severity: 'note', message: 'This sounds like work and is not read.' });
+    expect(text.slice(told.span.from, told.span.to)).toBe('Keep working even a while longer.');
   });
   it('fewer rounds than the labels say is never silent', () => {
     const { problems } = read('Head\nR1: 6 sc in ring (6)\nR2-9: blarg (6)').parts[0];
