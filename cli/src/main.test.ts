@@ -265,6 +265,8 @@ Give him a name.`;
     const { out } = run(['read', '-', '--lines'], () => PAGE);
     expect(out).toMatch(/ 4 {2}materials .*\[hook 3 mm\]/);
     expect(out).toMatch(/12 {2}not read .*This sounds like work/);
+    const more = PAGE.replace('(9)\n', '(9). Keep working even a while.\n');
+    expect(run(['read', '-'], () => more).out).toMatch(/2 lines not read/);
     const check = run(['check', '-'], () => PAGE.replace('(18)', '(19)'));
     const told = check.out.trim().split('\n');
     expect(check.code).toBe(1);

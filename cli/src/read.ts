@@ -115,9 +115,10 @@ function linesText(text: string, reading: Reading): string {
 }
 
 function partText(p: PartReading): string {
-  const unread = p.lines.filter(
-    (l) => l.node.type === 'note' && l.node.unread && l.node.facts.length === 0,
-  ).length;
+  const unread = p.lines.reduce((n, { node }) => {
+    if (node.type === 'round') return n + (node.unread?.length ?? 0);
+    return node.type === 'note' && node.unread && node.facts.length === 0 ? n + 1 : n;
+  }, 0);
   const rounds = p.rounds.map((r) => `  ${(r.label ?? '').padEnd(5)} ${String(r.made ?? '?').padStart(5)}`);
   return `${p.name || say.unnamed}${p.make > 1 ? ` × ${p.make}` : ''}\n${rounds.join('\n')}\n${unread > 0 ? `  ${say.unread(unread)}\n` : ''}`;
 }

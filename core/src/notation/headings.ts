@@ -35,7 +35,7 @@ export function headingOf(line: string, plain: string, fresh: boolean, terms: Te
   const lead = plain.length - plain.trimStart().length;
   if (option) {
     const from = lead + option[0].indexOf(option[1]);
-    return { ...untold(line.slice(from, from + option[1].length).trim()), option: true };
+    return { ...bareHeading(line.slice(from, from + option[1].length).trim()), option: true };
   }
   const hook = hookIn(whole) ?? hookInBracket(whole);
   // What names the hook is read; the rest of the line is read as if it were not there.
@@ -67,7 +67,7 @@ export function headingOf(line: string, plain: string, fresh: boolean, terms: Te
     line.trim().length > 2 && line.trim() === line.trim().toUpperCase() && /\p{L}{3}/u.test(line);
   if (!fresh && !tells && !colon && !shouted) return null;
   return {
-    ...untold(line.slice(lead, lead + namePart.trimEnd().length).trim()),
+    ...bareHeading(line.slice(lead, lead + namePart.trimEnd().length).trim()),
     ...toldIn(told),
     hook: hook && { ...hook, from: hook.from + lead, to: hook.to + lead },
   };
@@ -132,7 +132,8 @@ function hookInBracket(text: string): HookSaid | null {
   return null;
 }
 
-const untold = (name: string): HeadingNode => ({
+/** A heading that tells nothing but a name. */
+export const bareHeading = (name: string): HeadingNode => ({
   type: 'heading',
   name,
   make: 1,

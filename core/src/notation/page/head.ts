@@ -1,4 +1,5 @@
 import { isColour, isPlainColour } from '../colours';
+import { bareHeading } from '../headings';
 import { bareHook, hookIn } from '../hooks';
 import { countSaid, NUMBER_PATTERN as N } from '../numberWords';
 import { ringIn } from '../poseWords';
@@ -23,20 +24,6 @@ export const OF_MATERIALS =
   /\b(?:hooks?|needles?|yarn|cotton|wool|eyes|gauge|tension|terms|materials?|stuffing|filling|level)\b/;
 const LONGEST = 120;
 const MOST_WORDS = 8;
-
-/** A heading that tells nothing but a name. */
-export const bareHeading = (name: string): HeadingNode => ({
-  type: 'heading',
-  name,
-  make: 1,
-  mirrored: false,
-  colour: null,
-  colours: null,
-  hook: null,
-  yarn: null,
-  ringIs: null,
-  option: false,
-});
 
 /** A heading and whether it tells more than a name. */
 export interface Head {

@@ -1,8 +1,9 @@
+import { bareHeading } from '../headings';
 import { noteOf } from '../notes';
 import { parseLine } from '../lines';
 import type { Fact, LineNode, Span } from '../syntax';
 import { frontKind, headerIn, isColumnHead, isFurniture } from './blocks';
-import { bareHeading, headIn, type Head } from './head';
+import { headIn, type Head } from './head';
 import { factsOfNode, isWork, kindOf, offersOf, titleOf, type LineKind, type LineMeaning } from './lineKinds';
 import { Looking, type Page, type Section, type Terms } from './looking';
 import { continuesOn, goesOnInWords } from './wrapped';

@@ -52,4 +52,12 @@ describe('the import desk', () => {
       false,
     ]);
   });
+  it('a sentence behind a round that was not read counts, and several rounds of one line are all shown', () => {
+    const text =
+      'Body\nR1: 6 sc in ring (6). R2: inc x6 (12).\nR3: sc around (12). Keep working even a while longer.';
+    const { lines, unread } = deskReading({ text, as: {} });
+    expect(unread).toBe(1);
+    expect(lines.map((l) => l.made)).toEqual(['', '6, 12', '12']);
+    expect(lines[2]).toMatchObject({ fault: true, says: expect.stringMatching(/not read/) });
+  });
 });

@@ -1,5 +1,14 @@
 import { pageWords } from '@hoppla/core/words';
-import { factsWords, featuresIn, read, splitLines, type LineKind, type Reading } from '@hoppla/core/notation';
+import {
+  factsWords,
+  featuresIn,
+  read,
+  splitLines,
+  type LineKind,
+  type LineReading,
+  type PartReading,
+  type Reading,
+} from '@hoppla/core/notation';
 import type { Draft } from '../../../documents';
 
 /** One line of a page as the desk shows it. */
@@ -31,32 +40,40 @@ export interface DeskReading {
 
 const NOTES: readonly LineKind[] = ['note', 'placement', 'colour', 'pause', 'ending', 'assembly'];
 
+/** Sentences behind a round that sound like work and were not read. */
+const behindRound = ({ node }: LineReading): number =>
+  node.type === 'round' ? (node.unread?.length ?? 0) : 0;
+
+/** `12`, `42 × 6` for equal rounds, `6, 12` for others; `?` where nothing can be told. */
+function madeOf(made: readonly (number | null)[]): string {
+  const counts = [...new Set(made)].map((n) => n ?? '?');
+  return counts.length === 1 && made.length > 1 ? `${counts[0]} × ${made.length}` : counts.join(', ');
+}
+
 /** Reads a page for the desk. */
 export function deskReading({ text, as }: Draft): DeskReading {
   const reading = read(text, { as });
   const written = splitLines(text);
-  const own = new Map(
-    reading.parts.flatMap((part) => part.lines.map((line) => [line.line, { part, line }] as const)),
-  );
+  const own = new Map<number, { part: PartReading; line: LineReading }[]>();
+  for (const part of reading.parts)
+    for (const line of part.lines) own.set(line.line, [...(own.get(line.line) ?? []), { part, line }]);
   const lines = reading.page
     .filter((l) => l.as !== 'blank')
     .map(({ line, as: is, facts, goesOn }): DeskLine => {
-      const here = own.get(line);
-      const wrong = here?.line.problems.find((p) => p.severity === 'error');
-      const rounds = here ? here.part.rounds.slice(...here.line.rounds) : [];
-      const counts = [...new Set(rounds.map((r) => r.made))];
-      const made =
-        counts.length === 1
-          ? `${counts[0] ?? '?'}${rounds.length > 1 ? ` × ${rounds.length}` : ''}`
-          : counts.map((n) => n ?? '?').join(', ');
-      const unread = is === 'unread' ? pageWords.unread : '';
+      // A line may hold several rounds.
+      const here = own.get(line) ?? [];
+      const wrong = here.flatMap((h) => h.line.problems).find((p) => p.severity === 'error');
+      const rounds = here.flatMap((h) => h.part.rounds.slice(...h.line.rounds));
+      const made = madeOf(rounds.map((r) => r.made));
+      const lost = is === 'unread' || here.some((h) => behindRound(h.line) > 0);
+      const unread = lost ? pageWords.unread : '';
       return {
         line,
         text: text.slice(written[line - 1].from, written[line - 1].to).trim(),
         as: is,
         kind: goesOn ? '' : pageWords.kinds[is],
         says: wrong?.message ?? (unread || factsWords(facts)),
-        fault: wrong !== undefined || is === 'unread',
+        fault: wrong !== undefined || lost,
         made: is === 'round' && !goesOn ? made : '',
         byYou: as[line] !== undefined,
       };
@@ -76,6 +93,8 @@ export function deskReading({ text, as }: Draft): DeskReading {
         featuresIn(node).some((f) => f.what === 'eyes' && (f.rounds !== null || f.onRound !== null)),
       ),
     ),
-    unread: reading.page.filter((l) => l.as === 'unread').length,
+    unread:
+      reading.page.filter((l) => l.as === 'unread').length +
+      reading.parts.reduce((n, p) => n + p.lines.reduce((m, l) => m + behindRound(l), 0), 0),
   };
 }
