@@ -13,9 +13,11 @@ const CHANGES = ['change', 'changing', 'switch', 'switching', 'go on', 'continue
 /** `with white`, `in B:`, `(A)`, `change to B`, `last pull-through in B`. */
 export function colourSign(c: Cursor): Sign | null {
   const start = c.at;
-  if (c.takeAny('(')) {
+  const bracket = c.takeAny('(', '[');
+  if (bracket) {
+    c.takeAny('in', 'with');
     const colour = colourName(c);
-    if (colour && isColour(colour) && c.takeAny(')')) return { sign: 'colour', colour };
+    if (colour && isColour(colour) && c.takeAny(')', ']')) return { sign: 'colour', colour };
     c.at = start;
     return null;
   }

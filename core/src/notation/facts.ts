@@ -28,7 +28,8 @@ export function factsIn(sentence: string): Fact[] {
     .slice(0, LONGEST)
     .trim()
     .replace(/\s+/g, ' ')
-    .replace(/[.!?;:,]+$/, '');
+    .replace(/[.!?;:,]+$/, '')
+    .replace(/^\(([^()]*)\)$/, '$1');
   if (said === '' || CONDITION.test(said)) return [];
   const facts: Fact[] = [];
   const make = MAKE.exec(said);
@@ -44,11 +45,12 @@ export function factsIn(sentence: string): Fact[] {
   facts.push(...endingsIn(said));
   const tailMm = tailIn(said);
   if (tailMm !== null) facts.push({ fact: 'tail', tailMm });
-  const ring = ringIn(said);
+  const feature = featureIn(said);
+  // "Eyes 4 rounds up from the bottom" is about the eyes.
+  const ring = feature?.what === 'eyes' ? null : ringIn(said);
   if (ring) facts.push({ fact: 'ring', ringIs: ring });
   const colour = colourIn(said);
   if (colour) facts.push({ fact: 'colour', colour });
-  const feature = featureIn(said);
   if (feature) facts.push({ fact: 'feature', feature });
   const hook: HookSaid | null = said.includes('hook') ? hookIn(said) : null;
   if (hook) facts.push({ fact: 'hook', hook });

@@ -8,7 +8,7 @@ const AND = String.raw`\s*(?:and|&|\+|-|to|\/|·)\s*`;
 
 const BETWEEN_ROUNDS = [
   new RegExp(
-    String.raw`\b(?:in\s+)?(?:between|btwn|betw\.?|at|in|on)\s+${ROUND}(\d{1,4})${AND}(?:${ROUND})?(\d{1,4})(?!\d|\.\d)`,
+    String.raw`\b(?:in\s+)?(?:between|btwn?|betw\.?|at|in|on)\s+${ROUND}(\d{1,4})${AND}(?:${ROUND})?(\d{1,4})(?!\d|\.\d)`,
   ),
   // `R6/R7`, `R6-7`
   new RegExp(String.raw`(?<![a-z\d])r\s*(\d{1,4})\s*[\/&·-]\s*r?\s*(\d{1,4})(?![\d.])`),
@@ -20,9 +20,9 @@ const BETWEEN_ROUNDS = [
 ];
 /** `at a distance of 14 stitches` */
 const AT_A_DISTANCE = new RegExp(
-  String.raw`\b(?:at a |with a )?(?:distance|gap|space)(?: of)?:?\s*${N}\s*(st|sts|stitch|stitches|sc|dc|x|hole|holes)\b`,
+  String.raw`\b(?:at a |with a )?(?:distance|gap|(?:inter)?space|spacing)(?: of)?:?\s*${N}\s*(st|sts|stitch|stitches|sc|dc|x|hole|holes)\b`,
 );
-const ON_ROUND = new RegExp(String.raw`\b(?:on|in|at|into|through)\s+${ROUND}(\d{1,4})(?!\d|\.\d)`);
+const ON_ROUND = new RegExp(String.raw`\b(?:on|in|at|to|into|through)\s+${ROUND}(\d{1,4})(?!\d|\.\d)`);
 /** A size stands before the eyes, or behind them in a bracket; "30 mm apart" is a distance. */
 const SIZE =
   /(\d{1,2}(?:[.,]\d{1,2})?)\s*-?\s*mm\b(?!\s*(?:apart|between(?!\s+(?:r|rnds?|rounds?|rows?)\s*\d)|from|in between|down|below|above|washers?|felt|straight|along|long|tail))/;

@@ -4,7 +4,7 @@ import { takeStitches } from './forms';
 import type { Token } from './lexer';
 import { repeated, takeBracket, timesBefore } from './brackets';
 import { takeBracketRemark, takeRemark } from './remarks';
-import { takeClamp, takeSign } from './signs';
+import { takeClamp, takeClampEach, takeSign } from './signs';
 import { takeStart } from './starts';
 import { craftWord } from './stitches';
 import type { Item, Loops, Span, Terms } from './syntax';
@@ -71,10 +71,8 @@ export function parseItems(tokens: readonly Token[], context: ItemContext): Pars
 /** `starting in the second ch from the hook, sc 4`: the chain stitch that takes the first stitch; null when the round does not begin so. */
 function takeStartingIn(c: Cursor): number | null {
   const start = c.at;
-  if (
-    c.takeAny('starting', 'start', 'beginning', 'begin', 'working') &&
-    c.takeAny('in', 'from', 'with', 'at', 'into')
-  ) {
+  c.takeAny('starting', 'start', 'beginning', 'begin', 'working');
+  if (c.takeAny('in', 'from', 'with', 'at', 'into')) {
     c.takeAny('the');
     const nth = c.ordinal();
     if (nth !== null && c.takeAny('ch', 'chain')) {
@@ -186,6 +184,7 @@ export function takeItem(c: Cursor, depth: number, first: boolean): Item | null 
     takeReturn(c) ??
     takeSign(c, first) ??
     takeClamp(c) ??
+    takeClampEach(c) ??
     takeStitches(c) ??
     (c.begins ? takeStart(c) : null) ??
     takeRemark(c) ??
@@ -234,7 +233,8 @@ function wrapTimes(c: Cursor, items: Item[]): boolean {
   // `2 sc, inc (x6)` and `2 sc, inc - x6`
   const bracket = c.is('(') && c.is('x', 1) && c.is(')', 3);
   const behind = start > 0 && [',', ';', '-'].includes(c.tokens[start - 1].text);
-  if (!bracket && !(behind && (c.tokens[start - 1].text !== '-' || c.is('x')))) return false;
+  const dashed = behind && c.tokens[start - 1].text === '-';
+  if (!bracket && !(behind && (!dashed || c.is('x') || c.is('times', 1)))) return false;
   if (bracket) c.at++;
   const signs = items.findIndex((i) => i.type !== 'sign' && i.type !== 'start');
   const times = signs < 0 ? null : takeTimes(c, false);

@@ -41,7 +41,7 @@ export interface PlainLine {
 export function plainLine(line: string): PlainLine {
   // Most lines are typed on a plain keyboard.
   if (!BEYOND_ASCII.test(line))
-    return { text: line.toLowerCase().replace(/\{/g, '(').replace(/\}/g, ')'), at: null };
+    return { text: tableRow(line.toLowerCase().replace(/\{/g, '(').replace(/\}/g, ')')), at: null };
   let out = '';
   let offsets: number[] | null = null;
   for (let i = 0; i < line.length; i++) {
@@ -52,8 +52,17 @@ export function plainLine(line: string): PlainLine {
     out += plain;
   }
   offsets?.push(line.length);
-  return { text: out, at: offsets ? Int32Array.from(offsets) : null };
+  return { text: tableRow(out), at: offsets ? Int32Array.from(offsets) : null };
 }
+
+/** `| 4 | (2 sc, inc) x6 | 24 |`: a row of a table with bars between its columns is one with tabs; as long as it was. */
+const tableRow = (text: string): string =>
+  /^\s*\|[^\n]*\|\s*$/.test(text)
+    ? text
+        .replace('|', ' ')
+        .replace(/\|(?=\s*$)/, ' ')
+        .replace(/\|/g, '\t')
+    : text;
 
 /** The same for a whole text whose offsets nobody needs. */
 export const plainSigns = (text: string): string => plainLine(text).text;
@@ -85,6 +94,9 @@ export function written(plain: PlainLine, from: number, to: number): Span {
   // Half a ligature is the whole one.
   return { from: plain.at[from], to: to > from ? plain.at[to - 1] + 1 : plain.at[to] };
 }
+
+/** Words that some hands shorten. */
+const SHORT: Readonly<Record<string, string>> = { ea: 'each', nxt: 'next', rpt: 'repeat', thru: 'through' };
 
 const TOKEN =
   /(\d+)(?:st|nd|rd|th)(?![a-z])|(\d+)|x(?=\s*\d)|[a-z\u00c0-\u024f][a-z0-9\u00c0-\u024f']*|[^\s]/gy;
@@ -121,7 +133,7 @@ export function lex(plain: PlainLine, from = 0, to = plain.text.length): Token[]
         { type: 'word', text: glued[1], ...written(plain, at, middle) },
         { type: 'number', text: glued[2], ...written(plain, middle, end) },
       );
-    } else tokens.push({ type, text: found[1] ?? text, ...written(plain, at, end) });
+    } else tokens.push({ type, text: found[1] ?? SHORT[text] ?? text, ...written(plain, at, end) });
     at = end;
   }
   return tokens;

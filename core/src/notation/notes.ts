@@ -36,15 +36,22 @@ export function saidLine(line: string, plain: string): NoteNode | null {
   const facts = factsOf(plain);
   const ends = facts.some((f) => f.fact === 'off' || f.fact === 'shut');
   const decides = facts.some((f) => f.fact !== 'hook' && f.fact !== 'feature' && f.fact !== 'ring');
-  const stitches = withoutLastStitch(text);
   if (
     decides &&
-    (!CRAFT_COUNT.test(stitches) ||
-      (ends && !/\b(?:around|x\s*\d|in each)\b/.test(stitches) && !FLAT_SHUT.test(text)))
+    (!CRAFT_COUNT.test(withoutLastStitch(text)) || (ends && !worksBeforeIt(text) && !FLAT_SHUT.test(text)))
   )
     return noteOf(line.trim(), plain, facts);
   return HANDS.test(text) ? noteOf(line.trim(), plain, facts) : null;
 }
+
+/** `Ch 7, sl st in 2nd ch, sc, hdc. Fasten off.`: a sentence that ends nothing tells stitches. */
+const worksBeforeIt = (text: string): boolean =>
+  sentencesOf(text).some(({ from, to }) => {
+    const sentence = text.slice(from, to);
+    const ends = factsIn(sentence).some((f) => f.fact === 'off' || f.fact === 'shut');
+    const stitches = withoutLastStitch(sentence);
+    return CRAFT_COUNT.test(stitches) && (!ends || /\b(?:around|x\s*\d|in each)\b/.test(stitches));
+  });
 
 /** A stitch with its number or its place, in lower case. */
 export const CRAFT_COUNT =

@@ -7,7 +7,15 @@ import { Ledger } from './ledger';
 import { decide, endOf, takeHook } from './partFacts';
 import { applied, moved, problem, type Mend, type Problem } from './problems';
 import { emptyPart, type PartReading, type RoundKind, type RoundReading } from './reading';
-import { settleAround, settleGiven, settleJoin, settleRepeats, shrunk, untilRounds } from './repeats';
+import {
+  settleAround,
+  settleGiven,
+  settleJoin,
+  settleRepeats,
+  settleTallStart,
+  shrunk,
+  untilRounds,
+} from './repeats';
 import type {
   HeadingNode,
   Item,
@@ -85,6 +93,9 @@ export class PartCounter {
   private readonly numbered = new Map<number, number>();
   private readonly nodes: (RoundNode | undefined)[] = [];
 
+  /** how many rounds stood before the line that is being read */
+  private begunAt = 0;
+
   constructor(
     heading: HeadingNode | null,
     firstLine: number,
@@ -100,7 +111,7 @@ export class PartCounter {
   }
 
   line(line: number, from: number, to: number, node: LineNode): void {
-    const first = this.part.rounds.length;
+    const first = (this.begunAt = this.part.rounds.length);
     this.nthFrom = first - this.part.rounds.findLastIndex((r) => r.line !== line) - 1;
     if ((node.type === 'round' || node.type === 'repeat') && node.before)
       this.colour(decide(this.part, node.before));
@@ -120,7 +131,7 @@ export class PartCounter {
       from,
       to,
       node,
-      rounds: [first, this.part.rounds.length],
+      rounds: [this.begunAt, this.part.rounds.length],
       problems: problems.length ? problems.map((p) => moved(p, from)) : problems,
     });
     this.part.lastLine = line;
@@ -205,6 +216,8 @@ export class PartCounter {
       return start?.type === 'start' && (start.start === 'loop' || start.start === 'ring')
         ? { ...start, start: 'loop', chain: count }
         : null;
+    // `Ch 2.` and `6 dc in 2nd ch from hook` below it are a ring.
+    if (start?.type === 'start' && start.start === 'ring' && count <= 2) return start;
     if (start) return null;
     const stitch = node.items.find((i) => i.type === 'stitch');
     const from = stitch?.type === 'stitch' ? stitch.fromHook : undefined;
@@ -220,6 +233,7 @@ export class PartCounter {
   /** Takes back the round of a line of chain that turns out to be a foundation. */
   private takeBack(line: number): void {
     this.part.rounds.pop();
+    this.begunAt = this.part.rounds.length;
     this.ledger.drop();
     this.nodes.length = this.part.rounds.length;
     for (const [number, index] of this.numbered)
@@ -613,7 +627,8 @@ export class PartCounter {
     if (joined !== node.items) work.joined = true;
     const whole = isStart ? joined : settleAround(joined, offered, stated);
     const settled = settleRepeats(whole, offered, stated, isStart);
-    const items = given && !starts ? settleGiven(settled.items, stated) : settled.items;
+    const items =
+      given && !starts ? settleGiven(settled.items, stated) : settleTallStart(settled.items, offered, stated);
     const count =
       onto >= 0 ? fromEdges(items) : countItems(items, isStart && !starts ? (stated ?? 0) : offered, along);
     const kind = kindOf(items, into, work, isStart);

@@ -1,6 +1,6 @@
 import { notationWords as say } from '../words';
 import { countItems, sumOf, type Use } from './count';
-import type { GroupItem, Item, RoundNode, Span, StitchItem } from './syntax';
+import type { GroupItem, Item, RoundNode, Span, StitchItem, StitchKind } from './syntax';
 
 /** The items with every doubtful repeat settled, and what is to be said about it. */
 export interface Settled {
@@ -206,6 +206,32 @@ export function settleAround(
   const around = items.map((i): Item => (i === only ? { ...only, times: 'around' } : i));
   const sure = stated !== null || (only.type === 'stitch' && only.loops !== undefined);
   return sure && meets(around, offered, stated, false) ? around : items;
+}
+
+/** Chain stitches that stand for the first stitch of a row of tall ones. Source: the chain that is as tall as the stitch. */
+const STANDS_FOR: Partial<Record<StitchKind, number>> = { hdc: 2, dc: 3, tr: 4 };
+
+/** `ch 13, dc in 4th ch from hook and each ch (11)`: the chain that is passed over stands for a stitch, where the count asks for it. */
+export function settleTallStart(items: Item[], offered: number, stated: number | null): Item[] {
+  const turning = items.find((i) => i.type === 'sign' && i.sign === 'turning-chain' && (i.chain ?? 0) > 1);
+  if (turning?.type === 'sign' && !turning.counts && stated !== null) {
+    const counted = items.map((i): Item => (i === turning ? { ...turning, counts: true } : i));
+    return !meets(items, offered, stated, false) && meets(counted, offered, stated, false) ? counted : items;
+  }
+  const at = items.findIndex((i) => i.type === 'start');
+  const start = items[at];
+  const stitch = items.slice(at + 1).find((i) => i.type === 'stitch');
+  if (start?.type !== 'start' || start.start !== 'chain' || stitch?.type !== 'stitch' || stated === null)
+    return items;
+  if (STANDS_FOR[stitch.kind] !== start.first - 1 || countItems(items, 0).made !== stated - 1) return items;
+  const chain: Item = {
+    type: 'sign',
+    sign: 'turning-chain',
+    chain: start.first - 1,
+    counts: true,
+    span: start.span,
+  };
+  return items.flatMap((i) => (i === start ? [{ ...start, first: start.first - 1 }, chain] : [i]));
 }
 
 /** Whether items use what is offered and make what is stated. */

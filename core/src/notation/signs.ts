@@ -1,9 +1,10 @@
 import type { Cursor } from './cursor';
-import { craftWord } from './stitches';
 import { ofTheHook } from './remarks';
-import type { ClampItem, SignItem } from './syntax';
+import type { ClampItem, GroupItem, SignItem } from './syntax';
 import { colourSign } from './colourSigns';
 import { takeChain } from './starts';
+import { craftWord, takeStitch } from './stitches';
+import { takeNoun } from './where';
 
 const ORDER_WORDS = new Set(['leg', 'arm', 'ear', 'side']);
 
@@ -108,6 +109,16 @@ function takeCounts(c: Cursor): boolean {
 /** `other side:`, `back along ch:`, `leg 1:`, `fold`, `surface sl st ...`, `sc around edge`. */
 function whereSign(c: Cursor): Sign | null {
   const start = c.at;
+  if (
+    c.takePhrase(
+      'rotate',
+      'rotate the work',
+      'turn the piece',
+      'turn the piece around',
+      'turn the work around',
+    )
+  )
+    return { sign: 'other-side' };
   if (c.takePhrase('fold', 'flatten', 'pinch flat', 'press flat')) {
     c.takeAny('flat', 'it', 'the');
     if (
@@ -230,4 +241,26 @@ export function takeClamp(c: Cursor): ClampItem | null {
   const over = c.number()!.value;
   c.takeAny('st', 'sts', 'stitches');
   return { type: 'clamp', name, over, span: c.since(start) };
+}
+
+/** `3 sc through each tentacle`, `sc 3 over each of the legs`: every copy is caught over so many stitches, all the way round. */
+export function takeClampEach(c: Cursor): GroupItem | null {
+  const start = c.at;
+  const before = c.number();
+  const stitch = takeStitch(c);
+  const n = before ?? (stitch ? c.number() : null);
+  if (n && stitch?.kind === 'sc' && stitch.eats === 1 && stitch.makes === 1) {
+    if (c.takeAny('through', 'over') && c.takeAny('each')) {
+      if (c.takeAny('of')) c.takeAny('the');
+      c.number();
+      if (unknownWord(c, 0) && !takeNoun(c)) {
+        const { text: name } = c.peek()!;
+        c.at++;
+        const clamp: ClampItem = { type: 'clamp', name, over: n.value, span: c.since(start) };
+        return { type: 'group', items: [clamp], times: 'around', span: c.since(start) };
+      }
+    }
+  }
+  c.at = start;
+  return null;
 }

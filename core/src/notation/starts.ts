@@ -114,13 +114,30 @@ function chainFirst(c: Cursor, start: number): StartItem | null {
   }
   if (!c.begins) return null;
   while (c.takeAny('turn', 'then', 'and', ',', ';', ':'));
-  const first = alongChain(c);
+  const first = skippedChain(c) ?? alongChain(c);
   return first === null || chain.value < 2
     ? null
     : {
         ...made(c, start, 'chain', 'ch', { value: 0, span: chain.span }, chain.value, first),
         span: { from: c.tokens[start].from, to: chain.span.to },
       };
+}
+
+/** `skip the first ch`, `miss 1`: the chain stitch behind those that are passed over; null when none is. */
+function skippedChain(c: Cursor): number | null {
+  const start = c.at;
+  if (c.takeAny('skip', 'miss', 'sk')) {
+    c.takeAny('the');
+    const first = c.takeAny('first');
+    const n = c.number();
+    const named = c.takeAny('ch', 'chs', 'chain', 'chains', 'st');
+    if (n || (first && named)) {
+      while (c.takeAny('and', 'then', ',', ';', ':'));
+      return (n?.value ?? 1) + 1;
+    }
+  }
+  c.at = start;
+  return null;
 }
 
 const LOOK_AHEAD = 14;
@@ -133,9 +150,10 @@ function alongChain(c: Cursor): number | null {
     if (!token) break;
     const nth = token.type === 'ordinal' ? Number(token.text) : ORDINALS.indexOf(token.text);
     if (nth >= 2 && (c.is('ch', k + 1) || c.is('chain', k + 1))) {
-      if (c.takeAny('starting', 'start', 'beginning', 'begin', 'from')) {
+      if (c.takeAny('starting', 'start', 'beginning', 'begin', 'from', 'in', 'into')) {
         c.at = from + k + 2;
         c.takePhrase('from hook', 'from the hook', 'from your hook');
+        while (c.takeAny(',', ':', 'work'));
       }
       return nth;
     }

@@ -138,6 +138,10 @@ const PHRASES: readonly Phrase[] = [
   },
   // Along what is there already.
   {
+    said: /(?<!\bleg\b.*)\b(?:working|work|crochet(?:ing)?)\s+(?:back\s+)?(?:along|down|across|up)\s+(?:the\s+)?(?:ch|chain)\b(?!\s+(?:from|st))\s*[:,]?/g,
+    tersely: '',
+  },
+  {
     said: /\b(?:working\s+)?(?:a?long|on|in|over)\s+(?:the\s+)?(?:opposite|other|second|underside)\s+(?:side|edge)\s+of\s+(?:the\s+)?(?:starting\s+|foundation\s+)?(?:ch|chain)\b,?/g,
     tersely: 'other side:',
   },

@@ -45,7 +45,7 @@ export function headerIn(plain: string): { block: Exclude<Block, 'part' | 'front
 }
 
 const FURNITURE =
-  /^(?:[-–—~·*_=\s]*|(?:page\s+)?\d{1,3}(?:\s*(?:\/|of)\s*\d{1,3})?|.*(?:©|\(c\)\s|copyright|all rights reserved|for personal use|please don['’]?t share).*|(?:https?:\/\/|www\.)\S+|[\w.]+@[\w.]+)$/;
+  /^(?:[-–—~·*_=|:\s]*|(?:page\s+)?\d{1,3}(?:\s*(?:\/|of)\s*\d{1,3})?|.*(?:©|\(c\)\s|copyright|all rights reserved|for personal use|please don['’]?t share).*|(?:https?:\/\/|www\.)\S+|[\w.]+@[\w.]+)$/;
 
 /** Page numbers, rules, lines of copyright and links. `plain` in lower case. */
 export const isFurniture = (plain: string): boolean => plain.trim() !== '' && FURNITURE.test(plain.trim());

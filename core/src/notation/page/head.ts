@@ -71,6 +71,7 @@ function nameEnds(text: string, written: string): number {
     ...MAKE.slice(0, 3).map((m) => text.search(m)),
     text.search(/\s+[-–—]\s+/),
     text.search(/:\s/),
+    text.search(/,\s*(?:mc|cc\d?|[a-d])\s*(?:,|$)/),
     text.search(/,\s*(?:make|work|in|with|worked|start|starting|from|x\s*\d|\d+\s*x|both)\b/),
     text.search(/\s+(?:in|with|using)\s+(?:yarn\s|colou?r\s|[a-z]+(?:\s|$))/),
   ].filter((at) => at > 0);

@@ -185,6 +185,12 @@ export abstract class Looking {
     return node.label !== null || starts(node) || this.page.every((l) => l.as === 'blank');
   }
 
+  /** A round with its label, wherever it stands: where it belongs to no part it is not read, and never only words. */
+  protected isLabelledWork(i: number): boolean {
+    const node = this.parse(i, { fresh: false, begins: true });
+    return node.type === 'round' && node.label !== null && !node.label.bare && isWork(node);
+  }
+
   protected context = (more: Pick<LineContext, 'fresh' | 'begins'>): LineContext => ({
     ...this.base,
     ...more,

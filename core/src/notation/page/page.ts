@@ -126,7 +126,8 @@ class PageReader extends Looking {
   }
 
   /** A line that belongs to no part, and those in which it goes on. */
-  private aside(i: number, as: LineKind): number {
+  private aside(i: number, said: LineKind): number {
+    const as = said !== 'title' && !this.said[i + 1] && this.isLabelledWork(i) ? 'unread' : said;
     let last = i;
     while (last + 1 < this.lines.length && last - i < MOST_WRAPPED && this.wordsGoOn(last)) last++;
     const section = this.block === 'assembly' ? this.sections.at(-1) : undefined;
