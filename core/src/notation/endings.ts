@@ -72,7 +72,7 @@ export function endingsIn(said: string): Fact[] {
   if (OPEN.test(said)) facts.push({ fact: 'open' });
   const count = COUNT.exec(said);
   const n = count ? countSaid(count[1] ?? count[2]) : null;
-  if (/\b(?:gather(?:ed)?|cinch(?:ed)?)\b/.test(said))
+  if (/\b(?:gather(?:ed)?|cinch(?:ed)?)\b|\bgathering thread\b/.test(said))
     facts.push({ fact: 'shut', how: 'gathered', count: n });
   else if (JUST_CLOSE.test(said)) facts.push({ fact: 'shut', how: 'gathered', count: null });
   else if (SEWN.test(said))

@@ -2,7 +2,7 @@ import { endingsIn, tailIn } from './endings';
 import { featureIn } from './featureNote';
 import { hookIn, type HookSaid } from './hooks';
 import { countSaid, NUMBER_PATTERN as N } from './numberWords';
-import { colourIn, ringIn } from './poseWords';
+import { colourIn, goesOnToBody, ringIn } from './poseWords';
 import { stuffingIn } from './stuffing';
 import type { Fact } from './syntax';
 
@@ -49,6 +49,7 @@ export function factsIn(sentence: string): Fact[] {
   // "Eyes 4 rounds up from the bottom" is about the eyes.
   const ring = feature?.what === 'eyes' ? null : ringIn(said);
   if (ring) facts.push({ fact: 'ring', ringIs: ring });
+  else if (goesOnToBody(said)) facts.push({ fact: 'ring', ringIs: 'sole', of: 'leg' });
   const colour = colourIn(said);
   if (colour) facts.push({ fact: 'colour', colour });
   if (feature) facts.push({ fact: 'feature', feature });

@@ -22,12 +22,14 @@ const BETWEEN_ROUNDS = [
 const AT_A_DISTANCE = new RegExp(
   String.raw`\b(?:at a |with a )?(?:distance|gap|(?:inter)?space|spacing)(?: of)?:?\s*${N}\s*(st|sts|stitch|stitches|sc|dc|x|hole|holes)\b`,
 );
-const ON_ROUND = new RegExp(String.raw`\b(?:on|in|at|to|into|through)\s+${ROUND}(\d{1,4})(?!\d|\.\d)`);
+const ON_ROUND = new RegExp(
+  String.raw`\b(?:on|in|at|to|into|through|eyes?:?)\s+${ROUND}(\d{1,4})(?!\d|\.\d)`,
+);
 /** A size stands before the eyes, or behind them in a bracket; "30 mm apart" is a distance. */
 const SIZE =
   /(\d{1,2}(?:[.,]\d{1,2})?)\s*-?\s*mm\b(?!\s*(?:apart|between(?!\s+(?:r|rnds?|rounds?|rows?)\s*\d)|from|in between|down|below|above|washers?|felt|straight|along|long|tail))/;
 const MANY = new RegExp(
-  String.raw`(?:(?<![\d.])${N}\s*(?:-|to|or)\s*)?(?<![\d.])${N}\s*(?:(?:visible|empty|free|clear|whole|full|“visible”|"visible")\s+)?(?:(st|sts|stitch|stitches|sc|dc|hdc|x|hole|holes|space|spaces)\.?\s*)?(?:of space\s+)?(?:in\s+)?(between|apart|showing|visible|on)\b`,
+  String.raw`(?:(?<![\d.])${N}\s*(?:-|to|or)\s*)?(?<![\d.])${N}\s*(?:(?:visible|empty|free|clear|whole|full|“visible”|"visible")\s+)?(?:(st|sts|stitch|stitches|sc|dc|hdc|x|hole|holes|space|spaces)\.?\s*)?(?:of space\s+)?(?:in\s*)?(between|apart|showing|visible|on)\b`,
 );
 const OTHER_UNIT = /(\d{1,3}(?:[.,]\d{1,2})?)\s*(mm|cm|in|inch|inches|"|°|degrees?)\s*apart/;
 /** The eyes are only what something else is measured from. */

@@ -23,6 +23,9 @@ const NO_NAME = new Set([
   'close',
   'note',
   'with',
+  'using',
+  'start',
+  'begin',
   'change',
   'then',
 ]);

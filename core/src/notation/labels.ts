@@ -3,13 +3,13 @@ import type { Label, Stated } from './syntax';
 
 const WORD = String.raw`(?:rounds?|rnds?|rds?|rows?|r|lines?)`;
 const LEAD =
-  /^\s*(?:[-*>•→#]\s*)?(?:(?:then\s+|now\s+|next,?\s+)?(?:for|in|on)\s+(?=(?:rounds?|rnds?|rds?|rows?)\s*\d))?/;
+  /^\s*(?:[-*>•→#]\s*)?(?:[([][a-z][a-z ]{1,20}[)\]]\s*(?=(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d))?(?:(?:then\s+|now\s+|next,?\s+)?(?:for|in|on)\s+(?=(?:rounds?|rnds?|rds?|rows?)\s*\d))?/;
 const NAMED = new RegExp(String.raw`${WORD}\s*\.?\s*(\d+)(?![\d.]*\d*(?:mm|cm|x))`, 'y');
 const MORE = new RegExp(
-  String.raw`(?:\s*(?:to|and|through|until|&|\+|\/|,|,\s*and)\s*|\s*(?:-|~|\.\.)\s*)(?:${WORD}\.?\s*)?(\d+)(?![a-z\d])`,
+  String.raw`(?:\s*(?:to|and|through|thru|until|&|\+|\/|,|,\s*and)\s*|\s*(?:-|~|\.\.)\s*)(?:${WORD}\.?\s*)?(\d+)(?![a-z\d])`,
   'y',
 );
-const BARE = /(\d+)(?:\s*[.)]?\s*-\s*(\d+))?(?=\s*(?:[.):](?!\d)|\t))/y;
+const BARE = /(\d+)(?:\s*[.)]?\s*[-/+]\s*(\d+))?(?=\s*(?:[.):](?!\d)|\t))/y;
 /** `7-13 rnds:`, `4 rnd:`; `4 rounds:` are four of them. */
 const BEHIND =
   /(\d+)\s*-\s*(\d+)\s*(?:rounds?|rnds?|rows?)(?=\s*[:.)-])|(\d+)\s*(?:round|rnd|row)(?=\s*[:.)([-])/y;

@@ -41,7 +41,7 @@ export interface PlainLine {
 export function plainLine(line: string): PlainLine {
   // Most lines are typed on a plain keyboard.
   if (!BEYOND_ASCII.test(line))
-    return { text: tableRow(line.toLowerCase().replace(/\{/g, '(').replace(/\}/g, ')')), at: null };
+    return { text: tableRow(dotted(line.toLowerCase().replace(/\{/g, '(').replace(/\}/g, ')'))), at: null };
   let out = '';
   let offsets: number[] | null = null;
   for (let i = 0; i < line.length; i++) {
@@ -52,8 +52,12 @@ export function plainLine(line: string): PlainLine {
     out += plain;
   }
   offsets?.push(line.length);
-  return { text: tableRow(out), at: offsets ? Int32Array.from(offsets) : null };
+  return { text: tableRow(dotted(out)), at: offsets ? Int32Array.from(offsets) : null };
 }
+
+/** `HOOK....... 3.5 MM`: dots that lead to a value are a colon; as long as they were. */
+const dotted = (text: string): string =>
+  text.replace(/\.{4,}(?=\s*\S)/g, (dots) => `:${' '.repeat(dots.length - 1)}`);
 
 /** `| 4 | (2 sc, inc) x6 | 24 |`: a row of a table with bars between its columns is one with tabs; as long as it was. */
 const tableRow = (text: string): string =>

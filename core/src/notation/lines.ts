@@ -1,3 +1,4 @@
+import { isColour } from './colours';
 import { factsIn } from './facts';
 import { featureIn } from './featureNote';
 import { headingOf } from './headings';
@@ -9,7 +10,7 @@ import { isDoneByHand, noteLine, noteOf, saidLine, soundsLikeWork } from './note
 import { repeatIn } from './repeatLines';
 import { blanked, CRAFT, isWork, roundLine } from './roundLines';
 import { sentencesOf } from './sentences';
-import type { Fact, Item, LineNode, RoundNode } from './syntax';
+import type { Fact, Item, LineNode, RoundNode, Star } from './syntax';
 import { tersely } from './tersely';
 
 /** What a line must know about the text around it. */
@@ -68,6 +69,23 @@ export function parseLine(line: string, context: LineContext): LineNode {
 function parse(line: string, context: LineContext): LineNode {
   const written = plainLine(line);
   if (written.text.trim() === '') return { type: 'blank' };
+  const star = starOf(written.text);
+  if (!star) return parseWithoutStar(line, written, context);
+  const node = parseWithoutStar(line, { ...written, text: written.text.replace(/\*/g, ' ') }, context);
+  return node.type === 'round' || node.type === 'note' ? { ...node, star } : node;
+}
+
+/** `*Change to green.`, `R14-16: sc around (12)*`: a star with no other in its line; null where none stands so. */
+function starOf(text: string): Star | null {
+  const first = text.indexOf('*');
+  const last = text.lastIndexOf('*');
+  // One star, or two side by side.
+  if (first < 0 || last - first > 1) return null;
+  if (text.slice(0, first).trim() === '') return text.slice(last + 1).trim() === '' ? null : 'opens';
+  return text.slice(last + 1).trim() === '' ? 'closes' : null;
+}
+
+function parseWithoutStar(line: string, written: PlainLine, context: LineContext): LineNode {
   const plain: PlainLine = { text: tersely(columns(written.text)), at: written.at };
   const found = labelOf(plain);
   if (!found) {
@@ -86,6 +104,9 @@ function parse(line: string, context: LineContext): LineNode {
   return unlabelled(line, written.text, plain, context);
 }
 
+/** `(black) R6: ...`: what stands before the label. */
+const LED_BY = /^\s*[-*>•→#]?\s*[([]([a-z][a-z ]{1,20})[)\]]/;
+
 /** A number that is counted out (`1. Sew the ears`) is no label of a round: nothing in it is worked. */
 function labelled(
   line: string,
@@ -95,7 +116,13 @@ function labelled(
   context: LineContext,
 ): LineNode {
   const worked = roundLine(plain, said, label, end, context);
-  const round = { ...worked, stated: worked.stated ?? counted };
+  const lead = LED_BY.exec(said)?.[1];
+  const colour = lead && isColour(lead) ? lead : null;
+  const round: RoundNode = {
+    ...worked,
+    stated: worked.stated ?? counted,
+    ...(colour ? { before: [{ fact: 'colour', colour }] } : {}),
+  };
   if (!label.bare) return round;
   const numbered =
     isDoneByHand(said.slice(end)) || !(round.items.some(isWork) || round.stated || round.layer);

@@ -44,13 +44,17 @@ export function saidLine(line: string, plain: string): NoteNode | null {
   return HANDS.test(text) ? noteOf(line.trim(), plain, facts) : null;
 }
 
+/** Stitches that are told to their end, before the words that end the part in the same sentence. */
+const WORKED_OUT =
+  /\b(?:around|x\s*\d|in each)\b|(?:[([]\s*\d+\s*[)\]]|\bch(?:ain)?\s*\d+),?\s*(?:and\s+)?(?:fo\b|fasten|finish|cut|break)/;
+
 /** `Ch 7, sl st in 2nd ch, sc, hdc. Fasten off.`: a sentence that ends nothing tells stitches. */
 const worksBeforeIt = (text: string): boolean =>
   sentencesOf(text).some(({ from, to }) => {
     const sentence = text.slice(from, to);
     const ends = factsIn(sentence).some((f) => f.fact === 'off' || f.fact === 'shut');
     const stitches = withoutLastStitch(sentence);
-    return CRAFT_COUNT.test(stitches) && (!ends || /\b(?:around|x\s*\d|in each)\b/.test(stitches));
+    return CRAFT_COUNT.test(stitches) && (!ends || WORKED_OUT.test(stitches));
   });
 
 /** A stitch with its number or its place, in lower case. */

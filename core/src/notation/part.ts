@@ -43,13 +43,19 @@ interface Work {
   layer: boolean;
 }
 
+/** A round as it was written, and the colour that began with it on a line of its own. */
+interface Written {
+  node: RoundNode;
+  colour: string | null;
+}
+
 export interface PartContext {
   terms: Terms;
   /** whether a part named in a join round is there, and made by then */
   knows(name: string): 'finished' | 'later' | 'unknown';
   reread(line: string): RoundNode | null;
   /** a round of an earlier part; undefined where there is none */
-  roundOf(part: string, number: number): RoundNode | undefined;
+  roundOf(part: string, number: number): Written | undefined;
   /** text of a line, for mends that change another line */
   lineText(line: number): { text: string; from: number };
 }
@@ -82,6 +88,8 @@ export class PartCounter {
   private opened: { layer: LayerBase; line: number } | null = null;
   /** a line before changed to it; it begins with the next round */
   private nextColour: string | null = null;
+  /** rounds that stand before a star, and before the one that closes it */
+  private stars: { opens: number | null; closes: number | null } = { opens: null, closes: null };
   /** rounds that the same line has made before: a line may hold several */
   private nthFrom = 0;
   /** the node that was counted last */
@@ -115,10 +123,13 @@ export class PartCounter {
     this.nthFrom = first - this.part.rounds.findLastIndex((r) => r.line !== line) - 1;
     if ((node.type === 'round' || node.type === 'repeat') && node.before)
       this.colour(decide(this.part, node.before));
+    const star = 'star' in node ? node.star : undefined;
+    if (star === 'opens') this.stars = { opens: first, closes: null };
     const problems =
       node.type === 'round' ? this.round(line, node) : node.type === 'repeat' ? this.repeat(line, node) : [];
     if (node.type === 'round')
       for (const span of node.unread ?? []) problems.push(problem('assumed', span, say.soundsLikeWork));
+    if (star === 'closes') this.stars.closes = this.part.rounds.length;
     if (node.type === 'round' && node.hook) takeHook(this.part, node.hook);
     if ((node.type === 'round' || node.type === 'repeat' || node.type === 'note') && node.facts) {
       // What a note names outside its sentences, as `Hook: 5 mm`, is its own.
@@ -458,9 +469,16 @@ export class PartCounter {
   private repeat(line: number, node: RepeatNode): Problem[] {
     this.opened = null;
     const problems = node.label ? this.labels({ label: node.label }) : [];
-    const copied = this.copiedRounds(node);
+    const copied = node.stars ? this.betweenStars() : this.copiedRounds(node);
     if (copied === null)
-      return [...problems, problem('unknown-word', node.span, say.noSuchRound(node.first ?? 0, node.of))];
+      return [
+        ...problems,
+        problem(
+          'unknown-word',
+          node.span,
+          node.stars ? say.noStar : say.noSuchRound(node.first ?? 0, node.of),
+        ),
+      ];
     const labelled = node.label ? node.label.last - node.label.first + 1 : null;
     const times = labelled !== null && labelled % copied.length === 0 ? labelled / copied.length : node.times;
     const most = node.until === null ? times * copied.length : MOST_UNTIL;
@@ -471,8 +489,11 @@ export class PartCounter {
         reached = this.work.carried === node.until;
         break;
       }
-      const from = node.shrinking ? shrunk(copied[0], nth + 1) : copied[nth % copied.length];
+      const written = copied[nth % copied.length];
+      const from = node.shrinking ? shrunk(copied[0].node, nth + 1) : written.node;
       if (!from) break;
+      // A copy begins with the colour with which the written round begins.
+      this.nextColour ??= written.colour;
       // The count belongs to the last round that the line makes.
       const last = node.until === null && nth === most - 1;
       const stated = last ? node.stated : null;
@@ -499,22 +520,36 @@ export class PartCounter {
   }
 
   /** The round of a number as it was written; undefined where there is none. */
-  roundNode(number: number): RoundNode | undefined {
-    return this.nodes[this.numbered.get(number) ?? -1];
+  written(number: number): Written | undefined {
+    const index = this.numbered.get(number) ?? -1;
+    const node = this.nodes[index];
+    return node && { node, colour: this.part.rounds[index].colour };
   }
 
   /** The rounds that a line works again, in their order; null when one of them is not there. */
-  private copiedRounds({ of, first, last }: RepeatNode): RoundNode[] | null {
+  private copiedRounds({ of, first, last }: RepeatNode): Written[] | null {
     if (first !== null) {
-      const found: RoundNode[] = [];
+      const found: Written[] = [];
       for (let n = first; n <= (last ?? first); n++) {
-        const node = of === null ? this.roundNode(n) : this.context.roundOf(of, n);
-        if (!node) return null;
-        found.push(node);
+        const written = of === null ? this.written(n) : this.context.roundOf(of, n);
+        if (!written) return null;
+        found.push(written);
       }
       return found;
     }
-    const found = this.nodes.slice(-(last ?? 1)).filter((n) => n !== undefined);
+    return this.writtenFrom(this.nodes.length - (last ?? 1), this.nodes.length);
+  }
+
+  /** `repeat from * to *`: the rounds between two stars that stand in lines of their own; null where none do. */
+  private betweenStars(): Written[] | null {
+    const { opens, closes } = this.stars;
+    return opens === null ? null : this.writtenFrom(opens, closes ?? this.nodes.length);
+  }
+
+  private writtenFrom(from: number, to: number): Written[] | null {
+    const found = this.nodes.flatMap((node, i): Written[] =>
+      i < from || i >= to || !node ? [] : [{ node, colour: this.part.rounds[i].colour }],
+    );
     return found.length > 0 ? found : null;
   }
 

@@ -11,6 +11,10 @@ export function takeHook(part: PartReading, { mm, said }: Pick<HookSaid, 'mm' | 
   else part.hookMm = mm;
 }
 
+/** What is said of a leg is not said of a head. */
+export const holdsFor = (fact: Fact, part: string): boolean =>
+  !(fact.fact === 'ring' && fact.of === 'leg' && /head/i.test(part));
+
 /** Takes into the part what sentences decide, after the rounds that it has now. Gives the colour that they change to. */
 export function decide(part: PartReading, facts: readonly Fact[]): string | null {
   const rounds = part.rounds.length;
@@ -43,7 +47,7 @@ export function decide(part: PartReading, facts: readonly Fact[]): string | null
         Object.assign(part, { make: fact.make, mirrored: fact.mirrored || part.mirrored });
         break;
       case 'ring':
-        part.ringIs ??= fact.ringIs;
+        if (holdsFor(fact, part.name)) part.ringIs ??= fact.ringIs;
         break;
       case 'colour':
         colour = fact.colour;

@@ -22,6 +22,9 @@ const IN_BOTTOM =
 const TO_BODY =
   /\bgo (?:straight )?on (?:to|with|into) the body\b|\bcontinue (?:straight )?(?:to|with|into) the body\b/;
 
+/** `go straight on with the body`: what goes on into it, such as a leg, began at the bottom; a head did not. */
+export const goesOnToBody = (said: string): boolean => TO_BODY.test(said);
+
 /** Which end of the toy a part begins at, as a sentence says it: `start at the nose`, `from the top of the head down`; null when it says none. `said` in lower case. */
 export function ringIn(said: string): string | null {
   const first = FIRST.exec(said);
@@ -35,7 +38,7 @@ export function ringIn(said: string): string | null {
       head: 'crown',
       mouth: 'mouth',
     }[first[1]]!;
-  if (OPEN_TOP.test(said) || IN_BOTTOM.test(said) || TO_BODY.test(said)) return 'sole';
+  if (OPEN_TOP.test(said) || IN_BOTTOM.test(said)) return 'sole';
   BEGINS.lastIndex = 0;
   for (let found = BEGINS.exec(said); found; found = BEGINS.exec(said)) {
     const at = AT.exec(found[1]);
@@ -51,7 +54,7 @@ export function ringIn(said: string): string | null {
 const CHANGE =
   /^(?:now\s+|then\s+|here\s+)?(?:change|switch|swap)\s+(?:back\s+)?(?:the\s+)?(?:yarn\s+|colou?r\s+)?to\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z][a-z -]{0,24}?)(?:\s+(?:for|in|at|now|yarn)\b.*)?$/;
 const WITH =
-  /^(?:now\s+|then\s+)?(?:in|with|using|use|join(?:\s+in)?|add|go on (?:in|with)|continue (?:in|with))\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z][a-z -]{0,24}?)(?:\s+yarn)?(?:\s+(?:for|and)\b.*)?$/;
+  /^(?:now\s+|then\s+)?(?:in|with|using|use|join(?:\s+in)?|add|go on (?:in|with)|continue (?:in|with))\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z][a-z -]{0,24}?)(?:\s+yarn)?(?:\s+(?:for|and)\b.*|,\s*(?:make|form|begin|start)\b.*\b(?:ring|circle|loop)\b.*)?$/;
 const BREAK =
   /\b(?:join(?:\s+in)?|cont(?:inue)?\s+in|change\s+to|go on in)\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z]+)\b/;
 const LAST_IN =

@@ -3,7 +3,8 @@ import { plainSigns } from './lexer';
 import { parseLine } from './lines';
 import { materialsIn } from './page/materials';
 import { type LineMeaning } from './page/lineKinds';
-import type { PageLine } from './page/looking';
+import type { HookSaid } from './hooks';
+import type { PageLine, Section } from './page/looking';
 import { pageOf } from './page/page';
 import { PartCounter, type PartContext } from './part';
 import { problem } from './problems';
@@ -51,7 +52,7 @@ function readAnew(text: string, options: ReadOptions): Reading {
   const several = new Set(page.lines.filter((l) => l.breaks.length > 0).map((l) => l.line));
   const names = sections.map((s) => nameKey(s.name));
   const materials = materialsIn(page, text);
-  const hook = materials.hook;
+  const hook = materials.hook ?? hookAtFirst(sections);
   const outside = new Set((options.parts ?? []).map(nameKey));
   // Of a line with several rounds it is the round that is being read.
   let here = { line: 0, from: 0, to: 0 };
@@ -66,7 +67,7 @@ function readAnew(text: string, options: ReadOptions): Reading {
       terms,
       lineText,
       knows: (name) => standing(nameKey(name), outside, names, index),
-      roundOf: (name, number) => counters.get(nameKey(name))?.roundNode(number),
+      roundOf: (name, number) => counters.get(nameKey(name))?.written(number),
       reread: (line) => asRound(parseLine(line, { terms, symbols, bare, begins: false, fresh: false })),
     };
     const counter = new PartCounter(heading, section.lines[0].line, context);
@@ -101,6 +102,19 @@ function standing(
 ): ReturnType<PartContext['knows']> {
   if (outside.has(key) || names.slice(0, index).includes(key)) return 'finished';
   return names.slice(index).includes(key) ? 'later' : 'unknown';
+}
+
+/** `Using a 3 mm hook, make a magic ring` where the first of several parts begins, and no other hook anywhere: all are worked with it. */
+function hookAtFirst(sections: readonly Section[]): HookSaid | null {
+  const found = sections.map(({ lines }) =>
+    lines.flatMap(({ node }) => {
+      const hook =
+        node.type === 'heading' || node.type === 'note' || node.type === 'round' ? node.hook : null;
+      return hook ? [{ hook, heading: node.type === 'heading' }] : [];
+    }),
+  );
+  const [first] = found[0] ?? [];
+  return first && !first.heading && found.flat().length === 1 ? first.hook : null;
 }
 
 /** Says at the first round that the text looks like other terms, or that signs were read. */

@@ -112,7 +112,7 @@ export interface PartReading {
 
 export interface Reading {
   terms: Terms;
-  /** the hook that the page names before its first part */
+  /** the hook that the page names before its first part, or where that begins when no other is named */
   hook: Pick<HookSaid, 'said' | 'mm'> | null;
   /** the name of the toy, where the page begins with one */
   title: string | null;

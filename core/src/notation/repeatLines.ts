@@ -28,6 +28,10 @@ const SHRINKS =
 const STATED = /[([=–-]\s*=?\s*(\d+)\s*(?:sts?|stitches|sc|dc)?\s*[)\]]?\s*[.,]?\s*$/;
 const MOST = 2000;
 
+/** `repeat from * to * four more times`, `rep between stars twice`. */
+const STARS =
+  /^(?:(?:then|now|and)\s+)*rep(?:eat)?\s+(?:(?:from|between)\s+)?(?:(?:the\s+)?\*+(?:\s*(?:to|and|-)\s*(?:the\s+)?\*+)?|(?:the\s+)?stars)/;
+
 /**
  * A line that works rounds again: `repeat R3-R4 twice`, `as Rnd 11`, `same as round 7 (33)`, `repeat row 14 until 2 remain`,
  * `keep decreasing until 6 remain`; null when it is something else. `plain` is put tersely, `said` is the line in lower case.
@@ -42,13 +46,15 @@ export function repeatIn(
   if (!first) return null;
   const text = plain.text.slice(first.from, first.to).replace(/[.!]$/, '');
   const again = AGAIN.exec(text);
-  const same = again ? null : (LIKE_THIS.exec(text) ?? (label ? SAME.exec(text) : null));
-  const shrinks = again ? null : SHRINKS.exec(text);
+  const stars = again ? null : STARS.exec(text);
+  const same = again || stars ? null : (LIKE_THIS.exec(text) ?? (label ? SAME.exec(text) : null));
+  const shrinks = again || stars ? null : SHRINKS.exec(text);
   const until = UNTIL.exec(text);
-  if (!again && !same && !(shrinks && until)) return null;
+  if (!again && !same && !stars && !(shrinks && until)) return null;
   // An end that is no count cannot be worked out: it is told, and not read as once more.
   if (/\buntil\b/.test(text) && !until) return null;
-  const behind = again ? text.slice(again[0].length) : '';
+  const begins = again ?? stars;
+  const behind = begins ? text.slice(begins[0].length) : '';
   const of = again?.[2] === undefined ? null : OF.exec(behind);
   const rest = of ? behind.slice(of[0].length) : behind;
   // `as` and `work` begin many sentences: something must follow that ends the statement.
@@ -72,13 +78,18 @@ export function repeatIn(
     of: of?.[1] ?? null,
     first: low === null ? null : Math.min(low, high!),
     last: low === null ? back : Math.max(low, high!),
+    stars: stars !== null,
     times: Math.min(Math.max(1, times), MOST),
     until: until ? countSaid(until[1]) : null,
     shrinking: shrinks !== null,
     label,
     stated,
     span: written(plain, first.from, first.to),
-    facts: more.flatMap((s) => factsIn(said.slice(s.from, s.to))),
+    facts: [
+      // `..., stuffing as you go`
+      ...factsIn(said.slice(first.from, first.to)).filter((f) => f.fact === 'stuff'),
+      ...more.flatMap((s) => factsIn(said.slice(s.from, s.to))),
+    ],
   };
 }
 

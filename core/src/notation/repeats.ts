@@ -195,6 +195,7 @@ export function settleAround(
 ): readonly Item[] {
   const worked = items.filter((i) => i.type !== 'sign');
   const [only] = worked;
+  if (worked.length > 1) return allAround(items, offered, stated);
   if (worked.length !== 1 || (only.type !== 'stitch' && only.type !== 'group')) return items;
   if (
     only.times !== 1 ||
@@ -206,6 +207,17 @@ export function settleAround(
   const around = items.map((i): Item => (i === only ? { ...only, times: 'around' } : i));
   const sure = stated !== null || (only.type === 'stitch' && only.loops !== undefined);
   return sure && meets(around, offered, stated, false) ? around : items;
+}
+
+/** `2 sc, inc (24)` on 18: what is written once and fits so often is worked all around, where the count asks for it. */
+function allAround(items: readonly Item[], offered: number, stated: number | null): readonly Item[] {
+  const from = items.findIndex((i) => i.type !== 'sign');
+  const worked = items.slice(from);
+  if (stated === null || worked.some((i) => i.type !== 'stitch' || i.times === 'around')) return items;
+  if (meets(items, offered, stated, false)) return items;
+  const span = { from: worked[0].span.from, to: worked[worked.length - 1].span.to };
+  const around: Item[] = [...items.slice(0, from), { type: 'group', items: worked, times: 'around', span }];
+  return meets(around, offered, stated, false) ? around : items;
 }
 
 /** Chain stitches that stand for the first stitch of a row of tall ones. Source: the chain that is as tall as the stitch. */

@@ -120,7 +120,8 @@ function whereSign(c: Cursor): Sign | null {
   )
     return { sign: 'other-side' };
   if (c.takePhrase('fold', 'flatten', 'pinch flat', 'press flat')) {
-    c.takeAny('flat', 'it', 'the');
+    c.takeAny('it', 'the');
+    c.takeAny('flat', 'together', 'shut');
     if (
       !c.takeWords('in', 'half') &&
       c.peek()?.type === 'word' &&

@@ -114,7 +114,7 @@ function chainFirst(c: Cursor, start: number): StartItem | null {
   }
   if (!c.begins) return null;
   while (c.takeAny('turn', 'then', 'and', ',', ';', ':'));
-  const first = skippedChain(c) ?? alongChain(c);
+  const first = skippedChain(c) ?? alongChain(c) ?? allOfChain(c, chain.value);
   return first === null || chain.value < 2
     ? null
     : {
@@ -138,6 +138,15 @@ function skippedChain(c: Cursor): number | null {
   }
   c.at = start;
   return null;
+}
+
+/** `ch 6, 5 sl st`: as many stitches as a chain has behind the hook go back along it; null where the number is another. */
+function allOfChain(c: Cursor, chain: number): number | null {
+  const start = c.at;
+  const n = c.number();
+  const word = takeStitch(c);
+  c.at = start;
+  return n?.value === chain - 1 && word?.eats === 1 && word.makes === 1 ? 2 : null;
 }
 
 const LOOK_AHEAD = 14;

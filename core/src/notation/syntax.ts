@@ -205,7 +205,11 @@ export interface RoundNode {
   before?: readonly Fact[];
   /** sentences of its line that sound like work and were not read */
   unread?: readonly Span[];
+  star?: Star;
 }
+
+/** A star that stands alone at the beginning or the end of a line: the first of lines that are repeated, or the last. */
+export type Star = 'opens' | 'closes';
 
 /** What a sentence decides for its part. */
 export type Fact =
@@ -221,7 +225,8 @@ export type Fact =
   | { fact: 'open' }
   | { fact: 'make'; make: number; mirrored: boolean }
   /** the end of the toy at which the part begins */
-  | { fact: 'ring'; ringIs: string }
+  /** `leg`: only of what goes on into the body; a head does not begin below */
+  | { fact: 'ring'; ringIs: string; of?: 'leg' }
   | { fact: 'colour'; colour: string }
   /** work rests after so many stitches of this round */
   | { fact: 'stop'; stitch: number }
@@ -262,6 +267,7 @@ export type LineNode =
       unread?: boolean;
       /** it belongs to the page, not to the part it stands in */
       aside?: boolean;
+      star?: Star;
     }
   | RepeatNode;
 
@@ -273,6 +279,8 @@ export interface RepeatNode {
   /** the rounds that are worked again; null for the one before */
   first: number | null;
   last: number | null;
+  /** `from * to *`: the rounds between two stars that stand in lines of their own */
+  stars: boolean;
   times: number;
   /** until so many stitches are left on the edge */
   until: number | null;

@@ -32,13 +32,13 @@ const PHRASES: readonly Phrase[] = [
   // The beginning.
   {
     said: new RegExp(
-      String.raw`\b(?:make|create|form|start\s+with|begin\s+with|start|begin|work|into|in)\s+(?:an?|the|your)?\s*(?:${RING})\s*(?:,|and|then|with|,\s*then|,\s*and)?\s+(?:then\s+)?(?:work|put|make|crochet|place|do)?\s*(?=${N}\s)`,
+      String.raw`\b(?:make|create|form|start\s+with|begin\s+with|start|begin|work|into|in)\s+(?:an?|the|your)?\s*(?:${RING})\s*(?:,|and|then|with|,\s*then|,\s*and)?\s+(?:(?:1\s*ch|ch\s*1)\s*,?\s+)?(?:then\s+)?(?:work|put|make|crochet|place|do)?\s*(?=${N}\s|\d+[a-z])`,
       'g',
     ),
     tersely: '',
   },
   {
-    said: /\b(?:into|inside|in)\s+(?:it|the\s+(?:ring|circle|loop))(?=\s*(?:$|[.,;:(\[=!]))/g,
+    said: /\b(?:into|inside|in)\s+(?:it|(?:the\s+)?(?:ring|circle|loop))(?=\s*(?:$|[.,;:(\[=!]))/g,
     tersely: 'in ring',
   },
   { said: /\bstarting\s+in\s+the\s+(?=\d)/g, tersely: 'starting in ' },
@@ -131,12 +131,35 @@ const PHRASES: readonly Phrase[] = [
   { said: /\bbehind\s+the\s+(?:sl\s*st|slip\s*stitch|ss)(?:s|es)?\b/g, tersely: 'blo' },
   { said: /\bwith\s+the\s+same\s+yarn\b,?/g, tersely: '' },
   { said: /\bwork\s+in\s+(?=(?:sc|dc|hdc|htr)\b)/g, tersely: '' },
+  // How many.
+  {
+    said: /(?<=^|[\s,;:([])(\d+)\s*x\s+(?=(?:sc|hdc|dc|htr|tr|inc|dec|invdec|ch|sl\s?st|ss)(?![a-z]))/g,
+    tersely: (count) => `${count} `,
+  },
+  // `ch 6, 5 sl st back.`
+  {
+    said: /(?<=\d\s*(?:sl\s?st|ss|sc|hdc|htr|dc)\s+)back(?:\s+again)?(?=\s*(?:$|[.,;(]))/g,
+    tersely: '',
+  },
+  { said: /→\s*(\d+)(?=\s*(?:sts?|stitches)?\s*$)/g, tersely: (count) => `= ${count}` },
+  {
+    said: /\bin\s+(?:the\s+)?(?:other|opposite|second)\s+side\s+of\s+(?:the\s+)?(\d+)\s+(?:ch|chain)s?\b/g,
+    tersely: (count) => `in next ${count} ch`,
+  },
   // Folding.
+  {
+    said: /\b(?:sl\s?st|slip stitch|ss|sc|dc|crochet)\s+(?:the\s+)?(?:two\s+|both\s+)?(?:edges?|layers?|sides?|ends?|opening)\s+(?:together|closed|shut)\s*(?:with|using|[:,-])\s*(?=\d)/g,
+    tersely: '',
+  },
   {
     said: /\b(?:press|pinch|lay|squash|push)\s+(?:the\s+)?(?:opening|edge|top|end|piece|it|part|open\s+end|open\s+edge)?\s*(?:flat|together|shut)\s*(?:,|and)\s+(?:work\s+|crochet\s+)?(?=\d|sc|dc)/g,
     tersely: 'fold, ',
   },
   // Along what is there already.
+  {
+    said: /(?<=\b(?:sl st|slip stitch|ss|sc|dc|hdc|htr|tr)\s+)(?:back\s+)?(?:along|down|across)\s+(?:the\s+)?(?:whole\s+)?(?:ch|chain)\b/g,
+    tersely: 'in each ch',
+  },
   {
     said: /(?<!\bleg\b.*)\b(?:working|work|crochet(?:ing)?)\s+(?:back\s+)?(?:along|down|across|up)\s+(?:the\s+)?(?:ch|chain)\b(?!\s+(?:from|st))\s*[:,]?/g,
     tersely: '',
@@ -175,6 +198,6 @@ const LONGEST = 2000;
  * `make a magic ring and put six single crochet into it` is `six single crochet in ring`. As long as it was.
  */
 export function tersely(text: string): string {
-  if (text.length > LONGEST || !/[a-z]\s+[a-z\d]/.test(text)) return text;
+  if (text.length > LONGEST || !/[a-z]\s+[a-z\d]|→/.test(text)) return text;
   return PHRASES.reduce(shortened, text);
 }

@@ -38,6 +38,8 @@ export const notationWords = {
   chainUse: (chain: number, offered: number, eaten: number) =>
     `A chain of ${chain} offers ${st(offered)} here; ${eaten} ${eaten === 1 ? 'is' : 'are'} used.`,
   givenUnknown: 'The first round must say its count, so that the next one can be counted on.',
+  noStar:
+    'No line above begins with a star: which rounds are meant is not known. Say them, such as “repeat R3-R6 4 times”.',
   noSuchRound: (n: number, of: string | null = null) =>
     of === null ? `There is no R${n} above this line.` : `There is no R${n} of “${of}” above this line.`,
   loopsGone: (loop: string, n: number, by: string | null) =>

@@ -12,7 +12,7 @@ const HEADERS: readonly (readonly [Exclude<Block, 'part' | 'front'>, RegExp])[] 
   ],
   [
     'remarks',
-    /^(?:(?:finished\s+)?(?:size|measurements?|dimensions)|gauge|tension|(?:pattern\s+)?notes?|general (?:notes?|information)|before you (?:start|begin)|about(?: the pattern)?|level|skill level|difficulty|good to know|tips?(?: and tricks)?|introduction|copyright|techniques?|special techniques?)(?:\s*:|\s*$|\b(?=.{0,40}$))/,
+    /^(?:(?:finished\s+)?(?:size|measurements?|dimensions)|gauge|tension|pattern|instructions|(?:pattern\s+)?notes?|general (?:notes?|information)|before you (?:start|begin)|about(?: the pattern)?|level|skill level|difficulty|good to know|tips?(?: and tricks)?|introduction|copyright|techniques?|special techniques?)(?:\s*:|\s*$|\b(?=.{0,40}$))/,
   ],
   [
     'assembly',

@@ -7,7 +7,7 @@ import { craftWord } from '../stitches';
 import type { HeadingNode, Terms } from '../syntax';
 
 const STEP = new RegExp(
-  String.raw`^(?:(?:step|part|section|piece|chapter)\s+(?:${N}|[ivx]+|[a-h])\s*[:.)-]\s*|\d{1,2}\s*[.)]\s+|[a-h]\s*[.)]\s+)`,
+  String.raw`^(?:(?:step|part|section|piece|chapter)\s+(?:${N}|[ivx]+|[a-h])\s*[:.)-]\s*|\d{1,2}\s*(?:[.)]|-(?=\s+[a-z]))\s+|[a-h]\s*[.)]\s+)`,
 );
 const MAKE = [
   new RegExp(
@@ -94,7 +94,7 @@ function isName(name: string, words: readonly string[], terms: Terms): boolean {
     return false;
   if (OF_MATERIALS.test(name)) return false;
   if (
-    /^(?:then|now|next|with|in|change|using|repeat|rep|note|tip|continue|for|if|join|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|work)\b/.test(
+    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|(?:then|now|next|with|in|change|using|repeat|rep|note|tip|continue|for|if|join|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|work|start|begin)\b)/.test(
       name,
     )
   )

@@ -25,7 +25,11 @@ export type LineMeaning = (typeof LINE_MEANINGS)[number];
 
 /** What both ways of reading a heading say: the terse form of the house tells a hook and a colour of any name. */
 export function both(said: HeadingNode, told: HeadingNode): HeadingNode {
-  const named = told.colour !== null && !/\b(?:piece|rounds?|rows?|spiral|worked)\b/.test(told.colour);
+  const named =
+    told.colour !== null &&
+    !/\b(?:piece|rounds?|rows?|spiral|work(?:ed)?|no|not|cut(?:ting)?|from|straight|begun|start(?:ed)?)\b/.test(
+      told.colour,
+    );
   const colour = said.colour ?? (named && said.colours === null ? told.colour : null);
   return { ...said, hook: told.hook ?? said.hook, colour };
 }

@@ -57,6 +57,10 @@ const FAR = 12;
 const INNER =
   /(?<=[.;)\]])\s+(?=(?:rounds?|rnds?|rds?|rows?|r)\s*\.?\s*\d+(?:\s*(?:-|to|and)\s*(?:r)?\d+)?\s*[:.)-]\s*[a-z\d([*])/g;
 
+/** A heading with work behind it in one line is no longer, in letters, and ends at one of the first signs. */
+const LONGEST_INLINE = 600;
+const MOST_INLINE = 3;
+
 /** `- SHELL TOP - (sand)`: a heading between dashes is no point of a list. */
 const WRAPPED = /^\s*-+\s+[^-]+\s-+(?:\s|$)/;
 
@@ -74,6 +78,8 @@ export abstract class Looking {
   protected blankBefore = true;
   /** the label that comes next in the part */
   protected next = 1;
+  /** copies of the part */
+  protected copies = 1;
   /** headings are written in capitals */
   protected capitals: boolean | null = null;
 
@@ -112,16 +118,40 @@ export abstract class Looking {
     if (follows.what === 'starts') return head;
     if (follows.what === 'goes on') return this.goesOnAsPart(i, head, follows.label) ? head : null;
     if (this.block === 'assembly' || listed) return null;
+    // A first line with work far below it is the title of the toy, whatever stands in its brackets.
+    const alone = this.page.every((l) => l.as === 'blank');
+    if (alone && follows.text && head.node.make === 1 && !head.node.hook && !head.node.ringIs) return null;
     // Nothing is worked yet: what is written as a heading and tells something is one, and so is a first line.
     if (told && (isTold(told.node) || (!follows.text && this.begun > 0))) return head;
-    return told && !follows.text && this.page.every((l) => l.as === 'blank') ? told : null;
+    return told && !follows.text && alone ? told : null;
   }
+
+  /** `Antenna (black, make 2): ch 9, sl st back along the ch`: a heading with the first work behind it, and where that begins in the line; null when it is none. */
+  protected inlineAt(i: number): { head: Head; cut: number } | null {
+    const plain = this.plain[i];
+    const written = this.written(i);
+    const between = this.block === 'front' || this.block === 'assembly' || this.fresh;
+    if (plain.length !== written.length || plain.length > LONGEST_INLINE || !(between || this.blankBefore))
+      return null;
+    for (const found of [...plain.matchAll(/(?:[:.]|\s-)\s+(?=\S)/g)].slice(0, MOST_INLINE)) {
+      const cut = found.index + found[0].length;
+      const head = headIn(written.slice(0, found.index), plain.slice(0, found.index), this.base.terms);
+      if (!head || !(head.tells || (this.blankBefore && this.isCapitalised(i)))) continue;
+      const work = parseLine(written.slice(cut), this.context({ fresh: false, begins: true }));
+      if (work.type !== 'round' || work.label || !starts(work) || !isWork(work)) continue;
+      if (!work.items.some((item) => item.type === 'unknown')) return { head, cut: this.lines[i].from + cut };
+    }
+    return null;
+  }
+
+  private isCapitalised = (i: number): boolean => /^\s*\p{Lu}/u.test(this.written(i));
 
   /** Work that goes on under a heading of its own is more of the same part, unless the heading is written as those of parts are. */
   protected goesOnAsPart(i: number, head: Head, label: number): boolean {
-    if (this.block !== 'part' || this.begins) return true;
+    // Rounds that go on behind copies are those of another part.
+    if (this.block !== 'part' || this.begins || this.copies > 1) return true;
     if (label !== this.next) return this.blankBefore && (head.tells || this.isCapital(i) === this.capitals);
-    return this.blankBefore && head.tells && this.isCapital(i) === this.capitals;
+    return this.blankBefore && isTold(head.node) && this.isCapital(i) === this.capitals;
   }
 
   protected isCapital = (i: number): boolean => {
@@ -201,7 +231,10 @@ export abstract class Looking {
     const plain = this.plain[i];
     // Where a sign stands for two letters offsets are not those of the line.
     if (plain.length !== this.lines[i].to - this.lines[i].from) return [];
-    return [...plain.matchAll(INNER)].map((m) => this.lines[i].from + m.index + m[0].length);
+    const found = [...plain.matchAll(INNER)].filter(
+      (m) => !/^\s*[([][^)\]]*[)\]]$/.test(plain.slice(0, m.index)),
+    );
+    return found.map((m) => this.lines[i].from + m.index + m[0].length);
   }
 
   protected parse(i: number, more: Pick<LineContext, 'fresh' | 'begins'>, last = i): LineNode {

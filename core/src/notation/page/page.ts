@@ -1,6 +1,7 @@
 import { bareHeading } from '../headings';
 import { noteOf } from '../notes';
 import { parseLine } from '../lines';
+import { holdsFor } from '../partFacts';
 import type { Fact, LineNode, Span } from '../syntax';
 import { frontKind, headerIn, isColumnHead, isFurniture } from './blocks';
 import { headIn, type Head } from './head';
@@ -84,6 +85,8 @@ class PageReader extends Looking {
   private taken(i: number): number {
     const meaning = this.said[i + 1];
     if (meaning) return this.given(i, meaning);
+    const inline = this.inlineAt(i);
+    if (inline) return this.startWithWork(i, inline.head, inline.cut);
     const head = this.headAt(i);
     if (head) return this.startPart(i, head);
     const header = this.headerAt(i);
@@ -112,14 +115,30 @@ class PageReader extends Looking {
 
   private startPart(i: number, head: Head): number {
     this.open(head.node.name);
+    this.copies = head.node.make;
     this.capitals ??= this.isCapital(i);
     this.add(i, i, head.node, 'heading');
+    return i;
+  }
+
+  /** A heading and the first work of its part in one line. */
+  private startWithWork(i: number, head: Head, cut: number): number {
+    this.open(head.node.name);
+    const { from, to } = this.lines[i];
+    const part = this.sections.length - 1;
+    this.sections[part].lines.push({ line: i + 1, from, to: cut, node: head.node });
+    const node = parseLine(this.text.slice(cut, to), this.context({ fresh: false, begins: true }));
+    this.counts(node);
+    this.sections[part].lines.push({ line: i + 1, from: cut, to, node });
+    const facts = factsOfNode(node);
+    this.page.push({ line: i + 1, from, to, as: 'heading', part, goesOn: false, facts, breaks: [cut] });
     return i;
   }
 
   private open(name: string): void {
     this.sections.push({ name, lines: [] });
     this.begun = this.sections.length;
+    this.copies = 1;
     this.block = 'part';
     this.begins = true;
     this.next = 1;
@@ -245,7 +264,7 @@ class PageReader extends Looking {
     const inPart = section !== undefined && this.block === 'part';
     for (let k = i; k <= last; k++) {
       const { from, to } = this.lines[k];
-      const facts = k === i ? factsOfNode(node) : [];
+      const facts = k === i ? factsOfNode(node).filter((f) => holdsFor(f, section?.name ?? '')) : [];
       this.page.push({
         line: k + 1,
         from,
