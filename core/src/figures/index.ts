@@ -207,8 +207,15 @@ export const TIME = {
   embroider: figure(4, 'minutes'),
 } as const;
 
-/** Over so many times the growth that lies flat, an edge ruffles. Source: the house’s notation, "ruffle". */
-export const RUFFLES_FROM = 1.35;
+/**
+ * So many rounds on end that grow by more than so many times what lies flat ruffle; at an edge one does. Source: the house's
+ * notation, "ruffle", for 1.35; four rounds of 8 sc are no longer smooth, while one that grows with plain ones behind it is a dome.
+ */
+export const RUFFLES = [
+  { rounds: 2, from: 1.35 },
+  { rounds: 3, from: 1.35 },
+  { rounds: 4, from: 1.28 },
+] as const;
 
 export { ASSUMED_HOOK_MM, hookMm, hookName, HOOKS } from './hooks';
 export type { HookSystem } from './hooks';

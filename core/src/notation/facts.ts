@@ -29,7 +29,8 @@ export function factsIn(sentence: string): Fact[] {
     .trim()
     .replace(/\s+/g, ' ')
     .replace(/[.!?;:,]+$/, '')
-    .replace(/^\(([^()]*)\)$/, '$1');
+    .replace(/^\(([^()]*)\)$/, '$1')
+    .replace(/\s&\s/g, ' and ');
   if (said === '' || CONDITION.test(said)) return [];
   const facts: Fact[] = [];
   const make = MAKE.exec(said);
@@ -41,18 +42,22 @@ export function factsIn(sentence: string): Fact[] {
     });
   const within = WITHIN.exec(said);
   if (within && STOPS.test(said)) facts.push({ fact: 'stop', stitch: countSaid(within[1]) });
+  const feature = featureIn(said);
+  const placed: Fact[] = feature ? [{ fact: 'feature', feature }] : [];
+  // What is said first is done first.
+  const eyesFirst = said.indexOf('eye') < said.search(/\b(?:stuff|fill)/);
+  if (eyesFirst) facts.push(...placed);
   facts.push(...stuffingIn(said));
   facts.push(...endingsIn(said));
   const tailMm = tailIn(said);
   if (tailMm !== null) facts.push({ fact: 'tail', tailMm });
-  const feature = featureIn(said);
   // "Eyes 4 rounds up from the bottom" is about the eyes.
   const ring = feature?.what === 'eyes' ? null : ringIn(said);
   if (ring) facts.push({ fact: 'ring', ringIs: ring });
   else if (goesOnToBody(said)) facts.push({ fact: 'ring', ringIs: 'sole', of: 'leg' });
   const colour = colourIn(said);
   if (colour) facts.push({ fact: 'colour', colour });
-  if (feature) facts.push({ fact: 'feature', feature });
+  if (!eyesFirst) facts.push(...placed);
   const hook: HookSaid | null = said.includes('hook') ? hookIn(said) : null;
   if (hook) facts.push({ fact: 'hook', hook });
   return facts;

@@ -1,5 +1,5 @@
 import { staggered } from './evenMends';
-import { RUFFLES_FROM, STITCHES } from '../figures';
+import { RUFFLES, STITCHES } from '../figures';
 import { notationWords as say } from '../words';
 import { countItems, sumOf, type Count } from './count';
 import { addsUp, mendsOf, writeCount, type Reread } from './mends';
@@ -200,7 +200,51 @@ export function workedSpan(node: RoundNode): Span {
   );
 }
 
-/** Ruffles, puckers and stacked increases of a round that adds up; gives how many increases stand in line, for the next round. */
+/** How much a round grows, beside what lies flat. */
+export interface Growth {
+  /** index among the part's rounds */
+  round: number;
+  offered: number;
+  made: number;
+  flat: number;
+  span: Span;
+}
+
+export const growthOf = (round: number, node: RoundNode, offered: number, made: number): Growth => ({
+  round,
+  offered,
+  made,
+  flat: flatGrowth(node.items),
+  span: workedSpan(node),
+});
+
+/**
+ * Where rounds that follow each other grow faster than lies flat: over two to four on end, and at an edge where no plain
+ * round takes the fullness up. Each stretch is told once, at the round where it shows.
+ */
+export function rufflesIn(growths: readonly Growth[], last: number): { round: number; problem: Problem }[] {
+  const found: { round: number; problem: Problem }[] = [];
+  let told = -1;
+  growths.forEach((g, i) => {
+    const grows = (rounds: number, from: number): boolean => {
+      const run = growths.slice(i - rounds + 1, i + 1);
+      const onEnd = run.length === rounds && run.every((r, k) => k === 0 || r.round === run[k - 1].round + 1);
+      const flat = run.reduce((sum, r) => sum + r.flat, 0);
+      return onEnd && run.reduce((sum, r) => sum + r.made - r.offered, 0) > flat * from;
+    };
+    const edge = g.round === last && grows(1, RUFFLES[0].from);
+    if (g.round <= told || g.made <= g.offered) return;
+    const run = edge ? 1 : RUFFLES.find((r) => grows(r.rounds, r.from))?.rounds;
+    if (run === undefined) return;
+    // The rounds of a run that goes on are told with it.
+    told = g.round + 1;
+    const { offered } = growths[i - run + 1];
+    found.push({ round: g.round, problem: problem('ruffle', g.span, say.ruffle(g.made, offered, run)) });
+  });
+  return found;
+}
+
+/** Puckers and stacked increases of a round that adds up; gives how many increases stand in line, for the next round. */
 export function shapeProblems(
   node: RoundNode,
   offered: number,
@@ -209,8 +253,6 @@ export function shapeProblems(
   terms: Terms,
 ): { problems: Problem[]; increases: number } {
   const problems: Problem[] = [];
-  if (made - offered > flatGrowth(node.items) * RUFFLES_FROM)
-    problems.push(problem('ruffle', workedSpan(node), say.ruffle(made, offered)));
   if (made * 2 < offered) problems.push(problem('cup', workedSpan(node), say.cup(made, offered)));
   const increases =
     made > offered && node.items.length === 1 && node.items[0].type === 'group' ? made - offered : 0;

@@ -146,6 +146,9 @@ export function takeBehind(c: Cursor, item: StitchItem, counted: boolean): void 
   const start = c.at;
   if (takeRest(c)) {
     item.times = 'around';
+    // `sc through both sides x 3`
+    const often = c.is('x') && c.peek(1)?.type === 'number' && c.at++ >= 0 ? c.number() : null;
+    if (often) Object.assign(item, { times: often.value, timesSpan: often.span });
     return;
   }
   if (c.takeAny('in', 'into', 'over') || c.is('next') || c.is('each')) {

@@ -1,7 +1,7 @@
 import { notationWords as say } from '../words';
 import { dropBreakingMends } from './breaking';
 import { countItems, fromEdges, MOST_COUNTED, sumOf, type AlongChain, type Count } from './count';
-import { blame, shapeProblems, workedSpan, type Judged } from './faults';
+import { blame, growthOf, rufflesIn, shapeProblems, workedSpan, type Growth, type Judged } from './faults';
 import type { HookSaid } from './hooks';
 import { Ledger } from './ledger';
 import { decide, endOf, takeHook } from './partFacts';
@@ -101,6 +101,7 @@ export class PartCounter {
   private readonly numbered = new Map<number, number>();
   private readonly nodes: (RoundNode | undefined)[] = [];
 
+  private readonly growths: Growth[] = [];
   /** how many rounds stood before the line that is being read */
   private begunAt = 0;
 
@@ -166,6 +167,11 @@ export class PartCounter {
     // What begins round the legs begins at the bottom.
     if (first && part.ringIs === null && ON_LEGS.test(this.context.lineText(first.line).text))
       part.ringIs = 'sole';
+    const lastMain = part.rounds.findLastIndex((r) => r.kind !== 'layer');
+    for (const { round, problem: found } of rufflesIn(this.growths, lastMain)) {
+      const line = part.lines.find((l) => l.rounds[0] <= round && round < l.rounds[1]);
+      line?.problems.push(moved(found, line.from));
+    }
     dropBreakingMends(part);
     for (const l of part.lines) if (l.problems.length) part.problems.push(...l.problems);
     part.stitches = part.rounds.reduce((sum, r) => sum + (r.made ?? 0), 0);
@@ -844,6 +850,7 @@ export class PartCounter {
   }
 
   private shape(node: RoundNode, offered: number, made: number): Problem[] {
+    this.growths.push(growthOf(this.part.rounds.length, node, offered, made));
     const { problems, increases } = shapeProblems(
       node,
       offered,

@@ -18,7 +18,7 @@ const STATED = new RegExp(
     String.raw`\[\s*(?:=\s*|total:?\s*)?(\d+)\s*${COUNTED}?\s*\]`,
     String.raw`(?:=|->|>)\s*[([]?(\d+)(?:\s*${COUNTED})?[)\]]?`,
     String.raw`(?<=\s|\d|[a-z*)\]])-\s*(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)(?![a-z\d])(?=\s*(?:$|[.,;\t(\[]))`,
-    String.raw`(?<=[\s,])(?<!(?:next|last|of|the|in|all|first|remaining|rem|skip|miss|sk|each|these|those)[\s,]{1,3})(\d+)\s+(?:sts|stitches)(?!\s+(?:apart|between|tog|together|in))`,
+    String.raw`(?<=[\s,])(?<!(?:next|nxt|last|of|the|in|all|first|remaining|rem|skip|miss|sk|each|ea|these|those)[\s,]{1,3})(\d+)\s+(?:sts|stitches)(?!\s+(?:apart|between|tog|together|in))`,
     String.raw`(?<=\s)\((\d+)\)`,
     String.raw`(?<=\s)[/|:]\s*(\d+)(?=\s*$)`,
     // `1 dc in each dc, ss to first dc. 24 dc.`: a sentence of its own

@@ -25,8 +25,8 @@ export const notationWords = {
   labelRepeat: (found: number) => `R${found} is already written above.`,
   termsSuspect: (looksLike: string, readAs: string) =>
     `This looks like ${looksLike} terms, but it is read as ${readAs}.`,
-  ruffle: (made: number, offered: number) =>
-    `From ${offered} to ${made} in one round is more than lies flat: the edge will ruffle.`,
+  ruffle: (made: number, offered: number, rounds: number) =>
+    `From ${offered} to ${made} in ${rounds === 1 ? 'one round' : `${rounds} rounds`} is more than lies flat: it will ruffle.`,
   cup: (made: number, offered: number) =>
     `From ${offered} to ${made} more than halves the round: it will pucker.`,
   stacked: (times: number) =>

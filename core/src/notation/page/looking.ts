@@ -133,6 +133,8 @@ export abstract class Looking {
     const between = this.block === 'front' || this.block === 'assembly' || this.fresh;
     if (plain.length !== written.length || plain.length > LONGEST_INLINE || !(between || this.blankBefore))
       return null;
+    const whole = this.parse(i, { fresh: false, begins: true });
+    if (whole.type === 'round' && whole.label) return null;
     for (const found of [...plain.matchAll(/(?:[:.]|\s-)\s+(?=\S)/g)].slice(0, MOST_INLINE)) {
       const cut = found.index + found[0].length;
       const head = headIn(written.slice(0, found.index), plain.slice(0, found.index), this.base.terms);
