@@ -1,5 +1,9 @@
 // What a browser has and the test environment lacks.
+const { TextDecoder, TextEncoder } = require('node:util');
+
 const nothing = () => undefined;
+window.TextDecoder ??= TextDecoder;
+window.TextEncoder ??= TextEncoder;
 window.matchMedia ??= (media) => ({
   media,
   matches: false,

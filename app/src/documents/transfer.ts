@@ -17,8 +17,19 @@ export function download(name: string, type: string, text: string): void {
 export const downloadToy = (file: ToyFile): void =>
   download(fileName(file.toy.name, 'hoppla.json'), 'application/json', exportFile(file));
 
-/** Lets the maker choose one file and gives its name and text; null when none was chosen. */
-export function chooseText(accept: string): Promise<{ name: string; raw: string } | null> {
+/** A file that the maker gives. */
+export interface GivenFile {
+  name: string;
+  bytes: Uint8Array<ArrayBuffer>;
+}
+
+export const givenFile = async (file: File): Promise<GivenFile> => ({
+  name: file.name,
+  bytes: new Uint8Array(await file.arrayBuffer()),
+});
+
+/** Lets the maker choose one file; null when none was chosen. */
+export function chooseFile(accept: string): Promise<GivenFile | null> {
   return new Promise((resolve) => {
     const input = document.createElement('input');
     input.type = 'file';
@@ -26,10 +37,7 @@ export function chooseText(accept: string): Promise<{ name: string; raw: string 
     input.addEventListener('change', () => {
       const file = input.files?.[0];
       if (!file) return resolve(null);
-      file.text().then(
-        (raw) => resolve({ name: file.name, raw }),
-        () => resolve(null),
-      );
+      givenFile(file).then(resolve, () => resolve(null));
     });
     input.addEventListener('cancel', () => resolve(null));
     input.click();

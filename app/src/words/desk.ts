@@ -30,8 +30,20 @@ export const desk = {
   asRead: 'As it was read',
   lineSays: (line: number, kind: string, text: string) => `Line ${line}, ${kind}: ${text}`,
   eyesTaken: 'Place the eyes that the page names',
-  rename: 'Toy called',
-  kind: (kind: string, count: string) => (count ? `${kind} ${count}` : kind),
-  notText: (name: string) =>
-    `“${name}” is no page of text. Open a .txt, .md or .html file, or copy the words out of it and paste them here.`,
+  title: 'What this page becomes',
+  rename: 'Name of the part',
+  joinParts: 'As “Only words” its rounds belong to the part above. Any line can begin a part of its own.',
+  kinds: 'Text, Markdown, HTML, PDF or .docx: choose it, or drop it on the page. It is read in this browser.',
+  opening: (name: string) => `Reading “${name}” …`,
+  dropHere: 'Drop the file: it is read here and goes nowhere else.',
+  refused: {
+    'no text': (name: string) =>
+      `“${name}” is no page of text. Open a .txt, .md, .html, .pdf or .docx file, or copy the words out of it and paste them here.`,
+    pictures: (name: string) =>
+      `“${name}” holds pictures of words, and no words that can be read. Type the rounds here, or paste them from where they can be marked.`,
+    locked: (name: string) =>
+      `“${name}” is locked with a password. Open it with your own reader, mark the words and paste them here.`,
+    damaged: (name: string) =>
+      `“${name}” is damaged: it could not be read to its end. Open it with another program, mark the words and paste them here.`,
+  } satisfies Record<string, (name: string) => string>,
 };

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { docx } from '../docx';
 import { expect, rounds, station, test } from '../maker';
 
 const PAGE = `Skua chick, a bold one
@@ -77,7 +78,9 @@ for (const [name, viewport] of [
     });
   });
 
-test('a file of another kind is refused in words, and a page of HTML is read', async ({ page }) => {
+test('files of other kinds are refused in words; HTML and a word processor’s file are read', async ({
+  page,
+}) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'New toy' }).click();
   const give = async (name: string, buffer: Buffer) => {
@@ -87,11 +90,85 @@ test('a file of another kind is refused in words, and a page of HTML is read', a
     ]);
     await chooser.setFiles({ name, mimeType: 'application/octet-stream', buffer });
   };
+  await give('chick.png', Buffer.from('\x89PNG\0\0\0words'));
+  await expect(page.getByText(/“chick\.png” is no page of text/)).toBeVisible();
   await give('chick.pdf', Buffer.from('%PDF-1.7 words'));
-  await expect(page.getByText(/“chick\.pdf” is no page of text/)).toBeVisible();
+  await expect(page.getByText(/“chick\.pdf” is damaged/)).toBeVisible();
   const html =
     '<html><body><h2>Wing (make 2)</h2><p>R1: 5 sc in ring (5)</p><p>R2: inc x5 (10)</p></body></html>';
   await give('chick.html', Buffer.from(html));
   await expect(page.getByText('1 part, 2 rounds')).toBeVisible();
   await expect(field(page)).toHaveValue(/^Wing \(make 2\)\n+R1: 5 sc in ring \(5\)/);
+  await field(page).fill('');
+  await give(
+    'chick.docx',
+    docx(['Foot (make 2)', 'R1: 6 sc in ring (6)', 'R2: inc x6 (12)', 'R3: sc around (12)']),
+  );
+  await expect(page.getByText('1 part, 3 rounds')).toBeVisible();
+});
+
+/** Two parts beside each other under one title, as printed leaflets have them. */
+const LEAFLET = `<style>body{font:11pt serif} .two{column-count:2;column-gap:40px} p{margin:0 0 3px}</style>
+<h1>Dunlin chick, a small one for the windowsill and for the pocket</h1>
+<p>Materials: DK yarn in sand, a 3.5 mm hook, safety eyes of 8 mm, toy filling, a yarn needle.</p>
+<div class="two"><h3>HEAD (in sand)</h3><p>R1: 6 sc in magic ring (6)</p><p>R2: inc in each st around (12)</p>
+<p>R3: (sc, inc) repeat 6 times (18)</p><p>R4-6: sc in each st around (18)</p><p>R7: (sc, dec) repeat 6 times (12)</p>
+<p>Stuff firmly before you go on.</p><p>R8: dec repeat 6 times (6)</p><p>Fasten off, gather the last round.</p>
+<h3 style="break-before:column">WING (make 2)</h3><p>R1: 5 sc in magic ring (5)</p><p>R2: inc in each st around (10)</p>
+<p>R3: sc in each st around (10)</p><p>Do not stuff, leave it flat.</p><p>Fasten off, leave 20 cm to sew.</p></div>`;
+
+test('a PDF of two columns is opened offline, a part renamed, two parts made one', async ({
+  page,
+  context,
+  browser,
+}) => {
+  const printer = await (await browser.newContext()).newPage();
+  await printer.setContent(LEAFLET);
+  const pdf = await printer.pdf({ format: 'A4' });
+  await printer.context().close();
+  await page.goto('/');
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await page.reload();
+  await page.getByRole('button', { name: 'New toy' }).click();
+  await context.setOffline(true);
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Open a file' }).click(),
+  ]);
+  await chooser.setFiles({ name: 'dunlin.pdf', mimeType: 'application/pdf', buffer: pdf });
+  await expect(page.getByText('2 parts, 11 rounds')).toBeVisible();
+  await expect(page.getByText('All rounds add up.')).toBeVisible();
+  await expect(page.getByText(/Hook 3\.5 mm · eyes 8 mm/)).toBeVisible();
+  await page.getByRole('button', { name: /^Line \d+, part: WING/ }).click();
+  const name = page.getByRole('textbox', { name: 'Name of the part' });
+  await name.fill('Wing of the chick');
+  await expect(field(page)).toHaveValue(/^Wing of the chick \(make 2\)$/m);
+  await expect(page.getByText('2 parts, 11 rounds')).toBeVisible();
+  await page.getByRole('radio', { name: 'Only words' }).click();
+  await expect(page.getByText('1 part, 11 rounds')).toBeVisible();
+  await page.getByRole('button', { name: 'As it was read' }).click();
+  await expect(page.getByText('2 parts, 11 rounds')).toBeVisible();
+});
+
+test('a file that is dropped and a list that is pasted are pages, too', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New toy' }).click();
+  const give = (name: 'drop' | 'paste') =>
+    field(page).evaluate((at, event) => {
+      const data = new DataTransfer();
+      if (event === 'drop') data.items.add(new File(['Tail\nR1: 6 sc in ring (6)\nR2: sc (6)'], 'tail.txt'));
+      else data.setData('text/html', '<b>Ear</b><ol><li>6 sc in ring (6)</li><li>inc x6 (12)</li></ol>');
+      const init = { bubbles: true, cancelable: true };
+      at.dispatchEvent(
+        event === 'drop'
+          ? new DragEvent('drop', { ...init, dataTransfer: data })
+          : new ClipboardEvent('paste', { ...init, clipboardData: data }),
+      );
+    }, name);
+  await give('drop');
+  await expect(page.getByText('1 part, 2 rounds')).toBeVisible();
+  await field(page).fill('');
+  await give('paste');
+  await expect(field(page)).toHaveValue(/^Ear\n+1\. 6 sc in ring \(6\)\n+2\. inc x6 \(12\)$/);
+  await expect(page.getByText('1 part, 2 rounds')).toBeVisible();
 });

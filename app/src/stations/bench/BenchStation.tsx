@@ -4,7 +4,8 @@ import { View } from 'react-native';
 import { Text } from 'tamagui';
 import { Words } from '../../controls';
 import {
-  chooseText,
+  chooseFile,
+  PAGE_FILES,
   Overtaken,
   take,
   closeToy,
@@ -18,6 +19,7 @@ import {
   useBench,
   useShelf,
   workshopFiles,
+  type GivenFile,
   type Shelved,
 } from '../../documents';
 import { usePalette } from '../../theme';
@@ -49,9 +51,11 @@ export function BenchStation() {
     put.mutateAsync(file).then(() => router.push(hrefOf(file.toy.id, 'parts')), fail);
   };
   /** A page goes to the desk of a new toy: what each line became is looked at before parts are made of it. */
-  const openPage = async (fileName: string, raw: string) => {
-    const text = textOfFile(fileName, raw);
-    if (text === null) return setSaid({ words: say.desk.notText(fileName), back: null, fault: true });
+  const openPage = async ({ name: fileName, bytes }: GivenFile) => {
+    const page = await textOfFile(fileName, bytes);
+    if (page.state === 'refused')
+      return setSaid({ words: say.desk.refused[page.why](fileName), back: null, fault: true });
+    const { text } = page;
     const file = emptyFile(fileName.replace(/\.[^.]*$/, '') || undefined);
     await put.mutateAsync(file).then(async () => {
       await keepDraft(file.toy.id, { text, as: {} });
@@ -59,10 +63,10 @@ export function BenchStation() {
     }, fail);
   };
   const importFile = async () => {
-    const chosen = await chooseText('.json,.txt,.md,.html,.htm,application/json,text/plain,text/html');
+    const chosen = await chooseFile(`.json,application/json,${PAGE_FILES}`);
     if (chosen === null) return;
-    const { raw, name: fileName } = chosen;
-    if (!raw.trimStart().startsWith('{')) return openPage(fileName, raw);
+    const raw = new TextDecoder().decode(chosen.bytes);
+    if (!raw.trimStart().startsWith('{')) return openPage(chosen);
     const { openFile } = await import('@hoppla/core/toy/schema');
     const opened = openFile(raw);
     if (opened.state === 'refused') return setSaid({ words: opened.sentence, back: null, fault: true });

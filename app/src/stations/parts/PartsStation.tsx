@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { read, splitLines } from '@hoppla/core/notation';
 import { addParts, changePart, changeTerms, removePart, rewritePart } from '@hoppla/core/toy';
 import { acceptEyes, type PartModel } from '@hoppla/core/model';
-import { PlainButton, Quiet, Scroll, Title, Words } from '../../controls';
+import { PlainButton, Quiet, Scroll, Words } from '../../controls';
 import { edit, newId, openToyNow, type Draft } from '../../documents';
 import { usePalette } from '../../theme';
 import { RAIL, useRoom } from '../frame/useRoom';
@@ -107,13 +107,7 @@ function Desk({
           alignSelf: 'center',
         }}
       >
-        <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' }}>
-          <Title role="heading" aria-level={2}>
-            {onClose ? say.parts.add : say.parts.emptyTitle}
-          </Title>
-          {onClose ? <PlainButton label={say.close} onPress={onClose} /> : null}
-        </View>
-        <ImportDesk toy={toy} wide={wide} onAdd={onAdd} />
+        <ImportDesk toy={toy} wide={wide} onClose={onClose} onAdd={onAdd} />
       </View>
     </View>
   );

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { LINE_MEANINGS, type LineMeaning } from '@hoppla/core/notation';
-import { Choice, Num, PlainButton, Press, Quiet, Title, Words } from '../../../controls';
+import { Choice, Field, Num, PlainButton, Press, Quiet, Title, Words } from '../../../controls';
 import { usePalette } from '../../../theme';
 import { screenWords as say } from '../../../words';
 import type { DeskLine } from './reading';
@@ -13,11 +13,12 @@ interface DeskLinesProps {
   lines: readonly DeskLine[];
   /** null takes the maker's meaning back */
   onMean: (line: number, meaning: LineMeaning | null) => void;
+  onRename: (line: number, from: string, to: string) => void;
   as: Readonly<Record<number, LineMeaning>>;
 }
 
 /** Every line of a page and what it became; a tap gives it another meaning. */
-export function DeskLines({ lines, onMean, as }: DeskLinesProps) {
+export function DeskLines({ lines, onMean, onRename, as }: DeskLinesProps) {
   const [chosen, setChosen] = useState<number | null>(null);
   return (
     <View role="list" aria-label={say.desk.lines}>
@@ -29,7 +30,12 @@ export function DeskLines({ lines, onMean, as }: DeskLinesProps) {
             onPress={() => setChosen(line.line === chosen ? null : line.line)}
           />
           {line.line === chosen ? (
-            <Meanings line={line.line} now={as[line.line] ?? null} onMean={(is) => onMean(line.line, is)} />
+            <Meanings
+              line={line}
+              now={as[line.line] ?? null}
+              onMean={(is) => onMean(line.line, is)}
+              onRename={onRename}
+            />
           ) : null}
         </View>
       ))}
@@ -110,21 +116,37 @@ function Meanings({
   line,
   now,
   onMean,
+  onRename,
 }: {
-  line: number;
+  line: DeskLine;
   now: LineMeaning | null;
   onMean: (meaning: LineMeaning | null) => void;
+  onRename: DeskLinesProps['onRename'];
 }) {
   const c = usePalette();
   return (
     <View style={{ padding: 12, gap: 8, backgroundColor: c.sunk }}>
+      {line.name === null ? null : (
+        <NameOfPart name={line.name} onRename={(from, to) => onRename(line.line, from, to)} />
+      )}
       <Choice
-        label={say.desk.meaning(line)}
+        label={say.desk.meaning(line.line)}
         options={LINE_MEANINGS.map((id) => ({ id, label: say.desk.meanings[id] }))}
         chosen={now}
         onChoose={onMean}
       />
+      {line.name === null ? null : <Quiet>{say.desk.joinParts}</Quiet>}
       {now ? <PlainButton label={say.desk.asRead} onPress={() => onMean(null)} /> : null}
     </View>
   );
+}
+
+/** The name of a part, changed as it is typed; while it is empty the old one stays. */
+function NameOfPart({ name, onRename }: { name: string; onRename: (from: string, to: string) => void }) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const type = (to: string) => {
+    setTyped(to);
+    if (to.trim() !== '') onRename(name, to);
+  };
+  return <Field label={say.desk.rename} value={typed ?? name} onChange={type} />;
 }

@@ -23,6 +23,8 @@ export interface DeskLine {
   /** stitches of its rounds: `12`, `42 × 6` */
   made: string;
   byYou: boolean;
+  /** of the heading of a part: its name */
+  name: string | null;
 }
 
 /** A page as the desk shows it: what it holds, and every line that says something. */
@@ -50,6 +52,31 @@ function madeOf(made: readonly (number | null)[]): string {
   return counts.length === 1 && made.length > 1 ? `${counts[0]} × ${made.length}` : counts.join(', ');
 }
 
+const nameAt = (here: readonly { part: PartReading; line: LineReading }[]): string | null =>
+  here.find((h) => h.line.node.type === 'heading')?.part.name ?? null;
+
+/** Lines that are still what they were keep the meaning that the maker gave them. */
+export function keptMeanings({ text, as }: Draft, now: string): Draft['as'] {
+  const [before, after] = [text.split('\n'), now.split('\n')];
+  return Object.fromEntries(
+    Object.entries(as).flatMap(([line, is]) => {
+      const words = before[Number(line) - 1];
+      const shift = [0, after.length - before.length].find((by) => after[Number(line) - 1 + by] === words);
+      return shift === undefined ? [] : [[Number(line) + shift, is]];
+    }),
+  );
+}
+
+/** A part with another name: the words of its heading change, and it stays one whatever it is called. */
+export function renamed({ text, as }: Draft, line: number, from: string, to: string): Draft {
+  if (to.trim() === '') return { text, as };
+  const { from: start, to: end } = splitLines(text)[line - 1];
+  const heading = text.slice(start, end);
+  const at = heading.indexOf(from);
+  const now = from && at >= 0 ? heading.slice(0, at) + to + heading.slice(at + from.length) : to;
+  return { text: text.slice(0, start) + now + text.slice(end), as: { ...as, [line]: 'heading' } };
+}
+
 /** Reads a page for the desk. */
 export function deskReading({ text, as }: Draft): DeskReading {
   const reading = read(text, { as });
@@ -74,8 +101,9 @@ export function deskReading({ text, as }: Draft): DeskReading {
         kind: goesOn ? '' : pageWords.kinds[is],
         says: wrong?.message ?? (unread || factsWords(facts)),
         fault: wrong !== undefined || lost,
-        made: is === 'round' && !goesOn ? made : '',
+        made: (is === 'round' || is === 'heading') && !goesOn ? made : '',
         byYou: as[line] !== undefined,
+        name: is === 'heading' ? nameAt(here) : null,
       };
     });
   return {

@@ -1,10 +1,4 @@
-/** What a file of words is read as: HTML without its marks, everything else as it is; null for a file that is no text. */
-export function textOfFile(name: string, raw: string): string | null {
-  // A PDF, a picture or an office file is no text, whatever its bytes say.
-  if (/^(?:%PDF|PK\u0003\u0004|\u0000|\ufffd)/.test(raw) || /\u0000/.test(raw.slice(0, 2000))) return null;
-  return /\.html?$/i.test(name) || /^\s*<(?:!doctype|html)/i.test(raw) ? textOfHtml(raw) : raw;
-}
-
+/** What begins and ends a line of its own. */
 const BREAKS = new Set([
   'P',
   'DIV',
@@ -36,6 +30,7 @@ export function textOfHtml(html: string): string {
     if (!(node instanceof Element) || ['SCRIPT', 'STYLE', 'HEAD'].includes(node.tagName)) return;
     const breaks = BREAKS.has(node.tagName);
     if (breaks && !out.endsWith('\n')) out += '\n';
+    if (node.tagName === 'LI') out += numberOf(node);
     node.childNodes.forEach(walk);
     if (node.tagName === 'TD' || node.tagName === 'TH') out += '\t';
     if (breaks && !out.endsWith('\n\n')) out += '\n';
@@ -48,3 +43,15 @@ export function textOfHtml(html: string): string {
     .replace(/\n{3,}/g, '\n\n')
     .trim();
 }
+
+/** `3. ` before an item of a list that is counted out: browsers and word processors do not write it into the words. */
+function numberOf(item: Element): string {
+  const list = item.parentElement;
+  if (list?.tagName !== 'OL') return '';
+  const items = [...list.children].filter((c) => c.tagName === 'LI');
+  return `${(Number(list.getAttribute('start')) || 1) + items.indexOf(item)}. `;
+}
+
+/** What is pasted, as a page: the words of lists and tables keep their numbers and columns; null where plain text says as much. */
+export const textOfPaste = (html: string): string | null =>
+  /<(?:ol|td|th)\b/i.test(html) ? textOfHtml(html) : null;

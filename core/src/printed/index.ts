@@ -1,0 +1,2 @@
+export { printedText, type PrintedRun } from './printedText';
+export { textOfPdf, type PdfPages } from './pdf';
