@@ -1,9 +1,16 @@
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { run } from './main';
+import { pdfsIn } from './pdfs';
 import { cliWords as say } from './words';
 
-const answer = run(process.argv.slice(2), () => readFileSync(0, 'utf8'));
+const argv = process.argv.slice(2);
+const pdfs = await pdfsIn(argv);
+const answer = run(
+  argv,
+  () => readFileSync(0, 'utf8'),
+  (path) => pdfs(path) ?? readFileSync(path, 'utf8'),
+);
 for (const { path, text } of answer.files ?? []) {
   try {
     mkdirSync(dirname(path), { recursive: true });

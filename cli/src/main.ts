@@ -16,12 +16,24 @@ import { cliWords as say } from './words';
 
 export type { Answer } from './call';
 
+/** Gives the text of a file by its path. @throws where it cannot be read */
+export type ReadFile = (path: string) => string;
+
+const asText: ReadFile = (path) => readFileSync(path, 'utf8');
+
 /** Runs one command line. Never throws; a wrong call is answered with code 2. */
-export function run(argv: readonly string[], standardInput: () => string): Answer {
+export function run(argv: readonly string[], standardInput: () => string, readFile = asText): Answer {
+  const load = (file: string): string => {
+    try {
+      return file === '-' ? standardInput() : readFile(file);
+    } catch (error) {
+      throw new Misuse(say.cannotRead(file, error instanceof Error ? error.message : ''));
+    }
+  };
   try {
     const [command, ...rest] = argv;
     const call = parse(rest);
-    const texts = () => call.files.map((f) => ({ file: f, text: load(f, standardInput) }));
+    const texts = () => call.files.map((f) => ({ file: f, text: load(f) }));
     switch (command) {
       case 'read':
         return readCommand(one(texts(), 'read').text, call);
@@ -40,21 +52,13 @@ export function run(argv: readonly string[], standardInput: () => string): Answe
       case 'safety':
         return safetyCommand(one(texts(), 'safety').text, call);
       case 'export':
-        return exportCommand(call, standardInput);
+        return exportCommand(call, load);
       default:
         return { out: '', err: say.usage, code: 2 };
     }
   } catch (error) {
     if (error instanceof Misuse) return { out: '', err: `${error.message}\n`, code: 2 };
     throw error;
-  }
-}
-
-function load(file: string, standardInput: () => string): string {
-  try {
-    return file === '-' ? standardInput() : readFileSync(file, 'utf8');
-  } catch (error) {
-    throw new Misuse(say.cannotRead(file, error instanceof Error ? error.message : ''));
   }
 }
 
@@ -148,13 +152,13 @@ function safetyCommand(text: string, call: Call): Answer {
   return 'err' in model ? model : safetyAnswer(model, call);
 }
 
-function exportCommand(call: Call, standardInput: () => string): Answer {
+function exportCommand(call: Call, load: ReadFile): Answer {
   const [file, folder, ...more] = call.files;
   if (!file || !folder || more.length) throw new Misuse(say.needsFolder);
   const to = call.flags.get('--to') ?? '';
   const format = exportNamed(to);
   if (!format) throw new Misuse(say.notYetTo(to, Object.keys(EXPORTS)));
-  const model = opened(load(file, standardInput), call);
+  const model = opened(load(file), call);
   if ('err' in model) return model;
   const code = model.parts.every((p) => p.addsUp) ? 0 : 1;
   const { name } = model.toy;

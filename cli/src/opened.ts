@@ -1,4 +1,5 @@
 import { modelToy, type ToyModel } from '@hoppla/core/model';
+import { read } from '@hoppla/core/notation';
 import { addParts, changeSettings, newToy } from '@hoppla/core/toy';
 import { openFile } from '@hoppla/core/toy/schema';
 import { terms, type Answer, type Call } from './call';
@@ -18,6 +19,7 @@ export function opened(text: string, call: Call): ToyModel | Answer {
   let n = 0;
   const newId = () => `id${++n}`;
   const told = terms(call);
-  const toy = addParts(newToy(say.page, newId), text, newId);
+  const { title } = read(text, { terms: told });
+  const toy = addParts(newToy(title ?? say.page, newId), text, newId);
   return modelToy(told ? changeSettings(toy, { terms: told }) : toy);
 }

@@ -18,6 +18,7 @@ export const cliWords = {
   needsValue: (flag: string) => `${flag} needs a value.`,
   unknownFlag: (flag: string) => `${flag} is not an option here.`,
   cannotWrite: (file: string, why: string) => `${file} cannot be written. ${why}`,
+  picturesOnly: 'it holds pictures of words, and no words that can be read',
   cannotRead: (file: string, why: string) => `${file} cannot be read. ${why}`,
   oneFile: (command: string) => `${command} needs a file, or - for standard input.`,
   badTerms: (said: string) => `--terms is us or uk, not ${said}.`,

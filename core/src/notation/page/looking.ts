@@ -126,6 +126,16 @@ export abstract class Looking {
     return told && !follows.text && alone ? told : null;
   }
 
+  /** `BODY (worked in one piece from the tail` and `up), MC` below it: a heading whose bracket is closed in the next line; null when it is none. */
+  protected wrappedHead(i: number): Head | null {
+    const next = this.plain[i + 1] ?? '';
+    const open = this.plain[i].lastIndexOf('(') > this.plain[i].lastIndexOf(')');
+    if (!open || !/^[^()]*\)/.test(next)) return null;
+    const both = `${this.written(i).trimEnd()} ${this.written(i + 1).trimStart()}`;
+    const head = headIn(both, plainSigns(both), this.base.terms);
+    return head && this.follows(i + 1).what === 'starts' ? head : null;
+  }
+
   /** `Antenna (black, make 2): ch 9, sl st back along the ch`: a heading with the first work behind it, and where that begins in the line; null when it is none. */
   protected inlineAt(i: number): { head: Head; cut: number } | null {
     const plain = this.plain[i];

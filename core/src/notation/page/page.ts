@@ -85,6 +85,8 @@ class PageReader extends Looking {
   private taken(i: number): number {
     const meaning = this.said[i + 1];
     if (meaning) return this.given(i, meaning);
+    const wrapped = this.wrappedHead(i);
+    if (wrapped) return this.startPart(i, wrapped, i + 1);
     const inline = this.inlineAt(i);
     if (inline) return this.startWithWork(i, inline.head, inline.cut);
     const head = this.headAt(i);
@@ -113,12 +115,12 @@ class PageReader extends Looking {
     return this.aside(i, kind);
   }
 
-  private startPart(i: number, head: Head): number {
+  private startPart(i: number, head: Head, last = i): number {
     this.open(head.node.name);
     this.copies = head.node.make;
     this.capitals ??= this.isCapital(i);
-    this.add(i, i, head.node, 'heading');
-    return i;
+    this.add(i, last, head.node, 'heading');
+    return last;
   }
 
   /** A heading and the first work of its part in one line. */

@@ -1,4 +1,6 @@
+import { plainSigns } from '../lexer';
 import { parseLine, type LineContext } from '../lines';
+import { CRAFT } from '../roundLines';
 import type { RoundNode, Span } from '../syntax';
 
 /** Decision 26: an open bracket, a trailing comma, or a labelled line without end count goes on in an unlabelled line. */
@@ -19,6 +21,10 @@ export function continuesOn(
     fresh: false,
     begins: false,
   });
+  // `*sc in next st, inc;` and `rep from * 5 times more` below it, `..., ` and `ss to first st.`
+  if (open && after.type === 'repeat' && after.stars) return node.unclosed !== null;
+  if (open && after.type === 'note')
+    return after.facts.length === 0 && CRAFT.test(plainSigns(text.slice(next.from, next.to)));
   if (after.type !== 'round' || after.label || after.layer) return false;
   const worked = after.items.some((i) => i.type !== 'sign' && i.type !== 'unknown');
   if (after.many && worked) return false;
