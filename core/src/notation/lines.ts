@@ -67,7 +67,8 @@ export function parseLine(line: string, context: LineContext): LineNode {
 }
 
 function parse(line: string, context: LineContext): LineNode {
-  const written = plainLine(line);
+  // A line may have been broken by the width of its page.
+  const written = plainLine(line.replace(/[\r\n]/g, ' '));
   if (written.text.trim() === '') return { type: 'blank' };
   const star = starOf(written.text);
   if (!star) return parseWithoutStar(line, written, context);

@@ -49,12 +49,11 @@ function readAnew(text: string, options: ReadOptions): Reading {
   const lines = splitLines(text);
   const page = pageOf(text, lines, { terms, symbols, bare }, options.as);
   const { sections } = page;
-  const several = new Set(page.lines.filter((l) => l.breaks.length > 0).map((l) => l.line));
   const names = sections.map((s) => nameKey(s.name));
   const materials = materialsIn(page, text);
   const hook = materials.hook ?? hookAtFirst(sections);
   const outside = new Set((options.parts ?? []).map(nameKey));
-  // Of a line with several rounds it is the round that is being read.
+  // The line that is being read: one of several rounds in a line, or one that goes on over several.
   let here = { line: 0, from: 0, to: 0 };
   const lineText = (line: number) => {
     const { from, to } = line === here.line ? here : lines[line - 1];
@@ -73,7 +72,7 @@ function readAnew(text: string, options: ReadOptions): Reading {
     const counter = new PartCounter(heading, section.lines[0].line, context);
     counters.set(names[index], counter);
     for (const g of section.lines) {
-      if (several.has(g.line)) here = g;
+      here = g;
       counter.line(g.line, g.from, g.to, g.node);
     }
     const part = counter.finish(hook);

@@ -233,9 +233,12 @@ export function guessTerms(plain: string): { terms: Terms; sure: boolean } {
   return uk ? { terms: 'uk', sure: true } : { terms: 'us', sure: false };
 }
 
-/** Whether numbers alone count single crochets: `(2, inc) x6`, and no word for them is there. */
+/** Whether numbers alone count single crochets: `(2, inc) x6`, `R2-5: 4 (4)`, `4 in mr`, and no word for them is there. */
 export const usesBareNumbers = (plain: string): boolean =>
-  /[([*]\s*\d+\s*,\s*(?:\d+\s*)?(?:inc|dec|v|a)(?![a-z])/m.test(plain) &&
+  (/[([*]\s*\d+\s*,\s*(?:\d+\s*)?(?:inc|dec|v|a)(?![a-z])/m.test(plain) ||
+    /^\s*(?:r|rnds?|rounds?)\s*\d+(?:\s*-\s*r?\d+)?\s*[:.)-]\s*\d+\s*(?:in\s+(?:an?\s+)?(?:mr|magic)|[([=]\s*\d)/m.test(
+      plain,
+    )) &&
   !/(^|[^a-z])\d*\s*(?:sc|dc|single crochet|double crochet)(?![a-z])/m.test(plain);
 
 /** Whether rounds are written in signs alone (X, V, A for sc, inc, dec): they are there and no stitch word is. */

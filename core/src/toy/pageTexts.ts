@@ -26,8 +26,11 @@ export function textsOfPage(
       last = part;
       // Several rounds in one line are a line each, where each has its own mark.
       const starts = [from, ...breaks];
-      const copied = copiedRounds(reading, part, number);
-      if (copied) own[part].push(...copied, note(line.trim()));
+      const copied = goesOn ? null : copiedRounds(reading, part, number);
+      if (goesOn) {
+        const [first, ...more] = starts.map((at, k) => text.slice(at, starts[k + 1] ?? to).trim());
+        own[part].push(mended(own[part].pop() ?? '', first), ...more);
+      } else if (copied) own[part].push(...copied, note(line.trim()));
       else if (breaks.length === 0) own[part].push(line);
       else own[part].push(...starts.map((at, k) => text.slice(at, starts[k + 1] ?? to).trim()));
     } else if (kind === 'blank') {
@@ -41,7 +44,7 @@ export function textsOfPage(
       const whose = goesOn || kind === 'assembly' ? named : -1;
       at = whose;
       if (whose < 0) rest.push(line);
-      else if (goesOn) ends[whose].push(unwrapped(ends[whose].pop() ?? '', line.trim()));
+      else if (goesOn) ends[whose].push(mended(ends[whose].pop() ?? '', line.trim()));
       else ends[whose].push(note(line.trim()));
     }
   });
@@ -66,8 +69,8 @@ function copiedRounds(reading: Reading, part: number, line: number): string[] | 
 }
 
 /** Two lines of a wrapped one; a word that was broken between them is whole again. */
-const unwrapped = (above: string, below: string): string =>
-  /[a-z]-$/.test(above) ? above.slice(0, -1) + below : `${above} ${below}`;
+const mended = (above: string, below: string): string =>
+  /[a-z]-$/.test(above) ? above.slice(0, -1) + below : `${above.trimEnd()} ${below}`;
 
 /** The part that a line names first; -1 when it names none. */
 function firstNamed(line: string, names: readonly string[]): number {

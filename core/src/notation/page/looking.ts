@@ -88,10 +88,11 @@ export abstract class Looking {
     protected readonly lines: readonly Span[],
     protected readonly base: Terms,
   ) {
-    this.plain = lines.map((l) => plainSigns(text.slice(l.from, l.to)));
+    this.plain = lines.map((l) => plainSigns(text.slice(l.from, l.to)).replace(/[\r\n]/g, ' '));
   }
 
-  protected written = (i: number): string => this.text.slice(this.lines[i].from, this.lines[i].to);
+  protected written = (i: number): string =>
+    this.text.slice(this.lines[i].from, this.lines[i].to).replace(/[\r\n]/g, ' ');
 
   /** The heading of a part at a line, because of how it is written and what follows; null when it is none. */
   protected headAt(i: number): Head | null {

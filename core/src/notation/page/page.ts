@@ -7,6 +7,7 @@ import { frontKind, headerIn, isColumnHead, isFurniture } from './blocks';
 import { headIn, type Head } from './head';
 import { factsOfNode, isWork, kindOf, offersOf, titleOf, type LineKind, type LineMeaning } from './lineKinds';
 import { Looking, type Page, type Section, type Terms } from './looking';
+import { asWritten, unwrapped } from './flow';
 import { continuesOn, goesOnInWords } from './wrapped';
 
 const MOST_WRAPPED = 40;
@@ -21,7 +22,12 @@ export function pageOf(
   base: Terms,
   said: Readonly<Record<number, LineMeaning>> = {},
 ): Page {
-  return new PageReader(text, lines, base, said).read();
+  const whole = unwrapped(text, lines, said);
+  const saidOfWhole = Object.fromEntries(
+    whole.flatMap(({ first }, k) => (said[first + 1] ? [[k + 1, said[first + 1]]] : [])),
+  );
+  const page = new PageReader(text, whole, base, saidOfWhole).read();
+  return whole.length === lines.length ? page : asWritten(page, whole, lines);
 }
 
 class PageReader extends Looking {

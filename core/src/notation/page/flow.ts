@@ -1,0 +1,128 @@
+import type { Span } from '../syntax';
+import type { LineMeaning } from './lineKinds';
+import type { Gathered, Page, PageLine } from './looking';
+
+/** A line that was broken by the width of its page ends in the middle of something: a small word, a comma, an open bracket. */
+const IN_THE_MIDDLE =
+  /(?:[,;(+–]|\s[*&]|(?:^|\s)(?:and|in|into|of|the|to|with|each|next|then|or|from|through|both|a|an|at|on|for|is|are|until|between|around|your|every|per|than|rep|repeat|x|×|single|double|half|slip|magic|last|first|all|same|other|both|sl|leaving|leave|using|it|no|safety|about|after|before|above|below|always|have|you|should|will|\d+(?:st|nd|rd|th)))$/i;
+/** Something new begins: the label of a round, a point of a list. */
+const BEGINS_ANEW =
+  /^\s*(?:[-•●◦▪>»→]\s|\*\s|\d+(?:\s*[-/]\s*\d+)?[.):]\s|\d+[.):]$|(?:[([][a-z ]+[)\]]\s*)?(?:r|rnds?|rounds?|rows?|rds?)\.?\s*\d|\d+(?:\s*-\s*\d+)?\s*(?:rounds?|rnds?|rows?)\s*[:.)-]|\d+(?:st|nd|rd|th)(?:\s*(?:-|to|and)\s*\d+(?:st|nd|rd|th))?\s+(?:rounds?|rnds?|rows?))/i;
+/** So many lines must end in the middle before a page is taken for one that was wrapped; one is enough where it is long. */
+const FEWEST = 2;
+const LONG = 55;
+/** A line so long before one that begins with a small letter is broken, whatever it ends with. */
+const VERY_LONG = 80;
+/** Letters are not equally wide: a line is full from so much of the width on. */
+const FULL = 0.88;
+/** No page is wrapped at fewer letters. */
+const NARROWEST = 24;
+
+/** The count of a round ends it. */
+const COUNTED = /(?:[([]\s*=?\s*\d+\s*[a-z]{0,8}\s*[)\]]|=\s*\d+)\s*[.,]?\s*$/i;
+
+const endsInTheMiddle = (line: string, next: string): boolean => {
+  const text = line.trimEnd();
+  if (text.length < NARROWEST) return false;
+  if (/\b(?:rounds?|rnds?|rows?)$/i.test(text) && /^\s*\d/.test(next)) return true;
+  if (/\b(?:sc|dc|hdc|htr|tr|ss|st|inc|ch)$/i.test(text) && /^\s*(?:in|into|around|each|to)\b/.test(next))
+    return true;
+  return IN_THE_MIDDLE.test(text) || text.lastIndexOf('(') > text.lastIndexOf(')') || /\p{Ll}-$/u.test(text);
+};
+
+/** Whether a line was surely broken before the next one. */
+const isBroken = (line: string, next: string): boolean =>
+  next !== '' &&
+  (endsInTheMiddle(line, next) ||
+    (line.trim().length >= VERY_LONG &&
+      /^\p{Ll}/u.test(next) &&
+      !/[.!?:;)\]]\s*$/.test(line) &&
+      !COUNTED.test(line)));
+
+/**
+ * Which lines of a page go on in the next one because the page was wrapped at a width, as text copied out of a PDF is: the
+ * next line's first word had no room, and nothing new begins there. Empty for a page that was not wrapped.
+ */
+export function wrappedLines(lines: readonly string[]): ReadonlySet<number> {
+  const flows = new Set<number>();
+  const words = (i: number): string => (lines[i] ?? '').trim();
+  const broken = lines.flatMap((line, i) => (isBroken(line, words(i + 1)) ? [words(i).length] : []));
+  if (broken.length < FEWEST && !broken.some((length) => length >= LONG)) return flows;
+  const width = Math.max(...broken);
+  lines.forEach((_, i) => {
+    const [line, next] = [words(i), words(i + 1)];
+    if (line === '' || next === '' || line.includes('\t')) return;
+    const room = line.length + 1 + next.split(/\s/)[0].length;
+    if (room <= width * FULL) return;
+    if (endsInTheMiddle(line, next) ? !/^(?:\p{Lu}{3}|\p{Lu}\p{Ll}+ ?\d+:)/u.test(next) : goesOn(line, next))
+      flows.add(i);
+  });
+  return flows;
+}
+
+/** A full line that ends with whole words goes on where the next begins in the middle of a sentence. */
+function goesOn(line: string, next: string): boolean {
+  if (BEGINS_ANEW.test(next) || COUNTED.test(line)) return false;
+  if (/[.!?:]["”')]?$/.test(line)) return /^[([=]/.test(next);
+  return /^[\p{Ll}\d([*=+&,;]/u.test(next);
+}
+
+/** A line as it was meant, and which line of the text it begins at, from 0. */
+export interface WholeLine extends Span {
+  first: number;
+}
+
+/** The lines of a page, those that its width has broken made whole; a line that the maker has given a meaning is one of its own. */
+export function unwrapped(
+  text: string,
+  lines: readonly Span[],
+  said: Readonly<Record<number, LineMeaning>>,
+): WholeLine[] {
+  const flows = wrappedLines(lines.map((l) => text.slice(l.from, l.to)));
+  const firsts = lines.flatMap((_, i) => (i > 0 && flows.has(i - 1) && !said[i + 1] && !said[i] ? [] : [i]));
+  return firsts.map((first, k) => ({
+    first,
+    from: lines[first].from,
+    to: lines[(firsts[k + 1] ?? lines.length) - 1].to,
+  }));
+}
+
+/** A page that was read in whole lines, told in the lines in which it is written. */
+export function asWritten(page: Page, whole: readonly WholeLine[], lines: readonly Span[]): Page {
+  const firstOf = (line: number): number => whole[line - 1].first;
+  const lastOf = (line: number): number => (whole[line]?.first ?? lines.length) - 1;
+  const later = (line: number): number[] =>
+    Array.from({ length: lastOf(line) - firstOf(line) }, (_, k) => firstOf(line) + 1 + k);
+  const inside = (l: PageLine, { from, to }: Span) => l.breaks.filter((at) => at >= from && at < to);
+  const told = page.lines.flatMap((l): PageLine[] => {
+    const own = lines[firstOf(l.line)];
+    return [
+      { ...l, ...own, line: firstOf(l.line) + 1, breaks: inside(l, own) },
+      ...later(l.line).map((k): PageLine => ({
+        ...l,
+        ...lines[k],
+        line: k + 1,
+        goesOn: true,
+        facts: [],
+        breaks: inside(l, lines[k]),
+      })),
+    ];
+  });
+  const sections = page.sections.map(({ name, lines: own }) => ({
+    name,
+    lines: own.flatMap((g, i): Gathered[] => {
+      const node = g.node.type === 'continued' ? { ...g.node, of: firstOf(g.node.of) + 1 } : g.node;
+      const of = g.node.type === 'continued' ? firstOf(g.node.of) + 1 : firstOf(g.line) + 1;
+      const rest = own[i + 1]?.line === g.line ? [] : later(g.line);
+      return [
+        { ...g, node, line: firstOf(g.line) + 1 },
+        ...rest.map((k): Gathered => ({ line: k + 1, ...lines[k], node: { type: 'continued', of } })),
+      ];
+    }),
+  }));
+  const front = told.slice(
+    0,
+    told.findIndex((l) => l.part !== null) < 0 ? told.length : told.findIndex((l) => l.part !== null),
+  );
+  return { ...page, lines: told, sections, front };
+}

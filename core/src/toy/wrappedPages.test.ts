@@ -1,0 +1,79 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { modelToy } from '../model';
+import { read } from '../notation';
+import { addParts, newToy } from './index';
+
+const pages = ['natural', 'pages'].flatMap((folder) => {
+  const at = resolve(__dirname, '../notation/cases', folder);
+  return readdirSync(at)
+    .filter((file) => file.endsWith('.txt'))
+    .map((file) => ({ name: file.replace('.txt', ''), text: readFileSync(resolve(at, file), 'utf8') }));
+});
+
+/** The lines of a page broken at a width, between words, as text copied out of a printed page is. */
+function wrapped(text: string, width: number): string {
+  return text
+    .split('\n')
+    .flatMap((line) => {
+      if (line.includes('\t') || /^\s*\|/.test(line)) return [line];
+      const out: string[] = [''];
+      for (const word of line.split(/(?<=\S) +/)) {
+        const now = out[out.length - 1];
+        if (now && `${now} ${word}`.length > width) out.push(word);
+        else out[out.length - 1] = now ? `${now} ${word}` : word;
+      }
+      return out;
+    })
+    .join('\n');
+}
+
+/** What a reading comes to: parts, copies, counts, ends and faults. */
+const told = (text: string): string =>
+  read(text)
+    .parts.map(
+      (p) =>
+        `${p.name} x${p.make}: ${p.rounds.map((r) => r.made).join(' ')}, ${p.end.how}, ${p.problems.filter((x) => x.severity === 'error').length}`,
+    )
+    .join('\n');
+
+/** Where one broken line of a page cannot be told from two: its only one, or a heading of one word below a full line. */
+const NOT_TOLD = new Set([
+  '14-oystercatcher 50',
+  'bear 55',
+  'fox-keyring 55',
+  'duckling 60',
+  'snake 75',
+  'chenille-octopus 75',
+]);
+
+describe('pages wrapped at a width', () => {
+  it.each([50, 55, 60, 65, 70, 75, 80, 90, 100])(
+    'at %i letters they are read as they were written',
+    (width) => {
+      const other = pages.filter(({ text }) => told(wrapped(text, width)) !== told(text));
+      expect(other.map((p) => `${p.name} ${width}`).filter((p) => !NOT_TOLD.has(p))).toEqual([]);
+    },
+  );
+
+  it('the parts that they become read the same by themselves, each line whole', () => {
+    let n = 0;
+    for (const { text } of pages) {
+      const broken = wrapped(text, 65);
+      const page = read(broken);
+      const toy = addParts(
+        newToy('T', () => `id${++n}`),
+        broken,
+        () => `id${++n}`,
+      );
+      const alone = modelToy(toy).parts.map((p) => p.reading.rounds.map((r) => r.made));
+      expect(alone).toEqual(page.parts.map((p) => p.rounds.map((r) => r.made)));
+    }
+  });
+
+  it('pages that were not wrapped keep their lines', () => {
+    const lines =
+      'Body\nR1: 6 sc in ring (6)\nR2: inc x6 (12)\nstuff\nR3: sc around, and keep the marker in the first of them\nclose';
+    expect(read(lines).page.every((l) => !l.goesOn)).toBe(true);
+  });
+});
