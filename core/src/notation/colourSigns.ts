@@ -61,6 +61,10 @@ function namedColour(c: Cursor, start: number): Sign | null {
   c.at = start;
   const bare = colourName(c);
   if (bare && isColour(bare) && c.takeAny(':')) return { sign: 'colour', colour: bare };
+  // `4 sc in magic ring, orange (4)`
+  const behind = start > 0 && c.tokens[start - 1].text === ',';
+  if (bare && bare.length > 1 && behind && isColour(bare) && !c.peek())
+    return { sign: 'colour', colour: bare };
   c.at = start;
   return null;
 }

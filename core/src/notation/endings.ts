@@ -10,7 +10,7 @@ const PARTS: Record<string, number> = { '½': 0.5, '¼': 0.25, '¾': 0.75 };
 
 /** The work comes off the hook. */
 const OFF =
-  /\b(?:fasten(?:ing)? off|finish(?:ing)? off|bind off|tie off|f[./]?\s?o\b|cut (?:the |your )?(?:yarn|thread|wool|end)|(?:break|snip) (?:off )?(?:the |your )?(?:yarn|thread|wool)|break off\b(?! [a-z]\b))/;
+  /\b(?:fasten(?:ing)? off|finish(?:ing)? off|invisible finish|bind off|tie off|f[./]?\s?o\b|cut (?:the |your )?(?:yarn|thread|wool|end)|(?:break|snip) (?:off )?(?:the |your )?(?:yarn|thread|wool)|break off\b(?! [a-z]\b))/;
 /** Of an end of yarn that is left. */
 const OF_A_TAIL = /\b(?:tail|end|ends|leav(?:e|ing)|keep|sew(?:ing)?|fasten|cut|break|finish|f\.?o)\b/;
 const NO_TAIL =
@@ -48,7 +48,7 @@ const OPEN =
   /\bleave\s+(?:it|them|this|the (?:part|piece|[a-z ]{1,20}?))?\s*open\b|\bdo not close\b|\bdon't close\b|\bleave open\b|\bstays? open\b/;
 /** A round is closed with a slip stitch, a gap between two pieces with a few: no end of the part. */
 const NO_END =
-  /\bclose(?:d|s)?\s+(?:(?:the|each|every)\s+)?(?:rounds?|rnds?|ring|circle|with (?:a |one )?(?:sl|ss|slip)|the round|each)|\bto close the (?:round|ring)|\bhole between\b|\bgap between\b|\bpull(?:ing)? (?:it )?(?:shut )?tight(?:ly)?$|\b(?:close|draw|pull) (?:up )?(?:the )?(?:ring|circle|loop)\b|\bpull it shut\b/;
+  /\b(?:sl\.?\s?st|slip stitch|ss)\b[^.;]{0,20}\bto close\b|\bclose(?:d|s)?\s+(?:(?:the|each|every)\s+)?(?:rounds?|rnds?|ring|circle|with (?:a |one )?(?:sl|ss|slip)|the round|each)|\bto close the (?:round|ring)|\bhole between\b|\bgap between\b|\bpull(?:ing)? (?:it )?(?:shut )?tight(?:ly)?$|\b(?:close|draw|pull) (?:up )?(?:the )?(?:ring|circle|loop)\b|\bpull it shut\b/;
 const COUNT = new RegExp(
   String.raw`\b(?:last|remaining|rem|final|of the|each of the|through|front loops? of the last)\s+(${N})\b|\b(${N})\s+(?:front\s+)?(?:loops?|lps?|sts?|stitches|sc|dc)\b`,
 );

@@ -12,6 +12,8 @@ const BETWEEN_ROUNDS = [
   ),
   // `R6/R7`, `R6-7`
   new RegExp(String.raw`(?<![a-z\d])r\s*(\d{1,4})\s*[\/&·-]\s*r?\s*(\d{1,4})(?![\d.])`),
+  // `between 8R and 9R`
+  new RegExp(String.raw`\bbetween\s+(\d{1,4})\s*r${AND}(\d{1,4})\s*r\b`),
   // `between 10 and 11 rnd`
   new RegExp(String.raw`\bbetween\s+(\d{1,4})${AND}(\d{1,4})\s*(?:st|nd|rd|th)?\s*(?:rounds?|rnds?|rows?)\b`),
   new RegExp(

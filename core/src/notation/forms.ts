@@ -45,6 +45,7 @@ export function takeStitches(c: Cursor): StitchItem | null {
     timesSpan: word === worked ? lead?.span : undefined,
     span: c.since(start),
   };
+  if (item.kind === 'bob') takeBobbleKind(c);
   takeBehind(c, item, lead !== null && word === worked);
   item.span = c.since(start);
   return item;
@@ -107,6 +108,13 @@ function takeBobble(c: Cursor): boolean {
   return false;
 }
 
+/** `bobble (5 dc)`: what one bobble is made of. */
+function takeBobbleKind(c: Cursor): void {
+  const start = c.at;
+  if (c.takeAny('(') && c.number() && c.takeAny('dc', 'tr', 'hdc', 'htr') && c.takeAny(')')) return;
+  c.at = start;
+}
+
 /** `up the side`, `in (each) corner`, `across the top`; on an edging also `down the slope`, `in the tip`. */
 function takeEdge(c: Cursor): StitchItem['edge'] | null {
   const start = c.at;
@@ -150,6 +158,17 @@ export function takeBehind(c: Cursor, item: StitchItem, counted: boolean): void 
     const often = c.is('x') && c.peek(1)?.type === 'number' && c.at++ >= 0 ? c.number() : null;
     if (often) Object.assign(item, { times: often.value, timesSpan: often.span });
     return;
+  }
+  // `5 sc from second ch`: along the chain from there
+  if (counted && c.takeAny('from')) {
+    c.takeAny('the');
+    const nth = c.ordinal();
+    if (nth !== null && c.takeAny('ch', 'chain')) {
+      c.takePhrase('from hook', 'from the hook');
+      item.fromHook = nth;
+      return;
+    }
+    c.at = start;
   }
   if (c.takeAny('in', 'into', 'over') || c.is('next') || c.is('each')) {
     c.takeAny('the');

@@ -12,7 +12,7 @@ const MORE = new RegExp(
 const BARE = /(\d+)(?:\s*[.)]?\s*[-/+]\s*(\d+))?(?=\s*(?:[.):](?!\d)|\t))/y;
 /** `7-13 rnds:`, `4 rnd:`; `4 rounds:` are four of them. */
 const BEHIND =
-  /(\d+)\s*-\s*(\d+)\s*(?:rounds?|rnds?|rows?)(?=\s*[:.)-])|(\d+)\s*(?:round|rnd|row)(?=\s*[:.)([-])/y;
+  /(\d+)\s*r?\s*[-~]\s*(\d+)\s*(?:rounds?|rnds?|rows?|r)(?=\s*[:.)-])|(\d+)\s*(?:round|rnd|row|r)(?=\s*[:.)([-])/y;
 const ORDINAL =
   /(\d+)(?:st|nd|rd|th)(?:\s*(?:to|-|and|&)\s*(?:the\s+)?(\d+)(?:st|nd|rd|th))?\s+(?:rounds?|rnds?|rows?)(?=\s*[:.)([-])/y;
 /** `(6 rounds)`, `(to taste)`, `(this is the ridge)`: told between the label and the work. */

@@ -23,6 +23,8 @@ const PLAIN: Record<string, string> = {
   '”': '"',
   '’': "'",
   '…': '.',
+  '※': ' ',
+  '～': '~',
 };
 const LIGATURES: Record<string, string> = { ﬀ: 'ff', ﬁ: 'fi', ﬂ: 'fl', ﬃ: 'ffi', ﬄ: 'ffl', ﬅ: 'st', ﬆ: 'st' };
 

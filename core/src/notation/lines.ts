@@ -6,7 +6,7 @@ import { hookIn } from './hooks';
 import type { ItemContext } from './items';
 import { labelOf } from './labels';
 import { plainLine, type PlainLine } from './lexer';
-import { isDoneByHand, noteLine, noteOf, saidLine, soundsLikeWork } from './notes';
+import { CRAFT_COUNT, isDoneByHand, noteLine, noteOf, saidLine, soundsLikeWork } from './notes';
 import { repeatIn } from './repeatLines';
 import { blanked, CRAFT, isWork, roundLine } from './roundLines';
 import { sentencesOf } from './sentences';
@@ -98,7 +98,7 @@ function parseWithoutStar(line: string, written: PlainLine, context: LineContext
   if (found) return labelled(line, written.text, plain, found, context);
   const later = laterWork(written.text, plain, context);
   if (later) return later;
-  const said = saidLine(line, written.text);
+  const said = saidLine(line, written.text, plain.text);
   if (said) return said;
   const heading = headingOf(line, written.text, context.fresh, context.terms);
   if (heading) return heading;
@@ -145,8 +145,15 @@ function unlabelled(line: string, said: string, plain: PlainLine, context: LineC
   // A count without a stitch, and words alone, are told to people; a slip of the pen is small and has no capital.
   if (!isProse(round, said) && !(nothing && round.items.length > 0 && (round.stated || isNamed(line, round))))
     return round;
-  return { ...noteOf(line.trim(), said), prose: true, ...(soundsLikeWork(said) ? { unread: true } : {}) };
+  return { ...noteOf(line.trim(), said), prose: true, ...(lost(said) ? { unread: true } : {}) };
 }
+
+/** Whether a sentence that decides nothing sounds like work; of one that decides something only stitches do. */
+const lost = (said: string): boolean => {
+  const sentences = sentencesOf(said).map(({ from, to }) => said.slice(from, to));
+  const open = sentences.filter((s) => factsIn(s).every((f) => f.fact === 'colour') && soundsLikeWork(s));
+  return open.length === sentences.length || open.some((s) => CRAFT_COUNT.test(s));
+};
 
 /** Words alone, beginning with a capital: a name, not a stitch that is spelled wrongly. */
 const isNamed = (line: string, round: RoundNode): boolean =>

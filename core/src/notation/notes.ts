@@ -28,8 +28,8 @@ export function noteLine(line: string, plain: string): NoteNode | null {
   return noteOf(withoutEnd(line.slice(from).trim()), plain, offers);
 }
 
-/** A line whose sentences all decide something or are done by hand: filling, endings, a colour, a place; null when it may be a round. */
-export function saidLine(line: string, plain: string): NoteNode | null {
+/** A line whose sentences all decide something or are done by hand: filling, endings, a colour, a place; null when it may be a round. `terse`: the same, its long phrases put tersely. */
+export function saidLine(line: string, plain: string, terse: string): NoteNode | null {
   const text = plain.trim();
   if (LAYER.test(text)) return null;
   if (/\d\s*\)\s*$/.test(text) && CRAFT_COUNT.test(text)) return null;
@@ -38,7 +38,8 @@ export function saidLine(line: string, plain: string): NoteNode | null {
   const decides = facts.some((f) => f.fact !== 'hook' && f.fact !== 'feature' && f.fact !== 'ring');
   if (
     decides &&
-    (!CRAFT_COUNT.test(withoutLastStitch(text)) || (ends && !worksBeforeIt(text) && !FLAT_SHUT.test(text)))
+    (!CRAFT_COUNT.test(withoutLastStitch(terse.trim())) ||
+      (ends && !worksBeforeIt(terse.trim()) && !FLAT_SHUT.test(text)))
   )
     return noteOf(line.trim(), plain, facts);
   return HANDS.test(text) ? noteOf(line.trim(), plain, facts) : null;

@@ -11,6 +11,7 @@ import {
   settleAround,
   settleGiven,
   settleJoin,
+  settleOtherSide,
   settleRepeats,
   settleTallStart,
   shrunk,
@@ -669,7 +670,9 @@ export class PartCounter {
     const whole = isStart ? joined : settleAround(joined, offered, stated);
     const settled = settleRepeats(whole, offered, stated, isStart);
     const items =
-      given && !starts ? settleGiven(settled.items, stated) : settleTallStart(settled.items, offered, stated);
+      given && !starts
+        ? settleGiven(settled.items, stated)
+        : settleOtherSide(settleTallStart(settled.items, offered, stated), stated);
     const count =
       onto >= 0 ? fromEdges(items) : countItems(items, isStart && !starts ? (stated ?? 0) : offered, along);
     const kind = kindOf(items, into, work, isStart);

@@ -5,6 +5,10 @@ import { sentencesOf } from './sentences';
 import type { Label, RepeatNode, Stated } from './syntax';
 
 const WORD = String.raw`(?:rounds?|rnds?|rds?|rows?|r)\s*\.?\s*`;
+/** `work as shell R1 to R7`: another part's rounds, its name first. */
+const AS_PART = new RegExp(
+  String.raw`^(?:work|make|crochet|do)?\s*(?:the\s+same\s+)?as\s+(?:for\s+)?(?:the\s+)?([a-z][a-z ]{1,30}?),?\s+(?:rounds?|rnds?|rows?|r)\s*(\d+)\s*(?:-|to|through)\s*(?:r|rnds?|rounds?)?\s*(\d+)`,
+);
 const AGAIN = new RegExp(
   String.raw`^(?:(?:then|now|and)\s+)*(?:rep(?:eat)?|work(?:ed)?(?:\s+as)?|(?:(?:is|are|work|worked|do)\s+)?(?:exactly\s+)?(?:the\s+)?same\s+(?:as|like)|as|like)\s+(?:(?:for|in|from)\s+)?(?:(?:the\s+)?(?:last|previous)\s+(?:(${N})\s+)?(?:rounds?|rnds?|rds?|rows?)(?![a-z])|${WORD}(\d+)(?:\s*(?:-|to|and|&|through)\s*(?:${WORD})?(\d+)(?!\d|\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)\b))?)(?![\d.]*(?:mm|cm))`,
 );
@@ -45,7 +49,8 @@ export function repeatIn(
   const [first, ...more] = sentencesOf(plain.text, from);
   if (!first) return null;
   const text = plain.text.slice(first.from, first.to).replace(/[.!]$/, '');
-  const again = AGAIN.exec(text);
+  const asPart = AS_PART.exec(text);
+  const again = asPart ?? AGAIN.exec(text);
   const stars = again ? null : STARS.exec(text);
   const same = again || stars ? null : (LIKE_THIS.exec(text) ?? (label ? SAME.exec(text) : null));
   const shrinks = again || stars ? null : SHRINKS.exec(text);
@@ -55,7 +60,7 @@ export function repeatIn(
   if (/\buntil\b/.test(text) && !until) return null;
   const begins = again ?? stars;
   const behind = begins ? text.slice(begins[0].length) : '';
-  const of = again?.[2] === undefined ? null : OF.exec(behind);
+  const of = asPart || again?.[2] === undefined ? null : OF.exec(behind);
   const rest = of ? behind.slice(of[0].length) : behind;
   // `as` and `work` begin many sentences: something must follow that ends the statement.
   if (
@@ -72,10 +77,10 @@ export function repeatIn(
   const stated = statedIn(plain, first.from, [first, ...more]);
   const low = again?.[2] === undefined ? null : Number(again[2]);
   const high = again?.[3] === undefined ? low : Number(again[3]);
-  const back = again?.[1] ? countSaid(again[1]) : 1;
+  const back = !asPart && again?.[1] ? countSaid(again[1]) : 1;
   return {
     type: 'repeat',
-    of: of?.[1] ?? null,
+    of: asPart?.[1] ?? of?.[1] ?? null,
     first: low === null ? null : Math.min(low, high!),
     last: low === null ? back : Math.max(low, high!),
     stars: stars !== null,

@@ -246,6 +246,23 @@ export function settleTallStart(items: Item[], offered: number, stated: number |
   return items.flatMap((i) => (i === start ? [{ ...start, first: start.first - 1 }, chain] : [i]));
 }
 
+/** `ch 7, 5 sc from second ch, 3 sc in last ch, 4 sc, 2 sc in last`: where one side of a chain is full, what follows goes along the other. */
+export function settleOtherSide(items: Item[], stated: number | null): Item[] {
+  const start = items.find((i) => i.type === 'start');
+  if (start?.type !== 'start' || start.start !== 'chain' || stated === null) return items;
+  if (items.some((i) => i.type === 'sign' && i.sign === 'other-side') || countItems(items, 0).fault === null)
+    return items;
+  let eaten = 0;
+  const full = items.findIndex((i) => {
+    if (i.type === 'stitch' && typeof i.times === 'number') eaten += i.eats * i.times;
+    return eaten >= start.chain - start.first + 1;
+  });
+  const turn: Item = { type: 'sign', sign: 'other-side', span: start.span };
+  const around = [...items.slice(0, full + 1), turn, ...items.slice(full + 1)];
+  const count = countItems(around, 0);
+  return full > 0 && count.fault === null && count.made === stated ? around : items;
+}
+
 /** Whether items use what is offered and make what is stated. */
 function meets(items: readonly Item[], offered: number, stated: number | null, isStart: boolean): boolean {
   const count = countItems(items, offered);

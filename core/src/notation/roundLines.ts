@@ -28,6 +28,7 @@ const STATED = new RegExp(
   'g',
 );
 
+const THROUGH_BOTH = /\b(?:through|across)\s+(?:both|the two|all)\s+(?:layers|sides|edges|thicknesses)\b/;
 const COMMENT = /\s(?:--+|\/\/|#)\s.*$/;
 
 const MOST_COUNT = 1e9;
@@ -57,6 +58,15 @@ export function roundLine(
     ...context,
     begins: context.begins && !layer,
   });
+  // `10 sc through both layers` folds what it closes, whether or not it says so.
+  const both = THROUGH_BOTH.exec(text);
+  const folds = items.some((i) => i.type === 'sign' && i.sign === 'fold');
+  if (both && !folds)
+    items.unshift({
+      type: 'sign',
+      sign: 'fold',
+      span: written(plain, both.index, both.index + both[0].length),
+    });
   return {
     type: 'round',
     label,

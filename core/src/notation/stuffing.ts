@@ -1,9 +1,9 @@
 import type { Fact } from './syntax';
 
 const STUFF =
-  /\b(?:re-?)?(?:stuff(?:ing|ed)?|fill(?:ing|ed)?(?!\s*(?:needle|in the form))|fibre ?fill|fiberfill|polyfill|toy filling)\b/;
+  /\b(?:re-?)?(?:stuff(?:ing|ed)?|fill(?:ing|ed)?(?!\s*(?:needle|in the form))|fibre ?fill|fiberfill|polyfill|toy filling|put (?:in )?(?:the |some )?cotton)\b/;
 const NOT =
-  /\b(?:do not|don't|dont|never|no|without|not|need not|needn't)\s+(?:(?:need|have)\s+(?:any\s+|to\s+(?:be\s+)?)?|be\s+|over)?(?:stuff|fill|any\s+(?:stuffing|filling))|\b(?:unstuffed|unfilled|not stuffed|not filled)\b|\bleave\s+(?:\w+\s+){0,3}(?:empty|hollow)\b|\bstays?\s+(?:empty|hollow)\b/;
+  /\b(?:do not|don't|dont|never|no|without|not|need not|needn't)\s+(?:(?:need|have)\s+(?:any\s+|to\s+(?:be\s+)?)?|be\s+|over)?(?:stuff|fill|any\s+(?:stuffing|filling)|cotton$)|\b(?:unstuffed|unfilled|not stuffed|not filled)\b|\bleave\s+(?:\w+\s+){0,3}(?:empty|hollow)\b|\bstays?\s+(?:empty|hollow)\b/;
 /** What stays empty is only a piece of the part, or is only said of a while. */
 const PARTLY =
   /\b(?:last|first|top|bottom|upper|lower|rest|neck|tip|ends?|half|yet|too|over|until|before|rounds?|rnds?|rows?|so hard|much|r\d+)\b/;

@@ -42,6 +42,17 @@ const PHRASES: readonly Phrase[] = [
     tersely: 'in ring',
   },
   { said: /\bstarting\s+in\s+the\s+(?=\d)/g, tersely: 'starting in ' },
+  {
+    said: new RegExp(
+      String.raw`\b(${N})\s+(?:sts|stitches)\s+(?=(?:into|in|inside)\s+(?:it|(?:the\s+|a\s+|an\s+)?(?:magic\s+)?(?:ring|circle|loop))(?=\s*(?:$|[.,;:(=])))`,
+      'g',
+    ),
+    tersely: (count) => `${count} sc `,
+  },
+  {
+    said: /\b(?:crochet|work|do|make)\s+(?:one|1|a|another)\s+(?:more\s+)?(?:round|rnd|row)\s+(?=in\s+(?:the\s+)?(?:back|front|blo|flo)\b)/g,
+    tersely: 'sc around ',
+  },
   // How often.
   {
     said: /(?:,\s*|\s+)(?:and\s+)?(?:then\s+)?(?:do|repeat|work|keep\s+(?:doing|repeating|working)|continue|go\s+on\s+with)\s+(?:that|this|these|it|so|them)\s+(?:for\s+)?(?=(?:all\s+(?:the\s+way\s+)?|right\s+)?(?:around|across)\b|to\s+the\s+end)/g,
@@ -148,7 +159,7 @@ const PHRASES: readonly Phrase[] = [
   },
   // Folding.
   {
-    said: /\b(?:sl\s?st|slip stitch|ss|sc|dc|crochet)\s+(?:the\s+)?(?:two\s+|both\s+)?(?:edges?|layers?|sides?|ends?|opening)\s+(?:together|closed|shut)\s*(?:with|using|[:,-])\s*(?=\d)/g,
+    said: /\b(?:sl\s?st|slip stitch|ss|sc|dc|crochet)\s+(?:(?:the\s+)?(?:two\s+|both\s+)?(?:edges?|layers?|sides?|ends?|opening|top|it)\s+)?(?:together|closed|shut)\s*(?:with|using|[:,-])\s*(?=\d)/g,
     tersely: '',
   },
   {

@@ -136,6 +136,7 @@ export function intoWhat(c: Cursor, item: StitchItem, counted: boolean): boolean
     c.takeAny('next', 'remaining', 'rem', 'following', 'last');
     const n = c.number();
     takeNoun(c);
+    c.takePhrase('and ch', 'and each ch', 'and chain', 'and in each ch');
     c.takeWords('from', 'hook');
     c.takeWords('to', 'end') || c.takeWords('of', 'the', 'round');
     c.takeAny('around', 'across', 'round');

@@ -38,6 +38,8 @@ export function headerIn(plain: string): { block: Exclude<Block, 'part' | 'front
     if (/^\s*:/.test(follows) || (block !== 'assembly' && /^\s/.test(follows) && text.length > 12)) {
       // `You need two of them` is no list.
       if (block === 'materials' && !/^\s*:/.test(follows) && !MATERIAL.test(rest)) continue;
+      // `Stitches into it` explains no sign.
+      if (block === 'legend' && !/^\s*:/.test(follows) && !LEGEND.test(rest)) continue;
       return { block, inline: true };
     }
   }

@@ -4,7 +4,7 @@ import type { Gathered, Page, PageLine } from './looking';
 
 /** A line that was broken by the width of its page ends in the middle of something: a small word, a comma, an open bracket. */
 const IN_THE_MIDDLE =
-  /(?:[,;(+–]|\s[*&]|(?:^|\s)(?:and|in|into|of|the|to|with|each|next|then|or|from|through|both|a|an|at|on|for|is|are|until|between|around|your|every|per|than|rep|repeat|x|×|single|double|half|slip|magic|last|first|all|same|other|both|sl|leaving|leave|using|it|no|safety|about|after|before|above|below|always|have|you|should|will|\d+(?:st|nd|rd|th)))$/i;
+  /(?:[,;(+–]|\s[*&]|(?:^|\s)(?:and|in|into|of|the|to|with|each|next|then|or|from|through|both|a|an|at|on|for|is|are|until|between|around|your|every|per|than|rep|repeat|x|×|single|double|half|slip|magic|last|first|all|same|other|both|sl|leaving|leave|using|we|i|crochet|work|make|it|no|safety|about|after|before|above|below|always|have|you|should|will|\d+(?:st|nd|rd|th)))$/i;
 /** Something new begins: the label of a round, a point of a list. */
 const BEGINS_ANEW =
   /^\s*(?:[-•●◦▪>»→]\s|\*\s|\d+(?:\s*[-/]\s*\d+)?[.):]\s|\d+[.):]$|(?:[([][a-z ]+[)\]]\s*)?(?:r|rnds?|rounds?|rows?|rds?)\.?\s*\d|\d+(?:\s*-\s*\d+)?\s*(?:rounds?|rnds?|rows?)\s*[:.)-]|\d+(?:st|nd|rd|th)(?:\s*(?:-|to|and)\s*\d+(?:st|nd|rd|th))?\s+(?:rounds?|rnds?|rows?))/i;
@@ -12,7 +12,7 @@ const BEGINS_ANEW =
 const FEWEST = 2;
 const LONG = 55;
 /** A line so long before one that begins with a small letter is broken, whatever it ends with. */
-const VERY_LONG = 80;
+const VERY_LONG = 72;
 /** Letters are not equally wide: a line is full from so much of the width on. */
 const FULL = 0.88;
 /** No page is wrapped at fewer letters. */

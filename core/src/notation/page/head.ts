@@ -13,7 +13,7 @@ const MAKE = [
   new RegExp(
     String.raw`\b(?:make|work|crochet|knit|you need)\s*(${N})(?:\s+(?:of\s+(?:them|each)|alike|the same|pieces))?(?![a-z\d])`,
   ),
-  new RegExp(String.raw`(?<![a-z\d.])x\s*(\d{1,3})(?![\d.]|\s*mm)`),
+  new RegExp(String.raw`(?<![a-z\d.])[x*]\s*(\d{1,3})(?![\d.]|\s*mm)`),
   new RegExp(String.raw`(?<![\d.])(\d{1,3})\s*(?:x|times|pieces|pcs)(?![a-z\d])`),
   /\b(both|pair)\b/,
 ] as const;
@@ -94,7 +94,7 @@ function isName(name: string, words: readonly string[], terms: Terms): boolean {
     return false;
   if (OF_MATERIALS.test(name)) return false;
   if (
-    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|(?:then|now|next|with|in|change|using|repeat|rep|note|tip|continue|for|if|join|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|work|start|begin)\b)/.test(
+    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|(?:then|now|next|with|in|change|using|repeat|rep|note|tip|continue|for|if|join|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start|begin)\b)/.test(
       name,
     )
   )

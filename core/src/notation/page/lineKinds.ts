@@ -27,7 +27,7 @@ export type LineMeaning = (typeof LINE_MEANINGS)[number];
 export function both(said: HeadingNode, told: HeadingNode): HeadingNode {
   const named =
     told.colour !== null &&
-    !/\b(?:piece|rounds?|rows?|spiral|work(?:ed)?|no|not|cut(?:ting)?|from|straight|begun|start(?:ed)?)\b/.test(
+    !/\b(?:piece|rounds?|rows?|spiral|work(?:ed)?|no|not|cut(?:ting)?|from|straight|begun|start(?:ed)?|flat)\b/.test(
       told.colour,
     );
   const colour = said.colour ?? (named && said.colours === null ? told.colour : null);
@@ -97,13 +97,13 @@ export function kindOf(node: LineNode, plain: string): LineKind {
     case 'note': {
       if (node.aside) return 'remark';
       const has = (fact: string) => node.facts.some((f) => f.fact === fact);
+      if (node.unread) return 'unread';
       if (has('shut') || has('off') || has('open')) return 'ending';
       if (node.feature?.what === 'eyes' || node.feature?.what === 'nose') return 'placement';
       if (has('stuff') || has('stop')) return 'pause';
       if (has('colour')) return 'colour';
       if (/^\s*(?:sew|pin|attach)\b|\bjoin(?:ed|ing)?\b.*\b(?:leg|arm|wing|ear|body|head)s?\b/.test(plain))
         return 'assembly';
-      if (node.unread && node.facts.length === 0) return 'unread';
       return node.facts.length > 0 || node.hook || soundsLikeWork(plain) ? 'note' : 'remark';
     }
   }

@@ -61,6 +61,10 @@ const INNER =
 const LONGEST_INLINE = 600;
 const MOST_INLINE = 3;
 
+/** `6 sc in a magic ring, then inc in each st (12)`: what is worked all around behind a ring is the next round. */
+const BEHIND_RING =
+  /(?<=\b(?:ring|circle|loop|mr)\b[^.;:(]{0,4})[,;]?\s+(?:and\s+)?then\s+(?=(?:inc|increase|2 sc in each)\b)/g;
+
 /** `- SHELL TOP - (sand)`: a heading between dashes is no point of a list. */
 const WRAPPED = /^\s*-+\s+[^-]+\s-+(?:\s|$)/;
 
@@ -145,7 +149,8 @@ export abstract class Looking {
     if (plain.length !== written.length || plain.length > LONGEST_INLINE || !(between || this.blankBefore))
       return null;
     const whole = this.parse(i, { fresh: false, begins: true });
-    if (whole.type === 'round' && whole.label) return null;
+    // Right below a heading stands what is said of its part.
+    if ((whole.type === 'round' && whole.label) || (this.block === 'part' && this.begins)) return null;
     for (const found of [...plain.matchAll(/(?:[:.]|\s-)\s+(?=\S)/g)].slice(0, MOST_INLINE)) {
       const cut = found.index + found[0].length;
       const head = headIn(written.slice(0, found.index), plain.slice(0, found.index), this.base.terms);
@@ -193,7 +198,14 @@ export abstract class Looking {
       const node = this.parse(j, { fresh: false, begins: true });
       if (node.type === 'round' && isWork(node)) {
         if (starts(node) || (node.label?.first === 1 && !node.label.bare)) return { what: 'starts' };
-        return node.label ? { what: 'goes on', label: node.label.first } : { what: 'none', text: true };
+        if (node.label) return { what: 'goes on', label: node.label.first };
+        // Work among words that nobody knows is told, not worked.
+        if (
+          !node.items.some(
+            (item) => item.type === 'unknown' || (item.type === 'sign' && item.sign === 'note'),
+          )
+        )
+          return { what: 'none', text: true };
       }
       if ((node.type === 'round' && node.layer) || (node.type === 'repeat' && node.of !== null))
         return { what: 'starts' };
@@ -244,7 +256,7 @@ export abstract class Looking {
     const plain = this.plain[i];
     // Where a sign stands for two letters offsets are not those of the line.
     if (plain.length !== this.lines[i].to - this.lines[i].from) return [];
-    const found = [...plain.matchAll(INNER)].filter(
+    const found = [...plain.matchAll(INNER), ...plain.matchAll(BEHIND_RING)].filter(
       (m) => !/^\s*[([][^)\]]*[)\]]$/.test(plain.slice(0, m.index)),
     );
     return found.map((m) => this.lines[i].from + m.index + m[0].length);
