@@ -4,7 +4,7 @@ import { plural } from '@hoppla/core/words';
 export const desk = {
   open: 'Open a file',
   found: (parts: number, rounds: number) => `${plural(parts, 'part')}, ${plural(rounds, 'round')}`,
-  addsUp: 'All rounds add up.',
+  addsUp: (unread: number) => (unread ? 'All rounds that were read add up.' : 'All rounds add up.'),
   faults: (n: number) => `${plural(n, 'round')} to look at: they do not add up`,
   hook: (mm: number) => `Hook ${mm} mm`,
   hookNotKnown: (said: string) => `Hook not known (“${said}”)`,

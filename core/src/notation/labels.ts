@@ -17,7 +17,7 @@ const ORDINAL =
   /(\d+)(?:st|nd|rd|th)(?:\s*(?:to|-|and|&)\s*(?:the\s+)?(\d+)(?:st|nd|rd|th))?\s+(?:rounds?|rnds?|rows?)(?=\s*[:.)([-])/y;
 /** `(6 rounds)`, `(to taste)`, `(this is the ridge)`: told between the label and the work. */
 const TOLD =
-  /\s*\(\s*(?:\d+ (?:rounds?|rows?|rnds?)|(to taste)|ws|rs|wrong side|right side|(?:this|that|it) [a-z ,']{1,60})\s*\)/y;
+  /\s*\(\s*(?:(?:in all |all |= ?)?(\d+) (?:rounds?|rows?|rnds?)|(to taste)|ws|rs|wrong side|right side|(?:this|that|it) [a-z ,']{1,60})\s*\)/y;
 /** `are easy:`, `makes the toad wide again:`, `you work`. */
 const VERB =
   /\s+(?:(?:is|are|makes?|goes?|gets?|brings?|forms?|shapes?|begins?|starts?)\s[a-z ,']{1,60}:|(?:you|we)\s+(?=[a-z]))/y;
@@ -57,7 +57,8 @@ export function labelOf(plain: PlainLine): { label: Label; end: number; counted:
     label: {
       first,
       last,
-      toTaste: told?.[1] !== undefined,
+      toTaste: told?.[2] !== undefined,
+      ...(told?.[1] === undefined ? {} : { rounds: Number(told[1]) }),
       row: /(?:rows?|lines?)/.test(text.slice(from, from + found[0].length)),
       bare: !named && !/[a-z]/.test(found[0]),
       span: written(plain, 0, end),

@@ -457,7 +457,7 @@ export class PartCounter {
     const signs = (sign: string) => node.items.some((i) => i.type === 'sign' && i.sign === sign);
     // A slip stitch that closes an edging joins no rounds.
     if (signs('join') && !signs('edging')) this.work.joined = true;
-    const problems: Problem[] = [];
+    const problems = labelled > 1 ? miscounted(node, labelled) : [];
     const until = node.items.find((i) => i.type === 'group' && i.until !== undefined);
     if (until?.type === 'group' && this.work.carried !== null) return this.until(line, node, number);
     for (let nth = 0; nth < repeats && this.part.rounds.length < MOST_ROUNDS; nth++) {
@@ -868,6 +868,18 @@ export class PartCounter {
   private labelOf(round: number): string {
     return this.part.rounds[round].label ?? say.theLayer(this.part.rounds[round].line);
   }
+}
+
+/** `R5-9 (4 rounds)`: a range that is not as many rounds as the line says, in its label or behind its work. */
+function miscounted({ label, many }: RoundNode, labelled: number): Problem[] {
+  const said = label?.rounds ?? many ?? labelled;
+  if (said === labelled || !label) return [];
+  return [
+    {
+      ...problem('label-gap', label.span, say.otherRounds(label.first, label.last, said)),
+      severity: 'error',
+    },
+  ];
 }
 
 /** `ch 15`, `ch 17, starting in the 2nd ch`, `ch 9, join`: a line of nothing but chain, without a label; null for any other. */

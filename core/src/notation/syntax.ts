@@ -146,6 +146,8 @@ export interface Label {
   last: number;
   /** `R8-14 (to taste)`: a length the maker sets */
   toTaste: boolean;
+  /** `R5-9 (5 rounds)`: how many it says that they are */
+  rounds?: number;
   /** `Row 3` */
   row: boolean;
   /** a number alone: `3)`, `3.` */

@@ -21,6 +21,8 @@ export const notationWords = {
     return `“${word}” is not a word I know.${nearest ? ` Did you mean “${nearest}”?` : ''}`;
   },
   unclosed: (bracket: string) => `The bracket “${bracket}” is never closed.`,
+  otherRounds: (first: number, last: number, said: number) =>
+    `R${first}-${last} are ${last - first + 1} rounds, the line says ${said}. Which of the two is meant?`,
   labelGap: (expected: number, found: number) => `R${expected} should come next, this line says R${found}.`,
   labelRepeat: (found: number) => `R${found} is already written above.`,
   termsSuspect: (looksLike: string, readAs: string) =>

@@ -54,7 +54,7 @@ function Holds({ found }: { found: DeskReading }) {
     <View aria-live="polite" style={{ gap: 2 }}>
       <Title>{say.desk.found(found.parts, found.rounds)}</Title>
       <Words color={found.faults ? c.coralInk : c.ink} fontWeight="600">
-        {found.faults ? say.desk.faults(found.faults) : say.desk.addsUp}
+        {found.faults ? say.desk.faults(found.faults) : say.desk.addsUp(found.unread)}
       </Words>
       <Quiet>{factsOf(found).join(' · ')}</Quiet>
     </View>
