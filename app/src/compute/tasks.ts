@@ -1,5 +1,6 @@
 import { compareYarn, type YarnChange } from '@hoppla/core/plan';
 import type { Looks } from '@hoppla/core/form';
+import { read, type LineMeaning, type Reading } from '@hoppla/core/notation';
 import { type Toy } from '@hoppla/core/toy';
 import { modelPart, modelToy, relaxedLooks, type LooksInput } from '@hoppla/core/model';
 
@@ -22,6 +23,14 @@ export const TASKS = {
   },
   /** A part relaxed stitch by stitch, for its picture. */
   looks: (input: LooksInput): Looks => relaxedLooks(input),
+  /** A long page read for the import desk, with the page that it is the reading of. */
+  page: (input: {
+    text: string;
+    as: Readonly<Record<number, LineMeaning>>;
+  }): { draft: typeof input; reading: Reading } => ({
+    draft: input,
+    reading: read(input.text, { as: input.as }),
+  }),
 };
 
 export type Tasks = typeof TASKS;

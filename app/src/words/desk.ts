@@ -34,6 +34,7 @@ export const desk = {
   rename: 'Name of the part',
   joinParts: 'As “Only words” its rounds belong to the part above. Any line can begin a part of its own.',
   kinds: 'Text, Markdown, HTML, PDF or .docx: choose it, or drop it on the page. It is read in this browser.',
+  reading: 'Reading the page …',
   opening: (name: string) => `Reading “${name}” …`,
   dropHere: 'Drop the file: it is read here and goes nowhere else.',
   refused: {

@@ -72,6 +72,8 @@ const WRAPPED = /^\s*-+\s+[^-]+\s-+(?:\s|$)/;
 export abstract class Looking {
   protected readonly page: PageLine[] = [];
   protected readonly plain: string[];
+  private readonly parsed: LineNode[] = [];
+  private readonly named: (Head | null)[] = [];
   protected block: Block = 'front';
   /** parts that were begun */
   protected begun = 0;
@@ -111,7 +113,7 @@ export abstract class Looking {
     const legacy = this.parse(i, { fresh: this.fresh, begins: true });
     const terse = legacy.type === 'heading' && !OF_MATERIALS.test(legacy.name.toLowerCase()) ? legacy : null;
     const told = terse ? { node: terse, tells: isTold(terse) } : null;
-    const said = headIn(this.written(i), plain, this.base.terms);
+    const said = this.namedAt(i);
     const head = said && told ? { ...said, node: both(said.node, told.node) } : (said ?? told);
     if (!head || this.decides(plain) || isColumnHead(plain)) return null;
     if (legacy.type === 'round' && (legacy.label || legacy.stated)) return null;
@@ -219,7 +221,7 @@ export abstract class Looking {
   }
 
   protected namesPart = (i: number): boolean =>
-    !this.decides(this.plain[i]) && headIn(this.written(i), this.plain[i], this.base.terms) !== null;
+    !this.decides(this.plain[i]) && this.namedAt(i) !== null;
 
   protected isBlank = (i: number): boolean => (this.plain[i] ?? '').trim() === '';
 
@@ -263,6 +265,18 @@ export abstract class Looking {
   }
 
   protected parse(i: number, more: Pick<LineContext, 'fresh' | 'begins'>, last = i): LineNode {
-    return parseLine(this.text.slice(this.lines[i].from, this.lines[last].to), this.context(more));
+    // Every line is looked at from several above it.
+    const often = more.begins && !more.fresh && last === i;
+    const found = often ? this.parsed[i] : undefined;
+    if (found) return found;
+    const node = parseLine(this.text.slice(this.lines[i].from, this.lines[last].to), this.context(more));
+    if (often) this.parsed[i] = node;
+    return node;
+  }
+
+  /** A line as a heading, by its words alone. */
+  private namedAt(i: number): Head | null {
+    if (this.named[i] === undefined) this.named[i] = headIn(this.written(i), this.plain[i], this.base.terms);
+    return this.named[i];
   }
 }

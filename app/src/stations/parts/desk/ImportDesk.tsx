@@ -1,11 +1,12 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { MainAction, PlainButton, Quiet, Title, Words } from '../../../controls';
+import { useComputeAll } from '../../../compute';
 import { chooseFile, PAGE_FILES, textOfFile, useDraft, type Draft, type GivenFile } from '../../../documents';
 import { screenWords as say } from '../../../words';
 import { Became } from './Became';
 import { PageField } from './PageField';
-import { deskReading, keptMeanings, renamed } from './reading';
+import { deskReading, keptMeanings, renamed, type DeskReading } from './reading';
 
 interface ImportDeskProps {
   toy: string;
@@ -22,8 +23,7 @@ export function ImportDesk({ toy, wide, onClose, onAdd }: ImportDeskProps) {
   const { draft, kept, change, drop } = useDraft(toy);
   const [eyes, setEyes] = useState(false);
   const { said, setSaid, openFile } = useOpenedFile(change);
-  const slow = useDeferredValue(draft);
-  const found = useMemo(() => (slow.text.trim() ? deskReading(slow) : null), [slow]);
+  const found = useDeskReading(useDeferredValue(draft));
   const add = () => {
     onAdd(draft, eyes);
     drop();
@@ -49,7 +49,7 @@ export function ImportDesk({ toy, wide, onClose, onAdd }: ImportDeskProps) {
         )}
       </View>
       <Quiet aria-live="polite" fontSize={said ? 17 : 14}>
-        {said ?? (kept ? say.desk.draftKept : ' ')}
+        {said ?? stateOf(draft, found, kept)}
       </Quiet>
       <View style={{ flexDirection: 'row' }}>
         <MainAction
@@ -60,6 +60,26 @@ export function ImportDesk({ toy, wide, onClose, onAdd }: ImportDeskProps) {
       </View>
     </View>
   );
+}
+
+/** What is said below the page: it is being read, or it is kept. */
+function stateOf(draft: Draft, found: DeskReading | null, kept: boolean): string {
+  if (found === null && draft.text.trim() !== '') return say.desk.reading;
+  return kept ? say.desk.draftKept : ' ';
+}
+
+/** A page with more letters is read in the worker: it must not hold the typing. */
+const LONG = 20_000;
+
+/** What a page becomes; of a long one what it became before, while the worker reads. */
+function useDeskReading(draft: Draft): DeskReading | null {
+  const long = draft.text.length > LONG;
+  const [far] = useComputeAll('page', long ? [{ about: 'desk', input: draft }] : []);
+  return useMemo(() => {
+    if (draft.text.trim() === '') return null;
+    if (!long) return deskReading(draft);
+    return far ? deskReading(far.draft, far.reading) : null;
+  }, [draft, long, far]);
 }
 
 /** Reads a file into the desk, and says what comes of it. */

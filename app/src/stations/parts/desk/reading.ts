@@ -77,9 +77,8 @@ export function renamed({ text, as }: Draft, line: number, from: string, to: str
   return { text: text.slice(0, start) + now + text.slice(end), as: { ...as, [line]: 'heading' } };
 }
 
-/** Reads a page for the desk. */
-export function deskReading({ text, as }: Draft): DeskReading {
-  const reading = read(text, { as });
+/** A page for the desk, from its reading. */
+export function deskReading({ text, as }: Draft, reading: Reading = read(text, { as })): DeskReading {
   const written = splitLines(text);
   const own = new Map<number, { part: PartReading; line: LineReading }[]>();
   for (const part of reading.parts)
