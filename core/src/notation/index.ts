@@ -28,7 +28,6 @@ export type {
   TextChange,
   Loops,
   Fact,
-  FeatureNote,
 } from './syntax';
 export { applied } from './problems';
 export { cleanText } from './clean';
@@ -46,3 +45,4 @@ export { printItems, printRound } from './printer';
 export { WORD_OF, knownWords } from './stitches';
 export { markText, changeText, changeBetween, replaceText } from './marks';
 export type { MarkedText, NewMark } from './marks';
+export type { FeatureNote } from './featureNote';

@@ -5,8 +5,9 @@ import { materialsIn } from './page/materials';
 import { type LineMeaning } from './page/lineKinds';
 import type { HookSaid } from './hooks';
 import type { PageLine, Section } from './page/looking';
-import { pageOf } from './page/page';
-import { PartCounter, type PartContext } from './part';
+import { pageOf } from './page/flow';
+import { PartCounter } from './part';
+import type { PartContext } from './work';
 import { problem } from './problems';
 import type { Reading } from './reading';
 import { guessTerms, usesBareNumbers, usesSymbols } from './stitches';
@@ -81,15 +82,8 @@ function readAnew(text: string, options: ReadOptions): Reading {
     return part;
   });
   aboutTerms(parts, guess, options.terms, symbols);
-  return {
-    terms,
-    hook,
-    title: page.title,
-    materials,
-    page: page.lines,
-    parts,
-    ...understoodOf(page.lines, parts),
-  };
+  const { title, lines: told } = page;
+  return { terms, hook, title, materials, page: told, parts, ...understoodOf(told, parts) };
 }
 
 /** Whether a part is made by the time that the part at `index` is worked. */

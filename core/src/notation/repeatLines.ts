@@ -30,6 +30,9 @@ const UNTIL = new RegExp(
 const SHRINKS =
   /^(?:(?:then|now|and)\s+)*(?:continue|keep|go\s+on|carry\s+on)\s+(?:on\s+)?(?:decreasing|to\s+decrease|with\s+the\s+decreases)\b/;
 const STATED = /[([=–-]\s*=?\s*(\d+)\s*(?:sts?|stitches|sc|dc)?\s*[)\]]?\s*[.,]?\s*$/;
+/** `as` and `work` begin many sentences: something must follow that ends the statement. */
+const ENDS_THERE =
+  /^\s*(?:$|[,.;:([=–-]|x|once|twice|for|more|another|until|only|and|again|\d|[a-z]+ (?:more )?times)/;
 const MOST = 2000;
 
 /** `repeat from * to * four more times`, `rep between stars twice`. */
@@ -62,15 +65,7 @@ export function repeatIn(
   const behind = begins ? text.slice(begins[0].length) : '';
   const of = asPart || again?.[2] === undefined ? null : OF.exec(behind);
   const rest = of ? behind.slice(of[0].length) : behind;
-  // `as` and `work` begin many sentences: something must follow that ends the statement.
-  if (
-    again &&
-    !until &&
-    !/^\s*(?:$|[,.;:([=–-]|x|once|twice|for|more|another|until|only|and|again|\d|[a-z]+ (?:more )?times)/.test(
-      rest,
-    )
-  )
-    return null;
+  if (again && !until && !ENDS_THERE.test(rest)) return null;
   const often = OFTEN.exec(rest);
   const word = often?.[1] ?? same?.[1];
   const times = word === undefined ? 1 : ({ once: 1, twice: 2 }[word] ?? countSaid(word));

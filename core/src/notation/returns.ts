@@ -1,5 +1,5 @@
 import type { Cursor } from './cursor';
-import type { Loops, ReturnItem } from './syntax';
+import type { Loops, ReturnItem, StitchItem } from './syntax';
 import { takeStitches } from './forms';
 import { takeChain } from './starts';
 
@@ -58,77 +58,74 @@ function loopsOnly<T>(c: Cursor, loops: T): T {
 /** `ch 6, sl st in 2nd ch from hook, sc in next 4, sl st in same st`, `picot`, `ch 3, sl st in first ch`. */
 export function takeReturn(c: Cursor): ReturnItem | null {
   const start = c.at;
-  if (c.takeAny('picot', 'picots'))
-    return { type: 'return', chain: 3, first: 3, items: [], picot: true, times: 1, span: c.since(start) };
+  const picot = (chain: number): ReturnItem => ({
+    type: 'return',
+    chain,
+    first: chain,
+    items: [],
+    picot: true,
+    times: 1,
+    span: c.since(start),
+  });
+  if (c.takeAny('picot', 'picots')) return picot(3);
   const n = takeChain(c);
   if (!n || n.value > MOST_IN_A_CHAIN) {
     c.at = start;
     return null;
   }
-  if (c.takeAny('picot'))
-    return {
-      type: 'return',
-      chain: n.value,
-      first: n.value,
-      items: [],
-      picot: true,
-      times: 1,
-      span: c.since(start),
-    };
+  if (c.takeAny('picot')) return picot(n.value);
   c.skipSeparators();
   c.takeAny('turn', 'and', 'then');
   c.skipSeparators();
-  const firstItem = takeStitches(c);
-  if (firstItem?.fromHook === undefined) {
+  const first = takeStitches(c);
+  if (first?.fromHook === undefined) {
     c.at = start;
     return null;
   }
   // "In first ch" of a strand closes it to a picot; "2nd" to "9th" count from the hook.
-  if (firstItem.fromHook === 1)
-    return {
-      type: 'return',
-      chain: n.value,
-      first: n.value,
-      items: [],
-      picot: true,
-      times: 1,
-      span: c.since(start),
-    };
-  const offered = Math.max(0, n.value - firstItem.fromHook + 1);
-  const items = [firstItem];
-  let used = firstItem.times === 'around' ? offered : firstItem.eats * firstItem.times;
+  if (first.fromHook === 1) return picot(n.value);
+  const items = alongStrand(c, first, Math.max(0, n.value - first.fromHook + 1));
+  takeAnchor(c);
+  return {
+    type: 'return',
+    chain: n.value,
+    first: first.fromHook,
+    items,
+    picot: false,
+    times: 1,
+    span: c.since(start),
+  };
+}
+
+/** The stitches back along a strand that offers so many. */
+function alongStrand(c: Cursor, first: StitchItem, offered: number): StitchItem[] {
+  const items = [first];
+  const eatsOf = (s: StitchItem, left: number): number => (s.times === 'around' ? left : s.eats * s.times);
+  let used = eatsOf(first, offered);
   while (used < offered) {
     const before = c.at;
     c.skipSeparators();
     c.takeAny('and', 'then');
     const again = c.at;
     const next = takeStitches(c);
-    const eats = next ? (next.times === 'around' ? offered - used : next.eats * next.times) : 0;
-    if (
-      !next ||
-      eats === 0 ||
-      used + eats > offered ||
-      c.tokens.slice(again, c.at).some((t) => t.text === 'same')
-    ) {
+    const eats = next ? eatsOf(next, offered - used) : 0;
+    const same = c.tokens.slice(again, c.at).some((t) => t.text === 'same');
+    if (!next || eats === 0 || used + eats > offered || same) {
       c.at = before;
       break;
     }
     items.push(next);
     used += eats;
   }
+  return items;
+}
+
+/** `sl st in same st`: the strand is closed where it began. */
+function takeAnchor(c: Cursor): void {
   const before = c.at;
   c.skipSeparators();
   c.takeAny('and', 'then');
   const anchor = c.at;
   const last = takeStitches(c);
   if (last?.kind !== 'slst' || !c.tokens.slice(anchor, c.at).some((t) => t.text === 'same')) c.at = before;
-  return {
-    type: 'return',
-    chain: n.value,
-    first: firstItem.fromHook,
-    items,
-    picot: false,
-    times: 1,
-    span: c.since(start),
-  };
 }

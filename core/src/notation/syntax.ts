@@ -1,4 +1,5 @@
 import type { StitchKind } from '../figures';
+import type { FeatureNote } from './featureNote';
 /** The syntax tree of written rounds. Everything carries its span; nothing here is computed from counts. */
 import type { HookSaid } from './hooks';
 
@@ -168,26 +169,6 @@ export interface LayerBase {
   span: Span;
   /** of the digits of the round */
   roundSpan: Span;
-}
-
-/** What a note says of a feature: `eyes between R9 and R10, 5 between`, `6 mm safety eyes`, `embroider the nose`. */
-export interface FeatureNote {
-  what: 'eyes' | 'nose' | 'mouth' | 'ears' | 'other';
-  /** null when the note leaves it open; `other` where it is neither plastic nor thread, or both */
-  making: 'safety eye' | 'embroidered' | 'other' | null;
-  sizeMm: number | null;
-  /** between two neighbouring rounds */
-  rounds: [number, number] | null;
-  /** on one round, in its stitches */
-  onRound: number | null;
-  /** how many, and what they count; two numbers where the note names a range */
-  many: number[] | null;
-  counted: 'between' | 'apart';
-  holes: boolean;
-  /** a distance in mm, cm, inches or degrees, as written */
-  apart: string | null;
-  /** words about the place that are not understood */
-  unread: string | null;
 }
 
 export interface RoundNode {

@@ -127,113 +127,145 @@ function intoSome(item: StitchItem, n: { value: number; span: StitchItem['span']
 /** After `in`: which stitches take it. Gives false when nothing known follows. */
 export function intoWhat(c: Cursor, item: StitchItem, counted: boolean): boolean {
   const many = typeof item.times === 'number' ? item.times : 1;
-  const intoOne = () => {
-    if (counted && many > 1) item.makes *= many;
+  const into: Into = {
+    c,
+    item,
+    counted,
+    // `2 sc in next`: both in the same one
+    one: () => {
+      if (counted && many > 1) item.makes *= many;
+    },
   };
-  if (c.takeAny('each', 'every', 'all')) {
-    c.takeAny('of');
-    c.takeAny('the');
-    c.takeAny('next', 'remaining', 'rem', 'following', 'last');
-    const n = c.number();
-    takeNoun(c);
-    c.takePhrase('and ch', 'and each ch', 'and chain', 'and in each ch');
-    c.takeWords('from', 'hook');
-    c.takeWords('to', 'end') || c.takeWords('of', 'the', 'round');
-    c.takeAny('around', 'across', 'round');
-    intoOne();
-    item.times = n ? n.value : 'around';
-    item.timesSpan = n?.span;
-    return true;
-  }
   const start = c.at;
+  for (const way of [intoEach, intoNth, intoTheRest, intoNext, intoBumps]) {
+    c.at = start;
+    if (way(into)) return true;
+  }
+  c.at = start;
+  return intoCorner(into);
+}
+
+/** A stitch whose place is being read. */
+interface Into {
+  c: Cursor;
+  item: StitchItem;
+  counted: boolean;
+  one: () => void;
+}
+
+/** `each st around`, `every one of the next 6` */
+function intoEach({ c, item, one }: Into): boolean {
+  if (!c.takeAny('each', 'every', 'all')) return false;
+  c.takeAny('of');
+  c.takeAny('the');
+  c.takeAny('next', 'remaining', 'rem', 'following', 'last');
+  const n = c.number();
+  takeNoun(c);
+  c.takePhrase('and ch', 'and each ch', 'and chain', 'and in each ch');
+  c.takeWords('from', 'hook');
+  c.takeWords('to', 'end') || c.takeWords('of', 'the', 'round');
+  c.takeAny('around', 'across', 'round');
+  one();
+  item.times = n ? n.value : 'around';
+  item.timesSpan = n?.span;
+  return true;
+}
+
+/** `2nd ch from hook and each ch`, `the first 2 sts`, `the third st` */
+function intoNth({ c, item, one }: Into): boolean {
   const nth = c.ordinal();
-  if (nth !== null && c.takeAny('ch', 'chain')) {
+  if (nth === null) return false;
+  if (c.takeAny('ch', 'chain')) {
     c.takePhrase('from hook', 'from the hook', 'from your hook');
     item.fromHook = nth;
-    intoOne();
+    one();
     item.times = 1;
     item.timesSpan = undefined;
-    const before = c.at;
-    c.takeAny(',');
-    c.takeAny('and', '&');
-    c.takeAny('in', 'into');
-    c.takeAny('the');
-    if (
-      c.takeAny('each', 'every', 'all') &&
-      (c.takeAny('remaining', 'rem', 'next', 'other', 'of') || true) &&
-      (c.takeAny('the') || true) &&
-      takeNoun(c)
-    ) {
-      c.takeWords('to', 'end');
-      c.takeAny('across', 'along', 'around');
-      item.times = 'around';
-    } else if (item.makes === 1 && c.takeAny('next')) {
-      // `hdc in 2nd ch from hook and in next 3 ch`
-      const n = c.number();
-      if (n) {
-        item.times = 1 + n.value;
-        takeNoun(c);
-      } else c.at = before;
-    } else c.at = before;
+    alongTheRest(c, item);
     return true;
   }
-  // `sc in the first 2 sts`
   const several = nth === 1 ? c.number() : null;
   if (several && takeNoun(c)) {
-    intoOne();
+    one();
     intoSome(item, several);
     return true;
   }
   // `inc in the third st`: the first two are worked over or stand before it.
-  if (nth !== null && takeNoun(c)) {
-    intoOne();
-    return true;
-  }
-  c.at = start;
-  if (
-    c.takePhrase(
-      'rest of the sts',
-      'rest of the stitches',
-      'rest of the round',
-      'rest',
-      'remaining sts',
-      'remaining stitches',
-      'rem sts',
-      'remaining st',
-    )
-  ) {
-    item.times = 'around';
-    return true;
-  }
-  if (c.takeAny('next', 'same', 'one', 'last', 'following', 'remaining', 'rem')) {
+  if (!takeNoun(c)) return false;
+  one();
+  return true;
+}
+
+/** `... and in each ch`, `... and in next 3 ch`, behind the chain stitch that takes the first one. */
+function alongTheRest(c: Cursor, item: StitchItem): void {
+  const before = c.at;
+  c.takeAny(',');
+  c.takeAny('and', '&');
+  c.takeAny('in', 'into');
+  c.takeAny('the');
+  if (c.takeAny('each', 'every', 'all')) {
+    c.takeAny('remaining', 'rem', 'next', 'other', 'of');
+    c.takeAny('the');
+    if (takeNoun(c)) {
+      c.takeWords('to', 'end');
+      c.takeAny('across', 'along', 'around');
+      item.times = 'around';
+      return;
+    }
+  } else if (item.makes === 1 && c.takeAny('next')) {
     const n = c.number();
+    if (n) {
+      item.times = 1 + n.value;
+      takeNoun(c);
+      return;
+    }
+  }
+  c.at = before;
+}
+
+function intoTheRest({ c, item }: Into): boolean {
+  const rest = c.takePhrase(
+    'rest of the sts',
+    'rest of the stitches',
+    'rest of the round',
+    'rest',
+    'remaining sts',
+    'remaining stitches',
+    'rem sts',
+    'remaining st',
+  );
+  if (rest) item.times = 'around';
+  return rest;
+}
+
+/** `next 4`, `same st`, `last st`, `4 sts` */
+function intoNext({ c, item, counted, one }: Into): boolean {
+  const named = c.takeAny('next', 'same', 'one', 'last', 'following', 'remaining', 'rem');
+  const n = c.number();
+  if (named) {
     c.takeAny('remaining', 'rem');
     takeNoun(c);
     if (c.is('as')) takeAsWhat(c);
-    intoOne();
-    intoSome(item, n);
-    if (n === null && counted) item.timesSpan = undefined;
-    return true;
-  }
-  const some = c.number();
-  if (some && takeNoun(c)) {
-    intoOne();
-    intoSome(item, some);
-    return true;
-  }
-  c.at = start;
-  if (c.takeWords('back', 'bump') || c.takeWords('back', 'bumps') || c.takeWords('back', 'bar')) {
-    c.takeAny('of');
-    c.takeAny('each', 'the');
-    c.takeAny('ch', 'chain');
-    if (!counted) item.times = 'around';
-    return true;
-  }
-  if (c.takeAny('corner', 'corners')) {
-    item.edge = 'corner';
-    intoOne();
-    item.times = 1;
-    return true;
-  }
-  return false;
+  } else if (!n || !takeNoun(c)) return false;
+  one();
+  intoSome(item, n);
+  if (n === null && counted) item.timesSpan = undefined;
+  return true;
+}
+
+function intoBumps({ c, item, counted }: Into): boolean {
+  if (!c.takePhrase('back bump', 'back bumps', 'back bar')) return false;
+  c.takeAny('of');
+  c.takeAny('each', 'the');
+  c.takeAny('ch', 'chain');
+  if (!counted) item.times = 'around';
+  return true;
+}
+
+function intoCorner({ c, item, one }: Into): boolean {
+  if (!c.takeAny('corner', 'corners')) return false;
+  item.edge = 'corner';
+  one();
+  item.times = 1;
+  return true;
 }

@@ -1,6 +1,7 @@
 import type { Span } from '../syntax';
 import type { LineMeaning } from './lineKinds';
-import type { Gathered, Page, PageLine } from './looking';
+import type { Gathered, Page, PageLine, Terms } from './looking';
+import { PageReader } from './page';
 
 /** A line that was broken by the width of its page ends in the middle of something: a small word, a comma, an open bracket. */
 const IN_THE_MIDDLE =
@@ -43,7 +44,7 @@ const isBroken = (line: string, next: string): boolean =>
  * Which lines of a page go on in the next one because the page was wrapped at a width, as text copied out of a PDF is: the
  * next line's first word had no room, and nothing new begins there. Empty for a page that was not wrapped.
  */
-export function wrappedLines(lines: readonly string[]): ReadonlySet<number> {
+function wrappedLines(lines: readonly string[]): ReadonlySet<number> {
   const flows = new Set<number>();
   const words = (i: number): string => (lines[i] ?? '').trim();
   const broken = lines.flatMap((line, i) => (isBroken(line, words(i + 1)) ? [words(i).length] : []));
@@ -68,12 +69,12 @@ function goesOn(line: string, next: string): boolean {
 }
 
 /** A line as it was meant, and which line of the text it begins at, from 0. */
-export interface WholeLine extends Span {
+interface WholeLine extends Span {
   first: number;
 }
 
 /** The lines of a page, those that its width has broken made whole; a line that the maker has given a meaning is one of its own. */
-export function unwrapped(
+function unwrapped(
   text: string,
   lines: readonly Span[],
   said: Readonly<Record<number, LineMeaning>>,
@@ -88,7 +89,7 @@ export function unwrapped(
 }
 
 /** A page that was read in whole lines, told in the lines in which it is written. */
-export function asWritten(page: Page, whole: readonly WholeLine[], lines: readonly Span[]): Page {
+function asWritten(page: Page, whole: readonly WholeLine[], lines: readonly Span[]): Page {
   const firstOf = (line: number): number => whole[line - 1].first;
   const lastOf = (line: number): number => (whole[line]?.first ?? lines.length) - 1;
   const later = (line: number): number[] =>
@@ -125,4 +126,22 @@ export function asWritten(page: Page, whole: readonly WholeLine[], lines: readon
     told.findIndex((l) => l.part !== null) < 0 ? told.length : told.findIndex((l) => l.part !== null),
   );
   return { ...page, lines: told, sections, front };
+}
+
+/**
+ * Splits a page into what stands before the parts, the parts and what is done at the end, and says of every line what it is.
+ * A heading is one because of what follows: work that starts anew makes a part, work that goes on is more of the same one.
+ */
+export function pageOf(
+  text: string,
+  lines: readonly Span[],
+  base: Terms,
+  said: Readonly<Record<number, LineMeaning>> = {},
+): Page {
+  const whole = unwrapped(text, lines, said);
+  const saidOfWhole = Object.fromEntries(
+    whole.flatMap(({ first }, k) => (said[first + 1] ? [[k + 1, said[first + 1]]] : [])),
+  );
+  const page = new PageReader(text, whole, base, saidOfWhole).read();
+  return whole.length === lines.length ? page : asWritten(page, whole, lines);
 }

@@ -1,5 +1,6 @@
 import { factsOf, soundsLikeWork } from '../notes';
-import type { Fact, FeatureNote, HeadingNode, LineNode, RoundNode } from '../syntax';
+import type { FeatureNote } from '../featureNote';
+import type { Fact, HeadingNode, LineNode, RoundNode } from '../syntax';
 
 /** What a line of a page is. */
 export type LineKind =

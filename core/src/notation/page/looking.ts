@@ -123,7 +123,8 @@ export abstract class Looking {
     if (listed && !this.blankBefore && !head.tells) return null;
     const follows = this.follows(i);
     if (follows.what === 'starts') return head;
-    if (follows.what === 'goes on') return this.goesOnAsPart(i, head, follows.label) ? head : null;
+    if (follows.what === 'goes on')
+      return !headerIn(plain) && this.goesOnAsPart(i, head, follows.label) ? head : null;
     if (this.block === 'assembly' || listed) return null;
     // A first line with work far below it is the title of the toy, whatever stands in its brackets.
     const alone = this.page.every((l) => l.as === 'blank');
@@ -220,8 +221,7 @@ export abstract class Looking {
     return { what: 'none', text };
   }
 
-  protected namesPart = (i: number): boolean =>
-    !this.decides(this.plain[i]) && this.namedAt(i) !== null;
+  protected namesPart = (i: number): boolean => !this.decides(this.plain[i]) && this.namedAt(i) !== null;
 
   protected isBlank = (i: number): boolean => (this.plain[i] ?? '').trim() === '';
 

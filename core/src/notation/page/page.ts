@@ -7,30 +7,12 @@ import { frontKind, headerIn, isColumnHead, isFurniture } from './blocks';
 import { headIn, type Head } from './head';
 import { factsOfNode, isWork, kindOf, offersOf, titleOf, type LineKind, type LineMeaning } from './lineKinds';
 import { Looking, type Page, type Section, type Terms } from './looking';
-import { asWritten, unwrapped } from './flow';
 import { continuesOn, goesOnInWords } from './wrapped';
 
 const MOST_WRAPPED = 40;
 
-/**
- * Splits a page into what stands before the parts, the parts and what is done at the end, and says of every line what it is.
- * A heading is one because of what follows: work that starts anew makes a part, work that goes on is more of the same one.
- */
-export function pageOf(
-  text: string,
-  lines: readonly Span[],
-  base: Terms,
-  said: Readonly<Record<number, LineMeaning>> = {},
-): Page {
-  const whole = unwrapped(text, lines, said);
-  const saidOfWhole = Object.fromEntries(
-    whole.flatMap(({ first }, k) => (said[first + 1] ? [[k + 1, said[first + 1]]] : [])),
-  );
-  const page = new PageReader(text, whole, base, saidOfWhole).read();
-  return whole.length === lines.length ? page : asWritten(page, whole, lines);
-}
-
-class PageReader extends Looking {
+/** Reads a page line by line: what each is, and which part it belongs to. */
+export class PageReader extends Looking {
   private readonly sections: Section[] = [];
   private title: string | null = null;
 

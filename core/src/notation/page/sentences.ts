@@ -1,5 +1,6 @@
 import { pageWords as say } from '../../words';
-import type { Fact, FeatureNote } from '../syntax';
+import type { FeatureNote } from '../featureNote';
+import type { Fact } from '../syntax';
 
 /** What some facts decide or offer, in one line; empty where they offer nothing. */
 export const factsWords = (facts: readonly Fact[]): string =>
