@@ -3,7 +3,9 @@ const noNamelessImports = ({ types: t }) => ({
   visitor: {
     Import({ parentPath: call }, { filename = '' }) {
       if (!filename.includes('unpdf') || t.isStringLiteral(call.node.arguments[0])) return;
-      call.replaceWith(t.callExpression(t.memberExpression(t.identifier('Promise'), t.identifier('reject')), []));
+      call.replaceWith(
+        t.callExpression(t.memberExpression(t.identifier('Promise'), t.identifier('reject')), []),
+      );
     },
   },
 });

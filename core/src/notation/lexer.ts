@@ -43,7 +43,10 @@ export interface PlainLine {
 export function plainLine(line: string): PlainLine {
   // Most lines are typed on a plain keyboard.
   if (!BEYOND_ASCII.test(line))
-    return { text: tableRow(dotted(line.toLowerCase().replace(/\{/g, '(').replace(/\}/g, ')'))), at: null };
+    return {
+      text: tableRow(dottedRow(dotted(line.toLowerCase().replace(/\{/g, '(').replace(/\}/g, ')')))),
+      at: null,
+    };
   let out = '';
   let offsets: number[] | null = null;
   for (let i = 0; i < line.length; i++) {
@@ -54,12 +57,16 @@ export function plainLine(line: string): PlainLine {
     out += plain;
   }
   offsets?.push(line.length);
-  return { text: tableRow(dotted(out)), at: offsets ? Int32Array.from(offsets) : null };
+  return { text: tableRow(dottedRow(dotted(out))), at: offsets ? Int32Array.from(offsets) : null };
 }
 
 /** `HOOK....... 3.5 MM`: dots that lead to a value are a colon; as long as they were. */
 const dotted = (text: string): string =>
   text.replace(/\.{4,}(?=\s*\S)/g, (dots) => `:${' '.repeat(dots.length - 1)}`);
+
+/** `Rd4 ... 6x (2 sc, inc) ... 24`: three dots between columns are a tab; as long as they were. */
+const dottedRow = (text: string): string =>
+  /\s\.{3}\s.*\s\.{3}\s/.test(text) ? text.replace(/\s\.{3}(?=\s)/g, '\t   ') : text;
 
 /** `| 4 | (2 sc, inc) x6 | 24 |`: a row of a table with bars between its columns is one with tabs; as long as it was. */
 const tableRow = (text: string): string =>

@@ -142,6 +142,19 @@ const PHRASES: readonly Phrase[] = [
   { said: /\bbehind\s+the\s+(?:sl\s*st|slip\s*stitch|ss)(?:s|es)?\b/g, tersely: 'blo' },
   { said: /\bwith\s+the\s+same\s+yarn\b,?/g, tersely: '' },
   { said: /\bwork\s+in\s+(?=(?:sc|dc|hdc|htr)\b)/g, tersely: '' },
+  // Said shortly because it was just said.
+  {
+    said: /(?<=\b(?:sc|single crochets?)\b[^.;]*)(\b(?:two|three|2|3))\s+in\s+(?:the\s+)?(next|same)(?:\s+(?:st|stitch|one))?(?=\s*(?:$|[*,;)(\]]))/g,
+    tersely: (count, where) => `${countSaid(count)} sc in ${where}`,
+  },
+  {
+    said: /(?<=\b(?:dc|double crochets?)\b[^.;]*)(\b(?:two|three|2|3))\s+in\s+(?:the\s+)?(next|same)(?:\s+(?:st|stitch|one))?(?=\s*(?:$|[*,;)(\]]))/g,
+    tersely: (count, where) => `${countSaid(count)} dc in ${where}`,
+  },
+  { said: /\b(?:single crochet|sc)\s+(?:two|2)\s+(?:sts\s+|stitches\s+)?together\b/g, tersely: 'sc2tog' },
+  { said: /\b(?:double crochet|dc)\s+(?:two|2)\s+(?:sts\s+|stitches\s+)?together\b/g, tersely: 'dc2tog' },
+  { said: /\b(?:between|from)\s+(?:the\s+)?(?:asterisks|stars)(?=\s)/g, tersely: '' },
+  { said: /(?<=\d\s*(?:sc|hdc|dc)),\s+(?=from\s+(?:the\s+)?(?:2nd|second|3rd|third)\s+ch)/g, tersely: ' ' },
   // How many.
   {
     said: /(?<=^|[\s,;:([])(\d+)\s*x\s+(?=(?:sc|hdc|dc|htr|tr|inc|dec|invdec|ch|sl\s?st|ss)(?![a-z]))/g,
@@ -158,6 +171,10 @@ const PHRASES: readonly Phrase[] = [
     tersely: (count) => `in next ${count} ch`,
   },
   // Folding.
+  {
+    said: /(?<=\b(?:layers|sides|edges|thicknesses)\s+)to\s+(?:close|shut|seal)(?:\s+(?:it|the\s+(?:end|opening|top|hole)))?(?=\s*(?:$|[.,;(]))/g,
+    tersely: '',
+  },
   {
     said: /\b(?:sl\s?st|slip stitch|ss|sc|dc|crochet)\s+(?:(?:the\s+)?(?:two\s+|both\s+)?(?:edges?|layers?|sides?|ends?|opening|top|it)\s+)?(?:together|closed|shut)\s*(?:with|using|[:,-])\s*(?=\d)/g,
     tersely: '',
