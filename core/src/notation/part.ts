@@ -47,6 +47,8 @@ export class PartCounter extends WorkedLines {
       if (node.type === 'note' && node.hook && !node.facts.some((f) => f.fact === 'hook'))
         takeHook(this.part, node.hook);
       this.colour(decide(this.part, node.facts));
+      // How the rounds of one yarn end says nothing of those of the next.
+      if (node.facts.some((f) => f.fact === 'off')) this.work.joined = false;
     }
     this.part.lines.push({
       line,

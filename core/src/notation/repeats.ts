@@ -179,6 +179,9 @@ export function settleJoin(
   if (at < 1 || last?.type !== 'stitch' || last.kind !== 'slst' || last.times !== 1 || last.fromHook)
     return items;
   if (!items.slice(0, at).some((i) => i.type !== 'sign')) return items;
+  // The last slip stitch along a chain is one of its stitches, unless the counts say otherwise.
+  if (items.some((i) => i.type === 'start' && i.start === 'chain') && meets(items, offered, stated, isStart))
+    return items;
   const without: Item[] = items.map((i, k) =>
     k === at ? { type: 'sign', sign: 'join', span: last.span } : i,
   );

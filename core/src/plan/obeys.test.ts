@@ -132,6 +132,14 @@ describe('the fill is what the text says, and goes through a hole', () => {
   });
 });
 
+describe('parts are called as they are', () => {
+  it('a part whose name has its article gets no second one', () => {
+    const titles = told(page(`The Body\n${BALL}\nstuff\nclose`)).steps.map((s) => s.title);
+    expect(titles.some((t) => /^Stuff the body, /.test(t))).toBe(true);
+    expect(titles.filter((t) => /the the/i.test(t))).toEqual([]);
+  });
+});
+
 describe('ends and minutes are of what is worked', () => {
   it('a round of eight legs that come back is about six minutes, not half a one', () => {
     // 8 x (12 chains at 0.4 and 11 slip stitches at 0.6 of a single crochet) and 8 slip stitches: 96 at 14 a minute.

@@ -3,6 +3,10 @@ import { plural } from './plural';
 /** Why a join cannot be made as it is written. */
 export type JoinFault = 'sewn twice' | 'copy gone' | 'circle' | 'homeless' | 'no rounds' | 'edge not yet';
 
+/** `the head`, and `the body` where a part is called so already. */
+const withArticle = (part: string): string =>
+  /^(?:the|an?|his|her|its)\s/.test(part) ? part : `the ${part}`;
+
 /** Sentences of the plan. Numbers come in already rounded for print. */
 export const planWords = {
   rounds: (part: string, first: string, last: string) =>
@@ -83,7 +87,7 @@ export const planWords = {
     `${part}: ${title}. Nothing is clicked on until that is mended.`,
   point: (weight: 'stop' | 'open' | 'advice', title: string) =>
     `${weight === 'stop' ? 'Stop' : 'Open'}: ${title}`,
-  the: (part: string) => `the ${part}`,
+  the: withArticle,
   at: (rounds: string, stitches: string) => `at ${rounds} | ${stitches}`,
   eyesReason: (last: string, possible: string) =>
     `The washer goes on from inside. After ${last} the opening is too small to work in comfort${possible ? `, after ${possible} it is too small at all` : ''}.`,
@@ -138,14 +142,14 @@ export const planWords = {
     circle: (guest: string, host: string) =>
       `${guest} and ${host} hold each other in a circle: one of them must be sewn to something else first.`,
     homeless: (guest: string, host: string) =>
-      `${guest} on the ${host.toLowerCase()}: the round it stood on is gone.`,
+      `${guest} on ${withArticle(host.toLowerCase())}: the round it stood on is gone.`,
     'edge not yet': (guest: string, host: string) =>
       `${guest} on ${host}: where that edge lies is not worked out yet, only a whole last round is.`,
     'no rounds': (guest: string, host: string) => `${guest} on ${host}: one of them has no rounds yet.`,
   } as Record<JoinFault, (guest: string, host: string) => string>,
   loose: (names: readonly string[]) => `Nothing holds ${names.join(', ')} yet: not joined to any other part.`,
   homeless: (what: string, part: string) =>
-    `${what} on the ${part.toLowerCase()}: the round it stood on is gone.`,
+    `${what} on ${withArticle(part.toLowerCase())}: the round it stood on is gone.`,
   tooSmall: (part: string) => `${part}: no round leaves an opening wide enough for the washer.`,
   notAddingUp: (part: string) => `${part} does not add up yet; its numbers are not certain.`,
   wrongOrder: (part: string) =>

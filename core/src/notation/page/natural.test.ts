@@ -63,6 +63,8 @@ describe.each(pages)('$name', ({ name, text, answer }) => {
     if (want.ringIs) expect(part.ringIs).toBe(want.ringIs);
     if (want.hookMm) expect(part.hookMm).toBe(want.hookMm);
     expect(closed(part)).toBe(want.closed);
+    // A frill may be joined on a part that is worked in a spiral.
+    expect(part.rounds.filter((r) => r.joined).length * 2 > part.rounds.length).toBe(want.joined);
     expect(part.tailMm).toBe(want.tailMm ?? null);
     const fill = part.unstuffed && part.stuffedAfter.length === 0 ? 'none' : (part.firmness ?? undefined);
     if (!NOT_SAID.has(`${name}/${want.name}/fill`)) expect(fill).toBe(want.fill);
