@@ -229,7 +229,7 @@ class Builder {
           this.stitchItem(item, free);
           break;
         case 'group': {
-          const eats = item.items.reduce((sum, i) => sum + allEats(i), 0);
+          const eats = allEats(item);
           const times = item.times === 'around' ? (eats > 0 ? Math.floor(free / eats) : 0) : item.times;
           for (let t = 0; t < times && this.at < this.size && this.steps <= MOST_STEPS; t++)
             this.items(item.items, 1);

@@ -1,36 +1,8 @@
 import fc from 'fast-check';
 import { read } from '../index';
-import { HANDS, pageIn, type PlainPart, type PlainRound } from '../cases/hands';
+import { HANDS, pageIn, type PlainPart } from '../cases/hands';
+import { plainToy as toy } from '../cases/plainToys';
 
-/** A ball, egg or cup: grows, goes on, and shrinks or stays open. */
-const part = (name: string): fc.Arbitrary<PlainPart> =>
-  fc
-    .record({
-      start: fc.integer({ min: 5, max: 8 }),
-      grown: fc.integer({ min: 1, max: 4 }),
-      even: fc.integer({ min: 1, max: 6 }),
-      shrunk: fc.integer({ min: 1, max: 4 }),
-      closed: fc.boolean(),
-      make: fc.integer({ min: 1, max: 3 }),
-      tailCm: fc.constantFrom(15, 20, 25, 30, 40),
-    })
-    .map(({ start, grown, even, shrunk, closed, make, tailCm }) => {
-      const rounds: PlainRound[] = [];
-      let per = 1;
-      for (; per <= grown; per++)
-        rounds.push({ plain: per - 1, shape: 'inc', times: start, makes: start * (per + 1) });
-      for (let i = 0; i < even; i++) rounds.push({ plain: null, shape: null, times: 0, makes: start * per });
-      const down = closed ? per - 1 : Math.min(shrunk, per - 2);
-      for (let i = 0; i < down; i++, per--)
-        rounds.push({ plain: per - 2, shape: 'dec', times: start, makes: start * (per - 1) });
-      return { name, make, start, rounds, closed, tailCm };
-    });
-
-const toy = fc.record({
-  head: part('Head'),
-  fin: part('Fin'),
-  name: fc.constantFrom('Sprat', 'Whelk', 'Plover'),
-});
 /** The counts that each part makes, in working order, and how it ends: worked out from the numbers alone. */
 const wanted = (parts: readonly PlainPart[]) =>
   parts.map((p) => ({
