@@ -16,6 +16,12 @@ export function colourSign(c: Cursor): Sign | null {
   const bracket = c.takeAny('(', '[');
   if (bracket) {
     c.takeAny('in', 'with');
+    const letter =
+      c.peek()?.type === 'word' && /^[a-z]$/.test(c.peek()!.text) && !c.symbols ? c.peek()!.text : null;
+    if (letter && (c.is(')', 1) || c.is(']', 1))) {
+      c.at += 2;
+      return { sign: 'colour', colour: letter };
+    }
     const colour = colourName(c);
     if (colour && isColour(colour) && c.takeAny(')', ']')) return { sign: 'colour', colour };
     c.at = start;

@@ -36,7 +36,7 @@ const BETWEEN_ROUNDS = [
   // `between 10 and 11 rnd`
   new RegExp(String.raw`\bbetween\s+(\d{1,4})${AND}(\d{1,4})\s*(?:st|nd|rd|th)?\s*(?:rounds?|rnds?|rows?)\b`),
   new RegExp(
-    String.raw`\b(?:between|at|in|on)\s+(?:the\s+)?${TH}${AND}(?:the\s+)?${TH}\s+(?:rounds?|rnds?|rows?)\b`,
+    String.raw`\b(?:between|at|in|on)\s+(?:the\s+)?${TH}${AND}(?:the\s+)?${TH}\s+(?:rounds?|rnds?|rows?|r)\b`,
   ),
 ];
 /** `at a distance of 14 stitches` */

@@ -14,7 +14,7 @@ const BARE = /(\d+)(?:\s*[.)]?\s*[-/+]\s*(\d+))?(?=\s*(?:[.):](?!\d)|\t))/y;
 const BEHIND =
   /(\d+)\s*r?\s*[-~]\s*(\d+)\s*(?:rounds?|rnds?|rows?|r)(?=\s*[:.)-])|(\d+)\s*(?:round|rnd|row|r)(?=\s*[:.)([-])/y;
 const ORDINAL =
-  /(\d+)(?:st|nd|rd|th)(?:\s*(?:to|-|and|&)\s*(?:the\s+)?(\d+)(?:st|nd|rd|th))?\s+(?:rounds?|rnds?|rows?)(?=\s*[:.)([-])/y;
+  /(\d+)(?:st|nd|rd|th)(?:\s*(?:to|-|and|&)\s*(?:the\s+)?(\d+)(?:st|nd|rd|th))?\s+(?:rounds?|rnds?|rows?|r)(?=\s*[:.)([-])/y;
 /** `(6 rounds)`, `(to taste)`, `(this is the ridge)`: told between the label and the work. */
 const TOLD =
   /\s*\(\s*(?:(?:in all |all |= ?)?(\d+) (?:rounds?|rows?|rnds?)|(to taste)|ws|rs|wrong side|right side|(?:this|that|it) [a-z ,']{1,60})\s*\)/y;

@@ -42,7 +42,8 @@ export function roundLine(
 ): RoundNode {
   const comment = COMMENT.exec(whole.text.slice(bodyFrom));
   const end = comment && comment.index > 0 ? bodyFrom + comment.index : whole.text.length;
-  const { text, facts, more, unread } = workOf(whole.text, said, bodyFrom, end, context);
+  const { text: worked, facts, more, unread } = workOf(whole.text, said, bodyFrom, end, context);
+  const text = withoutStripes(worked, bodyFrom, unread);
   const { many: ofLine, text: once } = manyIn(text, bodyFrom);
   const many = ofLine + more;
   const plain: PlainLine = { text: once, at: whole.at };
@@ -80,6 +81,17 @@ export function roundLine(
     ...(facts.length ? { facts } : {}),
     ...(unread.length ? { unread: unread.map((u) => written(whole, u.from, u.to)) } : {}),
   };
+}
+
+const STRIPES = /,?\s*\b(?:changing|alternating|alternate|switching)\s+colou?rs?\b[^.;(=[]*/;
+
+/** `..., changing colour every 2 rounds`: which rounds that are is not read, and said. */
+function withoutStripes(text: string, from: number, unread: Span[]): string {
+  const found = STRIPES.exec(text.slice(from));
+  if (!found) return text;
+  const at = from + found.index;
+  unread.push({ from: at, to: at + found[0].length });
+  return blanked(text, at, at + found[0].length);
 }
 
 /** Blank as long as a stretch of text. */

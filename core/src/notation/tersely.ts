@@ -155,6 +155,20 @@ const PHRASES: readonly Phrase[] = [
   { said: /\b(?:double crochet|dc)\s+(?:two|2)\s+(?:sts\s+|stitches\s+)?together\b/g, tersely: 'dc2tog' },
   { said: /\b(?:between|from)\s+(?:the\s+)?(?:asterisks|stars)(?=\s)/g, tersely: '' },
   { said: /(?<=\d\s*(?:sc|hdc|dc)),\s+(?=from\s+(?:the\s+)?(?:2nd|second|3rd|third)\s+ch)/g, tersely: ' ' },
+  // Every nth stitch doubled, or worked with the next.
+  { said: /\bdouble\s+(?:each|every)\s+(?:st|stitch)\b/g, tersely: 'inc around' },
+  {
+    said: /\bdouble\s+every\s+(\d)(?:nd|rd|th)\s+(?:st|stitch)\b/g,
+    tersely: (nth) => `(${Number(nth) - 1} sc, inc) around`,
+  },
+  {
+    said: /\b(?:crochet|work)\s+every\s+(\d)(?:st|nd|rd|th)\s+and\s+\d(?:nd|rd|th)\s+(?:sts?|stitch(?:es)?)\s+together\b/g,
+    tersely: (nth) => `(${Number(nth) - 1} sc, dec) around`,
+  },
+  {
+    said: /\b(?:always\s+)?(?:crochet|work)\s+(?:2|two)\s+(?:sts?|stitches)\s+together(?:\s+(?:all\s+)?a?round)?(?=\s*(?:$|[=.,;(]))/g,
+    tersely: 'dec around',
+  },
   // How many.
   {
     said: /(?<=^|[\s,;:([])(\d+)\s*x\s+(?=(?:sc|hdc|dc|htr|tr|inc|dec|invdec|ch|sl\s?st|ss)(?![a-z]))/g,

@@ -172,7 +172,7 @@ function intoEach({ c, item, one }: Into): boolean {
 }
 
 /** `2nd ch from hook and each ch`, `the first 2 sts`, `the third st` */
-function intoNth({ c, item, one }: Into): boolean {
+function intoNth({ c, item, counted, one }: Into): boolean {
   const nth = c.ordinal();
   if (nth === null) return false;
   if (c.takeAny('ch', 'chain')) {
@@ -193,6 +193,8 @@ function intoNth({ c, item, one }: Into): boolean {
   // `inc in the third st`: the first two are worked over or stand before it.
   if (!takeNoun(c)) return false;
   one();
+  // `2 sc in first sc`: both in that one
+  if (counted) Object.assign(item, { times: 1, timesSpan: undefined });
   return true;
 }
 

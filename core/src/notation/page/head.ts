@@ -90,7 +90,7 @@ function nameEnds(text: string, written: string): number {
 }
 
 function isName(name: string, words: readonly string[], terms: Terms): boolean {
-  if (name.trim() === '' || words.length > MOST_WORDS || /[;=*!?]|\d{3}/.test(name) || /\.\s/.test(name))
+  if (!/\p{L}{2}/u.test(name) || words.length > MOST_WORDS || /[;=*!?]|\d{3}/.test(name) || /\.\s/.test(name))
     return false;
   if (OF_MATERIALS.test(name)) return false;
   if (

@@ -66,7 +66,7 @@ const BEHIND_RING =
   /(?<=\b(?:ring|circle|loop|mr)\b[^.;:(]{0,4})[,;]?\s+(?:and\s+)?then\s+(?=(?:inc|increase|2 sc in each)\b)/g;
 
 /** `- SHELL TOP - (sand)`: a heading between dashes is no point of a list. */
-const WRAPPED = /^\s*-+\s+[^-]+\s-+(?:\s|$)/;
+const WRAPPED = /^\s*-+\s+[^-]+\s-+(?:\s|$)|^\s*-{2,}[^\s-][^-]*-{2,}(?:\s|$)/;
 
 /** Looks at a line of a page and at those that follow it, from where the reader stands; changes nothing. */
 export abstract class Looking {
