@@ -38,7 +38,8 @@ export function ringIn(said: string): string | null {
       head: 'crown',
       mouth: 'mouth',
     }[first[1]]!;
-  if (OPEN_TOP.test(said) || IN_BOTTOM.test(said)) return 'sole';
+  if (OPEN_TOP.test(said) || IN_BOTTOM.test(said) || /\bbottom (?:to top|up)\b/.test(said)) return 'sole';
+  if (/\btop (?:to bottom|down)\b/.test(said)) return 'crown';
   BEGINS.lastIndex = 0;
   for (let found = BEGINS.exec(said); found; found = BEGINS.exec(said)) {
     const at = AT.exec(found[1]);

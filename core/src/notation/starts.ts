@@ -108,7 +108,8 @@ function chainFirst(c: Cursor, start: number): StartItem | null {
       ? { ...made(c, start, 'tube', 'ch', chain, chain.value), countSpan: chain.span }
       : null;
   }
-  if (chain.value <= 2) {
+  // `ch 2, 6 sc in 2nd ch`, `ch 3, 12 hdc in 3rd ch`: all into the first chain stitch
+  if (chain.value <= 2 || (chain.value <= 4 && intoFirstOf(c, chain.value))) {
     const one = stitchesInto(c, start, chain.value);
     if (one) return one;
   }
@@ -138,6 +139,19 @@ function skippedChain(c: Cursor): number | null {
   }
   c.at = start;
   return null;
+}
+
+/** Whether what follows goes into the chain stitch that was made first, several into that one. */
+function intoFirstOf(c: Cursor, chain: number): boolean {
+  const start = c.at;
+  const before = c.number();
+  const word = takeStitch(c);
+  const n = before ?? (word ? c.number() : null);
+  const into = n !== null && n.value > 1 && word !== null && c.takeAny('in', 'into');
+  c.takeAny('the');
+  const nth = into ? c.ordinal() : null;
+  c.at = start;
+  return nth === chain;
 }
 
 /** `ch 6, 5 sl st`: as many stitches as a chain has behind the hook go back along it; null where the number is another. */
@@ -230,7 +244,7 @@ function stitchesInto(c: Cursor, start: number, chain: number): StartItem | null
     c.at = start;
     return null;
   }
-  const into = intoStart(c);
+  const into = intoStart(c, chain);
   // `1 dc in 2nd ch from hook and in each ch` goes back along a chain.
   const along = n.value === 1 && ['ch', 'chain', 'hook'].includes(c.tokens[c.at - 1].text);
   if (!into || along) {
@@ -247,7 +261,8 @@ function stitchesInto(c: Cursor, start: number, chain: number): StartItem | null
   );
 }
 
-function intoStart(c: Cursor): 'ring' | 'loop' | null {
+/** `in ring`, `in loop`, `in 2nd ch from hook`; of a short chain of so many also in its first one. */
+function intoStart(c: Cursor, chain: number): 'ring' | 'loop' | null {
   const start = c.at;
   if (c.takeAny('in', 'into')) {
     c.takeAny('a', 'an', 'the', 'your');
@@ -259,7 +274,7 @@ function intoStart(c: Cursor): 'ring' | 'loop' | null {
         : 'ring';
     if (c.takeAny('loop', 'chain-ring')) return 'loop';
     const nth = c.ordinal() ?? c.number()?.value ?? null;
-    if (nth !== null && nth <= 2 && c.takeAny('ch', 'chain')) {
+    if (nth !== null && (nth <= 2 || (nth === chain && chain <= 4)) && c.takeAny('ch', 'chain')) {
       c.takePhrase('from hook', 'from the hook', 'from your hook');
       return 'ring';
     }

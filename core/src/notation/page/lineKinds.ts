@@ -28,7 +28,7 @@ export type LineMeaning = (typeof LINE_MEANINGS)[number];
 export function both(said: HeadingNode, told: HeadingNode): HeadingNode {
   const named =
     told.colour !== null &&
-    !/\b(?:piece|rounds?|rows?|spiral|work(?:ed)?|no|not|cut(?:ting)?|from|straight|begun|start(?:ed)?|flat)\b/.test(
+    !/\b(?:piece|rounds?|rows?|spiral|work(?:ed)?|no|not|cut(?:ting)?|from|straight|begun|start(?:ed|ing)?|flat|bottom|top)\b/.test(
       told.colour,
     );
   const colour = said.colour ?? (named && said.colours === null ? told.colour : null);
