@@ -144,11 +144,11 @@ const PHRASES: readonly Phrase[] = [
   { said: /\bwork\s+in\s+(?=(?:sc|dc|hdc|htr)\b)/g, tersely: '' },
   // Said shortly because it was just said.
   {
-    said: /(?<=\b(?:sc|single crochets?)\b[^.;]*)(\b(?:two|three|2|3))\s+in\s+(?:the\s+)?(next|same)(?:\s+(?:st|stitch|one))?(?=\s*(?:$|[*,;)(\]]))/g,
+    said: /\b(two|three|2|3)\s+in\s+(?:the\s+)?(next|same)(?:\s+(?:st|stitch|one))?(?=\s*(?:$|[*,;)(\]]))(?<=\b(?:sc|single crochets?)\b[^.;]*)/g,
     tersely: (count, where) => `${countSaid(count)} sc in ${where}`,
   },
   {
-    said: /(?<=\b(?:dc|double crochets?)\b[^.;]*)(\b(?:two|three|2|3))\s+in\s+(?:the\s+)?(next|same)(?:\s+(?:st|stitch|one))?(?=\s*(?:$|[*,;)(\]]))/g,
+    said: /\b(two|three|2|3)\s+in\s+(?:the\s+)?(next|same)(?:\s+(?:st|stitch|one))?(?=\s*(?:$|[*,;)(\]]))(?<=\b(?:dc|double crochets?)\b[^.;]*)/g,
     tersely: (count, where) => `${countSaid(count)} dc in ${where}`,
   },
   { said: /\b(?:single crochet|sc)\s+(?:two|2)\s+(?:sts\s+|stitches\s+)?together\b/g, tersely: 'sc2tog' },
@@ -203,7 +203,7 @@ const PHRASES: readonly Phrase[] = [
     tersely: 'in each ch',
   },
   {
-    said: /(?<!\bleg\b.*)\b(?:working|work|crochet(?:ing)?)\s+(?:back\s+)?(?:along|down|across|up)\s+(?:the\s+)?(?:ch|chain)\b(?!\s+(?:from|st))\s*[:,]?/g,
+    said: /\b(?:working|work|crochet(?:ing)?)\s+(?:back\s+)?(?:along|down|across|up)\s+(?:the\s+)?(?:ch|chain)\b(?!\s+(?:from|st))(?<!\bleg\b.*)\s*[:,]?/g,
     tersely: '',
   },
   {

@@ -141,7 +141,8 @@ test('a PDF of two columns is opened offline, a part renamed, two parts made one
   await expect(page.getByText(/Hook 3\.5 mm · eyes 8 mm/)).toBeVisible();
   await page.getByRole('button', { name: /^Line \d+, part: WING/ }).click();
   const name = page.getByRole('textbox', { name: 'Name of the part' });
-  await name.fill('Wing of the chick');
+  await name.press('End');
+  await name.pressSequentially(' of the chick');
   await expect(field(page)).toHaveValue(/^Wing of the chick \(make 2\)$/m);
   await expect(page.getByText('2 parts, 11 rounds')).toBeVisible();
   await page.getByRole('radio', { name: 'Only words' }).click();

@@ -1,7 +1,7 @@
 import type { Span } from '../syntax';
 import type { LineMeaning } from './lineKinds';
 import type { Gathered, Page, PageLine, Terms } from './looking';
-import { PageReader } from './page';
+import { frontOf, PageReader } from './page';
 
 /** A line that was broken by the width of its page ends in the middle of something: a small word, a comma, an open bracket. */
 const IN_THE_MIDDLE =
@@ -80,7 +80,7 @@ function unwrapped(
   said: Readonly<Record<number, LineMeaning>>,
 ): WholeLine[] {
   const flows = wrappedLines(lines.map((l) => text.slice(l.from, l.to)));
-  const firsts = lines.flatMap((_, i) => (i > 0 && flows.has(i - 1) && !said[i + 1] && !said[i] ? [] : [i]));
+  const firsts = lines.flatMap((_, i) => (i > 0 && flows.has(i - 1) && !said[i + 1] ? [] : [i]));
   return firsts.map((first, k) => ({
     first,
     from: lines[first].from,
@@ -121,11 +121,7 @@ function asWritten(page: Page, whole: readonly WholeLine[], lines: readonly Span
       ];
     }),
   }));
-  const front = told.slice(
-    0,
-    told.findIndex((l) => l.part !== null) < 0 ? told.length : told.findIndex((l) => l.part !== null),
-  );
-  return { ...page, lines: told, sections, front };
+  return { ...page, lines: told, sections, front: frontOf(told) };
 }
 
 /**

@@ -33,9 +33,10 @@ export interface Head {
 
 /**
  * A line as the heading of a part, where what follows says that it is one: `STEP ONE: THE HEAD`, `Ears (make 2, brown)`,
- * `CLAW x2 rust`, `BODY ⇥ make 3 ⇥ 1 red, 1 navy, 1 mustard`, `Head, body and tail`. Null for a sentence, a round, a list.
+ * `CLAW x2 rust`, `BODY ⇥ make 3 ⇥ 1 red, 1 navy, 1 mustard`, `Head, body and tail`. Null for a sentence, a round, a list. `given`: the maker says
+ * that it is one, whatever it is called.
  */
-export function headIn(line: string, plain: string, terms: Terms): Head | null {
+export function headIn(line: string, plain: string, terms: Terms, given = false): Head | null {
   const lead = plain.length - plain.trimStart().length;
   let from = lead + (STEP.exec(plain.trim())?.[0].length ?? 0);
   const bullet = /^[*•#=_~-]+\s*/.exec(plain.slice(from));
@@ -56,7 +57,7 @@ export function headIn(line: string, plain: string, terms: Terms): Head | null {
     .slice(from, from + cut)
     .trim()
     .split(/\s+/);
-  if (!isName(name.toLowerCase(), words, terms)) return null;
+  if (given ? name.trim() === '' : !isName(name.toLowerCase(), words, terms)) return null;
   const node: HeadingNode = { ...bareHeading(name), ...toldIn(told) };
   if (many) node.make = Math.max(1, countSaid(many[1]));
   if (node.hook)

@@ -6,10 +6,16 @@ import type { Fact, LineNode, Span } from '../syntax';
 import { frontKind, headerIn, isColumnHead, isFurniture } from './blocks';
 import { headIn, type Head } from './head';
 import { factsOfNode, isWork, kindOf, offersOf, titleOf, type LineKind, type LineMeaning } from './lineKinds';
-import { Looking, type Page, type Section, type Terms } from './looking';
+import { Looking, type Page, type PageLine, type Section, type Terms } from './looking';
 import { continuesOn, goesOnInWords } from './wrapped';
 
 const MOST_WRAPPED = 40;
+
+/** The lines before the first part; all of them where there is none. */
+export function frontOf(lines: readonly PageLine[]): PageLine[] {
+  const first = lines.findIndex((l) => l.part !== null);
+  return lines.slice(0, first < 0 ? lines.length : first);
+}
 
 /** Reads a page line by line: what each is, and which part it belongs to. */
 export class PageReader extends Looking {
@@ -27,8 +33,7 @@ export class PageReader extends Looking {
 
   read(): Page {
     for (let i = 0; i < this.lines.length; i++) i = this.line(i);
-    const first = this.page.findIndex((l) => l.part !== null);
-    const front = this.page.slice(0, first < 0 ? this.page.length : first);
+    const front = frontOf(this.page);
     if (this.sections.length === 0) this.withoutParts();
     return { title: this.title, sections: this.sections, lines: this.page, front };
   }
@@ -52,7 +57,7 @@ export class PageReader extends Looking {
   private given(i: number, meaning: LineMeaning): number {
     switch (meaning) {
       case 'heading': {
-        const named = headIn(this.written(i), this.plain[i], this.base.terms);
+        const named = headIn(this.written(i), this.plain[i], this.base.terms, true);
         return this.startPart(i, named ?? { node: bareHeading(titleOf(this.written(i))), tells: false });
       }
       case 'assembly':

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { LINE_MEANINGS, type LineMeaning } from '@hoppla/core/notation';
 import { Choice, Field, Num, PlainButton, Press, Quiet, Title, Words } from '../../../controls';
@@ -144,9 +144,13 @@ function Meanings({
 /** The name of a part, changed as it is typed; while it is empty the old one stays. */
 function NameOfPart({ name, onRename }: { name: string; onRename: (from: string, to: string) => void }) {
   const [typed, setTyped] = useState<string | null>(null);
+  // The page is read a little later than it is typed: what stands in it is what was written last.
+  const written = useRef(name);
   const type = (to: string) => {
     setTyped(to);
-    if (to.trim() !== '') onRename(name, to);
+    if (to.trim() === '') return;
+    onRename(written.current, to);
+    written.current = to;
   };
   return <Field label={say.desk.rename} value={typed ?? name} onChange={type} />;
 }

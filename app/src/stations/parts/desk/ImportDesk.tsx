@@ -1,4 +1,4 @@
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { MainAction, PlainButton, Quiet, Title, Words } from '../../../controls';
 import { useComputeAll } from '../../../compute';
@@ -6,7 +6,7 @@ import { chooseFile, PAGE_FILES, textOfFile, useDraft, type Draft, type GivenFil
 import { screenWords as say } from '../../../words';
 import { Became } from './Became';
 import { PageField } from './PageField';
-import { deskReading, keptMeanings, renamed, type DeskReading } from './reading';
+import { deskReading, keptMeanings, renamed, withPage, type DeskReading } from './reading';
 
 interface ImportDeskProps {
   toy: string;
@@ -22,7 +22,7 @@ interface ImportDeskProps {
 export function ImportDesk({ toy, wide, onClose, onAdd }: ImportDeskProps) {
   const { draft, kept, change, drop } = useDraft(toy);
   const [eyes, setEyes] = useState(false);
-  const { said, setSaid, openFile } = useOpenedFile(change);
+  const { said, setSaid, openFile } = useOpenedFile(draft, change);
   const found = useDeskReading(useDeferredValue(draft));
   const add = () => {
     onAdd(draft, eyes);
@@ -82,15 +82,20 @@ function useDeskReading(draft: Draft): DeskReading | null {
   }, [draft, long, far]);
 }
 
-/** Reads a file into the desk, and says what comes of it. */
-function useOpenedFile(change: (draft: Draft) => void) {
+/** Reads a file into the desk, behind what is there already, and says what comes of it. */
+function useOpenedFile(draft: Draft, change: (draft: Draft) => void) {
   const [said, setSaid] = useState<string | null>(null);
+  // What is typed while a file is read stays, too.
+  const latest = useRef(draft);
+  useEffect(() => {
+    latest.current = draft;
+  });
   const openFile = async ({ name, bytes }: GivenFile): Promise<void> => {
     setSaid(say.desk.opening(name));
     const page = await textOfFile(name, bytes);
     if (page.state === 'refused') return setSaid(say.desk.refused[page.why](name));
     setSaid(null);
-    change({ text: page.text, as: {} });
+    change(withPage(latest.current, page.text));
   };
   return { said, setSaid, openFile: (file: GivenFile) => void openFile(file) };
 }

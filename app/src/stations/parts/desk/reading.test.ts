@@ -1,4 +1,4 @@
-import { deskReading } from './reading';
+import { deskReading, keptMeanings, renamed, withPage } from './reading';
 
 const TEXT = `Puffin
 
@@ -60,4 +60,24 @@ describe('the import desk', () => {
     expect(lines.map((l) => l.made)).toEqual(['', '6, 12', '12']);
     expect(lines[2]).toMatchObject({ fault: true, says: expect.stringMatching(/not read/) });
   });
+});
+
+describe('the page on the desk', () => {
+  const draft = { text: 'Wing (make 2)\nR1: 5 sc in ring (5)', as: {} };
+  it('a part is renamed in the words of its heading, and stays a part whatever it is called', () => {
+    const now = renamed(draft, 1, 'Wing', 'Sew');
+    expect(now).toEqual({ text: 'Sew (make 2)\nR1: 5 sc in ring (5)', as: { 1: 'heading' } });
+    expect(deskReading(now).reading.parts.map((p) => [p.name, p.make])).toEqual([['Sew', 2]]);
+    expect(renamed(draft, 1, 'Wing', ' ')).toEqual(draft);
+  });
+  it('a file comes behind what is there: nothing typed and no meaning is lost', () => {
+    const said = { ...draft, as: { 2: 'note' as const } };
+    expect(withPage(said, 'Tail\nR1: 6 sc')).toEqual({
+      text: `${draft.text}\n\nTail\nR1: 6 sc`,
+      as: { 2: 'note' },
+    });
+    expect(withPage({ text: ' \n', as: {} }, 'Tail')).toEqual({ text: 'Tail', as: {} });
+  });
+  it('meanings go with their lines when lines are written above them', () =>
+    expect(keptMeanings({ ...draft, as: { 2: 'note' } }, `Title\n${draft.text}`)).toEqual({ 3: 'note' }));
 });

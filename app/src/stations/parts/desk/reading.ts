@@ -67,6 +67,10 @@ export function keptMeanings({ text, as }: Draft, now: string): Draft['as'] {
   );
 }
 
+/** A page behind what is on the desk already: nothing typed is lost to a file. */
+export const withPage = ({ text, as }: Draft, page: string): Draft =>
+  text.trim() === '' ? { text: page, as: {} } : { text: `${text.trimEnd()}\n\n${page}`, as };
+
 /** A part with another name: the words of its heading change, and it stays one whatever it is called. */
 export function renamed({ text, as }: Draft, line: number, from: string, to: string): Draft {
   if (to.trim() === '') return { text, as };
