@@ -143,7 +143,7 @@ test('a PDF of two columns is opened offline, a part renamed, two parts made one
   const name = page.getByRole('textbox', { name: 'Name of the part' });
   await name.press('End');
   await name.pressSequentially(' of the chick');
-  await expect(field(page)).toHaveValue(/^Wing of the chick \(make 2\)$/m);
+  await expect(field(page)).toHaveValue(/^WING of the chick \(make 2\)$/m);
   await expect(page.getByText('2 parts, 11 rounds')).toBeVisible();
   await page.getByRole('radio', { name: 'Only words' }).click();
   await expect(page.getByText('1 part, 11 rounds')).toBeVisible();
