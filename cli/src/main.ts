@@ -7,6 +7,7 @@ import { stretchesOf, stretchFill, type ToyModel } from '@hoppla/core/model';
 import { pageWords } from '@hoppla/core/words';
 import { Misuse, parse, terms, type Answer, type Call } from './call';
 import { faceCommand } from './face';
+import { joinsAnswer } from './joins';
 import { hasErrors, placeIn, readCommand } from './read';
 import { safetyAnswer } from './safety';
 import { toyCommand } from './toy';
@@ -47,6 +48,8 @@ export function run(argv: readonly string[], standardInput: () => string, readFi
         return shapeCommand(one(texts(), 'shape').text, call);
       case 'face':
         return faceCommand(one(texts(), 'face').text, call);
+      case 'joins':
+        return joinsCommand(one(texts(), 'joins').text, call);
       case 'plan':
         return planCommand(one(texts(), 'plan').text, call);
       case 'safety':
@@ -135,6 +138,11 @@ function planJson(model: ToyModel) {
     ),
     trouble: plan.trouble.map((t) => troubleWords(t, model)),
   };
+}
+
+function joinsCommand(text: string, call: Call): Answer {
+  const model = opened(text, call);
+  return 'err' in model ? model : joinsAnswer(model, call);
 }
 
 function planCommand(text: string, call: Call): Answer {

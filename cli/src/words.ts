@@ -11,6 +11,7 @@ export const cliWords = {
         [--fill firm|medium|soft|none] [--json]   size, openings, volume and fill; FILE may be a toy
   face FILE --part NAME --at "between R13 and R14, 7 between" [--eye MM] [--reading K] [--json]
                                          where a pair goes, in every school, and the checks
+  joins TOY.json|PAGE [--json]           where every part is sewn, stitch to stitch; what is loose; how the toy stands
   plan TOY.json|PAGE [--text|--json|--html]   the whole plan of a toy file or of written parts
   safety TOY.json|PAGE [--age A] [--region R] [--json]   what could hurt a child; exit 1 on a stop
   export TOY.json --to obj|svg|html|txt DIR   the toy's fabric in three dimensions, mm; its faces in true size; its plan
@@ -28,6 +29,7 @@ export const cliWords = {
   noFaces: 'No part of this toy has eyes to map.',
   nearest: (phrase: string) => `The nearest that can be: ${phrase}`,
   page: 'Page',
+  noSeam: 'none: the host has too few stitches there',
   empty: 'There is nothing in this text.',
   unread: (n: number) => `${plural(n, 'line', 'lines')} not read`,
   toyOfPage: 'toy takes a page of written rounds, not a toy file.',

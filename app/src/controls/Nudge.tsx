@@ -1,6 +1,6 @@
 import { View, type DimensionValue } from 'react-native';
 import { usePalette } from '../theme';
-import { Press } from './Press';
+import { Press, useHeld } from './Press';
 import { Num, Words } from './type';
 
 /** One small step: says the direction and the result, never plus or minus alone. */
@@ -11,6 +11,7 @@ export function Nudge({
   onPress,
   disabled,
   basis,
+  repeats,
 }: {
   direction: string;
   arrow: string;
@@ -18,11 +19,15 @@ export function Nudge({
   onPress: () => void;
   disabled?: boolean;
   basis?: DimensionValue;
+  /** held down, it goes on */
+  repeats?: boolean;
 }) {
   const c = usePalette();
+  const held = useHeld(onPress, repeats === true && !disabled);
   return (
     <Press
       onPress={onPress}
+      held={held}
       disabled={disabled}
       style={{
         flexGrow: 1,
@@ -39,17 +44,25 @@ export function Nudge({
         paddingHorizontal: 2,
       }}
     >
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 4 }}>
-        <Words fontSize={15} lineHeight={19} color={c.ink2} aria-hidden>
-          {arrow}
-        </Words>
-        <Words fontSize={15} lineHeight={19} color={c.ink2}>
-          {direction}
-        </Words>
-      </View>
+      <Step direction={direction} arrow={arrow} />
       <Num fontSize={15} lineHeight={20}>
         {result}
       </Num>
     </Press>
+  );
+}
+
+/** Which way it goes. */
+function Step({ direction, arrow }: { direction: string; arrow: string }) {
+  const c = usePalette();
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 4 }}>
+      <Words fontSize={15} lineHeight={19} color={c.ink2} aria-hidden>
+        {arrow}
+      </Words>
+      <Words fontSize={15} lineHeight={19} color={c.ink2}>
+        {direction}
+      </Words>
+    </View>
   );
 }

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import { Pressable, type StyleProp, type ViewStyle } from 'react-native';
 
 interface PressProps {
@@ -12,6 +12,31 @@ interface PressProps {
   chosen?: boolean;
   role?: 'button' | 'link' | 'radio' | 'tab' | 'switch';
   testID?: string;
+  /** what goes on while it is held down */
+  held?: { onLongPress: () => void; onPressOut: () => void };
+}
+
+/** Held longer than the first, a step is repeated every so many ms. */
+const HELD_MS = { first: 420, every: 110 };
+
+/** A step that goes on while it is held down: every time as it is by then. */
+export function useHeld(run: () => void, on: boolean): PressProps['held'] {
+  const latest = useRef(run);
+  const timer = useRef<ReturnType<typeof setInterval> | undefined>(undefined);
+  useEffect(() => {
+    latest.current = run;
+    if (!on) clearInterval(timer.current);
+  });
+  useEffect(() => () => clearInterval(timer.current), []);
+  if (!on) return undefined;
+  return {
+    onLongPress: () => {
+      clearInterval(timer.current);
+      latest.current();
+      timer.current = setInterval(() => latest.current(), HELD_MS.every);
+    },
+    onPressOut: () => clearInterval(timer.current),
+  };
 }
 
 /** Anything that is pressed: at least 44 px, with a name, usable by keyboard. */
@@ -24,6 +49,7 @@ export function Press({
   chosen,
   role = 'button',
   testID,
+  held,
 }: PressProps) {
   const state =
     role === 'button'
@@ -44,6 +70,9 @@ export function Press({
       disabled={disabled}
       onPress={onPress}
       testID={testID}
+      delayLongPress={held ? HELD_MS.first : undefined}
+      onLongPress={held?.onLongPress}
+      onPressOut={held?.onPressOut}
       style={[
         { minHeight: 44, minWidth: 44, justifyContent: 'center' },
         disabled ? { opacity: 0.45 } : null,

@@ -1,5 +1,5 @@
 import { Circle, G, Path } from 'react-native-svg';
-import { move } from '@hoppla/core/join';
+import { moveRigid } from '@hoppla/core/join';
 import { MatText } from '../controls';
 import { usePalette } from '../theme';
 import { type Pick } from './picker';
@@ -24,7 +24,7 @@ export function RoundMarks({
   const seen = (k: number) =>
     project(
       projection,
-      move(piece.placed.placement, [
+      moveRigid(piece.placed.placement, [
         piece.looks.middles[3 * k],
         piece.looks.middles[3 * k + 1],
         piece.looks.middles[3 * k + 2],
@@ -32,7 +32,7 @@ export function RoundMarks({
     );
   const axis = project(
     projection,
-    move(piece.placed.placement, [0, 0, piece.placed.form.z[pick.round + 1] ?? 0]),
+    moveRigid(piece.placed.placement, [0, 0, piece.placed.form.z[pick.round + 1] ?? 0]),
   );
   const numbers = [];
   for (let j = 4; j < round.count; j += 5) {

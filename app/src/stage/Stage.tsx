@@ -50,6 +50,8 @@ export interface StageProps {
   corner?: ReactNode;
   /** what can be done with a place that was touched; null where nothing can */
   action?: (pick: Pick, piece: Placed) => PickAction | null;
+  /** a piece was touched */
+  onTouch?: (piece: Placed) => void;
   /** only looked at: a shelf, a picture beside a text */
   still?: boolean;
 }
@@ -103,6 +105,7 @@ export function Stage(props: StageProps) {
   const read = over ?? kept;
   const choose = (pick: Pick | null) => {
     setChosen(pick);
+    if (pick && !measuring) props.onTouch?.(pieces[pick.piece].placed);
     if (pick && measuring && !from) setMeasuring({ from: pick });
   };
   useGestures(

@@ -9,7 +9,7 @@ import {
   Vector3,
 } from 'three';
 import { looksOf, unit, type Vec3 } from '@hoppla/core/form';
-import { move } from '@hoppla/core/join';
+import { moveRigid } from '@hoppla/core/join';
 import { modelOf, modelToy, rill } from '@hoppla/core/model';
 import { heldProjection, STRAIGHT, turnedBy, zoomedBy } from './hold';
 import { Picker } from './picker';
@@ -31,7 +31,7 @@ const at = (yaw: number, pitch: number): Projection => ({
   y: HEIGHT / 2,
 });
 const worldMiddle = (piece: Shown, s: number): Vec3 =>
-  move(piece.placed.placement, [
+  moveRigid(piece.placed.placement, [
     piece.looks.middles[3 * s],
     piece.looks.middles[3 * s + 1],
     piece.looks.middles[3 * s + 2],
@@ -42,7 +42,7 @@ const meshes = pieces.map((piece) => {
   const geometry = new BufferGeometry();
   const points = Float32Array.from(piece.looks.points);
   for (let k = 0; k < points.length; k += 3)
-    points.set(move(piece.placed.placement, [points[k], points[k + 1], points[k + 2]]), k);
+    points.set(moveRigid(piece.placed.placement, [points[k], points[k + 1], points[k + 2]]), k);
   geometry.setAttribute('position', new BufferAttribute(points, 3));
   geometry.setIndex(new BufferAttribute(Uint32Array.from(piece.looks.triangles), 1));
   const mesh = new Mesh(geometry, new MeshBasicMaterial({ side: DoubleSide }));
@@ -130,10 +130,11 @@ describe('touching the otter', () => {
         const foot = [0, 1, 2].map(
           (k) => (looks.feet[3 * a + k] + looks.feet[3 * b + k]) / 2,
         ) as unknown as Vec3;
-        const p = project(projection, move(placed.placement, foot));
+        const p = project(projection, moveRigid(placed.placement, foot));
         const out = unit([foot[0], foot[1], 0]);
         if (
-          project(projection, move(placed.placement, [foot[0] + out[0], foot[1] + out[1], foot[2]])).depth -
+          project(projection, moveRigid(placed.placement, [foot[0] + out[0], foot[1] + out[1], foot[2]]))
+            .depth -
             p.depth <
           0.5
         )

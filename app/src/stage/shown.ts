@@ -9,7 +9,7 @@ import {
 } from '@hoppla/core/address';
 import { isOn, type Embroidery, type EyePair, type Feature, type Nose } from '@hoppla/core/feature';
 import { add, dot, scale, STITCH, sub, unit, type Looks, type PartForm, type Vec3 } from '@hoppla/core/form';
-import type { Placed } from '@hoppla/core/join';
+import { laidLooks, laidNormal, laidPoint, type Placed } from '@hoppla/core/join';
 import { yarnColour, type ToyModel } from '@hoppla/core/model';
 
 /** An eye or a nose on a piece, mm in the piece's own frame. `up` lies along the fabric. */
@@ -64,13 +64,14 @@ export function shownOf(
   const colours = placed.form.fabric.colours.map((slot) =>
     slot === '' ? main : (own[slot] ?? model.toy.palette.find((y) => y.slot === slot)?.colour ?? main),
   );
+  const { laid } = placed.placement;
   const dress = bare ? [] : Object.values(DRESS).map((dressed) => dressed(model, placed, looks));
   const eyes = dress.flatMap((d) => d.eyes ?? []);
   const threads = dress.flatMap((d) => d.threads ?? []);
   return {
     key: `${model.toy.id}/${keyOf(placed)}`,
     placed,
-    looks,
+    looks: laid ? laidLooks(laid, looks) : looks,
     colours,
     eyes,
     threads,
@@ -100,13 +101,15 @@ export function draped(form: PartForm, looks: Looks, round: number, coord: numbe
 
 /** A dome on the fabric, of an eye or a nose. */
 function domeOn(
-  { form, ringIs, frontRad }: Placed,
-  at: Vec3,
-  normal: Vec3,
+  { form, ringIs, frontRad, placement: { laid } }: Placed,
+  made: Vec3,
+  out: Vec3,
   f: EyePair | Nose,
   [widthMm, heightMm]: readonly [number, number],
 ): ShownEye {
   const { up, front } = directionsOf(form, ringIs, frontRad);
+  const at = laid ? laidPoint(laid, made) : made;
+  const normal = laid ? laidNormal(laid, made, out) : out;
   return {
     at,
     normal,
@@ -154,7 +157,11 @@ function threadsOn(model: ToyModel, placed: Placed, looks: Looks): ShownThread[]
       if (!(at instanceof ResolvedPlace)) return [];
       const { form, normal } = at;
       const p = onBody(at) ? draped(form, looks, at.round, at.coord, at.polar) : at.point;
-      return [{ p: add(p, scale(normal, 0.3 * form.gauge.stitchMm)), normal }];
+      const raised = add(p, scale(normal, 0.3 * form.gauge.stitchMm));
+      const { laid } = placed.placement;
+      return [
+        laid ? { p: laidPoint(laid, raised), normal: laidNormal(laid, p, normal) } : { p: raised, normal },
+      ];
     });
     return found.length < 2
       ? []

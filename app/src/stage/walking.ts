@@ -1,5 +1,5 @@
 import type { Vec3 } from '@hoppla/core/form';
-import { move, type Placed } from '@hoppla/core/join';
+import { move, moveRigid, type Placed } from '@hoppla/core/join';
 import { type Hold } from './hold';
 import { type Pick } from './picker';
 import { walked } from './reading';
@@ -71,7 +71,7 @@ export function turnedTo(hold: Hold, piece: Shown, pick: Pick): Hold {
   const { form, placement } = piece.placed;
   const { middles } = piece.looks;
   const axis = move(placement, [0, 0, middles[k + 2]]);
-  const p = move(placement, [middles[k], middles[k + 1], middles[k + 2]]);
+  const p = moveRigid(placement, [middles[k], middles[k + 1], middles[k + 2]]);
   const [x, z] = [p[0] - axis[0], p[2] - axis[2]];
   if (form.section !== 'ring' || Math.hypot(x, z) < 0.4 * form.gauge.stitchMm) return hold;
   const seen = Math.atan2(x, z) - hold.yaw;

@@ -120,6 +120,18 @@ export const OPENINGS = {
 /** A neck: the girth where a part is narrowest, as a share of what is wider on both its sides. Judged. */
 export const NECK = figure(0.8, 'ratio', { low: 0.7, high: 0.85 });
 
+/** How a toy stands. Source: house figures, "Balance". */
+export const BALANCE = {
+  /** what lies so near to the lowest point carries: a soft toy gives where it stands. Judged */
+  carriesMm: figure(1.5, 'mm', { low: 0.5, high: 3 }),
+  tipsUnderMm: figure(3, 'mm'),
+  /** head over neck, g for each cm of girth: above it a neck wobbles */
+  neckGPerCm: 3,
+} as const;
+
+/** Parts that lie in one another by no more than this touch, mm: fabric gives. Judged. */
+export const TOUCH_MM = figure(1, 'mm', { low: 0.5, high: 2 });
+
 /** eye, post and washer in mm */
 export const EYES: readonly { eyeMm: number; postMm: number; washerMm: number }[] = [
   { eyeMm: 5, postMm: 2.5, washerMm: 8 },
@@ -183,6 +195,8 @@ export const ENDS = {
   gather: { perStitch: 1.6, plusMm: 150 },
   whip: { perStitch: 3, plusMm: 200 },
   flattened: { perStitch: 3.5, plusMm: 200 },
+  mattress: { perStitch: 3.5, plusMm: 200 },
+  chainEnd: { mm: 250 },
   embroidery: { perPath: 2.2, plusMm: 200 },
   weaveIn: { mm: 120 },
   startMm: 150,
@@ -219,7 +233,9 @@ export const RUFFLES = [
 
 export { ASSUMED_HOOK_MM, hookMm, hookName, HOOKS } from './hooks';
 export type { HookSystem } from './hooks';
-export { YARNS, yarnIn } from './yarns';
+export { singular, trunkOf, UNKNOWN_PLACE, USUAL_PLACES, usualPlaceOf } from './usualPlaces';
+export type { UsualPlace } from './usualPlaces';
+export { usualGramsPerMetre, YARNS, yarnIn } from './yarns';
 
 export { STITCH_KINDS, STITCHES } from './stitches';
 export type { StitchKind } from './stitches';

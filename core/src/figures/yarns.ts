@@ -23,3 +23,12 @@ const PLUSH =
 
 /** The yarn whose stitches are wider than its hook says, by the words of a heading or a list of materials; undefined when they name none. */
 export const yarnIn = (words: string): string | undefined => (PLUSH.test(words) ? 'plush' : undefined);
+
+/** Grams a metre of the yarn that a hook is usually used with; of plush, plush's own. Assumed. */
+export function usualGramsPerMetre(hookMm: number, yarn?: string): number {
+  const named = YARNS.find((y) => y.name === yarn);
+  const usual = YARNS.filter((y) => y.name !== 'plush').reduce((best, y) =>
+    Math.abs(y.usualHookMm - hookMm) < Math.abs(best.usualHookMm - hookMm) ? y : best,
+  );
+  return (named ?? usual).gramsPerMetre;
+}

@@ -1,5 +1,5 @@
-import { looksOf } from '../form';
-import { move, stand, turn, type Placed } from '../join';
+import { looksOf, type Vec3 } from '../form';
+import { move, stand, turnNormal, type Placed } from '../join';
 import { copyName, modelOf, type ToyModel } from '../model';
 
 /**
@@ -14,16 +14,12 @@ export function objOf(model: ToyModel): string {
     const part = modelOf(model, piece.part);
     const { points, normals, triangles } = looksOf(piece.form, part.fill, 'relaxed');
     lines.push(`o ${copyName(part, piece.copy).replace(/\s+/g, '_')}`);
-    const triple = (sign: string, list: Float32Array, at: typeof move) => {
-      for (let k = 0; k < list.length; k += 3)
-        lines.push(
-          `${sign} ${at(piece.placement, [list[k], list[k + 1], list[k + 2]])
-            .map((v) => v.toFixed(3))
-            .join(' ')}`,
-        );
-    };
-    triple('v', points, move);
-    triple('vn', normals, turn);
+    const written = (sign: string, [x, y, z]: Vec3) =>
+      lines.push(`${sign} ${x.toFixed(3)} ${y.toFixed(3)} ${z.toFixed(3)}`);
+    const at = (list: Float32Array, k: number): Vec3 => [list[k], list[k + 1], list[k + 2]];
+    for (let k = 0; k < points.length; k += 3) written('v', move(piece.placement, at(points, k)));
+    for (let k = 0; k < points.length; k += 3)
+      written('vn', turnNormal(piece.placement, at(points, k), at(normals, k)));
     // Right-handed work is wound the other way about its axis.
     const order = piece.form.direction < 0 ? [0, 2, 1] : [0, 1, 2];
     for (let t = 0; t < triangles.length; t += 3)

@@ -96,8 +96,8 @@ function stepRow(model: ToyModel, step: Step, n: number, told: Set<string>): str
   const reason = told.has(words.reason) ? '' : `<br><small>${escaped(words.reason)}</small>`;
   told.add(words.reason);
   const pins =
-    step.kind === 'sew' && step.pins
-      ? `<br><span class="pins">${say.pins}: ${(['top', 'bottom', 'left', 'right'] as const).flatMap((k) => (step.pins![k] ? [`${say[k]} ${tag(holeTag(step.pins![k]!))}`] : [])).join(', ')}</span>`
+    step.kind === 'sew' && step.pins.length > 0
+      ? `<br><span class="pins">${say.pins}: ${step.pins.map((pin) => `${say.pinAt[pin.at]} ${tag(holeTag(pin.name))}`).join(', ')}</span>`
       : '';
   return `<li value="${n}"><i class="box"></i><div><b>${escaped(words.title)}</b><br>${escaped(words.detail)}${pins}${words.notes.map((note) => `<br><b class="note">! ${escaped(note)}</b>`).join('')}${reason}</div></li>`;
 }

@@ -1,15 +1,42 @@
-export type { Aim, SewnJoin } from './sewn';
-export { edgeCount, edgeReach, isFlattened, wholeEdge } from './edge';
-export type { Edge } from './edge';
-export { attach, guestsOf, sitesOf } from './kinds';
+export { asTilt, STRAIGHT_OUT } from './aim';
+export type { Aim, Way } from './aim';
+export type { SeamSaid, SewnJoin, Twin } from './sewn';
+export {
+  edgeCount,
+  edgeRange,
+  edgeReach,
+  edgesOf,
+  isFlattened,
+  liesAs,
+  reachesOf,
+  wholeCount,
+  wholeEdge,
+} from './edge';
+export type { Edge, EdgeIs, EdgeLies } from './edge';
+export { guestsOf, sitesOf } from './kinds';
 export type { Join, JoinKind } from './kinds';
 export { movedJoin } from './moves';
 export type { JoinMove, MovedJoin } from './moves';
-export { freeCopies, usualJoin } from './usual';
-export { holePlace, holeSpot, ownDirections, pieceKey, stand } from './piece';
+export { hungPlace } from './hang';
+export type { Along, Hang, HangFault, Hanging, HangThing, Height } from './hang';
+export { readHang } from './hangWords';
+export type { HangContext, HangRead, NamedThing } from './hangWords';
+export { endPlace } from './hole';
+export { freeCopies, newJoin, usualJoin } from './usual';
+export type { Named, Taken } from './usual';
+export { holePlace, holeSpot, ownDirections, pieceKey, stand, toyDirections } from './piece';
 export type { OfPiece, Piece, Placed } from './piece';
-export type { JoinSite, Pins } from './site';
+export type { JoinSite, Pin, PinAt } from './site';
+export { sharedIn } from './seam';
+export type { SeamStitch } from './seam';
+export { lastFillG, pauseInSeam, roundUpEnd, seamEndMm, seamKind } from './stitching';
+export type { SeamKind } from './stitching';
 export { assemble } from './tree';
-export type { FaultyJoin } from './tree';
-export { across, move, rotation, turn } from './space';
+export type { Assembly, FaultyJoin } from './tree';
+export { across, move, moveBack, moveRigid, rotation, turn, turnBack, turnNormal } from './space';
 export type { Placement } from './space';
+export { laidLooks } from './laidLooks';
+export { laidNormal, laidPoint } from './lay';
+export type { Laid } from './lay';
+export { hullOf, massesOf, pointsOf, standingOf } from './balance';
+export type { PointMass, Standing } from './balance';

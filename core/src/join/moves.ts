@@ -1,6 +1,6 @@
 import { coordAt, holeName, holeTag, polarOf, senseOf } from '../address';
 import type { Join } from './kinds';
-import { holePlace, ownDirections, type Piece } from './piece';
+import { holePlace, toyDirections, type Placed } from './piece';
 import type { JoinSite } from './site';
 
 export type JoinMove = 'up' | 'down' | 'left' | 'right' | 'closer' | 'further' | 'keep';
@@ -13,8 +13,8 @@ export interface MovedJoin {
 }
 
 /** How many holes a move goes along the round; `side` is the side of the face on which the join stands. */
-function alongRound(host: Piece, site: JoinSite, move: JoinMove): number {
-  const { growsLeft } = senseOf(host.form, ownDirections(host));
+function alongRound(host: Placed, site: JoinSite, move: JoinMove): number {
+  const { growsLeft } = senseOf(host.form, toyDirections(host));
   const turn = site.polar.angleRad - host.frontRad;
   const side = Math.sign(turn - Math.round(turn / (2 * Math.PI)) * 2 * Math.PI) || 1;
   const by = { left: growsLeft, right: -growsLeft, further: side, closer: -side, up: 0, down: 0, keep: 0 };
@@ -22,9 +22,9 @@ function alongRound(host: Piece, site: JoinSite, move: JoinMove): number {
 }
 
 /** A join one step on on its host, with what its new address says; null where there is no such round. Up, left and so on are the toy's own. */
-export function movedJoin(host: Piece, join: Join, site: JoinSite, move: JoinMove): MovedJoin | null {
+export function movedJoin(host: Placed, join: Join, site: JoinSite, move: JoinMove): MovedJoin | null {
   const { form } = host;
-  const { roundsUp } = senseOf(form, ownDirections(host));
+  const { roundsUp } = senseOf(form, toyDirections(host));
   const rise = { up: roundsUp, down: -roundsUp, left: 0, right: 0, closer: 0, further: 0, keep: 0 }[move];
   const round = site.round + rise;
   if (rise !== 0 && (round < 1 || round >= form.fabric.rounds.length)) return null;
@@ -33,5 +33,7 @@ export function movedJoin(host: Piece, join: Join, site: JoinSite, move: JoinMov
       ? site.index
       : Math.round(coordAt(form, round, polarOf(form, site.round, site.index, 'hole').angleRad, 'hole'));
   const at = holePlace(host, round, straight + alongRound(host, site, move));
-  return { join: { ...join, at }, ...holeTag(holeName(form, round, at.index)) };
+  // Moved by hand, it hangs on nothing any more.
+  const hang = move === 'keep' ? join.hang : null;
+  return { join: { ...join, at, hang }, ...holeTag(holeName(form, round, at.index)) };
 }

@@ -1,7 +1,7 @@
 import { courseOf, directionsOf, type Directions, type Place, type RingIs, type Spot } from '../address';
 import type { Fabric } from '../fabric';
 import type { PartForm, Vec3 } from '../form';
-import { across, rotation, type Placement } from './space';
+import { across, rotation, turnBack, type Placement } from './space';
 
 /** A part as the assembly sees it. `frontRad` is the direction of its face in the working direction. */
 export interface Piece {
@@ -31,10 +31,18 @@ const FRONT: Vec3 = [0, 0, 1];
 export const ownDirections = (piece: Piece): Directions =>
   directionsOf(piece.form, piece.ringIs, piece.frontRad);
 
+/** The whole toy's up, front and left as directions in the frame of one of its pieces (decision 41). */
+export const toyDirections = ({ placement }: Placed): Directions => ({
+  up: turnBack(placement, UP),
+  front: turnBack(placement, FRONT),
+  left: turnBack(placement, [1, 0, 0]),
+});
+
 /** Stands a part on its own: its up is up, its face looks at the viewer. */
 export function stand(piece: Piece): Placed {
   const { up, front } = ownDirections(piece);
-  return { ...piece, placement: { rows: rotation(across(front, up), up, FRONT, UP), shift: [0, 0, 0] } };
+  const rows = rotation(across(front, up), up, FRONT, UP);
+  return { ...piece, placement: { rows, shift: [0, 0, 0], laid: null } };
 }
 
 /** The spot of a hole of a round, ready to be stored; an index outside the round is brought into it. */

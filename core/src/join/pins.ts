@@ -1,74 +1,68 @@
-import {
-  frameAt,
-  holeName,
-  level,
-  nearestPlace,
-  pointOf,
-  polarOf,
-  profileAt,
-  straight,
-  walkInPlane,
-  type Directions,
-  type HoleName,
-  type Polar,
-  type Walk,
-} from '../address';
-import { cross, dot, scale, sub, unit, type PartForm } from '../form';
-import { isFlattened, type Edge } from './edge';
-import { ownDirections, type Piece } from './piece';
-import type { Pins } from './site';
+import type { Directions } from '../address';
+import { cross, dot, scale, sub, type Vec3 } from '../form';
+import { groundAt, type Ground } from './footprint';
+import { middleOfPoints } from './order';
+import type { SeamStitch } from './seam';
+import type { Pin, PinAt } from './site';
 
 /**
- * The four pins of a round edge of n guest stitches centred on a hole: half the edge's diameter along the fabric straight
- * up and down and level to both sides, whatever way the host's rounds run. A flattened edge lies along its round: its two
- * ends are left and right, or top and bottom where the round runs up.
+ * The pins of a seam: those of its stitches that lie furthest up, down and to both sides of its middle, so four for a ring
+ * and two for an edge that lies in a line. Directions are the toy's own, in the host's frame.
  */
-export function pinsOf(
-  host: Piece,
-  guest: PartForm,
-  round: number,
-  index: number,
-  n: number,
-  edge: Edge,
-): Pins {
-  const { form } = host;
-  const own = ownDirections(host);
-  const from = polarOf(form, round, index, 'hole');
-  const none: Pins = { top: null, bottom: null, left: null, right: null };
-  if (isFlattened(edge)) {
-    const reach = (n * guest.gauge.stitchMm) / 2;
-    const { count } = form.fabric.rounds[round];
-    const stitch = ((2 * Math.PI) / count) * profileAt(form, from.row).radiusMm;
-    const steps = Math.min(Math.round(reach / Math.max(stitch, 0.1)), Math.floor(count / 4));
-    const [plus, minus] = [index + steps, index - steps];
-    const at = (k: number) => pointOf(form, polarOf(form, round, k, 'hole'));
-    const way = sub(at(plus), at(minus));
-    const [name, other] = [holeName(form, round, plus), holeName(form, round, minus)];
-    const [up, left] = [dot(way, own.up), dot(way, own.left)];
-    if (Math.abs(up) > Math.abs(left))
-      return { ...none, top: up > 0 ? name : other, bottom: up > 0 ? other : name };
-    return { ...none, left: left >= 0 ? name : other, right: left >= 0 ? other : name };
-  }
-  const reach = (n * guest.gauge.stitchMm) / (2 * Math.PI);
-  const hole = (walk: Walk): HoleName | null => {
-    const near = walk.walkedMm < 0.5 * reach ? null : nearestPlace(form, walk.at, 'hole');
-    return near ? holeName(form, near.round, near.index) : null;
-  };
-  return {
-    top: hole(straight(form, own, from, 'up', reach)),
-    bottom: hole(straight(form, own, from, 'down', reach)),
-    left: hole(sideways(form, own, from, 'left', reach)),
-    right: hole(sideways(form, own, from, 'right', reach)),
-  };
+export function pinsOf(seam: readonly SeamStitch[], ground: Ground, toy: Directions): Pin[] {
+  if (seam.length === 0) return [];
+  const middle = middleOfPoints(seam.map((s) => s.hostPoint));
+  const furthest = Math.max(...seam.map((s) => Math.hypot(...sub(s.hostPoint, middle))));
+  const taken = new Set<number>();
+  return sidesOf(ground, toy).flatMap(({ at, way }): Pin[] => {
+    // Straight up, down and level: what lies aside counts against it.
+    const reach = seam.map((s) => {
+      const from = sub(s.hostPoint, middle);
+      const along = dot(from, way);
+      return along - ASIDE * Math.abs(dot(from, cross(way, ground.normal)));
+    });
+    const free = reach.map((mm, k) => (taken.has(k) ? -Infinity : mm));
+    const most = Math.max(...free);
+    const k = free.indexOf(most);
+    // In a line no stitch lies far to the sides.
+    if (most < 0.1 * furthest) return [];
+    taken.add(k);
+    return [{ at, name: seam[k].name, edge: seam[k].edge }];
+  });
 }
 
-/** Where the fabric lies nearly level, a level line is no line: there the side is the toy's own left or right, straight over the fabric. */
-function sideways(form: PartForm, own: Directions, from: Polar, way: 'left' | 'right', mm: number): Walk {
-  const { normal } = frameAt(form, from);
-  if (Math.abs(dot(normal, own.up)) < LIES_LEVEL) return level(form, own, from, way, mm);
-  const towards = scale(own.left, way === 'left' ? 1 : -1);
-  return walkInPlane(form, from, unit(cross(normal, towards)), towards, mm);
+/** The four ways along the fabric from a place, and what they are on the toy. */
+function sidesOf(ground: Ground, { left, front, up: toyUp }: Directions): { at: PinAt; way: Vec3 }[] {
+  // Where the fabric lies nearly level, up along it says little: there it has a front, a back and two sides.
+  const lying = Math.abs(dot(ground.normal, toyUp)) > LIES_LEVEL;
+  const { up, right } = lying ? groundAt(ground.polar, ground.normal, scale(front, -1), left) : ground;
+  const name = (way: Vec3, choices: readonly [PinAt, Vec3][]): PinAt =>
+    choices.reduce((best, c) => (dot(c[1], way) > dot(best[1], way) ? c : best))[0];
+  const back = scale(front, -1);
+  const upright: [PinAt, Vec3][] = [
+    ['top', toyUp],
+    ['bottom', scale(toyUp, -1)],
+    ['front', front],
+    ['back', back],
+  ];
+  const level: [PinAt, Vec3][] = [
+    ['left', left],
+    ['right', scale(left, -1)],
+    ['front', front],
+    ['back', back],
+  ];
+  const down = scale(up, -1);
+  const side = scale(right, -1);
+  return [
+    { at: name(up, upright), way: up },
+    { at: name(down, upright), way: down },
+    { at: name(right, level), way: right },
+    { at: name(side, level), way: side },
+  ];
 }
 
 /** Cosine of the fabric's slope from which on it lies nearly level: 45 degrees. */
 const LIES_LEVEL = Math.SQRT1_2;
+
+/** How much a pin's distance aside counts against how far it lies. */
+const ASIDE = 0.6;

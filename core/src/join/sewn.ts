@@ -1,34 +1,62 @@
 import {
-  frameAt,
+  coordOf,
   holeName,
-  lies,
+  middleOf,
   mirrored,
   nearestPlace,
+  onBody,
   pointOf,
   polarOf,
   resolve,
   ResolvedPlace,
-  type Directions,
   type Place,
+  type Polar,
 } from '../address';
-import { add, cross, scale, unit, type PartForm, type Vec3 } from '../form';
-import { edgeCount, isWorkedOut, type Edge } from './edge';
+import { dot, scale, type Vec3 } from '../form';
+import { kept } from '../kept';
+import { asTilt, sideOf, wantedWay, type Aim } from './aim';
+import { edgeCount, edgeRound, isFlattened, liesAs, type Edge } from './edge';
+import { edgeLine, type EdgeLine } from './edgeLine';
+import { footprintOf, type Footprint, type Ground } from './footprint';
+import {
+  endOf,
+  groundOf,
+  groundOfEnd,
+  isOpenEnd,
+  middleOfPlace,
+  outermost,
+  ringFootprint,
+  roundRoundEnd,
+  type EndIs,
+} from './ground';
+import type { Hang } from './hang';
 import type { JoinKind } from './kinds';
-import { ownDirections, type OfPiece, type Piece, type Placed } from './piece';
+import { ownDirections, toyDirections, type OfPiece, type Piece, type Placed } from './piece';
 import { pinsOf } from './pins';
+import { restingWay } from './rest';
+import { roundSeam, surfaceSeam, wantedStitches, type SeamStitch } from './seam';
 import type { JoinSite } from './site';
-import { across, move, rotation, turn, type Placement } from './space';
+import { imageOf, likeTwin, missOf, settledSeam } from './settle';
+import { burialOf, placedOn, rowsFor } from './standing';
 
-/** Which way a sewn-on part points: tilted from the straight-out direction by `tiltDeg`, towards up (0), the toy's own side (90), down (180). */
-export interface Aim {
-  tiltDeg: number;
-  towardDeg: number;
+/** Whose yarn sews, and how: what the maker has said of a seam. */
+export interface SeamSaid {
+  /** sewn round a second time */
+  twice: boolean;
+  yarn: 'guest' | 'host';
+  /** the stitch of the edge at which it begins; null where the guest's tail hangs */
+  startAt: number | null;
+}
+
+/** The other copy of a pair: mirrored about the host's face plane, or where the maker wants it, crooked on purpose. */
+export interface Twin {
+  copy: string;
+  at: Place | null;
 }
 
 /**
- * An edge of a guest sewn on a host. The guest's edge is centred on `at`; an `edge` place means the end of the host: edge to edge when
- * it is open, centred on it when it is gathered shut. The twin
- * is another copy of the guest, mirrored in space about the host's face plane; its place is computed, never stored.
+ * An edge of a guest sewn on a host. The guest's edge is centred on `at`; an `edge` place means an end of the host: rim to rim
+ * when it is open, round its middle when it is closed. The place of a linked twin is computed, never stored.
  */
 export interface SewnJoin {
   kind: 'sewn';
@@ -37,135 +65,203 @@ export interface SewnJoin {
   at: Place;
   edge: Edge;
   aim: Aim;
-  twin: { copy: string } | null;
+  twin: Twin | null;
+  /** what the place hangs on and follows; null for one that stays where it was put */
+  hang: Hang | null;
+  seam: SeamSaid;
 }
 
 export const sewn: JoinKind<SewnJoin> = {
   guests: ({ guest, twin }) => [guest, ...(twin ? [{ part: guest.part, copy: twin.copy }] : [])],
-  fault: (join, host) => {
-    if (!isWorkedOut(join.edge)) return 'edge not yet';
-    return resolve(host.form, join.at) instanceof ResolvedPlace ? null : 'homeless';
+  fault: (join, host, guest) => {
+    if (!edgeRound(guest.form, join.edge)) return 'no such edge';
+    if (host.form.section === 'cord') return 'host is a cord';
+    const found = resolve(host.form, join.at);
+    return found instanceof ResolvedPlace && (join.at.at === 'edge' || onBody(found)) ? null : 'homeless';
   },
-  sites: sitesOf,
-  attach,
+  sites: (join, host, guest) => sitesOf(join, host, guest),
 };
 
-/** The round of the host along which an edge of so many mm lies when it is centred on the host's end: the last one of an open host. */
-function endRound(form: PartForm, edgeMm: number): number {
-  const last = form.fabric.rounds.length - 1;
-  if (!form.closed) return last;
-  let best = last;
-  for (let i = last; i > last / 2; i--) {
-    const miss = (k: number) => Math.abs(2 * Math.PI * form.r[k + 1] - edgeMm);
-    if (miss(i) < miss(best)) best = i;
-  }
-  return best;
-}
-
 /** Where a seam stands on its host, for the guest and, if there is one, its twin. */
-function sitesOf(join: SewnJoin, host: Piece, guest: PartForm): JoinSite[] {
-  const found = resolve(host.form, join.at);
-  if (!(found instanceof ResolvedPlace)) return [];
-  const n = edgeCount(guest, join.edge);
-  const hostEdge = host.form.fabric.rounds[found.round].count;
-  if (join.at.at === 'edge') {
-    const round = endRound(host.form, n * guest.gauge.stitchMm);
-    return [
-      {
-        join,
-        copy: join.guest.copy,
-        state: 'at',
-        round,
-        name: null,
-        index: 0,
-        polar: { angleRad: host.frontRad, row: round + 1 },
-        pins: null,
-        missMm: 0,
-        hostEdge: host.form.fabric.rounds[round].count,
-        guestEdge: n,
-      },
-    ];
-  }
-  const site = (copy: string, round: number, index: number, missMm: number): JoinSite => {
-    const polar = polarOf(host.form, round, index, 'hole');
-    return {
-      join,
-      copy,
-      state: found.state,
-      round,
-      index,
-      name: holeName(host.form, round, index),
-      polar,
-      pins: pinsOf(host, guest, round, index, n, join.edge),
-      missMm,
-      hostEdge,
-      guestEdge: n,
-    };
-  };
-  const first = site(join.guest.copy, found.round, found.index, 0);
-  if (!join.twin) return [first];
-  const near = nearestPlace(host.form, mirrored(host.form, ownDirections(host), first.polar), 'hole');
-  return near ? [first, site(join.twin.copy, near.round, near.index, near.missMm)] : [first];
+const sitesOf = kept(
+  (join: SewnJoin, host: Placed, guest: Piece): JoinSite[] => {
+    const found = resolve(host.form, join.at);
+    const line = edgeLine(guest, join.edge);
+    if (!(found instanceof ResolvedPlace) || !line) return [];
+    if (join.at.at === 'edge') return [endSite(join, host, guest, line, endOf(found))];
+    const polar = polarOf(host.form, found.round, found.coord, found.at);
+    const first = surfaceSite({ join, host, guest, line, copy: join.guest.copy, twinOf: null }, polar, found);
+    return join.twin ? [first, twinSite(join, host, guest, line, first, join.twin)] : [first];
+  },
+  (_, host, guest) => [
+    host.form,
+    host.ringIs,
+    host.frontRad,
+    host.placement.laid,
+    ...host.placement.rows.flat(),
+    ...host.placement.shift,
+    guest.form,
+    guest.ringIs,
+    guest.frontRad,
+  ],
+);
+
+/** One guest of a join that is being worked out; `twinOf` is the site whose mirror image it is to be. */
+interface Asked {
+  join: SewnJoin;
+  host: Placed;
+  guest: Piece;
+  line: EdgeLine;
+  copy: string;
+  twinOf: JoinSite | null;
 }
 
-/** Puts a guest on its host's placement. A twin gets the mirrored target frame, never a mirrored body (decision 8). */
-function attach(host: Placed, guest: Piece, site: JoinSite, k: number): Placed {
-  const last = guest.form.r.length - 1;
-  const open = guest.form.closed ? last : guest.form.fabric.rounds.length;
-  const edgeZ = guest.form.z[open] ?? 0;
-  const own = ownDirections(guest);
-  if (site.join.at.at === 'edge') {
-    const hostAxes = ownDirections(host);
-    const end = host.form.z[site.round + 1];
-    const toZ = turn(host.placement, [0, 0, -1]);
-    const front = across(turn(host.placement, hostAxes.front), toZ);
-    const rows = rotation(across(own.front, [0, 0, 1]), [0, 0, 1], front, toZ);
-    const target = move(host.placement, [0, 0, end]);
-    return { ...guest, placement: shiftTo(rows, [0, 0, edgeZ], target) };
+function twinSite(
+  join: SewnJoin,
+  host: Placed,
+  guest: Piece,
+  line: EdgeLine,
+  first: JoinSite,
+  twin: Twin,
+): JoinSite {
+  const asked = { join, host, guest, line, copy: twin.copy };
+  const own = twin.at ? onBody(resolve(host.form, twin.at)) : null;
+  if (own) {
+    const site = surfaceSite({ ...asked, twinOf: null }, own.polar, own);
+    return { ...site, missMm: missOf(host, first, site) };
   }
-  const { normal } = frameAt(host.form, site.polar);
-  const hostOwn = ownDirections(host);
-  const up = across(hostOwn.up, normal);
-  const side = unit(cross(up, normal));
-  const direction = aimed(
-    normal,
-    up,
-    side,
-    (site.join as SewnJoin).aim,
-    k > 0,
-    hostOwn,
-    pointOf(host.form, site.polar),
+  const polar = mirrored(host.form, ownDirections(host), first.polar);
+  const near = nearestPlace(host.form, polar, 'hole');
+  const found = { round: near?.round ?? first.round, index: near?.index ?? first.index, state: first.state };
+  return surfaceSite({ ...asked, twinOf: first }, polar, { ...found, at: 'hole' });
+}
+
+interface Found {
+  round: number;
+  index: number;
+  at: 'hole' | 'middle';
+  state: 'at' | 'moved';
+}
+
+/** A seam on the surface of its host, centred on a place. */
+function surfaceSite(asked: Asked, polar: Polar, found: Found): JoinSite {
+  const { join, host, guest, line, twinOf } = asked;
+  const { form } = host;
+  const ground = groundOf(host, polar);
+  const at = pointOf(form, polar);
+  const toy = toyDirections(host);
+  const side = sideOf(at, middleOf(form), ownDirections(host), twinOf !== null);
+  const wanted = wantedWay(join.aim, ground, toy, side);
+  const turnDeg = twinOf ? -join.aim.turnDeg : join.aim.turnDeg;
+  const rowsTo = (direction: Vec3) => rowsFor(guest, line, direction, ground.up, turnDeg, false);
+  const { direction, heldOffDeg } = restingWay(form, guest.form, line, at, wanted, ground.normal, rowsTo);
+  const rows = rowsTo(direction);
+  const footprint = footprintOf(form, ground, line, liesAs(join.edge), axesOf(line, rows), stitchMm(asked));
+  const stitches = footprint ? wantedStitches(line, footprint, isFlattened(join.edge)) : [];
+  const seam = settledSeam(
+    host,
+    ground,
+    twinOf ? likeTwin(host, twinOf, stitches) : stitches,
+    line.closed && !isFlattened(join.edge),
+    {
+      middle: middleOfPlace(form, ground, footprint),
+      image: twinOf && imageOf(host, twinOf),
+    },
   );
-  const toZ = turn(host.placement, scale(direction, -1));
-  const toX = across(turn(host.placement, up), toZ);
-  const rows = rotation(across(lies(own) ? own.up : own.front, [0, 0, 1]), [0, 0, 1], toX, toZ);
+  const site = {
+    ...standingAt(asked, ground, footprint, rows),
+    state: found.state,
+    how: 'surface' as const,
+    round: found.round,
+    name: holeName(form, found.round, coordOf(found.at, found.index)),
+    index: found.index,
+    polar,
+    seam,
+    pins: pinsOf(seam, ground, toy),
+    hostEdge: form.fabric.rounds[found.round].count,
+    direction,
+    heldOffDeg,
+    ...asTilt(direction, ground, side),
+    missMm: 0,
+  };
+  return twinOf ? { ...site, missMm: missOf(host, twinOf, site) } : site;
+}
+
+const stitchMm = ({ guest }: Asked): number => guest.form.gauge.stitchMm;
+
+/** The guest's own axes as directions on the host. */
+const axesOf = ({ out, wide, thin }: EdgeLine, rows: readonly [Vec3, Vec3, Vec3]) => {
+  const on = (v: Vec3): Vec3 => [
+    rows[0][0] * v[0] + rows[0][1] * v[1] + rows[0][2] * v[2],
+    rows[1][0] * v[0] + rows[1][1] * v[1] + rows[1][2] * v[2],
+    rows[2][0] * v[0] + rows[2][1] * v[1] + rows[2][2] * v[2],
+  ];
+  return { away: on(scale(out, -1)), wide: on(wide), thin: on(thin) };
+};
+
+/** A seam at an end of its host: rim to rim when it is open, else round its middle. */
+function endSite(join: SewnJoin, host: Placed, guest: Piece, line: EdgeLine, end: EndIs): JoinSite {
+  const asked: Asked = { join, host, guest, line, copy: join.guest.copy, twinOf: null };
+  const { form } = host;
+  const ground = groundOfEnd(host, end);
+  const toy = toyDirections(host);
+  const direction = wantedWay({ ...join.aim, way: null }, ground, toy, toy.left);
+  const rows = rowsFor(guest, line, direction, ground.up, join.aim.turnDeg, true);
+  const open = isOpenEnd(form, end);
+  // Round an end, a seam runs along one round; only what does not run round itself lies across it.
+  const along = line.closed && (open || !isFlattened(join.edge));
+  const last = end === 'start' ? 0 : form.fabric.rounds.length - 1;
+  const seamRound = open ? last : roundRoundEnd(form, end, line.count, line.lengthMm);
+  const footprint = along
+    ? ringFootprint(form, open ? outermost(form, end) : seamRound + 1, line, rows)
+    : footprintOf(form, ground, line, liesAs(join.edge), axesOf(line, rows), stitchMm(asked));
+  const stitches = footprint ? wantedStitches(line, footprint, !along && isFlattened(join.edge)) : [];
+  const seam = along
+    ? roundSeam(form, seamRound, end === 'start' && open ? seamRound : seamRound + 1, stitches)
+    : surfaceSeam(form, ground, stitches, false);
+  const round = along ? seamRound : middleRound(seam, last);
   return {
-    ...guest,
-    placement: shiftTo(rows, [0, 0, edgeZ], move(host.placement, pointOf(host.form, site.polar))),
+    ...standingAt(asked, ground, footprint, rows),
+    state: 'at',
+    how: along && open ? 'rim' : 'end',
+    round,
+    name: null,
+    index: 0,
+    polar: ground.polar,
+    seam,
+    pins: pinsOf(seam, ground, toy),
+    hostEdge: form.fabric.rounds[round].count,
+    direction,
+    heldOffDeg: 0,
+    tiltDeg: join.aim.tiltDeg,
+    towardDeg: join.aim.towardDeg,
+    missMm: 0,
   };
 }
 
-/** The direction a guest points: the host's outside, tilted. Sideways is away from the face plane, so that twins match. */
-function aimed(
-  normal: Vec3,
-  up: Vec3,
-  side: Vec3,
-  aim: Aim,
-  twin: boolean,
-  { left: toyLeft }: Directions,
-  at: Vec3,
-): Vec3 {
-  const onLeft = at[0] * toyLeft[0] + at[1] * toyLeft[1] + at[2] * toyLeft[2];
-  const towardsLeft = side[0] * toyLeft[0] + side[1] * toyLeft[1] + side[2] * toyLeft[2] >= 0;
-  const outward = Math.abs(onLeft) < 1e-6 ? !twin : onLeft > 0;
-  const away = scale(side, outward === towardsLeft ? 1 : -1);
-  const tilt = (aim.tiltDeg * Math.PI) / 180;
-  const toward = (aim.towardDeg * Math.PI) / 180;
-  const lean = add(scale(up, Math.cos(toward)), scale(away, Math.sin(toward)));
-  return unit(add(scale(normal, Math.cos(tilt)), scale(lean, Math.sin(tilt))));
+/** The round in which most of a seam's stitches lie. */
+function middleRound(seam: readonly SeamStitch[], otherwise: number): number {
+  const rounds = seam.map((s) => s.round).sort((a, b) => a - b);
+  return rounds[Math.floor(rounds.length / 2)] ?? otherwise;
 }
 
-function shiftTo(rows: Placement['rows'], local: Vec3, target: Vec3): Placement {
-  const bare: Placement = { rows, shift: [0, 0, 0] };
-  return { rows, shift: add(target, scale(turn(bare, local), -1)) };
+/** What of a site follows from how its guest stands. */
+function standingAt(
+  { join, host, guest, line, copy }: Asked,
+  ground: Ground,
+  footprint: Footprint | null,
+  rows: readonly [Vec3, Vec3, Vec3],
+): Pick<JoinSite, 'join' | 'copy' | 'guestEdge' | 'footprint' | 'placement' | 'gapMm' | 'buriedMm'> {
+  const centre = middleOfPlace(host.form, ground, footprint);
+  const away = axesOf(line, rows).away;
+  const tiltRad = Math.acos(Math.max(-1, Math.min(1, dot(away, ground.normal))));
+  const placement = placedOn(host, guest, line, rows, centre, footprint, tiltRad);
+  return {
+    join,
+    copy,
+    guestEdge: edgeCount(guest.form, join.edge),
+    footprint,
+    placement,
+    ...burialOf(host, guest, line, placement, footprint),
+  };
 }

@@ -1,27 +1,51 @@
 import type { HoleName, Polar } from '../address';
+import type { Vec3 } from '../form';
+import type { Footprint } from './footprint';
 import type { Join } from './kinds';
+import type { SeamStitch } from './seam';
+import type { Placement } from './space';
 
-/** A join worked out for one of its guests: where the guest's edge goes on the host, and its pins. */
+/** A join worked out for one of its guests: where the guest's edge goes on the host, stitch by stitch, and how the guest stands. */
 export interface JoinSite {
   join: Join;
   copy: string;
   state: 'at' | 'moved';
-  /** index of the host's round; the last round for edge to edge */
+  /** on the host's surface, over its closed end, or rim to rim */
+  how: 'surface' | 'end' | 'rim';
+  /** index of the host's round; at an end the round along which the seam runs */
   round: number;
+  /** the hole that it is centred on; null at an end */
   name: HoleName | null;
   index: number;
   polar: Polar;
-  pins: Pins | null;
-  /** how far the nearest hole misses the place asked for (twins), mm */
+  pins: readonly Pin[];
+  /** how far the seams of twins are from being mirror images: between their middles, mm; 0 for a first */
   missMm: number;
   hostEdge: number;
   guestEdge: number;
+  /** where the edge lies on the host; null on what has no surface */
+  footprint: Footprint | null;
+  /** stitch to stitch, in sewing order; empty when the host has too few stitches there */
+  seam: readonly SeamStitch[];
+  /** the guest on its host: turned and shifted in the host's frame, and how it gives where it is sewn */
+  placement: Placement;
+  /** the way it points, a unit vector in the host's frame, and as tilt from straight out and towards which way: degrees */
+  direction: Vec3;
+  tiltDeg: number;
+  towardDeg: number;
+  /** so much less tilted than was asked for, as its host is in the way: degrees */
+  heldOffDeg: number;
+  /** the widest gap along the seam, and how deep the guest lies in its host beside it, mm */
+  gapMm: number;
+  buriedMm: number;
 }
 
-/** Holes of the host under the top, bottom, left and right of the guest's edge, as far as there is fabric. Left and right are the toy's own. */
-export interface Pins {
-  top: HoleName | null;
-  bottom: HoleName | null;
-  left: HoleName | null;
-  right: HoleName | null;
+/** Which side of a seam a pin holds. Left and right are the toy's own; a place on its side has a front and a back instead. */
+export type PinAt = 'top' | 'bottom' | 'left' | 'right' | 'front' | 'back';
+
+/** A pin: it holds a stitch of the seam. */
+export interface Pin {
+  at: PinAt;
+  name: HoleName;
+  edge: number;
 }

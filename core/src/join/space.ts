@@ -1,9 +1,12 @@
 import { add, cross, dot, scale, sub, unit, type Vec3 } from '../form';
+import { laidNormal, laidPoint, type Laid } from './lay';
 
-/** A proper rotation (rows of the matrix) and a shift in mm: world = rows . local + shift. */
+/** A proper rotation (rows of the matrix) and a shift in mm: world = rows . local + shift; before that a sewn piece gives where it is sewn. */
 export interface Placement {
   rows: readonly [Vec3, Vec3, Vec3];
   shift: Vec3;
+  /** how it gives; null for a piece that stands as it was made */
+  laid: Laid | null;
 }
 
 /** `a` without its part along the unit vector `n`, made unit. */
@@ -12,15 +15,32 @@ export function across(a: Vec3, n: Vec3): Vec3 {
   return unit(flat, unit(cross(n, Math.abs(n[0]) < 0.9 ? [1, 0, 0] : [0, 1, 0])));
 }
 
-/** Turns a direction. */
-export function turn(p: Placement, v: Vec3): Vec3 {
+/** Turns a direction of the rigid piece. */
+export function turn(p: Pick<Placement, 'rows'>, v: Vec3): Vec3 {
   return [dot(p.rows[0], v), dot(p.rows[1], v), dot(p.rows[2], v)];
 }
 
-/** Moves a point. */
+/** Turns a direction of the whole back into the piece's own frame. */
+export const turnBack = ({ rows: [a, b, c] }: Pick<Placement, 'rows'>, [x, y, z]: Vec3): Vec3 => [
+  a[0] * x + b[0] * y + c[0] * z,
+  a[1] * x + b[1] * y + c[1] * z,
+  a[2] * x + b[2] * y + c[2] * z,
+];
+
+/** Moves a point of the piece to where it is in the whole. */
 export function move(p: Placement, v: Vec3): Vec3 {
-  return add(turn(p, v), p.shift);
+  return add(turn(p, p.laid ? laidPoint(p.laid, v) : v), p.shift);
 }
+
+/** Moves a point as if the piece did not give. */
+export const moveRigid = (p: Placement, v: Vec3): Vec3 => add(turn(p, v), p.shift);
+
+/** A point of the whole in the frame of a piece as it was made. */
+export const moveBack = (p: Placement, v: Vec3): Vec3 => turnBack(p, sub(v, p.shift));
+
+/** The way out of the fabric at a point of the piece, in the whole. */
+export const turnNormal = (p: Placement, at: Vec3, normal: Vec3): Vec3 =>
+  turn(p, p.laid ? laidNormal(p.laid, at, normal) : normal);
 
 /**
  * The rotation that takes local axes `x`, `z` (unit, square to each other) to `toX`, `toZ`. Always proper: the third

@@ -1,6 +1,6 @@
 import { rill, modelToy, modelOf } from '../model';
 import { cross, dot } from '../form';
-import { move, sitesOf, type Placed } from './index';
+import { move, sitesOf, type Pin, type Placed } from './index';
 
 let n = 0;
 const model = modelToy(rill(() => `i${++n}`));
@@ -43,20 +43,24 @@ describe('the assembled otter', () => {
   it('gives four pins round the place: above, below, left and right as the toy has them', () => {
     const join = model.sites.find((s) => modelOf(model, s.join.guest.part).name === 'Arm')!;
     const host = model.placed.find((p) => p.part === join.join.at.part)!;
-    const [site] = sitesOf(join.join, host, modelOf(model, join.join.guest.part).form);
+    const guest = model.pieces.find((p) => p.part === join.join.guest.part)!;
+    const [site] = sitesOf(join.join, host, guest);
     const round = site.name!.round[1];
     // The body stands on its ring, so up is further from it.
-    expect(site.pins!.top!.round[1]).toBeGreaterThan(round);
-    expect(site.pins!.bottom!.round[1]).toBeLessThan(round);
+    const at = (where: Pin['at']) => site.pins.find((p) => p.at === where)!.name;
+    expect(site.pins).toHaveLength(4);
+    expect(at('top').round[1]).toBeGreaterThan(round);
+    expect(at('bottom').round[1]).toBeLessThan(round);
     // Right-handed and ring down, numbers grow towards the toy's right (decision 16).
-    expect(site.pins!.right!.stitch[0]).toBeGreaterThan(site.pins!.left!.stitch[0]);
+    // An arm sits on the side: its other two pins are in front and behind.
+    expect(at('front').stitch[0]).toBeGreaterThan(at('back').stitch[0] - site.hostEdge);
   });
 
   it('says nothing about a place whose round is gone', () => {
     const { join } = model.sites[1];
     const host = model.placed.find((p) => p.part === join.at.part)!;
     expect(
-      sitesOf({ ...join, at: { ...join.at, course: { ...join.at.course, mark: 'gone' } } }, host, host.form),
+      sitesOf({ ...join, at: { ...join.at, course: { ...join.at.course, mark: 'gone' } } }, host, host),
     ).toEqual([]);
   });
 });

@@ -1,8 +1,9 @@
 import { add, surfacePoint } from '../form';
 import type { JoinFault } from '../words';
 import type { Join } from './kinds';
-import { attach, faultOf, guestsOf, sitesOf } from './kinds';
+import { faultOf, guestsOf, sitesOf } from './kinds';
 import { pieceKey, stand, type OfPiece, type Piece, type Placed } from './piece';
+import type { JoinSite } from './site';
 import { move } from './space';
 
 /** A join that cannot be made as it is written. */
@@ -37,48 +38,89 @@ function sound(pieces: readonly Piece[], joins: readonly Join[]): { good: Join[]
   return { good, faults };
 }
 
+/** The whole toy put together: every piece placed, every join where it stands, what nothing holds, and what cannot be. */
+export interface Assembly {
+  placed: Placed[];
+  loose: Piece[];
+  sites: ReadonlyMap<Join, readonly JoinSite[]>;
+  faults: FaultyJoin[];
+}
+
 /**
  * The whole toy: every piece placed by the trees of joins, each tree beside the one before. Pieces that no join reaches
  * are loose; what cannot be joined as it is written is left out and told. A circle of joins is opened at its first.
  */
-export function assemble(
-  pieces: readonly Piece[],
-  joins: readonly Join[],
-): { placed: Placed[]; loose: Piece[]; faults: FaultyJoin[] } {
-  const byKey = new Map(pieces.map((p) => [pieceKey(p), p]));
+export function assemble(pieces: readonly Piece[], joins: readonly Join[]): Assembly {
   const { good, faults } = sound(pieces, joins);
+  const growth = new Growth(pieces, good, faults);
   const held = new Set(good.flatMap((j) => guestsOf(j).map(pieceKey)));
-  const placed = new Map<string, Placed>();
-  let waiting = [...good];
-  const grow = (root: Piece): Placed[] => {
+  const hosts = new Set(good.map((j) => pieceKey(j.at)));
+  const trees = pieces
+    .filter((p) => hosts.has(pieceKey(p)) && !held.has(pieceKey(p)))
+    .map((root) => growth.from(root));
+  while (growth.waiting.length > 0) trees.push(growth.from(growth.piece(growth.waiting[0].at)!));
+  const beside = sideBySide(trees.filter((t) => t.length > 1));
+  const shown = new Set(beside.map(pieceKey));
+  return {
+    placed: beside,
+    loose: pieces.filter((p) => !shown.has(pieceKey(p))),
+    sites: growth.sites,
+    faults,
+  };
+}
+
+/** Trees of joins as they grow: what is placed, where every join stands, and which joins still wait for their host. */
+class Growth {
+  readonly sites = new Map<Join, readonly JoinSite[]>();
+  private readonly byKey: Map<string, Piece>;
+  private readonly placed = new Set<string>();
+
+  constructor(
+    pieces: readonly Piece[],
+    public waiting: readonly Join[],
+    private readonly faults: FaultyJoin[],
+  ) {
+    this.byKey = new Map(pieces.map((p) => [pieceKey(p), p]));
+  }
+
+  piece = (of: OfPiece): Piece | undefined => this.byKey.get(pieceKey(of));
+
+  /** The tree of a piece that stands by itself. */
+  from(root: Piece): Placed[] {
     const tree = [stand(root)];
-    placed.set(pieceKey(root), tree[0]);
-    for (let before = -1; waiting.length !== before;) {
-      before = waiting.length;
-      waiting = waiting.filter((join) => {
+    this.placed.add(pieceKey(root));
+    for (let before = -1; this.waiting.length !== before;) {
+      before = this.waiting.length;
+      this.waiting = this.waiting.filter((join) => {
         const host = tree.find((p) => pieceKey(p) === pieceKey(join.at));
-        if (!host) return true;
-        const sites = sitesOf(join, host, byKey.get(pieceKey(join.guest))!.form);
-        if (sites.length === 0) faults.push({ join, fault: faultOf(join, host) ?? 'homeless' });
-        sites.forEach((site, i) => {
-          const piece = byKey.get(pieceKey({ part: join.guest.part, copy: site.copy }));
-          if (!piece) return;
-          if (placed.has(pieceKey(piece))) return void faults.push({ join, fault: 'circle' });
-          const put = attach(host, piece, site, i);
-          placed.set(pieceKey(piece), put);
-          tree.push(put);
-        });
-        return false;
+        if (host) tree.push(...this.guests(join, host));
+        return !host;
       });
     }
     return tree;
-  };
-  const hosts = new Set(good.map((j) => pieceKey(j.at)));
-  const trees = pieces.filter((p) => hosts.has(pieceKey(p)) && !held.has(pieceKey(p))).map(grow);
-  while (waiting.length > 0) trees.push(grow(byKey.get(pieceKey(waiting[0].at))!));
-  const beside = sideBySide(trees.filter((t) => t.length > 1));
-  const shown = new Set(beside.map(pieceKey));
-  return { placed: beside, loose: pieces.filter((p) => !shown.has(pieceKey(p))), faults };
+  }
+
+  /** The guests of a join on a host that is placed. */
+  private guests(join: Join, host: Placed): Placed[] {
+    const guest = this.piece(join.guest)!;
+    const sites = sitesOf(join, host, guest);
+    if (sites.length === 0) this.faults.push({ join, fault: faultOf(join, host, guest) ?? 'homeless' });
+    const made = sites.flatMap((site) => {
+      const piece = this.piece({ part: join.guest.part, copy: site.copy });
+      if (!piece) return [];
+      if (this.placed.has(pieceKey(piece))) {
+        this.faults.push({ join, fault: 'circle' });
+        return [];
+      }
+      this.placed.add(pieceKey(piece));
+      return [{ site, piece: { ...piece, placement: site.placement } }];
+    });
+    this.sites.set(
+      join,
+      made.map((m) => m.site),
+    );
+    return made.map((m) => m.piece);
+  }
 }
 
 /** Room between trees of joins that hold nothing of each other, mm. */

@@ -1,11 +1,14 @@
-import { coordAt } from '../address';
-import { wholeEdge } from './edge';
+import { pointOf, polarOf, reachAlong, type Place } from '../address';
+import { trunkOf, UNKNOWN_PLACE, usualPlaceOf, type UsualPlace } from '../figures';
+import { distance, type Vec3 } from '../form';
+import { endPlace, holeAt } from './hole';
+import { STRAIGHT_OUT } from './aim';
+import { edgeReach, edgesOf, wholeEdge, type Edge } from './edge';
+import { isOpenEnd } from './ground';
 import type { Join } from './kinds';
 import { guestsOf } from './kinds';
-import { holePlace, type Piece } from './piece';
-
-/** Where a pair usually stands: this far round from the face, degrees. Judged. */
-const PAIR_DEG = 65;
+import { ownDirections, type Piece } from './piece';
+import type { SewnJoin } from './sewn';
 
 /** Those of a part's copies that no join has taken yet. */
 export function freeCopies<C extends { id: string }>(joins: readonly Join[], copies: readonly C[]): C[] {
@@ -13,25 +16,136 @@ export function freeCopies<C extends { id: string }>(joins: readonly Join[], cop
   return copies.filter((c) => !taken.has(c.id));
 }
 
-/** The usual place of a part on a host: two free copies or more on both sides of its widest round, a single one in front of it. */
+/** A join as it is begun: the whole last edge, straight out, alone, sewn once with the guest's own yarn. */
+export const newJoin = (
+  join: Pick<SewnJoin, 'id' | 'guest' | 'at'> & Partial<Omit<SewnJoin, 'kind'>>,
+): SewnJoin => ({
+  kind: 'sewn',
+  edge: wholeEdge('open'),
+  aim: STRAIGHT_OUT,
+  twin: null,
+  hang: null,
+  seam: { twice: false, yarn: 'guest', startAt: null },
+  ...join,
+});
+
+/** A piece that is to be joined, with what it is called. */
+export interface Named {
+  piece: Piece;
+  name: string;
+}
+
+/** What stands on a host already: in the host's frame, mm. */
+export interface Taken {
+  point: Vec3;
+  reachMm: number;
+}
+
+/**
+ * The usual place of a part on a host, by what it is called and by its shape: two free copies on both sides, one alone in the
+ * middle, on no other join. A head and a body meet at the head's underside: what is open there is the edge that is sewn.
+ */
 export function usualJoin(
-  host: Piece,
-  guest: { part: string; free: readonly { id: string }[] },
+  host: Named,
+  guest: Named,
+  free: readonly { id: string }[],
+  taken: readonly Taken[],
   id: string,
-): Join {
-  const pair = guest.free.length > 1;
-  const counts = host.form.rounds.map((r) => r.count);
-  const most = Math.max(...counts);
-  const middle = Math.round((counts.indexOf(most) + counts.lastIndexOf(most)) / 2);
-  const round = Math.min(Math.max(1, middle), counts.length - 1);
-  const angle = host.frontRad + (pair ? (PAIR_DEG * Math.PI) / 180 : 0);
-  return {
-    kind: 'sewn',
+): SewnJoin {
+  const necks = neckJoin(host, guest, id);
+  if (necks) return necks;
+  const known = usualPlaceOf(guest.name);
+  const pair = free.length > 1;
+  const usual = known ?? { ...UNKNOWN_PLACE, turnDeg: pair ? UNKNOWN_PLACE.turnDeg : 0 };
+  const edge = usualEdge(guest.piece, usual);
+  const reachMm = edgeReach(guest.piece.form, edge);
+  const at = freeHole(
+    host.piece,
+    { ...usual, height: restingHeight(host.piece, guest.piece, usual) },
+    reachMm,
+    taken,
+  );
+  return newJoin({
     id,
-    guest: { part: guest.part, copy: guest.free[0].id },
-    at: holePlace(host, round, Math.round(coordAt(host.form, round, angle, 'hole'))),
-    edge: wholeEdge('open'),
-    aim: { tiltDeg: 0, towardDeg: 0 },
-    twin: pair ? { copy: guest.free[1].id } : null,
+    guest: { part: guest.piece.part, copy: free[0]?.id ?? guest.piece.copy },
+    at,
+    edge,
+    aim: { ...STRAIGHT_OUT, way: usual.way },
+    twin: pair && usual.turnDeg > 0 && usual.turnDeg < 180 ? { copy: free[1].id, at: null } : null,
+  });
+}
+
+/** What points forward or back from low down lies on the ground that its host stands on: its own half thickness above it. */
+function restingHeight(host: Piece, { form }: Piece, { way, height }: UsualPlace): number {
+  if (height > LOW || (way !== 'forward' && way !== 'back')) return height;
+  const { low, high } = reachAlong(host.form, ownDirections(host).up);
+  const thick = form.r.reduce((most, r) => Math.max(most, r), 0);
+  return Math.min(2 * LOW, Math.max(height, thick / Math.max(high - low, 1)));
+}
+
+/** Up to this share of its host's height a part stands low. */
+const LOW = 0.2;
+
+function usualEdge({ form }: Piece, usual: UsualPlace): Edge {
+  const first = edgesOf(form)[0] ?? wholeEdge('open');
+  const flat = usual.flatWhenEmpty && form.fill === 'empty' && first.which === 'last' && !form.closed;
+  return flat && form.section === 'ring' ? wholeEdge('flattened') : first;
+}
+
+/** A head and a body, or two open ends that match: end to end. Null where neither has an end that fits. */
+function neckJoin(host: Named, guest: Named, id: string): SewnJoin | null {
+  const trunks = [trunkOf(host.name), trunkOf(guest.name)];
+  const headAndBody = trunks.includes('head') && trunks.includes('body');
+  if (!headAndBody && !matching(host.piece, guest.piece)) return null;
+  // The open edge is what is sewn: a closed head is the host of an open body.
+  const swap = !isOpenEnd(guest.piece.form, 'last') && isOpenEnd(host.piece.form, 'last');
+  const [on, sewnOn] = swap ? [guest, host] : [host, guest];
+  const { part, copy } = sewnOn.piece;
+  const lowest = undersideOf(on.piece, trunkOf(on.name) === 'head');
+  return newJoin({ id, guest: { part, copy }, at: lowest, aim: STRAIGHT_OUT });
+}
+
+/** Two open ends of the same number of stitches. */
+function matching(host: Piece, guest: Piece): boolean {
+  const counts = [host, guest].map((p) => p.form.fabric.rounds.at(-1)?.count ?? 0);
+  return (
+    counts[0] === counts[1] &&
+    [host, guest].every((p) => isOpenEnd(p.form, 'last') && p.form.section === 'ring')
+  );
+}
+
+/** The end of a piece that looks down (of a body: up), or the hole there when neither end does. */
+function undersideOf(piece: Piece, down: boolean): Place {
+  const own = ownDirections(piece);
+  const wanted = down ? -own.up[2] : own.up[2];
+  if (Math.abs(wanted) > 0.5) return endPlace(piece, wanted > 0 ? 'last' : 'start');
+  return holeAt(piece, { turnDeg: 0, height: down ? 0 : 1 });
+}
+
+/** Ways out of a place that is taken: further round, lower or higher, in steps. */
+const WAYS_OUT = [0, 1, -1, 2, -2, 3, -3].flatMap((turn) =>
+  [0, -1, 1, -2, 2].map((height) => ({ turn, height })),
+);
+const STEP = { turnDeg: 14, height: 0.12 };
+
+/** The usual hole, or the nearest one at which nothing else is sewn. */
+function freeHole(host: Piece, usual: UsualPlace, reachMm: number, taken: readonly Taken[]): Place {
+  const single = usual.turnDeg === 0 || usual.turnDeg === 180;
+  const hole = (way: (typeof WAYS_OUT)[number]): Place =>
+    holeAt(host, {
+      turnDeg: usual.turnDeg + way.turn * STEP.turnDeg,
+      height: Math.max(0.02, Math.min(0.98, usual.height + way.height * STEP.height)),
+    });
+  const isFree = (place: Place): boolean => {
+    const round = host.form.fabric.rounds.findIndex(
+      (r) => r.mark === place.course.mark && r.nth === place.course.nth,
+    );
+    const point = pointOf(host.form, polarOf(host.form, round, place.index, 'hole'));
+    return taken.every((t) => distance(t.point, point) > t.reachMm + reachMm);
   };
+  for (const way of WAYS_OUT) {
+    const place = single && way.turn !== 0 ? null : hole(way);
+    if (place && isFree(place)) return place;
+  }
+  return hole(WAYS_OUT[0]);
 }

@@ -13,3 +13,20 @@ export type { Stretch } from './stretches';
 export { looksInput, relaxedLooks } from './looks';
 export type { LooksInput } from './looks';
 export { dappleFile, rill, rillFile, rubyFile } from './demo';
+export { hostsFor, joinables, joinedUsually, usualFor } from './joining';
+export type { Joinable } from './joining';
+export { balanceOf, mendingMove } from './balance';
+export type { Balance, MendingMove, NeckLoad } from './balance';
+export { isAbout, meetingsOf, wayOut } from './meetings';
+export type { Meeting } from './meetings';
+export {
+  hangWords,
+  saidProblem,
+  meetingWords,
+  mendSentence,
+  mendWords,
+  standingWords,
+  wayOutWords,
+} from './joinSentences';
+export { hangContext, hangsOn, saidOfJoin } from './hanging';
+export type { SaidOfJoin, Unfollowed } from './hanging';

@@ -1,6 +1,6 @@
-import { freeCopies, movedJoin as moved, usualJoin, type Join, type JoinMove, type JoinSite } from '../join';
-import { addParts, newToy, setJoin } from '../toy';
-import { modelToy, rill } from './index';
+import { movedJoin as moved, turn, type Join, type JoinMove, type JoinSite } from '../join';
+import { addParts, newToy, setJoin, type Toy } from '../toy';
+import { hostsFor, joinedUsually, modelOf, modelToy, rill } from './index';
 
 let n = 0;
 const newId = () => `i${++n}`;
@@ -10,7 +10,7 @@ const named = (name: string) =>
 
 const movedJoin = (so: typeof model, join: Join, site: JoinSite, move: JoinMove) =>
   moved(
-    so.pieces.find((p) => p.part === join.at.part && p.copy === join.at.copy)!,
+    so.placed.find((p) => p.part === join.at.part && p.copy === join.at.copy)!,
     join,
     site,
     move,
@@ -46,22 +46,81 @@ describe('moves of a join say where they lead', () => {
   });
 });
 
-test('a usual pair stands on both sides of the widest round, a single part in front of it', () => {
-  const toy = addParts(
-    newToy('T', newId),
-    'Head\nR1: 6 sc in ring\nR2: inc x6\nR3-5: sc around\nR6: dec x6\nclose\n\nEar (2x)\nR1: 6 sc in ring\n\nNose (1x)\nR1: 5 sc in ring',
-    newId,
-  );
-  const made = modelToy(toy);
-  const [, ear, nose] = made.parts;
-  const pair = modelToy(
-    setJoin(toy, usualJoin(made.pieces[0], { part: ear.part.id, free: freeCopies([], ear.copies) }, 'a')),
-  ).sites[0].sites;
-  expect(pair).toHaveLength(2);
-  expect(pair[0].name!.of).toBe(12);
-  const [front] = modelToy(
-    setJoin(toy, usualJoin(made.pieces[0], { part: nose.part.id, free: freeCopies([], nose.copies) }, 'b')),
-  ).sites[0].sites;
-  const off = front.polar.angleRad - made.pieces[0].frontRad;
-  expect(Math.abs(off - Math.round(off / (2 * Math.PI)) * 2 * Math.PI)).toBeLessThan((2 * Math.PI) / 12);
+describe('the usual place of a part', () => {
+  const BALL =
+    'R1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5-9: sc around\nR10: (2 sc, dec) x6\nR11: (sc, dec) x6\nR12: dec x6\nclose';
+  const LIMB = 'R1: 6 sc in ring\nR2-6: sc around';
+  const toyOf = (...parts: string[]) => addParts(newToy('T', newId), parts.join('\n\n'), newId);
+  const joined = (toy: Toy) => {
+    const whole = modelToy(joinedUsually(toy, newId));
+    const site = (name: string) => whole.sites.find((s) => modelOf(whole, s.join.guest.part).name === name)!;
+    return { whole, site };
+  };
+  const height = (of: ReturnType<typeof joined>['whole'], name: string) =>
+    of.placed.find((p) => modelOf(of, p.part).name === name)!.placement.shift[1];
+
+  it('goes by what the part is called: ears high and up, arms hanging, a tail behind, a snout in front', () => {
+    const { whole, site } = joined(
+      toyOf(
+        `Head (ring = crown)\n${BALL}`,
+        `Body (ring = sole)\n${BALL.replace(/\nR12.*close/, '\nleave open')}`,
+        `Ears (2x, ring = tip)\n${LIMB}`,
+        `Arms (2x, ring = tip)\n${LIMB}`,
+        `Legs (2x, ring = sole)\n${LIMB}`,
+        `Tail (ring = tip)\n${LIMB}`,
+        `Snout (ring = nose)\nR1: 6 sc in ring\nR2: inc x6\nR3: sc around`,
+      ),
+    );
+    expect(whole.loose).toEqual([]);
+    expect(whole.joinFaults).toEqual([]);
+    for (const name of ['Ears', 'Arms', 'Legs']) expect(site(name).sites).toHaveLength(2);
+    for (const name of ['Tail', 'Snout', 'Body']) expect(site(name).sites).toHaveLength(1);
+    expect(height(whole, 'Ears')).toBeGreaterThan(height(whole, 'Snout'));
+    expect(height(whole, 'Arms')).toBeGreaterThan(height(whole, 'Legs'));
+    const at = (name: string) => whole.placed.find((p) => modelOf(whole, p.part).name === name)!;
+    // Down, forward and back are the toy's: the way out of the ring is where each part points.
+    const points = (name: string) => turn(at(name).placement, [0, 0, -1]);
+    expect(points('Arms')[1]).toBeLessThan(-0.5);
+    expect(points('Ears')[1]).toBeGreaterThan(0.5);
+    expect(points('Snout')[2]).toBeGreaterThan(0.95);
+    expect(points('Tail')[2]).toBeLessThan(-0.7);
+  });
+  it('never takes a hole that is taken', () => {
+    const { whole } = joined(
+      toyOf(
+        `Body (ring = sole)\n${BALL}`,
+        `Arm (2x)\n${LIMB}`,
+        `Wing (2x)\n${LIMB}`,
+        `Flipper (2x)\n${LIMB}`,
+      ),
+    );
+    const points = whole.sites.flatMap((s) => s.sites.map((x) => x.placement.shift));
+    expect(points).toHaveLength(6);
+    points.forEach((p, i) =>
+      points
+        .slice(i + 1)
+        .forEach((q) => expect(Math.hypot(p[0] - q[0], p[1] - q[1], p[2] - q[2])).toBeGreaterThan(4)),
+    );
+  });
+  it('a part of no known name stands in front, a pair of them on both sides', () => {
+    const { whole, site } = joined(toyOf(`Head\n${BALL}`, `Lump (2x)\n${LIMB}`, `Knob\n${LIMB}`));
+    const [a, b] = site('Lump').sites.map((s) => s.placement.shift);
+    expect(a[0] * b[0]).toBeLessThan(0);
+    expect(Math.abs(site('Knob').sites[0].placement.shift[0])).toBeLessThan(3);
+    expect(whole.loose).toEqual([]);
+  });
+  it('a host that hangs on a part is not offered for it', () => {
+    const toy = joinedUsually(
+      toyOf(`Head\n${BALL}`, `Body (ring = sole)\n${BALL}`, `Arm (2x)\n${LIMB}`),
+      newId,
+    );
+    const whole = modelToy(toy);
+    const body = whole.parts.find((p) => p.name === 'Body')!;
+    const head = whole.parts.find((p) => p.name === 'Head')!;
+    const [top, hung] = whole.toy.joins.some((j) => j.guest.part === body.part.id)
+      ? [head, body]
+      : [body, head];
+    expect(hostsFor(whole, top).map((p) => p.name)).not.toContain(hung.name);
+    expect(hostsFor(whole, top)).toEqual([]);
+  });
 });

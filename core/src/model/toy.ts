@@ -9,17 +9,10 @@ import {
   type Nose,
   type NoseState,
 } from '../feature';
-import {
-  assemble,
-  sitesOf,
-  type FaultyJoin,
-  type JoinSite,
-  type Piece,
-  type Placed,
-  type Join,
-} from '../join';
+import { assemble, type FaultyJoin, type JoinSite, type Piece, type Placed, type Join } from '../join';
 import { kept } from '../kept';
 import { partOf, type Toy } from '../toy';
+import { featuresAt, followed, type Unfollowed } from './hanging';
 import { headIn } from './head';
 import { modelPart, type PartModel } from './part';
 
@@ -35,6 +28,8 @@ export interface ToyModel {
   loose: readonly Piece[];
   /** joins that cannot be made as they are written */
   joinFaults: readonly FaultyJoin[];
+  /** joins that cannot follow what they hang on, and stay where they were */
+  unfollowed: readonly Unfollowed[];
 }
 
 /** The whole toy: every part, every piece, where features and joins stand now, and how it is put together. */
@@ -66,33 +61,23 @@ export const modelToy = kept((toy: Toy): ToyModel => {
         frontRad,
       }));
     });
-  const { placed, loose, faults: joinFaults } = assemble(pieces, toy.joins);
+  const { joins, unfollowed } = toy.joins.some((j) => j.hang)
+    ? followed(toy.joins, pieces, featuresAt(toy, parts, eyes, noses))
+    : { joins: toy.joins, unfollowed: [] };
+  const { placed, loose, sites, faults: joinFaults } = assemble(pieces, joins);
   return {
     toy,
     parts,
     pieces,
     eyes,
     noses,
-    sites: sitesIn(toy, pieces, joinFaults),
+    sites: joins.map((join) => ({ join, sites: sites.get(join) ?? [] })),
     placed,
     loose,
     joinFaults,
+    unfollowed,
   };
 });
-
-/** Where every join stands; none for one that is left out. */
-function sitesIn(toy: Toy, pieces: readonly Piece[], faults: readonly FaultyJoin[]): ToyModel['sites'] {
-  const leftOut = new Set(
-    faults.filter((f) => f.fault === 'sewn twice' || f.fault === 'circle').map((f) => f.join),
-  );
-  const pieceOf = (of: { part: string; copy: string }) =>
-    pieces.find((p) => p.part === of.part && p.copy === of.copy);
-  return toy.joins.map((join) => {
-    const [host, guest] = [pieceOf(join.at), pieceOf(join.guest)];
-    const all = host && guest && !leftOut.has(join) ? sitesOf(join, host, guest.form) : [];
-    return { join, sites: all.filter((s) => pieceOf({ part: join.guest.part, copy: s.copy })) };
-  });
-}
 
 /** The direction of a part's face: of its eyes if it has some, else opposite the round start at its last round. */
 function frontOf(head: Head, part: PartModel, eyes: ToyModel['eyes']): number {

@@ -1,26 +1,15 @@
 import { ENDS, SATIN_MM, STITCHES, TIME } from '../figures';
 import type { Fabric, FabricRound } from '../fabric';
-import { isFlattened, type Edge } from '../join';
-
-/** Rounds a length up to the next 5 cm once, after adding. mm. */
-export function roundUpTail(mm: number): number {
-  return Math.ceil(Math.round(mm * 1000) / 1000 / ENDS.stepMm) * ENDS.stepMm;
-}
+import { roundUpEnd } from '../join';
 
 /** Yarn end to gather n stitches shut, mm: 1.6 n w + 150; gathered twice doubles the first term. */
 export function gatherTail(n: number, stitchMm: number, twice = false): number {
-  return roundUpTail(ENDS.gather.perStitch * n * stitchMm * (twice ? 2 : 1) + ENDS.gather.plusMm);
-}
-
-/** Yarn end to sew an edge of n stitches, mm: 3.0 n w + 200 (3.5 through a flattened edge); twice round doubles the first term. */
-export function seamTail(n: number, stitchMm: number, edge: Edge, twice = false): number {
-  const f = isFlattened(edge) ? ENDS.flattened : ENDS.whip;
-  return roundUpTail(f.perStitch * n * stitchMm * (twice ? 2 : 1) + f.plusMm);
+  return roundUpEnd(ENDS.gather.perStitch * n * stitchMm * (twice ? 2 : 1) + ENDS.gather.plusMm);
 }
 
 /** Thread for embroidery along a path of so many mm, mm: 2.2 x path + 200. */
 export function threadLength(pathMm: number): number {
-  return roundUpTail(ENDS.embroidery.perPath * pathMm + ENDS.embroidery.plusMm);
+  return roundUpEnd(ENDS.embroidery.perPath * pathMm + ENDS.embroidery.plusMm);
 }
 
 /** Thread that fills an outline, mm: strands side by side over its area. Source: `figures`, SATIN_MM, and the yarn-end rule for embroidery. */

@@ -12,9 +12,9 @@ import {
 import { modelToy, rill } from '../model';
 import { bareHead, newPair, type EyePair } from '../feature';
 import { fillGrams } from '../form';
-import { wholeEdge } from '../join';
 import { check, openChecks, progressOf, ticksOf, tick, untick, whereAmI, withDeed } from '../record';
-import { gatherTail, planOf, roundUpTail, seamTail, threadLength, type Plan, type Step } from './index';
+import { roundUpEnd, seamEndMm } from '../join';
+import { gatherTail, planOf, threadLength, type Plan, type Step } from './index';
 import { roundMinutes, stuffMinutes } from './figures';
 import { unitWords } from '../words';
 import { faults } from './cases/checker';
@@ -102,11 +102,11 @@ describe('plans', () => {
 describe('numbers of the Plan, worked out by hand', () => {
   it('tails: rounded up once to 5 cm', () => {
     expect(gatherTail(6, 4.35)).toBe(200); // 1.6 x 6 x 4.35 + 150 = 191.8
-    expect(seamTail(18, 5, wholeEdge('open'))).toBe(500); // 3 x 18 x 5 + 200 = 470
-    expect(seamTail(6, 5, wholeEdge('flattened'))).toBe(350); // 3.5 x 6 x 5 + 200 = 305
-    expect(seamTail(18, 5, wholeEdge('open'), true)).toBe(750); // twice round: 540 + 200 = 740
+    expect(seamEndMm('whip', 18, 5)).toBe(500); // 3 x 18 x 5 + 200 = 470
+    expect(seamEndMm('back', 6, 5)).toBe(350); // 3.5 x 6 x 5 + 200 = 305
+    expect(seamEndMm('whip', 18, 5, true)).toBe(750); // twice round: 540 + 200 = 740
     expect(threadLength(50)).toBe(350); // 2.2 x 50 + 200 = 310
-    expect(roundUpTail(350)).toBe(350);
+    expect(roundUpEnd(350)).toBe(350);
   });
   it('fill: 100 cm3 of firm polyester at 0.050 g/cm3 is 5 g; a quarter by hand and 12 % of gauge, cubed, either way', () => {
     const g = fillGrams(100, 'firm', 'polyester', 12);

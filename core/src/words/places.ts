@@ -72,3 +72,13 @@ export function ordinal(n: number): string {
             : 'th';
   return `${n}${tail}`;
 }
+
+/** Which side of a seam a pin holds; left and right are the toy's own. */
+export const pinWords = {
+  top: 'top',
+  bottom: 'bottom',
+  left: 'toy’s left',
+  right: 'toy’s right',
+  front: 'front',
+  back: 'back',
+};

@@ -1,7 +1,8 @@
 import { plural } from './plural';
 
 /** Why a join cannot be made as it is written. */
-export type JoinFault = 'sewn twice' | 'copy gone' | 'circle' | 'homeless' | 'no rounds' | 'edge not yet';
+export type JoinFault =
+  'sewn twice' | 'copy gone' | 'circle' | 'homeless' | 'no rounds' | 'no such edge' | 'host is a cord';
 
 /** `the head`, and `the body` where a part is called so already. */
 const withArticle = (part: string): string =>
@@ -120,6 +121,17 @@ export const planWords = {
   toWeave: 'to weave in',
   sew: (guest: string, host: string) => `Sew ${guest} to ${host}`,
   sewDetail: (n: number, where: string) => `${plural(n, 'stitch', 'stitches')}, ${where}`,
+  seamKinds: {
+    whip: 'whip stitch, top loop to bottom loop: both edges have as many stitches',
+    invisible: 'invisible join: a bite of the host, up one stitch of the edge, down the next',
+    mattress: 'mattress stitch: row ends have no loops to whip',
+    back: 'back stitch through both layers: a flat edge opens between other stitches',
+    'chain end': 'the end alone, a few stitches through its last link',
+  },
+  fillInSeam: (after: number, of: number, grams: string) =>
+    `stop after stitch ${after} of ${of}: the last fill, ${grams}`,
+  sewTwice: 'twice round',
+  tug: 'then a tug by hand: it holds, or more stitches',
   edgeToEdge: (guest: number, host: number) => `edge to edge, ${guest} to ${host}`,
   roundTheEnd: (label: string) => `round the closed end, along ${label}`,
   sewReason:
@@ -143,8 +155,10 @@ export const planWords = {
       `${guest} and ${host} hold each other in a circle: one of them must be sewn to something else first.`,
     homeless: (guest: string, host: string) =>
       `${guest} on ${withArticle(host.toLowerCase())}: the round it stood on is gone.`,
-    'edge not yet': (guest: string, host: string) =>
-      `${guest} on ${host}: where that edge lies is not worked out yet, only a whole last round is.`,
+    'no such edge': (guest: string, host: string) =>
+      `${guest} on ${host}: it has no such edge any more; choose another one.`,
+    'host is a cord': (guest: string, host: string) =>
+      `${guest} on ${host}: a chain has no surface to sew on; sew the chain on instead.`,
     'no rounds': (guest: string, host: string) => `${guest} on ${host}: one of them has no rounds yet.`,
   } as Record<JoinFault, (guest: string, host: string) => string>,
   loose: (names: readonly string[]) => `Nothing holds ${names.join(', ')} yet: not joined to any other part.`,

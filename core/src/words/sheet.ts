@@ -1,3 +1,4 @@
+import { pinWords } from './places';
 /** Words of the printed sheet. */
 export const sheetWords = {
   title: 'assembly sheet',
@@ -26,9 +27,6 @@ export const sheetWords = {
   between: 'stitches between',
   atEnd: 'end of the host',
   pins: 'pins',
-  top: 'top',
-  bottom: 'bottom',
-  left: 'toy’s left',
-  right: 'toy’s right',
+  pinAt: pinWords,
   tailNote: (step: string) => `Yarn ends are rounded up to the next ${step}.`,
 };

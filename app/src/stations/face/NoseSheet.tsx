@@ -60,8 +60,8 @@ export function NoseSheet({
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {move(say.up, '↑', { rounds: up, holes: 0 }, 'rounds')}
         {move(say.down, '↓', { rounds: -up, holes: 0 }, 'rounds')}
-        {move(words.joins.left, '←', { rounds: 0, holes: -grows }, 'stitches')}
-        {move(words.joins.right, '→', { rounds: 0, holes: grows }, 'stitches')}
+        {move(words.joins.moves.left, '←', { rounds: 0, holes: -grows }, 'stitches')}
+        {move(words.joins.moves.right, '→', { rounds: 0, holes: grows }, 'stitches')}
       </View>
       <Choice
         label={say.noseMaking}

@@ -1,96 +1,67 @@
-import { movedJoin, type Join, type JoinMove, type JoinSite } from '@hoppla/core/join';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
-import { removeJoin, setJoin } from '@hoppla/core/toy';
-import { modelOf, type ToyModel } from '@hoppla/core/model';
-import { planWords } from '@hoppla/core/words';
-import { Nudge, PlainButton, ProblemLine, Quiet, Tag, Title, Words } from '../../controls';
+import { holePlace, movedJoin, pieceKey, type Join, type JoinMove, type JoinSite } from '@hoppla/core/join';
+import {
+  copyName,
+  isAbout,
+  meetingsOf,
+  meetingWords,
+  modelOf,
+  wayOut,
+  type ToyModel,
+} from '@hoppla/core/model';
+import { removeJoin } from '@hoppla/core/toy';
+import { joinWords, planWords } from '@hoppla/core/words';
+import { Choice, Nudge, PlainButton, ProblemLine, Quiet, Tag, Title, Toggle } from '../../controls';
 import { edit } from '../../documents';
 import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';
+import { change, namesOf } from './change';
+import { EdgeChoice, Pointing } from './Pointing';
+import { Saying } from './Saying';
+import { Sewing } from './Sewing';
 
 const say = words.joins;
-const AIMS = [
-  { words: say.aims.out, aim: { tiltDeg: 0, towardDeg: 0 } },
-  { words: say.aims.down, aim: { tiltDeg: 70, towardDeg: 180 } },
-  { words: say.aims.up, aim: { tiltDeg: 60, towardDeg: 0 } },
-  { words: say.aims.side, aim: { tiltDeg: 60, towardDeg: 90 } },
-];
 
-/** Names of a join's guest and host. */
-export function namesOf(model: ToyModel, join: Join): { guest: string; host: string } {
-  return { guest: modelOf(model, join.guest.part).name, host: modelOf(model, join.at.part).name };
-}
-
-/** One join: where it is, its pins, how it points, and its small steps. */
-export function JoinCard({
-  join,
-  sites,
-  model,
-}: {
+interface CardProps {
   join: Join;
   sites: readonly JoinSite[];
   model: ToyModel;
-}) {
+}
+
+/** One join: where it is, how it points, which edge, how it is sewn, and its small steps. */
+export function JoinCard({ join, sites, model }: CardProps) {
   const { guest, host } = namesOf(model, join);
+  const [first, twin] = sites;
   const { units } = useToy();
-  const change = (name: string, next: Join | null) =>
-    next && edit(name, { station: 'joins', join: join.id }, (toy) => setJoin(toy, next), `join:${join.id}`);
-  const piece = model.pieces.find((p) => p.part === join.at.part && p.copy === join.at.copy);
-  const moved = (site: JoinSite, move: JoinMove) =>
-    piece ? (movedJoin(piece, join, site, move)?.join ?? null) : null;
-  const first = sites[0];
-  const twin = sites[1];
-  const end = join.at.at === 'edge';
-  const fault = model.joinFaults.find((f) => f.join.id === join.id);
+  const [chosen, setWhich] = useState<0 | 1>(0);
+  const which = join.twin?.at ? chosen : 0;
   return (
     <>
       <Title role="heading" aria-level={2}>
         {say.title(join.twin ? say.pair(guest) : guest, host)}
       </Title>
-      {fault || !first ? (
-        <ProblemLine
-          where={guest}
-          sentence={fault ? planWords.joinFault[fault.fault](guest, host) : say.homeless}
-          severity="error"
-        />
-      ) : null}
-      {first?.state === 'moved' ? (
-        <ProblemLine
-          where={guest}
-          sentence={words.joins.toSettle}
-          severity="warning"
-          mends={[
-            {
-              title: words.face.moved,
-              onPress: () => change(words.face.moved, moved(first, 'keep')),
-            },
-          ]}
-        />
-      ) : null}
+      <JoinProblems join={join} sites={sites} model={model} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {sites.map((s) =>
           s.name ? (
             <Tag key={s.copy} of={guest} {...holeTag(s.name)} />
           ) : (
-            <Tag key={s.copy} of={guest} rounds={say.atEnd} stitches={`${s.guestEdge} st`} />
+            <Tag key={s.copy} of={guest} rounds={say.how[s.how]} stitches={`${s.guestEdge} st`} />
           ),
         )}
       </View>
+      {twin ? <Quiet>{join.twin?.at ? say.ownTwin : say.twin(units.fine(twin.missMm))}</Quiet> : null}
+      {twin ? <TwinChoice join={join} twin={twin} which={which} setWhich={setWhich} model={model} /> : null}
       {first ? (
-        <Quiet>
-          {first.name
-            ? say.says(guest, first.guestEdge, host.toLowerCase(), first.name.round, first.name.stitch)
-            : say.saysEnd(guest, first.guestEdge, host.toLowerCase())}
-        </Quiet>
+        <JoinNudges model={model} join={join} site={twin && which === 1 ? twin : first} alone={which === 1} />
       ) : null}
-      {twin ? <Quiet>{say.twin(units.fine(twin.missMm))}</Quiet> : null}
-      {first && !end ? (
-        <JoinNudges model={model} join={join} site={first} onMove={(name, next) => change(name, next)} />
-      ) : null}
-      {first?.pins ? <Pins sites={sites} /> : null}
-      {!end ? <AimChoice join={join} change={change} /> : null}
-      <View style={{ flexDirection: 'row' }}>
+      {first ? <Saying join={join} model={model} /> : null}
+      {first ? <Pointing join={join} site={first} /> : null}
+      <EdgeChoice join={join} model={model} />
+      {first ? <Sewing join={join} site={first} model={model} /> : null}
+      <View style={{ flexDirection: 'row', gap: 8 }}>
         <PlainButton
           label={say.remove}
           danger
@@ -101,97 +72,163 @@ export function JoinCard({
   );
 }
 
-/** Which way it points. */
-function AimChoice({
-  join,
-  change,
-}: {
-  join: Join;
-  change: (name: string, next: Join | null) => void | null;
-}) {
+/** What is wrong with a join, what it is in the way of, and the nearest way out. */
+function JoinProblems({ join, sites, model }: CardProps) {
+  const { guest, host } = namesOf(model, join);
+  const [first] = sites;
+  const fault = model.joinFaults.find((f) => f.join.id === join.id);
+  const placed = model.placed.find((p) => pieceKey(p) === pieceKey(join.at));
+  if (fault || !first)
+    return (
+      <ProblemLine
+        where={guest}
+        sentence={fault ? planWords.joinFault[fault.fault](guest, host) : say.homeless}
+        severity="error"
+      />
+    );
   return (
-    <View
-      role="radiogroup"
-      aria-label={say.points}
-      style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
-    >
-      {AIMS.map(({ words: w, aim }) => (
-        <PlainButton
-          key={w}
-          label={w}
-          chosen={aim.tiltDeg === join.aim.tiltDeg && aim.towardDeg === join.aim.towardDeg}
-          onPress={() => change(w, { ...join, aim })}
+    <>
+      {first.state === 'moved' && placed ? (
+        <ProblemLine
+          where={guest}
+          sentence={say.toSettle}
+          severity="warning"
+          mends={[
+            {
+              title: words.face.moved,
+              onPress: () => change(words.face.moved, movedJoin(placed, join, first, 'keep')?.join ?? null),
+            },
+          ]}
         />
-      ))}
-    </View>
+      ) : null}
+      {first.seam.length === 0 ? (
+        <ProblemLine where={guest} sentence={joinWords.tooFew(guest, host)} severity="error" />
+      ) : null}
+      {first.footprint?.cut ? (
+        <ProblemLine where={guest} sentence={joinWords.cut(guest, host)} severity="warning" />
+      ) : null}
+      <InTheWay join={join} sites={sites} model={model} />
+    </>
   );
 }
 
+/** What a join is in the way of, and the nearest way out. */
+function InTheWay({ join, sites, model }: CardProps) {
+  const { guest } = namesOf(model, join);
+  const { units } = useToy();
+  const inWay = meetingsOf(model).filter((m) =>
+    m.what === 'parts' ? sites.some((s) => [m.a.copy, m.b.copy].includes(s.copy)) : isAbout(m, join.id),
+  );
+  const [stuck, setStuck] = useState(false);
+  const clear = () => {
+    const out = wayOut(model, join.id);
+    setStuck(!out);
+    if (out) change(say.clear, out.join);
+  };
+  return (
+    <>
+      {inWay.slice(0, 2).map((m, k) => (
+        <ProblemLine
+          key={k}
+          where={guest}
+          sentence={
+            stuck ? `${meetingWords(model, m, units)} ${joinWords.noWayOut}` : meetingWords(model, m, units)
+          }
+          severity="warning"
+          mends={m.what === 'parts' ? [] : [{ title: say.clear, onPress: clear }]}
+        />
+      ))}
+    </>
+  );
+}
+
+const PAIR_MOVES: readonly { move: JoinMove; arrow: string }[] = [
+  { move: 'closer', arrow: '→←' },
+  { move: 'further', arrow: '←→' },
+  { move: 'up', arrow: '↑' },
+  { move: 'down', arrow: '↓' },
+];
+const SINGLE_MOVES: readonly { move: JoinMove; arrow: string }[] = [
+  { move: 'right', arrow: '←' },
+  { move: 'left', arrow: '→' },
+  { move: 'up', arrow: '↑' },
+  { move: 'down', arrow: '↓' },
+];
+
+/** A join after a step of one of its guests: the other one of an unlinked pair has its own place. */
+const moved = (join: Join, next: Join, alone: boolean): Join =>
+  alone && join.twin ? { ...join, twin: { ...join.twin, at: next.at } } : next;
+
+/** Twins mirror each other, or each has its own place. */
+function TwinChoice({
+  join,
+  twin,
+  which,
+  setWhich,
+  model,
+}: {
+  join: Join;
+  twin: JoinSite;
+  which: 0 | 1;
+  setWhich: (which: 0 | 1) => void;
+  model: ToyModel;
+}) {
+  const linked = !join.twin?.at;
+  const part = modelOf(model, join.guest.part);
+  const copies = [join.guest.copy, twin.copy];
+  const unlink = () => {
+    const host = model.placed.find((p) => pieceKey(p) === pieceKey(join.at));
+    const at = host && holePlace(host, twin.round, twin.index);
+    change(say.mirrored, { ...join, twin: { copy: twin.copy, at: linked && at ? at : null } });
+  };
+  return (
+    <>
+      <Toggle label={say.mirrored} on={linked} onChange={unlink} />
+      {linked ? null : (
+        <Choice
+          label={say.which}
+          options={copies.map((copy, k) => ({ id: String(k), label: copyName(part, copy) }))}
+          chosen={String(which)}
+          onChoose={(id) => setWhich(id === '1' ? 1 : 0)}
+        />
+      )}
+    </>
+  );
+}
+
+/** Small steps on the host; held down they go on. */
 function JoinNudges({
   model,
   join,
   site,
-  onMove,
+  alone,
 }: {
   model: ToyModel;
   join: Join;
   site: JoinSite;
-  onMove: (name: string, next: Join | null) => void;
+  /** the other one of an unlinked pair is moved */
+  alone: boolean;
 }) {
-  const moves: { move: JoinMove; words: string; arrow: string }[] = join.twin
-    ? [
-        { move: 'closer', words: say.closer, arrow: '→←' },
-        { move: 'further', words: say.further, arrow: '←→' },
-        { move: 'up', words: say.up, arrow: '↑' },
-        { move: 'down', words: say.down, arrow: '↓' },
-      ]
-    : [
-        { move: 'right', words: say.right, arrow: '←' },
-        { move: 'left', words: say.left, arrow: '→' },
-        { move: 'up', words: say.up, arrow: '↑' },
-        { move: 'down', words: say.down, arrow: '↓' },
-      ];
-  const host = model.pieces.find((p) => p.part === join.at.part && p.copy === join.at.copy);
+  const host = model.placed.find((p) => pieceKey(p) === pieceKey(join.at));
+  if (!host || site.how !== 'surface') return null;
+  const linked = join.twin !== null && join.twin.at === null;
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-      {moves.map(({ move, words: w, arrow }) => {
-        const next = host ? movedJoin(host, join, site, move) : null;
+      {(linked ? PAIR_MOVES : SINGLE_MOVES).map(({ move, arrow }) => {
+        const next = movedJoin(host, join, site, move);
         const along = move === 'up' || move === 'down' ? next?.rounds : next?.stitches;
-        const result = along ?? words.face.cannot;
         return (
           <Nudge
             key={move}
-            direction={w}
+            direction={say.moves[move as keyof typeof say.moves]}
             arrow={arrow}
-            result={result}
+            result={along ?? words.face.cannot}
             disabled={!next}
-            onPress={() => onMove(w, next?.join ?? null)}
+            repeats
+            onPress={() =>
+              change(say.moves[move as keyof typeof say.moves], next && moved(join, next.join, alone))
+            }
           />
-        );
-      })}
-    </View>
-  );
-}
-
-function Pins({ sites }: { sites: readonly JoinSite[] }) {
-  const keys = ['top', 'bottom', 'left', 'right'] as const;
-  return (
-    <View style={{ gap: 6 }}>
-      <Words fontWeight="600">{say.pins}</Words>
-      {keys.map((k) => {
-        const holes = sites.flatMap((s) => (s.pins?.[k] ? [s.pins[k]] : []));
-        if (holes.length === 0) return null;
-        return (
-          <View key={k} style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 8 }}>
-            <Quiet width={70} paddingTop={4}>
-              {say.pin[k]}
-            </Quiet>
-            <View style={{ flex: 1, flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
-              {holes.map((h, i) => (
-                <Tag key={i} of={say.pin[k]} {...holeTag(h)} />
-              ))}
-            </View>
-          </View>
         );
       })}
     </View>

@@ -1,87 +1,152 @@
 import { useMemo } from 'react';
 import { Circle, G, Path } from 'react-native-svg';
-import { polarOf } from '@hoppla/core/address';
-import type { JoinSite, Pins } from '@hoppla/core/join';
+import type { JoinSite, Placed } from '@hoppla/core/join';
+import { move, pieceKey } from '@hoppla/core/join';
+import type { ToyModel } from '@hoppla/core/model';
+import type { UnitWords } from '@hoppla/core/words';
 import { MatText, RULER } from '../../controls';
-import { boundsOf, seenAt, Stage, standAlone, useHold } from '../../stage';
+import {
+  boundsOf,
+  layOut,
+  project,
+  Stage,
+  useHold,
+  type Pick,
+  type PickAction,
+  type Projection,
+} from '../../stage';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 import { screenWords as say } from '../../words';
 
-/** The assembled toy from the front, with the pins of the chosen join. */
+/** The whole toy on the mat, loose pieces beside it, with the seam and the pins of the chosen join. */
 export function JoinsMat({
   width,
   height,
   sites,
   host,
+  stitch,
+  action,
+  onTouch,
 }: {
   width: number;
   height: number;
   sites: readonly JoinSite[];
   host: { part: string; copy: string } | null;
+  /** the stitch of the first seam that is lit */
+  stitch: number | null;
+  action: (pick: Pick, piece: Placed) => PickAction | null;
+  onTouch: (piece: Placed) => void;
 }) {
-  const c = usePalette();
   const { model, toy, units } = useToy();
-  const placed = useMemo(
-    () => (model.placed.length ? model.placed : model.pieces.slice(0, 1).map((p) => standAlone(p))),
-    [model],
-  );
-  const [hold, setHold] = useHold();
+  const placed = useMemo(() => layOut(model, true), [model]);
   const toys = useMemo(() => [{ model, placed }], [model, placed]);
-  const scene = useMemo(() => boundsOf(placed), [placed]);
-  const w = scene.right - scene.left;
-  const h = scene.bottom - scene.top;
-  const reach = 2 * Math.max(-scene.left, scene.right);
-  const pxPerMm = Math.min((width - RULER.left - 20) / reach, (height - RULER.top - 18) / h, 6);
-  const originX = RULER.left + (width - RULER.left) / 2;
-  const originY = RULER.top + 8;
-  const own = placed.find((p) => p.part === host?.part && p.copy === host?.copy);
+  const [hold, setHold] = useHold();
+  const view = useMemo(() => viewOf(placed, width, height), [placed, width, height]);
+  const measured = useMemo(() => sizeWords(model, units), [model, units]);
+  const own = placed.find((p) => host && pieceKey(p) === pieceKey(host));
   return (
     <Stage
       width={width}
       height={height}
-      label={`${toy.name}: ${say.bench.size(units.bare(w), units.bare(h), units.of)}`}
+      label={model.placed.length > 0 ? `${toy.name}: ${measured}` : toy.name}
       toys={toys}
       units={units}
-      rest={{ x: originX, y: originY - scene.top * pxPerMm, pxPerMm }}
-      rulers={{ x: originX, y: originY }}
+      rest={view.rest}
+      rulers={view.rulers}
       hold={hold}
       setHold={setHold}
-      overlay={(projection) => {
-        const spots = own
-          ? sites.flatMap((s) => pinSpots(s, own.form).map((polar) => seenAt(projection, own, polar)))
-          : [];
-        const middles = own ? sites.filter((s) => s.name).map((s) => seenAt(projection, own, s.polar)) : [];
-        return (
-          <>
-            {spots.map((p, i) => (
-              <G key={i} opacity={p.near ? 1 : 0.45}>
-                <Circle cx={p.x} cy={p.y} r={5} fill="#0B1D3E" />
-                <Circle cx={p.x} cy={p.y} r={3.4} fill={c.pinMat} />
-              </G>
-            ))}
-            {middles.map((p, i) => (
-              <G key={i} opacity={p.near ? 1 : 0.45}>
-                <Path d={`M${p.x - 9} ${p.y}h18M${p.x} ${p.y - 9}v18`} stroke="#0B1D3E" strokeWidth={5.6} />
-                <Path d={`M${p.x - 9} ${p.y}h18M${p.x} ${p.y - 9}v18`} stroke={c.tape} strokeWidth={2.6} />
-              </G>
-            ))}
-            <MatText x={width - 8} y={height - 10} size={14} anchor="end" number>
-              {say.bench.size(units.bare(w), units.bare(h), units.of)}
-            </MatText>
-          </>
-        );
-      }}
+      action={action}
+      onTouch={onTouch}
+      overlay={(projection) => (
+        <>
+          {own ? <Seams sites={sites} host={own} projection={projection} stitch={stitch} /> : null}
+          {model.placed.length > 0 ? <Size x={width} y={height} words={measured} /> : null}
+        </>
+      )}
     />
   );
 }
 
-/** The holes of the four pins as directions on the host. */
-function pinSpots(site: JoinSite, form: Parameters<typeof polarOf>[0]) {
-  const pins: Partial<Pins> = site.pins ?? {};
-  return (['top', 'bottom', 'left', 'right'] as const).flatMap((k) => {
-    const hole = pins[k];
-    const round = hole ? form.fabric.rounds.findIndex((r) => r.number === hole.round[1]) : -1;
-    return hole && round >= 0 ? [polarOf(form, round, hole.stitch[1] - 1, 'hole')] : [];
-  });
+/** In the lower right corner. */
+const Size = ({ x, y, words }: { x: number; y: number; words: string }) => (
+  <MatText x={x - 8} y={y - 10} size={14} anchor="end" number>
+    {words}
+  </MatText>
+);
+
+/** How large the toy is, of what is put together. */
+function sizeWords(model: ToyModel, units: UnitWords): string {
+  const { left, right, top, bottom } = boundsOf(model.placed);
+  return say.bench.size(units.bare(right - left), units.bare(bottom - top), units.of);
+}
+
+/** The seams of the chosen join; the stitch that is walked to is of the first. */
+const Seams = ({
+  sites,
+  ...more
+}: {
+  sites: readonly JoinSite[];
+  host: Placed;
+  projection: Projection;
+  stitch: number | null;
+}) =>
+  sites.map((site, k) => (
+    <Seam key={site.copy} site={site} {...more} stitch={k === 0 ? more.stitch : null} />
+  ));
+
+/** Everything in sight, the toy's own middle under the nought of the ruler. */
+function viewOf(placed: readonly Placed[], width: number, height: number) {
+  const { left, right, top, bottom } = boundsOf(placed);
+  const pxPerMm = Math.min(
+    (width - RULER.left - 20) / (right - left),
+    (height - RULER.top - 18) / (bottom - top),
+    6,
+  );
+  const x = RULER.left + (width - RULER.left) / 2 - ((left + right) / 2) * pxPerMm;
+  const y = RULER.top + 8;
+  return { rest: { x, y: y - top * pxPerMm, pxPerMm }, rulers: { x, y } };
+}
+
+/** A seam on the toy: its line, its pins, and the stitch that is walked to. */
+function Seam({
+  site,
+  host,
+  projection,
+  stitch,
+}: {
+  site: JoinSite;
+  host: Placed;
+  projection: Projection;
+  stitch: number | null;
+}) {
+  const c = usePalette();
+  const at = site.seam.map((s) => project(projection, move(host.placement, s.hostPoint)));
+  if (at.length === 0) return null;
+  const ring = site.how !== 'surface' || site.join.edge.layers === 1;
+  const d = at.map((p, k) => `${k === 0 ? 'M' : 'L'}${p.x.toFixed(1)} ${p.y.toFixed(1)}`).join('');
+  const pins = site.pins.map(
+    (pin) => at[site.seam.findIndex((s) => s.edge === pin.edge && s.name === pin.name)],
+  );
+  const lit = stitch === null ? null : at[stitch];
+  return (
+    <G>
+      <Path d={ring ? `${d}z` : d} stroke="#0B1D3E" strokeWidth={4.2} fill="none" strokeOpacity={0.55} />
+      <Path d={ring ? `${d}z` : d} stroke={c.pinMat} strokeWidth={2} fill="none" strokeOpacity={0.9} />
+      {pins.map((p, k) =>
+        p ? (
+          <G key={k}>
+            <Circle cx={p.x} cy={p.y} r={5} fill="#0B1D3E" />
+            <Circle cx={p.x} cy={p.y} r={3.4} fill={c.pinMat} />
+          </G>
+        ) : null,
+      )}
+      {lit ? (
+        <G>
+          <Path d={`M${lit.x - 9} ${lit.y}h18M${lit.x} ${lit.y - 9}v18`} stroke="#0B1D3E" strokeWidth={5.6} />
+          <Path d={`M${lit.x - 9} ${lit.y}h18M${lit.x} ${lit.y - 9}v18`} stroke={c.tape} strokeWidth={2.6} />
+        </G>
+      ) : null}
+    </G>
+  );
 }

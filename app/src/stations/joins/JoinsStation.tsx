@@ -1,106 +1,205 @@
-import { type SetStateAction, type Dispatch } from 'react';
-import { type ToyModel } from '@hoppla/core/model';
-import { type Join, type JoinSite } from '@hoppla/core/join';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { MainAction, PlainButton, Quiet, Scroll, Title, Words } from '../../controls';
+import { holePlace, pauseInSeam, pieceKey, type Join, type Placed } from '@hoppla/core/join';
+import {
+  joinables,
+  joinedUsually,
+  modelOf,
+  usualFor,
+  type Joinable,
+  type ToyModel,
+} from '@hoppla/core/model';
+import { setJoin } from '@hoppla/core/toy';
+import { MainAction, PlainButton, Quiet, Scroll } from '../../controls';
+import { edit, newId } from '../../documents';
+import type { Pick, PickAction } from '../../stage';
 import { usePalette } from '../../theme';
 import { RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
-import { AttachSheet } from './AttachSheet';
-import { JoinCard } from './JoinCard';
-import { JoinsMat } from './JoinsMat';
 import { hrefOf } from '../stations';
 import { screenWords as words } from '../../words';
-import { JoinRow } from './JoinRow';
+import { Attach, joinableName } from './Attach';
+import { change, namesOf } from './change';
+import { JoinCard } from './JoinCard';
+import { JoinsMat } from './JoinsMat';
+import { SEAM_TAPE, SeamTape } from './SeamTape';
+import { WholeToy } from './WholeToy';
 
 const say = words.joins;
 
-/** Joins: where do limbs and ears attach? The whole toy stands on the mat. */
+/** What the paper shows: the whole toy, one join, or the next part to attach. */
+type Shows = { what: 'whole' } | { what: 'join'; id: string } | { what: 'attach' };
+
+/** px of the paper beside the mat. */
+const PAPER = 400;
+const WHOLE: Shows = { what: 'whole' };
+
+/** The join of a part that was touched; none where it is the host on which the chosen join is put. */
+function joinTouched(model: ToyModel, chosen: Join | null, piece: Placed): Join | null {
+  if (chosen && pieceKey(chosen.at) === pieceKey(piece)) return null;
+  const isGuest = (s: ToyModel['sites'][number]) =>
+    s.sites.some((x) => pieceKey({ part: s.join.guest.part, copy: x.copy }) === pieceKey(piece));
+  return model.sites.find(isGuest)?.join ?? null;
+}
+
+/** What can be done with a stitch of the chosen join's host that was touched. */
+const putHere =
+  (join: Join | null, names: { guest: string } | null) =>
+  (pick: Pick, piece: Placed): PickAction | null => {
+    if (!join || !names || pick.layer !== 0 || pick.round === 0) return null;
+    if (pieceKey(join.at) !== pieceKey(piece)) return null;
+    const at = holePlace(piece, pick.round, pick.at === 'hole' ? pick.index : pick.index + 1);
+    const label = say.here(names.guest);
+    return { label, run: () => change(label, { ...join, at, hang: null }) };
+  };
+
+/** Joins: where do limbs and ears attach, how are they sewn? The whole toy stands on the mat. */
 export function JoinsStation() {
   const c = usePalette();
-  const router = useRouter();
   const { width, height, wide } = useRoom();
-  const { model, toy, writing } = useToy();
-  const [chosen, setChosen] = useState<string | null>(null);
-  const [adding, setAdding] = useState(false);
-  const paper = wide ? 400 : width;
-  const current =
-    model.sites.find((s) => s.join.id === chosen) ??
-    model.sites.find((s) => s.join.at.at !== 'edge') ??
-    model.sites[0] ??
-    null;
-  const enough =
-    model.parts.filter((p) => p.fabric.rounds.length > 0).reduce((n, p) => n + p.copies.length, 0) > 1;
+  const { model } = useToy();
+  const [shows, setShows] = useState<Shows>({ what: 'whole' });
+  const [stitch, setStitch] = useState<number | null>(null);
+  const show = (next: Shows) => {
+    setShows(next);
+    setStitch(null);
+  };
+  const stage = wide ? width - RAIL - PAPER : width;
+  const current = shows.what === 'join' ? (model.sites.find((s) => s.join.id === shows.id) ?? null) : null;
+  const first = current?.sites[0] ?? null;
+  const tape = first && first.seam.length > 0 ? SEAM_TAPE : 0;
+  const matHeight = wide ? height - 56 - tape : Math.round(Math.max(160, height * (tape > 0 ? 0.33 : 0.42)));
+  const names = current ? namesOf(model, current.join) : null;
+  const shown = shows.what === 'join' && !current ? WHOLE : shows;
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
-      <JoinsMat
-        width={wide ? width - RAIL - paper : width}
-        height={wide ? height - 56 : Math.round(Math.max(160, height * 0.4))}
-        sites={current?.sites ?? []}
-        host={current ? current.join.at : null}
-      />
-      <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
-        {/* Keyed, so that choosing a join shows it from its top. */}
-        <JoinsPaper current={current} wide={wide} model={model} enough={enough} setChosen={setChosen} />
-        <View style={{ padding: 16, paddingTop: 8, flexDirection: 'row', gap: 8 }}>
-          {current ? (
-            <PlainButton label={say.add} disabled={!enough || !writing} onPress={() => setAdding(true)} />
-          ) : null}
-          {current ? (
-            <MainAction label={say.keep} onPress={() => router.push(hrefOf(toy.id, 'plan'))} />
-          ) : (
-            <MainAction label={say.add} disabled={!enough || !writing} onPress={() => setAdding(true)} />
-          )}
-        </View>
+      <View style={{ width: stage }}>
+        <JoinsMat
+          width={stage}
+          height={matHeight}
+          sites={current?.sites ?? []}
+          host={current?.join.at ?? null}
+          stitch={stitch}
+          action={putHere(current?.join ?? null, names)}
+          onTouch={(piece) => {
+            const touched = joinTouched(model, current?.join ?? null, piece);
+            if (touched) show({ what: 'join', id: touched.id });
+          }}
+        />
+        {first && names && tape > 0 ? (
+          <SeamTape
+            key={current!.join.id}
+            site={first}
+            {...names}
+            chosen={stitch}
+            onChoose={setStitch}
+            pauseAfter={pauseInSeam(first, modelOf(model, current!.join.guest.part).form)}
+            width={stage}
+          />
+        ) : null}
       </View>
-      {adding ? <AttachSheet onClose={() => setAdding(false)} onAdded={setChosen} /> : null}
+      <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
+        <Paper key={shown.what === 'join' ? shown.id : shown.what} shows={shown} show={show} wide={wide} />
+      </View>
     </View>
   );
 }
 
-/** The join that is chosen, and all of them. */
-function JoinsPaper({
-  current,
-  wide,
-  model,
-  enough,
-  setChosen,
-}: {
-  current: { join: Join; sites: readonly JoinSite[] };
-  wide: boolean;
-  model: ToyModel;
-  enough: boolean;
-  setChosen: Dispatch<SetStateAction<string | null>>;
-}) {
+/** The paper of the station with its one main action; keyed by what it shows, so that it is seen from its top. */
+function Paper({ shows, show, wide }: { shows: Shows; show: (next: Shows) => void; wide: boolean }) {
+  const { model, writing } = useToy();
+  const loose = joinables(model);
+  const [guestId, setGuest] = useState<string | null>(null);
+  const [hostId, setHost] = useState<string | null>(null);
+  const guest = loose.find((j) => j.part.part.id === guestId) ?? loose[0] ?? null;
+  const host = guest && (guest.hosts.find((p) => p.part.id === hostId) ?? guest.usualHost);
+  const attach = () => {
+    const join = guest && host && usualFor(model, guest.part, host, newId);
+    if (!join) return;
+    edit(say.attach(guest.part.name, host.name), { station: 'joins', join: join.id }, (toy) =>
+      setJoin(toy, join),
+    );
+    setGuest(null);
+    setHost(null);
+    show({ what: 'join', id: join.id });
+  };
+  const current = shows.what === 'join' ? model.sites.find((s) => s.join.id === shows.id) : null;
   return (
-    <Scroll key={current?.join.id} contentContainerStyle={{ padding: wide ? 20 : 16, gap: 12 }}>
-      {current ? (
-        <JoinCard join={current.join} sites={current.sites} model={model} />
-      ) : (
-        <View style={{ gap: 6 }}>
-          <Title role="heading" aria-level={2}>
-            {say.none}
-          </Title>
-          <Quiet>{enough ? say.noneHow : say.needTwo}</Quiet>
-        </View>
+    <>
+      <Scroll contentContainerStyle={{ padding: wide ? 20 : 16, gap: 12 }}>
+        {shows.what === 'attach' && guest ? (
+          <Attach
+            all={loose}
+            guest={guest}
+            host={host?.part.id ?? null}
+            onGuest={(id) => (setGuest(id), setHost(null))}
+            onHost={setHost}
+          />
+        ) : null}
+        {current ? <JoinCard join={current.join} sites={current.sites} model={model} /> : null}
+        {current || (shows.what === 'attach' && guest) ? null : (
+          <WholeToy model={model} onChoose={(id) => show({ what: 'join', id })} />
+        )}
+        {model.pieces.length < 2 ? <Quiet>{say.needTwo}</Quiet> : null}
+      </Scroll>
+      <Foot
+        shows={shows}
+        show={show}
+        loose={loose}
+        guest={guest}
+        host={host?.name ?? null}
+        writing={writing}
+        onAttach={attach}
+      />
+    </>
+  );
+}
+
+/** The main action: the next part to attach, with its usual place; when all are, the order of work. */
+function Foot({
+  shows,
+  show,
+  loose,
+  guest,
+  host,
+  writing,
+  onAttach,
+}: {
+  shows: Shows;
+  show: (next: Shows) => void;
+  loose: readonly Joinable[];
+  guest: Joinable | null;
+  host: string | null;
+  writing: boolean;
+  onAttach: () => void;
+}) {
+  const router = useRouter();
+  const { toy } = useToy();
+  const all = () => {
+    edit(say.all(loose.length), { station: 'joins' }, (now) => joinedUsually(now, newId));
+    show({ what: 'whole' });
+  };
+  return (
+    <View style={{ padding: 16, paddingTop: 8, flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      {shows.what === 'whole' ? null : (
+        <PlainButton label={say.whole} onPress={() => show({ what: 'whole' })} />
       )}
-      {model.sites.length > 0 ? (
-        <View>
-          <Words fontWeight="600">{say.list}</Words>
-          {model.sites.map((s) => (
-            <JoinRow
-              key={s.join.id}
-              model={model}
-              join={s.join}
-              sites={s.sites}
-              chosen={s === current}
-              onPress={() => setChosen(s.join.id)}
-            />
-          ))}
-        </View>
+      {guest && shows.what === 'whole' ? (
+        <PlainButton label={say.add} disabled={!writing} onPress={() => show({ what: 'attach' })} />
       ) : null}
-    </Scroll>
+      {loose.length > 1 && shows.what === 'whole' ? (
+        <PlainButton label={say.all(loose.length)} disabled={!writing} onPress={all} />
+      ) : null}
+      {guest && host ? (
+        <MainAction
+          label={say.attach(joinableName(guest), host.toLowerCase())}
+          disabled={!writing}
+          onPress={onAttach}
+        />
+      ) : (
+        <MainAction label={say.keep} onPress={() => router.push(hrefOf(toy.id, 'plan'))} />
+      )}
+    </View>
   );
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { hardwareOf, newNose, newPair } from '../../feature';
-import { holePlace, wholeEdge } from '../../join';
+import { holePlace, newJoin, STRAIGHT_OUT, wholeEdge } from '../../join';
 import { planOf } from '../../plan';
 import {
   check,
@@ -99,15 +99,16 @@ export const EDITS: ((toy: Toy, k: number) => Toy)[] = [
     const { pieces } = modelToy(toy);
     const [host, guest] = [at(pieces, k), at(pieces, k + 1)];
     return host && guest && host !== guest && host.form.fabric.rounds.length > 2
-      ? setJoin(toy, {
-          kind: 'sewn',
-          id: newId(),
-          guest: { part: guest.part, copy: guest.copy },
-          at: holePlace(host, 2, k),
-          edge: wholeEdge(k % 2 ? 'open' : 'flattened'),
-          aim: { tiltDeg: k % 90, towardDeg: k % 180 },
-          twin: null,
-        })
+      ? setJoin(
+          toy,
+          newJoin({
+            id: newId(),
+            guest: { part: guest.part, copy: guest.copy },
+            at: holePlace(host, 2, k),
+            edge: wholeEdge(k % 2 ? 'open' : 'flattened'),
+            aim: { ...STRAIGHT_OUT, tiltDeg: k % 90, towardDeg: k % 180 },
+          }),
+        )
       : toy;
   },
   (toy, k) => {

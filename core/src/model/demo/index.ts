@@ -1,7 +1,16 @@
 import { coordAt, courseOf, frontAngle, type Place, type Spot } from '../../address';
 import { bareHead, hardwareOf, faceCentre } from '../../feature';
 import type { Firmness } from '../../form';
-import { holePlace, holeSpot, wholeEdge, type Aim, type Edge } from '../../join';
+import {
+  endPlace,
+  holePlace,
+  holeSpot,
+  newJoin,
+  STRAIGHT_OUT,
+  wholeEdge,
+  type Edge,
+  type Way,
+} from '../../join';
 import {
   addParts,
   changePart,
@@ -171,34 +180,28 @@ function withSeams(toy: Toy, newId: NewId): Toy {
     so: Toy,
     guest: string,
     place: Place,
-    aim: Aim,
+    way: Way | null,
     twin: boolean,
     edge: Edge = wholeEdge('open'),
   ): Toy => {
     const { part, copies } = named(so, guest);
-    return setJoin(so, {
-      kind: 'sewn',
-      id: newId(),
-      guest: { part: part.id, copy: copies[0].id },
-      at: place,
-      edge,
-      aim,
-      twin: twin ? { copy: copies[1].id } : null,
-    });
+    return setJoin(
+      so,
+      newJoin({
+        id: newId(),
+        guest: { part: part.id, copy: copies[0].id },
+        at: place,
+        edge,
+        aim: { ...STRAIGHT_OUT, way },
+        twin: twin ? { copy: copies[1].id, at: null } : null,
+      }),
+    );
   };
-  const head = named(toy, 'Head');
-  const end = {
-    part: head.part.id,
-    copy: head.copies[0].id,
-    course: courseOf(head.fabric, head.fabric.rounds.length - 1),
-    at: 'edge' as const,
-    index: 0,
-    of: 6,
-  };
-  let so = sew(toy, 'Body', end, { tiltDeg: 0, towardDeg: 0 }, false);
-  so = sew(so, 'Snout', at('Head', 13, 0), { tiltDeg: 0, towardDeg: 0 }, false);
-  so = sew(so, 'Ear', at('Head', 7, 78), { tiltDeg: 5, towardDeg: 0 }, true, wholeEdge('flattened'));
-  so = sew(so, 'Arm', at('Body', 23, 62), { tiltDeg: 70, towardDeg: 180 }, true);
-  so = sew(so, 'Leg', at('Body', 7, 36), { tiltDeg: 30, towardDeg: 110 }, true);
-  return sew(so, 'Tail', at('Body', 8, 140), { tiltDeg: 62, towardDeg: 90 }, false);
+  const head = modelToy(toy).pieces.find((p) => p.part === named(toy, 'Head').part.id)!;
+  let so = sew(toy, 'Body', endPlace(head, 'last'), null, false);
+  so = sew(so, 'Snout', at('Head', 13, 0), 'forward', false);
+  so = sew(so, 'Ear', at('Head', 7, 78), 'up', true, wholeEdge('flattened'));
+  so = sew(so, 'Arm', at('Body', 23, 62), 'down', true);
+  so = sew(so, 'Leg', at('Body', 10, 38), 'forward', true);
+  return sew(so, 'Tail', at('Body', 8, 140), 'back', false);
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { newPair } from '../../feature';
-import { holePlace, wholeEdge } from '../../join';
+import { holePlace, newJoin, STRAIGHT_OUT, wholeEdge } from '../../join';
 import { headOf, modelToy } from '../../model';
 import {
   addParts,
@@ -86,13 +86,15 @@ function sewnOn(toy: Toy, i: number, host: number, place: number): Toy {
   const on = pieces.find((p) => p.part === parts[host % i].part.id)!;
   const [first, second] = parts[i].copies;
   const round = 1 + (place % Math.max(1, on.form.fabric.rounds.length - 2));
-  return setJoin(toy, {
-    kind: 'sewn',
-    id: newId(),
-    guest: { part: parts[i].part.id, copy: first.id },
-    at: holePlace(on, round, place),
-    edge: wholeEdge(place % 3 ? 'open' : 'flattened'),
-    aim: { tiltDeg: place % 80, towardDeg: (7 * place) % 180 },
-    twin: second && place % 2 ? { copy: second.id } : null,
-  });
+  return setJoin(
+    toy,
+    newJoin({
+      id: newId(),
+      guest: { part: parts[i].part.id, copy: first.id },
+      at: holePlace(on, round, place),
+      edge: wholeEdge(place % 3 ? 'open' : 'flattened'),
+      aim: { ...STRAIGHT_OUT, tiltDeg: place % 80, towardDeg: (7 * place) % 180 },
+      twin: second && place % 2 ? { copy: second.id, at: null } : null,
+    }),
+  );
 }

@@ -1,8 +1,8 @@
 import { ENDS, TIME } from '../../figures';
-import type { JoinSite } from '../../join';
+import { seamEndMm, seamKind, type JoinSite } from '../../join';
 import { isUnder36 } from '../../safety';
 import { planWords as say } from '../../words';
-import { gatherTail, seamTail } from '../figures';
+import { gatherTail } from '../figures';
 import { pointsOfEnd, pointWords } from '../points';
 import { taskKey, type Due, type PieceAtHand, type TaskBase, type TaskKind, type Telling } from '../task';
 
@@ -18,10 +18,15 @@ export interface FinishTask<K extends 'close' | 'fasten-off' = 'close' | 'fasten
   tailFor: 'closing' | 'sewing' | 'weaving in';
 }
 
-/** The seam that uses the end of yarn of this piece. */
-function seamOf({ model, of }: PieceAtHand): JoinSite | null {
-  const mine = model.sites.filter(({ join }) => join.guest.part === of.part);
-  return mine.flatMap(({ sites }) => sites).find((s) => s.copy === of.copy) ?? null;
+/** The seams that are sewn with this piece's end of yarn: its own, and those of guests that the maker sews with it. */
+function seamsOf({ model, of }: PieceAtHand): JoinSite[] {
+  return model.sites.flatMap(({ join, sites }) =>
+    sites.filter((s) =>
+      join.seam.yarn === 'host'
+        ? join.at.part === of.part && join.at.copy === of.copy
+        : join.guest.part === of.part && s.copy === of.copy,
+    ),
+  );
 }
 
 /** The end of yarn that its job needs; a length that the text states counts when it is longer (decision 36). */
@@ -32,12 +37,12 @@ function finishDue<K extends 'close' | 'fasten-off'>(kind: K, piece: PieceAtHand
   const fold = part.fabric.layers.find((l) => l.kind === 'fold')?.rounds[0];
   const last = fold ?? part.fabric.rounds[part.fabric.rounds.length - 1];
   const twice = isUnder36(model.toy.settings.age);
-  const seam = seamOf(piece);
+  const seams = seamsOf(piece);
   const w = part.gauge.stitchMm;
   const needMm = Math.max(
     closed ? gatherTail(last.count, w, twice) : 0,
-    seam ? seamTail(seam.guestEdge, w, seam.join.edge, twice) : 0,
-    closed || seam ? 0 : ENDS.startMm,
+    ...seams.map((s) => seamEndMm(seamKind(s), s.guestEdge, w, twice || s.join.seam.twice)),
+    closed || seams.length > 0 ? 0 : ENDS.startMm,
   );
   const saidMm = part.reading.tailMm;
   const tailMm = Math.max(needMm, saidMm ?? 0);
@@ -55,7 +60,7 @@ function finishDue<K extends 'close' | 'fasten-off'>(kind: K, piece: PieceAtHand
         tailMm,
         needMm,
         saidMm,
-        tailFor: seam ? 'sewing' : job,
+        tailFor: seams.length > 0 ? 'sewing' : job,
         points: of.copy === part.copies[0]?.id ? pointsOfEnd(model, of.part) : [],
         minutes: closed ? TIME.close.value : 0,
         content: `${last.count}:${tailMm}`,

@@ -1,6 +1,15 @@
 import { holeKey, holeTag, type HoleName } from '../../address';
 import { TIME } from '../../figures';
-import type { JoinSite, OfPiece, Pins } from '../../join';
+import {
+  lastFillG,
+  pauseInSeam,
+  seamKind,
+  type JoinSite,
+  type OfPiece,
+  type Pin,
+  type SeamKind,
+} from '../../join';
+import { isUnder36 } from '../../safety';
 import { modelOf, type ToyModel } from '../../model';
 import { planWords as say } from '../../words';
 import { taskKey, type TaskBase, type TaskKind } from '../task';
@@ -16,8 +25,12 @@ export interface SewTask extends TaskBase {
   /** the hole it is centred on; null at the host's end */
   name: HoleName | null;
   atEnd: AtEnd | null;
-  pins: Pins | null;
+  pins: readonly Pin[];
   stitches: number;
+  how: SeamKind;
+  twice: boolean;
+  /** the last fill goes in after so many stitches: how much, g */
+  fill: { after: number; grams: number } | null;
 }
 
 /** Seams from the middle of the toy outwards: edge to edge first, then what sits on each host. */
@@ -31,6 +44,9 @@ function seams(model: ToyModel): SewTask[] {
 function seam(model: ToyModel, site: JoinSite): SewTask {
   const { join } = site;
   const atEnd = site.name ? null : endOf(model, site);
+  const { form } = modelOf(model, join.guest.part);
+  const after = pauseInSeam(site, form);
+  const { fillWith, age } = model.toy.settings;
   return {
     kind: 'sew',
     part: join.guest.part,
@@ -43,6 +59,9 @@ function seam(model: ToyModel, site: JoinSite): SewTask {
     atEnd,
     pins: site.pins,
     stitches: site.guestEdge,
+    how: seamKind(site),
+    twice: join.seam.twice || isUnder36(age),
+    fill: after === null ? null : { after, grams: lastFillG(form, join.edge, fillWith) },
     points: [],
     minutes: TIME.seamPerStitch.value * site.guestEdge + TIME.seamPlus.value,
     content: `${site.name ? holeKey(site.name) : endKey(atEnd)}:${site.guestEdge}`,
@@ -51,7 +70,7 @@ function seam(model: ToyModel, site: JoinSite): SewTask {
 
 function endOf(model: ToyModel, site: JoinSite): AtEnd {
   const { fabric } = modelOf(model, site.join.at.part);
-  return fabric.closed
+  return site.how === 'end'
     ? { how: 'round', label: fabric.rounds[site.round].label }
     : { how: 'edge to edge', hostStitches: site.hostEdge };
 }
@@ -72,10 +91,16 @@ export const sew: TaskKind<SewTask> = {
   sign: 'sew',
   rests: false,
   ofToy: seams,
-  words: (task, { model, inside }) => ({
+  words: (task, { model, inside, units }) => ({
     short: say.short.sew,
     title: say.sew(inside, insideName(modelOf(model, task.host.part), task.host.copy)),
-    detail: say.sewDetail(task.stitches, whereWords(task)),
+    detail: [
+      say.sewDetail(task.stitches, whereWords(task)),
+      say.seamKinds[task.how],
+      ...(task.fill ? [say.fillInSeam(task.fill.after, task.stitches, units.weight(task.fill.grams))] : []),
+      ...(task.twice ? [say.sewTwice] : []),
+      say.tug,
+    ].join('; '),
     notes: [],
     reason: say.sewReason,
   }),

@@ -1,13 +1,47 @@
 import Joi from 'joi';
-import type { Aim, Edge, Join, OfPiece, SewnJoin } from '../../join';
+import type { Aim, Along, Edge, Hang, Height, Join, OfPiece, SeamSaid, SewnJoin, Twin } from '../../join';
 import { id, objectOf, place } from './places';
 
 const edge = objectOf<Edge>({
   which: Joi.string().valid('last', 'first', 'side', 'layer', 'chain end').required(),
+  nth: Joi.number().integer().min(1).required(),
   from: Joi.number().integer().min(1).required(),
   to: Joi.number().integer().min(1).allow(null).required(),
   layers: Joi.number().valid(1, 2).required(),
+  pinched: Joi.boolean().required(),
 });
+
+const count = Joi.number().integer().min(0).required();
+
+const height = Joi.alternatives<Height>(
+  Joi.object({ by: Joi.string().valid('start', 'end', 'ridge').required(), rounds: count }),
+  Joi.object({
+    by: Joi.string().valid('colour').required(),
+    slot: Joi.string().allow('').required(),
+    rounds: count,
+  }),
+  Joi.object({ by: Joi.string().valid('share').required(), of: Joi.number().min(0).max(1).required() }),
+  Joi.object({
+    by: Joi.string().valid('whole end').required(),
+    end: Joi.string().valid('start', 'last').required(),
+  }),
+  Joi.object({
+    by: Joi.string().valid('thing').required(),
+    of: id.required(),
+    way: Joi.string().valid('above', 'below', 'level').required(),
+    freeRounds: count,
+  }),
+);
+
+const along = Joi.alternatives<Along>(
+  Joi.object({ by: Joi.string().valid('face').required(), deg: Joi.number().required() }),
+  Joi.object({
+    by: Joi.string().valid('thing').required(),
+    of: id.required(),
+    way: Joi.string().valid('left', 'right', 'same').required(),
+    freeStitches: count,
+  }),
+);
 
 /** One schema a kind of join; a kind without one does not compile. */
 const KINDS: { [K in Join['kind']]: Joi.ObjectSchema<Extract<Join, { kind: K }>> } = {
@@ -18,10 +52,22 @@ const KINDS: { [K in Join['kind']]: Joi.ObjectSchema<Extract<Join, { kind: K }>>
     at: place.required(),
     edge: edge.required(),
     aim: objectOf<Aim>({
+      way: Joi.string().valid('up', 'down', 'forward', 'back', 'side').allow(null).required(),
       tiltDeg: Joi.number().required(),
       towardDeg: Joi.number().required(),
+      turnDeg: Joi.number().required(),
     }).required(),
-    twin: objectOf<{ copy: string }>({ copy: id.required() }).allow(null).required(),
+    twin: objectOf<Twin>({ copy: id.required(), at: place.allow(null).required() })
+      .allow(null)
+      .required(),
+    hang: objectOf<Hang>({ height: height.allow(null).required(), along: along.allow(null).required() })
+      .allow(null)
+      .required(),
+    seam: objectOf<SeamSaid>({
+      twice: Joi.boolean().required(),
+      yarn: Joi.string().valid('guest', 'host').required(),
+      startAt: Joi.number().integer().min(1).allow(null).required(),
+    }).required(),
   }),
 };
 

@@ -47,7 +47,7 @@ describe('toy files', () => {
     expect(model.eyes[0].state).toMatchObject({ state: 'at', coords: [15, 24] });
     expect(model.sites.every((s) => s.sites.length > 0 && s.sites.every((x) => x.state === 'at'))).toBe(true);
     expect(planOf(model).trouble).toEqual([]);
-    expect(file).toMatchObject({ schema: 6, toy: { schema: 6, settings: { hooks: 'mm' } } });
+    expect(file).toMatchObject({ schema: 7, toy: { schema: 7, settings: { hooks: 'mm' } } });
     expect(file.toy.parts.every((p) => p.shaping.how === 'as worked')).toBe(true);
     expect(file.toy.features[0]).toMatchObject({
       eyeMm: 9,
@@ -128,8 +128,15 @@ describe('toy files', () => {
       ['body', 'yarn ends'],
     ]);
     expect(toy.palette[0]).toMatchObject({ ball: { grams: 50, metres: 105 }, strands: 2, hardToSee: true });
-    // An edge of 8 stitches is not worked out yet: it is told, and not sewn as if it were the whole.
-    expect(model.joinFaults.map((f) => f.fault)).toEqual(['edge not yet']);
+    // An edge of 8 stitches of the whole is sewn by those alone.
+    expect(model.joinFaults).toEqual([]);
+    const partly = model.sites.find((s) => s.join.edge.to !== null)!;
+    expect(partly.sites[0].seam.map((s) => s.edge)).toEqual(
+      Array.from(
+        { length: partly.join.edge.to! - partly.join.edge.from + 1 },
+        (_, k) => partly.join.edge.from + k,
+      ),
+    );
     const progress = progressOf(log);
     expect(Object.keys(progress.done)).toHaveLength(69);
     expect(progress.within?.repeats).toBe(3);
@@ -141,12 +148,36 @@ describe('toy files', () => {
   it('version 6 with a page beside its parts, copies in colours of their own and a note from the end of the page opens for ever: same bytes', () => {
     const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v6.json'), 'utf8');
     const file = opened(raw);
-    expect(exportFile(file)).toBe(raw);
+    expect(exportFile(opened(exportFile(file)))).toBe(exportFile(file));
     expect(file.toy.page).toContain('worked nose first');
     const [head, cap] = modelToy(file.toy).parts;
     expect([head.ringIs, head.fill, head.reading.end.how]).toEqual(['nose', 'firm', 'gathered']);
     expect(cap.part.copies.map((c) => c.name)).toEqual(['red', 'navy', 'mustard']);
     expect(cap.part.text).toContain('Sew the cap to the head');
+  });
+
+  it('version 7 with a snout that hangs under the eyes, a twin of its own place, a pinched edge, a part of an edge, a turn and the host’s yarn opens for ever: same seams, same bytes', () => {
+    const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v7.json'), 'utf8');
+    const file = opened(raw);
+    expect(exportFile(file)).toBe(raw);
+    const model = modelToy(file.toy);
+    expect(model.joinFaults).toEqual([]);
+    expect(model.unfollowed).toEqual([]);
+    const of = (name: string) =>
+      model.sites.find((s) => model.parts.find((p) => p.part.id === s.join.guest.part)!.name === name)!;
+    expect(of('Snout').join.hang).toMatchObject({
+      height: { by: 'thing', way: 'below' },
+      along: { by: 'face', deg: 0 },
+    });
+    expect(of('Ear').join.edge).toMatchObject({ layers: 2, pinched: true });
+    expect(of('Ear').sites.map((s) => s.seam.length)).toEqual([5, 5]);
+    expect(of('Arm').join.twin!.at).not.toBeNull();
+    expect(of('Arm').sites[1].name!.round).not.toEqual(of('Arm').sites[0].name!.round);
+    expect(of('Tail').sites[0].seam.map((s) => s.edge)).toEqual([3, 4, 5, 6, 7, 8, 9, 10, 11]);
+    expect(of('Leg').join).toMatchObject({
+      aim: { way: 'forward', turnDeg: 15 },
+      seam: { yarn: 'host', twice: true },
+    });
   });
 
   it('everything this program writes passes its own schema', () => {
@@ -173,7 +204,7 @@ describe('toy files', () => {
   );
 
   it('opens a newer version read-only and keeps it unchanged', () => {
-    const newer = RAW.replace(/"schema": 1/g, '"schema": 7');
-    expect(openFile(newer)).toEqual({ state: 'newer', schema: 7, name: 'Rill', raw: newer });
+    const newer = RAW.replace(/"schema": 1/g, '"schema": 8');
+    expect(openFile(newer)).toEqual({ state: 'newer', schema: 8, name: 'Rill', raw: newer });
   });
 });

@@ -1,0 +1,122 @@
+import { View } from 'react-native';
+import {
+  edgesOf,
+  liesAs,
+  wholeEdge,
+  type Edge,
+  type EdgeLies,
+  type Join,
+  type JoinSite,
+  type Way,
+} from '@hoppla/core/join';
+import { modelOf, type ToyModel } from '@hoppla/core/model';
+import { joinWords } from '@hoppla/core/words';
+import { Choice, Nudge, Quiet } from '../../controls';
+import { screenWords as words } from '../../words';
+import { change } from './change';
+
+const say = words.joins;
+
+const WAYS: readonly (Way | 'out')[] = ['out', 'up', 'down', 'forward', 'back', 'side'];
+/** A turn about its own axis goes by this many degrees. */
+const TURN_DEG = 15;
+
+/** Which way it points, and how it is turned about itself. */
+export function Pointing({ join, site }: { join: Join; site: JoinSite }) {
+  const { aim } = join;
+  const way = aim.way ?? (Math.abs(aim.tiltDeg) < 0.5 ? 'out' : null);
+  const turned = (by: number) =>
+    change(say.turn, { ...join, aim: { ...aim, turnDeg: wrapped(aim.turnDeg + by) } });
+  if (site.how !== 'surface')
+    return (
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <TurnNudges turnDeg={aim.turnDeg} onTurn={turned} step={stitchDeg(site)} />
+      </View>
+    );
+  return (
+    <>
+      <Choice
+        label={say.points}
+        options={WAYS.map((id) => ({ id, label: say.ways[id] }))}
+        chosen={way}
+        onChoose={(id) =>
+          change(say.ways[id], {
+            ...join,
+            aim: { ...aim, way: id === 'out' ? null : id, tiltDeg: 0, towardDeg: 0 },
+          })
+        }
+      />
+      {site.heldOffDeg > 1 ? <Quiet>{say.heldOff(Math.round(site.heldOffDeg))}</Quiet> : null}
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <TurnNudges turnDeg={aim.turnDeg} onTurn={turned} step={TURN_DEG} />
+      </View>
+    </>
+  );
+}
+
+const wrapped = (deg: number): number => ((((deg + 180) % 360) + 360) % 360) - 180;
+/** One stitch of the host's end, degrees. */
+const stitchDeg = (site: JoinSite): number => 360 / Math.max(1, site.hostEdge);
+
+function TurnNudges({
+  turnDeg,
+  onTurn,
+  step,
+}: {
+  turnDeg: number;
+  onTurn: (by: number) => void;
+  step: number;
+}) {
+  return (
+    <>
+      {[-1, 1].map((way) => (
+        <Nudge
+          key={way}
+          direction={way < 0 ? say.turnRight : say.turnLeft}
+          arrow={way < 0 ? '↻' : '↺'}
+          result={`${Math.round(wrapped(turnDeg + way * step))}°`}
+          repeats
+          onPress={() => onTurn(way * step)}
+        />
+      ))}
+    </>
+  );
+}
+
+const LIES: readonly EdgeLies[] = ['open', 'flattened', 'pinched'];
+
+/** Which edge of the guest is sewn, and how it lies. */
+export function EdgeChoice({ join, model }: { join: Join; model: ToyModel }) {
+  const { form } = modelOf(model, join.guest.part);
+  const edges = edgesOf(form);
+  const key = (e: Edge) => `${e.which}|${e.nth}`;
+  const runs = form.section === 'ring' && ['last', 'first', 'layer'].includes(join.edge.which);
+  return (
+    <>
+      {edges.length > 1 ? (
+        <Choice
+          label={say.edge}
+          options={edges.map((e) => ({ id: key(e), label: joinWords.edges[e.which] }))}
+          chosen={key(join.edge)}
+          onChoose={(id) => {
+            const edge = edges.find((e) => key(e) === id)!;
+            change(say.edge, { ...join, edge });
+          }}
+        />
+      ) : null}
+      {runs ? (
+        <Choice
+          label={say.lies}
+          options={LIES.map((id) => ({ id, label: joinWords.lies[id] }))}
+          chosen={liesAs(join.edge)}
+          onChoose={(id) =>
+            change(joinWords.lies[id], {
+              ...join,
+              edge: { ...wholeEdge(id, join.edge.which), nth: join.edge.nth },
+            })
+          }
+        />
+      ) : null}
+    </>
+  );
+}

@@ -1,0 +1,118 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { pieceKey } from '@hoppla/core/join';
+import {
+  balanceOf,
+  copyName,
+  meetingsOf,
+  meetingWords,
+  mendingMove,
+  modelOf,
+  standingWords,
+  type ToyModel,
+} from '@hoppla/core/model';
+import { setJoin } from '@hoppla/core/toy';
+import { joinWords } from '@hoppla/core/words';
+import { PlainButton, ProblemLine, Quiet, Title, Words } from '../../controls';
+import { edit } from '../../documents';
+import { useToy } from '../frame/useToy';
+import { screenWords as words } from '../../words';
+import { JoinRow } from './JoinRow';
+import { namesOf } from './change';
+
+const say = words.joins;
+
+/** The whole toy: how it stands, what is in the way of what, and every join under its host. */
+export function WholeToy({ model, onChoose }: { model: ToyModel; onChoose: (join: string) => void }) {
+  const { units } = useToy();
+  const balance = balanceOf(model);
+  const meetings = meetingsOf(model);
+  const wobbling = balance?.necks.filter((n) => n.wobbles) ?? [];
+  return (
+    <>
+      {balance ? (
+        <Standing model={model} />
+      ) : (
+        <>
+          <Title role="heading" aria-level={2}>
+            {say.none}
+          </Title>
+          <Quiet>{say.noneHow}</Quiet>
+        </>
+      )}
+      {wobbling.map((n) => (
+        <ProblemLine
+          key={n.join.id}
+          where={namesOf(model, n.join).guest}
+          sentence={joinWords.neck(`${units.weight(n.gPerCm)}/cm`)}
+          severity="note"
+        />
+      ))}
+      {meetings.slice(0, 4).map((m, k) => (
+        <ProblemLine
+          key={k}
+          where={whereOf(model, m)}
+          sentence={meetingWords(model, m, units)}
+          severity="warning"
+          onWhere={'join' in m ? () => onChoose(m.join.id) : undefined}
+        />
+      ))}
+      {model.loose.length > 0 && balance ? (
+        <Words>{say.loose(model.loose.map((p) => copyName(modelOf(model, p.part), p.copy)))}</Words>
+      ) : null}
+      <Hosts model={model} onChoose={onChoose} />
+    </>
+  );
+}
+
+/** Every join under what it is sewn to. */
+function Hosts({ model, onChoose }: { model: ToyModel; onChoose: (join: string) => void }) {
+  const hosts = [...new Set(model.sites.map((s) => pieceKey(s.join.at)))];
+  return (
+    <>
+      {hosts.map((host) => {
+        const all = model.sites.filter((s) => pieceKey(s.join.at) === host);
+        return (
+          <View key={host}>
+            <Words fontWeight="600">
+              {say.on(copyName(modelOf(model, all[0].join.at.part), all[0].join.at.copy))}
+            </Words>
+            {all.map((s) => (
+              <JoinRow key={s.join.id} model={model} {...s} onPress={() => onChoose(s.join.id)} />
+            ))}
+          </View>
+        );
+      })}
+    </>
+  );
+}
+
+const whereOf = (model: ToyModel, m: ReturnType<typeof meetingsOf>[number]): string =>
+  m.what === 'parts' ? copyName(modelOf(model, m.a.part), m.a.copy) : namesOf(model, m.join).guest;
+
+/** Does it stand? And the move that mends it. */
+function Standing({ model }: { model: ToyModel }) {
+  const { units } = useToy();
+  const balance = balanceOf(model)!;
+  const [tried, setTried] = useState<ToyModel | null>(null);
+  const mend = () => {
+    const found = mendingMove(model);
+    if (!found) return setTried(model);
+    const { join } = found;
+    edit(say.stand, { station: 'joins', join: join.id }, (toy) => setJoin(toy, found.mended));
+  };
+  return (
+    <>
+      <Title role="heading" aria-level={2}>
+        {standingWords(model, units)?.replace(/ (?=mm|in)/, '\u00a0')}
+      </Title>
+      <Quiet>{`${units.weight(balance.massG)}. ${balance.assumed ? joinWords.assumedYarn : ''}`}</Quiet>
+      {balance.tips ? (
+        <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+          <PlainButton label={say.stand} onPress={mend} disabled={tried === model} />
+          {tried === model ? <Quiet flex={1}>{joinWords.noMend}</Quiet> : null}
+        </View>
+      ) : null}
+    </>
+  );
+}

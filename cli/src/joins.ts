@@ -1,0 +1,228 @@
+import { postTag } from '@hoppla/core/address';
+import { ringPoint, type Vec3 } from '@hoppla/core/form';
+import {
+  edgeRange,
+  isFlattened,
+  move,
+  pauseInSeam,
+  pieceKey,
+  seamEndMm,
+  seamKind,
+  sharedIn,
+  type Join,
+  type JoinSite,
+  type Placed,
+} from '@hoppla/core/join';
+import {
+  balanceOf,
+  copyName,
+  meetingsOf,
+  meetingWords,
+  mendSentence,
+  modelOf,
+  standingWords,
+  type ToyModel,
+} from '@hoppla/core/model';
+import { isUnder36 } from '@hoppla/core/safety';
+import { joinWords, planWords, unitWords } from '@hoppla/core/words';
+import type { Answer, Call } from './call';
+import { cliWords as say } from './words';
+
+/** Seams stand off by more than this, mm, are told as gaps. */
+const GAP_MM = 1;
+
+/** Every join of a toy: edges, place, pins, seam map; loose pieces; balance. Exit 1 where a join cannot be made. */
+export function joinsAnswer(model: ToyModel, call: Call): Answer {
+  const code = model.joinFaults.length > 0 ? 1 : 0;
+  if (!call.flags.has('--json')) return { out: joinsText(model), err: faultLines(model), code };
+  const balance = balanceOf(model);
+  const placed = new Set(model.placed.map(pieceKey));
+  const held = new Set(
+    model.sites.flatMap(({ join, sites }) =>
+      sites.map((s) => pieceKey({ part: join.guest.part, copy: s.copy })),
+    ),
+  );
+  const json = {
+    pieces: model.pieces.map((p) => ({
+      ...nameOf(model, p),
+      placed: placed.has(pieceKey(p)),
+      root: placed.has(pieceKey(p)) && !held.has(pieceKey(p)),
+    })),
+    joins: model.sites.flatMap(({ join, sites }) => sites.map((site) => joinJson(model, join, site))),
+    loose: model.loose.map((p) => nameOf(model, p)),
+    gaps: [
+      ...model.joinFaults.map((f) => ({ join: f.join.id, what: f.fault })),
+      ...model.sites.flatMap(({ join, sites }) =>
+        sites
+          .filter((s) => s.gapMm > GAP_MM || s.seam.length === 0)
+          .map((s) => ({ join: join.id, what: s.seam.length === 0 ? 'no seam' : 'gap', mm: round(s.gapMm) })),
+      ),
+    ],
+    meetings: meetingsOf(model).map((m) => ({
+      what: m.what,
+      mm: round(m.mm),
+      words: meetingWords(model, m, UNITS),
+    })),
+    size: sizeOf(model),
+    balance: balance && {
+      massG: round(balance.massG),
+      assumed: balance.assumed,
+      marginMm: round(balance.marginMm),
+      tips: balance.tips,
+      mend: mendSentence(model, UNITS),
+      necks: balance.necks.map((n) => ({ join: n.join.id, gPerCm: round(n.gPerCm), wobbles: n.wobbles })),
+    },
+  };
+  return { out: `${JSON.stringify(json, null, 2)}\n`, err: faultLines(model), code };
+}
+
+const UNITS = unitWords('mm');
+const round = (value: number): number => Math.round(value * 100) / 100;
+
+const nameOf = (model: ToyModel, { part, copy }: { part: string; copy: string }) => {
+  const of = modelOf(model, part);
+  return { part: of.name, copy: of.copies.findIndex((c) => c.id === copy) + 1 };
+};
+
+const faultLines = (model: ToyModel): string =>
+  model.joinFaults
+    .map(({ join, fault }) => {
+      const [guest, host] = [join.guest.part, join.at.part].map((p) => modelOf(model, p).name);
+      return `${planWords.joinFault[fault](guest, host)}\n`;
+    })
+    .join('');
+
+/** How a join is called for other programs. */
+function kindOf(join: Join, site: JoinSite): string {
+  return site.how === 'rim' ? 'edge to edge' : join.kind;
+}
+
+function joinJson(model: ToyModel, join: Join, site: JoinSite) {
+  const guest = modelOf(model, join.guest.part);
+  const host = model.placed.find((p) => pieceKey(p) === pieceKey(join.at))!;
+  const kind = seamKind(site);
+  const twice = join.seam.twice || isUnder36(model.toy.settings.age);
+  const range = edgeRange(guest.form, join.edge);
+  const yarnOf = join.seam.yarn === 'host' ? modelOf(model, join.at.part) : guest;
+  return {
+    id: join.id,
+    kind: kindOf(join, site),
+    guest: nameOf(model, { part: join.guest.part, copy: site.copy }),
+    host: nameOf(model, join.at),
+    edge: {
+      which: join.edge.which,
+      ...range,
+      count: site.guestEdge,
+      layers: isFlattened(join.edge) ? 2 : 1,
+      pinched: join.edge.pinched,
+    },
+    hostStitches: new Set(site.seam.map((s) => postTag(s.name))).size,
+    place: {
+      tag: site.name ? postTag(site.name) : null,
+      words: placeWords(model, host, site),
+      ...heightAndTurn(host, site),
+    },
+    aim: {
+      tiltDeg: round(site.tiltDeg),
+      towardDeg: round(site.towardDeg),
+      turnDeg: join.aim.turnDeg,
+      way: join.aim.way,
+      heldOffDeg: round(site.heldOffDeg),
+    },
+    pins: site.pins.map((p) => ({ at: p.at, tag: postTag(p.name), edge: p.edge })),
+    seam: site.seam.map((s) => ({
+      host: postTag(s.name),
+      edge: s.edge,
+      ...(s.under === null ? {} : { under: s.under }),
+    })),
+    shared: sharedIn(site.seam),
+    startAt: site.seam[0]?.edge ?? null,
+    stitch: kind,
+    tailMm: seamEndMm(kind, site.guestEdge, yarnOf.gauge.stitchMm, twice),
+    tailOf: join.seam.yarn,
+    twice,
+    pauseAfter: pauseInSeam(site, guest.form),
+    gapMm: round(site.gapMm),
+    buriedMm: round(site.buriedMm),
+    missMirrorMm: round(site.missMm),
+  };
+}
+
+function placeWords(model: ToyModel, host: Placed, site: JoinSite): string {
+  if (site.name) return joinWords.place(postTag(site.name));
+  const { label } = host.form.fabric.rounds[site.round];
+  return site.how === 'rim'
+    ? planWords.edgeToEdge(site.guestEdge, site.hostEdge)
+    : planWords.roundTheEnd(label || modelOf(model, host.part).name);
+}
+
+/** Where a join stands on the whole toy: round from its front, degrees, and above its lowest point, mm. */
+function heightAndTurn(host: Placed, site: JoinSite) {
+  const at = middle(
+    site.seam.length > 0 ? site.seam.map((s) => move(host.placement, s.hostPoint)) : [[0, 0, 0]],
+  );
+  const about = middle(ringsOf(host));
+  return {
+    angleDeg: round((Math.atan2(at[0] - about[0], at[2] - about[2]) * 180) / Math.PI),
+    heightMm: round(at[1] - Math.min(...ringsOf(host).map((p) => p[1]))),
+  };
+}
+
+const middle = (points: readonly Vec3[]): Vec3 => {
+  const sum = points.reduce((a, b): Vec3 => [a[0] + b[0], a[1] + b[1], a[2] + b[2]], [0, 0, 0] as Vec3);
+  return [sum[0] / points.length, sum[1] / points.length, sum[2] / points.length];
+};
+
+const ringsOf = ({ form, placement }: Placed): Vec3[] =>
+  Array.from({ length: form.r.length * 16 }, (_, k) =>
+    move(placement, ringPoint(form, Math.floor(k / 16), ((k % 16) * Math.PI) / 8)),
+  );
+
+function sizeOf(model: ToyModel) {
+  const points = model.placed.flatMap(ringsOf);
+  if (points.length === 0) return null;
+  const span = (i: number) =>
+    round(Math.max(...points.map((p) => p[i])) - Math.min(...points.map((p) => p[i])));
+  return { widthMm: span(0), heightMm: span(1), depthMm: span(2) };
+}
+
+function joinsText(model: ToyModel): string {
+  const lines = model.sites.flatMap(({ join, sites }) =>
+    sites.flatMap((site) => {
+      const host = model.placed.find((p) => pieceKey(p) === pieceKey(join.at))!;
+      const guest = copyName(modelOf(model, join.guest.part), site.copy);
+      const kind = seamKind(site);
+      return [
+        `${guest} on ${copyName(modelOf(model, join.at.part), join.at.copy)}: ${joinWords.edges[join.edge.which]}, ${site.guestEdge} stitches, ${placeWords(model, host, site)}; ${planWords.seamKinds[kind]}`,
+        `  pins: ${site.pins.map((p) => `${p.at} ${postTag(p.name)}`).join(', ')}`,
+        `  seam: ${site.seam.map((s) => `${s.edge}${s.under === null ? '' : `+${s.under}`} at ${postTag(s.name)}`).join(', ') || say.noSeam}`,
+        ...(site.missMm > 0 ? [`  ${joinWords.mirror(UNITS.fine(site.missMm))}`] : []),
+      ];
+    }),
+  );
+  const size = sizeOf(model);
+  const balance = balanceOf(model);
+  return [
+    ...lines,
+    ...(model.loose.length
+      ? [planWords.loose(model.loose.map((p) => copyName(modelOf(model, p.part), p.copy)))]
+      : []),
+    ...meetingsOf(model).map((m) => meetingWords(model, m, UNITS)),
+    ...(size
+      ? [
+          `${size.widthMm.toFixed(0)} x ${size.heightMm.toFixed(0)} x ${size.depthMm.toFixed(0)} mm (wide x tall x deep)`,
+        ]
+      : []),
+    ...(balance
+      ? [
+          `${standingWords(model, UNITS)} ${balance.massG.toFixed(0)} g.${balance.assumed ? ` ${joinWords.assumedYarn}` : ''}`,
+        ]
+      : []),
+    ...[mendSentence(model, UNITS)].filter((x) => x !== null),
+    ...(balance?.necks ?? [])
+      .filter((n) => n.wobbles)
+      .map((n) => joinWords.neck(`${n.gPerCm.toFixed(1)} g/cm`)),
+  ]
+    .map((line) => `${line}\n`)
+    .join('');
+}

@@ -1,0 +1,145 @@
+import { coordOf, pointOf, polarOf } from '../address';
+import { add, distance, dot, scale, sub, type PartForm, type Vec3 } from '../form';
+import type { Ground } from './footprint';
+
+/** Holes so far from the line of a seam may be sewn into, stitch widths. Source: the house's geometry, section 7. */
+const MAY_BE_SEWN = 2.2;
+
+/** The middle of points. */
+export const middleOfPoints = (points: readonly Vec3[]): Vec3 =>
+  scale(points.reduce(add, [0, 0, 0]), 1 / Math.max(1, points.length));
+
+/** A hole of the host near the line of the seam. */
+export interface Candidate {
+  round: number;
+  index: number;
+  point: Vec3;
+  /** its order along the seam */
+  order: number;
+}
+
+/** The holes of a host within reach of a seam, in order along it. */
+export function candidatesFor(
+  host: PartForm,
+  ground: Ground,
+  wanted: readonly { point: Vec3 }[],
+  round: boolean,
+): Candidate[] {
+  const reach = MAY_BE_SEWN * host.gauge.stitchMm;
+  const points = wanted.map((w) => w.point);
+  const place = pointOf(host, ground.polar);
+  const turn = turnOf(place, ground, points);
+  const first = turn.of(points[0]);
+  const found: Candidate[] = [];
+  const centre = middleOfPoints(points);
+  const furthest = Math.max(...points.map((p) => distance(p, centre))) + reach;
+  for (let i = 1; i < host.fabric.rounds.length; i++)
+    for (let j = 0; j < host.fabric.rounds[i].count; j++) {
+      const polar = polarOf(host, i, coordOf('hole', j), 'hole');
+      const point = pointOf(host, polar);
+      if (distance(point, centre) > furthest) continue;
+      const near = nearestOn(points, point, round);
+      if (near.mm > reach) continue;
+      const angle = turn.way * (turn.of(point) - first);
+      const order = round ? angle - 2 * Math.PI * Math.floor(angle / (2 * Math.PI)) : near.along;
+      found.push({ round: i, index: j, point, order });
+    }
+  return found.sort((a, b) => a.order - b.order);
+}
+
+/** The direction of a point about a place, and which way a ring of points runs round it. */
+function turnOf(
+  place: Vec3,
+  { right, up }: Ground,
+  points: readonly Vec3[],
+): { of: (p: Vec3) => number; way: 1 | -1 } {
+  const of = (p: Vec3): number => Math.atan2(dot(sub(p, place), up), dot(sub(p, place), right));
+  let sum = 0;
+  for (let k = 0; k < points.length; k++) {
+    const by = of(points[(k + 1) % points.length]) - of(points[k]);
+    sum += by - 2 * Math.PI * Math.round(by / (2 * Math.PI));
+  }
+  return { of, way: sum < 0 ? -1 : 1 };
+}
+
+/** How near a line of points passes a point, mm, and where: points from its first. */
+export function nearestOn(
+  points: readonly Vec3[],
+  [x, y, z]: Vec3,
+  round: boolean,
+): { mm: number; along: number } {
+  let [least, along] = [Infinity, 0];
+  const sides = round ? points.length : points.length - 1;
+  if (sides < 1) return { mm: distance(points[0], [x, y, z]), along: 0 };
+  for (let k = 0; k < sides; k++) {
+    const a = points[k];
+    const b = points[k + 1 < points.length ? k + 1 : 0];
+    const [wx, wy, wz] = [b[0] - a[0], b[1] - a[1], b[2] - a[2]];
+    const [fx, fy, fz] = [x - a[0], y - a[1], z - a[2]];
+    const long = wx * wx + wy * wy + wz * wz;
+    const exact = long > 0 ? (fx * wx + fy * wy + fz * wz) / long : 0;
+    // Beyond both ends of a line its order goes on.
+    const open = !round && ((k === 0 && exact < 0) || (k === sides - 1 && exact > 1));
+    const t = Math.max(0, Math.min(1, exact));
+    const [dx, dy, dz] = [fx - t * wx, fy - t * wy, fz - t * wz];
+    const off = dx * dx + dy * dy + dz * dz;
+    if (off < least) [least, along] = [off, k + (open ? exact : t)];
+  }
+  return { mm: Math.sqrt(least), along };
+}
+
+/**
+ * The holes that points take one to one and in order, with the least total squared distance: a dynamic programme over the
+ * candidates as they lie along the seam; a ring is tried from every first hole near its first point. Null when there are too few.
+ */
+export function inOrder(
+  points: readonly Vec3[],
+  all: readonly Candidate[],
+  round: boolean,
+  firstNearMm: number,
+): Candidate[] | null {
+  if (points.length > all.length) return null;
+  if (!round) return bestFrom(points, all, 0)?.chosen ?? null;
+  let best: { cost: number; chosen: Candidate[] } | null = null;
+  for (let start = 0; start < all.length; start++) {
+    if (distance(all[start].point, points[0]) > firstNearMm) continue;
+    const turned = [...all.slice(start), ...all.slice(0, start)];
+    const found = bestFrom(points, turned, 1);
+    if (found && (!best || found.cost < best.cost)) best = found;
+  }
+  return best?.chosen ?? null;
+}
+
+/** The cheapest increasing choice; the first `fixed` points take the first candidates. */
+function bestFrom(
+  points: readonly Vec3[],
+  all: readonly Candidate[],
+  fixed: 0 | 1,
+): { cost: number; chosen: Candidate[] } | null {
+  const [n, m] = [points.length, all.length];
+  const from = new Int32Array(n * m);
+  let before = new Float64Array(m).fill(Infinity);
+  for (let i = 0; i < n; i++) {
+    const now = new Float64Array(m).fill(Infinity);
+    let least = i === 0 ? 0 : Infinity;
+    let leastAt = -1;
+    for (let c = 0; c < m; c++) {
+      if (i > 0 && c > 0 && before[c - 1] < least) [least, leastAt] = [before[c - 1], c - 1];
+      if (i === 0 && fixed === 1 && c > 0) break;
+      if (least === Infinity) continue;
+      const [dx, dy, dz] = sub(all[c].point, points[i]);
+      now[c] = least + dx * dx + dy * dy + dz * dz;
+      from[i * m + c] = leastAt;
+    }
+    before = now;
+  }
+  let at = before.reduce((best, cost, c) => (cost < before[best] ? c : best), 0);
+  const cost = before[at];
+  if (cost === Infinity) return null;
+  const chosen: Candidate[] = [];
+  for (let i = n - 1; i >= 0; i--) {
+    chosen.unshift(all[at]);
+    at = from[i * m + at];
+  }
+  return { cost, chosen };
+}

@@ -1,0 +1,52 @@
+import { ENDS } from '../figures';
+import { fillNeed, shareBelow, type FillMaterial, type PartForm } from '../form';
+import { isFlattened, type Edge } from './edge';
+import type { JoinSite } from './site';
+
+/** How a seam is sewn: whip stitch top loop to bottom loop, invisible join, mattress stitch, back stitch, or a chain's end held by a few stitches. */
+export type SeamKind = 'whip' | 'invisible' | 'mattress' | 'back' | 'chain end';
+
+/** The stitch that suits a seam. Source: how makers join; the house's craft page, "Stitches for joining". */
+export function seamKind({ join, how, hostEdge, guestEdge }: JoinSite): SeamKind {
+  const { which } = join.edge;
+  if (which === 'chain end') return 'chain end';
+  if (which === 'side') return 'mattress';
+  if (isFlattened(join.edge)) return 'back';
+  return how === 'rim' && hostEdge === guestEdge ? 'whip' : 'invisible';
+}
+
+/** Rounds a length up to the next 5 cm once, after adding. mm. */
+export function roundUpEnd(mm: number): number {
+  return Math.ceil(Math.round(mm * 1000) / 1000 / ENDS.stepMm) * ENDS.stepMm;
+}
+
+/** Yarn end for a seam of n stitches, mm: per stitch and width, and what is held in the hand; twice round doubles the first. Source: `figures`, ENDS. */
+export function seamEndMm(kind: SeamKind, n: number, stitchMm: number, twice = false): number {
+  if (kind === 'chain end') return ENDS.chainEnd.mm;
+  const f = ENDS[SEAM_ENDS[kind]];
+  return roundUpEnd(f.perStitch * n * stitchMm * (twice ? 2 : 1) + f.plusMm);
+}
+
+const SEAM_ENDS = { whip: 'whip', invisible: 'whip', mattress: 'mattress', back: 'flattened' } as const;
+
+/** A part that is filled on its host is sewn for so much of its seam first. Source: the house's craft page, "Filled on the host". */
+const FILLED_AFTER = 2 / 3;
+
+/** After how many stitches of a seam a filled open part gets its last fill; null for one that is closed, flat or empty. */
+export function pauseInSeam({ seam, join }: JoinSite, guest: PartForm): number | null {
+  const open = !guest.closed && guest.section === 'ring' && join.edge.which !== 'layer';
+  if (!open || guest.fill === 'empty' || isFlattened(join.edge) || seam.length < 3) return null;
+  return Math.round(seam.length * FILLED_AFTER);
+}
+
+/** Rounds next to the edge whose fill goes in last. */
+const LAST_ROUNDS = 2;
+
+/** Grams of the last fill in a seam: what the rounds next to the edge hold. */
+export function lastFillG(guest: PartForm, edge: Edge, material: FillMaterial): number {
+  const rounds = guest.fabric.rounds.length;
+  const whole = fillNeed(guest, guest.fill, material).value;
+  const upTo = edge.which === 'first' ? LAST_ROUNDS - 1 : rounds - 1 - LAST_ROUNDS;
+  const below = upTo < 0 ? 0 : shareBelow(guest, Math.min(rounds - 1, upTo));
+  return whole * (edge.which === 'first' ? below : 1 - below);
+}

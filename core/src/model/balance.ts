@@ -1,0 +1,145 @@
+import { BALANCE, usualGramsPerMetre } from '../figures';
+import { fillNeed, yarnNeed } from '../form';
+import { hardwareGrams } from '../feature';
+import {
+  massesOf,
+  movedJoin,
+  pieceKey,
+  pointsOf,
+  standingOf,
+  type Join,
+  type JoinMove,
+  type Placed,
+  type PointMass,
+  type Standing,
+} from '../join';
+import { kept } from '../kept';
+import { setJoin } from '../toy';
+import { modelOf, modelToy, type ToyModel } from './toy';
+
+/** How the whole toy stands, and what is only assumed of its weight. */
+export interface Balance extends Standing {
+  /** it tips over: its weight lies nearer to the edge of what it stands on than a soft toy allows */
+  tips: boolean;
+  /** the yarn's weight is that of a usual yarn for the hook: nobody has said it */
+  assumed: boolean;
+  necks: readonly NeckLoad[];
+}
+
+/** What a neck carries. */
+export interface NeckLoad {
+  join: Join;
+  grams: number;
+  girthMm: number;
+  gPerCm: number;
+  wobbles: boolean;
+}
+
+const gramsOf = (model: ToyModel, piece: Placed): { yarnG: number; fillG: number; hardwareG: number } => {
+  const { part, fill } = modelOf(model, piece.part);
+  const { gauge } = piece.form;
+  const yarn = model.toy.gauges.find((g) => g.id === part.gauge)?.yarn;
+  const perMetre = gauge.gramsPerMetre ?? usualGramsPerMetre(gauge.hookMm, yarn);
+  return {
+    yarnG: yarnNeed(piece.form).value * perMetre,
+    fillG: fillNeed(piece.form, fill, model.toy.settings.fillWith).value,
+    hardwareG: hardwareGrams(model.toy.features, piece.part, piece.copy),
+  };
+};
+
+function massesOn(model: ToyModel, piece: Placed): PointMass[] {
+  const { yarnG, fillG, hardwareG } = gramsOf(model, piece);
+  // What is hung on a piece is light beside it: it goes with its fill.
+  return massesOf(piece.form, piece.placement, { yarnG: yarnG + hardwareG, fillG });
+}
+
+/** How the pieces that are put together stand; null while nothing is. */
+export const balanceOf = kept((model: ToyModel): Balance | null => {
+  const { placed } = model;
+  const masses = placed.flatMap((p) => massesOn(model, p));
+  const points = placed.flatMap((p) => pointsOf(p.form, p.placement));
+  const standing = standingOf(masses, points, BALANCE.carriesMm.value);
+  if (!standing) return null;
+  return {
+    ...standing,
+    tips: standing.marginMm < BALANCE.tipsUnderMm.value,
+    assumed: placed.some((p) => p.form.gauge.gramsPerMetre === null),
+    necks: necksOf(model),
+  };
+});
+
+/** The pieces on the guest's side of a join. */
+function beyond(model: ToyModel, join: Join): Set<string> {
+  const side = new Set([pieceKey(join.guest)]);
+  for (let before = 0; before !== side.size;) {
+    before = side.size;
+    for (const { join: other, sites } of model.sites)
+      if (other !== join && side.has(pieceKey(other.at)))
+        for (const s of sites) side.add(pieceKey({ part: other.guest.part, copy: s.copy }));
+  }
+  return side;
+}
+
+/** What each end-to-end join carries above it. */
+function necksOf(model: ToyModel): NeckLoad[] {
+  return model.sites.flatMap(({ join, sites }) => {
+    const [site] = sites;
+    if (!site || site.how === 'surface' || !site.footprint) return [];
+    const guests = beyond(model, join);
+    const [side, other] = [true, false].map((mine) => {
+      const pieces = model.placed.filter((p) => guests.has(pieceKey(p)) === mine);
+      const masses = pieces.flatMap((p) => massesOn(model, p));
+      const grams = masses.reduce((sum, m) => sum + m.grams, 0);
+      return { grams, height: masses.reduce((sum, m) => sum + m.grams * m.at[1], 0) / Math.max(grams, 1e-9) };
+    });
+    const upper = side.height > other.height ? side : other;
+    const girthMm = site.footprint.lengthMm;
+    const gPerCm = upper.grams / (girthMm / 10);
+    return [{ join, grams: upper.grams, girthMm, gPerCm, wobbles: gPerCm > BALANCE.neckGPerCm }];
+  });
+}
+
+/** A move that makes a toy stand: which join, which way, how many steps, and the margin after it. */
+export interface MendingMove {
+  join: Join;
+  /** the join after it */
+  mended: Join;
+  move: JoinMove;
+  steps: number;
+  marginMm: number;
+}
+
+const TRIED: readonly JoinMove[] = ['up', 'down', 'left', 'right', 'closer', 'further'];
+const MOST_STEPS = 4;
+
+/** The smallest move of one join after which a toy that tips stands; null where none does. Every move is tried on the toy itself. */
+export function mendingMove(model: ToyModel): MendingMove | null {
+  const balance = balanceOf(model);
+  if (!balance || !balance.tips) return null;
+  let best: MendingMove | null = null;
+  for (const { join, sites } of model.sites) {
+    if (sites[0]?.how !== 'surface') continue;
+    const moves = TRIED.filter((m) =>
+      join.twin ? m !== 'left' && m !== 'right' : m !== 'closer' && m !== 'further',
+    );
+    for (const move of moves) {
+      const found = firstThatStands(model, join, move, best ? best.steps - 1 : MOST_STEPS);
+      if (found) best = found;
+    }
+  }
+  return best;
+}
+
+function firstThatStands(model: ToyModel, join: Join, move: JoinMove, most: number): MendingMove | null {
+  let now = model;
+  for (let steps = 1; steps <= most; steps++) {
+    const found = now.sites.find((s) => s.join.id === join.id);
+    const host = found && now.placed.find((p) => pieceKey(p) === pieceKey(found.join.at));
+    const next = found && host && found.sites[0] && movedJoin(host, found.join, found.sites[0], move);
+    if (!next) return null;
+    now = modelToy(setJoin(now.toy, next.join));
+    const balance = balanceOf(now);
+    if (balance && !balance.tips) return { join, mended: next.join, move, steps, marginMm: balance.marginMm };
+  }
+  return null;
+}
