@@ -54,8 +54,12 @@ export function joinsAnswer(model: ToyModel, call: Call): Answer {
       ...model.joinFaults.map((f) => ({ join: f.join.id, what: f.fault })),
       ...model.sites.flatMap(({ join, sites }) =>
         sites
-          .filter((s) => s.gapMm > GAP_MM || s.seam.length === 0)
-          .map((s) => ({ join: join.id, what: s.seam.length === 0 ? 'no seam' : 'gap', mm: round(s.gapMm) })),
+          .filter((s) => s.burial().gapMm > GAP_MM || s.seam.length === 0)
+          .map((s) => ({
+            join: join.id,
+            what: s.seam.length === 0 ? 'no seam' : 'gap',
+            mm: round(s.burial().gapMm),
+          })),
       ),
     ],
     meetings: meetingsOf(model).map((m) => ({
@@ -142,8 +146,8 @@ function joinJson(model: ToyModel, join: Join, site: JoinSite) {
     tailOf: join.seam.yarn,
     twice,
     pauseAfter: pauseInSeam(site, guest.form),
-    gapMm: round(site.gapMm),
-    buriedMm: round(site.buriedMm),
+    gapMm: round(site.burial().gapMm),
+    buriedMm: round(site.burial().buriedMm),
     missMirrorMm: round(site.missMm),
   };
 }

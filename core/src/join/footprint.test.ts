@@ -110,11 +110,12 @@ describe('five hundred footprints', () => {
   });
   it('an edge is as long on its host as its stitches, and lies on the fabric', () => {
     for (const { sites } of ALL)
-      for (const { footprint, guestEdge, join, gapMm } of sites) {
+      for (const { footprint, guestEdge, join, burial } of sites) {
         const stitches =
           join.edge.layers === 2 ? footprint!.lengthMm / (2 * 4.35) : footprint!.lengthMm / 4.35;
         expect(Math.abs(stitches - guestEdge)).toBeLessThanOrEqual(0.51);
-        expect(gapMm).toBeLessThan(1);
+        expect(burial().gapMm).toBeLessThan(1);
+        expect(burial().buriedMm).toBeLessThan(1);
       }
   });
   it('rings are sewn in order: their holes go once round the place, one way', () => {

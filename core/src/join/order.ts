@@ -97,14 +97,18 @@ export function inOrder(
   all: readonly Candidate[],
   round: boolean,
   firstNearMm: number,
+  mostStarts: number,
 ): Candidate[] | null {
   if (points.length > all.length) return null;
   if (!round) return bestFrom(points, all, 0)?.chosen ?? null;
+  const starts = all
+    .map((c, at) => ({ at, mm: distance(c.point, points[0]) }))
+    .filter((c) => c.mm <= firstNearMm)
+    .sort((a, b) => a.mm - b.mm)
+    .slice(0, mostStarts);
   let best: { cost: number; chosen: Candidate[] } | null = null;
-  for (let start = 0; start < all.length; start++) {
-    if (distance(all[start].point, points[0]) > firstNearMm) continue;
-    const turned = [...all.slice(start), ...all.slice(0, start)];
-    const found = bestFrom(points, turned, 1);
+  for (const { at } of starts) {
+    const found = bestFrom(points, [...all.slice(at), ...all.slice(0, at)], 1);
     if (found && (!best || found.cost < best.cost)) best = found;
   }
   return best?.chosen ?? null;

@@ -1,7 +1,7 @@
 import { coordAt, pointOf, polarOf, postName, type HoleName } from '../address';
 import { distance, dot, sub, type PartForm, type Vec3 } from '../form';
 import type { EdgeLine } from './edgeLine';
-import { candidatesFor, inOrder, middleOfPoints, nearestOn } from './order';
+import { candidatesFor, inOrder, middleOfPoints, nearestOn, type Candidate } from './order';
 import { lengthOf, pointAlong, type Footprint, type Ground } from './footprint';
 
 /** One stitch of a seam: which stitch of the edge (and which one under it, pressed flat) goes to which place of the host. */
@@ -108,18 +108,19 @@ export function surfaceSeam(
   ground: Ground,
   wanted: readonly Wanted[],
   round: boolean,
+  all: readonly Candidate[] = candidatesFor(host, ground, wanted, round),
+  mostStarts = Infinity,
 ): SeamStitch[] {
   if (wanted.length === 0) return [];
   const w = host.gauge.stitchMm;
-  const all = candidatesFor(host, ground, wanted, round);
   const points = wanted.map((x) => x.point);
   const close = all.filter((c) => nearestOn(points, c.point, round).mm <= SAME * w).length;
   const along = Math.round((lengthOf(points, round) + (round ? 0 : w)) / w);
   const groups = close < wanted.length ? grouped(wanted, along) : wanted.map((x) => [x]);
   const chosen =
-    inOrder(groups.map(middle), all, round, FIRST_NEAR * w) ??
-    inOrder(groups.map(middle), all, round, 2 * FIRST_NEAR * w) ??
-    inOrder(grouped(wanted, 0).map(middle), all, round, 2 * FIRST_NEAR * w);
+    inOrder(groups.map(middle), all, round, FIRST_NEAR * w, mostStarts) ??
+    inOrder(groups.map(middle), all, round, 2 * FIRST_NEAR * w, mostStarts) ??
+    inOrder(grouped(wanted, 0).map(middle), all, round, 2 * FIRST_NEAR * w, mostStarts);
   if (!chosen) return [];
   const sewn = chosen.length === groups.length ? groups : grouped(wanted, 0);
   return chosen.flatMap((c, k) =>

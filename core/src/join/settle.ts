@@ -1,7 +1,7 @@
 import { mirrorPoint } from '../address';
 import { add, distance, scale, sub, type Vec3 } from '../form';
 import type { Ground } from './footprint';
-import { middleOfPoints } from './order';
+import { candidatesFor, middleOfPoints } from './order';
 import { ownDirections, type Placed } from './piece';
 import { surfaceSeam, type SeamStitch, type Wanted } from './seam';
 import type { JoinSite } from './site';
@@ -43,8 +43,17 @@ export function likeTwin(host: Placed, first: JoinSite, stitches: Stitches): Sti
   return stitches.map((s, k) => ({ ...s, point: mirror[(((best.start + best.way * k) % n) + n) % n] }));
 }
 
+/** A try begins in one of so many holes nearest to a ring's first stitch. */
+const MOST_STARTS = 8;
+
 /** Where stitches are moved to settle on the holes that are there: against what they miss, and half a stitch each way. */
-const SETTLES = { against: [1, 1.6], ways: 12, stitches: [0.5, 0.25, 0.8, 1.1], fineStitches: 0.25 };
+const SETTLES = {
+  against: [1, 1.6],
+  ways: 12,
+  stitches: [0.5, 0.25, 0.8, 1.1],
+  fineStitches: 0.3,
+  enoughStitches: 0.45,
+};
 
 /**
  * A seam settled on the holes that are there: of some tries that move it against what it misses, the one whose middle is nearest
@@ -59,7 +68,9 @@ export function settledSeam(
   { middle, image }: { middle: Vec3; image: Vec3 | null },
 ): SeamStitch[] {
   const w = host.form.gauge.stitchMm;
-  const own = surfaceSeam(host.form, ground, wanted, round);
+  // What lies near enough is found once: the tries are shifts of about half a stitch.
+  const near = candidatesFor(host.form, ground, wanted, round);
+  const own = surfaceSeam(host.form, ground, wanted, round, near);
   const at = middleOfSeam(own);
   if (!at) return own;
   const missed = (seam: SeamStitch[]): number => {
@@ -68,7 +79,7 @@ export function settledSeam(
     // Both are to lie within the same share of what is asked for: half a stitch, and 0.6 between mirror images.
     return Math.max(distance(is, middle), image ? distance(is, image) / 1.2 : 0);
   };
-  if (missed(own) < SETTLES.fineStitches * w) return own;
+  if (missed(own) < SETTLES.enoughStitches * w) return own;
   const miss = sub(image ?? middle, at);
   const around = SETTLES.stitches.flatMap((stitches) =>
     Array.from({ length: SETTLES.ways }, (_, k): Vec3 => {
@@ -80,7 +91,7 @@ export function settledSeam(
   let best = { seam: own, miss: missed(own) };
   for (const by of [...SETTLES.against.map((share) => scale(miss, share)), ...around]) {
     const moved = wanted.map((x) => ({ ...x, point: add(x.point, by) }));
-    const seam = surfaceSeam(host.form, ground, moved, round);
+    const seam = surfaceSeam(host.form, ground, moved, round, near, MOST_STARTS);
     if (missed(seam) < best.miss - 1e-9) best = { seam, miss: missed(seam) };
     if (best.miss < SETTLES.fineStitches * w) break;
   }

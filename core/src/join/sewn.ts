@@ -82,6 +82,9 @@ export const sewn: JoinKind<SewnJoin> = {
   sites: (join, host, guest) => sitesOf(join, host, guest),
 };
 
+/** Twins are mirror images when the middles of their seams are, within so many stitches. Source: the house's geometry, section 7. */
+const MIRRORED = 0.6;
+
 /** Where a seam stands on its host, for the guest and, if there is one, its twin. */
 const sitesOf = kept(
   (join: SewnJoin, host: Placed, guest: Piece): JoinSite[] => {
@@ -90,8 +93,21 @@ const sitesOf = kept(
     if (!(found instanceof ResolvedPlace) || !line) return [];
     if (join.at.at === 'edge') return [endSite(join, host, guest, line, endOf(found))];
     const polar = polarOf(host.form, found.round, found.coord, found.at);
-    const first = surfaceSite({ join, host, guest, line, copy: join.guest.copy, twinOf: null }, polar, found);
-    return join.twin ? [first, twinSite(join, host, guest, line, first, join.twin)] : [first];
+    const asked = { join, host, guest, line, copy: join.guest.copy, isTwin: false };
+    const first = surfaceSite({ ...asked, like: null }, polar, found);
+    if (!join.twin) return [first];
+    const twin = twinSite(join, host, guest, line, first, join.twin);
+    const fine = MIRRORED * host.form.gauge.stitchMm;
+    // A bent host has no mirror image of its own.
+    if (join.twin.at || twin.missMm <= fine || host.form.axis) return [first, twin];
+    // No holes near enough to the first's mirror image: the first settles towards the twin's.
+    const settled = surfaceSite({ ...asked, like: twin }, polar, found);
+    return settled.missMm <= fine
+      ? [
+          { ...settled, missMm: 0 },
+          { ...twin, missMm: settled.missMm },
+        ]
+      : [first, twin];
   },
   (_, host, guest) => [
     host.form,
@@ -106,14 +122,15 @@ const sitesOf = kept(
   ],
 );
 
-/** One guest of a join that is being worked out; `twinOf` is the site whose mirror image it is to be. */
+/** One guest of a join that is being worked out: the first or the other one, and the site whose mirror image its seam is to be. */
 interface Asked {
   join: SewnJoin;
   host: Placed;
   guest: Piece;
   line: EdgeLine;
   copy: string;
-  twinOf: JoinSite | null;
+  isTwin: boolean;
+  like: JoinSite | null;
 }
 
 function twinSite(
@@ -124,16 +141,16 @@ function twinSite(
   first: JoinSite,
   twin: Twin,
 ): JoinSite {
-  const asked = { join, host, guest, line, copy: twin.copy };
+  const asked = { join, host, guest, line, copy: twin.copy, isTwin: true };
   const own = twin.at ? onBody(resolve(host.form, twin.at)) : null;
   if (own) {
-    const site = surfaceSite({ ...asked, twinOf: null }, own.polar, own);
+    const site = surfaceSite({ ...asked, like: null }, own.polar, own);
     return { ...site, missMm: missOf(host, first, site) };
   }
   const polar = mirrored(host.form, ownDirections(host), first.polar);
   const near = nearestPlace(host.form, polar, 'hole');
   const found = { round: near?.round ?? first.round, index: near?.index ?? first.index, state: first.state };
-  return surfaceSite({ ...asked, twinOf: first }, polar, { ...found, at: 'hole' });
+  return surfaceSite({ ...asked, like: first }, polar, { ...found, at: 'hole' });
 }
 
 interface Found {
@@ -145,14 +162,14 @@ interface Found {
 
 /** A seam on the surface of its host, centred on a place. */
 function surfaceSite(asked: Asked, polar: Polar, found: Found): JoinSite {
-  const { join, host, guest, line, twinOf } = asked;
+  const { join, host, guest, line, isTwin, like } = asked;
   const { form } = host;
   const ground = groundOf(host, polar);
   const at = pointOf(form, polar);
   const toy = toyDirections(host);
-  const side = sideOf(at, middleOf(form), ownDirections(host), twinOf !== null);
+  const side = sideOf(at, middleOf(form), ownDirections(host), isTwin);
   const wanted = wantedWay(join.aim, ground, toy, side);
-  const turnDeg = twinOf ? -join.aim.turnDeg : join.aim.turnDeg;
+  const turnDeg = isTwin ? -join.aim.turnDeg : join.aim.turnDeg;
   const rowsTo = (direction: Vec3) => rowsFor(guest, line, direction, ground.up, turnDeg, false);
   const { direction, heldOffDeg } = restingWay(form, guest.form, line, at, wanted, ground.normal, rowsTo);
   const rows = rowsTo(direction);
@@ -161,11 +178,11 @@ function surfaceSite(asked: Asked, polar: Polar, found: Found): JoinSite {
   const seam = settledSeam(
     host,
     ground,
-    twinOf ? likeTwin(host, twinOf, stitches) : stitches,
+    like ? likeTwin(host, like, stitches) : stitches,
     line.closed && !isFlattened(join.edge),
     {
       middle: middleOfPlace(form, ground, footprint),
-      image: twinOf && imageOf(host, twinOf),
+      image: like && imageOf(host, like),
     },
   );
   const site = {
@@ -184,7 +201,7 @@ function surfaceSite(asked: Asked, polar: Polar, found: Found): JoinSite {
     ...asTilt(direction, ground, side),
     missMm: 0,
   };
-  return twinOf ? { ...site, missMm: missOf(host, twinOf, site) } : site;
+  return like ? { ...site, missMm: missOf(host, like, site) } : site;
 }
 
 const stitchMm = ({ guest }: Asked): number => guest.form.gauge.stitchMm;
@@ -201,7 +218,7 @@ const axesOf = ({ out, wide, thin }: EdgeLine, rows: readonly [Vec3, Vec3, Vec3]
 
 /** A seam at an end of its host: rim to rim when it is open, else round its middle. */
 function endSite(join: SewnJoin, host: Placed, guest: Piece, line: EdgeLine, end: EndIs): JoinSite {
-  const asked: Asked = { join, host, guest, line, copy: join.guest.copy, twinOf: null };
+  const asked: Asked = { join, host, guest, line, copy: join.guest.copy, isTwin: false, like: null };
   const { form } = host;
   const ground = groundOfEnd(host, end);
   const toy = toyDirections(host);
@@ -251,7 +268,7 @@ function standingAt(
   ground: Ground,
   footprint: Footprint | null,
   rows: readonly [Vec3, Vec3, Vec3],
-): Pick<JoinSite, 'join' | 'copy' | 'guestEdge' | 'footprint' | 'placement' | 'gapMm' | 'buriedMm'> {
+): Pick<JoinSite, 'join' | 'copy' | 'guestEdge' | 'footprint' | 'placement' | 'burial'> {
   const centre = middleOfPlace(host.form, ground, footprint);
   const away = axesOf(line, rows).away;
   const tiltRad = Math.acos(Math.max(-1, Math.min(1, dot(away, ground.normal))));
@@ -262,6 +279,12 @@ function standingAt(
     guestEdge: edgeCount(guest.form, join.edge),
     footprint,
     placement,
-    ...burialOf(host, guest, line, placement, footprint),
+    burial: once(() => burialOf(host, guest, line, placement, footprint)),
   };
+}
+
+/** Works something out the first time it is asked. */
+function once<T>(make: () => T): () => T {
+  let made: { value: T } | null = null;
+  return () => (made ??= { value: make() }).value;
 }

@@ -35,7 +35,12 @@ export interface JoinSite {
   towardDeg: number;
   /** so much less tilted than was asked for, as its host is in the way: degrees */
   heldOffDeg: number;
-  /** the widest gap along the seam, and how deep the guest lies in its host beside it, mm */
+  /** worked out when it is asked */
+  burial: () => Burial;
+}
+
+/** The widest gap along a seam, and how deep the guest lies in its host beside it, mm. */
+export interface Burial {
   gapMm: number;
   buriedMm: number;
 }

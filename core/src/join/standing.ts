@@ -4,6 +4,7 @@ import type { EdgeLine } from './edgeLine';
 import type { Footprint } from './footprint';
 import { laidOn } from './lay';
 import { ownDirections, type Piece, type Placed } from './piece';
+import type { Burial } from './site';
 import { across, move, moveBack, rotation, turn, type Placement } from './space';
 
 type Rows = readonly [Vec3, Vec3, Vec3];
@@ -81,7 +82,7 @@ export function burialOf(
   line: EdgeLine,
   placement: Placement,
   footprint: Footprint | null,
-): { gapMm: number; buriedMm: number } {
+): Burial {
   if (!footprint) return { gapMm: 0, buriedMm: 0 };
   const onHost = (p: Vec3): Vec3 => moveBack(host.placement, move(placement, p));
   const n = line.points.length;

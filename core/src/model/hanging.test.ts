@@ -3,7 +3,7 @@ import { onBody, polarOf, resolve, ResolvedPlace, type Place } from '../address'
 import { newPair } from '../feature';
 import { holePlace, movedJoin, newJoin, pieceKey, type SewnJoin } from '../join';
 import { addParts, changePart, newToy, setFeature, setJoin, typeInPart, type Toy } from '../toy';
-import { headOf, modelToy, saidOfJoin, type ToyModel } from './index';
+import { hangWords, headOf, modelToy, saidOfJoin, type ToyModel } from './index';
 
 let n = 0;
 const newId = () => `h${++n}`;
@@ -165,6 +165,17 @@ describe('places in a maker’s own words', () => {
     // Half a stitch of 12 degrees where it was put, and half a stitch more where it is put now.
     expect(Math.abs(off - 360 * Math.round(off / 360))).toBeLessThan(12.1);
   });
+  it.each(PHRASES.map(([phrase]) => [phrase]))(
+    '“%s” is printed in words that are read as the same',
+    (phrase) => {
+      const { hang } = saidOfJoin(model, tail, phrase)!.read;
+      const again = saidOfJoin(model, tail, hangWords(model, hang))!.read;
+      expect([again.unread, again.unknown, again.twice]).toEqual([[], null, false]);
+      const share = (h: typeof hang.height) =>
+        h?.by === 'share' ? { by: h.by, percent: Math.round(100 * h.of) } : h;
+      expect([share(again.hang.height), again.hang.along]).toEqual([share(hang.height), hang.along]);
+    },
+  );
   it('what is not understood is given back, and a name that is not there is told', () => {
     expect(saidOfJoin(model, tail, 'purple monkey')!.read).toMatchObject({
       hang: { height: null, along: null },

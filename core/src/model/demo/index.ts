@@ -184,7 +184,8 @@ function withSeams(toy: Toy, newId: NewId): Toy {
     twin: boolean,
     edge: Edge = wholeEdge('open'),
   ): Toy => {
-    const { part, copies } = named(so, guest);
+    // Joins change no part: the model of the toy without them is known already.
+    const { part, copies } = named(toy, guest);
     return setJoin(
       so,
       newJoin({
