@@ -6,7 +6,7 @@ import { soundToy } from '../plan/cases/soundToys';
 import { addParts, newToy } from '../toy';
 import { groundOf } from './ground';
 import { pieceKey, type Pin } from './index';
-import { roundSeam, sharedIn, surfaceSeam } from './seam';
+import { begunAt, roundSeam, sharedIn, surfaceSeam } from './seam';
 
 let n = 0;
 const newId = () => `s${++n}`;
@@ -120,6 +120,15 @@ describe('seams on the surface against a second, plain way', () => {
           checked++;
         }
     expect(checked).toBeGreaterThanOrEqual(200);
+  });
+  it('a seam begins at the stitch that is wished, and goes on in its order', () => {
+    const [seam] = MODELS.flatMap((m) => m.sites)
+      .flatMap((x) => x.sites.map((y) => y.seam))
+      .filter((x) => x.length > 8);
+    const begun = begunAt([...seam], seam[3].edge);
+    expect(begun.map((x) => x.edge)).toEqual([...seam.slice(3), ...seam.slice(0, 3)].map((x) => x.edge));
+    expect(begunAt([...seam], null)).toEqual(seam);
+    expect(begunAt([...seam], 999)).toEqual(seam);
   });
   it('pins hold stitches of their own seam, those that lie furthest; three or four of a ring, two of a line', () => {
     for (const { sites: all } of MODELS)

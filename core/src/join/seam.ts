@@ -139,13 +139,14 @@ export function surfaceSeam(
 
 /**
  * The seam of an edge to the stitches of one round of its host, its rim or the round round a closed end: stitch to stitch, and where one has
- * more, two of it share one of the other, as evenly as can be. It begins at the guest's first stitch. `ring` is where they are met.
+ * more, two of it share one of the other, as evenly as can be. It begins at the guest's first stitch. `ring` is where they are met. Of an edge that is not sewn as a `whole` each stitch goes to the one before it.
  */
 export function roundSeam(
   host: PartForm,
   round: number,
   ring: number,
   wanted: readonly Wanted[],
+  whole = true,
 ): SeamStitch[] {
   const { count } = host.fabric.rounds[round];
   const n = wanted.length;
@@ -154,10 +155,11 @@ export function roundSeam(
   const start = Math.floor(coordFrom(wanted[0].point));
   const by = n > 1 ? coordFrom(wanted[1].point) - coordFrom(wanted[0].point) : 1;
   const way = Math.sign(by - count * Math.round(by / count)) || 1;
-  const pairs = Math.max(n, count);
+  const pairs = whole ? Math.max(n, count) : n;
   return Array.from({ length: pairs }, (_, k): SeamStitch => {
     const x = wanted[Math.floor((k * n) / pairs)];
-    const j = (((start + way * Math.floor((k * count) / pairs)) % count) + count) % count;
+    const on = whole ? start + way * Math.floor((k * count) / pairs) : Math.floor(coordFrom(x.point));
+    const j = ((on % count) + count) % count;
     const coord = j + 0.5;
     return {
       edge: x.edge,
@@ -177,3 +179,9 @@ export const sharedIn = (seam: readonly SeamStitch[]): number =>
   seam.filter((s, k) => k > 0 && (same(s, seam[k - 1]) || s.edge === seam[k - 1].edge)).length;
 
 const same = (a: SeamStitch, b: SeamStitch): boolean => a.round === b.round && a.coord === b.coord;
+
+/** A seam begun at another stitch of its edge: it goes on from there all round. A stitch that is not sewn begins nothing. */
+export function begunAt(seam: SeamStitch[], edge: number | null): SeamStitch[] {
+  const at = edge === null ? 0 : seam.findIndex((s) => s.edge === edge || s.under === edge);
+  return at <= 0 ? seam : [...seam.slice(at), ...seam.slice(0, at)];
+}

@@ -34,7 +34,7 @@ import type { JoinKind } from './kinds';
 import { ownDirections, toyDirections, type OfPiece, type Piece, type Placed } from './piece';
 import { pinsOf } from './pins';
 import { restingWay } from './rest';
-import { roundSeam, surfaceSeam, wantedStitches, type SeamStitch } from './seam';
+import { begunAt, roundSeam, surfaceSeam, wantedStitches, type SeamStitch } from './seam';
 import type { JoinSite } from './site';
 import { imageOf, likeTwin, missOf, settledSeam } from './settle';
 import { burialOf, placedOn, rowsFor } from './standing';
@@ -193,7 +193,7 @@ function surfaceSite(asked: Asked, polar: Polar, found: Found): JoinSite {
     name: holeName(form, found.round, coordOf(found.at, found.index)),
     index: found.index,
     polar,
-    seam,
+    seam: begunAt(seam, join.seam.startAt),
     pins: pinsOf(seam, ground, toy),
     hostEdge: form.fabric.rounds[found.round].count,
     direction,
@@ -234,7 +234,13 @@ function endSite(join: SewnJoin, host: Placed, guest: Piece, line: EdgeLine, end
     : footprintOf(form, ground, line, liesAs(join.edge), axesOf(line, rows), stitchMm(asked));
   const stitches = footprint ? wantedStitches(line, footprint, !along && isFlattened(join.edge)) : [];
   const seam = along
-    ? roundSeam(form, seamRound, end === 'start' && open ? seamRound : seamRound + 1, stitches)
+    ? roundSeam(
+        form,
+        seamRound,
+        end === 'start' && open ? seamRound : seamRound + 1,
+        stitches,
+        stitches.length === line.count,
+      )
     : surfaceSeam(form, ground, stitches, false);
   const round = along ? seamRound : middleRound(seam, last);
   return {
@@ -245,7 +251,7 @@ function endSite(join: SewnJoin, host: Placed, guest: Piece, line: EdgeLine, end
     name: null,
     index: 0,
     polar: ground.polar,
-    seam,
+    seam: begunAt(seam, join.seam.startAt),
     pins: pinsOf(seam, ground, toy),
     hostEdge: form.fabric.rounds[round].count,
     direction,

@@ -31,7 +31,7 @@ interface CardProps {
 }
 
 /** One join: where it is, how it points, which edge, how it is sewn, and its small steps. */
-export function JoinCard({ join, sites, model }: CardProps) {
+export function JoinCard({ join, sites, model, stitch }: CardProps & { stitch: number | null }) {
   const { guest, host } = namesOf(model, join);
   const [first, twin] = sites;
   const { units } = useToy();
@@ -60,7 +60,7 @@ export function JoinCard({ join, sites, model }: CardProps) {
       {first ? <Saying join={join} model={model} /> : null}
       {first ? <Pointing join={join} site={first} /> : null}
       <EdgeChoice join={join} model={model} />
-      {first ? <Sewing join={join} site={first} model={model} /> : null}
+      {first ? <Sewing join={join} site={first} model={model} stitch={stitch} /> : null}
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <PlainButton
           label={say.remove}

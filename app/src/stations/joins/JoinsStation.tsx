@@ -29,7 +29,7 @@ import { WholeToy } from './WholeToy';
 const say = words.joins;
 
 /** What the paper shows: the whole toy, one join, or the next part to attach. */
-type Shows = { what: 'whole' } | { what: 'join'; id: string } | { what: 'attach' };
+type Shows = { what: 'whole' } | { what: 'join'; id: string; stitch: number | null } | { what: 'attach' };
 
 /** px of the paper beside the mat. */
 const PAPER = 400;
@@ -59,17 +59,13 @@ export function JoinsStation() {
   const c = usePalette();
   const { width, height, wide } = useRoom();
   const { model } = useToy();
-  const [shows, setShows] = useState<Shows>({ what: 'whole' });
-  const [stitch, setStitch] = useState<number | null>(null);
-  const show = (next: Shows) => {
-    setShows(next);
-    setStitch(null);
-  };
+  const [shows, show] = useState<Shows>({ what: 'whole' });
   const stage = wide ? width - RAIL - PAPER : width;
   const current = shows.what === 'join' ? (model.sites.find((s) => s.join.id === shows.id) ?? null) : null;
   const first = current?.sites[0] ?? null;
   const tape = first && first.seam.length > 0 ? SEAM_TAPE : 0;
   const matHeight = wide ? height - 56 - tape : Math.round(Math.max(160, height * (tape > 0 ? 0.33 : 0.42)));
+  const stitch = shows.what === 'join' ? shows.stitch : null;
   const names = current ? namesOf(model, current.join) : null;
   const shown = shows.what === 'join' && !current ? WHOLE : shows;
   return (
@@ -84,7 +80,7 @@ export function JoinsStation() {
           action={putHere(current?.join ?? null, names)}
           onTouch={(piece) => {
             const touched = joinTouched(model, current?.join ?? null, piece);
-            if (touched) show({ what: 'join', id: touched.id });
+            if (touched) show({ what: 'join', id: touched.id, stitch: null });
           }}
         />
         {first && names && tape > 0 ? (
@@ -93,7 +89,7 @@ export function JoinsStation() {
             site={first}
             {...names}
             chosen={stitch}
-            onChoose={setStitch}
+            onChoose={(k) => show({ what: 'join', id: current!.join.id, stitch: k })}
             pauseAfter={pauseInSeam(first, modelOf(model, current!.join.guest.part).form)}
             width={stage}
           />
@@ -122,7 +118,7 @@ function Paper({ shows, show, wide }: { shows: Shows; show: (next: Shows) => voi
     );
     setGuest(null);
     setHost(null);
-    show({ what: 'join', id: join.id });
+    show({ what: 'join', id: join.id, stitch: null });
   };
   const current = shows.what === 'join' ? model.sites.find((s) => s.join.id === shows.id) : null;
   return (
@@ -137,9 +133,11 @@ function Paper({ shows, show, wide }: { shows: Shows; show: (next: Shows) => voi
             onHost={setHost}
           />
         ) : null}
-        {current ? <JoinCard join={current.join} sites={current.sites} model={model} /> : null}
+        {current ? (
+          <JoinCard {...current} model={model} stitch={shows.what === 'join' ? shows.stitch : null} />
+        ) : null}
         {current || (shows.what === 'attach' && guest) ? null : (
-          <WholeToy model={model} onChoose={(id) => show({ what: 'join', id })} />
+          <WholeToy model={model} onChoose={(id) => show({ what: 'join', id, stitch: null })} />
         )}
         {model.pieces.length < 2 ? <Quiet>{say.needTwo}</Quiet> : null}
       </Scroll>

@@ -4,7 +4,7 @@ import { pauseInSeam, seamEndMm, seamKind, type Join, type JoinSite } from '@hop
 import { modelOf, type ToyModel } from '@hoppla/core/model';
 import { isUnder36 } from '@hoppla/core/safety';
 import { pinWords, planWords } from '@hoppla/core/words';
-import { Choice, Quiet, Tag, Toggle, Words } from '../../controls';
+import { Choice, PlainButton, Quiet, Tag, Toggle, Words } from '../../controls';
 import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';
 import { change, namesOf } from './change';
@@ -12,7 +12,18 @@ import { change, namesOf } from './change';
 const say = words.joins;
 
 /** How it is sewn: the stitch, the end of yarn, where it stops for the last fill, pins. */
-export function Sewing({ join, site, model }: { join: Join; site: JoinSite; model: ToyModel }) {
+export function Sewing({
+  join,
+  site,
+  model,
+  stitch,
+}: {
+  join: Join;
+  site: JoinSite;
+  model: ToyModel;
+  /** the stitch that is walked to on the tape */
+  stitch: number | null;
+}) {
   const { units, toy } = useToy();
   const { guest, host } = namesOf(model, join);
   const part = modelOf(model, join.seam.yarn === 'host' ? join.at.part : join.guest.part);
@@ -25,17 +36,9 @@ export function Sewing({ join, site, model }: { join: Join; site: JoinSite; mode
       <Words fontWeight="600">{say.sewing}</Words>
       <Words>{`${planWords.seamKinds[kind]}.`}</Words>
       <Words>{say.end(units.end(end), part.name.toLowerCase())}</Words>
+      <Beginning join={join} site={site} stitch={stitch} />
       {pause === null ? null : <Words>{say.pause(pause, site.seam.length)}</Words>}
-      {site.pins.length > 0 ? (
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-          {site.pins.map((p) => (
-            <View key={p.at} style={{ flexDirection: 'row', alignItems: 'center', gap: 6 }}>
-              <Quiet>{pinWords[p.at]}</Quiet>
-              <Tag of={pinWords[p.at]} {...holeTag(p.name)} />
-            </View>
-          ))}
-        </View>
-      ) : null}
+      <Pins site={site} />
       <Choice
         label={say.yarn}
         options={[
@@ -50,6 +53,35 @@ export function Sewing({ join, site, model }: { join: Join; site: JoinSite; mode
         on={twice}
         onChange={(on) => change(say.twice, { ...join, seam: { ...join.seam, twice: on } })}
       />
+    </View>
+  );
+}
+
+/** Where the seam begins: at the guest's own tail, or at the stitch that was walked to. */
+function Beginning({ join, site, stitch }: { join: Join; site: JoinSite; stitch: number | null }) {
+  const wanted = stitch === null || stitch === 0 ? null : (site.seam[stitch]?.edge ?? null);
+  const begin = (startAt: number | null) => change(say.begin, { ...join, seam: { ...join.seam, startAt } });
+  if (wanted === null && join.seam.startAt === null) return null;
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      {wanted === null ? null : <PlainButton label={say.beginAt(wanted)} onPress={() => begin(wanted)} />}
+      {join.seam.startAt === null ? null : (
+        <PlainButton label={say.beginAtTail} onPress={() => begin(null)} />
+      )}
+    </View>
+  );
+}
+
+/** The pins that hold the seam while it is sewn. */
+function Pins({ site }: { site: JoinSite }) {
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      {site.pins.map((p) => (
+        <View key={p.at} style={{ flexDirection: 'row', alignItems: 'center', gap: 6 }}>
+          <Quiet>{pinWords[p.at]}</Quiet>
+          <Tag of={pinWords[p.at]} {...holeTag(p.name)} />
+        </View>
+      ))}
     </View>
   );
 }
