@@ -10,6 +10,8 @@ const LOOKED = { rings: 9, around: 10 };
 /** Fabric gives so much where two parts touch, mm. Judged. */
 const GIVES_MM = 0.8;
 const STEP_RAD = (2.5 * Math.PI) / 180;
+/** Short steps in a long one. */
+const LONG = 4;
 
 /** Points of the guest behind its edge: from the middle of the edge, and how far behind it each lies, mm. */
 function lookedAt(guest: PartForm, line: EdgeLine): { from: Vec3; behind: number }[] {
@@ -60,11 +62,20 @@ export function restingWay(
   const looked = lookedAt(guest, line);
   const whole = Math.acos(Math.max(-1, Math.min(1, dot(wanted, normal))));
   const along = unit(sub(wanted, scale(normal, dot(wanted, normal))), wanted);
-  for (let back = 0; back <= whole; back += STEP_RAD) {
+  const raised = (back: number): Vec3 => {
     const tilt = whole - back;
-    const direction = unit(add(scale(normal, Math.cos(tilt)), scale(along, Math.sin(tilt))));
-    if (!liesIn(host, at, turned(direction), looked, bendOver(line.radiusMm, tilt)))
-      return { direction, heldOffDeg: (back * 180) / Math.PI };
+    return unit(add(scale(normal, Math.cos(tilt)), scale(along, Math.sin(tilt))));
+  };
+  const isClear = (back: number): boolean =>
+    !liesIn(host, at, turned(raised(back)), looked, bendOver(line.radiusMm, whole - back));
+  // In long steps until it is clear, then back in short ones.
+  for (let k = 0; k * LONG * STEP_RAD < whole + LONG * STEP_RAD; k++) {
+    const long = Math.min(whole, k * LONG * STEP_RAD);
+    if (!isClear(long)) continue;
+    let back = long;
+    for (let short = 1; short < LONG && back > 0 && isClear(Math.max(0, back - STEP_RAD)); short++)
+      back = Math.max(0, back - STEP_RAD);
+    return { direction: raised(back), heldOffDeg: (back * 180) / Math.PI };
   }
   return { direction: normal, heldOffDeg: (whole * 180) / Math.PI };
 }
