@@ -102,7 +102,7 @@ async function walk(name, viewport, colorScheme, wanted) {
     }
     if (s === 'Joins' && wanted.includes('inside')) {
       await page.getByRole('button', { name: 'Look' }).click();
-      await page.getByRole('radio', { name: 'back' }).click();
+      await page.getByRole('radiogroup', { name: 'From' }).getByRole('radio', { name: 'back' }).click();
       await page.getByRole('button', { name: 'Look' }).click();
       await page.getByRole('radio', { name: 'Cut away the near half' }).click();
       await keep('inside');
