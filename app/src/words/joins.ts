@@ -1,5 +1,3 @@
-import { plural } from '@hoppla/core/words';
-
 /** What the Joins station says. */
 export const joins = {
   title: (guest: string, host: string) => `${guest} on ${host}`,
@@ -15,7 +13,6 @@ export const joins = {
   needTwo: 'Two parts with rounds are needed before one can be sewn to another.',
   attach: (guest: string, host: string) => `Attach ${guest} to ${host}`,
   all: (n: number) => `All ${n} the usual way`,
-  circle: (part: string) => `Everything else hangs on ${part}: it is what the others are sewn to.`,
   here: (guest: string) => `Put ${guest} here`,
   twin: (length: string) => `twin mirrored in space, ${length} from its mirror image`,
   ownTwin: 'the other one has its own place, crooked on purpose',
@@ -64,5 +61,4 @@ export const joins = {
   stand: 'Make it stand',
   on: (host: string) => `On ${host}`,
   loose: (names: readonly string[]) => `Loose: ${names.join(', ')}`,
-  stitches: (n: number) => plural(n, 'stitch', 'stitches'),
 };

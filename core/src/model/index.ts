@@ -26,7 +26,6 @@ export {
   mendSentence,
   mendWords,
   standingWords,
-  wayOutWords,
 } from './joinSentences';
 export { hangContext, hangsOn, saidOfJoin } from './hanging';
 export type { SaidOfJoin, Unfollowed } from './hanging';

@@ -2,7 +2,7 @@ import type { Along, Hang, Height } from '../join';
 import { joinWords as say, type UnitWords } from '../words';
 import { balanceOf, mendingMove, type MendingMove } from './balance';
 import type { SaidOfJoin } from './hanging';
-import { wayOut, type Meeting } from './meetings';
+import type { Meeting } from './meetings';
 import { copyName } from './part';
 import { modelOf, type ToyModel } from './toy';
 
@@ -26,14 +26,6 @@ export function meetingWords(model: ToyModel, meeting: Meeting, units: UnitWords
     case 'closing':
       return say[meeting.what](guest, host);
   }
-}
-
-/** The nearest way out of what is in the way of a join, in words. */
-export function wayOutWords(model: ToyModel, joinId: string): string {
-  const out = wayOut(model, joinId);
-  return out
-    ? say.wayOut(modelOf(model, out.join.guest.part).name, say.moves[out.move](out.steps))
-    : say.noWayOut;
 }
 
 /** How the toy stands, in a sentence; null while nothing is put together. */

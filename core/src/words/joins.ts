@@ -70,10 +70,7 @@ export const joinWords = {
     `The seam of ${a} runs over the start of ${host}: few stitches, and tight.`,
   closing: (a: string, host: string) =>
     `The seam of ${a} runs over the closing of ${host}: few stitches, and tight.`,
-  wayOut: (part: string, move: string) => `${part} ${move} is clear of it.`,
   noWayOut: 'No move of a few stitches is clear of it.',
-  gap: (a: string, mm: string) => `${a} stands off by ${mm} along its seam.`,
-  buried: (a: string, host: string, mm: string) => `${a} lies ${mm} inside ${host} beside its seam.`,
   cut: (a: string, host: string) => `The edge of ${a} is longer than ${host} is wide there.`,
   tooFew: (a: string, host: string) => `${host} has too few stitches there for the edge of ${a}.`,
   mirror: (mm: string) => `the twin is ${mm} from its mirror image: no holes come nearer`,
