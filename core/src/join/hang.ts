@@ -51,7 +51,7 @@ export interface Hanging {
 }
 
 /** Why a place cannot follow what it hangs on. */
-export type HangFault = 'thing gone' | 'no such round' | 'no such mark';
+export type HangFault = 'thing gone' | 'no such round' | 'no such mark' | 'circle';
 
 /** The place of a hang on its host as it is now, near where it was. */
 export function hungPlace(
@@ -93,7 +93,7 @@ function roundOf({ form }: Placed, height: ByRound): number | HangFault {
     return first === undefined ? 'no such mark' : first + height.rounds;
   }
   if (height.by !== 'colour') return 'no such round';
-  const slot = colours.indexOf(height.slot);
+  const slot = colours.findIndex((c) => c.toLowerCase() === height.slot.toLowerCase());
   const first = rounds.findIndex((r) => r.count > 0 && colour[r.from] === slot);
   return slot < 0 || first < 0 ? 'no such mark' : first + height.rounds;
 }

@@ -49,7 +49,7 @@ const gramsOf = (model: ToyModel, piece: Placed): { yarnG: number; fillG: number
 
 function massesOn(model: ToyModel, piece: Placed): PointMass[] {
   const { yarnG, fillG, hardwareG } = gramsOf(model, piece);
-  // What is hung on a piece is light beside it: it goes with its fill.
+  // What is put on a piece is light beside it: it is taken to lie with its fabric.
   return massesOf(piece.form, piece.placement, { yarnG: yarnG + hardwareG, fillG });
 }
 

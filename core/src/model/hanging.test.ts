@@ -275,13 +275,24 @@ describe('what hangs on something follows it', () => {
     expect(off.unfollowed.map((u) => [u.join.id, u.fault])).toEqual([['tail', 'thing gone']]);
     expect(tailAt(off)).toEqual(before);
   });
-  it('two that hang on each other stay where they are, and nothing hangs for ever', () => {
+  it('two that go by each other stay where they are and are told; words that would make them are refused', () => {
     const on = hung('level with the bow, on the side');
     const bow = on.joins.find((j) => j.id === 'bow')!;
-    const circle = setJoin(on, {
-      ...bow,
-      hang: { height: { by: 'thing', of: 'tail', way: 'level', freeRounds: 0 }, along: null },
-    });
-    expect(modelToy(circle).placed).toHaveLength(5);
+    const away: Place = { ...bow.at, index: bow.at.index + 5 };
+    const circle = modelToy(
+      setJoin(on, {
+        ...bow,
+        at: away,
+        hang: { height: { by: 'thing', of: 'tail', way: 'level', freeRounds: 0 }, along: null },
+      }),
+    );
+    expect(circle.unfollowed.map((u) => `${u.join.id}: ${u.fault}`).sort()).toEqual([
+      'bow: circle',
+      'tail: circle',
+    ]);
+    const at = (of: ToyModel, id: string) => of.sites.find((s) => s.join.id === id)!.join.at;
+    expect(at(circle, 'bow')).toEqual(away);
+    expect(at(circle, 'tail')).toEqual(on.joins.find((j) => j.id === 'tail')!.at);
+    expect(saidOfJoin(modelToy(on), bow, 'level with the tail')!.place).toBe('circle');
   });
 });

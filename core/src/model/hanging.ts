@@ -42,13 +42,23 @@ export function hangThings(
     const guest = pieces.find((p) => isOf(p, join.guest));
     const at = isOf(join.at, on) ? onBody(resolve(host.form, join.at)) : null;
     if (!guest || !at) return [];
-    const twin = join.twin ? [mirrored(host.form, ownDirections(host), at.polar)] : [];
     return [
-      { id: join.id, polars: [at.polar, ...twin], ...reachesOf(guest.form, join.edge, join.aim.turnDeg) },
+      {
+        id: join.id,
+        polars: [at.polar, ...twinPolar(host, join, at.polar)],
+        ...reachesOf(guest.form, join.edge, join.aim.turnDeg),
+      },
     ];
   });
   const onFace = features.filter((f) => f.part === on.part);
   return [...sewn, ...onFace];
+}
+
+/** Where the other one of a pair is: its own place, or the mirror image of the first's. */
+function twinPolar(host: Piece, { twin }: Join, first: Polar): Polar[] {
+  if (!twin) return [];
+  const own = twin.at ? onBody(resolve(host.form, twin.at)) : null;
+  return [own ? own.polar : mirrored(host.form, ownDirections(host), first)];
 }
 
 /** Features of a toy by where they are now. */
@@ -98,7 +108,7 @@ export interface Unfollowed {
 
 /**
  * Joins that hang on something moved to where that is now; the others as they are. A join whose thing is gone stays where it was and
- * is told; two that hang on each other stay as well.
+ * is told; so are those that hang on each other.
  */
 export function followed(
   joins: readonly Join[],
@@ -109,6 +119,10 @@ export function followed(
   const unfollowed: Unfollowed[] = [];
   for (const join of inOrder(joins)) {
     if (!join.hang) continue;
+    if (inCircle(joins, join, join.hang)) {
+      unfollowed.push({ join, fault: 'circle' });
+      continue;
+    }
     const place = hungOn(pieces, features, [...now.values()], join, join.hang);
     if (place === null) continue;
     if (typeof place === 'string') unfollowed.push({ join, fault: place });
@@ -146,6 +160,19 @@ const samePlace = (a: Place, b: Place): boolean =>
   a.of === b.of &&
   a.course.mark === b.course.mark &&
   a.course.nth === b.course.nth;
+
+/** Whether what a place hangs on hangs, by others or at once, on that place's own join. */
+function inCircle(joins: readonly Join[], join: Join, hang: Hang): boolean {
+  const seen = new Set<string>();
+  const leadsBack = (on: Hang | null): boolean =>
+    hangsOn(on).some((id) => {
+      if (id === join.id) return true;
+      if (seen.has(id)) return false;
+      seen.add(id);
+      return leadsBack(joins.find((j) => j.id === id)?.hang ?? null);
+    });
+  return leadsBack(hang);
+}
 
 /** Joins after those that they hang on. */
 function inOrder(joins: readonly Join[]): Join[] {
@@ -208,5 +235,6 @@ export function saidOfJoin(model: ToyModel, join: Join, phrase: string): SaidOfJ
   if (read.unknown !== null || (!read.hang.height && !read.hang.along)) return { read, place: null };
   const features = featuresAt(model.toy, model.parts, model.eyes, model.noses);
   const joins = model.sites.map((s) => s.join);
+  if (inCircle(joins, join, read.hang)) return { read, place: 'circle' };
   return { read, place: hungOn(model.pieces, features, joins, join, read.hang) };
 }

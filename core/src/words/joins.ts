@@ -50,11 +50,13 @@ export const joinWords = {
     'thing gone': 'What it hung on is gone: it stays where it was.',
     'no such round': 'The text has no such round any more: it stays where it was.',
     'no such mark': 'That mark is not on the part any more: it stays where it was.',
+    circle: 'It and another part go by each other: both stay where they were. Let one of them go.',
   },
   saidFault: {
     'thing gone': 'That is not on this part.',
     'no such round': 'There is no such round on this part.',
     'no such mark': 'There is no such mark on this part.',
+    circle: 'That goes by this part itself: the two would go by each other for ever.',
   },
   gone: 'what is gone',
   unknownThing: (name: string, host: string) => `There is no “${name}” on ${host} to go by.`,

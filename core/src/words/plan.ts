@@ -121,6 +121,14 @@ export const planWords = {
   toWeave: 'to weave in',
   sew: (guest: string, host: string) => `Sew ${guest} to ${host}`,
   sewDetail: (n: number, where: string) => `${plural(n, 'stitch', 'stitches')}, ${where}`,
+  /** what each way to sew is called; how it is done stands in `seamKinds` */
+  seamNames: {
+    whip: 'whip stitch',
+    invisible: 'invisible join',
+    mattress: 'mattress stitch',
+    back: 'back stitch',
+    'chain end': 'the end alone',
+  },
   seamKinds: {
     whip: 'whip stitch, top loop to bottom loop: both edges have as many stitches',
     invisible: 'invisible join: a bite of the host, up one stitch of the edge, down the next',
@@ -131,7 +139,7 @@ export const planWords = {
   fillInSeam: (after: number, of: number, grams: string) =>
     `stop after stitch ${after} of ${of}: the last fill, ${grams}`,
   sewTwice: 'twice round',
-  tug: 'then a tug by hand: it holds, or more stitches',
+  tug: 'Then a tug by hand: it holds, or more stitches.',
   edgeToEdge: (guest: number, host: number) => `edge to edge, ${guest} to ${host}`,
   roundTheEnd: (label: string) => `round the closed end, along ${label}`,
   sewReason:

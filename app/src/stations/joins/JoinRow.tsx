@@ -23,7 +23,8 @@ export function JoinRow({
   const c = usePalette();
   const { guest } = namesOf(model, join);
   const faulty = !sites[0] || model.joinFaults.some((f) => f.join.id === join.id);
-  const inWay = meetingsOf(model).some((m) => isAbout(m, join.id));
+  const toLookAt =
+    meetingsOf(model).some((m) => isAbout(m, join.id)) || model.unfollowed.some((u) => u.join.id === join.id);
   return (
     <Press
       onPress={onPress}
@@ -37,7 +38,7 @@ export function JoinRow({
         borderBottomColor: c.line,
       }}
     >
-      <Words flex={1}>{`${inWay ? '! ' : ''}${join.twin ? say.pair(guest) : guest}`}</Words>
+      <Words flex={1}>{`${toLookAt ? '! ' : ''}${join.twin ? say.pair(guest) : guest}`}</Words>
       {faulty ? (
         <Words color={c.coralInk} fontWeight="600">
           {say.notJoined}

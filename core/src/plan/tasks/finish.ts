@@ -41,7 +41,8 @@ function finishDue<K extends 'close' | 'fasten-off'>(kind: K, piece: PieceAtHand
   const w = part.gauge.stitchMm;
   const needMm = Math.max(
     closed ? gatherTail(last.count, w, twice) : 0,
-    ...seams.map((s) => seamEndMm(seamKind(s), s.guestEdge, w, twice || s.join.seam.twice)),
+    // One end that sews several seams is as long as all of them.
+    seams.reduce((sum, s) => sum + seamEndMm(seamKind(s), s.guestEdge, w, twice || s.join.seam.twice), 0),
     closed || seams.length > 0 ? 0 : ENDS.startMm,
   );
   const saidMm = part.reading.tailMm;

@@ -29,8 +29,8 @@ export interface SewTask extends TaskBase {
   stitches: number;
   how: SeamKind;
   twice: boolean;
-  /** the last fill goes in after so many stitches: how much, g */
-  fill: { after: number; grams: number } | null;
+  /** the last fill goes in after so many of the seam's stitches: how much, g */
+  fill: { after: number; of: number; grams: number } | null;
 }
 
 /** Seams from the middle of the toy outwards: edge to edge first, then what sits on each host. */
@@ -61,7 +61,8 @@ function seam(model: ToyModel, site: JoinSite): SewTask {
     stitches: site.guestEdge,
     how: seamKind(site),
     twice: join.seam.twice || isUnder36(age),
-    fill: after === null ? null : { after, grams: lastFillG(form, join.edge, fillWith) },
+    fill:
+      after === null ? null : { after, of: site.seam.length, grams: lastFillG(form, join.edge, fillWith) },
     points: [],
     minutes: TIME.seamPerStitch.value * site.guestEdge + TIME.seamPlus.value,
     content: `${site.name ? holeKey(site.name) : endKey(atEnd)}:${site.guestEdge}`,
@@ -96,12 +97,13 @@ export const sew: TaskKind<SewTask> = {
     title: say.sew(inside, insideName(modelOf(model, task.host.part), task.host.copy)),
     detail: [
       say.sewDetail(task.stitches, whereWords(task)),
-      say.seamKinds[task.how],
-      ...(task.fill ? [say.fillInSeam(task.fill.after, task.stitches, units.weight(task.fill.grams))] : []),
+      say.seamNames[task.how],
+      ...(task.fill ? [say.fillInSeam(task.fill.after, task.fill.of, units.weight(task.fill.grams))] : []),
       ...(task.twice ? [say.sewTwice] : []),
-      say.tug,
     ].join('; '),
     notes: [],
-    reason: say.sewReason,
+    reason: `${say.sewReason} ${upper(say.seamKinds[task.how])}. ${say.tug}`,
   }),
 };
+
+const upper = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
