@@ -4,6 +4,18 @@ const node = {
   testEnvironment: 'node',
   roots: ['<rootDir>/core', '<rootDir>/server', '<rootDir>/cli', '<rootDir>/scripts'],
   testMatch: ['**/*.test.ts', '**/*.test.mjs'],
+  // Globals of a test's own room are looked up by name each time; given to the modules, arithmetic is four times as fast.
+  sandboxInjectedGlobals: [
+    'Math',
+    'Map',
+    'Set',
+    'Array',
+    'Number',
+    'Object',
+    'String',
+    'Float64Array',
+    'Int32Array',
+  ],
   extensionsToTreatAsEsm: [],
   moduleNameMapper: { '^@hoppla/core/(.*)$': '<rootDir>/core/src/$1/index.ts' },
   transform: {

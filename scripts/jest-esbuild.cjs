@@ -12,6 +12,7 @@ module.exports = {
       loader: file.endsWith('.ts') ? 'ts' : 'js',
       format: 'cjs',
       target: 'node20',
+      minifySyntax: true,
       sourcefile: file,
       sourcemap: true,
       define: { 'import.meta.url': JSON.stringify(pathToFileURL(file).href) },

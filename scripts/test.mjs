@@ -9,11 +9,8 @@ took['lint, types'] = await runTogether([
   ['lint', 'npm', ['run', '--silent', 'lint']],
   ['types', 'npm', ['run', '--silent', 'types']],
 ]);
-// Units work one core, the build the other.
-took['units, build'] = await runTogether([
-  ['units', 'npx', ['--no-install', 'jest', '--ci', '--maxWorkers=1']],
-  ['build', 'node', ['scripts/build.mjs']],
-]);
+took.build = run('build', 'node', ['scripts/build.mjs']);
+took.units = run('units', 'npx', ['--no-install', 'jest', '--ci', '--maxWorkers=2']);
 took['first load'] = run('first load', 'node', ['scripts/first-load.mjs']);
 const journeys = (what, ...args) =>
   run(what, 'npx', ['--no-install', 'playwright', 'test', ...args], { cwd: join(root, 'e2e') });
