@@ -9,13 +9,16 @@ import {
   seamEndMm,
   seamKind,
   sharedIn,
-  type Join,
+  threadedEndMm,
+  type DrawnSite,
   type JoinSite,
+  type SewnJoin,
   type Placed,
 } from '@hoppla/core/join';
 import {
   balanceOf,
   copyName,
+  everyJoin,
   meetingsOf,
   meetingWords,
   mendSentence,
@@ -38,7 +41,7 @@ export function joinsAnswer(model: ToyModel, call: Call): Answer {
   const balance = balanceOf(model);
   const placed = new Set(model.placed.map(pieceKey));
   const held = new Set(
-    model.sites.flatMap(({ join, sites }) =>
+    everyJoin(model).flatMap(({ join, sites }) =>
       sites.map((s) => pieceKey({ part: join.guest.part, copy: s.copy })),
     ),
   );
@@ -48,7 +51,10 @@ export function joinsAnswer(model: ToyModel, call: Call): Answer {
       placed: placed.has(pieceKey(p)),
       root: placed.has(pieceKey(p)) && !held.has(pieceKey(p)),
     })),
-    joins: model.sites.flatMap(({ join, sites }) => sites.map((site) => joinJson(model, join, site))),
+    joins: [
+      ...model.sites.flatMap(({ join, sites }) => sites.map((site) => joinJson(model, join, site))),
+      ...model.drawn.flatMap(({ sites }) => sites.map((site) => drawnJson(model, site))),
+    ],
     loose: model.loose.map((p) => nameOf(model, p)),
     gaps: [
       ...model.joinFaults.map((f) => ({ join: f.join.id, what: f.fault })),
@@ -97,11 +103,11 @@ const faultLines = (model: ToyModel): string =>
     .join('');
 
 /** How a join is called for other programs. */
-function kindOf(join: Join, site: JoinSite): string {
+function kindOf(join: SewnJoin, site: JoinSite): string {
   return site.how === 'rim' ? 'edge to edge' : join.kind;
 }
 
-function joinJson(model: ToyModel, join: Join, site: JoinSite) {
+function joinJson(model: ToyModel, join: SewnJoin, site: JoinSite) {
   const guest = modelOf(model, join.guest.part);
   const host = model.placed.find((p) => pieceKey(p) === pieceKey(join.at))!;
   const kind = seamKind(site);
@@ -152,6 +158,27 @@ function joinJson(model: ToyModel, join: Join, site: JoinSite) {
   };
 }
 
+/** What runs through its host: both holes, how wide the host is there, and what is free or the yarn that it takes. */
+function drawnJson(model: ToyModel, site: DrawnSite) {
+  const { join, exits } = site;
+  return {
+    id: join.id,
+    kind: join.kind,
+    guest: nameOf(model, { part: join.guest.part, copy: site.copy }),
+    host: nameOf(model, join.at),
+    exits: [exits.first, exits.other].map((e) => postTag(e.name)),
+    widthMm: round(exits.widthMm),
+    risesMm: round(site.risesMm),
+    ...(site.how === 'through'
+      ? { freeMm: site.freeMm.map(round) }
+      : {
+          pierced: site.pierced,
+          poseDeg: site.join.poseDeg,
+          threadMm: threadedEndMm(exits.widthMm),
+        }),
+  };
+}
+
 function placeWords(model: ToyModel, host: Placed, site: JoinSite): string {
   if (site.name) return joinWords.place(postTag(site.name));
   const { label } = host.form.fabric.rounds[site.round];
@@ -190,6 +217,24 @@ function sizeOf(model: ToyModel) {
   return { widthMm: span(0), heightMm: span(1), depthMm: span(2) };
 }
 
+function drawnLine(model: ToyModel, site: DrawnSite): string {
+  const { join, exits } = site;
+  const names = [
+    copyName(modelOf(model, join.guest.part), site.copy),
+    copyName(modelOf(model, join.at.part), join.at.copy),
+  ] as const;
+  const tags = [exits.first, exits.other].map((e) => postTag(e.name));
+  const width = UNITS.length(exits.widthMm);
+  return site.how === 'through'
+    ? say.through(
+        ...names,
+        tags,
+        width,
+        site.freeMm.map((mm) => UNITS.length(mm)),
+      )
+    : say.threaded(...names, tags, width, site.pierced, UNITS.end(threadedEndMm(exits.widthMm)));
+}
+
 function joinsText(model: ToyModel): string {
   const lines = model.sites.flatMap(({ join, sites }) =>
     sites.flatMap((site) => {
@@ -204,10 +249,12 @@ function joinsText(model: ToyModel): string {
       ];
     }),
   );
+  const drawn = model.drawn.flatMap(({ sites }) => sites.map((site) => drawnLine(model, site)));
   const size = sizeOf(model);
   const balance = balanceOf(model);
   return [
     ...lines,
+    ...drawn,
     ...(model.loose.length
       ? [planWords.loose(model.loose.map((p) => copyName(modelOf(model, p.part), p.copy)))]
       : []),

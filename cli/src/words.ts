@@ -29,6 +29,17 @@ export const cliWords = {
   noFaces: 'No part of this toy has eyes to map.',
   nearest: (phrase: string) => `The nearest that can be: ${phrase}`,
   page: 'Page',
+  through: (guest: string, host: string, tags: readonly string[], width: string, free: readonly string[]) =>
+    `${guest} through ${host}: in at ${tags[0]}, out at ${tags[1]}, ${width} through; free ${free.join(' and ')}`,
+  threaded: (
+    guest: string,
+    host: string,
+    tags: readonly string[],
+    width: string,
+    pierced: string,
+    yarn: string,
+  ) =>
+    `${guest} on a yarn through ${host}: ${tags.join(' and ')}, ${width} through, pierced at ${pierced}; yarn ${yarn}`,
   noSeam: 'none: the host has too few stitches there',
   empty: 'There is nothing in this text.',
   unread: (n: number) => `${plural(n, 'line', 'lines')} not read`,

@@ -198,6 +198,8 @@ export const ENDS = {
   mattress: { perStitch: 3.5, plusMm: 200 },
   chainEnd: { mm: 250 },
   embroidery: { perPath: 2.2, plusMm: 200 },
+  /** through both limbs and back, by the host's width */
+  threaded: { perWidth: 4, plusMm: 300 },
   weaveIn: { mm: 120 },
   startMm: 150,
   /** two ends of yarn a change, worked over or knotted, each so long */
@@ -217,6 +219,8 @@ export const TIME = {
   close: figure(2, 'minutes'),
   seamPerStitch: figure(0.25, 'minutes'),
   seamPlus: figure(2, 'minutes'),
+  drawThrough: figure(6, 'minutes'),
+  thread: figure(8, 'minutes'),
   weaveIn: figure(1, 'minutes'),
   embroider: figure(4, 'minutes'),
 } as const;

@@ -78,6 +78,12 @@ function placeRows(model: ToyModel): string {
           `<tr><th scope="row">${escaped(copyName(modelOf(model, join.guest.part), s.copy))}</th><td>${s.name ? tag(holeTag(s.name)) : say.atEnd}</td><td>${escaped(copyName(modelOf(model, join.at.part), join.at.copy))}, ${s.guestEdge} ${say.stitches}</td></tr>`,
       ),
     ),
+    ...model.drawn.flatMap(({ join, sites }) =>
+      sites.map(
+        (s) =>
+          `<tr><th scope="row">${escaped(copyName(modelOf(model, join.guest.part), s.copy))}</th><td>${[s.exits.first, s.exits.other].map((e) => tag(holeTag(e.name))).join(' ')}</td><td>${escaped(copyName(modelOf(model, join.at.part), join.at.copy))}, ${units.length(s.exits.widthMm)} ${say.through}</td></tr>`,
+      ),
+    ),
   ].join('');
 }
 

@@ -1,6 +1,11 @@
 export { asTilt, STRAIGHT_OUT } from './aim';
 export type { Aim, Way } from './aim';
 export type { SeamSaid, SewnJoin, Twin } from './sewn';
+export type { ThroughJoin } from './through';
+export { standsOffMm } from './threaded';
+export type { Pierced, ThreadedJoin } from './threaded';
+export type { Exit, Exits } from './exits';
+export { heldAs } from './heldAs';
 export {
   edgeCount,
   edgeRange,
@@ -13,10 +18,10 @@ export {
   wholeEdge,
 } from './edge';
 export type { Edge, EdgeIs, EdgeLies } from './edge';
-export { guestsOf, sitesOf } from './kinds';
+export { guestsOf, onPlaces, otherOf, reachOf, sitesOf } from './kinds';
 export type { Join, JoinKind } from './kinds';
 export { movedJoin } from './moves';
-export type { JoinMove, MovedJoin } from './moves';
+export type { Centre, JoinMove, MovedJoin } from './moves';
 export { hungPlace } from './hang';
 export type { Along, Hang, HangFault, Hanging, HangThing, Height } from './hang';
 export { readHang } from './hangWords';
@@ -26,10 +31,10 @@ export { freeCopies, newJoin, usualJoin } from './usual';
 export type { Named, Taken } from './usual';
 export { holePlace, holeSpot, ownDirections, pieceKey, stand, toyDirections } from './piece';
 export type { OfPiece, Piece, Placed } from './piece';
-export type { JoinSite, Pin, PinAt } from './site';
+export type { AnySite, DrawnSite, JoinSite, Pin, PinAt, ThreadedSite, ThroughSite } from './site';
 export { sharedIn } from './seam';
 export type { SeamStitch } from './seam';
-export { lastFillG, pauseInSeam, roundUpEnd, seamEndMm, seamKind } from './stitching';
+export { lastFillG, pauseInSeam, roundUpEnd, seamEndMm, seamKind, threadedEndMm } from './stitching';
 export type { SeamKind } from './stitching';
 export { assemble } from './tree';
 export type { Assembly, FaultyJoin } from './tree';

@@ -1,19 +1,25 @@
-import { coordAt, holeName, holeTag, polarOf, senseOf } from '../address';
+import { coordAt, holeName, holeTag, polarOf, senseOf, type Polar } from '../address';
 import type { Join } from './kinds';
 import { holePlace, toyDirections, type Placed } from './piece';
-import type { JoinSite } from './site';
 
 export type JoinMove = 'up' | 'down' | 'left' | 'right' | 'closer' | 'further' | 'keep';
 
 /** A join after a move, and how its new address reads. */
-export interface MovedJoin {
-  join: Join;
+export interface MovedJoin<J extends Join = Join> {
+  join: J;
   rounds: string;
   stitches: string;
 }
 
+/** Where a join is centred on its host. */
+export interface Centre {
+  round: number;
+  index: number;
+  polar: Polar;
+}
+
 /** How many holes a move goes along the round; `side` is the side of the face on which the join stands. */
-function alongRound(host: Placed, site: JoinSite, move: JoinMove): number {
+function alongRound(host: Placed, site: Centre, move: JoinMove): number {
   const { growsLeft } = senseOf(host.form, toyDirections(host));
   const turn = site.polar.angleRad - host.frontRad;
   const side = Math.sign(turn - Math.round(turn / (2 * Math.PI)) * 2 * Math.PI) || 1;
@@ -22,7 +28,12 @@ function alongRound(host: Placed, site: JoinSite, move: JoinMove): number {
 }
 
 /** A join one step on on its host, with what its new address says; null where there is no such round. Up, left and so on are the toy's own. */
-export function movedJoin(host: Placed, join: Join, site: JoinSite, move: JoinMove): MovedJoin | null {
+export function movedJoin<J extends Join>(
+  host: Placed,
+  join: J,
+  site: Centre,
+  move: JoinMove,
+): MovedJoin<J> | null {
   const { form } = host;
   const { roundsUp } = senseOf(form, toyDirections(host));
   const rise = { up: roundsUp, down: -roundsUp, left: 0, right: 0, closer: 0, further: 0, keep: 0 }[move];

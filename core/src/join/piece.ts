@@ -57,3 +57,13 @@ export const holePlace = (
   round: number,
   index: number,
 ): Place => ({ part: piece.part, copy: piece.copy, ...holeSpot(piece.form.fabric, round, index) });
+
+/** What a placed host is, for what is worked out on it. */
+export const placedKey = ({ form, ringIs, frontRad, placement }: Placed): readonly unknown[] => [
+  form,
+  ringIs,
+  frontRad,
+  placement.laid,
+  ...placement.rows.flat(),
+  ...placement.shift,
+];

@@ -15,7 +15,7 @@ import {
 import { dot, scale, type Vec3 } from '../form';
 import { kept } from '../kept';
 import { asTilt, sideOf, wantedWay, type Aim } from './aim';
-import { edgeCount, edgeRound, isFlattened, liesAs, type Edge } from './edge';
+import { edgeCount, edgeRound, isFlattened, liesAs, reachesOf, type Edge } from './edge';
 import { edgeLine, type EdgeLine } from './edgeLine';
 import { footprintOf, type Footprint, type Ground } from './footprint';
 import {
@@ -31,7 +31,7 @@ import {
 } from './ground';
 import type { Hang } from './hang';
 import type { JoinKind } from './kinds';
-import { ownDirections, toyDirections, type OfPiece, type Piece, type Placed } from './piece';
+import { ownDirections, placedKey, toyDirections, type OfPiece, type Piece, type Placed } from './piece';
 import { pinsOf } from './pins';
 import { restingWay } from './rest';
 import { begunAt, roundSeam, surfaceSeam, wantedStitches, type SeamStitch } from './seam';
@@ -71,7 +71,7 @@ export interface SewnJoin {
   seam: SeamSaid;
 }
 
-export const sewn: JoinKind<SewnJoin> = {
+export const sewn: JoinKind<SewnJoin, JoinSite> = {
   guests: ({ guest, twin }) => [guest, ...(twin ? [{ part: guest.part, copy: twin.copy }] : [])],
   fault: (join, host, guest) => {
     if (!edgeRound(guest.form, join.edge)) return 'no such edge';
@@ -80,6 +80,13 @@ export const sewn: JoinKind<SewnJoin> = {
     return found instanceof ResolvedPlace && (join.at.at === 'edge' || onBody(found)) ? null : 'homeless';
   },
   sites: (join, host, guest) => sitesOf(join, host, guest),
+  reach: ({ edge, aim }, { form }) => reachesOf(form, edge, aim.turnDeg),
+  other: ({ twin }) => twin,
+  onPlaces: (join, change) => ({
+    ...join,
+    at: change(join.at),
+    twin: join.twin?.at ? { ...join.twin, at: change(join.twin.at) } : join.twin,
+  }),
 };
 
 /** Twins are mirror images when the middles of their seams are, within so many stitches. Source: the house's geometry, section 7. */
@@ -109,17 +116,7 @@ const sitesOf = kept(
         ]
       : [first, twin];
   },
-  (_, host, guest) => [
-    host.form,
-    host.ringIs,
-    host.frontRad,
-    host.placement.laid,
-    ...host.placement.rows.flat(),
-    ...host.placement.shift,
-    guest.form,
-    guest.ringIs,
-    guest.frontRad,
-  ],
+  (_, host, guest) => [...placedKey(host), guest.form, guest.ringIs, guest.frontRad],
 );
 
 /** One guest of a join that is being worked out: the first or the other one, and the site whose mirror image its seam is to be. */

@@ -1,13 +1,16 @@
 import type { HoleName, Polar } from '../address';
 import type { Vec3 } from '../form';
 import type { Footprint } from './footprint';
-import type { Join } from './kinds';
+import type { Exits } from './exits';
+import type { SewnJoin } from './sewn';
+import type { ThreadedJoin } from './threaded';
+import type { ThroughJoin } from './through';
 import type { SeamStitch } from './seam';
 import type { Placement } from './space';
 
-/** A join worked out for one of its guests: where the guest's edge goes on the host, stitch by stitch, and how the guest stands. */
+/** A seam worked out for one of its guests: where the guest's edge goes on the host, stitch by stitch, and how the guest stands. */
 export interface JoinSite {
-  join: Join;
+  join: SewnJoin;
   copy: string;
   state: 'at' | 'moved';
   /** on the host's surface, over its closed end, or rim to rim */
@@ -54,3 +57,29 @@ export interface Pin {
   name: HoleName;
   edge: number;
 }
+
+/** What runs through its host from hole to hole, worked out. */
+interface Drawn {
+  copy: string;
+  exits: Exits;
+  /** so much higher on the toy is the other exit, mm */
+  risesMm: number;
+  placement: Placement;
+}
+
+/** A piece drawn through: how much of it is free at either exit, mm. */
+export interface ThroughSite extends Drawn {
+  how: 'through';
+  join: ThroughJoin;
+  freeMm: readonly [number, number];
+}
+
+/** A limb on a yarn: the label of the round at which it is pierced. */
+export interface ThreadedSite extends Drawn {
+  how: 'threaded';
+  join: ThreadedJoin;
+  pierced: string;
+}
+
+export type DrawnSite = ThroughSite | ThreadedSite;
+export type AnySite = JoinSite | DrawnSite;

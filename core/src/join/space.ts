@@ -53,3 +53,17 @@ export function rotation(x: Vec3, z: Vec3, toX: Vec3, toZ: Vec3): Placement['row
     [0, 1, 2].map((k) => toX[i] * x[k] + toY[i] * y[k] + toZ[i] * z[k]) as unknown as Vec3;
   return [row(0), row(1), row(2)];
 }
+
+/** One rotation after another. */
+export function turnedBy(outer: Placement['rows'], inner: Placement['rows']): Placement['rows'] {
+  const columns = [0, 1, 2].map((k): Vec3 => [inner[0][k], inner[1][k], inner[2][k]]);
+  const turned = columns.map((c) => turn({ rows: outer }, c));
+  const row = (i: number): Vec3 => [turned[0][i], turned[1][i], turned[2][i]];
+  return [row(0), row(1), row(2)];
+}
+
+/** A piece turned in the frame of its placed host by `rows`, its own point `own` at the host's point `at`. */
+export function carried(host: Placement, rows: Placement['rows'], own: Vec3, at: Vec3): Placement {
+  const whole = turnedBy(host.rows, rows);
+  return { rows: whole, shift: sub(move(host, at), turn({ rows: whole }, own)), laid: null };
+}

@@ -5,7 +5,7 @@ import type { Footprint } from './footprint';
 import { laidOn } from './lay';
 import { ownDirections, type Piece, type Placed } from './piece';
 import type { Burial } from './site';
-import { across, move, moveBack, rotation, turn, type Placement } from './space';
+import { across, move, moveBack, rotation, turn, turnedBy, type Placement } from './space';
 
 type Rows = readonly [Vec3, Vec3, Vec3];
 
@@ -61,14 +61,6 @@ function lengthBehind(form: PartForm, { centre, out }: EdgeLine): number {
   for (let ring = 0; ring < form.r.length; ring++)
     most = Math.max(most, -dot(sub(ringPoint(form, ring, 0), centre), out));
   return most;
-}
-
-/** One rotation after another. */
-function turnedBy(outer: Rows, inner: Rows): Placement['rows'] {
-  const columns = [0, 1, 2].map((k): Vec3 => [inner[0][k], inner[1][k], inner[2][k]]);
-  const turned = columns.map((c) => turn({ rows: outer as Placement['rows'] }, c));
-  const row = (i: number): Vec3 => [turned[0][i], turned[1][i], turned[2][i]];
-  return [row(0), row(1), row(2)];
 }
 
 const LOOKED = { rings: 24, around: 16 };

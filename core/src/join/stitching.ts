@@ -29,6 +29,10 @@ export function seamEndMm(kind: SeamKind, n: number, stitchMm: number, twice = f
 
 const SEAM_ENDS = { whip: 'whip', invisible: 'whip', mattress: 'mattress', back: 'flattened' } as const;
 
+/** Yarn for limbs on a thread, mm: to the other side and back. Source: `figures`, ENDS. */
+export const threadedEndMm = (widthMm: number): number =>
+  roundUpEnd(ENDS.threaded.perWidth * widthMm + ENDS.threaded.plusMm);
+
 /** A part that is filled on its host is sewn for so much of its seam first. Source: the house's craft page, "Filled on the host". */
 const FILLED_AFTER = 2 / 3;
 

@@ -3,7 +3,7 @@ import type { JoinFault } from '../words';
 import type { Join } from './kinds';
 import { faultOf, guestsOf, sitesOf } from './kinds';
 import { pieceKey, stand, type OfPiece, type Piece, type Placed } from './piece';
-import type { JoinSite } from './site';
+import type { AnySite } from './site';
 import { move } from './space';
 
 /** A join that cannot be made as it is written. */
@@ -42,7 +42,7 @@ function sound(pieces: readonly Piece[], joins: readonly Join[]): { good: Join[]
 export interface Assembly {
   placed: Placed[];
   loose: Piece[];
-  sites: ReadonlyMap<Join, readonly JoinSite[]>;
+  sites: ReadonlyMap<Join, readonly AnySite[]>;
   faults: FaultyJoin[];
 }
 
@@ -71,7 +71,7 @@ export function assemble(pieces: readonly Piece[], joins: readonly Join[]): Asse
 
 /** Trees of joins as they grow: what is placed, where every join stands, and which joins still wait for their host. */
 class Growth {
-  readonly sites = new Map<Join, readonly JoinSite[]>();
+  readonly sites = new Map<Join, readonly AnySite[]>();
   private readonly byKey: Map<string, Piece>;
   private readonly placed = new Set<string>();
 

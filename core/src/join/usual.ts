@@ -4,6 +4,7 @@ import { distance, type Vec3 } from '../form';
 import { endPlace, holeAt } from './hole';
 import { STRAIGHT_OUT } from './aim';
 import { edgeReach, edgesOf, wholeEdge, type Edge } from './edge';
+import { exitsOf, longAxis } from './exits';
 import { isOpenEnd } from './ground';
 import type { Join } from './kinds';
 import { guestsOf } from './kinds';
@@ -51,10 +52,12 @@ export function usualJoin(
   free: readonly { id: string }[],
   taken: readonly Taken[],
   id: string,
-): SewnJoin {
+): Join {
   const necks = neckJoin(host, guest, id);
   if (necks) return necks;
   const known = usualPlaceOf(guest.name);
+  const strip = known && free.length === 1 ? stripThrough(host.piece, guest.piece, known, id) : null;
+  if (strip) return strip;
   const pair = free.length > 1;
   const usual = known ?? { ...UNKNOWN_PLACE, turnDeg: pair ? UNKNOWN_PLACE.turnDeg : 0 };
   const edge = usualEdge(guest.piece, usual);
@@ -73,6 +76,22 @@ export function usualJoin(
     aim: { ...STRAIGHT_OUT, way: usual.way },
     twin: pair && usual.turnDeg > 0 && usual.turnDeg < 180 ? { copy: free[1].id, at: null } : null,
   });
+}
+
+/** So many times as long as its host is wide, one piece that belongs on both sides is a strip for both. Judged. */
+const STRIP = 1.6;
+
+/** One closed strip that is both arms goes right through; null for anything else. */
+function stripThrough(host: Piece, guest: Piece, { turnDeg, height }: UsualPlace, id: string): Join | null {
+  const bothSides = turnDeg > 45 && turnDeg < 135;
+  const shut = ['last', 'start'] as const;
+  if (!bothSides || guest.form.section !== 'ring' || shut.some((end) => isOpenEnd(guest.form, end)))
+    return null;
+  const at = holeAt(host, { turnDeg: 90, height });
+  const exits = exitsOf(host, at, null);
+  if (!exits || longAxis(guest).lengthMm < STRIP * exits.widthMm) return null;
+  const { part, copy } = guest;
+  return { kind: 'through', id, guest: { part, copy }, at, out: null, hang: null, shiftMm: 0 };
 }
 
 /** What points forward or back from low down lies on the ground that its host stands on: its own half thickness above it. */

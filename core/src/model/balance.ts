@@ -15,7 +15,7 @@ import {
 } from '../join';
 import { kept } from '../kept';
 import { setJoin } from '../toy';
-import { modelOf, modelToy, type ToyModel } from './toy';
+import { everyJoin, modelOf, modelToy, type ToyModel } from './toy';
 
 /** How the whole toy stands, and what is only assumed of its weight. */
 export interface Balance extends Standing {
@@ -73,7 +73,7 @@ function beyond(model: ToyModel, join: Join): Set<string> {
   const side = new Set([pieceKey(join.guest)]);
   for (let before = 0; before !== side.size;) {
     before = side.size;
-    for (const { join: other, sites } of model.sites)
+    for (const { join: other, sites } of everyJoin(model))
       if (other !== join && side.has(pieceKey(other.at)))
         for (const s of sites) side.add(pieceKey({ part: other.guest.part, copy: s.copy }));
   }

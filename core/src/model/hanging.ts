@@ -3,8 +3,9 @@ import { spotsOf, thingOf } from '../feature';
 import { singular } from '../figures';
 import {
   hungPlace,
+  otherOf,
   ownDirections,
-  reachesOf,
+  reachOf,
   readHang,
   stand,
   toyDirections,
@@ -19,7 +20,7 @@ import {
 } from '../join';
 import type { Toy } from '../toy';
 import type { PartModel } from './part';
-import type { ToyModel } from './toy';
+import { everyJoin, type ToyModel } from './toy';
 
 /** Eyes, noses and embroidery of a part as something that places hang on. */
 type FeatureAt = { id: string; part: string; polars: readonly Polar[]; upMm: number; alongMm: number };
@@ -45,8 +46,8 @@ export function hangThings(
     return [
       {
         id: join.id,
-        polars: [at.polar, ...twinPolar(host, join, at.polar)],
-        ...reachesOf(guest.form, join.edge, join.aim.turnDeg),
+        polars: [at.polar, ...otherPolar(host, join, at.polar)],
+        ...reachOf(join, guest),
       },
     ];
   });
@@ -54,10 +55,11 @@ export function hangThings(
   return [...sewn, ...onFace];
 }
 
-/** Where the other one of a pair is: its own place, or the mirror image of the first's. */
-function twinPolar(host: Piece, { twin }: Join, first: Polar): Polar[] {
-  if (!twin) return [];
-  const own = twin.at ? onBody(resolve(host.form, twin.at)) : null;
+/** Where the other one of a pair, or the other exit, is. */
+function otherPolar(host: Piece, join: Join, first: Polar): Polar[] {
+  const other = otherOf(join);
+  if (!other) return [];
+  const own = other.at ? onBody(resolve(host.form, other.at)) : null;
   return [own ? own.polar : mirrored(host.form, ownDirections(host), first)];
 }
 
@@ -145,8 +147,8 @@ function hungOn(
   const before = resolve(on.form, join.at);
   const hanging = {
     now: before instanceof ResolvedPlace ? before.polar : front(on),
-    pair: join.twin !== null,
-    ...reachesOf(guest.form, join.edge, join.aim.turnDeg),
+    pair: otherOf(join) !== null,
+    ...reachOf(join, guest),
   };
   return hungPlace(stand(on), hang, hanging, things);
 }
@@ -199,7 +201,7 @@ const NAMES: Record<string, readonly string[]> = { eyes: ['eye', 'eyes'], nose: 
 
 /** What the words of a join's place are read against: what its host is and what is on it. */
 export function hangContext(model: ToyModel, host: Placed, joinId: string): HangContext {
-  const onHost = model.sites.filter(
+  const onHost = everyJoin(model).filter(
     ({ join }) => join.id !== joinId && join.at.part === host.part && join.at.copy === host.copy,
   );
   const parts = onHost.flatMap(({ join }) => {
@@ -234,7 +236,7 @@ export function saidOfJoin(model: ToyModel, join: Join, phrase: string): SaidOfJ
   const read = readHang(phrase, hangContext(model, host, join.id));
   if (read.unknown !== null || (!read.hang.height && !read.hang.along)) return { read, place: null };
   const features = featuresAt(model.toy, model.parts, model.eyes, model.noses);
-  const joins = model.sites.map((s) => s.join);
+  const joins = everyJoin(model).map((s) => s.join);
   if (inCircle(joins, join, read.hang)) return { read, place: 'circle' };
   return { read, place: hungOn(model.pieces, features, joins, join, read.hang) };
 }

@@ -1,7 +1,7 @@
 import { onBody, resolve, type Spot } from '../address';
 import { spotsOf, thingOf, type Feature, type Head, type Thing } from '../feature';
 import { kept } from '../kept';
-import { edgeReach, type Join } from '../join';
+import { otherOf, reachOf, type Join } from '../join';
 import type { Toy } from '../toy';
 import type { PartModel } from './part';
 import type { ToyModel } from './toy';
@@ -31,7 +31,7 @@ const headWith = kept(
     ringIs: part.ringIs,
     ownSmallestMm,
     things: [
-      ...guests.flatMap(({ join, guest }) => sewnThing(part, join, guest)),
+      ...guests.flatMap(({ join, guest }) => joinedThing(part, join, guest)),
       ...others.flatMap((f) => featureThing(part, f)),
     ],
   }),
@@ -42,14 +42,14 @@ const headWith = kept(
   ],
 );
 
-function sewnThing(part: PartModel, join: Join, guest: PartModel): Thing[] {
+function joinedThing(part: PartModel, join: Join, guest: PartModel): Thing[] {
   if (join.at.at === 'edge') return [];
   return thingAt(part, join.at, {
     id: join.id,
     kind: 'part',
     name: guest.name.toLowerCase(),
-    twin: join.twin !== null,
-    reachMm: edgeReach(guest.form, join.edge),
+    twin: otherOf(join) !== null,
+    reachMm: Math.max(...Object.values(reachOf(join, guest))),
   });
 }
 

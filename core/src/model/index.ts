@@ -4,7 +4,7 @@ export { acceptEyes } from './accept';
 export type { EyesTaken } from './accept';
 export { facedPart } from './faced';
 export { headOf } from './head';
-export { modelOf, modelToy, yarnColour } from './toy';
+export { everyJoin, modelOf, modelToy, yarnColour } from './toy';
 export type { ToyModel } from './toy';
 export { expected, saidBy, WAYS, widestRound } from './measuring';
 export type { Found, Measured, PartWay, Said, Way } from './measuring';

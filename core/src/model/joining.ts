@@ -1,6 +1,6 @@
 import { pointOf } from '../address';
 import { trunkOf, usualPlaceOf } from '../figures';
-import { freeCopies, guestsOf, usualJoin, type Piece, type SewnJoin, type Taken } from '../join';
+import { freeCopies, guestsOf, usualJoin, type Join, type Piece, type Taken } from '../join';
 import { setJoin, type Copy, type NewId, type Toy } from '../toy';
 import type { PartModel } from './part';
 import { modelToy, type ToyModel } from './toy';
@@ -100,7 +100,7 @@ function takenOn(model: ToyModel, piece: Piece): Taken[] {
 }
 
 /** The usual join of a part's free copies to a host. */
-export function usualFor(model: ToyModel, guest: PartModel, host: PartModel, newId: NewId): SewnJoin | null {
+export function usualFor(model: ToyModel, guest: PartModel, host: PartModel, newId: NewId): Join | null {
   const [on, sewnOn] = [host, guest].map((p) => model.pieces.find((x) => x.part === p.part.id));
   const free = freeCopies(model.toy.joins, guest.copies);
   if (!on || !sewnOn || free.length === 0) return null;

@@ -14,7 +14,7 @@ import {
 } from '../join';
 import { kept } from '../kept';
 import { setJoin } from '../toy';
-import { modelToy, type ToyModel } from './toy';
+import { everyJoin, modelToy, type ToyModel } from './toy';
 
 /** Two things of a toy that are in each other's way. `mm` is how far they lie in one another. */
 export type Meeting =
@@ -53,7 +53,7 @@ const ballOf = kept((piece: Placed): { at: Vec3; mm: number } => {
 /** Parts that lie in one another without being sewn together. */
 function partsMeeting(model: ToyModel): Meeting[] {
   const sewn = new Set(
-    model.sites.flatMap(({ join, sites }) =>
+    everyJoin(model).flatMap(({ join, sites }) =>
       sites.map((s) => `${pieceKey({ part: join.guest.part, copy: s.copy })}|${pieceKey(join.at)}`),
     ),
   );

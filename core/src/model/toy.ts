@@ -9,12 +9,28 @@ import {
   type Nose,
   type NoseState,
 } from '../feature';
-import { assemble, type FaultyJoin, type JoinSite, type Piece, type Placed, type Join } from '../join';
+import {
+  assemble,
+  type Assembly,
+  type DrawnSite,
+  type FaultyJoin,
+  type Join,
+  type JoinSite,
+  type Piece,
+  type Placed,
+  type SewnJoin,
+} from '../join';
 import { kept } from '../kept';
 import { partOf, type Toy } from '../toy';
 import { featuresAt, followed, type Unfollowed } from './hanging';
 import { headIn } from './head';
 import { modelPart, type PartModel } from './part';
+
+/** A join that runs through its host, and where its pieces stand. */
+export interface DrawnJoin {
+  join: Exclude<Join, SewnJoin>;
+  sites: readonly DrawnSite[];
+}
 
 /** Everything computed about a toy. Derived from the design alone; the same toy gives the same model. */
 export interface ToyModel {
@@ -23,7 +39,10 @@ export interface ToyModel {
   pieces: readonly Piece[];
   eyes: readonly { eyes: EyePair; state: EyeState }[];
   noses: readonly { nose: Nose; state: NoseState }[];
-  sites: readonly { join: Join; sites: readonly JoinSite[] }[];
+  /** the seams of joins that are sewn */
+  sites: readonly { join: SewnJoin; sites: readonly JoinSite[] }[];
+  /** joins that run through their host: strips and cords drawn through, limbs on a yarn */
+  drawn: readonly DrawnJoin[];
   placed: readonly Placed[];
   loose: readonly Piece[];
   /** joins that cannot be made as they are written */
@@ -71,13 +90,31 @@ export const modelToy = kept((toy: Toy): ToyModel => {
     pieces,
     eyes,
     noses,
-    sites: joins.map((join) => ({ join, sites: sites.get(join) ?? [] })),
+    ...byKind(joins, sites),
     placed,
     loose,
     joinFaults,
     unfollowed,
   };
 });
+
+/** Where joins stand, seams apart from what runs through. */
+function byKind(joins: readonly Join[], sites: Assembly['sites']): Pick<ToyModel, 'sites' | 'drawn'> {
+  const seams: { join: SewnJoin; sites: readonly JoinSite[] }[] = [];
+  const drawn: DrawnJoin[] = [];
+  for (const join of joins) {
+    const own = sites.get(join) ?? [];
+    if (join.kind === 'sewn') seams.push({ join, sites: own as readonly JoinSite[] });
+    else drawn.push({ join, sites: own as readonly DrawnSite[] });
+  }
+  return { sites: seams, drawn };
+}
+
+/** Every join of a toy, of any kind, with the copies that it holds where they stand. */
+export const everyJoin = (model: ToyModel): { join: Join; sites: readonly (JoinSite | DrawnSite)[] }[] => [
+  ...model.sites,
+  ...model.drawn,
+];
 
 /** The direction of a part's face: of its eyes if it has some, else opposite the round start at its last round. */
 function frontOf(head: Head, part: PartModel, eyes: ToyModel['eyes']): number {

@@ -1,4 +1,4 @@
-import { modelOf, type PartModel, type ToyModel } from '../model';
+import { everyJoin, modelOf, type PartModel, type ToyModel } from '../model';
 import { nameKey } from '../notation';
 import { stuffingRounds } from './fill';
 import type { Due, OfPiece, PieceAtHand } from './task';
@@ -11,7 +11,7 @@ export function makingOrder(model: ToyModel): { part: PartModel; copy: string }[
   const done = new Set<string>();
   const order: { part: PartModel; copy: string }[] = [];
   const before = (part: PartModel): PartModel[] => [
-    ...model.sites.flatMap(({ join }) =>
+    ...everyJoin(model).flatMap(({ join }) =>
       join.at.part === part.part.id && join.at.at !== 'edge' && join.guest.part !== part.part.id
         ? [modelOf(model, join.guest.part)]
         : [],

@@ -14,7 +14,7 @@ import {
 } from '../notation';
 import { onRounds, withoutJoins, type Feature } from '../feature';
 import type { Firmness } from '../form';
-import type { Join } from '../join';
+import { onPlaces, type Join } from '../join';
 import { gaugeOfPage } from './gaugeOfPart';
 import { textsOfPage } from './pageTexts';
 import { otherTitles } from './titles';
@@ -168,19 +168,12 @@ export function rewriteRounds(toy: Toy, partId: string, rewriting: Rewriting, ne
   return {
     ...changed,
     features: changed.features.map((f) => (f.part === partId ? onRounds(f, rename) : f)),
-    joins: changed.joins.map((j) => (j.at.part === partId ? joinOnRounds(j, rename) : j)),
+    joins: changed.joins.map((j) =>
+      j.at.part === partId ? onPlaces(j, (at) => ({ ...at, course: rename(at.course) })) : j,
+    ),
     parts: changed.parts.map((p) => (p.id === partId ? partOnRounds(p, rename) : p)),
   };
 }
-
-/** A join on a part whose rounds are called otherwise now. */
-const joinOnRounds = (join: Join, rename: (course: Course) => Course): Join => ({
-  ...join,
-  at: { ...join.at, course: rename(join.at.course) },
-  twin: join.twin?.at
-    ? { ...join.twin, at: { ...join.twin.at, course: rename(join.twin.at.course) } }
-    : join.twin,
-});
 
 /** A part whose own rounds are called otherwise now. */
 const partOnRounds = (part: Part, rename: (course: Course) => Course): Part => ({

@@ -2,7 +2,16 @@ import { plural } from './plural';
 
 /** Why a join cannot be made as it is written. */
 export type JoinFault =
-  'sewn twice' | 'copy gone' | 'circle' | 'homeless' | 'no rounds' | 'no such edge' | 'host is a cord';
+  | 'sewn twice'
+  | 'copy gone'
+  | 'circle'
+  | 'homeless'
+  | 'no rounds'
+  | 'no such edge'
+  | 'host is a cord'
+  | 'no way through'
+  | 'too short'
+  | 'not pierced';
 
 /** `the head`, and `the body` where a part is called so already. */
 const withArticle = (part: string): string =>
@@ -22,6 +31,8 @@ export const planWords = {
     close: 'Close',
     fastenOff: 'Fasten off',
     sew: 'Sew',
+    drawThrough: 'Draw through',
+    thread: 'Thread on',
     ends: 'Weave in',
     inspect: 'Look it over',
   },
@@ -142,6 +153,21 @@ export const planWords = {
   tug: 'Then a tug by hand: it holds, or more stitches.',
   edgeToEdge: (guest: number, host: number) => `edge to edge, ${guest} to ${host}`,
   roundTheEnd: (label: string) => `round the closed end, along ${label}`,
+  drawThrough: (guest: string, host: string) => `Draw ${guest} through ${host}`,
+  drawThroughDetail: (
+    [first, other]: readonly string[],
+    width: string,
+    [freeFirst, freeOther]: readonly string[],
+  ) =>
+    `in ${first}, out ${other}; ${width} through, ${freeFirst} free on the first side and ${freeOther} on the other; sewn fast at both holes`,
+  drawThroughReason:
+    'After the fill, when the host has its width. Try the way with a hook first; a few stitches through both at each hole, so that nobody can pull it through.',
+  thread: (guest: string, pair: boolean, host: string) =>
+    `Thread ${pair ? `both of ${guest}` : guest} on ${host}`,
+  threadDetail: (yarn: string, pierced: string, [first, other]: readonly string[], pair: boolean) =>
+    `yarn ${yarn}; ${first} and ${other}, each pierced at ${pierced}; ${pair ? 'through one, the host, the other, and back' : 'through it and the host, round a stitch, and back'}`,
+  threadReason:
+    'After the fill. Pull until it sits snug and still turns; the knot is anchored through several stitches, never in a hole.',
   sewReason:
     'Both parts are finished. Pin first, look from the front, the side and above; then sew, and count the pins out.',
   ends: (n: number) => `Weave in ${plural(n, 'end')}`,
@@ -167,6 +193,12 @@ export const planWords = {
       `${guest} on ${host}: it has no such edge any more; choose another one.`,
     'host is a cord': (guest: string, host: string) =>
       `${guest} on ${host}: a chain has no surface to sew on; sew the chain on instead.`,
+    'no way through': (guest: string, host: string) =>
+      `${guest} through ${host}: there are no two holes there with the part between them; choose a place further to the side.`,
+    'too short': (guest: string, host: string) =>
+      `${guest} through ${host}: it is not longer than ${host} is wide there, so it does not come out on both sides.`,
+    'not pierced': (guest: string, host: string) =>
+      `${guest} on ${host}: a yarn through a chain or a flat piece holds nothing; sew it on instead.`,
     'no rounds': (guest: string, host: string) => `${guest} on ${host}: one of them has no rounds yet.`,
   } as Record<JoinFault, (guest: string, host: string) => string>,
   loose: (names: readonly string[]) => `Nothing holds ${names.join(', ')} yet: not joined to any other part.`,

@@ -153,6 +153,12 @@ export const safetyWords = {
     `No limit for this age is among these figures; for under 18 months it is ${limit} mm.`,
   cordMend: 'Make it shorter, or fix it down along its length.',
   cordUnknown: 'How far this cord stretches under load is not known: measure a piece.',
+  threaded: (name: string, host: string) => `${name} on a yarn through ${host}: a threaded joint`,
+  threadedSmall:
+    'Threaded joints are not for a child under 36 months: what hangs on a yarn is pulled through.',
+  threadedOlder: 'What hangs on a yarn is pulled through when its anchor gives.',
+  threadedMend: 'Sew it on.',
+  threadedTest: 'Anchor the yarn through several stitches on both sides, and log a pull test.',
   eyesNamed: (part: string, words: string) =>
     `${part}: the text asks for eyes (“${words}”) and none are placed`,
   eyesNamedReason: 'What nobody has placed nobody has checked, and the part would be closed without them.',

@@ -19,6 +19,7 @@ export const sheetWords = {
   parts: 'Parts',
   part: 'Part',
   size: 'Width × height',
+  through: 'through',
   stitches: 'stitches',
   safety: 'Care for the child',
   rounds: 'Written rounds',

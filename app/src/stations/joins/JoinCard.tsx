@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
-import { holePlace, movedJoin, pieceKey, type Join, type JoinMove, type JoinSite } from '@hoppla/core/join';
+import { holePlace, movedJoin, pieceKey, type JoinSite, type SewnJoin } from '@hoppla/core/join';
 import {
   copyName,
   isAbout,
@@ -11,13 +11,13 @@ import {
   wayOut,
   type ToyModel,
 } from '@hoppla/core/model';
-import { removeJoin } from '@hoppla/core/toy';
 import { joinWords, planWords } from '@hoppla/core/words';
-import { Choice, Nudge, PlainButton, ProblemLine, Quiet, Tag, Title, Toggle } from '../../controls';
-import { edit } from '../../documents';
+import { Choice, ProblemLine, Quiet, Tag, Title, Toggle } from '../../controls';
 import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';
 import { change, namesOf } from './change';
+import { Held, TakeOff } from './Held';
+import { JoinNudges } from './Nudges';
 import { EdgeChoice, Pointing } from './Pointing';
 import { Saying } from './Saying';
 import { Sewing } from './Sewing';
@@ -25,7 +25,7 @@ import { Sewing } from './Sewing';
 const say = words.joins;
 
 interface CardProps {
-  join: Join;
+  join: SewnJoin;
   sites: readonly JoinSite[];
   model: ToyModel;
 }
@@ -54,20 +54,23 @@ export function JoinCard({ join, sites, model, stitch }: CardProps & { stitch: n
       </View>
       {twin ? <Quiet>{join.twin?.at ? say.ownTwin : say.twin(units.fine(twin.missMm))}</Quiet> : null}
       {twin ? <TwinChoice join={join} twin={twin} which={which} setWhich={setWhich} model={model} /> : null}
-      {first ? (
-        <JoinNudges model={model} join={join} site={twin && which === 1 ? twin : first} alone={which === 1} />
+      {first?.how === 'surface' ? (
+        <JoinNudges
+          model={model}
+          join={join}
+          at={twin && which === 1 ? twin : first}
+          pair={join.twin !== null && join.twin.at === null}
+          put={(moved) =>
+            which === 1 && join.twin ? { ...join, twin: { ...join.twin, at: moved.at } } : moved
+          }
+        />
       ) : null}
+      <Held join={join} model={model} />
       {first ? <Saying join={join} model={model} /> : null}
       {first ? <Pointing join={join} site={first} /> : null}
       <EdgeChoice join={join} model={model} />
       {first ? <Sewing join={join} site={first} model={model} stitch={stitch} /> : null}
-      <View style={{ flexDirection: 'row', gap: 8 }}>
-        <PlainButton
-          label={say.remove}
-          danger
-          onPress={() => edit(say.remove, { station: 'joins' }, (toy) => removeJoin(toy, join.id))}
-        />
-      </View>
+      <TakeOff join={join} />
     </>
   );
 }
@@ -142,23 +145,6 @@ function InTheWay({ join, sites, model }: CardProps) {
   );
 }
 
-const PAIR_MOVES: readonly { move: JoinMove; arrow: string }[] = [
-  { move: 'closer', arrow: '→←' },
-  { move: 'further', arrow: '←→' },
-  { move: 'up', arrow: '↑' },
-  { move: 'down', arrow: '↓' },
-];
-const SINGLE_MOVES: readonly { move: JoinMove; arrow: string }[] = [
-  { move: 'right', arrow: '←' },
-  { move: 'left', arrow: '→' },
-  { move: 'up', arrow: '↑' },
-  { move: 'down', arrow: '↓' },
-];
-
-/** A join after a step of one of its guests: the other one of an unlinked pair has its own place. */
-const moved = (join: Join, next: Join, alone: boolean): Join =>
-  alone && join.twin ? { ...join, twin: { ...join.twin, at: next.at } } : next;
-
 /** Twins mirror each other, or each has its own place. */
 function TwinChoice({
   join,
@@ -167,7 +153,7 @@ function TwinChoice({
   setWhich,
   model,
 }: {
-  join: Join;
+  join: SewnJoin;
   twin: JoinSite;
   which: 0 | 1;
   setWhich: (which: 0 | 1) => void;
@@ -193,44 +179,5 @@ function TwinChoice({
         />
       )}
     </>
-  );
-}
-
-/** Small steps on the host; held down they go on. */
-function JoinNudges({
-  model,
-  join,
-  site,
-  alone,
-}: {
-  model: ToyModel;
-  join: Join;
-  site: JoinSite;
-  /** the other one of an unlinked pair is moved */
-  alone: boolean;
-}) {
-  const host = model.placed.find((p) => pieceKey(p) === pieceKey(join.at));
-  if (!host || site.how !== 'surface') return null;
-  const linked = join.twin !== null && join.twin.at === null;
-  return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-      {(linked ? PAIR_MOVES : SINGLE_MOVES).map(({ move, arrow }) => {
-        const next = movedJoin(host, join, site, move);
-        const along = move === 'up' || move === 'down' ? next?.rounds : next?.stitches;
-        return (
-          <Nudge
-            key={move}
-            direction={say.moves[move as keyof typeof say.moves]}
-            arrow={arrow}
-            result={along ?? words.face.cannot}
-            disabled={!next}
-            repeats
-            onPress={() =>
-              change(say.moves[move as keyof typeof say.moves], next && moved(join, next.join, alone))
-            }
-          />
-        );
-      })}
-    </View>
   );
 }

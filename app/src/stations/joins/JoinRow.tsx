@@ -1,5 +1,5 @@
 import { holeTag } from '@hoppla/core/address';
-import type { JoinSite, Join } from '@hoppla/core/join';
+import { guestsOf, type DrawnSite, type Join, type JoinSite } from '@hoppla/core/join';
 import { isAbout, meetingsOf, type ToyModel } from '@hoppla/core/model';
 import { Press, Tag, Words } from '../../controls';
 import { usePalette } from '../../theme';
@@ -17,7 +17,7 @@ export function JoinRow({
 }: {
   model: ToyModel;
   join: Join;
-  sites: readonly JoinSite[];
+  sites: readonly (JoinSite | DrawnSite)[];
   onPress: () => void;
 }) {
   const c = usePalette();
@@ -38,17 +38,22 @@ export function JoinRow({
         borderBottomColor: c.line,
       }}
     >
-      <Words flex={1}>{`${toLookAt ? '! ' : ''}${join.twin ? say.pair(guest) : guest}`}</Words>
+      <Words
+        flex={1}
+      >{`${toLookAt ? '! ' : ''}${guestsOf(join).length > 1 ? say.pair(guest) : guest}`}</Words>
       {faulty ? (
         <Words color={c.coralInk} fontWeight="600">
           {say.notJoined}
         </Words>
       ) : (
-        <Tag
-          rounds={sites[0].name ? holeTag(sites[0].name).rounds : say.how[sites[0].how]}
-          stitches={sites[0].name ? holeTag(sites[0].name).stitches : `${sites[0].guestEdge} st`}
-        />
+        <Tag {...whereOf(sites[0])} />
       )}
     </Press>
   );
+}
+
+/** Its hole, the first of two where it runs through; at an end how it is sewn. */
+function whereOf(site: JoinSite | DrawnSite): { rounds: string; stitches: string } {
+  if ('exits' in site) return holeTag(site.exits.first.name);
+  return site.name ? holeTag(site.name) : { rounds: say.how[site.how], stitches: `${site.guestEdge} st` };
 }

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { Circle, G, Path } from 'react-native-svg';
-import type { JoinSite, Placed } from '@hoppla/core/join';
+import type { Exits, JoinSite, Placed } from '@hoppla/core/join';
 import { move, pieceKey } from '@hoppla/core/join';
 import type { ToyModel } from '@hoppla/core/model';
 import type { UnitWords } from '@hoppla/core/words';
@@ -25,6 +25,7 @@ export function JoinsMat({
   height,
   sites,
   host,
+  exits,
   stitch,
   action,
   onTouch,
@@ -33,6 +34,8 @@ export function JoinsMat({
   height: number;
   sites: readonly JoinSite[];
   host: { part: string; copy: string } | null;
+  /** the holes of a join that runs through its host */
+  exits: Exits | null;
   /** the stitch of the first seam that is lit */
   stitch: number | null;
   action: (pick: Pick, piece: Placed) => PickAction | null;
@@ -43,7 +46,7 @@ export function JoinsMat({
   const toys = useMemo(() => [{ model, placed }], [model, placed]);
   const [hold, setHold] = useHold();
   const view = useMemo(() => viewOf(placed, width, height), [placed, width, height]);
-  const measured = useMemo(() => sizeWords(model, units), [model, units]);
+  const measured = sizeWords(model, units);
   const own = placed.find((p) => host && pieceKey(p) === pieceKey(host));
   return (
     <Stage
@@ -52,8 +55,7 @@ export function JoinsMat({
       label={model.placed.length > 0 ? `${toy.name}: ${measured}` : toy.name}
       toys={toys}
       units={units}
-      rest={view.rest}
-      rulers={view.rulers}
+      {...view}
       hold={hold}
       setHold={setHold}
       action={action}
@@ -61,6 +63,7 @@ export function JoinsMat({
       overlay={(projection) => (
         <>
           {own ? <Seams sites={sites} host={own} projection={projection} stitch={stitch} /> : null}
+          {own && exits ? <Way exits={exits} host={own} projection={projection} /> : null}
           {model.placed.length > 0 ? <Size x={width} y={height} words={measured} /> : null}
         </>
       )}
@@ -94,6 +97,25 @@ const Seams = ({
   sites.map((site, k) => (
     <Seam key={site.copy} site={site} {...more} stitch={k === 0 ? more.stitch : null} />
   ));
+
+/** The way of what runs through its host: from hole to hole, seen through the fabric. */
+function Way({ exits, host, projection }: { exits: Exits; host: Placed; projection: Projection }) {
+  const c = usePalette();
+  const [a, b] = [exits.first, exits.other].map((e) => project(projection, move(host.placement, e.point)));
+  const d = `M${a.x.toFixed(1)} ${a.y.toFixed(1)}L${b.x.toFixed(1)} ${b.y.toFixed(1)}`;
+  return (
+    <G>
+      <Path d={d} stroke="#0B1D3E" strokeWidth={4.2} strokeOpacity={0.55} />
+      <Path d={d} stroke={c.pinMat} strokeWidth={2} strokeDasharray="5 4" />
+      {[a, b].map((p, k) => (
+        <G key={k}>
+          <Circle cx={p.x} cy={p.y} r={5} fill="#0B1D3E" />
+          <Circle cx={p.x} cy={p.y} r={3.4} fill={c.pinMat} />
+        </G>
+      ))}
+    </G>
+  );
+}
 
 /** Everything in sight, the toy's own middle under the nought of the ruler. */
 function viewOf(placed: readonly Placed[], width: number, height: number) {

@@ -1,8 +1,9 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { holePlace, pauseInSeam, pieceKey, type Join, type Placed } from '@hoppla/core/join';
+import { guestsOf, holePlace, pauseInSeam, pieceKey, type Join, type Placed } from '@hoppla/core/join';
 import {
+  everyJoin,
   joinables,
   joinedUsually,
   modelOf,
@@ -21,6 +22,7 @@ import { hrefOf } from '../stations';
 import { screenWords as words } from '../../words';
 import { Attach, joinableName } from './Attach';
 import { change, namesOf } from './change';
+import { DrawnCard } from './DrawnCard';
 import { JoinCard } from './JoinCard';
 import { JoinsMat } from './JoinsMat';
 import { SEAM_TAPE, SeamTape } from './SeamTape';
@@ -35,12 +37,22 @@ type Shows = { what: 'whole' } | { what: 'join'; id: string; stitch: number | nu
 const PAPER = 400;
 const WHOLE: Shows = { what: 'whole' };
 
+/** The join that is shown: one that is sewn, or one that runs through its host. */
+function chosenOf(model: ToyModel, shows: Shows) {
+  const id = shows.what === 'join' ? shows.id : null;
+  return {
+    current: model.sites.find((s) => s.join.id === id) ?? null,
+    drawn: model.drawn.find((s) => s.join.id === id) ?? null,
+  };
+}
+
 /** The join of a part that was touched; none where it is the host on which the chosen join is put. */
 function joinTouched(model: ToyModel, chosen: Join | null, piece: Placed): Join | null {
   if (chosen && pieceKey(chosen.at) === pieceKey(piece)) return null;
-  const isGuest = (s: ToyModel['sites'][number]) =>
-    s.sites.some((x) => pieceKey({ part: s.join.guest.part, copy: x.copy }) === pieceKey(piece));
-  return model.sites.find(isGuest)?.join ?? null;
+  return (
+    everyJoin(model).find(({ join }) => guestsOf(join).some((g) => pieceKey(g) === pieceKey(piece)))?.join ??
+    null
+  );
 }
 
 /** What can be done with a stitch of the chosen join's host that was touched. */
@@ -61,13 +73,14 @@ export function JoinsStation() {
   const { model } = useToy();
   const [shows, show] = useState<Shows>({ what: 'whole' });
   const stage = wide ? width - RAIL - PAPER : width;
-  const current = shows.what === 'join' ? (model.sites.find((s) => s.join.id === shows.id) ?? null) : null;
+  const { current, drawn } = chosenOf(model, shows);
   const first = current?.sites[0] ?? null;
+  const chosen = current?.join ?? drawn?.join ?? null;
   const tape = first && first.seam.length > 0 ? SEAM_TAPE : 0;
   const matHeight = wide ? height - 56 - tape : Math.round(Math.max(160, height * (tape > 0 ? 0.33 : 0.42)));
   const stitch = shows.what === 'join' ? shows.stitch : null;
-  const names = current ? namesOf(model, current.join) : null;
-  const shown = shows.what === 'join' && !current ? WHOLE : shows;
+  const names = chosen ? namesOf(model, chosen) : null;
+  const shown = shows.what === 'join' && !chosen ? WHOLE : shows;
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
       <View style={{ width: stage }}>
@@ -75,11 +88,12 @@ export function JoinsStation() {
           width={stage}
           height={matHeight}
           sites={current?.sites ?? []}
-          host={current?.join.at ?? null}
+          host={chosen?.at ?? null}
+          exits={drawn?.sites[0]?.exits ?? null}
           stitch={stitch}
-          action={putHere(current?.join ?? null, names)}
+          action={putHere(chosen, names)}
           onTouch={(piece) => {
-            const touched = joinTouched(model, current?.join ?? null, piece);
+            const touched = joinTouched(model, chosen, piece);
             if (touched) show({ what: 'join', id: touched.id, stitch: null });
           }}
         />
@@ -120,23 +134,24 @@ function Paper({ shows, show, wide }: { shows: Shows; show: (next: Shows) => voi
     setHost(null);
     show({ what: 'join', id: join.id, stitch: null });
   };
-  const current = shows.what === 'join' ? model.sites.find((s) => s.join.id === shows.id) : null;
+  const { current, drawn } = chosenOf(model, shows);
+  const asked = shows.what === 'attach' ? guest : null;
+  const walked = shows.what === 'join' ? shows.stitch : null;
   return (
     <>
       <Scroll contentContainerStyle={{ padding: wide ? 20 : 16, gap: 12 }}>
-        {shows.what === 'attach' && guest ? (
+        {asked ? (
           <Attach
             all={loose}
-            guest={guest}
+            guest={asked}
             host={host?.part.id ?? null}
             onGuest={(id) => (setGuest(id), setHost(null))}
             onHost={setHost}
           />
         ) : null}
-        {current ? (
-          <JoinCard {...current} model={model} stitch={shows.what === 'join' ? shows.stitch : null} />
-        ) : null}
-        {current || (shows.what === 'attach' && guest) ? null : (
+        {current ? <JoinCard {...current} model={model} stitch={walked} /> : null}
+        {drawn ? <DrawnCard {...drawn} model={model} /> : null}
+        {current || drawn || asked ? null : (
           <WholeToy model={model} onChoose={(id) => show({ what: 'join', id, stitch: null })} />
         )}
         {model.pieces.length < 2 ? <Quiet>{say.needTwo}</Quiet> : null}

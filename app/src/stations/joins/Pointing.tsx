@@ -5,7 +5,7 @@ import {
   wholeEdge,
   type Edge,
   type EdgeLies,
-  type Join,
+  type SewnJoin,
   type JoinSite,
   type Way,
 } from '@hoppla/core/join';
@@ -22,7 +22,7 @@ const WAYS: readonly (Way | 'out')[] = ['out', 'up', 'down', 'forward', 'back', 
 const TURN_DEG = 15;
 
 /** Which way it points, and how it is turned about itself. */
-export function Pointing({ join, site }: { join: Join; site: JoinSite }) {
+export function Pointing({ join, site }: { join: SewnJoin; site: JoinSite }) {
   const { aim } = join;
   const way = aim.way ?? (Math.abs(aim.tiltDeg) < 0.5 ? 'out' : null);
   const turned = (by: number) =>
@@ -86,7 +86,7 @@ function TurnNudges({
 const LIES: readonly EdgeLies[] = ['open', 'flattened', 'pinched'];
 
 /** Which edge of the guest is sewn, and how it lies. */
-export function EdgeChoice({ join, model }: { join: Join; model: ToyModel }) {
+export function EdgeChoice({ join, model }: { join: SewnJoin; model: ToyModel }) {
   const { form } = modelOf(model, join.guest.part);
   const edges = edgesOf(form);
   const key = (e: Edge) => `${e.which}|${e.nth}`;

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
-import { pauseInSeam, seamEndMm, seamKind, type Join, type JoinSite } from '@hoppla/core/join';
+import { pauseInSeam, seamEndMm, seamKind, type SewnJoin, type JoinSite } from '@hoppla/core/join';
 import { modelOf, type ToyModel } from '@hoppla/core/model';
 import { isUnder36 } from '@hoppla/core/safety';
 import { pinWords, planWords } from '@hoppla/core/words';
@@ -18,7 +18,7 @@ export function Sewing({
   model,
   stitch,
 }: {
-  join: Join;
+  join: SewnJoin;
   site: JoinSite;
   model: ToyModel;
   /** the stitch that is walked to on the tape */
@@ -58,7 +58,7 @@ export function Sewing({
 }
 
 /** Where the seam begins: at the guest's own tail, or at the stitch that was walked to. */
-function Beginning({ join, site, stitch }: { join: Join; site: JoinSite; stitch: number | null }) {
+function Beginning({ join, site, stitch }: { join: SewnJoin; site: JoinSite; stitch: number | null }) {
   const wanted = stitch === null || stitch === 0 ? null : (site.seam[stitch]?.edge ?? null);
   const begin = (startAt: number | null) => change(say.begin, { ...join, seam: { ...join.seam, startAt } });
   if (wanted === null && join.seam.startAt === null) return null;

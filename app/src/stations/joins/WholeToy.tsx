@@ -4,6 +4,7 @@ import { pieceKey } from '@hoppla/core/join';
 import {
   balanceOf,
   copyName,
+  everyJoin,
   meetingsOf,
   meetingWords,
   mendingMove,
@@ -67,11 +68,12 @@ export function WholeToy({ model, onChoose }: { model: ToyModel; onChoose: (join
 
 /** Every join under what it is sewn to. */
 function Hosts({ model, onChoose }: { model: ToyModel; onChoose: (join: string) => void }) {
-  const hosts = [...new Set(model.sites.map((s) => pieceKey(s.join.at)))];
+  const joins = everyJoin(model);
+  const hosts = [...new Set(joins.map((s) => pieceKey(s.join.at)))];
   return (
     <>
       {hosts.map((host) => {
-        const all = model.sites.filter((s) => pieceKey(s.join.at) === host);
+        const all = joins.filter((s) => pieceKey(s.join.at) === host);
         return (
           <View key={host}>
             <Words fontWeight="600">

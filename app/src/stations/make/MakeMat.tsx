@@ -22,11 +22,14 @@ interface MakeMatProps {
   height: number;
 }
 
+/** Steps in which parts are put together. */
+const TOGETHER: readonly string[] = ['sew', 'draw-through', 'thread'];
+
 /** The piece as far as it is made; the round being worked in yellow; at a seam the whole toy. */
 export function MakeMat({ part, copy, tick, next, done, width, height }: MakeMatProps) {
   const c = usePalette();
   const { model, units } = useToy();
-  const whole = !part || tick?.step.kind === 'sew';
+  const whole = !part || (tick !== null && TOGETHER.includes(tick.step.kind));
   const own = model.pieces.find((p) => p.part === part?.part.id && p.copy === copy);
   const placed = useMemo(() => (whole || !own ? model.placed : [standAlone(own)]), [whole, own, model]);
   const [hold, setHold] = useHold();

@@ -1,5 +1,6 @@
 import type { TaskBase, TaskKind } from '../task';
 import { embroider } from './embroider';
+import { drawThrough } from './drawThrough';
 import { close, fastenOff } from './finish';
 import { inspect, weaveIn } from './last';
 import { layer } from './layer';
@@ -8,6 +9,7 @@ import { posts } from './posts';
 import { rounds } from './rounds';
 import { sew } from './sew';
 import { stuff } from './stuff';
+import { thread } from './thread';
 import { washers } from './washers';
 
 /**
@@ -24,6 +26,8 @@ export const TASKS = {
   'look-again': lookAgain,
   close,
   'fasten-off': fastenOff,
+  'draw-through': drawThrough,
+  thread,
   sew,
   ends: weaveIn,
   inspect,

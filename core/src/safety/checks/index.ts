@@ -7,6 +7,7 @@ import { hardwareChecks } from './hardware';
 import { cordChecks } from './long';
 import { smallPartChecks } from './small';
 import { textChecks } from './text';
+import { threadedChecks } from './threaded';
 import { whoChecks } from './who';
 
 /** What is looked at, in the order of the house's safety page; `makes` are the checks that are made whole by it. */
@@ -14,6 +15,7 @@ const MADE: readonly { makes: readonly CheckNumber[]; check: (checked: Checked) 
   { makes: [], check: whoChecks },
   { makes: [1, 2], check: hardwareChecks },
   { makes: [3], check: smallPartChecks },
+  { makes: [], check: threadedChecks },
   { makes: [6], check: cordChecks },
   // Words tell of a danger; their silence tells nothing.
   { makes: [], check: textChecks },

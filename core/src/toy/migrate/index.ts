@@ -6,9 +6,18 @@ import { to4 } from './to4';
 import { to5 } from './to5';
 import { to6 } from './to6';
 import { to7 } from './to7';
+import { to8 } from './to8';
 
 /** What each older version lacks, by the version it leads to: frozen steps over literals. Every released version stays readable (decisions 12 and 44). */
-const STEPS: Record<number, (file: Loose) => Loose> = { 2: to2, 3: to3, 4: to4, 5: to5, 6: to6, 7: to7 };
+const STEPS: Record<number, (file: Loose) => Loose> = {
+  2: to2,
+  3: to3,
+  4: to4,
+  5: to5,
+  6: to6,
+  7: to7,
+  8: to8,
+};
 
 /** A file of this or an older version as one of this version. The shape is checked elsewhere; what is not a toy comes back as it is. */
 export function migrated(file: unknown): unknown {

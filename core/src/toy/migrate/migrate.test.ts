@@ -123,7 +123,7 @@ test('a migration changes nothing but the shape: the same sizes, places and plan
     const file = opened(fixture(name));
     expect(exportFile(opened(JSON.parse(exportFile(file))))).toBe(exportFile(file));
     const { joins, palette } = file.toy;
-    for (const join of joins) expect(join.edge).toMatchObject({ which: 'last', from: 1, to: null });
+    for (const join of joins) expect(join).toMatchObject({ edge: { which: 'last', from: 1, to: null } });
     for (const yarn of palette) expect(yarn).toMatchObject({ ball: null, strands: 1, sheds: null });
   }
 });

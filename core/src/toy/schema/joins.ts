@@ -1,5 +1,19 @@
 import Joi from 'joi';
-import type { Aim, Along, Edge, Hang, Height, Join, OfPiece, SeamSaid, SewnJoin, Twin } from '../../join';
+import type {
+  Aim,
+  Along,
+  Edge,
+  Hang,
+  Height,
+  Join,
+  OfPiece,
+  Pierced,
+  SeamSaid,
+  SewnJoin,
+  ThreadedJoin,
+  ThroughJoin,
+  Twin,
+} from '../../join';
 import { id, objectOf, place } from './places';
 
 const edge = objectOf<Edge>({
@@ -43,12 +57,17 @@ const along = Joi.alternatives<Along>(
   }),
 );
 
+const guest = objectOf<OfPiece>({ part: id.required(), copy: id.required() }).required();
+const hang = objectOf<Hang>({ height: height.allow(null).required(), along: along.allow(null).required() })
+  .allow(null)
+  .required();
+
 /** One schema a kind of join; a kind without one does not compile. */
 const KINDS: { [K in Join['kind']]: Joi.ObjectSchema<Extract<Join, { kind: K }>> } = {
   sewn: objectOf<SewnJoin>({
     kind: Joi.string().valid('sewn').required(),
     id: id.required(),
-    guest: objectOf<OfPiece>({ part: id.required(), copy: id.required() }).required(),
+    guest,
     at: place.required(),
     edge: edge.required(),
     aim: objectOf<Aim>({
@@ -60,14 +79,34 @@ const KINDS: { [K in Join['kind']]: Joi.ObjectSchema<Extract<Join, { kind: K }>>
     twin: objectOf<Twin>({ copy: id.required(), at: place.allow(null).required() })
       .allow(null)
       .required(),
-    hang: objectOf<Hang>({ height: height.allow(null).required(), along: along.allow(null).required() })
-      .allow(null)
-      .required(),
+    hang,
     seam: objectOf<SeamSaid>({
       twice: Joi.boolean().required(),
       yarn: Joi.string().valid('guest', 'host').required(),
       startAt: Joi.number().integer().min(1).allow(null).required(),
     }).required(),
+  }),
+  through: objectOf<ThroughJoin>({
+    kind: Joi.string().valid('through').required(),
+    id: id.required(),
+    guest,
+    at: place.required(),
+    out: place.allow(null).required(),
+    hang,
+    shiftMm: Joi.number().required(),
+  }),
+  threaded: objectOf<ThreadedJoin>({
+    kind: Joi.string().valid('threaded').required(),
+    id: id.required(),
+    guest,
+    at: place.required(),
+    twin: objectOf<NonNullable<ThreadedJoin['twin']>>({ copy: id.required() }).allow(null).required(),
+    hang,
+    pierced: objectOf<Pierced>({
+      from: Joi.string().valid('start', 'last').required(),
+      rounds: Joi.number().integer().min(1).required(),
+    }).required(),
+    poseDeg: Joi.number().required(),
   }),
 };
 

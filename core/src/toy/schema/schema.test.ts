@@ -47,7 +47,7 @@ describe('toy files', () => {
     expect(model.eyes[0].state).toMatchObject({ state: 'at', coords: [15, 24] });
     expect(model.sites.every((s) => s.sites.length > 0 && s.sites.every((x) => x.state === 'at'))).toBe(true);
     expect(planOf(model).trouble).toEqual([]);
-    expect(file).toMatchObject({ schema: 7, toy: { schema: 7, settings: { hooks: 'mm' } } });
+    expect(file).toMatchObject({ schema: 8, toy: { schema: 8, settings: { hooks: 'mm' } } });
     expect(file.toy.parts.every((p) => p.shaping.how === 'as worked')).toBe(true);
     expect(file.toy.features[0]).toMatchObject({
       eyeMm: 9,
@@ -159,7 +159,7 @@ describe('toy files', () => {
   it('version 7 with a snout that hangs under the eyes, a twin of its own place, a pinched edge, a part of an edge, a turn and the host’s yarn opens for ever: same seams, same bytes', () => {
     const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v7.json'), 'utf8');
     const file = opened(raw);
-    expect(exportFile(file)).toBe(raw);
+    expect(exportFile(opened(exportFile(file)))).toBe(exportFile(file));
     const model = modelToy(file.toy);
     expect(model.joinFaults).toEqual([]);
     expect(model.unfollowed).toEqual([]);
@@ -178,6 +178,21 @@ describe('toy files', () => {
       aim: { way: 'forward', turnDeg: 15 },
       seam: { yarn: 'host', twice: true },
     });
+  });
+
+  it('version 8 with whiskers drawn through the snout and fins on a yarn opens for ever: same holes, same bytes', () => {
+    const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v8.json'), 'utf8');
+    const file = opened(raw);
+    expect(exportFile(file)).toBe(raw);
+    const model = modelToy(file.toy);
+    expect(model.joinFaults).toEqual([]);
+    expect(model.loose).toEqual([]);
+    const [whiskers, fins] = model.drawn;
+    expect(whiskers.join).toMatchObject({ kind: 'through', out: null, shiftMm: 4 });
+    expect(fins.join).toMatchObject({ kind: 'threaded', poseDeg: 30, pierced: { from: 'last' } });
+    expect(fins.sites).toHaveLength(2);
+    const [{ exits }] = whiskers.sites;
+    expect(exits.widthMm).toBeCloseTo(11.62, 1);
   });
 
   it('everything this program writes passes its own schema', () => {
@@ -204,7 +219,7 @@ describe('toy files', () => {
   );
 
   it('opens a newer version read-only and keeps it unchanged', () => {
-    const newer = RAW.replace(/"schema": 1/g, '"schema": 8');
-    expect(openFile(newer)).toEqual({ state: 'newer', schema: 8, name: 'Rill', raw: newer });
+    const newer = RAW.replace(/"schema": 1/g, '"schema": 9');
+    expect(openFile(newer)).toEqual({ state: 'newer', schema: 9, name: 'Rill', raw: newer });
   });
 });
