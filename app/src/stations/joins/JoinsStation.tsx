@@ -120,8 +120,7 @@ export function JoinsStation() {
 function Paper({ shows, show, wide }: { shows: Shows; show: (next: Shows) => void; wide: boolean }) {
   const { model, writing } = useToy();
   const loose = joinables(model);
-  const [guestId, setGuest] = useState<string | null>(null);
-  const [hostId, setHost] = useState<string | null>(null);
+  const [[guestId, hostId], choose] = useState<readonly [string | null, string | null]>([null, null]);
   const guest = loose.find((j) => j.part.part.id === guestId) ?? loose[0] ?? null;
   const host = guest && (guest.hosts.find((p) => p.part.id === hostId) ?? guest.usualHost);
   const attach = () => {
@@ -130,8 +129,7 @@ function Paper({ shows, show, wide }: { shows: Shows; show: (next: Shows) => voi
     edit(say.attach(guest.part.name, host.name), { station: 'joins', join: join.id }, (toy) =>
       setJoin(toy, join),
     );
-    setGuest(null);
-    setHost(null);
+    choose([null, null]);
     show({ what: 'join', id: join.id, stitch: null });
   };
   const { current, drawn } = chosenOf(model, shows);
@@ -145,8 +143,8 @@ function Paper({ shows, show, wide }: { shows: Shows; show: (next: Shows) => voi
             all={loose}
             guest={asked}
             host={host?.part.id ?? null}
-            onGuest={(id) => (setGuest(id), setHost(null))}
-            onHost={setHost}
+            onGuest={(id) => choose([id, null])}
+            onHost={(id) => choose([guestId, id])}
           />
         ) : null}
         {current ? <JoinCard {...current} model={model} stitch={walked} /> : null}
