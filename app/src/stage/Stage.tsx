@@ -46,6 +46,8 @@ export interface StageProps {
   marks?: readonly { piece: string; round: number; colour: string; share: number }[];
   /** drawn over the toy, in px */
   overlay?: (projection: Projection) => ReactNode;
+  /** controls that stand over the toy and follow it */
+  handles?: (projection: Projection) => ReactNode;
   /** stands in the lower right corner while nothing is read */
   corner?: ReactNode;
   /** what can be done with a place that was touched; null where nothing can */
@@ -214,6 +216,7 @@ export function Stage(props: StageProps) {
       </View>
       {still ? null : (
         <>
+          {props.handles?.(projection)}
           {words || measuring ? null : (
             <View style={{ position: 'absolute', right: 2, bottom: 2 }}>{props.corner}</View>
           )}

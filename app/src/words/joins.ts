@@ -53,6 +53,22 @@ export const joins = {
   seamHow: 'Arrow keys walk the seam',
   seamStitch: (guest: string, edge: number, under: number | null, host: string, tag: string) =>
     `${guest}, stitch ${edge}${under === null ? '' : ` with ${under}`}, to ${host} at ${tag}`,
+  apart: 'Taken apart along its seams',
+  sides: 'Left laid over right',
+  sidesApart: (pair: string, length: string) => `${pair}: left and right ${length} apart at most`,
+  tip: 'Tip: drag it, or use the arrow keys, to point the part elsewhere',
+  tipAt: (tilt: number, toward: number) => `${tilt} degrees from straight out, towards ${toward}`,
+  tilt: 'Tilt, from straight out',
+  toward: 'Towards: 0 up, 90 side, 180 down',
+  degrees: '°',
+  set: 'All copies as a set',
+  setHint: '6 around',
+  setHow: 'Such as “6 around”, or “2 for each segment, 4 on the first”.',
+  setPut: 'Set them',
+  setNotRead: (words: string) =>
+    `“${words}” is not understood. Say “6 around” or “2 for each segment, 4 on the first”.`,
+  setTooMany: (asked: number, made: number) =>
+    `That is ${asked}, and the text makes ${made}. Change the words, or the number after the part’s name.`,
   held: 'How it is held',
   heldAs: { sewn: 'sewn on', through: 'drawn through', threaded: 'on a yarn' },
   throughTitle: (guest: string, host: string) => `${guest} through ${host}`,

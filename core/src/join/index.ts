@@ -6,6 +6,7 @@ export { standsOffMm } from './threaded';
 export type { Pierced, ThreadedJoin } from './threaded';
 export type { Exit, Exits } from './exits';
 export { heldAs } from './heldAs';
+export { aimedAt, tipOf } from './tipped';
 export {
   edgeCount,
   edgeRange,

@@ -21,6 +21,7 @@ import { JoinNudges } from './Nudges';
 import { EdgeChoice, Pointing } from './Pointing';
 import { Saying } from './Saying';
 import { Sewing } from './Sewing';
+import { SetOf } from './SetOf';
 
 const say = words.joins;
 
@@ -70,6 +71,7 @@ export function JoinCard({ join, sites, model, stitch }: CardProps & { stitch: n
       {first ? <Pointing join={join} site={first} /> : null}
       <EdgeChoice join={join} model={model} />
       {first ? <Sewing join={join} site={first} model={model} stitch={stitch} /> : null}
+      <SetOf join={join} model={model} />
       <TakeOff join={join} />
     </>
   );

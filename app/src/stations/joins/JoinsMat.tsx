@@ -1,8 +1,9 @@
 import { useMemo } from 'react';
+import type { Vec3 } from '@hoppla/core/form';
 import { Circle, G, Path } from 'react-native-svg';
 import type { Exits, JoinSite, Placed } from '@hoppla/core/join';
 import { move, pieceKey } from '@hoppla/core/join';
-import type { ToyModel } from '@hoppla/core/model';
+import { takenApart, type ToyModel } from '@hoppla/core/model';
 import type { UnitWords } from '@hoppla/core/words';
 import { MatText, RULER } from '../../controls';
 import {
@@ -18,36 +19,53 @@ import {
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 import { screenWords as say } from '../../words';
+import { Sides } from './Sides';
+import { TipHandle } from './TipHandle';
 
-/** The whole toy on the mat, loose pieces beside it, with the seam and the pins of the chosen join. */
-export function JoinsMat({
-  width,
-  height,
-  sites,
-  host,
-  exits,
-  stitch,
-  action,
-  onTouch,
-}: {
+/** How the whole toy is looked at: taken apart along its seams, its left laid over its right. */
+export interface Looks {
+  apart: boolean;
+  sides: boolean;
+}
+
+export interface Looking {
+  looks: Looks;
+  setLooks: (looks: Looks) => void;
+}
+
+/** What is shown of the chosen join: its seams with the stitch of the first that is lit, or the holes of one that runs through its host. */
+export interface ChosenJoin {
+  sites: readonly JoinSite[];
+  exits: Exits | null;
+  stitch: number | null;
+}
+
+/** So far a piece stands off its host when the toy is taken apart, mm. */
+const APART_MM = 28;
+
+interface MatProps {
   width: number;
   height: number;
-  sites: readonly JoinSite[];
   host: { part: string; copy: string } | null;
-  /** the holes of a join that runs through its host */
-  exits: Exits | null;
-  /** the stitch of the first seam that is lit */
-  stitch: number | null;
+  chosen: ChosenJoin;
+  looks: Looks;
+  /** the first seam's guest is pointed elsewhere */
+  aimed: (way: Vec3) => void;
   action: (pick: Pick, piece: Placed) => PickAction | null;
   onTouch: (piece: Placed) => void;
-}) {
+}
+
+/** The whole toy on the mat, loose pieces beside it, with the seam and the pins of the chosen join. */
+export function JoinsMat({ width, height, host, chosen, looks, aimed, action, onTouch }: MatProps) {
   const { model, toy, units } = useToy();
-  const placed = useMemo(() => layOut(model, true), [model]);
+  const { apart } = looks;
+  const placed = useMemo(() => (apart ? takenApart(model, APART_MM) : layOut(model, true)), [model, apart]);
   const toys = useMemo(() => [{ model, placed }], [model, placed]);
   const [hold, setHold] = useHold();
   const view = useMemo(() => viewOf(placed, width, height), [placed, width, height]);
   const measured = sizeWords(model, units);
-  const own = placed.find((p) => host && pieceKey(p) === pieceKey(host));
+  const own = apart ? undefined : placed.find((p) => host && pieceKey(p) === pieceKey(host));
+  const [first] = chosen.sites;
   return (
     <Stage
       width={width}
@@ -60,10 +78,13 @@ export function JoinsMat({
       setHold={setHold}
       action={action}
       onTouch={onTouch}
+      handles={(projection) =>
+        own && first ? <TipHandle site={first} host={own} projection={projection} onAim={aimed} /> : null
+      }
       overlay={(projection) => (
         <>
-          {own ? <Seams sites={sites} host={own} projection={projection} stitch={stitch} /> : null}
-          {own && exits ? <Way exits={exits} host={own} projection={projection} /> : null}
+          {looks.sides ? <Sides model={model} projection={projection} /> : null}
+          {own ? <Chosen {...chosen} host={own} projection={projection} /> : null}
           {model.placed.length > 0 ? <Size x={width} y={height} words={measured} /> : null}
         </>
       )}
@@ -84,19 +105,17 @@ function sizeWords(model: ToyModel, units: UnitWords): string {
   return say.bench.size(units.bare(right - left), units.bare(bottom - top), units.of);
 }
 
-/** The seams of the chosen join; the stitch that is walked to is of the first. */
-const Seams = ({
-  sites,
-  ...more
-}: {
-  sites: readonly JoinSite[];
-  host: Placed;
-  projection: Projection;
-  stitch: number | null;
-}) =>
-  sites.map((site, k) => (
-    <Seam key={site.copy} site={site} {...more} stitch={k === 0 ? more.stitch : null} />
-  ));
+/** The chosen join on its host; the stitch that is walked to is of the first seam. */
+function Chosen({ sites, exits, stitch, ...at }: ChosenJoin & { host: Placed; projection: Projection }) {
+  return (
+    <>
+      {sites.map((site, k) => (
+        <Seam key={site.copy} site={site} {...at} stitch={k === 0 ? stitch : null} />
+      ))}
+      {exits ? <Way exits={exits} {...at} /> : null}
+    </>
+  );
+}
 
 /** The way of what runs through its host: from hole to hole, seen through the fabric. */
 function Way({ exits, host, projection }: { exits: Exits; host: Placed; projection: Projection }) {

@@ -21,10 +21,10 @@ import { useToy } from '../frame/useToy';
 import { hrefOf } from '../stations';
 import { screenWords as words } from '../../words';
 import { Attach, joinableName } from './Attach';
-import { change, namesOf } from './change';
+import { aimAt, change, namesOf } from './change';
 import { DrawnCard } from './DrawnCard';
 import { JoinCard } from './JoinCard';
-import { JoinsMat } from './JoinsMat';
+import { JoinsMat, type Looking, type Looks } from './JoinsMat';
 import { SEAM_TAPE, SeamTape } from './SeamTape';
 import { WholeToy } from './WholeToy';
 
@@ -69,9 +69,36 @@ const putHere =
 /** Joins: where do limbs and ears attach, how are they sewn? The whole toy stands on the mat. */
 export function JoinsStation() {
   const c = usePalette();
-  const { width, height, wide } = useRoom();
+  const { wide } = useRoom();
   const { model } = useToy();
   const [shows, show] = useState<Shows>({ what: 'whole' });
+  const [looks, setLooks] = useState<Looks>({ apart: false, sides: false });
+  const { current, drawn } = chosenOf(model, shows);
+  const shown = shows.what === 'join' && !current && !drawn ? WHOLE : shows;
+  return (
+    <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
+      <OnMat shows={shown} show={show} looks={looks} />
+      <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
+        <Paper
+          key={shown.what === 'join' ? shown.id : shown.what}
+          shows={shown}
+          show={show}
+          looking={{ looks, setLooks }}
+        />
+      </View>
+    </View>
+  );
+}
+
+interface Showing {
+  shows: Shows;
+  show: (next: Shows) => void;
+}
+
+/** The toy on its mat, and under it the seam of the chosen join. */
+function OnMat({ shows, show, looks }: Showing & { looks: Looks }) {
+  const { width, height, wide } = useRoom();
+  const { model } = useToy();
   const stage = wide ? width - RAIL - PAPER : width;
   const { current, drawn } = chosenOf(model, shows);
   const first = current?.sites[0] ?? null;
@@ -80,45 +107,39 @@ export function JoinsStation() {
   const matHeight = wide ? height - 56 - tape : Math.round(Math.max(160, height * (tape > 0 ? 0.33 : 0.42)));
   const stitch = shows.what === 'join' ? shows.stitch : null;
   const names = chosen ? namesOf(model, chosen) : null;
-  const shown = shows.what === 'join' && !chosen ? WHOLE : shows;
   return (
-    <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
-      <View style={{ width: stage }}>
-        <JoinsMat
+    <View style={{ width: stage }}>
+      <JoinsMat
+        width={stage}
+        height={matHeight}
+        host={chosen?.at ?? null}
+        chosen={{ sites: current?.sites ?? [], exits: drawn?.sites[0]?.exits ?? null, stitch }}
+        looks={looks}
+        aimed={(way) => first && aimAt(model, first, way)}
+        action={putHere(chosen, names)}
+        onTouch={(piece) => {
+          const touched = joinTouched(model, chosen, piece);
+          if (touched) show({ what: 'join', id: touched.id, stitch: null });
+        }}
+      />
+      {first && names && tape > 0 ? (
+        <SeamTape
+          key={first.join.id}
+          site={first}
+          {...names}
+          chosen={stitch}
+          onChoose={(k) => show({ what: 'join', id: first.join.id, stitch: k })}
+          pauseAfter={pauseInSeam(first, modelOf(model, first.join.guest.part).form)}
           width={stage}
-          height={matHeight}
-          sites={current?.sites ?? []}
-          host={chosen?.at ?? null}
-          exits={drawn?.sites[0]?.exits ?? null}
-          stitch={stitch}
-          action={putHere(chosen, names)}
-          onTouch={(piece) => {
-            const touched = joinTouched(model, chosen, piece);
-            if (touched) show({ what: 'join', id: touched.id, stitch: null });
-          }}
         />
-        {first && names && tape > 0 ? (
-          <SeamTape
-            key={current!.join.id}
-            site={first}
-            {...names}
-            chosen={stitch}
-            onChoose={(k) => show({ what: 'join', id: current!.join.id, stitch: k })}
-            pauseAfter={pauseInSeam(first, modelOf(model, current!.join.guest.part).form)}
-            width={stage}
-          />
-        ) : null}
-      </View>
-      <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
-        <Paper key={shown.what === 'join' ? shown.id : shown.what} shows={shown} show={show} wide={wide} />
-      </View>
+      ) : null}
     </View>
   );
 }
 
-/** The paper of the station with its one main action; keyed by what it shows, so that it is seen from its top. */
-function Paper({ shows, show, wide }: { shows: Shows; show: (next: Shows) => void; wide: boolean }) {
-  const { model, writing } = useToy();
+/** What can still be attached, which of it is next and to what, and attaching it. */
+function useNext(show: (next: Shows) => void) {
+  const { model } = useToy();
   const loose = joinables(model);
   const [[guestId, hostId], choose] = useState<readonly [string | null, string | null]>([null, null]);
   const guest = loose.find((j) => j.part.part.id === guestId) ?? loose[0] ?? null;
@@ -132,6 +153,14 @@ function Paper({ shows, show, wide }: { shows: Shows; show: (next: Shows) => voi
     choose([null, null]);
     show({ what: 'join', id: join.id, stitch: null });
   };
+  return { loose, guest, host, attach, choose };
+}
+
+/** The paper of the station with its one main action; keyed by what it shows, so that it is seen from its top. */
+function Paper({ shows, show, looking }: Showing & { looking: Looking }) {
+  const { wide } = useRoom();
+  const { model, writing } = useToy();
+  const { loose, guest, host, attach, choose } = useNext(show);
   const { current, drawn } = chosenOf(model, shows);
   const asked = shows.what === 'attach' ? guest : null;
   const walked = shows.what === 'join' ? shows.stitch : null;
@@ -144,13 +173,17 @@ function Paper({ shows, show, wide }: { shows: Shows; show: (next: Shows) => voi
             guest={asked}
             host={host?.part.id ?? null}
             onGuest={(id) => choose([id, null])}
-            onHost={(id) => choose([guestId, id])}
+            onHost={(id) => choose([asked.part.part.id, id])}
           />
         ) : null}
         {current ? <JoinCard {...current} model={model} stitch={walked} /> : null}
         {drawn ? <DrawnCard {...drawn} model={model} /> : null}
         {current || drawn || asked ? null : (
-          <WholeToy model={model} onChoose={(id) => show({ what: 'join', id, stitch: null })} />
+          <WholeToy
+            model={model}
+            looking={looking}
+            onChoose={(id) => show({ what: 'join', id, stitch: null })}
+          />
         )}
         {model.pieces.length < 2 ? <Quiet>{say.needTwo}</Quiet> : null}
       </Scroll>

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { View } from 'react-native';
 import {
   edgesOf,
@@ -11,7 +12,7 @@ import {
 } from '@hoppla/core/join';
 import { modelOf, type ToyModel } from '@hoppla/core/model';
 import { joinWords } from '@hoppla/core/words';
-import { Choice, Nudge, Quiet } from '../../controls';
+import { Choice, Field, Nudge, Quiet } from '../../controls';
 import { screenWords as words } from '../../words';
 import { change } from './change';
 
@@ -46,11 +47,48 @@ export function Pointing({ join, site }: { join: SewnJoin; site: JoinSite }) {
           })
         }
       />
+      <Tilt join={join} site={site} />
       {site.heldOffDeg > 1 ? <Quiet>{say.heldOff(Math.round(site.heldOffDeg))}</Quiet> : null}
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <TurnNudges turnDeg={aim.turnDeg} onTurn={turned} step={TURN_DEG} />
       </View>
     </>
+  );
+}
+
+const MOST_TILT_DEG = 85;
+
+/** The tilt typed: how far from straight out, and towards which way. */
+function Tilt({ join, site }: { join: SewnJoin; site: JoinSite }) {
+  const now = { tiltDeg: Math.round(site.tiltDeg), towardDeg: Math.round(site.towardDeg) };
+  const type = (which: keyof typeof now) => (text: string) => {
+    const deg = Number(text.replace(',', '.'));
+    const most = which === 'tiltDeg' ? MOST_TILT_DEG : 180;
+    if (text.trim() === '' || !Number.isFinite(deg) || deg < (which === 'tiltDeg' ? 0 : -180) || deg > most)
+      return;
+    change(say.points, { ...join, aim: { ...join.aim, ...now, way: null, [which]: deg } });
+  };
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <Degrees key={`t${now.tiltDeg}`} label={say.tilt} deg={now.tiltDeg} onType={type('tiltDeg')} />
+      <Degrees key={`w${now.towardDeg}`} label={say.toward} deg={now.towardDeg} onType={type('towardDeg')} />
+    </View>
+  );
+}
+
+/** A number of degrees; taken when it is done being typed. */
+function Degrees({ label, deg, onType }: { label: string; deg: number; onType: (text: string) => void }) {
+  const [typed, setTyped] = useState(String(deg));
+  return (
+    <Field
+      label={label}
+      value={typed}
+      onChange={setTyped}
+      onDone={() => onType(typed)}
+      unit={say.degrees}
+      numeric
+      most={6}
+    />
   );
 }
 

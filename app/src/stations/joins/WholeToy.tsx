@@ -9,22 +9,32 @@ import {
   meetingWords,
   mendingMove,
   modelOf,
+  sidesOf,
   standingWords,
   type ToyModel,
 } from '@hoppla/core/model';
 import { setJoin } from '@hoppla/core/toy';
 import { joinWords } from '@hoppla/core/words';
-import { PlainButton, ProblemLine, Quiet, Title, Words } from '../../controls';
+import { PlainButton, ProblemLine, Quiet, Title, Toggle, Words } from '../../controls';
 import { edit } from '../../documents';
 import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';
 import { JoinRow } from './JoinRow';
+import type { Looking } from './JoinsMat';
 import { namesOf } from './change';
 
 const say = words.joins;
 
 /** The whole toy: how it stands, what is in the way of what, and every join under its host. */
-export function WholeToy({ model, onChoose }: { model: ToyModel; onChoose: (join: string) => void }) {
+export function WholeToy({
+  model,
+  onChoose,
+  looking,
+}: {
+  model: ToyModel;
+  onChoose: (join: string) => void;
+  looking: Looking;
+}) {
   const { units } = useToy();
   const balance = balanceOf(model);
   const meetings = meetingsOf(model);
@@ -61,7 +71,27 @@ export function WholeToy({ model, onChoose }: { model: ToyModel; onChoose: (join
       {model.loose.length > 0 && balance ? (
         <Words>{say.loose(model.loose.map((p) => copyName(modelOf(model, p.part), p.copy)))}</Words>
       ) : null}
+      {balance ? <Views model={model} {...looking} /> : null}
       <Hosts model={model} onChoose={onChoose} />
+    </>
+  );
+}
+
+/** Taken apart along its seams; its left laid over its right, with how far apart they are. */
+function Views({ model, looks, setLooks }: Looking & { model: ToyModel }) {
+  const { units } = useToy();
+  const { pairs } = sidesOf(model);
+  return (
+    <>
+      <Toggle label={say.apart} on={looks.apart} onChange={(apart) => setLooks({ ...looks, apart })} />
+      {pairs.length > 0 ? (
+        <Toggle label={say.sides} on={looks.sides} onChange={(sides) => setLooks({ ...looks, sides })} />
+      ) : null}
+      {looks.sides
+        ? pairs.map((p) => (
+            <Words key={p.part}>{say.sidesApart(modelOf(model, p.part).name, units.fine(p.apartMm))}</Words>
+          ))
+        : null}
     </>
   );
 }
