@@ -12,7 +12,7 @@ export type SetSaid =
 const COUNT = '(\\d+|[a-z]+)';
 const ROUND = new RegExp(`^${COUNT} (?:all |evenly )*(?:a?round|round it)(?: it| the [a-z]+)?$`);
 const EACH = new RegExp(
-  `^${COUNT} (?:for|per|on|to|in) (?:each|every|a) (?:segment|stretch|bump|ball|section)$`,
+  `^${COUNT} (?:per|(?:for|per|on|to|in) (?:each|every|a)) (?:segment|stretch|bump|ball|section)$`,
 );
 const END = new RegExp(`^(?:and |but )?${COUNT} (?:on|for) the (first|last)(?: [a-z]+)?$`);
 

@@ -2,7 +2,7 @@ import { add, ringPoint, scale, type Vec3 } from '../form';
 import { move, pieceKey, type Placed } from '../join';
 import { everyJoin, type ToyModel } from './toy';
 
-/** A pair laid over each other: the left one mirrored about the toy's middle, and how far it then is from the right one, mm: along its axis, the furthest. */
+/** A pair laid over each other: the left one mirrored about the toy's middle, and how far it then is from the right one, mm: along its axis or between their seams, the furthest. */
 export interface SidesPair {
   part: string;
   left: Placed;
@@ -39,6 +39,13 @@ function middleX(model: ToyModel): number {
 /** A point mirrored about the toy's middle plane. */
 export const mirroredAbout = (x: number, [px, py, pz]: Vec3): Vec3 => [2 * x - px, py, pz];
 
+/** How far the seams of a pair are from being mirror images, mm. */
+const missOf = (model: ToyModel, part: string): number =>
+  Math.max(
+    0,
+    ...model.sites.flatMap(({ join, sites }) => (join.guest.part === part ? sites.map((s) => s.missMm) : [])),
+  );
+
 /** Every pair of a toy that stands on both its sides, left against right. */
 export function sidesOf(model: ToyModel): { middle: number; pairs: SidesPair[] } {
   const middle = middleX(model);
@@ -55,7 +62,8 @@ export function sidesOf(model: ToyModel): { middle: number; pairs: SidesPair[] }
         return Math.hypot(x - others[k][0], y - others[k][1], z - others[k][2]);
       }),
     );
-    return [{ part, left, right, apartMm }];
+    // A twin is drawn at the mirror image of the first; its seam lies on the nearest holes.
+    return [{ part, left, right, apartMm: Math.max(apartMm, missOf(model, part)) }];
   });
   return { middle, pairs };
 }
