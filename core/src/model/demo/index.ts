@@ -183,6 +183,7 @@ function withSeams(toy: Toy, newId: NewId): Toy {
     way: Way | null,
     twin: boolean,
     edge: Edge = wholeEdge('open'),
+    turnDeg = 0,
   ): Toy => {
     // Joins change no part: the model of the toy without them is known already.
     const { part, copies } = named(toy, guest);
@@ -193,14 +194,15 @@ function withSeams(toy: Toy, newId: NewId): Toy {
         guest: { part: part.id, copy: copies[0].id },
         at: place,
         edge,
-        aim: { ...STRAIGHT_OUT, way },
+        aim: { ...STRAIGHT_OUT, way, turnDeg },
         twin: twin ? { copy: copies[1].id, at: null } : null,
       }),
     );
   };
   const head = modelToy(toy).pieces.find((p) => p.part === named(toy, 'Head').part.id)!;
   let so = sew(toy, 'Body', endPlace(head, 'last'), null, false);
-  so = sew(so, 'Snout', at('Head', 13, 0), 'forward', false);
+  // Low enough that both eyes are clear of it, and turned so that its nose is level.
+  so = sew(so, 'Snout', at('Head', 14, 0), 'forward', false, wholeEdge('open'), 7);
   so = sew(so, 'Ear', at('Head', 7, 78), 'up', true, wholeEdge('flattened'));
   so = sew(so, 'Arm', at('Body', 23, 62), 'down', true);
   so = sew(so, 'Leg', at('Body', 10, 38), 'forward', true);
