@@ -61,6 +61,7 @@ export const joins = {
   tilt: 'Tilt, from straight out',
   toward: 'Towards: 0 up, 90 side, 180 down',
   degrees: '°',
+  degreesFrom: (least: number, most: number) => `A number of degrees from ${least} to ${most}.`,
   set: 'All copies as a set',
   setHint: '6 around',
   setHow: 'Such as “6 around”, or “2 for each segment, 4 on the first”.',

@@ -28,6 +28,8 @@ export type { Along, Hang, HangFault, Hanging, HangThing, Height } from './hang'
 export { readHang } from './hangWords';
 export type { HangContext, HangRead, NamedThing } from './hangWords';
 export { endPlace } from './hole';
+export { endsTaken } from './sewnEnds';
+export type { SewnEnd } from './sewnEnds';
 export { freeCopies, newJoin, usualJoin } from './usual';
 export type { Named, Taken } from './usual';
 export { holePlace, holeSpot, ownDirections, pieceKey, stand, toyDirections } from './piece';

@@ -1,6 +1,7 @@
-import { rill, modelToy, modelOf } from '../model';
+import { rill, modelToy, modelOf, usualFor } from '../model';
+import { addParts, newToy, setJoin, type Toy } from '../toy';
 import { cross, dot } from '../form';
-import { move, sitesOf, type JoinSite, type Pin, type Placed } from './index';
+import { move, sitesOf, type JoinSite, type Pin, type Placed, type SewnJoin } from './index';
 
 let n = 0;
 const model = modelToy(rill(() => `i${++n}`));
@@ -63,5 +64,53 @@ describe('the assembled otter', () => {
     expect(
       seamsOf({ ...join, at: { ...join.at, course: { ...join.at.course, mark: 'gone' } } }, host, host),
     ).toEqual([]);
+  });
+});
+
+describe('a tube that is a neck', () => {
+  const ball =
+    'R1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5-9: sc around\nR10: (2 sc, dec) x6\nstuff\nleave open';
+  const base = addParts(
+    newToy('T', () => `t${++n}`),
+    `Head (ring = crown)\n${ball}\n\nBody (ring = sole)\n${ball}\n\nNeck (ring = tip)\nch 18, join to a ring\nR1-4: sc around (18)\nleave open`,
+    () => `t${++n}`,
+  );
+  const on = (toy: Toy, guest: string, host: string): Toy => {
+    const now = modelToy(toy);
+    const part = (name: string) => now.parts.find((p) => p.name === name)!;
+    return setJoin(
+      toy,
+      usualFor(now, part(guest), part(host), () => `t${++n}`)!,
+    );
+  };
+
+  it('takes the head on the edge that the body has left free, and each piece stands on the one before', () => {
+    const toy = on(on(base, 'Neck', 'Body'), 'Head', 'Neck');
+    const now = modelToy(toy);
+    expect(now.sites.map((s) => s.sites[0].how)).toEqual(['rim', 'rim']);
+    expect(now.joinFaults).toEqual([]);
+    const height = (name: string) => {
+      const piece = now.placed.find((p) => modelOf(now, p.part).name === name)!;
+      return middle(piece)[1];
+    };
+    const neck = now.parts.find((p) => p.name === 'Neck')!.form;
+    expect(height('Neck')).toBeGreaterThan(height('Body'));
+    expect(height('Head') - height('Neck')).toBeGreaterThan(neck.heightMm / 2);
+  });
+
+  it('an end that is sewn already says so when something else is put on it', () => {
+    const toy = on(base, 'Neck', 'Body');
+    const [join] = toy.joins;
+    const head = modelToy(toy).parts.find((p) => p.name === 'Head')!.part;
+    const second = {
+      ...join,
+      id: `t${++n}`,
+      guest: { part: head.id, copy: head.copies[0].id },
+    };
+    expect(modelToy(setJoin(toy, second)).joinFaults).toEqual([{ join: second, fault: 'end taken' }]);
+    // A stretch of an edge leaves the rest of it to others.
+    const part = { ...second, edge: { ...(second as SewnJoin).edge, from: 1, to: 5 } };
+    const half = { ...join, edge: { ...(join as SewnJoin).edge, from: 1, to: 9 } };
+    expect(modelToy(setJoin(setJoin(toy, half), part)).joinFaults).toEqual([]);
   });
 });

@@ -2,6 +2,7 @@ import { add, surfacePoint } from '../form';
 import type { JoinFault } from '../words';
 import type { Join } from './kinds';
 import { faultOf, guestsOf, sitesOf } from './kinds';
+import { endKey, endsTaken } from './sewnEnds';
 import { pieceKey, stand, type OfPiece, type Piece, type Placed } from './piece';
 import type { AnySite } from './site';
 import { move } from './space';
@@ -18,6 +19,10 @@ function sound(pieces: readonly Piece[], joins: readonly Join[]): { good: Join[]
   const parts = new Set(pieces.map((p) => p.part));
   const held = new Set<string>();
   const faults: FaultyJoin[] = [];
+  const find = new Map(pieces.map((p) => [pieceKey(p), p]));
+  const ends = new Set<string>();
+  const endFault = (join: Join): JoinFault | null =>
+    endsTaken(join, (of) => find.get(pieceKey(of))).some((end) => ends.has(endKey(end))) ? 'end taken' : null;
   const good = joins.filter((join) => {
     const all = [join.at as OfPiece, ...guestsOf(join)];
     const gone = all.find((p) => !there.has(pieceKey(p)));
@@ -27,9 +32,12 @@ function sound(pieces: readonly Piece[], joins: readonly Join[]): { good: Join[]
         : 'no rounds'
       : guestsOf(join).some((g) => held.has(pieceKey(g)))
         ? 'sewn twice'
-        : null;
+        : endFault(join);
     if (fault) faults.push({ join, fault });
-    else for (const g of guestsOf(join)) held.add(pieceKey(g));
+    else {
+      for (const g of guestsOf(join)) held.add(pieceKey(g));
+      for (const end of endsTaken(join, (of) => find.get(pieceKey(of)))) ends.add(endKey(end));
+    }
     return (
       fault === null ||
       (fault === 'copy gone' && there.has(pieceKey(join.at)) && there.has(pieceKey(join.guest)))

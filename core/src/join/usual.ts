@@ -6,9 +6,10 @@ import { STRAIGHT_OUT } from './aim';
 import { edgeReach, edgesOf, wholeEdge, type Edge } from './edge';
 import { exitsOf, longAxis } from './exits';
 import { isOpenEnd } from './ground';
+import type { SewnEnd } from './sewnEnds';
 import type { Join } from './kinds';
 import { guestsOf } from './kinds';
-import { ownDirections, type Piece } from './piece';
+import { ownDirections, pieceKey, type Piece } from './piece';
 import type { SewnJoin } from './sewn';
 
 /** Those of a part's copies that no join has taken yet. */
@@ -50,10 +51,10 @@ export function usualJoin(
   host: Named,
   guest: Named,
   free: readonly { id: string }[],
-  taken: readonly Taken[],
+  { taken, ends }: { taken: readonly Taken[]; ends: readonly SewnEnd[] },
   id: string,
 ): Join {
-  const necks = neckJoin(host, guest, id);
+  const necks = neckJoin(host, guest, ends, id);
   if (necks) return necks;
   const known = usualPlaceOf(guest.name);
   const strip = known && free.length === 1 ? stripThrough(host.piece, guest.piece, known, id) : null;
@@ -112,10 +113,10 @@ function usualEdge({ form }: Piece, usual: UsualPlace): Edge {
 }
 
 /** A head and a body, or two open ends that match: end to end. Null where neither has an end that fits. */
-function neckJoin(host: Named, guest: Named, id: string): SewnJoin | null {
+function neckJoin(host: Named, guest: Named, sewn: readonly SewnEnd[], id: string): SewnJoin | null {
   const trunks = [trunkOf(host.name), trunkOf(guest.name)];
   const headAndBody = trunks.includes('head') && trunks.includes('body');
-  if (!headAndBody && !matching(host.piece, guest.piece)) return null;
+  if (!headAndBody) return usualPlaceOf(guest.name) ? null : matchingJoin(host.piece, guest.piece, sewn, id);
   // The open edge is what is sewn: a closed head is the host of an open body.
   const swap = !isOpenEnd(guest.piece.form, 'last') && isOpenEnd(host.piece.form, 'last');
   const [on, sewnOn] = swap ? [guest, host] : [host, guest];
@@ -124,13 +125,30 @@ function neckJoin(host: Named, guest: Named, id: string): SewnJoin | null {
   return newJoin({ id, guest: { part, copy }, at: lowest, aim: STRAIGHT_OUT });
 }
 
-/** Two open ends of the same number of stitches. */
-function matching(host: Piece, guest: Piece): boolean {
-  const counts = [host, guest].map((p) => p.form.fabric.rounds.at(-1)?.count ?? 0);
-  return (
-    counts[0] === counts[1] &&
-    [host, guest].every((p) => isOpenEnd(p.form, 'last') && p.form.section === 'ring')
-  );
+/** The open ends of a piece that runs round, on which nothing is sewn yet, each with its stitches. */
+const openEnds = (piece: Piece, sewn: readonly SewnEnd[]) =>
+  (['last', 'start'] as const).flatMap((end) => {
+    const round = piece.form.fabric.rounds.at(end === 'last' ? -1 : 0);
+    const free = !sewn.some((s) => s.end === end && pieceKey(s.of) === pieceKey(piece));
+    return round && free && piece.form.section === 'ring' && isOpenEnd(piece.form, end)
+      ? [{ end, count: round.count }]
+      : [];
+  });
+
+/** Two free open ends of the same number of stitches, rim to rim; last rounds first. Null where no two match. */
+function matchingJoin(host: Piece, guest: Piece, sewn: readonly SewnEnd[], id: string): SewnJoin | null {
+  const guests = openEnds(guest, sewn);
+  for (const { end, count } of openEnds(host, sewn)) {
+    const own = guests.find((g) => g.count === count);
+    if (own)
+      return newJoin({
+        id,
+        guest: { part: guest.part, copy: guest.copy },
+        at: endPlace(host, end),
+        edge: wholeEdge('open', own.end === 'last' ? 'last' : 'first'),
+      });
+  }
+  return null;
 }
 
 /** The end of a piece that looks down (of a body: up), or the hole there when neither end does. */

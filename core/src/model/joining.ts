@@ -1,6 +1,15 @@
 import { pointOf } from '../address';
 import { trunkOf, usualPlaceOf } from '../figures';
-import { freeCopies, guestsOf, usualJoin, type Join, type Piece, type Taken } from '../join';
+import {
+  endsTaken,
+  freeCopies,
+  guestsOf,
+  pieceKey,
+  usualJoin,
+  type Join,
+  type Piece,
+  type Taken,
+} from '../join';
 import { setJoin, type Copy, type NewId, type Toy } from '../toy';
 import type { PartModel } from './part';
 import { modelToy, type ToyModel } from './toy';
@@ -105,7 +114,10 @@ export function usualFor(model: ToyModel, guest: PartModel, host: PartModel, new
   const free = freeCopies(model.toy.joins, guest.copies);
   if (!on || !sewnOn || free.length === 0) return null;
   const own = { piece: { ...sewnOn, copy: free[0].id }, name: guest.name };
-  return usualJoin({ piece: on, name: host.name }, own, free, takenOn(model, on), newId());
+  const ends = model.toy.joins.flatMap((j) =>
+    endsTaken(j, (of) => model.pieces.find((p) => pieceKey(p) === pieceKey(of))),
+  );
+  return usualJoin({ piece: on, name: host.name }, own, free, { taken: takenOn(model, on), ends }, newId());
 }
 
 /** Everything that is still loose sewn to where it usually is, part by part; several copies two by two. */

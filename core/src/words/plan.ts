@@ -11,7 +11,8 @@ export type JoinFault =
   | 'host is a cord'
   | 'no way through'
   | 'too short'
-  | 'not pierced';
+  | 'not pierced'
+  | 'end taken';
 
 /** `the head`, and `the body` where a part is called so already. */
 const withArticle = (part: string): string =>
@@ -197,6 +198,8 @@ export const planWords = {
       `${guest} through ${host}: there are no two holes there with the part between them; choose a place further to the side.`,
     'too short': (guest: string, host: string) =>
       `${guest} through ${host}: it is not longer than ${host} is wide there, so it does not come out on both sides.`,
+    'end taken': (guest: string, host: string) =>
+      `${guest} on ${host}: that open end is sewn to something already; choose the other end, or a place beside it.`,
     'not pierced': (guest: string, host: string) =>
       `${guest} on ${host}: a yarn through a chain or a flat piece holds nothing; sew it on instead.`,
     'no rounds': (guest: string, host: string) => `${guest} on ${host}: one of them has no rounds yet.`,

@@ -78,6 +78,132 @@ for (const [name, viewport] of SIZES)
       ).toBeVisible();
     });
 
+    test('by words alone: every part of the bear is put where it is said, and hangs there', async ({
+      page,
+    }) => {
+      await newToy(page, BEAR);
+      await station(page, 'Joins');
+      const said: Record<string, string> = {
+        Body: '',
+        Ear: '3 rounds from the ring, at 60 degrees to the left',
+        Arm: '4 rounds from the last round, on the side',
+        Leg: '5 rounds from the ring, at 50 degrees to the left',
+        Tail: '5 rounds from the ring, on the back',
+        Snout: '11 rounds from the ring, in front',
+      };
+      const field = page.getByRole('textbox', { name: 'Where, in your own words' });
+      await expect(heading(page)).toHaveText('Nothing is joined yet');
+      while ((await attach(page).count()) > 0) {
+        await attach(page).click();
+        const [, guest] = /^(\S+)(?: × 2)? on /.exec((await heading(page).textContent())!)!;
+        const words = said[guest === 'Head' ? 'Body' : guest];
+        delete said[guest === 'Head' ? 'Body' : guest];
+        if (!words) continue;
+        await field.fill(words);
+        await field.press('Enter');
+        await expect(page.getByText(/^Follows: /)).toBeVisible();
+      }
+      expect(said).toEqual({});
+      await page.getByRole('button', { name: 'Whole toy' }).click();
+      await expect(page.getByText(/^Loose: /)).toHaveCount(0);
+      await expect(page.getByRole('button', { name: /^!? ?Arm × 2.*R11·12/ })).toBeVisible();
+    });
+
+    test('a tube is the neck between head and body: both its edges rim to rim, turned by a stitch', async ({
+      page,
+    }) => {
+      const neck = 'Neck (ring = tip)\nch 18, join to a ring\nR1-4: sc around (18)\nleave open';
+      const open = (name: string, ring: string) =>
+        `${name} (ring = ${ring})\n${GROW}\nR6-10: sc around\nR11: (3 sc, dec) x6\nR12: (2 sc, dec) x6\nstuff\nleave open`;
+      await newToy(page, [open('Head', 'crown'), open('Body', 'sole'), neck].join('\n\n'));
+      await station(page, 'Joins');
+      await page.getByRole('button', { name: 'Attach a part' }).click();
+      await page
+        .getByRole('radiogroup', { name: 'Which part?', exact: true })
+        .getByRole('radio', { name: 'Neck' })
+        .click();
+      await page
+        .getByRole('radiogroup', { name: 'On which part?' })
+        .getByRole('radio', { name: 'Body' })
+        .click();
+      await attach(page).click();
+      await expect(heading(page)).toHaveText('Neck on Body');
+      await expect(page.getByText(/whip stitch/).first()).toBeVisible();
+      await page.getByRole('button', { name: 'Whole toy' }).click();
+      // The head goes on the tube's other edge.
+      await page.getByRole('button', { name: 'Attach a part' }).click();
+      await page
+        .getByRole('radiogroup', { name: 'Which part?', exact: true })
+        .getByRole('radio', { name: 'Head' })
+        .click();
+      await page
+        .getByRole('radiogroup', { name: 'On which part?' })
+        .getByRole('radio', { name: 'Neck' })
+        .click();
+      await attach(page).click();
+      await expect(heading(page)).toHaveText('Head on Neck');
+      await page.getByRole('button', { name: /turn left/ }).click();
+      await page.getByRole('button', { name: 'Whole toy' }).click();
+      await expect(page.getByText(/^Loose: /)).toHaveCount(0);
+      await expect(page.getByText(/circle|twice/)).toHaveCount(0);
+      await expect(page.getByText(/meet without being sewn/)).toHaveCount(0);
+    });
+
+    test('a strip of both arms goes through the body, legs hang on a yarn, and both are told in the order of work', async ({
+      page,
+    }) => {
+      const strip = 'Arms (ring = tip)\nR1: 6 sc in ring\nR2-40: sc around\nclose';
+      const shut =
+        'Legs (2x, ring = sole)\nR1: 6 sc in ring\nR2: inc x6\nR3-12: sc around\nR13: dec x6\nstuff\nclose';
+      await newToy(page, [BEAR.split('\n\n')[1], strip, shut].join('\n\n'));
+      await station(page, 'Joins');
+      await page.getByRole('button', { name: 'Attach Arms to body' }).click();
+      await expect(heading(page)).toHaveText('Arms through Body');
+      await expect(page.getByText(/^\d+ mm free on each side$/)).toBeVisible();
+      await page.getByRole('button', { name: /more on the first side/ }).click();
+      await expect(page.getByText(/^\d+ mm free where it goes in, \d+ mm where it comes out$/)).toBeVisible();
+      await page.getByRole('button', { name: /Attach Legs × 2 to body/ }).click();
+      await page.getByRole('radio', { name: 'on a yarn' }).click();
+      await expect(
+        page.getByText('Threaded joints are not for a child under 36 months: sew it on.'),
+      ).toBeVisible();
+      await page.getByRole('button', { name: /forwards/ }).click();
+      await page.getByRole('button', { name: 'Show the order' }).click();
+      await expect(page.getByRole('button', { name: /^Draw the arms through the body/ })).toBeVisible();
+      await expect(page.getByRole('button', { name: /^Thread both of legs on the body/ })).toBeVisible();
+      await page.reload();
+      await station(page, 'Joins');
+      await page.getByRole('button', { name: /^Legs × 2/ }).click();
+      await expect(page.getByRole('radio', { name: 'on a yarn' })).toBeChecked();
+    });
+
+    test('the tip is drawn where the part is to point, the tilt is typed, and the toy is taken apart', async ({
+      page,
+    }) => {
+      await newToy(page, BEAR);
+      await station(page, 'Joins');
+      await page.getByRole('button', { name: 'All 6 the usual way' }).click();
+      await page.getByRole('button', { name: /^Arm × 2/ }).click();
+      const tip = page.getByRole('slider', { name: /^Tip/ });
+      const before = await tip.getAttribute('aria-valuetext');
+      const box = (await tip.boundingBox())!;
+      await page.mouse.move(box.x + 22, box.y + 22);
+      await page.mouse.down();
+      await page.mouse.move(box.x + 22 + (viewport.width > 600 ? 60 : 24), box.y - 30, { steps: 5 });
+      await page.mouse.up();
+      await expect(tip).not.toHaveAttribute('aria-valuetext', before!);
+      await page.getByRole('textbox', { name: 'Tilt, from straight out' }).fill('30');
+      await page.getByRole('textbox', { name: 'Tilt, from straight out' }).press('Enter');
+      await expect(tip).toHaveAttribute('aria-valuenow', '30');
+      await page.getByRole('textbox', { name: 'Tilt, from straight out' }).fill('100');
+      await page.getByRole('textbox', { name: 'Tilt, from straight out' }).press('Enter');
+      await expect(page.getByText(/from 0 to 85/)).toBeVisible();
+      await page.getByRole('button', { name: 'Whole toy' }).click();
+      await page.getByRole('switch', { name: 'Taken apart along its seams' }).click();
+      await page.getByRole('switch', { name: 'Left laid over right' }).click();
+      await expect(page.getByText(/^Arm: left and right .* apart at most$/)).toBeVisible();
+    });
+
     test('by keys alone: attached, walked stitch by stitch, and shown in the order of work', async ({
       page,
     }) => {

@@ -61,34 +61,65 @@ const MOST_TILT_DEG = 85;
 /** The tilt typed: how far from straight out, and towards which way. */
 function Tilt({ join, site }: { join: SewnJoin; site: JoinSite }) {
   const now = { tiltDeg: Math.round(site.tiltDeg), towardDeg: Math.round(site.towardDeg) };
-  const type = (which: keyof typeof now) => (text: string) => {
-    const deg = Number(text.replace(',', '.'));
-    const most = which === 'tiltDeg' ? MOST_TILT_DEG : 180;
-    if (text.trim() === '' || !Number.isFinite(deg) || deg < (which === 'tiltDeg' ? 0 : -180) || deg > most)
-      return;
+  const put = (which: keyof typeof now) => (deg: number) =>
     change(say.points, { ...join, aim: { ...join.aim, ...now, way: null, [which]: deg } });
-  };
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-      <Degrees key={`t${now.tiltDeg}`} label={say.tilt} deg={now.tiltDeg} onType={type('tiltDeg')} />
-      <Degrees key={`w${now.towardDeg}`} label={say.toward} deg={now.towardDeg} onType={type('towardDeg')} />
+      <Degrees
+        key={`t${now.tiltDeg}`}
+        label={say.tilt}
+        deg={now.tiltDeg}
+        least={0}
+        most={MOST_TILT_DEG}
+        onPut={put('tiltDeg')}
+      />
+      <Degrees
+        key={`w${now.towardDeg}`}
+        label={say.toward}
+        deg={now.towardDeg}
+        least={-180}
+        most={180}
+        onPut={put('towardDeg')}
+      />
     </View>
   );
 }
 
 /** A number of degrees; taken when it is done being typed. */
-function Degrees({ label, deg, onType }: { label: string; deg: number; onType: (text: string) => void }) {
+function Degrees({
+  label,
+  deg,
+  least,
+  most,
+  onPut,
+}: {
+  label: string;
+  deg: number;
+  least: number;
+  most: number;
+  onPut: (deg: number) => void;
+}) {
   const [typed, setTyped] = useState(String(deg));
+  const [wrong, setWrong] = useState(false);
+  const done = () => {
+    const said = typed.trim() === '' ? NaN : Number(typed.replace(',', '.'));
+    const fits = said >= least && said <= most;
+    setWrong(!fits);
+    if (fits) onPut(said);
+  };
   return (
-    <Field
-      label={label}
-      value={typed}
-      onChange={setTyped}
-      onDone={() => onType(typed)}
-      unit={say.degrees}
-      numeric
-      most={6}
-    />
+    <View style={{ flexGrow: 1, minWidth: 150 }}>
+      <Field
+        label={label}
+        value={typed}
+        onChange={setTyped}
+        onDone={done}
+        unit={say.degrees}
+        numeric
+        most={6}
+      />
+      {wrong ? <Quiet>{say.degreesFrom(least, most)}</Quiet> : null}
+    </View>
   );
 }
 
