@@ -17,8 +17,10 @@ import { build, environment, install, root, run } from './steps.mjs';
 install();
 const { chromium } = await import('@playwright/test');
 const { bundle, dist } = await import('./bundle.mjs');
-await bundle('core/bench/core.bench.ts', 'bench.mjs');
-await import(dist('bench.mjs').href);
+for (const name of ['core', 'joins']) {
+  await bundle(`core/bench/${name}.bench.ts`, `${name}.bench.mjs`);
+  await import(dist(`${name}.bench.mjs`).href);
+}
 
 build();
 const empty = join(root, '.cache/empty-app');

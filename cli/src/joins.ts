@@ -21,6 +21,7 @@ import {
   everyJoin,
   meetingsOf,
   meetingWords,
+  marginRange,
   mendSentence,
   modelOf,
   standingWords,
@@ -39,6 +40,7 @@ export function joinsAnswer(model: ToyModel, call: Call): Answer {
   const code = model.joinFaults.length > 0 ? 1 : 0;
   if (!call.flags.has('--json')) return { out: joinsText(model), err: faultLines(model), code };
   const balance = balanceOf(model);
+  const range = marginRange(model);
   const placed = new Set(model.placed.map(pieceKey));
   const held = new Set(
     everyJoin(model).flatMap(({ join, sites }) =>
@@ -78,6 +80,7 @@ export function joinsAnswer(model: ToyModel, call: Call): Answer {
       massG: round(balance.massG),
       assumed: balance.assumed,
       marginMm: round(balance.marginMm),
+      marginRangeMm: [range!.low, range!.high].map(round),
       tips: balance.tips,
       mend: mendSentence(model, UNITS),
       necks: balance.necks.map((n) => ({ join: n.join.id, gPerCm: round(n.gPerCm), wobbles: n.wobbles })),

@@ -78,6 +78,8 @@ export const joins = {
   wide: (host: string, length: string) => `${host} is ${length} wide there, from hole to hole.`,
   free: (length: string) => `${length} free on each side`,
   freeEach: (first: string, other: string) => `${first} free where it goes in, ${other} where it comes out`,
+  freeRange: (low: string, high: string) =>
+    `${low} to ${high} on the first side, by how well the gauges are known.`,
   rises: (length: string, up: boolean) => `The other hole is ${length} ${up ? 'higher' : 'lower'}.`,
   moreFirst: 'more on the first side',
   moreOther: 'more on the other side',

@@ -1,5 +1,5 @@
 import { hullOf, massesOf, pointsOf, standingOf, type Placement } from './index';
-import { modelToy } from '../model';
+import { balanceOf, marginRange, modelToy, rill } from '../model';
 import { addParts, newToy } from '../toy';
 
 const AS_MADE: Placement = {
@@ -91,5 +91,24 @@ describe('balance against sums by hand', () => {
       [0, 4],
     ]);
     expect(hullOf([...points].reverse())).toEqual(hullOf(points));
+  });
+  it('its range holds what it would be with a quarter more fill in any one piece, and every length longer or shorter alike', () => {
+    let n = 0;
+    const model = modelToy(rill(() => `r${++n}`));
+    const { marginMm } = balanceOf(model)!;
+    const { low, high } = marginRange(model)!;
+    expect(low).toBeLessThan(marginMm);
+    expect(high).toBeGreaterThan(marginMm);
+    // An assumed gauge is 12 percent either way.
+    expect(high - marginMm).toBeGreaterThan(0.119 * marginMm);
+    expect(high - marginMm).toBeLessThan(0.5 * marginMm);
+    // Fill that weighs more in one part alone: the shaping of balance is taken from the toy itself.
+    for (const part of model.toy.parts) {
+      const firmer = modelToy({
+        ...model.toy,
+        parts: model.toy.parts.map((p) => (p === part ? { ...p, fill: 'firm' as const } : p)),
+      });
+      expect(Math.abs(balanceOf(firmer)!.marginMm - marginMm)).toBeLessThan(3 * (high - marginMm));
+    }
   });
 });

@@ -93,7 +93,7 @@ const turnOf = (a: readonly number[], b: readonly number[], c: readonly number[]
   (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]);
 
 /** How far a point lies inside a convex outline, mm: to its nearest edge; negative outside. */
-function marginIn(hull: readonly (readonly [number, number])[], p: readonly [number, number]): number {
+export function marginIn(hull: readonly (readonly [number, number])[], p: readonly [number, number]): number {
   let inside = hull.length > 2;
   let least = Infinity;
   hull.forEach((a, k) => {

@@ -164,3 +164,15 @@ test('what runs through follows its rounds when the text changes, and a thing ca
   expect(longer.drawn[0].sites.length + longer.joinFaults.length).toBe(1);
   expect(longer.toy.joins[0].guest).toEqual(guest);
 });
+
+test('a part that is worked shut through both layers is sewn flat by half its stitches, and cannot lie open', () => {
+  const arm =
+    'Arm (2x, 3.0 mm hook, ring = tip)\nR1: 6 sc in ring\nR2: inc x6\nR3-10: sc around\nfold, sc through both layers x6\nfasten off';
+  const toy = joinedUsually(toyOf(BODY, arm), newId);
+  const [join] = toy.joins;
+  expect(join).toMatchObject({ kind: 'sewn', edge: { which: 'last', layers: 2 } });
+  const seam = (t: Toy) => modelToy(t).sites[0].sites[0].seam.length;
+  expect(seam(toy)).toBe(6);
+  if (join.kind !== 'sewn') throw new Error();
+  expect(seam(setJoin(toy, { ...join, edge: { ...join.edge, layers: 1 } }))).toBe(6);
+});

@@ -102,10 +102,20 @@ export function reachesOf(form: PartForm, edge: Edge, turnDeg: number): { upMm: 
   return { upMm: mixed(thin, long), alongMm: mixed(long, thin) };
 }
 
+/** Whether a piece is worked shut through both layers of its last round: that edge lies flat, whatever else is said. */
+export const isFoldedShut = ({ fabric }: PartForm): boolean =>
+  fabric.layers.some((l) => l.kind === 'fold' && l.on === fabric.rounds.length - 1);
+
+/** An edge as it can lie: one that is worked shut is flat. */
+export const asItLies = (form: PartForm, edge: Edge): Edge =>
+  edge.which === 'last' && edge.layers === 1 && isFoldedShut(form) ? { ...edge, layers: 2 } : edge;
+
 /** The edges that a piece has, whole, in the order in which they are usually sewn. */
 export function edgesOf(form: PartForm): Edge[] {
   const all: EdgeIs[] = ['last', 'first', 'side', 'chain end'];
-  const own = all.map((which) => wholeEdge('open', which)).filter((edge) => edgeRound(form, edge) !== null);
+  const own = all
+    .map((which) => asItLies(form, wholeEdge('open', which)))
+    .filter((edge) => edgeRound(form, edge) !== null);
   const layers = form.fabric.layers.flatMap((layer, k) =>
     layer.kind === 'fold' || layer.rounds.length === 0 ? [] : [{ ...wholeEdge('open', 'layer'), nth: k + 1 }],
   );

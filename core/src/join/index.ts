@@ -13,6 +13,7 @@ export {
   edgeReach,
   edgesOf,
   isFlattened,
+  isFoldedShut,
   liesAs,
   reachesOf,
   wholeCount,
@@ -46,5 +47,5 @@ export type { Placement } from './space';
 export { laidLooks } from './laidLooks';
 export { laidNormal, laidPoint } from './lay';
 export type { Laid } from './lay';
-export { hullOf, massesOf, pointsOf, standingOf } from './balance';
+export { hullOf, marginIn, massesOf, pointsOf, standingOf } from './balance';
 export type { PointMass, Standing } from './balance';

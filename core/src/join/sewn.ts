@@ -15,7 +15,7 @@ import {
 import { dot, scale, type Vec3 } from '../form';
 import { kept } from '../kept';
 import { asTilt, sideOf, wantedWay, type Aim } from './aim';
-import { edgeCount, edgeRound, isFlattened, liesAs, reachesOf, type Edge } from './edge';
+import { asItLies, edgeCount, edgeRound, isFlattened, liesAs, reachesOf, type Edge } from './edge';
 import { edgeLine, type EdgeLine } from './edgeLine';
 import { footprintOf, type Footprint, type Ground } from './footprint';
 import {
@@ -94,7 +94,8 @@ const MIRRORED = 0.6;
 
 /** Where a seam stands on its host, for the guest and, if there is one, its twin. */
 const sitesOf = kept(
-  (join: SewnJoin, host: Placed, guest: Piece): JoinSite[] => {
+  (said: SewnJoin, host: Placed, guest: Piece): JoinSite[] => {
+    const join = { ...said, edge: asItLies(guest.form, said.edge) };
     const found = resolve(host.form, join.at);
     const line = edgeLine(guest, join.edge);
     if (!(found instanceof ResolvedPlace) || !line) return [];

@@ -1,7 +1,8 @@
-import { BALANCE, usualGramsPerMetre } from '../figures';
+import { BALANCE, FILL_RANGE_PERCENT, usualGramsPerMetre } from '../figures';
 import { fillNeed, yarnNeed } from '../form';
 import { hardwareGrams } from '../feature';
 import {
+  marginIn,
   massesOf,
   movedJoin,
   pieceKey,
@@ -66,6 +67,27 @@ export const balanceOf = kept((model: ToyModel): Balance | null => {
     assumed: placed.some((p) => p.form.gauge.gramsPerMetre === null),
     necks: necksOf(model),
   };
+});
+
+/**
+ * Between what margins it stands, mm: each piece's fill may weigh a quarter more or less than reckoned, each by itself, and every
+ * length is as uncertain as the least known gauge. Source: errors that are independent add as squares.
+ */
+export const marginRange = kept((model: ToyModel): { low: number; high: number } | null => {
+  const balance = balanceOf(model);
+  if (!balance) return null;
+  const { massG, centre, base, marginMm } = balance;
+  const share = FILL_RANGE_PERCENT.value / 100;
+  const squares = model.placed.map((piece) => {
+    const fill = massesOf(piece.form, piece.placement, { yarnG: 0, fillG: gramsOf(model, piece).fillG });
+    const more = fill.reduce((sum, m) => sum + m.grams, 0) * share;
+    const at = (i: 0 | 2) =>
+      (centre[i] * massG + fill.reduce((sum, m) => sum + m.grams * share * m.at[i], 0)) / (massG + more);
+    return (marginIn(base, [at(0), at(2)]) - marginMm) ** 2;
+  });
+  const percent = Math.max(...model.placed.map((p) => modelOf(model, p.part).gauge.rangePercent));
+  const by = Math.sqrt(squares.reduce((a, b) => a + b, 0)) + (Math.abs(marginMm) * percent) / 100;
+  return { low: marginMm - by, high: marginMm + by };
 });
 
 /** The pieces on the guest's side of a join. */

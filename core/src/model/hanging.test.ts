@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { onBody, polarOf, resolve, ResolvedPlace, type Place } from '../address';
 import { newPair } from '../feature';
 import { holePlace, movedJoin, newJoin, pieceKey, type SewnJoin } from '../join';
+import { planOf } from '../plan';
 import { addParts, changePart, newToy, setFeature, setJoin, typeInPart, type Toy } from '../toy';
 import { hangWords, headOf, modelToy, saidOfJoin, type ToyModel } from './index';
 
@@ -273,6 +274,10 @@ describe('what hangs on something follows it', () => {
     const before = tailAt(modelToy(on));
     const off = modelToy({ ...on, joins: on.joins.filter((j) => j.id !== 'bow') });
     expect(off.unfollowed.map((u) => [u.join.id, u.fault])).toEqual([['tail', 'thing gone']]);
+    // The order of work tells it, too.
+    expect(planOf(off).trouble).toContainEqual(
+      expect.objectContaining({ what: 'not followed', fault: 'thing gone' }),
+    );
     expect(tailAt(off)).toEqual(before);
   });
   it('two that go by each other stay where they are and are told; words that would make them are refused', () => {

@@ -4,10 +4,11 @@ import { kept } from '../kept';
 import { otherOf, reachOf, type Join } from '../join';
 import type { Toy } from '../toy';
 import type { PartModel } from './part';
-import type { ToyModel } from './toy';
+import { everyJoin, type ToyModel } from './toy';
 
 /** A part as something that gets a face, with what else is on it: parts sewn on, noses, embroidery. */
-export const headOf = (model: ToyModel, part: PartModel): Head => headIn(model.toy, model.parts, part);
+export const headOf = (model: ToyModel, part: PartModel): Head =>
+  headIn({ ...model.toy, joins: everyJoin(model).map((j) => j.join) }, model.parts, part);
 
 const guestsOn = (toy: Toy, parts: readonly PartModel[], part: PartModel) =>
   toy.joins.flatMap((join) => {

@@ -20,7 +20,7 @@ export type { LooksInput } from './looks';
 export { dappleFile, rill, rillFile, rubyFile } from './demo';
 export { hostsFor, joinables, joinedUsually, usualFor } from './joining';
 export type { Joinable } from './joining';
-export { balanceOf, mendingMove } from './balance';
+export { balanceOf, marginRange, mendingMove } from './balance';
 export type { Balance, MendingMove, NeckLoad } from './balance';
 export { isAbout, meetingsOf, wayOut } from './meetings';
 export type { Meeting } from './meetings';

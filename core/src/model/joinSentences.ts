@@ -1,6 +1,6 @@
 import type { Along, Hang, Height } from '../join';
 import { joinWords as say, type UnitWords } from '../words';
-import { balanceOf, mendingMove, type MendingMove } from './balance';
+import { balanceOf, marginRange, mendingMove, type MendingMove } from './balance';
 import type { SaidOfJoin } from './hanging';
 import type { Meeting } from './meetings';
 import { copyName } from './part';
@@ -32,7 +32,14 @@ export function meetingWords(model: ToyModel, meeting: Meeting, units: UnitWords
 export function standingWords(model: ToyModel, units: UnitWords): string | null {
   const balance = balanceOf(model);
   if (!balance) return null;
-  const mm = units.fine(Math.abs(balance.marginMm));
+  const { low, high } = marginRange(model)!;
+  const [least, most] = [low, high].map(Math.abs).sort((a, b) => a - b);
+  // A range that has nought within it is told from inside to outside.
+  const between =
+    low < 0 && high > 0
+      ? say.either(units.fine(high), units.fine(-low))
+      : say.from(units.bare(least), units.bare(most));
+  const mm = `${units.fine(Math.abs(balance.marginMm))} ${between}`;
   if (!balance.tips) return say.stands(mm);
   return balance.marginMm < 0 ? say.tipsOver(mm) : say.tips(mm);
 }

@@ -81,6 +81,14 @@ function joinTrouble(model: ToyModel): Trouble[] {
     guest: join.guest.part,
     host: join.at.part,
   }));
+  faults.push(
+    ...model.unfollowed.map(({ join, fault }): Trouble => ({
+      what: 'not followed',
+      fault,
+      guest: join.guest.part,
+      host: join.at.part,
+    })),
+  );
   const catching = model.parts.filter((p) => p.reading.caught.length > 0);
   if (model.toy.joins.length === 0 && catching.length === 0) return faults;
   const caught = new Set(catching.flatMap((p) => p.reading.caught.map(nameKey)));

@@ -1,6 +1,7 @@
 import { modelOf, type ToyModel } from '../model';
 import type { SafetyPoint } from '../safety';
-import { planWords as say, unitWords, type JoinFault } from '../words';
+import type { HangFault } from '../join';
+import { joinWords, planWords as say, unitWords, type JoinFault } from '../words';
 
 /** What cannot be planned: homeless places, windows that have passed, stops, eyes that nobody placed, joins that cannot be. Parts by their ids, lengths in mm. */
 export type Trouble =
@@ -11,6 +12,7 @@ export type Trouble =
   | { what: 'no way in for fill'; part: string; widestMm: number }
   | { what: 'eyes not placed'; part: string; words: string }
   | { what: 'join'; fault: JoinFault; guest: string; host: string }
+  | { what: 'not followed'; fault: HangFault; guest: string; host: string }
   | { what: 'loose'; parts: readonly string[] };
 
 /** Trouble in a sentence. */
@@ -43,6 +45,8 @@ export function troubleWords(trouble: Trouble, model: ToyModel): string {
       return say.eyesNotPlaced(name(trouble.part), trouble.words);
     case 'join':
       return say.joinFault[trouble.fault](name(trouble.guest), name(trouble.host));
+    case 'not followed':
+      return `${say.guestOn(name(trouble.guest), name(trouble.host))} ${joinWords.hangFault[trouble.fault]}`;
     case 'loose':
       return say.loose(trouble.parts.map(name));
   }

@@ -204,6 +204,7 @@ export const planWords = {
       `${guest} on ${host}: a yarn through a chain or a flat piece holds nothing; sew it on instead.`,
     'no rounds': (guest: string, host: string) => `${guest} on ${host}: one of them has no rounds yet.`,
   } as Record<JoinFault, (guest: string, host: string) => string>,
+  guestOn: (guest: string, host: string) => `${guest} on ${withArticle(host.toLowerCase())}:`,
   loose: (names: readonly string[]) => `Nothing holds ${names.join(', ')} yet: not joined to any other part.`,
   homeless: (what: string, part: string) =>
     `${what} on ${withArticle(part.toLowerCase())}: the round it stood on is gone.`,

@@ -81,8 +81,19 @@ export function DrawnCard({ join, sites, model }: DrawnProps) {
 /** How much of it is free: the number that matters. */
 function Free({ site }: { site: ThroughSite }) {
   const { units } = useToy();
+  const { model } = useToy();
   const [first, other] = site.freeMm.map((mm) => units.length(mm));
-  return <Title>{first === other ? say.free(first) : say.freeEach(first, other)}</Title>;
+  // Both lengths go with the gauges: the least known decides.
+  const percent = Math.max(
+    ...[site.join.guest, site.join.at].map((of) => modelOf(model, of.part).gauge.rangePercent),
+  );
+  const [low, high] = [-percent, percent].map((by) => units.bare(site.freeMm[0] * (1 + by / 100)));
+  return (
+    <>
+      <Title>{first === other ? say.free(first) : say.freeEach(first, other)}</Title>
+      <Quiet>{say.freeRange(low, high)}</Quiet>
+    </>
+  );
 }
 
 const SHIFT_MM = 5;

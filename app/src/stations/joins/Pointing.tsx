@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import {
   edgesOf,
+  isFoldedShut,
   liesAs,
   wholeEdge,
   type Edge,
@@ -159,6 +160,7 @@ export function EdgeChoice({ join, model }: { join: SewnJoin; model: ToyModel })
   const { form } = modelOf(model, join.guest.part);
   const edges = edgesOf(form);
   const key = (e: Edge) => `${e.which}|${e.nth}`;
+  const shut = join.edge.which === 'last' && isFoldedShut(form);
   const runs = form.section === 'ring' && ['last', 'first', 'layer'].includes(join.edge.which);
   return (
     <>
@@ -176,7 +178,10 @@ export function EdgeChoice({ join, model }: { join: SewnJoin; model: ToyModel })
       {runs ? (
         <Choice
           label={say.lies}
-          options={LIES.map((id) => ({ id, label: joinWords.lies[id] }))}
+          options={LIES.filter((id) => id !== 'open' || !shut).map((id) => ({
+            id,
+            label: joinWords.lies[id],
+          }))}
           chosen={liesAs(join.edge)}
           onChoose={(id) =>
             change(joinWords.lies[id], {

@@ -47,6 +47,7 @@ function seam(model: ToyModel, site: JoinSite): SewTask {
   const { form } = modelOf(model, join.guest.part);
   const after = pauseInSeam(site, form);
   const { fillWith, age } = model.toy.settings;
+  const twice = join.seam.twice || isUnder36(age);
   return {
     kind: 'sew',
     part: join.guest.part,
@@ -60,11 +61,11 @@ function seam(model: ToyModel, site: JoinSite): SewTask {
     pins: site.pins,
     stitches: site.guestEdge,
     how: seamKind(site),
-    twice: join.seam.twice || isUnder36(age),
+    twice,
     fill:
       after === null ? null : { after, of: site.seam.length, grams: lastFillG(form, join.edge, fillWith) },
     points: [],
-    minutes: TIME.seamPerStitch.value * site.guestEdge + TIME.seamPlus.value,
+    minutes: TIME.seamPerStitch.value * site.guestEdge * (twice ? 2 : 1) + TIME.seamPlus.value,
     content: `${site.name ? holeKey(site.name) : endKey(atEnd)}:${site.guestEdge}`,
   };
 }
