@@ -10,6 +10,7 @@ import {
   seamKind,
   sharedIn,
   threadedEndMm,
+  type CaughtSite,
   type DrawnSite,
   type JoinSite,
   type SewnJoin,
@@ -56,10 +57,12 @@ export function joinsAnswer(model: ToyModel, call: Call): Answer {
     joins: [
       ...model.sites.flatMap(({ join, sites }) => sites.map((site) => joinJson(model, join, site))),
       ...model.drawn.flatMap(({ sites }) => sites.map((site) => drawnJson(model, site))),
+      ...model.caught.flatMap(({ sites }) => sites.map((site) => caughtJson(model, site))),
     ],
     loose: model.loose.map((p) => nameOf(model, p)),
     gaps: [
       ...model.joinFaults.map((f) => ({ join: f.join.id, what: f.fault })),
+      ...model.caughtFaults.map((f) => ({ join: null, what: 'more caught than made', ...f })),
       ...model.sites.flatMap(({ join, sites }) =>
         sites
           .filter((s) => s.burial().gapMm > GAP_MM || s.seam.length === 0)
@@ -81,6 +84,7 @@ export function joinsAnswer(model: ToyModel, call: Call): Answer {
       assumed: balance.assumed,
       marginMm: round(balance.marginMm),
       marginRangeMm: [range!.low, range!.high].map(round),
+      leansDeg: balance.leansDeg,
       tips: balance.tips,
       mend: mendSentence(model, UNITS),
       necks: balance.necks.map((n) => ({ join: n.join.id, gPerCm: round(n.gPerCm), wobbles: n.wobbles })),
@@ -158,6 +162,23 @@ function joinJson(model: ToyModel, join: SewnJoin, site: JoinSite) {
     gapMm: round(site.burial().gapMm),
     buriedMm: round(site.burial().buriedMm),
     missMirrorMm: round(site.missMm),
+  };
+}
+
+/** What a round catches: the round, from which of its slots, over how many, and the guest's edge. */
+function caughtJson(model: ToyModel, site: CaughtSite) {
+  const { join } = site;
+  const { label } = modelOf(model, join.at.part).fabric.rounds[join.round];
+  return {
+    id: join.id,
+    kind: join.kind,
+    guest: nameOf(model, { part: join.guest.part, copy: site.copy }),
+    host: nameOf(model, join.at),
+    round: label,
+    firstSlot: join.first + 1,
+    over: join.over,
+    whole: join.whole,
+    edge: { count: site.guestEdge, layers: site.layers },
   };
 }
 
@@ -252,12 +273,24 @@ function joinsText(model: ToyModel): string {
       ];
     }),
   );
+  const caught = model.caught.flatMap(({ sites }) =>
+    sites.map(({ join, copy }) =>
+      say.caught(
+        copyName(modelOf(model, join.guest.part), copy),
+        copyName(modelOf(model, join.at.part), join.at.copy),
+        modelOf(model, join.at.part).fabric.rounds[join.round].label,
+        join.first + 1,
+        join.over,
+      ),
+    ),
+  );
   const drawn = model.drawn.flatMap(({ sites }) => sites.map((site) => drawnLine(model, site)));
   const size = sizeOf(model);
   const balance = balanceOf(model);
   return [
     ...lines,
     ...drawn,
+    ...caught,
     ...(model.loose.length
       ? [planWords.loose(model.loose.map((p) => copyName(modelOf(model, p.part), p.copy)))]
       : []),

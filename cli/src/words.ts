@@ -29,6 +29,8 @@ export const cliWords = {
   noFaces: 'No part of this toy has eyes to map.',
   nearest: (phrase: string) => `The nearest that can be: ${phrase}`,
   page: 'Page',
+  caught: (guest: string, host: string, label: string, first: number, over: number) =>
+    `${guest} caught by ${host} in ${label}: slots ${first} to ${first + over - 1}`,
   through: (guest: string, host: string, tags: readonly string[], width: string, free: readonly string[]) =>
     `${guest} through ${host}: in at ${tags[0]}, out at ${tags[1]}, ${width} through; free ${free.join(' and ')}`,
   threaded: (

@@ -70,6 +70,33 @@ export const joins = {
     `“${words}” is not understood. Say “6 around” or “2 for each segment, 4 on the first”.`,
   setTooMany: (asked: number, made: number) =>
     `That is ${asked}, and the text makes ${made}. Change the words, or the number after the part’s name.`,
+  caughtTitle: (guest: string, host: string, label: string) => `${guest} caught by ${host} in ${label}`,
+  caughtOver: (n: number) => `over ${n}`,
+  caughtWhole: (guest: string, label: string) => `All of ${label} goes through the edge of ${guest} as well.`,
+  caughtEdge: (guest: string, edge: number, over: number) =>
+    `${guest} has ${edge} to catch, layer on layer, and the round gives it ${over}.`,
+  caughtTooMany: (name: string, caught: number, made: number) => `${caught} of ${name} caught, ${made} made.`,
+  notMirrored: 'What it catches is not its own mirror image, on purpose or not.',
+  gapsDiffer: (n: number) => `The gaps on its two sides differ by ${n}.`,
+  ring: (label: string, slots: number) => `${label}, a ring of ${slots} slots; arrow keys choose a clamp`,
+  ringFront: 'front',
+  ringSum: (gaps: readonly number[], clamps: readonly string[], slots: number) => {
+    const all = gaps.flatMap((gap, k) => [
+      ...(gap > 0 ? [String(gap)] : []),
+      ...(clamps[k] ? [clamps[k]] : []),
+    ]);
+    return `${all.join(' + ')} = ${slots}`;
+  },
+  ringBudget: (held: number, free: number) => `${held} slots held, ${free} free.`,
+  ringClamp: (name: string, from: number, to: number) => `${name}, slots ${from} to ${to}`,
+  ringBack: 'back a slot',
+  ringOn: 'on a slot',
+  ringNarrower: 'narrower',
+  ringWider: 'wider',
+  ringEven: 'Spread evenly',
+  ringAsText: 'This round is written in repeats, or of several stitches: it is changed in its text.',
+  ringHow: 'Each step is written into the round itself, and undo takes it back.',
+  toText: 'To its text',
   held: 'How it is held',
   heldAs: { sewn: 'sewn on', through: 'drawn through', threaded: 'on a yarn' },
   throughTitle: (guest: string, host: string) => `${guest} through ${host}`,

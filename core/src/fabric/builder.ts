@@ -4,6 +4,7 @@ import {
   FREE,
   HIDDEN,
   MOST_STITCHES,
+  type Clamp,
   type Fabric,
   type FabricRound,
   type Strand,
@@ -76,6 +77,7 @@ class Builder {
   private conflicts = 0;
   private user = 0;
   private base: Base | null = null;
+  private clamps: Clamp[] = [];
   private worked: Worked[] = [];
 
   constructor(
@@ -118,7 +120,9 @@ class Builder {
       turned: round.turned,
       direction,
       worked: [],
+      clamps: [],
     };
+    this.clamps = [];
     this.user = index + 1;
     this.worked = [];
     const expected = this.base ? (this.base.slots?.length ?? this.base.count) : 0;
@@ -129,8 +133,13 @@ class Builder {
         round.kind === 'edging' ||
         (round.offered === expected && round.eaten === expected - round.unworked));
     if (sound) this.work(round);
-    if (!sound || this.at - entry.from !== count) this.spread(entry, count);
+    if (!sound || this.at - entry.from !== count) {
+      // What does not add up has no place for what it catches.
+      this.clamps = [];
+      this.spread(entry, count);
+    }
     entry.worked = this.worked;
+    entry.clamps = this.clamps.map((c) => ({ ...c, at: c.at - entry.from }));
     this.rounds.push(entry);
     return true;
   }
@@ -241,6 +250,7 @@ class Builder {
           break;
         }
         case 'clamp':
+          this.clamps.push({ name: item.name, at: this.at, over: item.over });
           this.run('sc', 1, 1, item.over, null);
           break;
         case 'return':

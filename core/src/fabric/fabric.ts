@@ -27,6 +27,15 @@ export interface FabricRound {
   /** 1 as the part began, -1 for the rows that come back */
   direction: 1 | -1;
   worked: Worked[];
+  /** parts caught in it, in the order they are worked */
+  clamps: readonly Clamp[];
+}
+
+/** A part caught in a join round: over so many of the round's stitches, the first of them `at`, from 0. */
+export interface Clamp {
+  name: string;
+  at: number;
+  over: number;
 }
 
 /** Work that is not the part itself: a frill in free loops, an edging, a fold sewn shut. */

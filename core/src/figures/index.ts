@@ -125,6 +125,8 @@ export const BALANCE = {
   /** what lies so near to the lowest point carries: a soft toy gives where it stands. Judged */
   carriesMm: figure(1.5, 'mm', { low: 0.5, high: 3 }),
   tipsUnderMm: figure(3, 'mm'),
+  /** a soft toy may lean so far until more of it carries, and still stands. Judged */
+  leansUpToDeg: figure(5, 'degrees', { low: 3, high: 8 }),
   /** head over neck, g for each cm of girth: above it a neck wobbles */
   neckGPerCm: 3,
 } as const;

@@ -1,4 +1,5 @@
-import { hullOf, massesOf, pointsOf, standingOf, type Placement } from './index';
+import type { Vec3 } from '../form';
+import { hullOf, leaningOf, massesOf, pointsOf, standingOf, type Placement } from './index';
 import { balanceOf, marginRange, modelToy, rill } from '../model';
 import { addParts, newToy } from '../toy';
 
@@ -60,6 +61,22 @@ describe('balance against sums by hand', () => {
     )!;
     expect(standing.centre[2]).toBeCloseTo(-20, 9);
     expect(standing.marginMm).toBeCloseTo(-15, 9);
+  });
+  it('a toy of 20 g on a ball under its head leans to its foot and stands: rise 5 mm over 50 mm is 6 degrees', () => {
+    const flat = (x: number, y: number): Vec3[] =>
+      [-15, 15].flatMap((z) => [
+        [x - 15, y, z],
+        [x + 15, y, z],
+      ]) as Vec3[];
+    const points: Vec3[] = [[-50, -5, 0], ...flat(0, 0)];
+    const masses = [{ grams: 20, at: [-5, 15, 0] as Vec3 }];
+    expect(standingOf(masses, points, 1)!.marginMm).toBeLessThan(0);
+    const leaning = leaningOf(masses, points, 1, 3, 10)!;
+    // By hand: the foot's far edge, 65 mm from the ball, is 5 mm higher: 4.4 degrees, less the millimetre that gives.
+    expect(leaning.leansDeg).toBe(4);
+    expect(leaning.marginMm).toBeGreaterThan(3);
+    // Its weight above the far edge of the foot, it falls.
+    expect(leaningOf([{ grams: 20, at: [40, 15, 0] }], points, 1, 3, 10)).toBeNull();
   });
   it('the slices of a round part weigh what it weighs, about its own middle', () => {
     let n = 0;

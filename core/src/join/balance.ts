@@ -73,6 +73,43 @@ export function standingOf(
   return { massG, centre, base, marginMm: marginIn(base, [centre[0], centre[2]]) };
 }
 
+/** A point of a toy that tips by so much about its upright middle, towards a level direction (x, z; unit). */
+function tipped([x, y, z]: Vec3, [dx, dz]: readonly [number, number], rad: number): Vec3 {
+  const [out, c, s] = [x * dx + z * dz, Math.cos(rad), Math.sin(rad)];
+  const by = out * c + y * s - out;
+  return [x + by * dx, y * c - out * s, z + by * dz];
+}
+
+/**
+ * How a toy stands that first leans over towards its weight until more of it carries: the smallest lean of whole degrees, up to
+ * `mostDeg`, with which its weight lies `leastMm` inside. Null where no such lean is enough: it falls.
+ */
+export function leaningOf(
+  masses: readonly PointMass[],
+  points: readonly Vec3[],
+  carriesMm: number,
+  leastMm: number,
+  mostDeg: number,
+): (Standing & { leansDeg: number }) | null {
+  const level = standingOf(masses, points, carriesMm);
+  if (!level || level.base.length === 0) return null;
+  const foot = [0, 1].map((i) => level.base.reduce((sum, p) => sum + p[i], 0) / level.base.length);
+  const way = [level.centre[0] - foot[0], level.centre[2] - foot[1]];
+  const long = Math.hypot(...way);
+  if (long < 1e-6) return null;
+  const towards = [way[0] / long, way[1] / long] as const;
+  for (let deg = 1; deg <= mostDeg; deg++) {
+    const turn = (p: Vec3) => tipped(p, towards, (deg * Math.PI) / 180);
+    const found = standingOf(
+      masses.map((m) => ({ ...m, at: turn(m.at) })),
+      points.map(turn),
+      carriesMm,
+    );
+    if (found && found.marginMm >= leastMm) return { ...found, leansDeg: deg };
+  }
+  return null;
+}
+
 /** The convex hull of points, anticlockwise. Source: the monotone chain of Andrew. */
 export function hullOf(points: readonly (readonly [number, number])[]): [number, number][] {
   const sorted = [...points]

@@ -3,7 +3,7 @@ import { modelToy, modelOf, joinedUsually, type ToyModel } from '../model';
 import { addParts, newToy, rewritePart, setJoin, type Toy } from '../toy';
 import { checkToy } from '../safety';
 import { planOf, stepWords } from '../plan';
-import { heldAs, move, pieceKey, type Join, type Placed } from './index';
+import { heldAs, move, pieceKey, type StoredJoin, type Placed } from './index';
 
 let n = 0;
 const newId = () => `d${++n}`;
@@ -85,7 +85,7 @@ describe('a strip of both arms', () => {
     const through = heldAs(sewn.joins[0], 'through', host, guest, null);
     expect(modelToy(setJoin(sewn, through)).joinFaults.map((f) => f.fault)).toEqual(['too short']);
     const [join] = toy.joins;
-    const one = { ...join, kind: 'through' as const, out: join.at, shiftMm: 0 } as Join;
+    const one = { ...join, kind: 'through' as const, out: join.at, shiftMm: 0 } as StoredJoin;
     expect(modelToy(setJoin(toy, one)).joinFaults.map((f) => f.fault)).toEqual(['no way through']);
   });
 

@@ -1,7 +1,7 @@
 import { onBody, resolve, type Place } from '../address';
 import { exitsOf } from './exits';
 import { holeAt } from './hole';
-import type { Join } from './kinds';
+import type { StoredJoin } from './kinds';
 import type { Piece } from './piece';
 import { usuallyPierced } from './threaded';
 import { newJoin } from './usual';
@@ -17,12 +17,12 @@ function sidePlace(host: Piece, at: Place): Place {
  * free one; null when there is none.
  */
 export function heldAs(
-  join: Join,
-  kind: Join['kind'],
+  join: StoredJoin,
+  kind: StoredJoin['kind'],
   host: Piece,
   guest: Piece,
   other: string | null,
-): Join {
+): StoredJoin {
   if (join.kind === kind) return join;
   const { id, guest: of } = join;
   if (kind === 'sewn')

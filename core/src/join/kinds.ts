@@ -1,13 +1,16 @@
 import type { Place } from '../address';
 import type { JoinFault } from '../words';
 import type { OfPiece, Piece, Placed } from './piece';
+import { caught, type CaughtJoin } from './caught';
 import { sewn, type SewnJoin } from './sewn';
-import type { AnySite, DrawnSite, JoinSite } from './site';
+import type { AnySite, CaughtSite, DrawnSite, JoinSite } from './site';
 import { threaded, type ThreadedJoin } from './threaded';
 import { through, type ThroughJoin } from './through';
 
 /** Every kind of join. */
-export type Join = SewnJoin | ThroughJoin | ThreadedJoin;
+export type Join = StoredJoin | CaughtJoin;
+/** A join that the maker makes; the others the text says. */
+export type StoredJoin = SewnJoin | ThroughJoin | ThreadedJoin;
 
 /** All that is asked of a kind of join. */
 export interface JoinKind<J extends Join, S extends AnySite> {
@@ -27,6 +30,7 @@ export interface JoinKind<J extends Join, S extends AnySite> {
 
 /** What a kind's join becomes when it is worked out. */
 interface Sites {
+  caught: CaughtSite;
   sewn: JoinSite;
   through: DrawnSite & { how: 'through' };
   threaded: DrawnSite & { how: 'threaded' };
@@ -34,6 +38,7 @@ interface Sites {
 
 /** The table of kinds: a kind of join is one file and one line here. */
 const KINDS: { [K in Join['kind']]: JoinKind<Extract<Join, { kind: K }>, Sites[K]> } = {
+  caught,
   sewn,
   through,
   threaded,
@@ -49,7 +54,7 @@ export const reachOf = (join: Join, guest: Pick<Piece, 'form'>): { upMm: number;
   kindOf(join).reach(join, guest);
 export const otherOf = (join: Join): { at: Place | null } | null => kindOf(join).other(join);
 /** A join with each of its own places changed. */
-export const onPlaces = (join: Join, change: (place: Place) => Place): Join =>
+export const onPlaces = <J extends Join>(join: J, change: (place: Place) => Place): J =>
   kindOf(join).onPlaces(join, change);
 
 /** Where a join stands on its host, a site for each of its guests. Empty when its place is gone. */

@@ -1,6 +1,7 @@
 import type { HoleName, Polar } from '../address';
 import type { Vec3 } from '../form';
 import type { Footprint } from './footprint';
+import type { CaughtJoin } from './caught';
 import type { Exits } from './exits';
 import type { SewnJoin } from './sewn';
 import type { ThreadedJoin } from './threaded';
@@ -82,4 +83,23 @@ export interface ThreadedSite extends Drawn {
 }
 
 export type DrawnSite = ThroughSite | ThreadedSite;
-export type AnySite = JoinSite | DrawnSite;
+
+/** A part caught in a round of its host, worked out: where its edge lies along the round, and how it stands. */
+export interface CaughtSite {
+  how: 'caught';
+  join: CaughtJoin;
+  copy: string;
+  round: number;
+  /** the hole in the middle of what it is caught over */
+  index: number;
+  name: HoleName;
+  polar: Polar;
+  footprint: Footprint;
+  /** stitches of its edge that are caught, layer on layer, and how many layers */
+  guestEdge: number;
+  layers: 1 | 2;
+  direction: Vec3;
+  placement: Placement;
+}
+
+export type AnySite = JoinSite | DrawnSite | CaughtSite;

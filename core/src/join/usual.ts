@@ -7,7 +7,7 @@ import { edgeReach, edgesOf, wholeEdge, type Edge } from './edge';
 import { exitsOf, longAxis } from './exits';
 import { isOpenEnd } from './ground';
 import type { SewnEnd } from './sewnEnds';
-import type { Join } from './kinds';
+import type { Join, StoredJoin } from './kinds';
 import { guestsOf } from './kinds';
 import { ownDirections, pieceKey, type Piece } from './piece';
 import type { SewnJoin } from './sewn';
@@ -53,7 +53,7 @@ export function usualJoin(
   free: readonly { id: string }[],
   { taken, ends }: { taken: readonly Taken[]; ends: readonly SewnEnd[] },
   id: string,
-): Join {
+): StoredJoin {
   const necks = neckJoin(host, guest, ends, id);
   if (necks) return necks;
   const known = usualPlaceOf(guest.name);
@@ -83,7 +83,12 @@ export function usualJoin(
 const STRIP = 1.6;
 
 /** One closed strip that is both arms goes right through; null for anything else. */
-function stripThrough(host: Piece, guest: Piece, { turnDeg, height }: UsualPlace, id: string): Join | null {
+function stripThrough(
+  host: Piece,
+  guest: Piece,
+  { turnDeg, height }: UsualPlace,
+  id: string,
+): StoredJoin | null {
   const bothSides = turnDeg > 45 && turnDeg < 135;
   const shut = ['last', 'start'] as const;
   if (!bothSides || guest.form.section !== 'ring' || shut.some((end) => isOpenEnd(guest.form, end)))

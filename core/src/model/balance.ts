@@ -2,6 +2,7 @@ import { BALANCE, FILL_RANGE_PERCENT, usualGramsPerMetre } from '../figures';
 import { fillNeed, yarnNeed } from '../form';
 import { hardwareGrams } from '../feature';
 import {
+  leaningOf,
   marginIn,
   massesOf,
   movedJoin,
@@ -9,6 +10,7 @@ import {
   pointsOf,
   standingOf,
   type Join,
+  type SewnJoin,
   type JoinMove,
   type Placed,
   type PointMass,
@@ -22,6 +24,8 @@ import { everyJoin, modelOf, modelToy, type ToyModel } from './toy';
 export interface Balance extends Standing {
   /** it tips over: its weight lies nearer to the edge of what it stands on than a soft toy allows */
   tips: boolean;
+  /** it leans over by so much first, degrees, until more of it carries */
+  leansDeg: number;
   /** the yarn's weight is that of a usual yarn for the hook: nobody has said it */
   assumed: boolean;
   necks: readonly NeckLoad[];
@@ -61,9 +65,15 @@ export const balanceOf = kept((model: ToyModel): Balance | null => {
   const points = placed.flatMap((p) => pointsOf(p.form, p.placement));
   const standing = standingOf(masses, points, BALANCE.carriesMm.value);
   if (!standing) return null;
+  const least = BALANCE.tipsUnderMm.value;
+  const leaning =
+    standing.marginMm < least
+      ? leaningOf(masses, points, BALANCE.carriesMm.value, least, BALANCE.leansUpToDeg.value)
+      : null;
   return {
-    ...standing,
-    tips: standing.marginMm < BALANCE.tipsUnderMm.value,
+    leansDeg: 0,
+    ...(leaning ?? standing),
+    tips: standing.marginMm < least && leaning === null,
     assumed: placed.some((p) => p.form.gauge.gramsPerMetre === null),
     necks: necksOf(model),
   };
@@ -123,9 +133,9 @@ function necksOf(model: ToyModel): NeckLoad[] {
 
 /** A move that makes a toy stand: which join, which way, how many steps, and the margin after it. */
 export interface MendingMove {
-  join: Join;
+  join: SewnJoin;
   /** the join after it */
-  mended: Join;
+  mended: SewnJoin;
   move: JoinMove;
   steps: number;
   marginMm: number;
@@ -152,7 +162,7 @@ export function mendingMove(model: ToyModel): MendingMove | null {
   return best;
 }
 
-function firstThatStands(model: ToyModel, join: Join, move: JoinMove, most: number): MendingMove | null {
+function firstThatStands(model: ToyModel, join: SewnJoin, move: JoinMove, most: number): MendingMove | null {
   let now = model;
   for (let steps = 1; steps <= most; steps++) {
     const found = now.sites.find((s) => s.join.id === join.id);

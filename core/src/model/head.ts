@@ -8,18 +8,28 @@ import { everyJoin, type ToyModel } from './toy';
 
 /** A part as something that gets a face, with what else is on it: parts sewn on, noses, embroidery. */
 export const headOf = (model: ToyModel, part: PartModel): Head =>
-  headIn({ ...model.toy, joins: everyJoin(model).map((j) => j.join) }, model.parts, part);
+  headIn(
+    model.toy,
+    model.parts,
+    part,
+    everyJoin(model).map((j) => j.join),
+  );
 
-const guestsOn = (toy: Toy, parts: readonly PartModel[], part: PartModel) =>
-  toy.joins.flatMap((join) => {
+const guestsOn = (joins: readonly Join[], parts: readonly PartModel[], part: PartModel) =>
+  joins.flatMap((join) => {
     const guest =
       join.at.part === part.part.id ? parts.find((p) => p.part.id === join.guest.part) : undefined;
     return guest ? [{ join, guest }] : [];
   });
 
 /** A head among the parts of a toy. Moving an eye leaves it as it was. */
-export function headIn(toy: Toy, parts: readonly PartModel[], part: PartModel): Head {
-  const guests = guestsOn(toy, parts, part);
+export function headIn(
+  toy: Toy,
+  parts: readonly PartModel[],
+  part: PartModel,
+  joins: readonly Join[] = toy.joins,
+): Head {
+  const guests = guestsOn(joins, parts, part);
   const others = toy.features.filter((f) => f.kind !== 'eyes' && f.part === part.part.id);
   return headWith(part, toy.settings.ownSmallestMm, guests, others);
 }

@@ -1,4 +1,4 @@
-import { movedJoin as moved, turn, type Join, type JoinMove, type JoinSite } from '../join';
+import { movedJoin as moved, turn, type StoredJoin, type JoinMove, type JoinSite } from '../join';
 import { addParts, newToy, setJoin, type Toy } from '../toy';
 import { hostsFor, joinedUsually, modelOf, modelToy, rill } from './index';
 
@@ -8,7 +8,7 @@ const model = modelToy(rill(newId));
 const named = (name: string) =>
   model.sites.find((s) => model.parts.find((p) => p.part.id === s.join.guest.part)!.name === name)!;
 
-const movedJoin = (so: typeof model, join: Join, site: JoinSite, move: JoinMove) =>
+const movedJoin = (so: typeof model, join: StoredJoin, site: JoinSite, move: JoinMove) =>
   moved(
     so.placed.find((p) => p.part === join.at.part && p.copy === join.at.copy)!,
     join,

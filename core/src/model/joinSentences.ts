@@ -40,7 +40,7 @@ export function standingWords(model: ToyModel, units: UnitWords): string | null 
       ? say.either(units.fine(high), units.fine(-low))
       : say.from(units.bare(least), units.bare(most));
   const mm = `${units.fine(Math.abs(balance.marginMm))} ${between}`;
-  if (!balance.tips) return say.stands(mm);
+  if (!balance.tips) return balance.leansDeg > 0 ? say.leans(String(balance.leansDeg), mm) : say.stands(mm);
   return balance.marginMm < 0 ? say.tipsOver(mm) : say.tips(mm);
 }
 

@@ -6,13 +6,13 @@ import {
   guestsOf,
   pieceKey,
   usualJoin,
-  type Join,
   type Piece,
+  type StoredJoin,
   type Taken,
 } from '../join';
 import { setJoin, type Copy, type NewId, type Toy } from '../toy';
 import type { PartModel } from './part';
-import { modelToy, type ToyModel } from './toy';
+import { everyJoin, modelToy, type ToyModel } from './toy';
 
 /** A part that can still be sewn on: its free copies, the parts it can be sewn to, and the one it usually is. */
 export interface Joinable {
@@ -22,13 +22,16 @@ export interface Joinable {
   usualHost: PartModel | null;
 }
 
+/** Every join, those that the text says among them. */
+const joinsOf = (model: ToyModel) => everyJoin(model).map((j) => j.join);
+
 const made = (model: ToyModel): PartModel[] => model.parts.filter((p) => p.fabric.rounds.length > 0);
 
 /** Ids of the parts that a part hangs on, nearest first. */
 function heldBy(model: ToyModel, partId: string): Set<string> {
   const found = new Set<string>();
   for (let at: string | undefined = partId; at !== undefined;) {
-    const join = model.toy.joins.find((j) => j.guest.part === at);
+    const join = joinsOf(model).find((j) => j.guest.part === at);
     at = join && !found.has(join.at.part) ? join.at.part : undefined;
     if (at !== undefined) found.add(at);
   }
@@ -46,7 +49,7 @@ export function hostsFor(model: ToyModel, guest: PartModel): PartModel[] {
 export function joinables(model: ToyModel): Joinable[] {
   const parts = made(model);
   const free = parts
-    .map((part) => ({ part, free: freeCopies(model.toy.joins, part.copies) }))
+    .map((part) => ({ part, free: freeCopies(joinsOf(model), part.copies) }))
     .filter((x) => x.free.length > 0);
   const found = free.flatMap((x): Joinable[] => {
     const hosts = hostsFor(model, x.part);
@@ -61,7 +64,7 @@ export function joinables(model: ToyModel): Joinable[] {
 
 /** What everything else is sewn to is not offered as something to sew on, unless nothing else is left. */
 function isRoot(model: ToyModel, part: PartModel, all: readonly Joinable[]): boolean {
-  if (all.length < 2 || model.toy.joins.some((j) => guestsOf(j).some((g) => g.part === part.part.id)))
+  if (all.length < 2 || joinsOf(model).some((j) => guestsOf(j).some((g) => g.part === part.part.id)))
     return false;
   const root = rootOf(model);
   return root === part && all.some((x) => x.part !== part);
@@ -70,9 +73,9 @@ function isRoot(model: ToyModel, part: PartModel, all: readonly Joinable[]): boo
 /** The part that the toy is built on: a body, else a head, else the one with most stitches. */
 function rootOf(model: ToyModel): PartModel | null {
   const parts = made(model);
-  const held = new Set(model.toy.joins.flatMap((j) => guestsOf(j).map((g) => g.part)));
+  const held = new Set(joinsOf(model).flatMap((j) => guestsOf(j).map((g) => g.part)));
   const hosts = parts.filter(
-    (p) => !held.has(p.part.id) && model.toy.joins.some((j) => j.at.part === p.part.id),
+    (p) => !held.has(p.part.id) && joinsOf(model).some((j) => j.at.part === p.part.id),
   );
   const among = hosts.length > 0 ? hosts : parts;
   return (
@@ -109,12 +112,17 @@ function takenOn(model: ToyModel, piece: Piece): Taken[] {
 }
 
 /** The usual join of a part's free copies to a host. */
-export function usualFor(model: ToyModel, guest: PartModel, host: PartModel, newId: NewId): Join | null {
+export function usualFor(
+  model: ToyModel,
+  guest: PartModel,
+  host: PartModel,
+  newId: NewId,
+): StoredJoin | null {
   const [on, sewnOn] = [host, guest].map((p) => model.pieces.find((x) => x.part === p.part.id));
-  const free = freeCopies(model.toy.joins, guest.copies);
+  const free = freeCopies(joinsOf(model), guest.copies);
   if (!on || !sewnOn || free.length === 0) return null;
   const own = { piece: { ...sewnOn, copy: free[0].id }, name: guest.name };
-  const ends = model.toy.joins.flatMap((j) =>
+  const ends = joinsOf(model).flatMap((j) =>
     endsTaken(j, (of) => model.pieces.find((p) => pieceKey(p) === pieceKey(of))),
   );
   return usualJoin({ piece: on, name: host.name }, own, free, { taken: takenOn(model, on), ends }, newId());

@@ -10,6 +10,7 @@ import {
   type JoinMove,
   type JoinSite,
   type OfPiece,
+  type StoredJoin,
   type Placed,
 } from '../join';
 import { kept } from '../kept';
@@ -182,7 +183,7 @@ export const isAbout = (meeting: Meeting, joinId: string): boolean =>
 export function wayOut(
   model: ToyModel,
   joinId: string,
-): { move: JoinMove; steps: number; join: Join } | null {
+): { move: JoinMove; steps: number; join: StoredJoin } | null {
   const about = (m: ToyModel) => meetingsOf(m).filter((x) => isAbout(x, joinId)).length;
   const first = model.sites.find((s) => s.join.id === joinId);
   if (!first?.sites[0] || about(model) === 0) return null;

@@ -11,7 +11,10 @@ import {
 } from '../feature';
 import {
   assemble,
+  type AnySite,
   type Assembly,
+  type CaughtJoin,
+  type CaughtSite,
   type DrawnSite,
   type FaultyJoin,
   type Join,
@@ -19,16 +22,19 @@ import {
   type Piece,
   type Placed,
   type SewnJoin,
+  type ThreadedJoin,
+  type ThroughJoin,
 } from '../join';
 import { kept } from '../kept';
 import { partOf, type Toy } from '../toy';
 import { featuresAt, followed, type Unfollowed } from './hanging';
 import { headIn } from './head';
+import { catching, type CaughtFault } from './catching';
 import { modelPart, type PartModel } from './part';
 
 /** A join that runs through its host, and where its pieces stand. */
 export interface DrawnJoin {
-  join: Exclude<Join, SewnJoin>;
+  join: ThroughJoin | ThreadedJoin;
   sites: readonly DrawnSite[];
 }
 
@@ -43,6 +49,10 @@ export interface ToyModel {
   sites: readonly { join: SewnJoin; sites: readonly JoinSite[] }[];
   /** joins that run through their host: strips and cords drawn through, limbs on a yarn */
   drawn: readonly DrawnJoin[];
+  /** parts that rounds catch */
+  caught: readonly { join: CaughtJoin; sites: readonly CaughtSite[] }[];
+  /** rounds that catch more of a part than is made */
+  caughtFaults: readonly CaughtFault[];
   placed: readonly Placed[];
   loose: readonly Piece[];
   /** joins that cannot be made as they are written */
@@ -83,14 +93,17 @@ export const modelToy = kept((toy: Toy): ToyModel => {
   const { joins, unfollowed } = toy.joins.some((j) => j.hang)
     ? followed(toy.joins, pieces, featuresAt(toy, parts, eyes, noses))
     : { joins: toy.joins, unfollowed: [] };
-  const { placed, loose, sites, faults: joinFaults } = assemble(pieces, joins);
+  const { joins: caughtIn, faults: caughtFaults } = catching(parts, pieces);
+  const every: Join[] = [...caughtIn, ...joins];
+  const { placed, loose, sites, faults: joinFaults } = assemble(pieces, every);
   return {
     toy,
     parts,
     pieces,
     eyes,
     noses,
-    ...byKind(joins, sites),
+    ...byKind(every, sites),
+    caughtFaults,
     placed,
     loose,
     joinFaults,
@@ -99,19 +112,25 @@ export const modelToy = kept((toy: Toy): ToyModel => {
 });
 
 /** Where joins stand, seams apart from what runs through. */
-function byKind(joins: readonly Join[], sites: Assembly['sites']): Pick<ToyModel, 'sites' | 'drawn'> {
+function byKind(
+  joins: readonly Join[],
+  sites: Assembly['sites'],
+): Pick<ToyModel, 'sites' | 'drawn' | 'caught'> {
+  const caught: { join: CaughtJoin; sites: readonly CaughtSite[] }[] = [];
   const seams: { join: SewnJoin; sites: readonly JoinSite[] }[] = [];
   const drawn: DrawnJoin[] = [];
   for (const join of joins) {
     const own = sites.get(join) ?? [];
     if (join.kind === 'sewn') seams.push({ join, sites: own as readonly JoinSite[] });
+    else if (join.kind === 'caught') caught.push({ join, sites: own as readonly CaughtSite[] });
     else drawn.push({ join, sites: own as readonly DrawnSite[] });
   }
-  return { sites: seams, drawn };
+  return { sites: seams, drawn, caught };
 }
 
 /** Every join of a toy, of any kind, with the copies that it holds where they stand. */
-export const everyJoin = (model: ToyModel): { join: Join; sites: readonly (JoinSite | DrawnSite)[] }[] => [
+export const everyJoin = (model: ToyModel): { join: Join; sites: readonly AnySite[] }[] => [
+  ...model.caught,
   ...model.sites,
   ...model.drawn,
 ];

@@ -14,7 +14,7 @@ import {
 } from '../notation';
 import { onRounds, withoutJoins, type Feature } from '../feature';
 import type { Firmness } from '../form';
-import { onPlaces, type Join } from '../join';
+import { onPlaces, type StoredJoin } from '../join';
 import { gaugeOfPage } from './gaugeOfPart';
 import { textsOfPage } from './pageTexts';
 import { otherTitles } from './titles';
@@ -224,7 +224,7 @@ export function removeFeature(toy: Toy, id: string): Toy {
 }
 
 /** Adds a join or puts a changed one in its place. */
-export function setJoin(toy: Toy, join: Join): Toy {
+export function setJoin(toy: Toy, join: StoredJoin): Toy {
   const known = toy.joins.some((j) => j.id === join.id);
   return {
     ...toy,

@@ -3,7 +3,7 @@ import type { Feature } from '../feature';
 import type { Firmness } from '../form';
 import type { HookSystem } from '../figures';
 import type { GaugeSettings, HookBy } from '../gauge';
-import type { Join } from '../join';
+import type { StoredJoin } from '../join';
 import type { Terms } from '../notation';
 import type { Units } from '../words';
 
@@ -99,7 +99,7 @@ export interface Toy {
   name: string;
   parts: readonly Part[];
   features: readonly Feature[];
-  joins: readonly Join[];
+  joins: readonly StoredJoin[];
   palette: readonly Yarn[];
   gauges: readonly NamedGauge[];
   settings: Settings;

@@ -79,6 +79,8 @@ export const joinWords = {
   from: (least: string, most: string) => `(${least} to ${most})`,
   either: (inside: string, outside: string) => `(up to ${inside} inside, or ${outside} outside)`,
   stands: (mm: string) => `It stands: its weight lies ${mm} inside what it stands on.`,
+  leans: (deg: string, mm: string) =>
+    `It leans by ${deg}° and stands: then its weight lies ${mm} inside what it stands on.`,
   tips: (mm: string) => `It will tip: its weight lies only ${mm} inside what it stands on.`,
   tipsOver: (mm: string) => `It tips over: its weight lies ${mm} outside what it stands on.`,
   mend: (part: string, move: string, mm: string) => `${part} ${move}: then ${mm} inside.`,

@@ -5,8 +5,6 @@ import {
   standsOffMm,
   threadedEndMm,
   type DrawnSite,
-  type Join,
-  type SewnJoin,
   type ThreadedJoin,
   type ThreadedSite,
   type ThroughJoin,
@@ -26,7 +24,7 @@ import { Saying } from './Saying';
 const say = words.joins;
 
 interface DrawnProps {
-  join: Exclude<Join, SewnJoin>;
+  join: ThroughJoin | ThreadedJoin;
   sites: readonly DrawnSite[];
   model: ToyModel;
 }

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { guestsOf, heldAs, freeCopies, pieceKey, type Join } from '@hoppla/core/join';
+import { guestsOf, heldAs, freeCopies, pieceKey, type StoredJoin } from '@hoppla/core/join';
 import { modelOf, type ToyModel } from '@hoppla/core/model';
 import { removeJoin } from '@hoppla/core/toy';
 import { Choice, PlainButton } from '../../controls';
@@ -9,10 +9,10 @@ import { change } from './change';
 
 const say = words.joins;
 
-const KINDS: readonly Join['kind'][] = ['sewn', 'through', 'threaded'];
+const KINDS: readonly StoredJoin['kind'][] = ['sewn', 'through', 'threaded'];
 
 /** How a part is held: sewn on, drawn through, on a yarn. */
-export function Held({ join, model }: { join: Join; model: ToyModel }) {
+export function Held({ join, model }: { join: StoredJoin; model: ToyModel }) {
   const [host, guest] = [join.at, join.guest].map((of) =>
     model.pieces.find((p) => pieceKey(p) === pieceKey(of)),
   );
@@ -29,7 +29,7 @@ export function Held({ join, model }: { join: Join; model: ToyModel }) {
   );
 }
 
-export function TakeOff({ join }: { join: Join }) {
+export function TakeOff({ join }: { join: StoredJoin }) {
   return (
     <View style={{ flexDirection: 'row', gap: 8 }}>
       <PlainButton

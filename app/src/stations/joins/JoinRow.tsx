@@ -1,6 +1,6 @@
 import { holeTag } from '@hoppla/core/address';
-import { guestsOf, type DrawnSite, type Join, type JoinSite } from '@hoppla/core/join';
-import { isAbout, meetingsOf, type ToyModel } from '@hoppla/core/model';
+import { guestsOf, type AnySite, type Join } from '@hoppla/core/join';
+import { isAbout, meetingsOf, modelOf, type ToyModel } from '@hoppla/core/model';
 import { Press, Tag, Words } from '../../controls';
 import { usePalette } from '../../theme';
 import { namesOf } from './change';
@@ -17,7 +17,7 @@ export function JoinRow({
 }: {
   model: ToyModel;
   join: Join;
-  sites: readonly (JoinSite | DrawnSite)[];
+  sites: readonly AnySite[];
   onPress: () => void;
 }) {
   const c = usePalette();
@@ -46,14 +46,18 @@ export function JoinRow({
           {say.notJoined}
         </Words>
       ) : (
-        <Tag {...whereOf(sites[0])} />
+        <Tag {...whereOf(model, sites[0])} />
       )}
     </Press>
   );
 }
 
 /** Its hole, the first of two where it runs through; at an end how it is sewn. */
-function whereOf(site: JoinSite | DrawnSite): { rounds: string; stitches: string } {
+function whereOf(model: ToyModel, site: AnySite): { rounds: string; stitches: string } {
   if ('exits' in site) return holeTag(site.exits.first.name);
+  if (site.how === 'caught') {
+    const { label } = modelOf(model, site.join.at.part).fabric.rounds[site.round];
+    return { rounds: label, stitches: say.caughtOver(site.join.over) };
+  }
   return site.name ? holeTag(site.name) : { rounds: say.how[site.how], stitches: `${site.guestEdge} st` };
 }

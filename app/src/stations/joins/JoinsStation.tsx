@@ -1,7 +1,15 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { guestsOf, holePlace, pauseInSeam, pieceKey, type Join, type Placed } from '@hoppla/core/join';
+import {
+  guestsOf,
+  holePlace,
+  pauseInSeam,
+  pieceKey,
+  type Join,
+  type Placed,
+  type StoredJoin,
+} from '@hoppla/core/join';
 import {
   everyJoin,
   joinables,
@@ -22,6 +30,7 @@ import { hrefOf } from '../stations';
 import { screenWords as words } from '../../words';
 import { Attach, joinableName } from './Attach';
 import { aimAt, change, namesOf } from './change';
+import { CaughtCard } from './CaughtCard';
 import { DrawnCard } from './DrawnCard';
 import { JoinCard } from './JoinCard';
 import { JoinsMat, type Looking, type Looks } from './JoinsMat';
@@ -43,6 +52,7 @@ function chosenOf(model: ToyModel, shows: Shows) {
   return {
     current: model.sites.find((s) => s.join.id === id) ?? null,
     drawn: model.drawn.find((s) => s.join.id === id) ?? null,
+    caught: model.caught.find((s) => s.join.id === id) ?? null,
   };
 }
 
@@ -57,7 +67,7 @@ function joinTouched(model: ToyModel, chosen: Join | null, piece: Placed): Join 
 
 /** What can be done with a stitch of the chosen join's host that was touched. */
 const putHere =
-  (join: Join | null, names: { guest: string } | null) =>
+  (join: StoredJoin | null, names: { guest: string } | null) =>
   (pick: Pick, piece: Placed): PickAction | null => {
     if (!join || !names || pick.layer !== 0 || pick.round === 0) return null;
     if (pieceKey(join.at) !== pieceKey(piece)) return null;
@@ -73,8 +83,8 @@ export function JoinsStation() {
   const { model } = useToy();
   const [shows, show] = useState<Shows>({ what: 'whole' });
   const [looks, setLooks] = useState<Looks>({ apart: false, sides: false });
-  const { current, drawn } = chosenOf(model, shows);
-  const shown = shows.what === 'join' && !current && !drawn ? WHOLE : shows;
+  const { current, drawn, caught } = chosenOf(model, shows);
+  const shown = shows.what === 'join' && !current && !drawn && !caught ? WHOLE : shows;
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
       <OnMat shows={shown} show={show} looks={looks} />
@@ -95,16 +105,24 @@ interface Showing {
   show: (next: Shows) => void;
 }
 
+/** How much of a phone the mat takes: less where a seam or a ring stands under it. */
+const shareOf = (tape: boolean, ring: boolean): number => {
+  if (ring) return 0.24;
+  return tape ? 0.33 : 0.42;
+};
+
 /** The toy on its mat, and under it the seam of the chosen join. */
 function OnMat({ shows, show, looks }: Showing & { looks: Looks }) {
   const { width, height, wide } = useRoom();
   const { model } = useToy();
   const stage = wide ? width - RAIL - PAPER : width;
-  const { current, drawn } = chosenOf(model, shows);
+  const { current, drawn, caught } = chosenOf(model, shows);
   const first = current?.sites[0] ?? null;
   const chosen = current?.join ?? drawn?.join ?? null;
   const tape = first && first.seam.length > 0 ? SEAM_TAPE : 0;
-  const matHeight = wide ? height - 56 - tape : Math.round(Math.max(160, height * (tape > 0 ? 0.33 : 0.42)));
+  const matHeight = wide
+    ? height - 56 - tape
+    : Math.round(Math.max(160, height * shareOf(tape > 0, !!caught)));
   const stitch = shows.what === 'join' ? shows.stitch : null;
   const names = chosen ? namesOf(model, chosen) : null;
   return (
@@ -161,7 +179,7 @@ function Paper({ shows, show, looking }: Showing & { looking: Looking }) {
   const { wide } = useRoom();
   const { model, writing } = useToy();
   const { loose, guest, host, attach, choose } = useNext(show);
-  const { current, drawn } = chosenOf(model, shows);
+  const { current, drawn, caught } = chosenOf(model, shows);
   const asked = shows.what === 'attach' ? guest : null;
   const walked = shows.what === 'join' ? shows.stitch : null;
   return (
@@ -178,7 +196,8 @@ function Paper({ shows, show, looking }: Showing & { looking: Looking }) {
         ) : null}
         {current ? <JoinCard {...current} model={model} stitch={walked} /> : null}
         {drawn ? <DrawnCard {...drawn} model={model} /> : null}
-        {current || drawn || asked ? null : (
+        {caught ? <CaughtCard {...caught} model={model} /> : null}
+        {current || drawn || caught || asked ? null : (
           <WholeToy
             model={model}
             looking={looking}

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { movedJoin, pieceKey, type Centre, type Join, type JoinMove } from '@hoppla/core/join';
+import { movedJoin, pieceKey, type Centre, type StoredJoin, type JoinMove } from '@hoppla/core/join';
 import type { ToyModel } from '@hoppla/core/model';
 import { Nudge } from '../../controls';
 import { screenWords as words } from '../../words';
@@ -21,7 +21,7 @@ const SINGLE_MOVES: readonly { move: JoinMove; arrow: string }[] = [
 ];
 
 /** Small steps on the host; held down they go on. A pair moves alike; `put` is the join after a step of what is moved. */
-export function JoinNudges<J extends Join>({
+export function JoinNudges<J extends StoredJoin>({
   model,
   join,
   at,

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { Join } from '@hoppla/core/join';
+import type { StoredJoin } from '@hoppla/core/join';
 import { hangWords, saidOfJoin, saidProblem, type ToyModel } from '@hoppla/core/model';
 import { joinWords } from '@hoppla/core/words';
 import { Field, PlainButton, ProblemLine, Quiet } from '../../controls';
@@ -10,7 +10,7 @@ import { change, namesOf } from './change';
 const say = words.joins;
 
 /** The place in the maker's own words: typed, read, and followed from then on. */
-export function Saying({ join, model }: { join: Join; model: ToyModel }) {
+export function Saying({ join, model }: { join: StoredJoin; model: ToyModel }) {
   const { guest, host } = namesOf(model, join);
   const [typed, setTyped] = useState('');
   const [problem, setProblem] = useState<string | null>(null);

@@ -1,12 +1,12 @@
 import type { Vec3 } from '@hoppla/core/form';
-import { aimedAt, pieceKey, type Join, type JoinSite } from '@hoppla/core/join';
+import { aimedAt, pieceKey, type Join, type JoinSite, type StoredJoin } from '@hoppla/core/join';
 import { modelOf, type ToyModel } from '@hoppla/core/model';
 import { setJoin } from '@hoppla/core/toy';
 import { edit } from '../../documents';
 import { screenWords } from '../../words';
 
 /** Changes a join in one step of the history; steps on one join that follow each other are gathered. */
-export const change = (name: string, next: Join | null): void => {
+export const change = (name: string, next: StoredJoin | null): void => {
   if (next) edit(name, { station: 'joins', join: next.id }, (toy) => setJoin(toy, next), `join:${next.id}`);
 };
 

@@ -44,6 +44,7 @@ export function evenFabric(
       turned: false,
       direction: 1,
       worked: [],
+      clamps: [],
     };
   });
   return {

@@ -35,7 +35,7 @@ leave open
 in the free front loops of R3: (sl st, 3 tr in next) x14 (56)
 fasten off, leave 15 cm
 
-Shell (1x, berry, 3.0 mm hook, ring = back)
+Shell (1x, berry, 3.0 mm hook, ring = crown)
 R1: 6 dc in ring (6)
 R2: inc x6 (12)
 R3: (dc, inc) x6 (18)

@@ -5,11 +5,11 @@ import type {
   Edge,
   Hang,
   Height,
-  Join,
   OfPiece,
   Pierced,
   SeamSaid,
   SewnJoin,
+  StoredJoin,
   ThreadedJoin,
   ThroughJoin,
   Twin,
@@ -63,7 +63,7 @@ const hang = objectOf<Hang>({ height: height.allow(null).required(), along: alon
   .required();
 
 /** One schema a kind of join; a kind without one does not compile. */
-const KINDS: { [K in Join['kind']]: Joi.ObjectSchema<Extract<Join, { kind: K }>> } = {
+const KINDS: { [K in StoredJoin['kind']]: Joi.ObjectSchema<Extract<StoredJoin, { kind: K }>> } = {
   sewn: objectOf<SewnJoin>({
     kind: Joi.string().valid('sewn').required(),
     id: id.required(),
