@@ -9,9 +9,6 @@ import {
   seamEndMm,
   seamKind,
   sharedIn,
-  threadedEndMm,
-  type CaughtSite,
-  type DrawnSite,
   type JoinSite,
   type SewnJoin,
   type Placed,
@@ -31,6 +28,7 @@ import {
 import { isUnder36 } from '@hoppla/core/safety';
 import { joinWords, planWords, unitWords } from '@hoppla/core/words';
 import type { Answer, Call } from './call';
+import { caughtJson, caughtLine, drawnJson, drawnLine, nameOf } from './joinKinds';
 import { cliWords as say } from './words';
 
 /** Seams stand off by more than this, mm, are told as gaps. */
@@ -40,8 +38,6 @@ const GAP_MM = 1;
 export function joinsAnswer(model: ToyModel, call: Call): Answer {
   const code = model.joinFaults.length > 0 ? 1 : 0;
   if (!call.flags.has('--json')) return { out: joinsText(model), err: faultLines(model), code };
-  const balance = balanceOf(model);
-  const range = marginRange(model);
   const placed = new Set(model.placed.map(pieceKey));
   const held = new Set(
     everyJoin(model).flatMap(({ join, sites }) =>
@@ -79,7 +75,17 @@ export function joinsAnswer(model: ToyModel, call: Call): Answer {
       words: meetingWords(model, m, UNITS),
     })),
     size: sizeOf(model),
-    balance: balance && {
+    balance: balanceJson(model),
+  };
+  return { out: `${JSON.stringify(json, null, 2)}\n`, err: faultLines(model), code };
+}
+
+/** How the toy stands, with the range of its margin; null while nothing is put together. */
+function balanceJson(model: ToyModel) {
+  const balance = balanceOf(model);
+  const range = marginRange(model);
+  return (
+    balance && {
       massG: round(balance.massG),
       assumed: balance.assumed,
       marginMm: round(balance.marginMm),
@@ -88,18 +94,12 @@ export function joinsAnswer(model: ToyModel, call: Call): Answer {
       tips: balance.tips,
       mend: mendSentence(model, UNITS),
       necks: balance.necks.map((n) => ({ join: n.join.id, gPerCm: round(n.gPerCm), wobbles: n.wobbles })),
-    },
-  };
-  return { out: `${JSON.stringify(json, null, 2)}\n`, err: faultLines(model), code };
+    }
+  );
 }
 
 const UNITS = unitWords('mm');
 const round = (value: number): number => Math.round(value * 100) / 100;
-
-const nameOf = (model: ToyModel, { part, copy }: { part: string; copy: string }) => {
-  const of = modelOf(model, part);
-  return { part: of.name, copy: of.copies.findIndex((c) => c.id === copy) + 1 };
-};
 
 const faultLines = (model: ToyModel): string =>
   model.joinFaults
@@ -165,44 +165,6 @@ function joinJson(model: ToyModel, join: SewnJoin, site: JoinSite) {
   };
 }
 
-/** What a round catches: the round, from which of its slots, over how many, and the guest's edge. */
-function caughtJson(model: ToyModel, site: CaughtSite) {
-  const { join } = site;
-  const { label } = modelOf(model, join.at.part).fabric.rounds[join.round];
-  return {
-    id: join.id,
-    kind: join.kind,
-    guest: nameOf(model, { part: join.guest.part, copy: site.copy }),
-    host: nameOf(model, join.at),
-    round: label,
-    firstSlot: join.first + 1,
-    over: join.over,
-    whole: join.whole,
-    edge: { count: site.guestEdge, layers: site.layers },
-  };
-}
-
-/** What runs through its host: both holes, how wide the host is there, and what is free or the yarn that it takes. */
-function drawnJson(model: ToyModel, site: DrawnSite) {
-  const { join, exits } = site;
-  return {
-    id: join.id,
-    kind: join.kind,
-    guest: nameOf(model, { part: join.guest.part, copy: site.copy }),
-    host: nameOf(model, join.at),
-    exits: [exits.first, exits.other].map((e) => postTag(e.name)),
-    widthMm: round(exits.widthMm),
-    risesMm: round(site.risesMm),
-    ...(site.how === 'through'
-      ? { freeMm: site.freeMm.map(round) }
-      : {
-          pierced: site.pierced,
-          poseDeg: site.join.poseDeg,
-          threadMm: threadedEndMm(exits.widthMm),
-        }),
-  };
-}
-
 function placeWords(model: ToyModel, host: Placed, site: JoinSite): string {
   if (site.name) return joinWords.place(postTag(site.name));
   const { label } = host.form.fabric.rounds[site.round];
@@ -241,24 +203,6 @@ function sizeOf(model: ToyModel) {
   return { widthMm: span(0), heightMm: span(1), depthMm: span(2) };
 }
 
-function drawnLine(model: ToyModel, site: DrawnSite): string {
-  const { join, exits } = site;
-  const names = [
-    copyName(modelOf(model, join.guest.part), site.copy),
-    copyName(modelOf(model, join.at.part), join.at.copy),
-  ] as const;
-  const tags = [exits.first, exits.other].map((e) => postTag(e.name));
-  const width = UNITS.length(exits.widthMm);
-  return site.how === 'through'
-    ? say.through(
-        ...names,
-        tags,
-        width,
-        site.freeMm.map((mm) => UNITS.length(mm)),
-      )
-    : say.threaded(...names, tags, width, site.pierced, UNITS.end(threadedEndMm(exits.widthMm)));
-}
-
 function joinsText(model: ToyModel): string {
   const lines = model.sites.flatMap(({ join, sites }) =>
     sites.flatMap((site) => {
@@ -273,24 +217,12 @@ function joinsText(model: ToyModel): string {
       ];
     }),
   );
-  const caught = model.caught.flatMap(({ sites }) =>
-    sites.map(({ join, copy }) =>
-      say.caught(
-        copyName(modelOf(model, join.guest.part), copy),
-        copyName(modelOf(model, join.at.part), join.at.copy),
-        modelOf(model, join.at.part).fabric.rounds[join.round].label,
-        join.first + 1,
-        join.over,
-      ),
-    ),
-  );
-  const drawn = model.drawn.flatMap(({ sites }) => sites.map((site) => drawnLine(model, site)));
   const size = sizeOf(model);
   const balance = balanceOf(model);
   return [
     ...lines,
-    ...drawn,
-    ...caught,
+    ...model.drawn.flatMap(({ sites }) => sites.map((site) => drawnLine(model, site))),
+    ...model.caught.flatMap(({ sites }) => sites.map((site) => caughtLine(model, site))),
     ...(model.loose.length
       ? [planWords.loose(model.loose.map((p) => copyName(modelOf(model, p.part), p.copy)))]
       : []),

@@ -87,7 +87,7 @@ export const joins = {
     ]);
     return `${all.join(' + ')} = ${slots}`;
   },
-  ringBudget: (held: number, free: number) => `${held} slots held, ${free} free.`,
+  ringHeld: (slots: number) => `of ${slots} slots held`,
   ringClamp: (name: string, from: number, to: number) => `${name}, slots ${from} to ${to}`,
   ringBack: 'back a slot',
   ringOn: 'on a slot',

@@ -38,8 +38,10 @@ describe('a toy that stands, and one that does not', () => {
     expect(balance.assumed).toBe(true);
     expect(meetingsOf(otter)).toEqual([]);
   });
-  it('with his legs three rounds lower he stands on them alone and tips over; the move that is offered really mends it', () => {
-    const low = moved(otter, 'Leg', 'down', 3);
+  it('with his legs two rounds lower he leans back a little and stands; four lower he tips over, and the move that is offered really mends it', () => {
+    const leans = balanceOf(moved(otter, 'Leg', 'down', 2))!;
+    expect([leans.tips, leans.leansDeg > 0, leans.marginMm > 3]).toEqual([false, true, true]);
+    const low = moved(otter, 'Leg', 'down', 4);
     expect(balanceOf(low)!.tips).toBe(true);
     const mend = mendingMove(low)!;
     const after = balanceOf(

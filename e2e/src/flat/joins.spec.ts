@@ -204,6 +204,34 @@ for (const [name, viewport] of SIZES)
       await expect(page.getByText(/^Arm: left and right .* apart at most$/)).toBeVisible();
     });
 
+    test('the ring of a join round: what it catches is moved by a slot and written into the text, and undone', async ({
+      page,
+    }) => {
+      await page.goto('/?demo=workshop');
+      await page.getByRole('link', { name: 'Open Dapple' }).click();
+      await station(page, 'Joins');
+      // The whole snail stands: nothing lies loose.
+      await expect(page.getByText(/^Loose: /)).toHaveCount(0);
+      await page.getByRole('button', { name: /^!? ?Neck/ }).click();
+      await expect(heading(page)).toHaveText('Neck caught by Shell in R11');
+      const sum = page.getByText('5 + neck 6 + 8 + tail 4 + 5 = 28');
+      await expect(sum).toBeVisible();
+      await expect(page.getByText('The gaps on its two sides differ by 2.')).toBeVisible();
+      await page.getByRole('button', { name: /on a slot/ }).click();
+      await expect(page.getByText('6 + neck 6 + 7 + tail 4 + 5 = 28')).toBeVisible();
+      const ring = page.getByRole('slider', { name: /^R11, a ring of 28 slots/ });
+      await expect(ring).toHaveAttribute('aria-valuetext', 'neck, slots 7 to 12');
+      await ring.focus();
+      await page.keyboard.press('ArrowRight');
+      await expect(ring).toHaveAttribute('aria-valuetext', 'tail, slots 20 to 23');
+      await page.getByRole('button', { name: 'Spread evenly' }).click();
+      await expect(page.getByText(/ = 28$/)).toBeVisible();
+      await page.getByRole('button', { name: /^Undo/ }).click();
+      await expect(page.getByText('6 + neck 6 + 7 + tail 4 + 5 = 28')).toBeVisible();
+      await page.getByRole('button', { name: /^Undo/ }).click();
+      await expect(sum).toBeVisible();
+    });
+
     test('by keys alone: attached, walked stitch by stitch, and shown in the order of work', async ({
       page,
     }) => {

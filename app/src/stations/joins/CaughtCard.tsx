@@ -17,6 +17,7 @@ import { mendPart } from '@hoppla/core/toy';
 import { planWords } from '@hoppla/core/words';
 import { Nudge, PlainButton, ProblemLine, Quiet, Title, Words } from '../../controls';
 import { edit, newId } from '../../documents';
+import { useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { hrefOf } from '../stations';
 import { screenWords as words } from '../../words';
@@ -92,38 +93,41 @@ function CaughtProblems({ join, sites, model, round }: CaughtProps & { round: Jo
   );
 }
 
+/** Changing what a round catches: the change is written into its text. Steps on end are gathered where `key` says so. */
+function useRound({ join, round, model }: { join: CaughtJoin; round: JoinRound; model: ToyModel }) {
+  const part = modelOf(model, join.at.part);
+  return (name: string, clamps: JoinRound['clamps'] | null, key?: string) => {
+    const change = clamps && writtenRound(part, round, clamps);
+    if (change) edit(name, { station: 'joins' }, (now) => mendPart(now, part.part.id, [change], newId), key);
+  };
+}
+
 /** The ring of the round, and steps of the chosen clamp. */
 function JoinRoundEditor({ join, round, model }: { join: CaughtJoin; round: JoinRound; model: ToyModel }) {
   const { writing } = useToy();
+  const { width, wide } = useRoom();
   const part = modelOf(model, join.at.part);
   const [chosen, choose] = useState(() => round.clamps.findIndex((c) => c.at === join.first));
   const at = Math.max(0, Math.min(chosen, round.clamps.length - 1));
-  const clamp = round.clamps[at];
-  const put = (name: string, clamps: JoinRound['clamps'] | null) => {
-    const change = clamps && writtenRound(part, round, clamps);
-    if (change)
-      edit(
-        name,
-        { station: 'joins' },
-        (now) => mendPart(now, part.part.id, [change], newId),
-        `ring:${part.part.id}`,
-      );
-  };
-  const moves = [
-    { name: say.ringBack, arrow: '↶', to: { by: -1 } },
-    { name: say.ringOn, arrow: '↷', to: { by: 1 } },
-    { name: say.ringNarrower, arrow: '−', to: { wider: -1 } },
-    { name: say.ringWider, arrow: '+', to: { wider: 1 } },
-  ].map((m) => ({ ...m, clamps: withClamp(round, at, m.to) }));
-  const held = round.clamps.reduce((sum, c) => sum + c.over, 0);
+  const put = useRound({ join, round, model });
+  const key = `ring:${part.part.id}:${round.round}`;
+  const layersOf = (clamp: JoinRound['clamps'][number]) =>
+    model.caught.find((c) => c.join.round === round.round && c.join.first === clamp.at && !c.join.whole)
+      ?.sites[0]?.layers ?? 2;
+  const whole = model.caught.some(
+    (c) => c.join.at.part === join.at.part && c.join.round === round.round && c.join.whole,
+  );
   return (
     <>
       <Ring
         round={round}
+        layers={{ bare: whole ? 2 : 1, clamps: round.clamps.map(layersOf) }}
         chosen={at}
         onChoose={choose}
+        onShift={round.fill && writing ? (by) => put(say.ringOn, withClamp(round, at, { by }), key) : null}
         left={part.form.direction === 1}
         label={say.ring(round.label, round.slots)}
+        size={wide ? 340 : Math.min(width - 32, 360)}
       />
       <Words>
         {say.ringSum(
@@ -132,38 +136,60 @@ function JoinRoundEditor({ join, round, model }: { join: CaughtJoin; round: Join
           round.slots,
         )}
       </Words>
-      <Quiet>{say.ringBudget(held, round.slots - held)}</Quiet>
       {round.fill ? (
-        <>
-          <Words fontWeight="600">{say.ringClamp(clamp.name, clamp.at + 1, clamp.at + clamp.over)}</Words>
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-            {moves.map((m) => (
-              <Nudge
-                key={m.name}
-                direction={m.name}
-                arrow={m.arrow}
-                result={
-                  m.clamps
-                    ? `${m.clamps[at].at + 1}–${m.clamps[at].at + m.clamps[at].over}`
-                    : words.face.cannot
-                }
-                disabled={!m.clamps || !writing}
-                repeats
-                onPress={() => put(m.name, m.clamps)}
-              />
-            ))}
-          </View>
-          <View style={{ flexDirection: 'row', gap: 8 }}>
-            <PlainButton
-              label={say.ringEven}
-              disabled={!writing}
-              onPress={() => put(say.ringEven, spreadEvenly(round))}
-            />
-          </View>
-        </>
+        <Steps
+          round={round}
+          at={at}
+          put={(name, clamps) => put(name, clamps, key)}
+          even={() => put(say.ringEven, spreadEvenly(round))}
+        />
       ) : (
         <Quiet>{say.ringAsText}</Quiet>
       )}
+    </>
+  );
+}
+
+/** Small steps of the chosen clamp, and all of them spread. */
+function Steps({
+  round,
+  at,
+  put,
+  even,
+}: {
+  round: JoinRound;
+  at: number;
+  put: (name: string, clamps: JoinRound['clamps'] | null) => void;
+  even: () => void;
+}) {
+  const { writing } = useToy();
+  const clamp = round.clamps[at];
+  const span = (c: JoinRound['clamps'][number]) => `${c.at + 1}–${c.at + c.over}`;
+  const moves = [
+    { name: say.ringBack, arrow: '↶', to: { by: -1 } },
+    { name: say.ringOn, arrow: '↷', to: { by: 1 } },
+    { name: say.ringNarrower, arrow: '−', to: { wider: -1 } },
+    { name: say.ringWider, arrow: '+', to: { wider: 1 } },
+  ].map((m) => ({ ...m, clamps: withClamp(round, at, m.to) }));
+  return (
+    <>
+      <Words fontWeight="600">{say.ringClamp(clamp.name, clamp.at + 1, clamp.at + clamp.over)}</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {moves.map((m) => (
+          <Nudge
+            key={m.name}
+            direction={m.name}
+            arrow={m.arrow}
+            result={m.clamps ? span(m.clamps[at]) : words.face.cannot}
+            disabled={!m.clamps || !writing}
+            repeats
+            onPress={() => put(m.name, m.clamps)}
+          />
+        ))}
+      </View>
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <PlainButton label={say.ringEven} disabled={!writing} onPress={even} />
+      </View>
       <Quiet>{say.ringHow}</Quiet>
     </>
   );

@@ -1,48 +1,72 @@
-import { View } from 'react-native';
+import { useRef } from 'react';
+import { View, type GestureResponderEvent } from 'react-native';
 import Svg, { Circle, G, Path, Text as SvgText } from 'react-native-svg';
 import type { JoinRound } from '@hoppla/core/model';
 import { FAMILY, usePalette } from '../../theme';
 import { screenWords as words } from '../../words';
+import {
+  RADII,
+  ringArc,
+  ringAt,
+  ringBracket,
+  ringPiece,
+  ringPlace,
+  ringStitch,
+  type RingShape,
+} from './ringShape';
 
 const say = words.joins;
-const SIZE = 320;
-const MIDDLE = SIZE / 2;
-/** px from the middle: where stitches stand, where numbers do, where clamps grip. */
-const R = { in: 92, stitch: 106, out: 120, number: 137 };
 
-/** A join round seen from above, front at the bottom: a slot a stitch, what is clamped over them, the way it is worked. */
-export function Ring({
-  round,
-  chosen,
-  onChoose,
-  left,
-  label,
-}: {
+export interface RingProps {
   round: JoinRound;
+  /** layers of fabric in a slot where nothing is clamped, and what each clamp adds */
+  layers: { bare: number; clamps: readonly number[] };
   chosen: number;
   onChoose: (clamp: number) => void;
+  /** the chosen clamp is drawn by so many slots; null where the round is not changed here */
+  onShift: ((by: number) => void) | null;
   /** worked clockwise: a left hand */
   left: boolean;
   label: string;
-}) {
+  size: number;
+}
+
+/** Choosing and dragging clamps by touch. */
+function useClamps(ring: RingShape, { round, chosen, onChoose, onShift }: RingProps) {
+  const from = useRef<number | null>(null);
+  const placeOf = ({ nativeEvent }: GestureResponderEvent) =>
+    ringPlace(ring, { x: nativeEvent.locationX, y: nativeEvent.locationY });
+  return {
+    onStartShouldSetResponder: () => true,
+    onResponderTerminationRequest: () => false,
+    onResponderGrant: (event: GestureResponderEvent) => {
+      const { coord, radius } = placeOf(event);
+      const k = round.clamps.findIndex((c) => coord >= c.at && coord <= c.at + c.over);
+      from.current = k >= 0 && radius > RADII.number ? coord : null;
+      if (from.current !== null && k !== chosen) onChoose(k);
+    },
+    onResponderMove: (event: GestureResponderEvent) => {
+      if (from.current === null || !onShift) return;
+      const { coord } = placeOf(event);
+      const turned = coord - from.current;
+      const by = Math.round(turned - ring.slots * Math.round(turned / ring.slots));
+      if (by === 0) return;
+      from.current += by;
+      onShift(by);
+    },
+    onResponderRelease: () => {
+      from.current = null;
+    },
+  };
+}
+
+/** A join round seen from above, front at the bottom: a slot a stitch, its layers, what is clamped, the way it is worked. */
+export function Ring(props: RingProps) {
+  const { round, chosen, onChoose, left, label, size } = props;
   const c = usePalette();
-  const { slots, clamps, front } = round;
-  const sense = left ? -1 : 1;
-  /** px of a place on the ring: at the front down, anticlockwise for a right hand. */
-  const at = (coord: number, r: number) => {
-    const turn = (sense * 2 * Math.PI * (coord - front)) / slots;
-    return { x: MIDDLE + r * Math.sin(turn), y: MIDDLE + r * Math.cos(turn) };
-  };
-  const arc = (from: number, to: number, r: number): string => {
-    const [a, b] = [at(from, r), at(to, r)];
-    return `M${a.x} ${a.y}A${r} ${r} 0 ${to - from > slots / 2 ? 1 : 0} ${left ? 1 : 0} ${b.x} ${b.y}`;
-  };
-  const keys = (event: { key: string; preventDefault: () => void }) => {
-    const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key];
-    if (by === undefined || clamps.length === 0) return;
-    event.preventDefault();
-    onChoose((chosen + by + clamps.length) % clamps.length);
-  };
+  const { clamps, slots } = round;
+  const ring: RingShape = { size, slots, front: round.front, sense: left ? -1 : 1 };
+  const drag = useClamps(ring, props);
   const spoken = clamps[chosen];
   const web = {
     tabIndex: 0,
@@ -52,165 +76,140 @@ export function Ring({
     'aria-valuemax': clamps.length,
     'aria-valuenow': chosen + 1,
     'aria-valuetext': spoken ? say.ringClamp(spoken.name, spoken.at + 1, spoken.at + spoken.over) : label,
-    onKeyDown: keys,
+    onKeyDown: (event: { key: string; preventDefault: () => void }) => {
+      const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key];
+      if (by === undefined || clamps.length === 0) return;
+      event.preventDefault();
+      onChoose((chosen + by + clamps.length) % clamps.length);
+    },
   } as object;
   return (
     <View
       {...web}
-      style={{ alignSelf: 'center', backgroundColor: c.mat, borderRadius: 6, width: SIZE, height: SIZE }}
+      {...drag}
+      style={
+        {
+          alignSelf: 'center',
+          backgroundColor: c.mat,
+          borderRadius: 6,
+          width: size,
+          height: size,
+          touchAction: 'none',
+        } as object
+      }
     >
-      <Svg width={SIZE} height={SIZE} aria-hidden>
-        {Array.from({ length: slots }, (_, k) => (
-          <Slot
-            key={k}
-            k={k}
-            at={at}
-            ink={c.matInk}
-            caught={clamps.some((x) => k >= x.at && k < x.at + x.over)}
-          />
-        ))}
+      <Svg width={size} height={size} aria-hidden style={{ pointerEvents: 'none' }}>
+        <Slots ring={ring} {...props} />
         {clamps.map((clamp, k) => (
-          <Grip
-            key={k}
-            d={[
-              arc(clamp.at + 0.1, clamp.at + clamp.over - 0.1, R.out),
-              arc(clamp.at + 0.1, clamp.at + clamp.over - 0.1, R.in),
-            ]}
-            chosen={k === chosen}
-            onPress={() => onChoose(k)}
-          />
+          <Bracket key={k} ring={ring} from={clamp.at} to={clamp.at + clamp.over} chosen={k === chosen} />
         ))}
-        {clamps.map((clamp, k) => {
-          const p = at(clamp.at + clamp.over / 2, 66);
-          return (
-            <SvgText
-              key={k}
-              x={p.x}
-              y={p.y + 5}
-              fontFamily={FAMILY.text}
-              fontSize={14}
-              fontWeight={k === chosen ? '700' : '400'}
-              textAnchor="middle"
-              fill={k === chosen ? c.tape : c.matInk}
-            >
-              {clamp.name}
-            </SvgText>
-          );
-        })}
-        {Array.from({ length: slots }, (_, k) => k)
-          .filter((k) => k === 0 || (k + 1) % 5 === 0)
-          .map((k) => {
-            const p = at(k + 0.5, R.number);
-            return (
-              <SvgText
-                key={k}
-                x={p.x}
-                y={p.y + 5}
-                fontFamily={FAMILY.number}
-                fontSize={13}
-                textAnchor="middle"
-                fill={c.matInk}
-              >
-                {k + 1}
-              </SvgText>
-            );
-          })}
-        <Way
-          d={arc(front + slots * 0.04, front + slots * 0.16, 40)}
-          tip={at(front + slots * 0.16, 40)}
-          before={at(front + slots * 0.13, 40)}
-          ink={c.matInk}
-        />
-        <SvgText
-          x={MIDDLE}
-          y={MIDDLE + 5}
-          fontFamily={FAMILY.number}
-          fontSize={22}
-          fontWeight="700"
-          textAnchor="middle"
-          fill={c.matInk}
-        >
-          {slots}
-        </SvgText>
-        <SvgText
-          x={MIDDLE}
-          y={SIZE - 6}
-          fontFamily={FAMILY.text}
-          fontSize={13}
-          textAnchor="middle"
-          fill={c.matInk}
-        >
-          {say.ringFront}
-        </SvgText>
+        <Labels ring={ring} {...props} />
       </Svg>
     </View>
   );
 }
 
-type At = (coord: number, r: number) => { x: number; y: number };
+/** Every slot with its layers: yellow where the chosen one is, light where another is clamped. */
+function Slots({ ring, round, layers, chosen }: RingProps & { ring: RingShape }) {
+  const c = usePalette();
+  return Array.from({ length: ring.slots }, (_, slot) => {
+    const held = round.clamps.findIndex((x) => slot >= x.at && slot < x.at + x.over);
+    const free = held < 0 ? '#CFE0DA' : '#E6EEFF';
+    const ground = held === chosen ? c.tape : free;
+    const of = layers.bare + (held >= 0 ? layers.clamps[held] : 0);
+    return (
+      <G key={slot}>
+        <Path d={ringPiece(ring, slot, slot + 1)} fill={ground} stroke="#06201D" strokeWidth={2} />
+        {Array.from({ length: of }, (_, layer) => (
+          <Path
+            key={layer}
+            d={ringStitch(ring, slot, layer, of)}
+            stroke="#16323F"
+            strokeWidth={1.5}
+            fill="none"
+          />
+        ))}
+      </G>
+    );
+  });
+}
 
-/** One stitch of the round; where something is caught, its layers stand outside it. */
-function Slot({ k, at, ink, caught }: { k: number; at: At; ink: string; caught: boolean }) {
-  const mark = (r: number) => {
-    const [a, top, b] = [at(k + 0.2, r - 5), at(k + 0.5, r + 5), at(k + 0.8, r - 5)];
-    return `M${a.x} ${a.y}L${top.x} ${top.y}L${b.x} ${b.y}`;
-  };
+/** The bracket that grips the slots of a clamp, with two round grips when it is chosen. */
+function Bracket({ ring, from, to, chosen }: { ring: RingShape; from: number; to: number; chosen: boolean }) {
+  const c = usePalette();
+  const d = ringBracket(ring, from, to);
   return (
     <G>
-      <Path d={mark(R.stitch)} stroke={ink} strokeWidth={1.6} fill="none" strokeOpacity={caught ? 1 : 0.7} />
-      {caught ? <Path d={mark(R.stitch + 9)} stroke={ink} strokeWidth={1.6} fill="none" /> : null}
+      <Path d={d} stroke="#06201D" strokeWidth={9} fill="none" strokeLinejoin="round" strokeLinecap="round" />
+      <Path
+        d={d}
+        stroke={chosen ? c.tape : c.pinMat}
+        strokeWidth={5}
+        fill="none"
+        strokeLinejoin="round"
+        strokeLinecap="round"
+      />
+      {chosen
+        ? [from, to].map((at) => {
+            const { x, y } = ringAt(ring, at, RADII.grip);
+            return <Circle key={at} cx={x} cy={y} r={8} fill={c.tape} stroke="#06201D" strokeWidth={2} />;
+          })
+        : null}
     </G>
   );
 }
 
-/** The bracket over the slots that a part takes. */
-function Grip({ d, chosen, onPress }: { d: readonly string[]; chosen: boolean; onPress: () => void }) {
+/** Numbers inside, names outside, the sum in the middle, the way it is worked. */
+function Labels({ ring, round, chosen }: RingProps & { ring: RingShape }) {
   const c = usePalette();
+  const { size, slots } = ring;
+  const held = round.clamps.reduce((sum, x) => sum + x.over, 0);
+  const text = (at: { x: number; y: number }, words: string, px: number, more: object) => (
+    <SvgText
+      x={at.x}
+      y={at.y + px * 0.35}
+      fontSize={px}
+      textAnchor="middle"
+      fill={c.matInk}
+      fontFamily={FAMILY.text}
+      {...more}
+    >
+      {words}
+    </SvgText>
+  );
+  const middle = { x: size / 2, y: size / 2 };
+  const numbers = Array.from({ length: slots }, (_, k) => k + 1).filter((n) => n === 1 || n % 5 === 0);
+  const way = [0.06, 0.17].map((share) => round.front + slots * share);
   return (
-    <G onPress={onPress}>
-      {d.map((path, k) => (
-        <G key={k}>
-          <Path d={path} stroke="#0B1D3E" strokeWidth={chosen ? 8 : 6} fill="none" strokeLinecap="round" />
-          <Path
-            d={path}
-            stroke={chosen ? c.tape : c.pinMat}
-            strokeWidth={chosen ? 4.5 : 3}
-            fill="none"
-            strokeLinecap="round"
-          />
+    <G>
+      {numbers.map((n) => (
+        <G key={n}>
+          {text(ringAt(ring, n - 0.5, RADII.number), String(n), 14, { fontFamily: FAMILY.number })}
         </G>
       ))}
-      {/* as wide as a finger */}
-      <Path d={d[0]} stroke="transparent" strokeWidth={44} fill="none" />
+      {round.clamps.map((x, k) => (
+        <G key={k}>
+          {text(ringAt(ring, x.at + x.over / 2, RADII.name), `${x.name} ${x.over}`, 14, {
+            fontWeight: k === chosen ? '700' : '400',
+            ...(k === chosen ? { fill: c.tape } : {}),
+          })}
+        </G>
+      ))}
+      {text({ x: middle.x, y: middle.y - 8 }, String(held), 34, {
+        fontFamily: FAMILY.number,
+        fontWeight: '700',
+      })}
+      {text({ x: middle.x, y: middle.y + 18 }, say.ringHeld(slots), 14, {})}
+      <Path d={ringArc(ring, way[0], way[1], 0.96)} stroke={c.matInk} strokeWidth={2} fill="none" />
+      <Path d={arrowAt(ring, way[1])} stroke={c.matInk} strokeWidth={2} fill="none" />
+      {text({ x: middle.x, y: size - 10 }, say.ringFront, 13, {})}
     </G>
   );
 }
 
-/** The way the round is worked. */
-function Way({
-  d,
-  tip,
-  before,
-  ink,
-}: {
-  d: string;
-  tip: { x: number; y: number };
-  before: { x: number; y: number };
-  ink: string;
-}) {
-  const [dx, dy] = [tip.x - before.x, tip.y - before.y];
-  const long = Math.hypot(dx, dy) || 1;
-  const [ux, uy] = [dx / long, dy / long];
-  return (
-    <G>
-      <Path d={d} stroke={ink} strokeWidth={2} fill="none" />
-      <Path
-        d={`M${tip.x - 7 * ux + 5 * uy} ${tip.y - 7 * uy - 5 * ux}L${tip.x} ${tip.y}L${tip.x - 7 * ux - 5 * uy} ${tip.y - 7 * uy + 5 * ux}`}
-        stroke={ink}
-        strokeWidth={2}
-        fill="none"
-      />
-      <Circle cx={tip.x} cy={tip.y} r={0.1} fill={ink} />
-    </G>
-  );
+/** The head of the arrow at a place outside the ring. */
+function arrowAt(ring: RingShape, at: number): string {
+  const tip = ringAt(ring, at, 0.96);
+  const [a, b] = [0.92, 1].map((r) => ringAt(ring, at - ring.slots * 0.025, r));
+  return `M${a.x} ${a.y}L${tip.x} ${tip.y}L${b.x} ${b.y}`;
 }

@@ -1,0 +1,80 @@
+import { postTag } from '@hoppla/core/address';
+import { threadedEndMm, type CaughtSite, type DrawnSite } from '@hoppla/core/join';
+import { copyName, modelOf, type ToyModel } from '@hoppla/core/model';
+import { unitWords } from '@hoppla/core/words';
+import { cliWords as say } from './words';
+
+const UNITS = unitWords('mm');
+const round = (value: number): number => Math.round(value * 100) / 100;
+
+/** A piece as other programs know it: its part and which copy, from 1. */
+export const nameOf = (model: ToyModel, { part, copy }: { part: string; copy: string }) => {
+  const of = modelOf(model, part);
+  return { part: of.name, copy: of.copies.findIndex((c) => c.id === copy) + 1 };
+};
+
+/** What a round catches: the round, from which of its slots, over how many, and the guest's edge. */
+export function caughtJson(model: ToyModel, site: CaughtSite) {
+  const { join } = site;
+  const { label } = modelOf(model, join.at.part).fabric.rounds[join.round];
+  return {
+    id: join.id,
+    kind: join.kind,
+    guest: nameOf(model, { part: join.guest.part, copy: site.copy }),
+    host: nameOf(model, join.at),
+    round: label,
+    firstSlot: join.first + 1,
+    over: join.over,
+    whole: join.whole,
+    edge: { count: site.guestEdge, layers: site.layers },
+  };
+}
+
+/** What runs through its host: both holes, how wide the host is there, and what is free or the yarn that it takes. */
+export function drawnJson(model: ToyModel, site: DrawnSite) {
+  const { join, exits } = site;
+  return {
+    id: join.id,
+    kind: join.kind,
+    guest: nameOf(model, { part: join.guest.part, copy: site.copy }),
+    host: nameOf(model, join.at),
+    exits: [exits.first, exits.other].map((e) => postTag(e.name)),
+    widthMm: round(exits.widthMm),
+    risesMm: round(site.risesMm),
+    ...(site.how === 'through'
+      ? { freeMm: site.freeMm.map(round) }
+      : {
+          pierced: site.pierced,
+          poseDeg: site.join.poseDeg,
+          threadMm: threadedEndMm(exits.widthMm),
+        }),
+  };
+}
+
+export function drawnLine(model: ToyModel, site: DrawnSite): string {
+  const { join, exits } = site;
+  const names = [
+    copyName(modelOf(model, join.guest.part), site.copy),
+    copyName(modelOf(model, join.at.part), join.at.copy),
+  ] as const;
+  const tags = [exits.first, exits.other].map((e) => postTag(e.name));
+  const width = UNITS.length(exits.widthMm);
+  return site.how === 'through'
+    ? say.through(
+        ...names,
+        tags,
+        width,
+        site.freeMm.map((mm) => UNITS.length(mm)),
+      )
+    : say.threaded(...names, tags, width, site.pierced, UNITS.end(threadedEndMm(exits.widthMm)));
+}
+
+/** What a round catches, in a line. */
+export const caughtLine = (model: ToyModel, { join, copy }: CaughtSite): string =>
+  say.caught(
+    copyName(modelOf(model, join.guest.part), copy),
+    copyName(modelOf(model, join.at.part), join.at.copy),
+    modelOf(model, join.at.part).fabric.rounds[join.round].label,
+    join.first + 1,
+    join.over,
+  );
