@@ -1,5 +1,6 @@
 import { ringPoint, type Vec3 } from '../form';
 import { move, moveBack, pieceKey, type CaughtSite, type Placed } from '../join';
+import { planOf } from '../plan';
 import { addParts, mendPart, newToy, type Toy } from '../toy';
 import {
   asymmetryOf,
@@ -214,6 +215,9 @@ describe('caught parts stand where their round catches them', () => {
     const model = modelToy(toyOf('4 sc, wing over 4, 4 sc, wing over 4, 4 sc, wing over 4'));
     expect(model.caught).toHaveLength(2);
     expect(model.caughtFaults).toMatchObject([{ name: 'wing', caught: 3, made: 2 }]);
+    expect(planOf(model).trouble).toContainEqual(
+      expect.objectContaining({ what: 'more caught', caught: 3, made: 2 }),
+    );
   });
 
   it('the whole snail stands: foot under the shell, neck and tail on opposite sides, stalks on the neck, nothing loose', () => {

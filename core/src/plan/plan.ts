@@ -89,6 +89,15 @@ function joinTrouble(model: ToyModel): Trouble[] {
       host: join.at.part,
     })),
   );
+  faults.push(
+    ...model.caughtFaults.map(({ host, name, caught, made }): Trouble => ({
+      what: 'more caught',
+      part: host.part,
+      name,
+      caught,
+      made,
+    })),
+  );
   const catching = model.parts.filter((p) => p.reading.caught.length > 0);
   if (model.toy.joins.length === 0 && catching.length === 0) return faults;
   const caught = new Set(catching.flatMap((p) => p.reading.caught.map(nameKey)));

@@ -13,6 +13,7 @@ export type Trouble =
   | { what: 'eyes not placed'; part: string; words: string }
   | { what: 'join'; fault: JoinFault; guest: string; host: string }
   | { what: 'not followed'; fault: HangFault; guest: string; host: string }
+  | { what: 'more caught'; part: string; name: string; caught: number; made: number }
   | { what: 'loose'; parts: readonly string[] };
 
 /** Trouble in a sentence. */
@@ -47,6 +48,8 @@ export function troubleWords(trouble: Trouble, model: ToyModel): string {
       return say.joinFault[trouble.fault](name(trouble.guest), name(trouble.host));
     case 'not followed':
       return `${say.guestOn(name(trouble.guest), name(trouble.host))} ${joinWords.hangFault[trouble.fault]}`;
+    case 'more caught':
+      return say.moreCaught(name(trouble.part), trouble.name, trouble.caught, trouble.made);
     case 'loose':
       return say.loose(trouble.parts.map(name));
   }

@@ -42,8 +42,8 @@ describe('what is not a toy is refused with its place', () => {
     return JSON.stringify(file);
   };
   it.each<[string, string, RegExp]>([
-    ['a schema beyond all numbers', raw.replace('"schema": 7', '"schema": 1e999'), /fault at schema/],
-    ['a schema of half', raw.replace('"schema": 7', '"schema": 3.5'), /fault at schema/],
+    ['a schema beyond all numbers', raw.replace(/"schema": \d+/, '"schema": 1e999'), /fault at schema/],
+    ['a schema of half', raw.replace(/"schema": \d+/, '"schema": 3.5'), /fault at schema/],
     [
       'a number in quotes',
       changed((f: Open) => (f.toy.joins[1].at.index = '20')),

@@ -204,6 +204,8 @@ export const planWords = {
       `${guest} on ${host}: a yarn through a chain or a flat piece holds nothing; sew it on instead.`,
     'no rounds': (guest: string, host: string) => `${guest} on ${host}: one of them has no rounds yet.`,
   } as Record<JoinFault, (guest: string, host: string) => string>,
+  moreCaught: (part: string, name: string, caught: number, made: number) =>
+    `${part}: ${caught} of ${name} are caught, and the text makes ${made}.`,
   guestOn: (guest: string, host: string) => `${guest} on ${withArticle(host.toLowerCase())}:`,
   loose: (names: readonly string[]) => `Nothing holds ${names.join(', ')} yet: not joined to any other part.`,
   homeless: (what: string, part: string) =>

@@ -12,6 +12,7 @@ import {
   ringPiece,
   ringPlace,
   ringStitch,
+  type Px,
   type RingShape,
 } from './ringShape';
 
@@ -163,7 +164,7 @@ function Bracket({ ring, from, to, chosen }: { ring: RingShape; from: number; to
 function Labels({ ring, round, chosen }: RingProps & { ring: RingShape }) {
   const c = usePalette();
   const { size, slots } = ring;
-  const held = round.clamps.reduce((sum, x) => sum + x.over, 0);
+  const held = String(round.clamps.reduce((sum, x) => sum + x.over, 0));
   const text = (at: { x: number; y: number }, words: string, px: number, more: object) => (
     <SvgText
       x={at.x}
@@ -189,27 +190,38 @@ function Labels({ ring, round, chosen }: RingProps & { ring: RingShape }) {
       ))}
       {round.clamps.map((x, k) => (
         <G key={k}>
-          {text(ringAt(ring, x.at + x.over / 2, RADII.name), `${x.name} ${x.over}`, 14, {
-            fontWeight: k === chosen ? '700' : '400',
-            ...(k === chosen ? { fill: c.tape } : {}),
-          })}
+          {text(
+            within(size, ringAt(ring, x.at + x.over / 2, RADII.name), `${x.name} ${x.over}`),
+            `${x.name} ${x.over}`,
+            14,
+            {
+              fontWeight: k === chosen ? '700' : '400',
+              ...(k === chosen ? { fill: c.tape } : {}),
+            },
+          )}
         </G>
       ))}
-      {text({ x: middle.x, y: middle.y - 8 }, String(held), 34, {
-        fontFamily: FAMILY.number,
-        fontWeight: '700',
-      })}
+      {text({ x: middle.x, y: middle.y - 8 }, held, 34, { fontFamily: FAMILY.number, fontWeight: '700' })}
       {text({ x: middle.x, y: middle.y + 18 }, say.ringHeld(slots), 14, {})}
-      <Path d={ringArc(ring, way[0], way[1], 0.96)} stroke={c.matInk} strokeWidth={2} fill="none" />
+      <Path d={ringArc(ring, way[0], way[1], RADII.way)} stroke={c.matInk} strokeWidth={2} fill="none" />
       <Path d={arrowAt(ring, way[1])} stroke={c.matInk} strokeWidth={2} fill="none" />
       {text({ x: middle.x, y: size - 10 }, say.ringFront, 13, {})}
     </G>
   );
 }
 
+/** Half a letter is about so wide, px of the names' size. */
+const HALF_LETTER = 3.8;
+
+/** A place for words, moved so that they stay in the picture. */
+function within(size: number, { x, y }: Px, words: string): Px {
+  const half = words.length * HALF_LETTER + 4;
+  return { x: Math.max(half, Math.min(size - half, x)), y };
+}
+
 /** The head of the arrow at a place outside the ring. */
 function arrowAt(ring: RingShape, at: number): string {
-  const tip = ringAt(ring, at, 0.96);
-  const [a, b] = [0.92, 1].map((r) => ringAt(ring, at - ring.slots * 0.025, r));
+  const tip = ringAt(ring, at, RADII.way);
+  const [a, b] = [RADII.way - 0.04, RADII.way + 0.04].map((r) => ringAt(ring, at - ring.slots * 0.025, r));
   return `M${a.x} ${a.y}L${tip.x} ${tip.y}L${b.x} ${b.y}`;
 }

@@ -14,7 +14,7 @@ export interface Px {
 }
 
 /** Radii as shares of half the picture. */
-export const RADII = { in: 0.52, out: 0.76, grip: 0.8, number: 0.42, name: 0.92 };
+export const RADII = { in: 0.46, out: 0.68, grip: 0.72, number: 0.37, name: 0.87, way: 0.9 };
 
 /** px of a place on the ring: so many slots from its start, a share of half the picture from the middle. */
 export function ringAt({ size, slots, front, sense }: RingShape, coord: number, radius: number): Px {

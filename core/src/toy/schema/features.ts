@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import type { Embroidery, EyePair, Feature, FeltRound, LoosePiece, Nose, PairPlace } from '../../feature';
-import { colour, course, id, objectOf, spot, word } from './places';
+import { byKind, colour, course, id, objectOf, spot, word } from './places';
 
 const shift = Joi.array().items(Joi.number()).length(2);
 const onPart = { part: id.required(), copy: id.allow(null).required() };
@@ -68,4 +68,4 @@ const KINDS: { [K in Feature['kind']]: Joi.ObjectSchema<Extract<Feature, { kind:
   }),
 };
 
-export const feature = Joi.alternatives(...Object.values(KINDS));
+export const feature = byKind(KINDS);

@@ -14,7 +14,7 @@ import type {
   ThroughJoin,
   Twin,
 } from '../../join';
-import { id, objectOf, place } from './places';
+import { byKind, id, objectOf, place } from './places';
 
 const edge = objectOf<Edge>({
   which: Joi.string().valid('last', 'first', 'side', 'layer', 'chain end').required(),
@@ -110,4 +110,5 @@ const KINDS: { [K in StoredJoin['kind']]: Joi.ObjectSchema<Extract<StoredJoin, {
   }),
 };
 
-export const join = Joi.alternatives(...Object.values(KINDS));
+/** The kind decides which schema it is, so that a fault is told with its own place. */
+export const join = byKind(KINDS);

@@ -7,6 +7,18 @@ type Writable<T> = { [K in keyof T]: T[K] extends readonly (infer U)[] ? U[] : T
 /** The schema of a type: a field that is missing here or there does not compile. */
 export const objectOf = <T>(keys: Joi.StrictSchemaMap<Writable<T>>): Joi.ObjectSchema<T> => Joi.object(keys);
 
+/** One of several schemas, by the `kind` of what is looked at: its faults are told with their own places. */
+export const byKind = (kinds: Record<string, Joi.ObjectSchema>): Joi.Schema =>
+  Joi.object({
+    kind: Joi.string()
+      .valid(...Object.keys(kinds))
+      .required(),
+  })
+    .unknown()
+    .when('.kind', {
+      switch: Object.entries(kinds).map(([kind, then]) => ({ is: kind, then })),
+    });
+
 export const id = Joi.string().min(1).max(64);
 export const word = Joi.string().allow('').max(200);
 export const colour = Joi.string().pattern(/^#[0-9a-f]{6}$/i);
