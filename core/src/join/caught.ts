@@ -32,15 +32,17 @@ export interface CaughtJoin {
   whole: boolean;
 }
 
-/** What is caught lies flat, two layers; rows and what is already flat, one. A whole round takes it as a ring. */
-export const caughtEdge = (join: CaughtJoin, { section }: PartForm): Edge =>
-  join.whole || section !== 'ring' ? wholeEdge('open') : wholeEdge('flattened');
+/** What is caught lies flat, two layers; rows, one; a chain by its end. A whole round takes it as a ring. */
+export function caughtEdge(join: CaughtJoin, { section }: PartForm): Edge {
+  if (section === 'cord') return wholeEdge('open', 'chain end');
+  return join.whole || section !== 'ring' ? wholeEdge('open') : wholeEdge('flattened');
+}
 
 export const caught: JoinKind<CaughtJoin, CaughtSite> = {
   guests: ({ guest }) => [guest],
   fault: (join, host, guest) => {
     if (!edgeRound(guest.form, caughtEdge(join, guest.form))) return 'no such edge';
-    return host.form.section === 'ring' ? null : 'host is a cord';
+    return host.form.section === 'cord' ? 'host is a cord' : null;
   },
   sites: (join, host, guest) => sitesOf(join, host, guest),
   reach: ({ over }, { form }) => ({

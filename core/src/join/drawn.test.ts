@@ -165,6 +165,11 @@ test('what runs through follows its rounds when the text changes, and a thing ca
   expect(longer.toy.joins[0].guest).toEqual(guest);
 });
 
+test('a strip is not drawn through a flat piece: it has no inside', () => {
+  const flag = 'Flag (3.0 mm hook)\nch 21, turn\nRow 1: 20 sc (20)\nRows 2-20: 20 sc (20)';
+  expect(joinedUsually(toyOf(flag, STRIP), newId).joins.map((j) => j.kind)).toEqual(['sewn']);
+});
+
 test('a part that is worked shut through both layers is sewn flat by half its stitches, and cannot lie open', () => {
   const arm =
     'Arm (2x, 3.0 mm hook, ring = tip)\nR1: 6 sc in ring\nR2: inc x6\nR3-10: sc around\nfold, sc through both layers x6\nfasten off';

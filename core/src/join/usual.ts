@@ -91,6 +91,7 @@ function stripThrough(
 ): StoredJoin | null {
   const bothSides = turnDeg > 45 && turnDeg < 135;
   const shut = ['last', 'start'] as const;
+  if (host.form.section !== 'ring') return null;
   if (!bothSides || guest.form.section !== 'ring' || shut.some((end) => isOpenEnd(guest.form, end)))
     return null;
   const at = holeAt(host, { turnDeg: 90, height });

@@ -211,6 +211,25 @@ describe('caught parts stand where their round catches them', () => {
     }
   });
 
+  it('every copy caught in turn, a chain by its end, and a part caught in rows stand there as well', () => {
+    const limb = (made: number) =>
+      `Leg (${made}x, 3.0 mm hook, ring = tip)\nR1: 6 sc in ring\nR2-5: sc around`;
+    const of = (...parts: string[]) => modelToy(addParts(newToy('T', newId), parts.join('\n\n'), newId));
+    const body = 'Body (3.0 mm hook, ring = sole)\nR1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6';
+    const each = of(limb(6), `${body}\nR4: sc 3 through each leg (18)\nclose`);
+    expect(each.parts.flatMap((p) => p.problems.filter((x) => x.severity === 'error'))).toEqual([]);
+    expect(each.caught.map((c) => [c.join.first, c.sites.length])).toEqual(
+      [0, 3, 6, 9, 12, 15].map((at) => [at, 1]),
+    );
+    const chain = of('Tail (3.0 mm hook)\nch 12', `${body}\nR4: tail over 2, 16 sc (18)\nclose`);
+    expect([chain.joinFaults, chain.loose, chain.caught[0].sites[0].guestEdge]).toEqual([[], [], 2]);
+    const rows = of(
+      limb(1),
+      'Flag (3.0 mm hook)\nch 11, turn\nRow 1: 10 sc (10)\nRow 2: 2 sc, leg over 3, 5 sc (10)',
+    );
+    expect([rows.joinFaults, rows.loose]).toEqual([[], []]);
+  });
+
   it('a copy more than the text makes is told with both numbers and left out; a copy that is caught is not offered to be sewn', () => {
     const model = modelToy(toyOf('4 sc, wing over 4, 4 sc, wing over 4, 4 sc, wing over 4'));
     expect(model.caught).toHaveLength(2);

@@ -11,7 +11,8 @@ export const titleOf = kept(
 );
 
 /** Whether a text may name other parts, in a join round or at a leg's edge. */
-export const mentions = (text: string): boolean => /\bover\s+\d|\b\w+\s+\d\s*:/i.test(text);
+export const mentions = (text: string): boolean =>
+  /\bover\s+\d|\b(?:through|over)\s+each\b|\b\w+\s+\d\s*:/i.test(text);
 
 /** Names of the other parts, which a join round may catch. */
 export const otherTitles = (toy: Toy, partId: string): string[] =>
