@@ -109,6 +109,16 @@ test('300 join rounds: from text to slots, moved on the ring, out as text and re
   expect(edits).toBeGreaterThan(120);
 });
 
+test('slots are counted towards the toy’s left on a crown that a right hand worked, to its right on a sole or by a left hand', () => {
+  const of = (ring: string, hand: 'right' | 'left') => {
+    const toy = toyOf('4 sc, wing over 4, 16 sc');
+    const parts = toy.parts.map((p) => ({ ...p, text: p.text.replace('ring = crown', `ring = ${ring}`) }));
+    const gauges = toy.gauges.map((g) => ({ ...g, hand }));
+    return roundOf({ ...toy, parts, gauges }).round.growsLeft;
+  };
+  expect([of('crown', 'right'), of('sole', 'right'), of('crown', 'left')]).toEqual([1, -1, -1]);
+});
+
 describe('symmetry of a join round', () => {
   it.each([
     ['3 sc, wing over 4, 2 sc, foot over 3, 3 sc, foot over 3, 2 sc, wing over 4', 0],

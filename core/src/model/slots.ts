@@ -1,6 +1,6 @@
-import { coordAt } from '../address';
+import { coordAt, senseOf } from '../address';
 import type { Clamp } from '../fabric';
-import type { Piece } from '../join';
+import { ownDirections, type Piece } from '../join';
 import { printItems, type Item, type StitchItem, type TextChange } from '../notation';
 import type { PartModel } from './part';
 
@@ -15,10 +15,13 @@ export interface JoinRound {
   fill: Pick<StitchItem, 'kind' | 'loops'> | null;
   /** the slot, counted along the round from its start, that looks to the front */
   front: number;
+  /** 1 when slots are counted towards the toy's left as one looks at its front, -1 towards its right */
+  growsLeft: 1 | -1;
 }
 
 /** Every round of a part that catches something. */
-export function joinRoundsOf(part: PartModel, piece: Pick<Piece, 'form' | 'frontRad'>): JoinRound[] {
+export function joinRoundsOf(part: PartModel, piece: Piece): JoinRound[] {
+  const { growsLeft } = senseOf(piece.form, ownDirections(piece));
   return part.fabric.rounds.flatMap((r, round): JoinRound[] => {
     if (r.clamps.length === 0) return [];
     const reading = part.reading.rounds[r.reading];
@@ -31,6 +34,7 @@ export function joinRoundsOf(part: PartModel, piece: Pick<Piece, 'form' | 'front
         clamps: r.clamps,
         fill: fillOf(reading.items),
         front: ((coord % r.count) + r.count) % r.count,
+        growsLeft: growsLeft >= 0 ? 1 : -1,
       },
     ];
   });

@@ -125,7 +125,6 @@ function JoinRoundEditor({ join, round, model }: { join: CaughtJoin; round: Join
         chosen={at}
         onChoose={choose}
         onShift={round.fill && writing ? (by) => put(say.ringOn, withClamp(round, at, { by }), key) : null}
-        left={part.form.direction === 1}
         label={say.ring(round.label, round.slots)}
         size={wide ? 340 : Math.min(width - 32, 360)}
       />

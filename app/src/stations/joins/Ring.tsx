@@ -26,8 +26,6 @@ export interface RingProps {
   onChoose: (clamp: number) => void;
   /** the chosen clamp is drawn by so many slots; null where the round is not changed here */
   onShift: ((by: number) => void) | null;
-  /** worked clockwise: a left hand */
-  left: boolean;
   label: string;
   size: number;
 }
@@ -63,10 +61,10 @@ function useClamps(ring: RingShape, { round, chosen, onChoose, onShift }: RingPr
 
 /** A join round seen from above, front at the bottom: a slot a stitch, its layers, what is clamped, the way it is worked. */
 export function Ring(props: RingProps) {
-  const { round, chosen, onChoose, left, label, size } = props;
+  const { round, chosen, onChoose, label, size } = props;
   const c = usePalette();
   const { clamps, slots } = round;
-  const ring: RingShape = { size, slots, front: round.front, sense: left ? -1 : 1 };
+  const ring: RingShape = { size, slots, front: round.front, sense: round.growsLeft };
   const drag = useClamps(ring, props);
   const spoken = clamps[chosen];
   const web = {

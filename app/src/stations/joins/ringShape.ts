@@ -4,7 +4,7 @@ export interface RingShape {
   slots: number;
   /** the place that looks to the front, in slots from the round's start */
   front: number;
-  /** 1 anticlockwise, as a right hand works; -1 clockwise */
+  /** 1 anticlockwise, towards the toy's left; -1 clockwise */
   sense: 1 | -1;
 }
 
