@@ -70,7 +70,8 @@ export const joins = {
     `“${words}” is not understood. Say “6 around” or “2 for each segment, 4 on the first”.`,
   setTooMany: (asked: number, made: number) =>
     `That is ${asked}, and the text makes ${made}. Change the words, or the number after the part’s name.`,
-  caughtTitle: (guest: string, host: string, label: string) => `${guest} caught by ${host} in ${label}`,
+  caughtTitle: (label: string, host: string, names: readonly string[]) =>
+    `${label} of ${host} catches ${[...new Set(names)].join(', ')}`,
   caughtOver: (n: number) => `over ${n}`,
   caughtWhole: (guest: string, label: string) => `All of ${label} goes through the edge of ${guest} as well.`,
   caughtEdge: (guest: string, edge: number, over: number) =>

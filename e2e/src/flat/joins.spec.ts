@@ -213,7 +213,7 @@ for (const [name, viewport] of SIZES)
       // The whole snail stands: nothing lies loose.
       await expect(page.getByText(/^Loose: /)).toHaveCount(0);
       await page.getByRole('button', { name: /^!? ?Neck/ }).click();
-      await expect(heading(page)).toHaveText('Neck caught by Shell in R11');
+      await expect(heading(page)).toHaveText('R11 of Shell catches neck, tail');
       const sum = page.getByText('5 + neck 6 + 8 + tail 4 + 5 = 28');
       await expect(sum).toBeVisible();
       await expect(page.getByText('The gaps on its two sides differ by 2.')).toBeVisible();

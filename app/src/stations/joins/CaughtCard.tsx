@@ -42,7 +42,7 @@ export function CaughtCard({ join, sites, model }: CaughtProps) {
   return (
     <>
       <Title role="heading" aria-level={2}>
-        {say.caughtTitle(guest, host, label)}
+        {say.caughtTitle(label, host, round?.clamps.map((c) => c.name) ?? [guest])}
       </Title>
       {round ? (
         <JoinRoundEditor key={join.id} join={join} round={round} model={model} />
@@ -111,12 +111,12 @@ function JoinRoundEditor({ join, round, model }: { join: CaughtJoin; round: Join
   const at = Math.max(0, Math.min(chosen, round.clamps.length - 1));
   const put = useRound({ join, round, model });
   const key = `ring:${part.part.id}:${round.round}`;
-  const layersOf = (clamp: JoinRound['clamps'][number]) =>
-    model.caught.find((c) => c.join.round === round.round && c.join.first === clamp.at && !c.join.whole)
-      ?.sites[0]?.layers ?? 2;
-  const whole = model.caught.some(
-    (c) => c.join.at.part === join.at.part && c.join.round === round.round && c.join.whole,
+  const here = model.caught.filter(
+    (c) => pieceKey(c.join.at) === pieceKey(join.at) && c.join.round === round.round,
   );
+  const layersOf = (clamp: JoinRound['clamps'][number]) =>
+    here.find((c) => c.join.first === clamp.at && !c.join.whole)?.sites[0]?.layers ?? 2;
+  const whole = here.some((c) => c.join.whole);
   return (
     <>
       <Ring

@@ -130,6 +130,8 @@ function Threaded({ join, site, model }: { join: ThreadedJoin; site: ThreadedSit
   const host = model.placed.find((p) => pieceKey(p) === pieceKey(join.at));
   const guest = model.pieces.find((p) => pieceKey(p) === pieceKey(join.guest));
   const off = host && guest ? standsOffMm(site, host, guest) : 0;
+  // Round once is where it was.
+  const turned = (way: number) => ((join.poseDeg + way * POSE_DEG + 540) % 360) - 180;
   const { rounds } = join.pierced;
   const pierced = (by: number) => ({
     ...join,
@@ -143,9 +145,9 @@ function Threaded({ join, site, model }: { join: ThreadedJoin; site: ThreadedSit
             key={`pose${way}`}
             direction={way < 0 ? say.poseBack : say.poseForward}
             arrow={way < 0 ? '↷' : '↶'}
-            result={`${join.poseDeg + way * POSE_DEG}°`}
+            result={`${turned(way)}°`}
             repeats
-            onPress={() => change(say.pose, { ...join, poseDeg: join.poseDeg + way * POSE_DEG })}
+            onPress={() => change(say.pose, { ...join, poseDeg: turned(way) })}
           />
         ))}
         {[-1, 1].map((by) => (
