@@ -95,11 +95,26 @@ export const joins = {
   ringNarrower: 'narrower',
   ringWider: 'wider',
   ringEven: 'Spread evenly',
+  ringStart:
+    'It lies at the round’s start: a clamp cannot go across it, so it may stand up to half its width from where it was sewn.',
   ringAsText: 'This round is written in repeats, or of several stitches: it is changed in its text.',
   ringHow: 'Each step is written into the round itself, and undo takes it back.',
   toText: 'To its text',
   held: 'How it is held',
-  heldAs: { sewn: 'sewn on', through: 'drawn through', threaded: 'on a yarn' },
+  heldAs: {
+    sewn: 'sewn on',
+    through: 'drawn through',
+    threaded: 'on a yarn',
+    caught: 'caught in a round',
+  },
+  catchFault: {
+    'at an end': 'At an end there is no round that could catch it: move it onto the side first.',
+    'not of one stitch':
+      'The round there has increases, decreases or several stitches: move it to a plain round, or write it in the text.',
+    'no room': 'Something is caught there already: move it along the round first.',
+    'not read':
+      'The round would not be read with this name: call the part by one word, or write it in the text.',
+  },
   throughTitle: (guest: string, host: string) => `${guest} through ${host}`,
   inAt: 'in',
   outAt: 'out',

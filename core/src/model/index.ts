@@ -4,6 +4,8 @@ export { acceptEyes } from './accept';
 export type { EyesTaken } from './accept';
 export { facedPart } from './faced';
 export { headOf } from './head';
+export { caughtInstead } from './catchInstead';
+export type { CatchFault } from './catchInstead';
 export type { CaughtFault } from './catching';
 export { asymmetryOf, gapsOf, joinRoundsOf, spreadEvenly, withClamp, writtenRound } from './slots';
 export type { JoinRound } from './slots';

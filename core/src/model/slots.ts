@@ -20,31 +20,32 @@ export interface JoinRound {
 }
 
 /** Every round of a part that catches something. */
-export function joinRoundsOf(part: PartModel, piece: Piece): JoinRound[] {
-  const { growsLeft } = senseOf(piece.form, ownDirections(piece));
-  return part.fabric.rounds.flatMap((r, round): JoinRound[] => {
-    if (r.clamps.length === 0) return [];
-    const reading = part.reading.rounds[r.reading];
-    const coord = coordAt(piece.form, round, piece.frontRad, 'hole');
-    return [
-      {
-        round,
-        label: r.label,
-        slots: reading.offered,
-        clamps: r.clamps,
-        fill: fillOf(reading.items),
-        front: ((coord % r.count) + r.count) % r.count,
-        growsLeft: growsLeft >= 0 ? 1 : -1,
-      },
-    ];
-  });
+export const joinRoundsOf = (part: PartModel, piece: Piece): JoinRound[] =>
+  part.fabric.rounds.flatMap((r, round) => (r.clamps.length > 0 ? [slotsOf(part, piece, round)] : []));
+
+/** Any round of a part as slots, whether it catches something or not. */
+export function slotsOf(part: PartModel, piece: Piece, round: number): JoinRound {
+  const r = part.fabric.rounds[round];
+  const reading = part.reading.rounds[r.reading];
+  const coord = coordAt(piece.form, round, piece.frontRad, 'hole');
+  return {
+    round,
+    label: r.label,
+    slots: reading.offered,
+    clamps: r.clamps,
+    fill: fillOf(reading.items),
+    front: ((coord % r.count) + r.count) % r.count,
+    growsLeft: senseOf(piece.form, ownDirections(piece)).growsLeft,
+  };
 }
 
 /** The one plain stitch of a round beside its clamps; null where there are others, or repeats. */
 function fillOf(items: readonly Item[]): JoinRound['fill'] {
   const stitches = items.filter((i) => i.type !== 'clamp');
+  // `sc around` fills a round of its own; beside others nobody knows how many it is.
+  const alone = items.length === 1;
   const plain = (i: Item): i is StitchItem =>
-    i.type === 'stitch' && i.eats === 1 && i.makes === 1 && typeof i.times === 'number' && !i.skipped;
+    i.type === 'stitch' && i.eats === 1 && i.makes === 1 && !i.skipped && (i.times !== 'around' || alone);
   if (!stitches.every(plain)) return null;
   const [first] = stitches as StitchItem[];
   if (!first) return { kind: 'sc' };

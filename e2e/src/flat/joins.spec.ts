@@ -232,6 +232,33 @@ for (const [name, viewport] of SIZES)
       await expect(sum).toBeVisible();
     });
 
+    test('a join round built from nothing: a sewn part is caught in its round instead, where that is plain', async ({
+      page,
+    }) => {
+      await newToy(page, BEAR);
+      await station(page, 'Joins');
+      await page.getByRole('button', { name: 'All 6 the usual way' }).click();
+      await page.getByRole('button', { name: /^Tail/ }).click();
+      const field = page.getByRole('textbox', { name: 'Where, in your own words' });
+      await field.fill('3 rounds from the ring, on the back');
+      await field.press('Enter');
+      await page.getByRole('radio', { name: 'caught in a round' }).click();
+      await expect(page.getByText(/^The round there has increases, decreases/)).toBeVisible();
+      await field.fill('8 rounds from the ring, on the back');
+      await field.press('Enter');
+      await expect(page.getByText('Follows: 8 rounds from the ring, on the back.')).toBeVisible();
+      await page.getByRole('radio', { name: 'caught in a round' }).click();
+      await expect(heading(page)).toHaveText('R9 of Body catches tail');
+      // His back is where rounds begin, and a clamp cannot lie across that.
+      await expect(page.getByText('24 + tail 6 = 30')).toBeVisible();
+      await expect(page.getByText(/^It lies at the round’s start/)).toBeVisible();
+      await page.getByRole('button', { name: /^Undo/ }).click();
+      await expect(page.getByText('24 + tail 6 = 30')).toHaveCount(0);
+      await page.getByRole('button', { name: /^Tail/ }).click();
+      await expect(heading(page)).toHaveText('Tail on Body');
+      await expect(page.getByText('Follows: 8 rounds from the ring, on the back.')).toBeVisible();
+    });
+
     test('by keys alone: attached, walked stitch by stitch, and shown in the order of work', async ({
       page,
     }) => {

@@ -189,6 +189,7 @@ function Steps({
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <PlainButton label={say.ringEven} disabled={!writing} onPress={even} />
       </View>
+      {clamp.at === 0 || clamp.at + clamp.over === round.slots ? <Quiet>{say.ringStart}</Quiet> : null}
       <Quiet>{say.ringHow}</Quiet>
     </>
   );

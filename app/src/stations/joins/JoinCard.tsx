@@ -32,7 +32,13 @@ interface CardProps {
 }
 
 /** One join: where it is, how it points, which edge, how it is sewn, and its small steps. */
-export function JoinCard({ join, sites, model, stitch }: CardProps & { stitch: number | null }) {
+export function JoinCard({
+  join,
+  sites,
+  model,
+  stitch,
+  onCaught,
+}: CardProps & { stitch: number | null; onCaught: (join: string) => void }) {
   const { guest, host } = namesOf(model, join);
   const [first, twin] = sites;
   const { units } = useToy();
@@ -66,7 +72,7 @@ export function JoinCard({ join, sites, model, stitch }: CardProps & { stitch: n
           }
         />
       ) : null}
-      <Held join={join} model={model} />
+      <Held join={join} model={model} sites={sites} onCaught={onCaught} />
       {first ? <Saying join={join} model={model} /> : null}
       {first ? <Pointing join={join} site={first} /> : null}
       <EdgeChoice join={join} model={model} />

@@ -182,6 +182,7 @@ function Paper({ shows, show, looking }: Showing & { looking: Looking }) {
   const { current, drawn, caught } = chosenOf(model, shows);
   const asked = shows.what === 'attach' ? guest : null;
   const walked = shows.what === 'join' ? shows.stitch : null;
+  const showJoin = (id: string) => show({ what: 'join', id, stitch: null });
   return (
     <>
       <Scroll contentContainerStyle={{ padding: wide ? 20 : 16, gap: 12 }}>
@@ -194,15 +195,11 @@ function Paper({ shows, show, looking }: Showing & { looking: Looking }) {
             onHost={(id) => choose([asked.part.part.id, id])}
           />
         ) : null}
-        {current ? <JoinCard {...current} model={model} stitch={walked} /> : null}
+        {current ? <JoinCard {...current} model={model} stitch={walked} onCaught={showJoin} /> : null}
         {drawn ? <DrawnCard {...drawn} model={model} /> : null}
         {caught ? <CaughtCard {...caught} model={model} /> : null}
         {current || drawn || caught || asked ? null : (
-          <WholeToy
-            model={model}
-            looking={looking}
-            onChoose={(id) => show({ what: 'join', id, stitch: null })}
-          />
+          <WholeToy model={model} looking={looking} onChoose={showJoin} />
         )}
         {model.pieces.length < 2 ? <Quiet>{say.needTwo}</Quiet> : null}
       </Scroll>
