@@ -1,7 +1,15 @@
 import { postTag } from '@hoppla/core/address';
-import { threadedEndMm, type CaughtSite, type DrawnSite } from '@hoppla/core/join';
+import {
+  caughtEdge,
+  edgeRange,
+  pieceKey,
+  threadedEndMm,
+  type CaughtSite,
+  type DrawnSite,
+} from '@hoppla/core/join';
 import { copyName, modelOf, type ToyModel } from '@hoppla/core/model';
 import { unitWords } from '@hoppla/core/words';
+import { heightAndTurn } from './joinPlaces';
 import { cliWords as say } from './words';
 
 const UNITS = unitWords('mm');
@@ -13,20 +21,28 @@ export const nameOf = (model: ToyModel, { part, copy }: { part: string; copy: st
   return { part: of.name, copy: of.copies.findIndex((c) => c.id === copy) + 1 };
 };
 
-/** What a round catches: the round, from which of its slots, over how many, and the guest's edge. */
+/** What a round catches: the round, from which of its slots, over how many, the guest's edge, and where it is on the toy. */
 export function caughtJson(model: ToyModel, site: CaughtSite) {
   const { join } = site;
-  const { label } = modelOf(model, join.at.part).fabric.rounds[join.round];
+  const host = model.placed.find((p) => pieceKey(p) === pieceKey(join.at))!;
+  const { label } = host.form.fabric.rounds[join.round];
+  const guest = modelOf(model, join.guest.part).form;
+  const edge = caughtEdge(join, guest);
   return {
     id: join.id,
-    kind: join.kind,
+    kind: 'round',
     guest: nameOf(model, { part: join.guest.part, copy: site.copy }),
     host: nameOf(model, join.at),
+    edge: { which: edge.which, ...edgeRange(guest, edge), count: site.guestEdge, layers: site.layers },
+    hostStitches: join.over,
+    place: {
+      tag: postTag(site.name),
+      words: say.slots(label, join.first + 1, join.over),
+      ...heightAndTurn(host, site.footprint.points),
+    },
     round: label,
     firstSlot: join.first + 1,
-    over: join.over,
     whole: join.whole,
-    edge: { count: site.guestEdge, layers: site.layers },
   };
 }
 
@@ -35,7 +51,8 @@ export function drawnJson(model: ToyModel, site: DrawnSite) {
   const { join, exits } = site;
   return {
     id: join.id,
-    kind: join.kind,
+    kind: 'through',
+    how: site.how,
     guest: nameOf(model, { part: join.guest.part, copy: site.copy }),
     host: nameOf(model, join.at),
     exits: [exits.first, exits.other].map((e) => postTag(e.name)),

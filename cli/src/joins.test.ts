@@ -41,4 +41,34 @@ describe('hoppla joins', () => {
     );
     expect(run(['joins', '-'], () => EAR).out).toBe('Nothing holds Ear yet: not joined to any other part.\n');
   });
+  it('tells what runs through its host, and what a round of a page catches, with more caught than made', () => {
+    const v8 = resolve(__dirname, '../../core/src/toy/fixtures/toy-v8.json');
+    const { joins } = JSON.parse(run(['joins', v8, '--json'], () => '').out);
+    const of = (part: string) => joins.filter((j: { guest: { part: string } }) => j.guest.part === part);
+    expect(of('Whiskers')).toMatchObject([{ kind: 'through', how: 'through', widthMm: 11.62 }]);
+    const [{ freeMm }] = of('Whiskers');
+    // Forty chains of 4.35 mm, less the way through, 4 mm more on the first side.
+    expect(freeMm[0] - freeMm[1]).toBeCloseTo(8, 6);
+    expect(of('Fins')).toMatchObject([
+      { kind: 'through', how: 'threaded', poseDeg: 30 },
+      { kind: 'through', how: 'threaded' },
+    ]);
+    const page =
+      'Leg (2x)\nR1: 6 sc in ring\nR2-5: sc around\n\nBody (ring = sole)\nR1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: leg over 3, 3 sc, leg over 3, 3 sc, leg over 3, 3 sc (18)\nclose\n';
+    const told = run(['joins', '-', '--json'], () => page);
+    expect([told.code, told.err]).toEqual([1, 'Body: 3 of leg are caught, and the text makes 2.\n']);
+    const caught = JSON.parse(told.out);
+    expect(caught.joins).toMatchObject([
+      {
+        kind: 'round',
+        round: 'R4',
+        firstSlot: 1,
+        hostStitches: 3,
+        edge: { which: 'last', count: 3, layers: 2 },
+      },
+      { kind: 'round', firstSlot: 7, place: { words: 'R4, slots 7 to 9' } },
+    ]);
+    expect(caught.gaps).toMatchObject([{ what: 'more caught than made', caught: 3, made: 2 }]);
+    expect(run(['joins', '-'], () => page).out).toContain('Leg 2 caught by Body in R4: slots 7 to 9');
+  });
 });

@@ -1,9 +1,7 @@
 import { postTag } from '@hoppla/core/address';
-import { ringPoint, type Vec3 } from '@hoppla/core/form';
 import {
   edgeRange,
   isFlattened,
-  move,
   pauseInSeam,
   pieceKey,
   seamEndMm,
@@ -29,6 +27,7 @@ import { isUnder36 } from '@hoppla/core/safety';
 import { joinWords, planWords, unitWords } from '@hoppla/core/words';
 import type { Answer, Call } from './call';
 import { caughtJson, caughtLine, drawnJson, drawnLine, nameOf } from './joinKinds';
+import { heightAndTurn, ringsOf } from './joinPlaces';
 import { cliWords as say } from './words';
 
 /** Seams stand off by more than this, mm, are told as gaps. */
@@ -36,7 +35,7 @@ const GAP_MM = 1;
 
 /** Every join of a toy: edges, place, pins, seam map; loose pieces; balance. Exit 1 where a join cannot be made. */
 export function joinsAnswer(model: ToyModel, call: Call): Answer {
-  const code = model.joinFaults.length > 0 ? 1 : 0;
+  const code = model.joinFaults.length + model.caughtFaults.length > 0 ? 1 : 0;
   if (!call.flags.has('--json')) return { out: joinsText(model), err: faultLines(model), code };
   const placed = new Set(model.placed.map(pieceKey));
   const held = new Set(
@@ -102,11 +101,16 @@ const UNITS = unitWords('mm');
 const round = (value: number): number => Math.round(value * 100) / 100;
 
 const faultLines = (model: ToyModel): string =>
-  model.joinFaults
-    .map(({ join, fault }) => {
+  [
+    ...model.joinFaults.map(({ join, fault }) => {
       const [guest, host] = [join.guest.part, join.at.part].map((p) => modelOf(model, p).name);
-      return `${planWords.joinFault[fault](guest, host)}\n`;
-    })
+      return planWords.joinFault[fault](guest, host);
+    }),
+    ...model.caughtFaults.map((f) =>
+      planWords.moreCaught(modelOf(model, f.host.part).name, f.name, f.caught, f.made),
+    ),
+  ]
+    .map((line) => `${line}\n`)
     .join('');
 
 /** How a join is called for other programs. */
@@ -114,10 +118,19 @@ function kindOf(join: SewnJoin, site: JoinSite): string {
   return site.how === 'rim' ? 'edge to edge' : join.kind;
 }
 
+const aimJson = ({ aim }: SewnJoin, site: JoinSite) => ({
+  tiltDeg: round(site.tiltDeg),
+  towardDeg: round(site.towardDeg),
+  turnDeg: aim.turnDeg,
+  way: aim.way,
+  heldOffDeg: round(site.heldOffDeg),
+});
+
 function joinJson(model: ToyModel, join: SewnJoin, site: JoinSite) {
   const guest = modelOf(model, join.guest.part);
   const host = model.placed.find((p) => pieceKey(p) === pieceKey(join.at))!;
   const kind = seamKind(site);
+  const seamPoints = site.seam.map((s) => s.hostPoint);
   const twice = join.seam.twice || isUnder36(model.toy.settings.age);
   const range = edgeRange(guest.form, join.edge);
   const yarnOf = join.seam.yarn === 'host' ? modelOf(model, join.at.part) : guest;
@@ -137,15 +150,9 @@ function joinJson(model: ToyModel, join: SewnJoin, site: JoinSite) {
     place: {
       tag: site.name ? postTag(site.name) : null,
       words: placeWords(model, host, site),
-      ...heightAndTurn(host, site),
+      ...heightAndTurn(host, seamPoints),
     },
-    aim: {
-      tiltDeg: round(site.tiltDeg),
-      towardDeg: round(site.towardDeg),
-      turnDeg: join.aim.turnDeg,
-      way: join.aim.way,
-      heldOffDeg: round(site.heldOffDeg),
-    },
+    aim: aimJson(join, site),
     pins: site.pins.map((p) => ({ at: p.at, tag: postTag(p.name), edge: p.edge })),
     seam: site.seam.map((s) => ({
       host: postTag(s.name),
@@ -172,28 +179,6 @@ function placeWords(model: ToyModel, host: Placed, site: JoinSite): string {
     ? planWords.edgeToEdge(site.guestEdge, site.hostEdge)
     : planWords.roundTheEnd(label || modelOf(model, host.part).name);
 }
-
-/** Where a join stands on the whole toy: round from its front, degrees, and above its lowest point, mm. */
-function heightAndTurn(host: Placed, site: JoinSite) {
-  const at = middle(
-    site.seam.length > 0 ? site.seam.map((s) => move(host.placement, s.hostPoint)) : [[0, 0, 0]],
-  );
-  const about = middle(ringsOf(host));
-  return {
-    angleDeg: round((Math.atan2(at[0] - about[0], at[2] - about[2]) * 180) / Math.PI),
-    heightMm: round(at[1] - Math.min(...ringsOf(host).map((p) => p[1]))),
-  };
-}
-
-const middle = (points: readonly Vec3[]): Vec3 => {
-  const sum = points.reduce((a, b): Vec3 => [a[0] + b[0], a[1] + b[1], a[2] + b[2]], [0, 0, 0] as Vec3);
-  return [sum[0] / points.length, sum[1] / points.length, sum[2] / points.length];
-};
-
-const ringsOf = ({ form, placement }: Placed): Vec3[] =>
-  Array.from({ length: form.r.length * 16 }, (_, k) =>
-    move(placement, ringPoint(form, Math.floor(k / 16), ((k % 16) * Math.PI) / 8)),
-  );
 
 function sizeOf(model: ToyModel) {
   const points = model.placed.flatMap(ringsOf);

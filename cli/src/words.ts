@@ -29,6 +29,7 @@ export const cliWords = {
   noFaces: 'No part of this toy has eyes to map.',
   nearest: (phrase: string) => `The nearest that can be: ${phrase}`,
   page: 'Page',
+  slots: (label: string, first: number, over: number) => `${label}, slots ${first} to ${first + over - 1}`,
   caught: (guest: string, host: string, label: string, first: number, over: number) =>
     `${guest} caught by ${host} in ${label}: slots ${first} to ${first + over - 1}`,
   through: (guest: string, host: string, tags: readonly string[], width: string, free: readonly string[]) =>
