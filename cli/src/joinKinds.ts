@@ -27,7 +27,7 @@ export function caughtJson(model: ToyModel, site: CaughtSite) {
   const host = model.placed.find((p) => pieceKey(p) === pieceKey(join.at))!;
   const { label } = host.form.fabric.rounds[join.round];
   const guest = modelOf(model, join.guest.part).form;
-  const edge = caughtEdge(join, guest);
+  const edge = caughtEdge(guest, join.whole);
   return {
     id: join.id,
     kind: 'round',

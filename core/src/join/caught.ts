@@ -33,15 +33,15 @@ export interface CaughtJoin {
 }
 
 /** What is caught lies flat, two layers; rows, one; a chain by its end. A whole round takes it as a ring. */
-export function caughtEdge(join: CaughtJoin, { section }: PartForm): Edge {
+export function caughtEdge({ section }: PartForm, whole: boolean): Edge {
   if (section === 'cord') return wholeEdge('open', 'chain end');
-  return join.whole || section !== 'ring' ? wholeEdge('open') : wholeEdge('flattened');
+  return whole || section !== 'ring' ? wholeEdge('open') : wholeEdge('flattened');
 }
 
 export const caught: JoinKind<CaughtJoin, CaughtSite> = {
   guests: ({ guest }) => [guest],
   fault: (join, host, guest) => {
-    if (!edgeRound(guest.form, caughtEdge(join, guest.form))) return 'no such edge';
+    if (!edgeRound(guest.form, caughtEdge(guest.form, join.whole))) return 'no such edge';
     return host.form.section === 'cord' ? 'host is a cord' : null;
   },
   sites: (join, host, guest) => sitesOf(join, host, guest),
@@ -59,7 +59,7 @@ const along = (form: PartForm, round: number, coord: number): Polar => polarOf(f
 
 const sitesOf = kept(
   (join: CaughtJoin, host: Placed, guest: Piece): CaughtSite[] => {
-    const edge = caughtEdge(join, guest.form);
+    const edge = caughtEdge(guest.form, join.whole);
     const line = edgeLine(guest, edge);
     if (!line) return [];
     const { form } = host;

@@ -16,7 +16,7 @@ describe('what is sewn on is caught in the round instead', () => {
   );
   const at = (toy: Toy) => modelToy(toy).sites[0];
 
-  it('both of a pair: the range is unfolded, the round written, the seam gone, the places kept within a stitch, and undone text for text', () => {
+  it('both of a pair: the range is unfolded, the round written, the seam gone, the places kept within a stitch', () => {
     const model = modelToy(sewn);
     const { join, sites } = at(sewn);
     const toy = caughtInstead(model, join, sites, newId);
@@ -33,6 +33,21 @@ describe('what is sewn on is caught in the round instead', () => {
     const middles = now.caught.map(({ join: c }) => c.first + 2);
     const wanted = sites.map((s) => s.index).sort((a, b) => a - b);
     middles.forEach((m, k) => expect(Math.abs(m - wanted[k])).toBeLessThanOrEqual(1.5));
+  });
+
+  it('a chain is caught by its end, over two slots', () => {
+    const chain = joinedUsually(
+      addParts(
+        newToy('T', newId),
+        `Body (3.0 mm hook, ring = sole)\n${ball}\n\nString (3.0 mm hook)\nch 12`,
+        newId,
+      ),
+      newId,
+    );
+    const { join, sites } = at(chain);
+    const toy = caughtInstead(modelToy(chain), join, sites, newId);
+    if (typeof toy === 'string') throw new Error(toy);
+    expect(modelToy(toy).caught.map((c) => [c.join.over, c.sites.length])).toEqual([[2, 1]]);
   });
 
   it('a round of increases, an end, or one that is taken says why, and nothing is changed', () => {

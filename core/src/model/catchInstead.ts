@@ -1,5 +1,5 @@
 import { coordAt } from '../address';
-import { edgeCount, pieceKey, wholeEdge, type JoinSite, type SewnJoin } from '../join';
+import { caughtEdge, edgeCount, pieceKey, type JoinSite, type SewnJoin } from '../join';
 import { unfoldRange } from '../notation';
 import { mendPart, otherTitles, removeJoin, rewriteRounds, type NewId, type Toy } from '../toy';
 import { gapsOf, slotsOf, writtenRound, type JoinRound } from './slots';
@@ -43,7 +43,7 @@ export function caughtInstead(
   const round = slotsOf(host, piece, site.round);
   if (!round.fill) return 'not of one stitch';
   const guest = modelOf(now, join.guest.part);
-  const over = edgeCount(guest.form, wholeEdge('flattened'));
+  const over = edgeCount(guest.form, caughtEdge(guest.form, false));
   const middles = sites.map((s) => coordAt(piece.form, site.round, s.polar.angleRad, 'hole'));
   const clamps = withMore(
     round,
