@@ -43,6 +43,21 @@ describe('what is not a toy is refused with its place', () => {
   };
   it.each<[string, string, RegExp]>([
     ['a schema beyond all numbers', raw.replace(/"schema": \d+/, '"schema": 1e999'), /fault at schema/],
+    [
+      'a field of a join that nobody knows',
+      raw.replace('"kind": "sewn"', '"kind": "sewn", "glued": true'),
+      /toy\.joins\.\d+\.glued/,
+    ],
+    [
+      'a field of eyes that nobody knows',
+      raw.replace('"kind": "eyes"', '"kind": "eyes", "glued": true'),
+      /toy\.features\.\d+\.glued/,
+    ],
+    [
+      'a join of a kind that nobody knows',
+      raw.replace('"kind": "sewn"', '"kind": "glued"'),
+      /toy\.joins\.\d+\.kind/,
+    ],
     ['a schema of half', raw.replace(/"schema": \d+/, '"schema": 3.5'), /fault at schema/],
     [
       'a number in quotes',

@@ -9,15 +9,14 @@ export const objectOf = <T>(keys: Joi.StrictSchemaMap<Writable<T>>): Joi.ObjectS
 
 /** One of several schemas, by the `kind` of what is looked at: its faults are told with their own places. */
 export const byKind = (kinds: Record<string, Joi.ObjectSchema>): Joi.Schema =>
-  Joi.object({
-    kind: Joi.string()
-      .valid(...Object.keys(kinds))
-      .required(),
-  })
-    .unknown()
-    .when('.kind', {
-      switch: Object.entries(kinds).map(([kind, then]) => ({ is: kind, then })),
-    });
+  Joi.alternatives().conditional('.kind', {
+    switch: Object.entries(kinds).map(([kind, then]) => ({ is: Joi.valid(kind).required(), then })),
+    otherwise: Joi.object({
+      kind: Joi.string()
+        .valid(...Object.keys(kinds))
+        .required(),
+    }).unknown(),
+  });
 
 export const id = Joi.string().min(1).max(64);
 export const word = Joi.string().allow('').max(200);
