@@ -20,7 +20,7 @@ export interface Aim {
 export const STRAIGHT_OUT: Aim = { way: null, tiltDeg: 0, towardDeg: 0, turnDeg: 0 };
 
 /** A part cannot lie flatter on its host than this: its own fabric is in between. Degrees from straight out. */
-const MOST_TILT_DEG = 85;
+export const MOST_TILT_DEG = 85;
 
 /** The toy's side on which a place lies, away from the face plane; straight on it, to the left for a first and to the right for a twin. */
 export function sideOf(at: Vec3, middle: Vec3, { left }: Directions, twin: boolean): Vec3 {

@@ -156,6 +156,15 @@ describe('limbs on a yarn', () => {
   });
 });
 
+test('a round that has another number of stitches now says that the holes have moved, until they are looked at', () => {
+  const toy = joinedUsually(toyOf(BODY, STRIP), newId);
+  const [join] = toy.joins;
+  expect(only(modelToy(toy)).exits.state).toBe('at');
+  const of = join.at.of + 2;
+  const moved = modelToy(setJoin(toy, { ...join, at: { ...join.at, of } }));
+  expect(only(moved).exits.state).toBe('moved');
+});
+
 test('what runs through follows its rounds when the text changes, and a thing can hang on it', () => {
   const toy = joinedUsually(toyOf(BODY, STRIP), newId);
   const [{ at, guest }] = toy.joins;

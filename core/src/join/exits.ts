@@ -54,7 +54,8 @@ export function exitsOf(host: Piece, at: Place, out: Place | null): Exits | null
   const widthMm = Math.hypot(...way);
   // Neighbouring holes have nothing between them but a stitch.
   if (widthMm < 1.5 * form.gauge.stitchMm) return null;
-  return { state: found.state, first, other, widthMm, across: unit(way, [1, 0, 0]) };
+  const moved = found.state === 'moved' || ('state' in end && end.state === 'moved');
+  return { state: moved ? 'moved' : 'at', first, other, widthMm, across: unit(way, [1, 0, 0]) };
 }
 
 /** A piece's long axis in its own frame. */

@@ -1,4 +1,4 @@
-export { asTilt, STRAIGHT_OUT } from './aim';
+export { asTilt, MOST_TILT_DEG, STRAIGHT_OUT } from './aim';
 export type { Aim, Way } from './aim';
 export type { SeamSaid, SewnJoin, Twin } from './sewn';
 export type { ThroughJoin } from './through';

@@ -1,6 +1,6 @@
 import { middleOf, pointOf } from '../address';
 import { add, dot, ringPoint, scale, sub, unit, type Vec3 } from '../form';
-import { asTilt, sideOf, type Aim } from './aim';
+import { asTilt, MOST_TILT_DEG, sideOf, type Aim } from './aim';
 import { middleOfRing } from './exits';
 import { groundOf } from './ground';
 import { ownDirections, type Piece, type Placed } from './piece';
@@ -38,7 +38,7 @@ export function aimedAt(host: Placed, site: JoinSite, aim: Aim, way: Vec3, stepD
   const at = pointOf(host.form, site.polar);
   const side = sideOf(at, middleOf(host.form), ownDirections(host), site.copy !== site.join.guest.copy);
   const { tiltDeg, towardDeg } = asTilt(own, ground, side);
-  const tilt = Math.min(85, caught(tiltDeg, stepDeg));
+  const tilt = Math.min(MOST_TILT_DEG, caught(tiltDeg, stepDeg));
   return {
     ...aim,
     way: null,

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
 import {
+  movedJoin,
   pieceKey,
   standsOffMm,
   threadedEndMm,
@@ -50,6 +51,7 @@ export function DrawnCard({ join, sites, model }: DrawnProps) {
       )}
       {site ? (
         <>
+          {site.exits.state === 'moved' ? <Settle join={join} site={site} model={model} /> : null}
           {site.how === 'through' ? <Free site={site} /> : null}
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' }}>
             {[site.exits.first, site.exits.other].map((exit, k) => (
@@ -76,10 +78,24 @@ export function DrawnCard({ join, sites, model }: DrawnProps) {
   );
 }
 
+/** Its round has another number of stitches now: looked at, and kept where it is. */
+function Settle({ join, site, model }: Omit<DrawnProps, 'sites'> & { site: DrawnSite }) {
+  const host = model.placed.find((p) => pieceKey(p) === pieceKey(join.at));
+  const keep = () =>
+    change(words.face.moved, host ? (movedJoin(host, join, site.exits.first, 'keep')?.join ?? null) : null);
+  return (
+    <ProblemLine
+      where={namesOf(model, join).guest}
+      sentence={say.toSettle}
+      severity="warning"
+      mends={[{ title: words.face.moved, onPress: keep }]}
+    />
+  );
+}
+
 /** How much of it is free: the number that matters. */
 function Free({ site }: { site: ThroughSite }) {
-  const { units } = useToy();
-  const { model } = useToy();
+  const { units, model } = useToy();
   const [first, other] = site.freeMm.map((mm) => units.length(mm));
   // Both lengths go with the gauges: the least known decides.
   const percent = Math.max(

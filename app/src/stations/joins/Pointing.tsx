@@ -4,6 +4,7 @@ import {
   edgesOf,
   isFoldedShut,
   liesAs,
+  MOST_TILT_DEG,
   wholeEdge,
   type Edge,
   type EdgeLies,
@@ -56,8 +57,6 @@ export function Pointing({ join, site }: { join: SewnJoin; site: JoinSite }) {
     </>
   );
 }
-
-const MOST_TILT_DEG = 85;
 
 /** The tilt typed: how far from straight out, and towards which way. */
 function Tilt({ join, site }: { join: SewnJoin; site: JoinSite }) {

@@ -1,7 +1,7 @@
 import { useRef } from 'react';
 import { View, type GestureResponderEvent } from 'react-native';
 import type { Vec3 } from '@hoppla/core/form';
-import { pieceKey, tipOf, type JoinSite, type Placed } from '@hoppla/core/join';
+import { MOST_TILT_DEG, pieceKey, tipOf, type JoinSite, type Placed } from '@hoppla/core/join';
 import { project, type Projection } from '../../stage';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
@@ -66,7 +66,7 @@ function useTip(ends: Ends | null, { site, projection, onAim }: TipProps): objec
     'aria-label': say.tip,
     'aria-valuenow': tiltDeg,
     'aria-valuemin': 0,
-    'aria-valuemax': 85,
+    'aria-valuemax': MOST_TILT_DEG,
     'aria-valuetext': say.tipAt(tiltDeg, Math.round(site.towardDeg)),
     onKeyDown: (event: { key: string; preventDefault: () => void; stopPropagation: () => void }) => {
       const by = KEYS[event.key];
