@@ -99,6 +99,34 @@ export const joins = {
     'It lies at the round’s start: a clamp cannot go across it, so it may stand up to half its width from where it was sewn.',
   ringAsText: 'This round is written in repeats, or of several stitches: it is changed in its text.',
   ringHow: 'Each step is written into the round itself, and undo takes it back.',
+  ringWritten: (slots: number) => `written of ${slots} slots`,
+  ringOver: (written: number, slots: number) =>
+    written > slots
+      ? `${written} of ${slots} slots: ${written - slots} too many.`
+      : `${written} of ${slots} slots: ${slots - written} left over.`,
+  ringFit: (by: number) => (by > 0 ? `Take ${by} out of the gaps` : `Put ${-by} into the gaps`),
+  ringMirror: 'Mirror it',
+  ringBeside: (slots: string) => `What it catches is its own mirror image ${slots} slots beside the front.`,
+  ringNoMirror: 'cannot be mirrored: the round’s start lies in the way, or the sides differ',
+  clampHeld: 'How it is held in its round',
+  clampSide: 'Which side',
+  clampSides: {
+    up: { usual: 'Front up', over: 'Back up' },
+    forward: { usual: 'Front forward', over: 'Back forward' },
+  },
+  clampLeans: {
+    up: { on: { name: 'tip up', arrow: '↑' }, back: { name: 'tip down', arrow: '↓' } },
+    forward: { on: { name: 'tip forward', arrow: '↓' }, back: { name: 'tip back', arrow: '↑' } },
+  },
+  clampOn: 'edge on',
+  clampBack: 'edge back',
+  clampInside: 'It points into its host',
+  clampCopy: 'Which of them',
+  clampTail: 'Its ends of yarn',
+  clampTails: { unsaid: 'not said', inside: 'inside', outside: 'outside' },
+  clampUnmet: (guest: string, label: string) =>
+    `What was said of ${guest} caught in ${label}: the text does not catch it there any more.`,
+  clampForget: 'Forget it',
   toText: 'To its text',
   held: 'How it is held',
   heldAs: {

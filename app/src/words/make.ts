@@ -12,6 +12,7 @@ export const make = {
   back: 'Back',
   stitches: 'stitches',
   times: (n: number, now: number) => `${n} times: now the ${ordinal(now)}`,
+  slots: (n: number, now: number) => `${n} steps: now the ${ordinal(now)}`,
   repeat: (n: number) => `Repeat ${n} done`,
   before: 'Before the click',
   check: {

@@ -134,9 +134,8 @@ class Builder {
         (round.offered === expected && round.eaten === expected - round.unworked));
     if (sound) this.work(round);
     if (!sound || this.at - entry.from !== count) {
-      // What does not add up has no place for what it catches.
-      this.clamps = [];
       this.spread(entry, count);
+      this.clamps = clampsAsWritten(round.items, entry.from);
     }
     entry.worked = this.worked;
     entry.clamps = this.clamps.map((c) => ({ ...c, at: c.at - entry.from }));
@@ -251,7 +250,15 @@ class Builder {
         }
         case 'clamp':
           this.clamps.push({ name: item.name, at: this.at, over: item.over });
-          this.run('sc', 1, 1, item.over, null);
+          this.run('sc', 1, 1, item.over, {
+            type: 'stitch',
+            kind: 'sc',
+            eats: 1,
+            makes: 1,
+            times: item.over,
+            loops: item.loops,
+            span: item.span,
+          });
           break;
         case 'return':
           this.strand(item);
@@ -445,6 +452,20 @@ class Builder {
     }
     this.worked = [{ kind: 'sc', eats: 1, makes: 1, invisible: false, times: count }];
   }
+}
+
+/** Where parts are caught in a round that does not add up: as it is written, if every one of its stitches is told by itself; else nowhere. */
+function clampsAsWritten(items: readonly Item[], from: number): Clamp[] {
+  const clamps: Clamp[] = [];
+  let at = from;
+  for (const item of items) {
+    if (item.type === 'clamp') {
+      clamps.push({ name: item.name, at, over: item.over });
+      at += item.over;
+    } else if (item.type === 'stitch' && typeof item.times === 'number') at += item.makes * item.times;
+    else if (item.type !== 'sign') return [];
+  }
+  return clamps;
 }
 
 function fixedEats(item: Item): number {

@@ -224,6 +224,7 @@ export const TIME = {
   drawThrough: figure(6, 'minutes'),
   thread: figure(8, 'minutes'),
   weaveIn: figure(1, 'minutes'),
+  clamp: figure(1, 'minutes'),
   embroider: figure(4, 'minutes'),
 } as const;
 

@@ -1,6 +1,7 @@
 import { frameAt, holeName, lies, pointOf, polarOf, type Place, type Polar } from '../address';
 import { add, cross, dot, scale, sub, unit, type PartForm, type Vec3 } from '../form';
 import { kept } from '../kept';
+import type { Clamped, ClampKey } from './clamped';
 import { edgeCount, edgeRound, isFlattened, wholeEdge, type Edge } from './edge';
 import { edgeLine, type EdgeLine } from './edgeLine';
 import { lengthOf, type Footprint } from './footprint';
@@ -9,7 +10,7 @@ import { ringFootprint } from './ground';
 import type { JoinKind } from './kinds';
 import { ownDirections, placedKey, toyDirections, type OfPiece, type Piece, type Placed } from './piece';
 import type { CaughtSite } from './site';
-import { across, rotation } from './space';
+import { across, rotation, turnBack, type Placement } from './space';
 import { placedOn } from './standing';
 
 /**
@@ -30,6 +31,9 @@ export interface CaughtJoin {
   over: number;
   /** the whole round catches it, rim to rim */
   whole: boolean;
+  /** which clamp it is, for what is said of it, and how it is held */
+  clamp: ClampKey;
+  held: Clamped;
 }
 
 /** What is caught lies flat, two layers; rows, one; a chain by its end. A whole round takes it as a ring. */
@@ -68,7 +72,7 @@ const sitesOf = kept(
     const lie = lieOf(join, host, guest, line, middle);
     const footprint = join.whole
       ? ringFootprint(form, Math.min(round, form.r.length - 1), line, lie.rows)
-      : footprintAlong(join, form, line, lie.wide);
+      : footprintAlong(join, form, line, lie);
     const centre = scale(footprint.points.reduce(add, [0, 0, 0]), 1 / footprint.points.length);
     return [
       {
@@ -82,6 +86,7 @@ const sitesOf = kept(
         footprint,
         guestEdge: edgeCount(guest.form, edge),
         layers: isFlattened(edge) ? 2 : 1,
+        looks: lie.looks,
         direction: lie.direction,
         placement: placedOn(host, guest, line, lie.rows, centre, footprint, 0),
       },
@@ -90,19 +95,34 @@ const sitesOf = kept(
   (_, host, guest) => [...placedKey(host), guest.form, guest.ringIs, guest.frontRad],
 );
 
-/** How a caught guest lies: the way it points, its rotation, and the host's direction along which it is wide. */
-function lieOf(join: CaughtJoin, host: Placed, guest: Piece, line: EdgeLine, middle: Polar) {
+/** How a caught guest lies: where its usual side looks, the way it points, and its rotation. */
+interface Lie {
+  looks: CaughtSite['looks'];
+  direction: Vec3;
+  rows: Placement['rows'];
+}
+
+function lieOf(join: CaughtJoin, host: Placed, guest: Piece, line: EdgeLine, middle: Polar): Lie {
   const { form } = host;
+  const { held } = join;
   const toy = toyDirections(host);
-  const direction = join.whole ? pastEnd(form, join.round) : frameAt(form, middle).normal;
-  const wide = across(alongRound(join, form), direction);
-  const side = cross(wide, direction);
+  const past = join.whole ? pastEnd(form, join.round) : frameAt(form, middle).normal;
+  const outward = scale(past, held.inside ? -1 : 1);
+  const wide = across(alongRound(join, form), outward);
+  const side = cross(wide, outward);
   // Its front looks up where it lies level, else forward; of a whole round forward as its host.
-  const wanted = !join.whole && Math.abs(dot(side, toy.up)) > LEVEL ? toy.up : toy.front;
-  const front = join.whole ? across(wanted, direction) : scale(side, dot(side, wanted) >= 0 ? 1 : -1);
+  const level = !join.whole && Math.abs(dot(side, toy.up)) > LEVEL;
+  const wanted = level ? toy.up : toy.front;
+  const usual = join.whole ? across(wanted, outward) : scale(side, dot(side, wanted) >= 0 ? 1 : -1);
+  const tilt = (held.tiltDeg * Math.PI) / 180;
+  const direction = add(scale(outward, Math.cos(tilt)), scale(usual, Math.sin(tilt)));
+  const front = add(scale(usual, Math.cos(tilt)), scale(outward, -Math.sin(tilt)));
   const directions = ownDirections(guest);
   const own = across(lies(directions) ? directions.up : directions.front, line.out);
-  return { direction, wide, rows: rotation(own, line.out, front, scale(direction, -1)) };
+  const turnRad = (held.over ? Math.PI : 0) + (line.closed ? (2 * Math.PI * held.shift) / line.count : 0);
+  const turned = add(scale(own, Math.cos(turnRad)), scale(cross(line.out, own), Math.sin(turnRad)));
+  const looks = level ? 'up' : 'forward';
+  return { looks, direction, rows: rotation(turned, line.out, front, scale(direction, -1)) };
 }
 
 /** From this share of straight up on, a side looks up. */
@@ -121,21 +141,27 @@ function pastEnd(form: PartForm, round: number): Vec3 {
 }
 
 /** The edge along the round that catches it, both layers on one another. */
-function footprintAlong(join: CaughtJoin, form: PartForm, line: EdgeLine, wide: Vec3): Footprint {
+function footprintAlong(join: CaughtJoin, form: PartForm, line: EdgeLine, { rows }: Lie): Footprint {
   const { round, first, over } = join;
-  const sign = dot(alongRound(join, form), wide) >= 0 ? 1 : -1;
-  const polars = line.points.map((p, k): Polar => {
-    const share = line.closed ? pressedShare(line, p) : k / (line.points.length - 1);
-    return along(form, round, first + over * (0.5 + sign * (share - 0.5)));
+  const way = alongRound(join, form);
+  // The way along which the edge is wide, as the guest is turned, in the guest's own frame.
+  const pressed = across(turnBack({ rows }, way), line.out);
+  const polars = line.points.map((p): Polar => {
+    const share = line.closed ? pressedShare(line, pressed, p) : straightShare(line, pressed, p);
+    return along(form, round, first + over * share);
   });
   const points = polars.map((p) => pointOf(form, p));
   const lengthMm = lengthOf(points, line.closed);
   return { points, polars, lengthMm, reachMm: (over * form.gauge.stitchMm) / 2, cut: false };
 }
 
-/** Where a point of a ring lies when the ring is pressed flat along its wide way, 0 to 1. */
-function pressedShare({ centre, wide, thin }: EdgeLine, p: Vec3): number {
+/** Where a point of a ring lies when the ring is pressed flat along a way across it, 0 to 1. */
+function pressedShare({ centre, out }: EdgeLine, wide: Vec3, p: Vec3): number {
   const from = sub(p, centre);
-  const turn = Math.atan2(dot(from, thin), dot(from, wide)) / Math.PI;
+  const turn = Math.atan2(dot(from, cross(out, wide)), dot(from, wide)) / Math.PI;
   return 1 - Math.abs(turn);
 }
+
+/** Where a point of an edge with two ends lies along a way, 0 to 1. */
+const straightShare = ({ centre, radiusMm }: EdgeLine, wide: Vec3, p: Vec3): number =>
+  0.5 + dot(sub(p, centre), wide) / (2 * Math.max(radiusMm, 1e-9));

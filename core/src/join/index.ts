@@ -22,6 +22,8 @@ export {
 export type { Edge, EdgeIs, EdgeLies } from './edge';
 export { guestsOf, onPlaces, otherOf, reachOf, sitesOf } from './kinds';
 export type { Join, JoinKind, StoredJoin } from './kinds';
+export { clampedOf, sameClamp, USUALLY_CLAMPED } from './clamped';
+export type { Clamped, ClampKey, ClampSaid } from './clamped';
 export { caughtEdge } from './caught';
 export type { CaughtJoin } from './caught';
 export { movedJoin } from './moves';

@@ -98,6 +98,8 @@ export interface CaughtSite {
   /** stitches of its edge that are caught, layer on layer, and how many layers */
   guestEdge: number;
   layers: 1 | 2;
+  /** where the side that usually does looks: up where it lies level, else forward; of what is turned over, the other side looks there */
+  looks: 'up' | 'forward';
   direction: Vec3;
   placement: Placement;
 }

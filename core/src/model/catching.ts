@@ -1,4 +1,16 @@
-import { holePlace, pieceKey, type CaughtJoin, type OfPiece, type Piece } from '../join';
+import { courseOf } from '../address';
+import {
+  clampedOf,
+  holePlace,
+  pieceKey,
+  sameClamp,
+  USUALLY_CLAMPED,
+  type CaughtJoin,
+  type ClampKey,
+  type ClampSaid,
+  type OfPiece,
+  type Piece,
+} from '../join';
 import { nameKey } from '../notation';
 import type { PartModel } from './part';
 
@@ -65,44 +77,92 @@ function wantedBy(part: PartModel, parts: readonly PartModel[]): Wanted[] {
   return [...whole, ...clamps].sort((a, b) => a.round - b.round || a.first - b.first);
 }
 
+/** Everything that rounds catch, what is wrong with it, and what is said of clamps that no text has. */
+export interface Catching {
+  joins: CaughtJoin[];
+  faults: CaughtFault[];
+  unmet: ClampSaid[];
+}
+
+/** Copies of parts as rounds take them: the one that was said, if it is still free, else the next that nobody asks for. */
+class Copies {
+  private readonly taken = new Map<string, string[]>();
+  private readonly asked: ReadonlySet<string>;
+
+  constructor(said: readonly ClampSaid[]) {
+    this.asked = new Set(said.flatMap((s) => (s.copy === null ? [] : [s.copy])));
+  }
+
+  /** The copy that is caught now, null when there is no more; and how many were wanted so far. */
+  next(guest: PartModel, wanted: string | null): { copy: string | null; caught: number } {
+    const taken = this.taken.get(guest.part.id) ?? [];
+    const free = guest.copies.map((c) => c.id).filter((id) => !taken.includes(id));
+    const own = wanted !== null && free.includes(wanted) ? wanted : null;
+    const copy = own ?? free.find((id) => !this.asked.has(id)) ?? free[0] ?? null;
+    this.taken.set(guest.part.id, [...taken, copy ?? '']);
+    return { copy, caught: taken.length + 1 };
+  }
+}
+
+/** Which clamp of its round each is: so many of the same part before it. */
+function keysOf(part: PartModel, wanted: readonly Wanted[]): (ClampKey | null)[] {
+  return wanted.map(({ guest, round }, k) => {
+    if (!guest) return null;
+    const before = wanted.slice(0, k).filter((w) => w.guest === guest && w.round === round).length;
+    return {
+      part: part.part.id,
+      course: courseOf(part.fabric, round),
+      guest: guest.part.id,
+      nth: before,
+    };
+  });
+}
+
 /**
- * Everything that rounds catch, as joins: copies in the order in which they are caught. A round that catches a copy more than the
- * text makes is told, and that one is left out; a name that no part has is the reader's to tell.
+ * Everything that rounds catch, as joins: copies in the order in which they are caught, unless it was said which. A round that
+ * catches a copy more than the text makes is told, and that one is left out; a name that no part has is the reader's to tell.
  */
 export function catching(
   parts: readonly PartModel[],
   pieces: readonly Piece[],
-): { joins: CaughtJoin[]; faults: CaughtFault[] } {
-  const used = new Map<string, number>();
+  said: readonly ClampSaid[],
+): Catching {
+  const copies = new Copies(said);
   const joins: CaughtJoin[] = [];
   const faults: CaughtFault[] = [];
+  const met = new Set<ClampSaid>();
   for (const host of pieces) {
     const part = parts.find((p) => p.part.id === host.part)!;
-    wantedBy(part, parts).forEach(({ guest, name, round, first, over, whole }, k) => {
-      if (!guest) return;
-      const taken = used.get(guest.part.id) ?? 0;
-      used.set(guest.part.id, taken + 1);
+    const wanted = wantedBy(part, parts);
+    const keys = keysOf(part, wanted);
+    wanted.forEach(({ guest, name, round, first, over, whole }, k) => {
+      const clamp = keys[k];
+      if (!guest || !clamp) return;
+      const own = said.find((s) => sameClamp(s, clamp));
+      if (own) met.add(own);
+      const { copy, caught } = copies.next(guest, own?.copy ?? null);
       const of = { part: host.part, copy: host.copy };
-      const copy = guest.copies[taken];
-      if (!copy) {
-        faults.push({ host: of, round, name, caught: taken + 1, made: guest.copies.length });
+      if (copy === null) {
+        faults.push({ host: of, round, name, caught, made: guest.copies.length });
         return;
       }
       const { mark, nth } = part.fabric.rounds[round];
       joins.push({
         kind: 'caught',
         id: `caught:${pieceKey(host)}:${mark}:${nth}:${k}`,
-        guest: { part: guest.part.id, copy: copy.id },
+        guest: { part: guest.part.id, copy },
         at: holePlace(host, round, Math.round(first + over / 2)),
         hang: null,
         round,
         first,
         over,
         whole,
+        clamp,
+        held: own ? clampedOf(own) : USUALLY_CLAMPED,
       });
     });
   }
-  return { joins, faults: mostOf(faults) };
+  return { joins, faults: mostOf(faults), unmet: said.filter((s) => !met.has(s)) };
 }
 
 /** Of several faults of one round and name the last, which counts them all. */

@@ -7,7 +7,20 @@ export { headOf } from './head';
 export { caughtInstead } from './catchInstead';
 export type { CatchFault } from './catchInstead';
 export type { CaughtFault } from './catching';
-export { asymmetryOf, gapsOf, joinRoundsOf, spreadEvenly, withClamp, writtenRound } from './slots';
+export {
+  asymmetryOf,
+  besideFront,
+  fitted,
+  gapsOf,
+  joinRoundsOf,
+  mirroredClamps,
+  spreadEvenly,
+  withClamp,
+  withEnd,
+  writtenRound,
+} from './slots';
+export { heldWords, slotSteps, slotWords } from './slotSteps';
+export type { SlotStep } from './slotSteps';
 export type { JoinRound } from './slots';
 export { takenApart } from './apart';
 export { readSet, setOf } from './sets';

@@ -15,6 +15,7 @@ import {
   type Assembly,
   type CaughtJoin,
   type CaughtSite,
+  type ClampSaid,
   type DrawnSite,
   type FaultyJoin,
   type Join,
@@ -53,6 +54,8 @@ export interface ToyModel {
   caught: readonly { join: CaughtJoin; sites: readonly CaughtSite[] }[];
   /** rounds that catch more of a part than is made */
   caughtFaults: readonly CaughtFault[];
+  /** what is said of clamps that no text has any more */
+  unmet: readonly ClampSaid[];
   placed: readonly Placed[];
   loose: readonly Piece[];
   /** joins that cannot be made as they are written */
@@ -93,7 +96,7 @@ export const modelToy = kept((toy: Toy): ToyModel => {
   const { joins, unfollowed } = toy.joins.some((j) => j.hang)
     ? followed(toy.joins, pieces, featuresAt(toy, parts, eyes, noses))
     : { joins: toy.joins, unfollowed: [] };
-  const { joins: caughtIn, faults: caughtFaults } = catching(parts, pieces);
+  const { joins: caughtIn, faults: caughtFaults, unmet } = catching(parts, pieces, toy.clamps);
   const every: Join[] = [...caughtIn, ...joins];
   const { placed, loose, sites, faults: joinFaults } = assemble(pieces, every);
   return {
@@ -104,6 +107,7 @@ export const modelToy = kept((toy: Toy): ToyModel => {
     noses,
     ...byKind(every, sites),
     caughtFaults,
+    unmet,
     placed,
     loose,
     joinFaults,

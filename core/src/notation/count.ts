@@ -1,4 +1,4 @@
-import type { Item, SignItem, Span, StitchItem } from './syntax';
+import type { Item, Loops, SignItem, Span, StitchItem } from './syntax';
 
 /** What some items use and leave. `front` and `back` are the loops of the round below that they take; `hidden` back loops lie under an invisible decrease. */
 export interface Use {
@@ -204,13 +204,12 @@ export function onceOf(item: Item): Use {
       return {
         eats: 1,
         makes: inner.makes,
-        front: loops === 'back' || loops === 'third' ? 0 : 1,
-        back: loops === 'front' || loops === 'third' ? 0 : 1,
+        ...loopsTaken(loops, 1),
         hidden: 0,
       };
     }
     case 'clamp':
-      return { eats: item.over, makes: item.over, front: item.over, back: item.over, hidden: 0 };
+      return { eats: item.over, makes: item.over, ...loopsTaken(item.loops, item.over), hidden: 0 };
     case 'start':
       return { ...NOTHING, makes: item.count };
     case 'sign':
@@ -231,14 +230,14 @@ function stitchUse(item: StitchItem): Use {
   if (item.skipped || item.post || item.spike || item.loops === 'third')
     return { eats, makes, front: 0, back: 0, hidden: 0 };
   if (item.invisible) return { eats, makes, front: eats, back: 0, hidden: eats };
-  return {
-    eats,
-    makes,
-    front: item.loops === 'back' ? 0 : eats,
-    back: item.loops === 'front' ? 0 : eats,
-    hidden: 0,
-  };
+  return { eats, makes, ...loopsTaken(item.loops, eats), hidden: 0 };
 }
+
+/** Front and back loops that so many stitches take, worked into the loops they name or into both. */
+const loopsTaken = (loops: Loops | undefined, eats: number): Pick<Use, 'front' | 'back'> => ({
+  front: loops === 'back' || loops === 'third' ? 0 : eats,
+  back: loops === 'front' || loops === 'third' ? 0 : eats,
+});
 
 /** An "around" inside a group goes once. */
 export function sumOf(items: readonly Item[]): Use {

@@ -161,7 +161,7 @@ export function postfix(c: Cursor, item: Item, standing: Loops | undefined): Ite
 }
 
 export function setLoops(item: Item, loops: Loops): void {
-  if (item.type === 'stitch' && !item.skipped) item.loops ??= loops;
+  if (item.type === 'clamp' || (item.type === 'stitch' && !item.skipped)) item.loops ??= loops;
   if (item.type === 'group' || item.type === 'fan') for (const inner of item.items) setLoops(inner, loops);
 }
 

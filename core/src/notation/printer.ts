@@ -58,7 +58,7 @@ function commonLoops(items: readonly Item[]): Loops | null {
   const walk = (list: readonly Item[]): void => {
     for (const item of list) {
       if (item.type === 'group' || item.type === 'fan') walk(item.items);
-      else if (item.type === 'stitch' && !item.skipped && item.kind !== 'ch')
+      else if (item.type === 'clamp' || (item.type === 'stitch' && !item.skipped && item.kind !== 'ch'))
         found = found === undefined || found === (item.loops ?? null) ? (item.loops ?? null) : null;
       else if (item.type === 'start' || (item.type === 'sign' && item.sign !== 'note')) found = null;
       if (found === null) return;
@@ -69,7 +69,7 @@ function commonLoops(items: readonly Item[]): Loops | null {
 }
 
 function bare(item: Item): Item {
-  if (item.type === 'stitch') return { ...item, loops: undefined };
+  if (item.type === 'stitch' || item.type === 'clamp') return { ...item, loops: undefined };
   if (item.type === 'group' || item.type === 'fan') return { ...item, items: item.items.map(bare) };
   return item;
 }
@@ -101,7 +101,8 @@ const printGroup = (item: GroupItem, terms: Terms): string =>
 const printFan = (item: FanItem, terms: Terms): string =>
   `(${join(item.items, terms)}) in ${item.times === 'around' ? 'each st' : item.times === 1 ? 'next' : `next ${item.times}`}`;
 
-const printClamp = (item: ClampItem): string => `${item.name} over ${item.over}`;
+const printClamp = ({ name, over, loops }: ClampItem): string =>
+  `${name} over ${over}${loops ? ` in ${LOOPS[loops]}` : ''}`;
 
 function printStart(item: StartItem, terms: Terms): string {
   if (item.start === 'chain') return `ch ${item.chain}`;

@@ -103,6 +103,7 @@ export interface ClampItem {
   type: 'clamp';
   name: string;
   over: number;
+  loops?: Loops;
   span: Span;
 }
 

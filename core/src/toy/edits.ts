@@ -14,7 +14,7 @@ import {
 } from '../notation';
 import { onRounds, withoutJoins, type Feature } from '../feature';
 import type { Firmness } from '../form';
-import { onPlaces, type StoredJoin } from '../join';
+import { onPlaces, sameClamp, type ClampSaid, type StoredJoin } from '../join';
 import { gaugeOfPage } from './gaugeOfPart';
 import { textsOfPage } from './pageTexts';
 import { otherTitles } from './titles';
@@ -171,6 +171,7 @@ export function rewriteRounds(toy: Toy, partId: string, rewriting: Rewriting, ne
     joins: changed.joins.map((j) =>
       j.at.part === partId ? onPlaces(j, (at) => ({ ...at, course: rename(at.course) })) : j,
     ),
+    clamps: changed.clamps.map((c) => (c.part === partId ? { ...c, course: rename(c.course) } : c)),
     parts: changed.parts.map((p) => (p.id === partId ? partOnRounds(p, rename) : p)),
   };
 }
@@ -189,6 +190,7 @@ export function removePart(toy: Toy, partId: string): Toy {
   return {
     ...gone.reduce((so, join) => removeJoin(so, join.id), toy),
     parts: toy.parts.filter((p) => p.id !== partId),
+    clamps: toy.clamps.filter((c) => c.part !== partId && c.guest !== partId),
     features: toy.features
       .filter((f) => f.part !== partId)
       .map((f) =>
@@ -238,6 +240,16 @@ export function removeJoin(toy: Toy, id: string): Toy {
     joins: toy.joins.filter((j) => j.id !== id),
     features: toy.features.map((f) => withoutJoins(f, [id])),
   };
+}
+
+/** Says something of a clamp of a join round, in place of what was said of it. */
+export function setClamp(toy: Toy, said: ClampSaid): Toy {
+  return { ...toy, clamps: [...toy.clamps.filter((c) => !sameClamp(c, said)), said] };
+}
+
+/** Forgets what was said of clamps. */
+export function forgetClamps(toy: Toy, forgotten: readonly ClampSaid[]): Toy {
+  return { ...toy, clamps: toy.clamps.filter((c) => !forgotten.some((f) => sameClamp(c, f))) };
 }
 
 export function changeSettings(toy: Toy, change: Partial<Settings>): Toy {

@@ -46,6 +46,7 @@ export function newToy(name: string, newId: NewId): Toy {
     parts: [],
     features: [],
     joins: [],
+    clamps: [],
     palette: [],
     gauges: [newGauge(newId)],
     settings: {

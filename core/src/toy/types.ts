@@ -3,12 +3,12 @@ import type { Feature } from '../feature';
 import type { Firmness } from '../form';
 import type { HookSystem } from '../figures';
 import type { GaugeSettings, HookBy } from '../gauge';
-import type { StoredJoin } from '../join';
+import type { ClampSaid, StoredJoin } from '../join';
 import type { Terms } from '../notation';
 import type { Units } from '../words';
 
 /** Version of the document that this program writes. Every released version stays readable. */
-export const SCHEMA = 8;
+export const SCHEMA = 9;
 
 /** One thing made from a part. Joins, ticks and tests refer to a copy, never to a part's number. */
 export interface Copy {
@@ -100,6 +100,8 @@ export interface Toy {
   parts: readonly Part[];
   features: readonly Feature[];
   joins: readonly StoredJoin[];
+  /** what is said of clamps of join rounds; the clamps themselves stand in the texts */
+  clamps: readonly ClampSaid[];
   palette: readonly Yarn[];
   gauges: readonly NamedGauge[];
   settings: Settings;

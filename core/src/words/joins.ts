@@ -46,6 +46,26 @@ export const joinWords = {
       return off === 90 ? `on the toy’s ${side} side` : `at ${off} degrees to the toy’s ${side}`;
     },
   },
+  clamped: {
+    sides: {
+      up: { usual: 'front up', over: 'back up' },
+      forward: { usual: 'front forward', over: 'back forward' },
+    },
+    inside: 'pointing inside',
+    leans: (deg: number, to: 'up' | 'forward') => {
+      const toward = { up: 'up', forward: 'forward' }[to];
+      const away = { up: 'down', forward: 'back' }[to];
+      return `tip ${deg > 0 ? toward : away} by ${Math.abs(deg)}°`;
+    },
+    shifted: (n: number) => `edge turned on by ${plural(n, 'stitch', 'stitches')}`,
+    tail: { inside: 'its ends inside', outside: 'its ends outside' },
+    layers: (n: 1 | 2) => (n === 2 ? 'through both layers' : 'through it'),
+    slots: (n: number) => plural(n, 'slot'),
+    free: (n: number) => `into ${plural(n, 'slot')} free`,
+    then: (free: string | null, clamp: string | null) =>
+      [free, clamp && (free ? `then ${clamp}` : clamp)].filter(Boolean).join(', '),
+    of: (name: string, how: string) => `${name}: ${how}`,
+  },
   hangFault: {
     'thing gone': 'What it hung on is gone: it stays where it was.',
     'no such round': 'The text has no such round any more: it stays where it was.',

@@ -32,6 +32,7 @@ export const planWords = {
     close: 'Close',
     fastenOff: 'Fasten off',
     sew: 'Sew',
+    ready: 'Ready to catch',
     drawThrough: 'Draw through',
     thread: 'Thread on',
     ends: 'Weave in',
@@ -120,6 +121,10 @@ export const planWords = {
   fillNever: (part: string, widest: string) =>
     `${part}: no round leaves a hole to fill through (the widest is ${widest}); make it wider, or leave it unstuffed.`,
   stuffReason: 'Most of the fill goes in while the opening is wide.',
+  ready: (guests: readonly string[], label: string) => `Before ${label}: ${guests.join(', ')} ready`,
+  readyDetail: (ends: number) =>
+    `finished, folds closed, eyes in, ${plural(ends, 'end')} woven in; a marker in each fold so that the layers are found`,
+  readyReason: 'The round goes through them: afterwards nobody gets inside any more.',
   lookAgain: 'Look at the eyes again',
   lookAgainDetail: 'Fill moves posts. Tuck fill behind a leaning post before closing.',
   close: (part: string, label: string, n: number) => `Close ${part} at ${label}, gather ${n}`,

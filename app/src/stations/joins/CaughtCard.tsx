@@ -4,11 +4,15 @@ import { View } from 'react-native';
 import { pieceKey, type CaughtJoin, type CaughtSite } from '@hoppla/core/join';
 import {
   asymmetryOf,
+  besideFront,
+  fitted,
   gapsOf,
   joinRoundsOf,
+  mirroredClamps,
   modelOf,
   spreadEvenly,
   withClamp,
+  withEnd,
   writtenRound,
   type JoinRound,
   type ToyModel,
@@ -22,6 +26,7 @@ import { useToy } from '../frame/useToy';
 import { hrefOf } from '../stations';
 import { screenWords as words } from '../../words';
 import { namesOf } from './change';
+import { HeldInRound } from './HeldInRound';
 import { Ring } from './Ring';
 
 const say = words.joins;
@@ -47,7 +52,10 @@ export function CaughtCard({ join, sites, model }: CaughtProps) {
       {round ? (
         <JoinRoundEditor key={join.id} join={join} round={round} model={model} />
       ) : (
-        <Words>{say.caughtWhole(guest, label)}</Words>
+        <>
+          <Words>{say.caughtWhole(guest, label)}</Words>
+          {sites[0] ? <HeldInRound site={sites[0]} model={model} /> : null}
+        </>
       )}
       <CaughtProblems join={join} sites={sites} model={model} round={round} />
       <ToText />
@@ -62,6 +70,7 @@ function CaughtProblems({ join, sites, model, round }: CaughtProps & { round: Jo
   const [site] = sites;
   const over = model.caughtFaults.filter((f) => f.host.part === join.at.part && f.round === join.round);
   const differs = round && round.clamps.length > 1 ? asymmetryOf(round) : 0;
+  const beside = round && differs === 0 ? besideFront(round) : 0;
   return (
     <>
       {fault ? (
@@ -89,6 +98,9 @@ function CaughtProblems({ join, sites, model, round }: CaughtProps & { round: Jo
           severity="note"
         />
       )}
+      {beside !== null && Math.abs(beside) >= 1 ? (
+        <ProblemLine where={host} sentence={say.ringBeside(toHalves(Math.abs(beside)))} severity="note" />
+      ) : null}
     </>
   );
 }
@@ -114,25 +126,42 @@ function JoinRoundEditor({ join, round, model }: { join: CaughtJoin; round: Join
   const here = model.caught.filter(
     (c) => pieceKey(c.join.at) === pieceKey(join.at) && c.join.round === round.round,
   );
-  const layersOf = (clamp: JoinRound['clamps'][number]) =>
-    here.find((c) => c.join.first === clamp.at && !c.join.whole)?.sites[0]?.layers ?? 2;
+  const siteOf = (clamp: JoinRound['clamps'][number]) =>
+    here.find((c) => c.join.first === clamp.at && !c.join.whole)?.sites[0];
+  const layersOf = (clamp: JoinRound['clamps'][number]) => siteOf(clamp)?.layers ?? 2;
+  const held = siteOf(round.clamps[at]);
+  const fit = say.ringFit(round.written - round.slots);
+  const mended = round.fill && writing ? fitted(round) : null;
   const whole = here.some((c) => c.join.whole);
   return (
     <>
+      {round.written === round.slots ? null : (
+        <ProblemLine
+          where={round.label}
+          sentence={say.ringOver(round.written, round.slots)}
+          severity="error"
+          mends={mended ? [{ title: fit, onPress: () => put(fit, mended) }] : []}
+        />
+      )}
       <Ring
         round={round}
         layers={{ bare: whole ? 2 : 1, clamps: round.clamps.map(layersOf) }}
         chosen={at}
         onChoose={choose}
-        onShift={round.fill && writing ? (by) => put(say.ringOn, withClamp(round, at, { by }), key) : null}
+        onShift={
+          round.fill && writing
+            ? (by, end) =>
+                put(say.ringOn, end ? withEnd(round, at, end, by) : withClamp(round, at, { by }), key)
+            : null
+        }
         label={say.ring(round.label, round.slots)}
         size={wide ? 340 : Math.min(width - 32, 360)}
       />
       <Words>
         {say.ringSum(
-          gapsOf(round),
+          gapsOf({ ...round, slots: round.written }),
           round.clamps.map((c) => `${c.name} ${c.over}`),
-          round.slots,
+          round.written,
         )}
       </Words>
       {round.fill ? (
@@ -141,10 +170,12 @@ function JoinRoundEditor({ join, round, model }: { join: CaughtJoin; round: Join
           at={at}
           put={(name, clamps) => put(name, clamps, key)}
           even={() => put(say.ringEven, spreadEvenly(round))}
+          mirror={mirroredFor(round) && (() => put(say.ringMirror, mirroredFor(round)))}
         />
       ) : (
         <Quiet>{say.ringAsText}</Quiet>
       )}
+      {held ? <HeldInRound key={held.join.id} site={held} model={model} /> : null}
     </>
   );
 }
@@ -155,11 +186,14 @@ function Steps({
   at,
   put,
   even,
+  mirror,
 }: {
   round: JoinRound;
   at: number;
   put: (name: string, clamps: JoinRound['clamps'] | null) => void;
   even: () => void;
+  /** null where it cannot be, or it is so already */
+  mirror: (() => void) | null;
 }) {
   const { writing } = useToy();
   const clamp = round.clamps[at];
@@ -188,11 +222,21 @@ function Steps({
       </View>
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <PlainButton label={say.ringEven} disabled={!writing} onPress={even} />
+        {mirror ? <PlainButton label={say.ringMirror} disabled={!writing} onPress={mirror} /> : null}
       </View>
       {clamp.at === 0 || clamp.at + clamp.over === round.slots ? <Quiet>{say.ringStart}</Quiet> : null}
       <Quiet>{say.ringHow}</Quiet>
     </>
   );
+}
+
+/** Slots to the nearest half: the middle of a clamp is a slot or between two. */
+const toHalves = (slots: number): string => String(Math.round(slots * 2) / 2);
+
+/** A round mirrored about the front, where it is not so already. */
+function mirroredFor(round: JoinRound): JoinRound['clamps'] | null {
+  const clamps = mirroredClamps(round);
+  return clamps && clamps.some((c, k) => c.at !== round.clamps[k].at) ? clamps : null;
 }
 
 /** What is caught is written in the text. */

@@ -24,8 +24,8 @@ export interface RingProps {
   layers: { bare: number; clamps: readonly number[] };
   chosen: number;
   onChoose: (clamp: number) => void;
-  /** the chosen clamp is drawn by so many slots; null where the round is not changed here */
-  onShift: ((by: number) => void) | null;
+  /** the chosen clamp is drawn by so many slots, or one end of it; null where the round is not changed here */
+  onShift: ((by: number, end: 'from' | 'to' | null) => void) | null;
   label: string;
   size: number;
 }
@@ -33,6 +33,7 @@ export interface RingProps {
 /** Choosing and dragging clamps by touch. */
 function useClamps(ring: RingShape, { round, chosen, onChoose, onShift }: RingProps) {
   const from = useRef<number | null>(null);
+  const end = useRef<'from' | 'to' | null>(null);
   const placeOf = ({ nativeEvent }: GestureResponderEvent) =>
     ringPlace(ring, { x: nativeEvent.locationX, y: nativeEvent.locationY });
   return {
@@ -40,6 +41,14 @@ function useClamps(ring: RingShape, { round, chosen, onChoose, onShift }: RingPr
     onResponderTerminationRequest: () => false,
     onResponderGrant: (event: GestureResponderEvent) => {
       const { coord, radius } = placeOf(event);
+      end.current = gripAt(ring, round.clamps[chosen], {
+        x: event.nativeEvent.locationX,
+        y: event.nativeEvent.locationY,
+      });
+      if (end.current) {
+        from.current = coord;
+        return;
+      }
       const k = round.clamps.findIndex((c) => coord >= c.at && coord <= c.at + c.over);
       from.current = k >= 0 && radius > RADII.number ? coord : null;
       if (from.current !== null && k !== chosen) onChoose(k);
@@ -51,12 +60,31 @@ function useClamps(ring: RingShape, { round, chosen, onChoose, onShift }: RingPr
       const by = Math.round(turned - ring.slots * Math.round(turned / ring.slots));
       if (by === 0) return;
       from.current += by;
-      onShift(by);
+      onShift(by, end.current);
     },
     onResponderRelease: () => {
       from.current = null;
     },
   };
+}
+
+/** Half of how large a grip is to a finger, px. */
+const GRIP_PX = 22;
+
+/** The grip of the chosen clamp that is touched: only outside the slots, so that a narrow clamp can still be drawn along. */
+function gripAt(
+  ring: RingShape,
+  clamp: JoinRound['clamps'][number] | undefined,
+  at: Px,
+): 'from' | 'to' | null {
+  if (!clamp || ringPlace(ring, at).radius < RADII.out) return null;
+  const far = (coord: number) => {
+    const { x, y } = ringAt(ring, coord, RADII.grip);
+    return Math.hypot(at.x - x, at.y - y);
+  };
+  const [from, to] = [far(clamp.at), far(clamp.at + clamp.over)];
+  if (Math.min(from, to) > GRIP_PX) return null;
+  return from < to ? 'from' : 'to';
 }
 
 /** A join round seen from above, front at the bottom: a slot a stitch, its layers, what is clamped, the way it is worked. */
@@ -99,6 +127,7 @@ export function Ring(props: RingProps) {
     >
       <Svg width={size} height={size} aria-hidden style={{ pointerEvents: 'none' }}>
         <Slots ring={ring} {...props} />
+        <Surplus ring={ring} round={round} />
         {clamps.map((clamp, k) => (
           <Bracket key={k} ring={ring} from={clamp.at} to={clamp.at + clamp.over} chosen={k === chosen} />
         ))}
@@ -115,6 +144,17 @@ function Slots({ ring, round, layers, chosen }: RingProps & { ring: RingShape })
     const held = round.clamps.findIndex((x) => slot >= x.at && slot < x.at + x.over);
     const free = held < 0 ? '#CFE0DA' : '#E6EEFF';
     const ground = held === chosen ? c.tape : free;
+    if (slot >= round.written)
+      return (
+        <Path
+          key={slot}
+          d={ringPiece(ring, slot, slot + 1)}
+          fill="none"
+          stroke={c.coral}
+          strokeWidth={2}
+          strokeDasharray="4 3"
+        />
+      );
     const of = layers.bare + (held >= 0 ? layers.clamps[held] : 0);
     return (
       <G key={slot}>
@@ -131,6 +171,20 @@ function Slots({ ring, round, layers, chosen }: RingProps & { ring: RingShape })
       </G>
     );
   });
+}
+
+/** Stitches written beyond the slots there are, outside the ring. */
+function Surplus({ ring, round }: { ring: RingShape; round: JoinRound }) {
+  const c = usePalette();
+  return Array.from({ length: Math.max(0, round.written - round.slots) }, (_, k) => (
+    <Path
+      key={k}
+      d={ringPiece(ring, round.slots + k, round.slots + k + 1, true)}
+      fill={c.coral}
+      stroke="#06201D"
+      strokeWidth={2}
+    />
+  ));
 }
 
 /** The bracket that grips the slots of a clamp, with two round grips when it is chosen. */
@@ -162,7 +216,8 @@ function Bracket({ ring, from, to, chosen }: { ring: RingShape; from: number; to
 function Labels({ ring, round, chosen }: RingProps & { ring: RingShape }) {
   const c = usePalette();
   const { size, slots } = ring;
-  const held = String(round.clamps.reduce((sum, x) => sum + x.over, 0));
+  const adds = round.written === slots;
+  const held = String(adds ? round.clamps.reduce((sum, x) => sum + x.over, 0) : round.written);
   const text = (at: { x: number; y: number }, words: string, px: number, more: object) => (
     <SvgText
       x={at.x}
@@ -199,8 +254,12 @@ function Labels({ ring, round, chosen }: RingProps & { ring: RingShape }) {
           )}
         </G>
       ))}
-      {text({ x: middle.x, y: middle.y - 8 }, held, 34, { fontFamily: FAMILY.number, fontWeight: '700' })}
-      {text({ x: middle.x, y: middle.y + 18 }, say.ringHeld(slots), 14, {})}
+      {text({ x: middle.x, y: middle.y - 8 }, held, 34, {
+        fontFamily: FAMILY.number,
+        fontWeight: '700',
+        ...(adds ? {} : { fill: c.coral }),
+      })}
+      {text({ x: middle.x, y: middle.y + 18 }, adds ? say.ringHeld(slots) : say.ringWritten(slots), 14, {})}
       <Path d={ringArc(ring, way[0], way[1], RADII.way)} stroke={c.matInk} strokeWidth={2} fill="none" />
       <Path d={arrowAt(ring, way[1])} stroke={c.matInk} strokeWidth={2} fill="none" />
       {text({ x: middle.x, y: size - 10 }, say.ringFront, 13, {})}

@@ -13,7 +13,7 @@ import {
   standingWords,
   type ToyModel,
 } from '@hoppla/core/model';
-import { setJoin } from '@hoppla/core/toy';
+import { forgetClamps, setJoin } from '@hoppla/core/toy';
 import { joinWords } from '@hoppla/core/words';
 import { PlainButton, ProblemLine, Quiet, Title, Toggle, Words } from '../../controls';
 import { edit } from '../../documents';
@@ -68,11 +68,41 @@ export function WholeToy({
           onWhere={'join' in m ? () => onChoose(m.join.id) : undefined}
         />
       ))}
+      <Unmet model={model} />
       {model.loose.length > 0 && balance ? (
         <Words>{say.loose(model.loose.map((p) => copyName(modelOf(model, p.part), p.copy)))}</Words>
       ) : null}
       {balance ? <Views model={model} {...looking} /> : null}
       <Hosts model={model} onChoose={onChoose} />
+    </>
+  );
+}
+
+/** What was said of clamps that no text has any more: kept until it is forgotten. */
+function Unmet({ model }: { model: ToyModel }) {
+  if (model.unmet.length === 0) return null;
+  return (
+    <>
+      {model.unmet.map((said, k) => {
+        const host = modelOf(model, said.part);
+        const round = host.fabric.rounds.find(
+          (r) => r.mark === said.course.mark && r.nth === said.course.nth,
+        );
+        return (
+          <ProblemLine
+            key={k}
+            where={host.name}
+            sentence={say.clampUnmet(modelOf(model, said.guest).name, round?.label ?? host.name)}
+            severity="note"
+          />
+        );
+      })}
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <PlainButton
+          label={say.clampForget}
+          onPress={() => edit(say.clampForget, { station: 'joins' }, (toy) => forgetClamps(toy, model.unmet))}
+        />
+      </View>
     </>
   );
 }

@@ -14,7 +14,7 @@ export interface Px {
 }
 
 /** Radii as shares of half the picture. */
-export const RADII = { in: 0.46, out: 0.68, grip: 0.72, number: 0.37, name: 0.87, way: 0.9 };
+export const RADII = { in: 0.46, out: 0.68, grip: 0.72, surplus: 0.82, number: 0.37, name: 0.87, way: 0.9 };
 
 /** px of a place on the ring: so many slots from its start, a share of half the picture from the middle. */
 export function ringAt({ size, slots, front, sense }: RingShape, coord: number, radius: number): Px {
@@ -41,9 +41,11 @@ export function ringArc(ring: RingShape, from: number, to: number, radius: numbe
   return `${begin}${p(ringAt(ring, from, radius))}A${r.toFixed(1)} ${r.toFixed(1)} 0 ${large} ${sweep} ${p(ringAt(ring, to, radius))}`;
 }
 
-/** One slot, or several side by side, as a piece of the ring. */
-export const ringPiece = (ring: RingShape, from: number, to: number): string =>
-  `${ringArc(ring, from, to, RADII.out)}${ringArc(ring, to, from, RADII.in, 'L')}z`;
+/** One slot, or several side by side, as a piece of the ring; what is too much stands outside it. */
+export function ringPiece(ring: RingShape, from: number, to: number, surplus = false): string {
+  const [inner, outer] = surplus ? [RADII.out + 0.02, RADII.surplus] : [RADII.in, RADII.out];
+  return `${ringArc(ring, from, to, outer)}${ringArc(ring, to, from, inner, 'L')}z`;
+}
 
 /** The stitch of a slot, a layer above another. */
 export function ringStitch(ring: RingShape, slot: number, layer: number, of: number): string {

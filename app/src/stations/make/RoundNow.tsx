@@ -5,7 +5,7 @@ import { Text } from 'tamagui';
 import { mainRepeat, printItems, takeUp } from '@hoppla/core/notation';
 import { stepWords } from '@hoppla/core/plan';
 import { tickWithin, type Tick } from '@hoppla/core/record';
-import type { PartModel } from '@hoppla/core/model';
+import { slotSteps, slotWords, type PartModel, type SlotStep } from '@hoppla/core/model';
 import { Num, PlainButton, Press, Quiet, Title, Words } from '../../controls';
 import { note } from '../../documents';
 import { usePalette } from '../../theme';
@@ -21,7 +21,9 @@ export function RoundNow({ tick: t, part, within }: { tick: Tick; part: PartMode
   const { model } = useToy();
   const items = part.reading.rounds[t.round!.reading].items;
   const repeat = mainRepeat(items, part.terms);
-  const written = repeat ? repeat.words : printItems(items, part.terms);
+  const slots = slotSteps(model, t.step, t.round!.round);
+  const whole = repeat ? repeat.words : printItems(items, part.terms);
+  const written = slots.length > 0 ? slotWords(slots[Math.min(within, slots.length - 1)]) : whole;
   return (
     <>
       <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 10 }}>
@@ -46,7 +48,10 @@ export function RoundNow({ tick: t, part, within }: { tick: Tick; part: PartMode
           <Quiet>{say.stitches}</Quiet>
         </View>
       </View>
-      {repeat ? <Repeats tick={t} times={repeat.times} within={within} /> : null}
+      {slots.length > 0 ? (
+        <Slots tick={t} steps={slots} within={within} whole={printItems(items, part.terms)} />
+      ) : null}
+      {repeat && slots.length === 0 ? <Repeats tick={t} times={repeat.times} within={within} /> : null}
       {t.step.kind === 'rounds' && t.step.ticks[0]?.key === t.key ? (
         <Notes notes={stepWords(t.step, model).notes} />
       ) : null}
@@ -55,12 +60,52 @@ export function RoundNow({ tick: t, part, within }: { tick: Tick; part: PartMode
   );
 }
 
+/** A join round clamp by clamp: the one that is worked now stands large above, the whole round below. */
+function Slots({
+  tick: t,
+  steps,
+  within,
+  whole,
+}: {
+  tick: Tick;
+  steps: readonly SlotStep[];
+  within: number;
+  whole: string;
+}) {
+  return (
+    <>
+      <Dots
+        tick={t}
+        times={steps.length}
+        within={within}
+        title={say.slots(steps.length, Math.min(within + 1, steps.length))}
+      />
+      <Quiet>{whole}</Quiet>
+    </>
+  );
+}
+
 /** The repeats of a round, to tick one by one. */
-function Repeats({ tick: t, times, within }: { tick: Tick; times: number; within: number }) {
+const Repeats = ({ times, within, ...rest }: { tick: Tick; times: number; within: number }) => (
+  <Dots times={times} within={within} title={say.times(times, Math.min(within + 1, times))} {...rest} />
+);
+
+/** Steps within a round, to tick one by one. */
+function Dots({
+  tick: t,
+  times,
+  within,
+  title,
+}: {
+  tick: Tick;
+  times: number;
+  within: number;
+  title: string;
+}) {
   const c = usePalette();
   return (
     <>
-      <Title>{say.times(times, Math.min(within + 1, times))}</Title>
+      <Title>{title}</Title>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
         {Array.from({ length: times }, (_, k) => {
           const done = k < within;

@@ -6,6 +6,7 @@ import { inspect, weaveIn } from './last';
 import { layer } from './layer';
 import { lookAgain } from './lookAgain';
 import { posts } from './posts';
+import { ready } from './ready';
 import { rounds } from './rounds';
 import { sew } from './sew';
 import { stuff } from './stuff';
@@ -14,7 +15,7 @@ import { washers } from './washers';
 
 /**
  * The table of kinds: a kind of task is one file and one line here. The order of the lines is the order at one pause:
- * what is still worked first, then posts and embroidery before the fill, a second look after it, closing last.
+ * what is still worked first, then posts and embroidery before the fill, a second look after it, what the next round catches, closing last.
  */
 export const TASKS = {
   rounds,
@@ -24,6 +25,7 @@ export const TASKS = {
   embroider,
   stuff,
   'look-again': lookAgain,
+  ready,
   close,
   'fasten-off': fastenOff,
   'draw-through': drawThrough,

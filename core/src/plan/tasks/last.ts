@@ -1,4 +1,5 @@
 import { TIME } from '../../figures';
+import { guestsOf, pieceKey } from '../../join';
 import { planWords as say } from '../../words';
 import { pointsOfToy, pointWords } from '../points';
 import type { TaskBase, TaskKind } from '../task';
@@ -14,12 +15,14 @@ export interface InspectTask extends TaskBase {
 
 const whole = { part: '', copy: '' };
 
-/** Every end of yarn woven in; a thread has two of its own. */
+/** Every end of yarn woven in; a thread has two of its own. Those of what a round catches were woven in before that round. */
 export const weaveIn: TaskKind<EndsTask> = {
   sign: 'needle',
   rests: false,
-  ofToy: (_, before) => {
-    const count = before.reduce((n, e) => n + e.count * (e.what === 'thread' ? 2 : 1), 0);
+  ofToy: (model, before) => {
+    const caught = new Set(model.caught.flatMap(({ join }) => guestsOf(join).map(pieceKey)));
+    const left = before.filter((e) => !caught.has(pieceKey(e)));
+    const count = left.reduce((n, e) => n + e.count * (e.what === 'thread' ? 2 : 1), 0);
     const minutes = count * TIME.weaveIn.value;
     return [
       { kind: 'ends', ...whole, key: 'ends', about: '', count, points: [], minutes, content: String(count) },

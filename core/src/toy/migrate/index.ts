@@ -7,6 +7,7 @@ import { to5 } from './to5';
 import { to6 } from './to6';
 import { to7 } from './to7';
 import { to8 } from './to8';
+import { to9 } from './to9';
 
 /** What each older version lacks, by the version it leads to: frozen steps over literals. Every released version stays readable (decisions 12 and 44). */
 const STEPS: Record<number, (file: Loose) => Loose> = {
@@ -17,6 +18,7 @@ const STEPS: Record<number, (file: Loose) => Loose> = {
   6: to6,
   7: to7,
   8: to8,
+  9: to9,
 };
 
 /** A file of this or an older version as one of this version. The shape is checked elsewhere; what is not a toy comes back as it is. */
@@ -36,7 +38,7 @@ export function migrated(file: unknown): unknown {
 /** Lists and records that everything else leans on; the full schema is looked at on import. */
 function hasShape(file: Loose): boolean {
   const toy = file.toy as Loose | undefined;
-  const lists = ['parts', 'features', 'joins', 'palette', 'gauges'];
+  const lists = ['parts', 'features', 'joins', 'clamps', 'palette', 'gauges'];
   return (
     file.schema === SCHEMA &&
     typeof toy === 'object' &&

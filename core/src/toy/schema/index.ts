@@ -4,7 +4,7 @@ import { documentWords as say } from '../../words';
 import { migrated } from '../migrate';
 import { SCHEMA, type Toy, type ToyFile } from '../types';
 import { feature } from './features';
-import { join } from './joins';
+import { clamp, join } from './joins';
 import { log } from './log';
 import { gauge, part, settings, yarn } from './parts';
 import { id, objectOf, word } from './places';
@@ -16,6 +16,7 @@ const toy = objectOf<Toy>({
   parts: Joi.array().items(part).required(),
   features: Joi.array().items(feature).required(),
   joins: Joi.array().items(join).required(),
+  clamps: Joi.array().items(clamp).required(),
   palette: Joi.array().items(yarn).required(),
   gauges: Joi.array().items(gauge).min(1).required(),
   settings: settings.required(),
@@ -53,6 +54,11 @@ function leadsNowhere(toy: Toy): string | null {
     if (!has(one.at)) return `toy.joins.${i}.at`;
     const lost = guestsOf(one).findIndex((guest) => !has(guest));
     if (lost >= 0) return `toy.joins.${i}.${lost === 0 ? 'guest' : 'twin'}`;
+  }
+  for (const [i, said] of toy.clamps.entries()) {
+    const lost = [said.part, said.guest].findIndex((part) => !copies.has(part));
+    if (lost >= 0) return `toy.clamps.${i}.${lost === 0 ? 'part' : 'guest'}`;
+    if (said.copy !== null && !has({ part: said.guest, copy: said.copy })) return `toy.clamps.${i}.copy`;
   }
   return null;
 }

@@ -2,6 +2,7 @@ import Joi from 'joi';
 import type {
   Aim,
   Along,
+  ClampSaid,
   Edge,
   Hang,
   Height,
@@ -14,7 +15,7 @@ import type {
   ThroughJoin,
   Twin,
 } from '../../join';
-import { byKind, id, objectOf, place } from './places';
+import { byKind, course, id, objectOf, place } from './places';
 
 const edge = objectOf<Edge>({
   which: Joi.string().valid('last', 'first', 'side', 'layer', 'chain end').required(),
@@ -109,6 +110,20 @@ const KINDS: { [K in StoredJoin['kind']]: Joi.ObjectSchema<Extract<StoredJoin, {
     poseDeg: Joi.number().required(),
   }),
 };
+
+/** What is said of a clamp of a join round. */
+export const clamp = objectOf<ClampSaid>({
+  part: id.required(),
+  course: course.required(),
+  guest: id.required(),
+  nth: count,
+  copy: id.allow(null).required(),
+  over: Joi.boolean().required(),
+  shift: Joi.number().integer().required(),
+  tiltDeg: Joi.number().min(-90).max(90).required(),
+  inside: Joi.boolean().required(),
+  tail: Joi.string().valid('inside', 'outside').allow(null).required(),
+});
 
 /** The kind decides which schema it is, so that a fault is told with its own place. */
 export const join = byKind(KINDS);

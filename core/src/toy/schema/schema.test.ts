@@ -219,7 +219,7 @@ describe('toy files', () => {
   );
 
   it('opens a newer version read-only and keeps it unchanged', () => {
-    const newer = RAW.replace(/"schema": 1/g, '"schema": 9');
-    expect(openFile(newer)).toEqual({ state: 'newer', schema: 9, name: 'Rill', raw: newer });
+    const newer = RAW.replace(/"schema": 1/g, '"schema": 10');
+    expect(openFile(newer)).toEqual({ state: 'newer', schema: 10, name: 'Rill', raw: newer });
   });
 });
