@@ -11,5 +11,5 @@ export type { Pick } from './picker';
 export { useHold } from './hold';
 export type { Hold } from './hold';
 export { keyOf } from './shown';
-export { project, seenAt, viewName } from './view';
-export type { Projection } from './view';
+export { project, seenAt, viewName, VIEWS } from './view';
+export type { Projection, ViewName } from './view';

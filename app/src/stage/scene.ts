@@ -1,8 +1,8 @@
 import { frameAt, pointOf, resolve, ResolvedPlace, type Polar } from '@hoppla/core/address';
 import { isOn, type Embroidery, type EyePair, type Feature, type Nose } from '@hoppla/core/feature';
 import { dot, ringPoint, type PartForm, type Vec3 } from '@hoppla/core/form';
-import { move, turn, type Placed, type Placement } from '@hoppla/core/join';
-import { yarnColour, type ToyModel } from '@hoppla/core/model';
+import { move, moveBack, moveRigid, turn, type Placed, type Placement } from '@hoppla/core/join';
+import { yarnColour, yarnLines, type ToyModel } from '@hoppla/core/model';
 import { shade } from './colour';
 import { rowsOf, VIEWS, type Rows } from './view';
 import { type Point, hull, n, pathOf, stitchPaths } from './scenePaths';
@@ -190,7 +190,18 @@ const DRESS: { [K in Feature['kind']]: (model: ToyModel, piece: Placed, from: Ro
   eyes: (...on) => ({ eyes: eyesOn(...on) }),
   nose: (...on) => ({ eyes: nosesOn(...on) }),
   embroidery: (...on) => ({ threads: threadsOn(...on) }),
+  surface: (...on) => ({ threads: yarnOn('surface', ...on) }),
+  strands: (...on) => ({ threads: yarnOn('strands', ...on) }),
+  hanger: (...on) => ({ threads: yarnOn('hanger', ...on) }),
 };
+
+/** Yarn that stands on the fabric or hangs from it, where it is not behind its piece. */
+const yarnOn = (kind: Feature['kind'], model: ToyModel, piece: Placed, from: Rows): Layer['threads'] =>
+  yarnLines(model, kind, piece).flatMap(({ at: on, points, colour }) => {
+    if (turnedNormal(piece.form, piece.placement, from, on.polar)[2] < -0.3) return [];
+    const flat = points.map((p) => seen(moveRigid(piece.placement, moveBack(on.piece.placement, p)), from));
+    return [{ d: `M${flat.map(([x, y]) => `${n(x)} ${n(-y)}`).join('L')}`, colour, filled: false }];
+  });
 
 function dressOf(model: ToyModel, piece: Placed, from: Rows): Dress {
   const dress = Object.values(DRESS).map((dressed) => dressed(model, piece, from));

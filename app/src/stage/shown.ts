@@ -9,8 +9,8 @@ import {
 } from '@hoppla/core/address';
 import { isOn, type Embroidery, type EyePair, type Feature, type Nose } from '@hoppla/core/feature';
 import { add, dot, scale, STITCH, sub, unit, type Looks, type PartForm, type Vec3 } from '@hoppla/core/form';
-import { laidLooks, laidNormal, laidPoint, type Placed } from '@hoppla/core/join';
-import { yarnColour, type ToyModel } from '@hoppla/core/model';
+import { laidLooks, laidNormal, laidPoint, moveBack, turnBack, type Placed } from '@hoppla/core/join';
+import { yarnColour, yarnLines, type ToyModel } from '@hoppla/core/model';
 
 /** An eye or a nose on a piece, mm in the piece's own frame. `up` lies along the fabric. */
 export interface ShownEye {
@@ -31,6 +31,8 @@ export interface ShownThread {
   colour: string;
   /** strokes that fill the outline, or one along it */
   filled: boolean;
+  /** half as wide as it is, mm; null for embroidery thread */
+  halfMm: number | null;
 }
 
 /** A piece as the stage draws and touches it. */
@@ -87,7 +89,20 @@ const DRESS: { [K in Feature['kind']]: (model: ToyModel, placed: Placed, looks: 
   eyes: (...on) => ({ eyes: eyesOn(...on) }),
   nose: (...on) => ({ eyes: nosesOn(...on) }),
   embroidery: (...on) => ({ threads: threadsOn(...on) }),
+  surface: (...on) => ({ threads: yarnOn('surface', ...on) }),
+  strands: (...on) => ({ threads: yarnOn('strands', ...on) }),
+  hanger: (...on) => ({ threads: yarnOn('hanger', ...on) }),
 };
+
+/** Yarn that stands on the fabric or hangs from it: it goes with the stitch that it stands on. */
+const yarnOn = (kind: Feature['kind'], model: ToyModel, placed: Placed, looks: Looks): ShownThread[] =>
+  yarnLines(model, kind, placed).map(({ at, round, coord, points, out, colour, halfMm }) => {
+    const shift = sub(draped(placed.form, looks, round, coord, at.polar), pointOf(placed.form, at.polar));
+    // The line stands where its piece does in the whole toy, wherever that piece is shown now.
+    const own = points.map((p) => add(moveBack(at.piece.placement, p), shift));
+    const normal = turnBack(at.piece.placement, out);
+    return { points: own, normals: own.map(() => normal), colour, filled: false, halfMm };
+  });
 
 /** A place of the ring model on the fabric as it is drawn: it goes with the stitch nearest to it. */
 export function draped(form: PartForm, looks: Looks, round: number, coord: number, polar: Polar): Vec3 {
@@ -171,6 +186,7 @@ function threadsOn(model: ToyModel, placed: Placed, looks: Looks): ShownThread[]
             normals: found.map((x) => x.normal),
             colour: f.colour,
             filled: f.strokes > 1,
+            halfMm: null,
           },
         ];
   });

@@ -9,6 +9,7 @@ import { plan } from './plan';
 import { safety } from './safety';
 import { stage } from './stage';
 import { storage } from './storage';
+import { surface } from './surface';
 
 /** What the screens say: labels, buttons, spoken names, empty states. What the core says of a toy stands in the core. */
 export const screenWords = {
@@ -42,4 +43,5 @@ export const screenWords = {
   safety,
   stage,
   storage,
+  surface,
 };

@@ -16,8 +16,6 @@ export {
 export type { Directions, FaceBy, RingIs } from './pose';
 export { level, mirrored, nearestPolar, opposite, straight, walkInPlane } from './directions';
 export type { Walk } from './directions';
-export { alongLine, equalGaps, lineBetween, lineOver } from './line';
-export type { LineOver, SurfaceLine } from './line';
 export { onBody, resolve, ResolvedPlace } from './resolve';
 export type { NotFound, Seen } from './resolve';
 export { growsRight, lies, senseOf, senseOfRing, standingAlone } from './sense';

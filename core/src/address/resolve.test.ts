@@ -3,9 +3,6 @@ import { cross, dot, meshOf, sub, unit, type PartForm, type Vec3 } from '../form
 import {
   courseOf,
   directionsOf,
-  equalGaps,
-  lineBetween,
-  lineOver,
   resolve,
   ResolvedPlace,
   pointOf,
@@ -13,8 +10,6 @@ import {
   surfaceDistance,
   type Place,
 } from './index';
-
-const HALF_CELL_MM = Math.hypot(5, 4.5) / 2 + 0.4;
 
 describe('stored places of every form, and lines', () => {
   const doc = (f: PartForm, round: number, at: Place['at'], index: number, layer = 0): Place => ({
@@ -68,32 +63,6 @@ describe('stored places of every form, and lines', () => {
         course: { mark: 'gone', nth: 0, layer: 0 },
       }),
     ).toEqual({ state: 'homeless' });
-  });
-
-  it('a line looks straight, is as long as its way, and is shared out in equal gaps, also over two parts with a seam between', () => {
-    const f = form('R1: ch 40, join\nR2-30: sc around', { lean: 0, joined: true });
-    const up = lineBetween(f, polarOf(f, 25, 10, 'hole'), polarOf(f, 5, 10, 'hole'));
-    expect(up.arrived).toBe(true);
-    expect(up.lengthMm).toBeCloseTo(f.z[25] - f.z[5], 1);
-    // On a ball the straightest line is the great circle's.
-    const ball = form(BALL);
-    const [a, b] = [polarOf(ball, 6, 3, 'hole'), polarOf(ball, 11, 14, 'hole')];
-    const over = lineBetween(ball, a, b);
-    expect(over.arrived).toBe(true);
-    expect(over.lengthMm / surfaceDistance(ball, a, b)).toBeGreaterThan(0.97);
-    expect(over.lengthMm / surfaceDistance(ball, a, b)).toBeLessThan(1.06);
-    const both = lineOver(
-      [
-        { form: f, line: up },
-        { form: ball, line: over },
-      ],
-      [5],
-    );
-    const places = equalGaps(both, 8);
-    const gap = (up.lengthMm + 5 + over.lengthMm) / 8;
-    expect(places.map((p) => p.mm)).toEqual(Array.from({ length: 9 }, (_, k) => expect.closeTo(k * gap, 6)));
-    expect(new Set(places.map((p) => p.leg))).toEqual(new Set([0, 1]));
-    for (const p of places) expect(p.hole!.missMm).toBeLessThan(HALF_CELL_MM);
   });
 });
 

@@ -92,7 +92,7 @@ export function eyeGrams(mm: number): number {
 
 /** What is asked of eyes as one kind of feature among others. */
 export const eyesKind: FeatureKind<EyePair> = {
-  onRounds: (eyes, rename) => ({ ...eyes, pair: { ...eyes.pair, course: rename(eyes.pair.course) } }),
+  onRounds: (eyes, of) => ({ ...eyes, pair: { ...eyes.pair, course: of(eyes.part)(eyes.pair.course) } }),
   // Eyes that looked over a part which is taken off stay where they are.
   withoutJoins: (eyes, joins) => {
     const { by } = eyes.pair.centre;

@@ -10,7 +10,13 @@ export type {
   PairPlace,
 } from './feature';
 export { isOn } from './feature';
-export { hardwareGrams, onRounds, spotsOf, thingOf, withoutJoins } from './kinds';
+export { HANGERS, HELD_BY } from './hanger';
+export type { Hanger, HangerIs, HeldBy } from './hanger';
+export { STRAND_FIXES } from './strands';
+export type { StrandFix, Strands } from './strands';
+export { LINES_OVER } from './surface';
+export type { LineOver, SpotOn, SurfaceWork } from './surface';
+export { hardwareGrams, onRounds, partsOf, spotsOf, thingOf, withoutJoins } from './kinds';
 export type { Feature, FeatureKind } from './kinds';
 export {
   bareHead,

@@ -1,16 +1,24 @@
 import type { Course, Spot } from '../address';
 import { embroidery } from './embroidery';
 import { eyesKind } from './eyes';
+import { hanger, type Hanger } from './hanger';
 import { isOn, type Embroidery, type EyePair, type Nose } from './feature';
 import { noseKind } from './nose';
+import { strands, type Strands } from './strands';
+import { surface, type SurfaceWork } from './surface';
 
 /** Every kind of feature. */
-export type Feature = EyePair | Nose | Embroidery;
+export type Feature = EyePair | Nose | Embroidery | SurfaceWork | Strands | Hanger;
+
+/** The rounds of a part, called otherwise; those of other parts as they were. */
+export type RenameOf = (part: string) => (course: Course) => Course;
 
 /** All that is asked of a kind of feature wherever it is not the matter itself. */
 export interface FeatureKind<F extends Feature> {
   /** the same feature with the rounds it is on called otherwise */
-  onRounds: (feature: F, rename: (course: Course) => Course) => F;
+  onRounds: (feature: F, of: RenameOf) => F;
+  /** the parts without which it cannot be; its own alone where nothing is said */
+  parts?: (feature: F) => readonly string[];
   /** the same feature when these joins are taken off */
   withoutJoins?: (feature: F, joins: readonly string[]) => F;
   /** its spots on its part; a pair of eyes has a place of its own kind */
@@ -26,13 +34,17 @@ const KINDS: { [K in Feature['kind']]: FeatureKind<Extract<Feature, { kind: K }>
   eyes: eyesKind,
   nose: noseKind,
   embroidery,
+  surface,
+  strands,
+  hanger,
 };
 
 const kindOf = <F extends Feature>(feature: F): FeatureKind<F> =>
   KINDS[feature.kind] as unknown as FeatureKind<F>;
 
-export const onRounds = (feature: Feature, rename: (course: Course) => Course): Feature =>
-  kindOf(feature).onRounds(feature, rename);
+export const onRounds = (feature: Feature, of: RenameOf): Feature => kindOf(feature).onRounds(feature, of);
+export const partsOf = (feature: Feature): readonly string[] =>
+  kindOf(feature).parts?.(feature) ?? [feature.part];
 export const withoutJoins = (feature: Feature, joins: readonly string[]): Feature =>
   kindOf(feature).withoutJoins?.(feature, joins) ?? feature;
 export const spotsOf = (feature: Feature): readonly Spot[] => kindOf(feature).spots(feature);

@@ -35,7 +35,7 @@ export interface NoseAt {
 
 /** What is asked of a nose as one kind of feature among others. */
 export const noseKind: FeatureKind<Nose> = {
-  onRounds: (nose, rename) => ({ ...nose, place: { ...nose.place, course: rename(nose.place.course) } }),
+  onRounds: (nose, of) => ({ ...nose, place: { ...nose.place, course: of(nose.part)(nose.place.course) } }),
   spots: (nose) => [nose.place],
   thing: (nose) => ({ kind: 'nose', name: 'nose', reachMm: Math.max(nose.widthMm, nose.heightMm) / 2 }),
   grams: (nose) => (nose.making === 'safety nose' ? eyeGrams(nose.widthMm) : 0),

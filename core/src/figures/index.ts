@@ -22,6 +22,7 @@ export interface Figure {
 }
 
 const HOUSE = 'house figures, rules of thumb of hand work';
+const JUDGED = 'judged: nobody has measured it yet';
 const figure = (value: number, unit: Figure['unit'], more: Partial<Figure> = {}): Figure => ({
   value,
   unit,
@@ -114,7 +115,27 @@ export const OPENINGS = {
   washer: { comfortableLeastMm: 24, comfortableOverWasherMm: 10, possibleOverWasherMm: 4 },
   embroider: { comfortableMm: 25 },
   fill: { comfortableMm: 28, possibleMm: 9 },
+  hardwareKnot: { comfortableMm: 30, possibleMm: 20 },
   source: HOUSE,
+} as const;
+
+/** What holding a strand takes of it: in stitch widths of its fabric, and in mm. Folded in half, both its ends hang. */
+export const STRANDS = {
+  'looped in': {
+    folded: true,
+    takesWidths: figure(4, 'w', { low: 3, high: 6, source: JUDGED }),
+    takesMm: figure(0, 'mm', { source: JUDGED }),
+  },
+  'looped in and knotted': {
+    folded: true,
+    takesWidths: figure(4, 'w', { low: 3, high: 6, source: JUDGED }),
+    takesMm: figure(12, 'mm', { low: 8, high: 20, source: JUDGED }),
+  },
+  'sewn through': {
+    folded: false,
+    takesWidths: figure(2, 'w', { low: 1, high: 4, source: JUDGED }),
+    takesMm: figure(60, 'mm', { low: 40, high: 120, source: 'half of weaving in an end on both sides' }),
+  },
 } as const;
 
 /** A neck: the girth where a part is narrowest, as a share of what is wider on both its sides. Judged. */
@@ -225,6 +246,8 @@ export const TIME = {
   thread: figure(8, 'minutes'),
   weaveIn: figure(1, 'minutes'),
   clamp: figure(1, 'minutes'),
+  strand: figure(0.3, 'minutes', { low: 0.2, high: 0.5, source: JUDGED }),
+  hang: figure(3, 'minutes', { source: JUDGED }),
   embroider: figure(4, 'minutes'),
 } as const;
 

@@ -1,4 +1,4 @@
-import { coordAt, holeName, holeTag, polarOf, senseOf, type Polar } from '../address';
+import { coordAt, holeName, holeTag, polarOf, senseOf, type Place, type Polar } from '../address';
 import type { Join } from './kinds';
 import { holePlace, toyDirections, type Placed } from './piece';
 
@@ -27,13 +27,12 @@ function alongRound(host: Placed, site: Centre, move: JoinMove): number {
   return by[move];
 }
 
-/** A join one step on on its host, with what its new address says; null where there is no such round. Up, left and so on are the toy's own. */
-export function movedJoin<J extends Join>(
+/** A hole of a piece one step on, with what its new address says; null where there is no such round. Up, left and so on are the toy's own. */
+export function movedHole(
   host: Placed,
-  join: J,
   site: Centre,
   move: JoinMove,
-): MovedJoin<J> | null {
+): { at: Place; rounds: string; stitches: string } | null {
   const { form } = host;
   const { roundsUp } = senseOf(form, toyDirections(host));
   const rise = { up: roundsUp, down: -roundsUp, left: 0, right: 0, closer: 0, further: 0, keep: 0 }[move];
@@ -44,7 +43,18 @@ export function movedJoin<J extends Join>(
       ? site.index
       : Math.round(coordAt(form, round, polarOf(form, site.round, site.index, 'hole').angleRad, 'hole'));
   const at = holePlace(host, round, straight + alongRound(host, site, move));
+  return { at, ...holeTag(holeName(form, round, at.index)) };
+}
+
+/** A join one step on on its host. */
+export function movedJoin<J extends Join>(
+  host: Placed,
+  join: J,
+  site: Centre,
+  move: JoinMove,
+): MovedJoin<J> | null {
+  const moved = movedHole(host, site, move);
   // Moved by hand, it hangs on nothing any more.
   const hang = move === 'keep' ? join.hang : null;
-  return { join: { ...join, at, hang }, ...holeTag(holeName(form, round, at.index)) };
+  return moved && { ...moved, join: { ...join, at: moved.at, hang } };
 }

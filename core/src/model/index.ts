@@ -22,6 +22,17 @@ export {
 export { heldWords, slotSteps, slotWords } from './slotSteps';
 export type { SlotStep } from './slotSteps';
 export type { JoinRound } from './slots';
+export { newHanger, newStrands, newSurface } from './newWork';
+export { readMotif } from './motif';
+export type { Motif, MotifRead } from './motif';
+export { surfaceWorks } from './surfaceWork';
+export type { Station, SurfaceFault, SurfaceSite, SurfaceState } from './surfaceWork';
+export { strandWorks } from './strandWork';
+export type { StrandState } from './strandWork';
+export { hangersOf, loopParts } from './hangers';
+export type { HangerState } from './hangers';
+export { yarnLines } from './yarnLines';
+export type { YarnLine } from './yarnLines';
 export { takenApart } from './apart';
 export { readSet, setOf } from './sets';
 export type { SetFault, SetSaid } from './sets';

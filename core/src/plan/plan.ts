@@ -1,6 +1,6 @@
 import type { Ranged } from '../gauge';
 import { kept } from '../kept';
-import type { ToyModel } from '../model';
+import { hangersOf, loopParts, strandWorks, surfaceWorks, type ToyModel } from '../model';
 import { nameKey } from '../notation';
 import { eyesNamed } from '../safety';
 import { makingOrder, pieceSteps } from './order';
@@ -35,7 +35,7 @@ export const planOf = kept((model: ToyModel): Plan => {
       ? KINDS.flatMap((kind) => (kindOf(kind).ofToy?.(model, ends) ?? []) as Step[])
       : []),
   ];
-  trouble.push(...eyesTrouble(model), ...joinTrouble(model));
+  trouble.push(...eyesTrouble(model), ...joinTrouble(model), ...workTrouble(model));
   return {
     steps,
     ends,
@@ -73,6 +73,19 @@ const eyesTrouble = (model: ToyModel): Trouble[] =>
     eyesNamed(model, part).map(({ words }) => ({ what: 'eyes not placed', part: part.part.id, words })),
   );
 
+/** Work on the surface, strands and hangers that cannot be as they are said. */
+const workTrouble = (model: ToyModel): Trouble[] => [
+  ...surfaceWorks(model).flatMap(({ feature, fault, words }): Trouble[] =>
+    fault ? [{ what: 'work', name: feature.name, fault, words }] : [],
+  ),
+  ...strandWorks(model).flatMap(({ feature, fault }): Trouble[] =>
+    fault ? [{ what: 'strands', name: feature.name }] : [],
+  ),
+  ...hangersOf(model).flatMap(({ feature, fault }): Trouble[] =>
+    fault ? [{ what: 'hanger', is: feature.is, fault }] : [],
+  ),
+];
+
 /** Joins that cannot be made as they are written, and pieces that nothing holds. */
 function joinTrouble(model: ToyModel): Trouble[] {
   const faults = model.joinFaults.map(({ join, fault }): Trouble => ({
@@ -104,7 +117,7 @@ function joinTrouble(model: ToyModel): Trouble[] {
   // Of a toy that is only caught in rounds, the part that catches is the toy itself.
   const held = (part: string) => {
     const p = model.parts.find((x) => x.part.id === part);
-    return !p || catching.includes(p) || caught.has(nameKey(p.name));
+    return !p || catching.includes(p) || caught.has(nameKey(p.name)) || loopParts(model).includes(part);
   };
   const parts = [...new Set(model.loose.map((piece) => piece.part))].filter((part) => !held(part));
   return parts.length > 0 ? [...faults, { what: 'loose', parts }] : faults;

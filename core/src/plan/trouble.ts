@@ -1,7 +1,8 @@
-import { modelOf, type ToyModel } from '../model';
+import type { HangerIs } from '../feature';
+import { modelOf, type SurfaceFault, type ToyModel } from '../model';
 import type { SafetyPoint } from '../safety';
 import type { HangFault } from '../join';
-import { joinWords, planWords as say, unitWords, type JoinFault } from '../words';
+import { joinWords, planWords as say, surfaceWords, unitWords, type JoinFault } from '../words';
 
 /** What cannot be planned: homeless places, windows that have passed, stops, eyes that nobody placed, joins that cannot be. Parts by their ids, lengths in mm. */
 export type Trouble =
@@ -14,6 +15,9 @@ export type Trouble =
   | { what: 'join'; fault: JoinFault; guest: string; host: string }
   | { what: 'not followed'; fault: HangFault; guest: string; host: string }
   | { what: 'more caught'; part: string; name: string; caught: number; made: number }
+  | { what: 'work'; name: string; fault: SurfaceFault; words: string | null }
+  | { what: 'strands'; name: string }
+  | { what: 'hanger'; is: HangerIs; fault: 'homeless' | 'no loop' }
   | { what: 'loose'; parts: readonly string[] };
 
 /** Trouble in a sentence. */
@@ -50,6 +54,14 @@ export function troubleWords(trouble: Trouble, model: ToyModel): string {
       return `${say.guestOn(name(trouble.guest), name(trouble.host))} ${joinWords.hangFault[trouble.fault]}`;
     case 'more caught':
       return say.moreCaught(name(trouble.part), trouble.name, trouble.caught, trouble.made);
+    case 'work':
+      return surfaceWords.fault[trouble.fault](trouble.name, trouble.words ?? '');
+    case 'strands':
+      return surfaceWords.strandsHomeless(trouble.name);
+    case 'hanger':
+      return trouble.fault === 'homeless'
+        ? surfaceWords.hangerHomeless(surfaceWords.hangerIs[trouble.is])
+        : surfaceWords.noLoop(surfaceWords.hangerIs[trouble.is]);
     case 'loose':
       return say.loose(trouble.parts.map(name));
   }

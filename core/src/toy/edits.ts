@@ -12,7 +12,7 @@ import {
   type Terms,
   type TextChange,
 } from '../notation';
-import { onRounds, withoutJoins, type Feature } from '../feature';
+import { onRounds, partsOf, withoutJoins, type Feature } from '../feature';
 import type { Firmness } from '../form';
 import { onPlaces, sameClamp, type ClampSaid, type StoredJoin } from '../join';
 import { gaugeOfPage } from './gaugeOfPart';
@@ -167,7 +167,9 @@ export function rewriteRounds(toy: Toy, partId: string, rewriting: Rewriting, ne
   };
   return {
     ...changed,
-    features: changed.features.map((f) => (f.part === partId ? onRounds(f, rename) : f)),
+    features: changed.features.map((f) =>
+      onRounds(f, (part) => (part === partId ? rename : (course) => course)),
+    ),
     joins: changed.joins.map((j) =>
       j.at.part === partId ? onPlaces(j, (at) => ({ ...at, course: rename(at.course) })) : j,
     ),
@@ -192,7 +194,7 @@ export function removePart(toy: Toy, partId: string): Toy {
     parts: toy.parts.filter((p) => p.id !== partId),
     clamps: toy.clamps.filter((c) => c.part !== partId && c.guest !== partId),
     features: toy.features
-      .filter((f) => f.part !== partId)
+      .filter((f) => !partsOf(f).includes(partId))
       .map((f) =>
         withoutJoins(
           f,

@@ -15,3 +15,4 @@ export { documentWords, partNames } from './document';
 export { sheetWords } from './sheet';
 export { plural } from './plural';
 export { joinWords } from './joins';
+export { surfaceWords } from './surface';

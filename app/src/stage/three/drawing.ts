@@ -274,7 +274,12 @@ export class Drawing {
   private eye(group: Group, eye: Shown['eyes'][number], detail: Detail): void {
     if (eye.felt) group.add(feltRound(eye.at, eye.normal, eye.felt, this.paint));
     if (eye.embroidered)
-      this.sewn(group, satin({ ...outline(eye), colour: eye.colour, filled: true }), eye.colour, detail);
+      this.sewn(
+        group,
+        satin({ ...outline(eye), colour: eye.colour, filled: true, halfMm: null }),
+        eye.colour,
+        detail,
+      );
     else group.add(...plastic(eye, this.paint));
   }
 

@@ -16,16 +16,20 @@ export function satin({
   points,
   normals,
   filled,
+  halfMm,
 }: {
   points: readonly Vec3[];
   normals: readonly Vec3[];
   filled: boolean;
   colour: string;
+  halfMm: number | null;
 }): Stroke[] {
-  return filled && points.length > 2 ? over(points, normals) : along(points, normals);
+  return filled && points.length > 2
+    ? over(points, normals)
+    : along(points, normals, halfMm ?? THREAD * 1.25);
 }
 
-function along(points: readonly Vec3[], normals: readonly Vec3[]): Stroke[] {
+function along(points: readonly Vec3[], normals: readonly Vec3[], halfWidth: number): Stroke[] {
   return points
     .slice(1)
     .flatMap((to, i) =>
@@ -33,7 +37,7 @@ function along(points: readonly Vec3[], normals: readonly Vec3[]): Stroke[] {
         { p: points[i], n: normals[i] },
         { p: to, n: normals[i + 1] },
         Math.max(1, Math.round(distance(points[i], to) / 5)),
-        THREAD * 1.25,
+        halfWidth,
         0.12,
       ),
     );

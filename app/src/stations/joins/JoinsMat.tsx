@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import type { Vec3 } from '@hoppla/core/form';
 import { Circle, G, Path } from 'react-native-svg';
 import type { Exits, JoinSite, Placed } from '@hoppla/core/join';
@@ -12,9 +12,11 @@ import {
   project,
   Stage,
   useHold,
+  VIEWS,
   type Pick,
   type PickAction,
   type Projection,
+  type ViewName,
 } from '../../stage';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
@@ -49,6 +51,8 @@ interface MatProps {
   host: { part: string; copy: string } | null;
   chosen: ChosenJoin;
   looks: Looks;
+  /** the side from which the chosen work is seen; null leaves the toy as it is held */
+  from: ViewName | null;
   /** the first seam's guest is pointed elsewhere */
   aimed: (way: Vec3) => void;
   action: (pick: Pick, piece: Placed) => PickAction | null;
@@ -56,12 +60,15 @@ interface MatProps {
 }
 
 /** The whole toy on the mat, loose pieces beside it, with the seam and the pins of the chosen join. */
-export function JoinsMat({ width, height, host, chosen, looks, aimed, action, onTouch }: MatProps) {
+export function JoinsMat({ width, height, host, chosen, looks, from, aimed, action, onTouch }: MatProps) {
   const { model, toy, units } = useToy();
   const { apart } = looks;
   const placed = useMemo(() => (apart ? takenApart(model, APART_MM) : layOut(model, true)), [model, apart]);
   const toys = useMemo(() => [{ model, placed }], [model, placed]);
   const [hold, setHold] = useHold();
+  useEffect(() => {
+    if (from) setHold((now) => ({ ...now, ...VIEWS[from] }));
+  }, [from, setHold]);
   const view = useMemo(() => viewOf(placed, width, height), [placed, width, height]);
   const measured = sizeWords(model, units);
   const own = apart ? undefined : placed.find((p) => host && pieceKey(p) === pieceKey(host));

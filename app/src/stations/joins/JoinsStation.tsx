@@ -36,11 +36,17 @@ import { JoinCard } from './JoinCard';
 import { JoinsMat, type Looking, type Looks } from './JoinsMat';
 import { SEAM_TAPE, SeamTape } from './SeamTape';
 import { WholeToy } from './WholeToy';
+import { sideOf, workHere, type EndChoice } from './work';
+import { WorkCard } from './WorkCard';
 
 const say = words.joins;
 
-/** What the paper shows: the whole toy, one join, or the next part to attach. */
-type Shows = { what: 'whole' } | { what: 'join'; id: string; stitch: number | null } | { what: 'attach' };
+/** What the paper shows: the whole toy, one join, the next part to attach, or work on the surface. */
+type Shows =
+  | { what: 'whole' }
+  | { what: 'join'; id: string; stitch: number | null }
+  | { what: 'attach' }
+  | { what: 'work'; id: string; end: EndChoice['end'] };
 
 /** px of the paper beside the mat. */
 const PAPER = 400;
@@ -84,13 +90,16 @@ export function JoinsStation() {
   const [shows, show] = useState<Shows>({ what: 'whole' });
   const [looks, setLooks] = useState<Looks>({ apart: false, sides: false });
   const { current, drawn, caught } = chosenOf(model, shows);
-  const shown = shows.what === 'join' && !current && !drawn && !caught ? WHOLE : shows;
+  const gone =
+    (shows.what === 'join' && !current && !drawn && !caught) ||
+    (shows.what === 'work' && !model.toy.features.some((f) => f.id === shows.id));
+  const shown = gone ? WHOLE : shows;
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
       <OnMat shows={shown} show={show} looks={looks} />
       <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
         <Paper
-          key={shown.what === 'join' ? shown.id : shown.what}
+          key={'id' in shown ? shown.id : shown.what}
           shows={shown}
           show={show}
           looking={{ looks, setLooks }}
@@ -133,8 +142,9 @@ function OnMat({ shows, show, looks }: Showing & { looks: Looks }) {
         host={chosen?.at ?? null}
         chosen={{ sites: current?.sites ?? [], exits: drawn?.sites[0]?.exits ?? null, stitch }}
         looks={looks}
+        from={shows.what === 'work' ? sideOf(model, shows.id) : null}
         aimed={(way) => first && aimAt(model, first, way)}
-        action={putHere(chosen, names)}
+        action={shows.what === 'work' ? workHere(model, shows.id, shows.end) : putHere(chosen, names)}
         onTouch={(piece) => {
           const touched = joinTouched(model, chosen, piece);
           if (touched) show({ what: 'join', id: touched.id, stitch: null });
@@ -198,8 +208,20 @@ function Paper({ shows, show, looking }: Showing & { looking: Looking }) {
         {current ? <JoinCard {...current} model={model} stitch={walked} onCaught={showJoin} /> : null}
         {drawn ? <DrawnCard {...drawn} model={model} /> : null}
         {caught ? <CaughtCard {...caught} model={model} /> : null}
-        {current || drawn || caught || asked ? null : (
-          <WholeToy model={model} looking={looking} onChoose={showJoin} />
+        {shows.what === 'work' ? (
+          <WorkCard
+            id={shows.id}
+            model={model}
+            ends={{ end: shows.end, setEnd: (end) => show({ ...shows, end }) }}
+          />
+        ) : null}
+        {current || drawn || caught || asked || shows.what === 'work' ? null : (
+          <WholeToy
+            model={model}
+            looking={looking}
+            onChoose={showJoin}
+            onWork={(id) => show({ what: 'work', id, end: 'from' })}
+          />
         )}
         {model.pieces.length < 2 ? <Quiet>{say.needTwo}</Quiet> : null}
       </Scroll>

@@ -22,6 +22,7 @@ import { screenWords as words } from '../../words';
 import { JoinRow } from './JoinRow';
 import type { Looking } from './JoinsMat';
 import { namesOf } from './change';
+import { OnSurface } from './OnSurface';
 
 const say = words.joins;
 
@@ -29,10 +30,12 @@ const say = words.joins;
 export function WholeToy({
   model,
   onChoose,
+  onWork,
   looking,
 }: {
   model: ToyModel;
   onChoose: (join: string) => void;
+  onWork: (work: string) => void;
   looking: Looking;
 }) {
   const { units } = useToy();
@@ -74,6 +77,7 @@ export function WholeToy({
       ) : null}
       {balance ? <Views model={model} {...looking} /> : null}
       <Hosts model={model} onChoose={onChoose} />
+      <OnSurface model={model} onChoose={onWork} />
     </>
   );
 }

@@ -32,8 +32,8 @@ export function SafetyStation() {
   const written = convert ? undefined : points.find((p) => p.weight === 'stop' && p.line !== undefined);
   const toRounds = (point: SafetyPoint) => router.push(hrefOf(toy.id, 'parts', point.part));
   const embroider = (point: SafetyPoint) => {
-    const found = toy.features.find((f) => f.id === point.feature && f.kind !== 'embroidery');
-    if (found && found.kind !== 'embroidery')
+    const found = toy.features.find((f) => f.id === point.feature);
+    if (found && 'making' in found)
       edit(point.mend, { station: 'safety', feature: found.id }, (t) =>
         setFeature(t, { ...found, making: 'embroidered' }),
       );

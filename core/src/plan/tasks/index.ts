@@ -3,13 +3,16 @@ import { embroider } from './embroider';
 import { drawThrough } from './drawThrough';
 import { close, fastenOff } from './finish';
 import { inspect, weaveIn } from './last';
+import { hang, hangLast } from './hang';
 import { layer } from './layer';
 import { lookAgain } from './lookAgain';
 import { posts } from './posts';
 import { ready } from './ready';
 import { rounds } from './rounds';
 import { sew } from './sew';
+import { strands, strandsLast } from './strands';
 import { stuff } from './stuff';
+import { surface } from './surface';
 import { thread } from './thread';
 import { washers } from './washers';
 
@@ -23,6 +26,8 @@ export const TASKS = {
   eyes: posts,
   washers,
   embroider,
+  hang,
+  strands,
   stuff,
   'look-again': lookAgain,
   ready,
@@ -31,6 +36,9 @@ export const TASKS = {
   'draw-through': drawThrough,
   thread,
   sew,
+  surface,
+  'strands-last': strandsLast,
+  'hang-last': hangLast,
   ends: weaveIn,
   inspect,
 };

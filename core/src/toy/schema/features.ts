@@ -1,6 +1,22 @@
 import Joi from 'joi';
-import type { Embroidery, EyePair, Feature, FeltRound, LoosePiece, Nose, PairPlace } from '../../feature';
-import { byKind, colour, course, id, objectOf, spot, word } from './places';
+import {
+  HANGERS,
+  HELD_BY,
+  LINES_OVER,
+  STRAND_FIXES,
+  type Embroidery,
+  type EyePair,
+  type Feature,
+  type FeltRound,
+  type Hanger,
+  type LoosePiece,
+  type Nose,
+  type PairPlace,
+  type SpotOn,
+  type Strands,
+  type SurfaceWork,
+} from '../../feature';
+import { byKind, colour, course, id, objectOf, spot, spotKeys, word } from './places';
 
 const shift = Joi.array().items(Joi.number()).length(2);
 const onPart = { part: id.required(), copy: id.allow(null).required() };
@@ -38,6 +54,9 @@ const pair = objectOf<PairPlace>({
   offset: objectOf<PairPlace['offset']>({ left: shift.required(), right: shift.required() }).required(),
 });
 
+/** More in one line is no work of hands. */
+const MOST_STATIONS = 400;
+
 /** One schema a kind of feature; a kind without one does not compile. */
 const KINDS: { [K in Feature['kind']]: Joi.ObjectSchema<Extract<Feature, { kind: K }>> } = {
   eyes: objectOf<EyePair>({
@@ -65,6 +84,57 @@ const KINDS: { [K in Feature['kind']]: Joi.ObjectSchema<Extract<Feature, { kind:
     path: Joi.array().items(spot).required(),
     colour: word.required(),
     strokes: Joi.number().integer().min(1).required(),
+  }),
+  surface: objectOf<SurfaceWork>({
+    kind: Joi.string().valid('surface').required(),
+    id: id.required(),
+    name: word.required(),
+    ...onPart,
+    place: spot.required(),
+    end: objectOf<SpotOn>({ ...onPart, ...spotKeys }).required(),
+    over: Joi.string()
+      .valid(...LINES_OVER)
+      .required(),
+    stations: Joi.number().integer().min(1).max(MOST_STATIONS).required(),
+    motif: word.required(),
+    colour: colour.required(),
+    hookMm: Joi.number().positive().allow(null).required(),
+    twin: Joi.boolean().required(),
+  }),
+  strands: objectOf<Strands>({
+    kind: Joi.string().valid('strands').required(),
+    id: id.required(),
+    name: word.required(),
+    ...onPart,
+    place: spot.required(),
+    rounds: Joi.number().integer().invalid(0).required(),
+    halfDeg: Joi.number().min(0).max(180).required(),
+    everyStitch: Joi.number().integer().min(1).required(),
+    everyRound: Joi.number().integer().min(1).required(),
+    together: Joi.number().integer().min(1).max(50).required(),
+    cutMm: Joi.number().positive().required(),
+    fix: Joi.string()
+      .valid(...STRAND_FIXES)
+      .required(),
+    before: Joi.string().valid('closing', 'nothing').required(),
+    colour: colour.required(),
+  }),
+  hanger: objectOf<Hanger>({
+    kind: Joi.string().valid('hanger').required(),
+    id: id.required(),
+    ...onPart,
+    is: Joi.string()
+      .valid(...HANGERS)
+      .required(),
+    mm: Joi.number().positive().required(),
+    place: spot.required(),
+    by: Joi.string()
+      .valid(...HELD_BY)
+      .required(),
+    loop: Joi.alternatives<Hanger['loop']>(
+      Joi.object({ chain: Joi.number().integer().min(1).required() }),
+      Joi.object({ part: id.required() }),
+    ).required(),
   }),
 };
 

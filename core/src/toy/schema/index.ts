@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { partsOf } from '../../feature';
 import { guestsOf } from '../../join';
 import { documentWords as say } from '../../words';
 import { migrated } from '../migrate';
@@ -47,7 +48,9 @@ function leadsNowhere(toy: Toy): string | null {
   const gauge = toy.parts.findIndex((p) => !toy.gauges.some((g) => g.id === p.gauge));
   if (gauge >= 0) return `toy.parts.${gauge}.gauge`;
   for (const [i, f] of toy.features.entries()) {
-    if (!copies.has(f.part)) return `toy.features.${i}.part`;
+    if (!partsOf(f).every((part) => copies.has(part))) return `toy.features.${i}.part`;
+    if (f.kind === 'surface' && f.end.copy !== null && !has({ part: f.end.part, copy: f.end.copy }))
+      return `toy.features.${i}.end`;
     if (f.copy !== null && !has({ part: f.part, copy: f.copy })) return `toy.features.${i}.copy`;
   }
   for (const [i, one] of toy.joins.entries()) {

@@ -28,7 +28,7 @@ export const course = objectOf<Course>({
   layer: Joi.number().integer().min(0).required(),
 });
 
-const spotKeys = {
+export const spotKeys = {
   course: course.required(),
   at: Joi.string().valid('hole', 'middle', 'link', 'edge').required(),
   index: Joi.number().required(),

@@ -1,0 +1,34 @@
+import type { Spot } from '../address';
+import type { OnPart } from './feature';
+import type { FeatureKind } from './kinds';
+
+export type HangerIs = 'split ring' | 'clip' | 'bell';
+export const HANGERS: readonly HangerIs[] = ['split ring', 'clip', 'bell'];
+
+/** What holds a ring, a clip or a bell: the starting tail, a loop of chain worked on, or stitches of its own. */
+export type HeldBy = 'starting tail' | 'loop of chain' | 'sewn in';
+export const HELD_BY: readonly HeldBy[] = ['starting tail', 'loop of chain', 'sewn in'];
+
+/** A ring, a clip or a bell on a part. */
+export interface Hanger extends OnPart {
+  kind: 'hanger';
+  id: string;
+  is: HangerIs;
+  /** the widest it measures, mm */
+  mm: number;
+  place: Spot;
+  by: HeldBy;
+  /** chain stitches of the loop, where one holds it; or the part of the toy that is that chain */
+  loop: { chain: number } | { part: string };
+}
+
+/** Grams for the square of its width, g/mm2: a steel ring of 25 mm weighs about 4 g. Source: scales of a workshop drawer. */
+const GRAMS_PER_MM2 = 0.0064;
+
+export const hanger: FeatureKind<Hanger> = {
+  onRounds: (f, of) => ({ ...f, place: { ...f.place, course: of(f.part)(f.place.course) } }),
+  parts: (f) => ('part' in f.loop ? [f.part, f.loop.part] : [f.part]),
+  spots: (f) => [f.place],
+  thing: () => null,
+  grams: ({ mm }) => GRAMS_PER_MM2 * mm * mm,
+};
