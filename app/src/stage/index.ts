@@ -1,4 +1,4 @@
-export { boundsOf, boxOf, sceneOf } from './scene';
+export { boundsOf, boxOf, roomOf, sceneOf } from './scene';
 export type { Scene } from './scene';
 export { Eye, ToyPicture } from './ToyPicture';
 export { shade } from './colour';

@@ -2,7 +2,7 @@ import { frameAt, pointOf, resolve, ResolvedPlace, type Polar } from '@hoppla/co
 import { isOn, type Embroidery, type EyePair, type Feature, type Nose } from '@hoppla/core/feature';
 import { dot, ringPoint, type PartForm, type Vec3 } from '@hoppla/core/form';
 import { move, moveBack, moveRigid, turn, type Placed, type Placement } from '@hoppla/core/join';
-import { yarnColour, yarnLines, type ToyModel } from '@hoppla/core/model';
+import { allYarnLines, yarnColour, yarnLines, type ToyModel } from '@hoppla/core/model';
 import { shade } from './colour';
 import { rowsOf, VIEWS, type Rows } from './view';
 import { type Point, hull, n, pathOf, stitchPaths } from './scenePaths';
@@ -134,6 +134,18 @@ export function boundsOf(
     top: Math.min(...boxes.map((b) => b[1])),
     right: Math.max(...boxes.map((b) => b[2])),
     bottom: Math.max(...boxes.map((b) => b[3])),
+  };
+}
+
+/** The bounds of a toy with all the yarn that stands on it or hangs from it, seen from the front. */
+export function roomOf(model: ToyModel, placed: readonly Placed[]): ReturnType<typeof boundsOf> {
+  const { left, right, top, bottom } = boundsOf(placed);
+  const points = allYarnLines(model).flatMap((line) => line.points);
+  return {
+    left: points.reduce((least, [x]) => Math.min(least, x), left),
+    right: points.reduce((most, [x]) => Math.max(most, x), right),
+    top: points.reduce((least, [, y]) => Math.min(least, -y), top),
+    bottom: points.reduce((most, [, y]) => Math.max(most, -y), bottom),
   };
 }
 

@@ -10,7 +10,7 @@ import {
 import { isOn, type Embroidery, type EyePair, type Feature, type Nose } from '@hoppla/core/feature';
 import { add, dot, scale, STITCH, sub, unit, type Looks, type PartForm, type Vec3 } from '@hoppla/core/form';
 import { laidLooks, laidNormal, laidPoint, moveBack, turnBack, type Placed } from '@hoppla/core/join';
-import { yarnColour, yarnLines, type ToyModel } from '@hoppla/core/model';
+import { chainStrands, yarnColour, yarnLines, type ToyModel } from '@hoppla/core/model';
 
 /** An eye or a nose on a piece, mm in the piece's own frame. `up` lies along the fabric. */
 export interface ShownEye {
@@ -69,7 +69,7 @@ export function shownOf(
   const { laid } = placed.placement;
   const dress = bare ? [] : Object.values(DRESS).map((dressed) => dressed(model, placed, looks));
   const eyes = dress.flatMap((d) => d.eyes ?? []);
-  const threads = dress.flatMap((d) => d.threads ?? []);
+  const threads = [...dress.flatMap((d) => d.threads ?? []), ...chainsOn(placed, colours)];
   return {
     key: `${model.toy.id}/${keyOf(placed)}`,
     placed,
@@ -80,6 +80,21 @@ export function shownOf(
     dress: JSON.stringify([eyes, threads]),
     upTo: Math.min(upTo, placed.form.rim ?? Infinity),
   };
+}
+
+/** Half the width of a chain that comes back, in widths of its stitch. Judged by eye. */
+const CHAIN = 0.42;
+
+/** Chains that come back to their round hang from there, in the yarn of their stitch. */
+function chainsOn(placed: Placed, colours: readonly string[]): ShownThread[] {
+  const { placement, form } = placed;
+  return chainStrands(placed).map(({ points, out, stitch }) => ({
+    points: points.map((p) => moveBack(placement, p)),
+    normals: points.map(() => turnBack(placement, out)),
+    colour: colours[form.fabric.colour[stitch]] ?? colours[0],
+    filled: false,
+    halfMm: CHAIN * form.gauge.stitchMm,
+  }));
 }
 
 type Dress = Partial<Pick<Shown, 'eyes' | 'threads'>>;

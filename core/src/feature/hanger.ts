@@ -22,6 +22,10 @@ export interface Hanger extends OnPart {
   loop: { chain: number } | { part: string };
 }
 
+/** The part that is the loop of a ring: it is held by that. */
+export const loopPart = (f: Pick<Hanger, 'by' | 'loop'>): string | null =>
+  f.by === 'loop of chain' && 'part' in f.loop ? f.loop.part : null;
+
 /** Grams for the square of its width, g/mm2: a steel ring of 25 mm weighs about 4 g. Source: scales of a workshop drawer. */
 const GRAMS_PER_MM2 = 0.0064;
 

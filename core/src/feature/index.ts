@@ -10,7 +10,7 @@ export type {
   PairPlace,
 } from './feature';
 export { isOn } from './feature';
-export { HANGERS, HELD_BY } from './hanger';
+export { HANGERS, HELD_BY, loopPart } from './hanger';
 export type { Hanger, HangerIs, HeldBy } from './hanger';
 export { STRAND_FIXES } from './strands';
 export type { StrandFix, Strands } from './strands';

@@ -1,3 +1,4 @@
+import { kept } from '../kept';
 import type { PartForm } from './form';
 import { ringPoint } from './shape';
 import { add, cross, dot, scale, sub, unit, type Vec3 } from './vectors';
@@ -30,7 +31,7 @@ const AROUND = 64;
 const POINT_MM = 1e-6;
 
 /** The skin of a part; none of a cord, which has no surface. */
-export function skinOf(form: PartForm): Skin | null {
+export const skinOf = kept((form: PartForm): Skin | null => {
   const rings = form.r.length;
   if (form.section === 'cord' || rings < 2) return null;
   const sheet = form.section === 'sheet';
@@ -79,7 +80,7 @@ export function skinOf(form: PartForm): Skin | null {
     around: AROUND,
     rings,
   };
-}
+});
 
 /** The triangle behind each side of each triangle. */
 function neighboursOf(triangles: readonly number[], vertices: number): Int32Array {

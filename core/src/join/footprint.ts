@@ -16,7 +16,6 @@ import {
   type Vec3,
 } from '../form';
 import type { Polar } from '../address';
-import { kept } from '../kept';
 import type { EdgeLine } from './edgeLine';
 import type { EdgeLies } from './edge';
 
@@ -38,8 +37,6 @@ export interface Footprint {
   /** the fabric ends within it, or it reaches round to the far side */
   cut: boolean;
 }
-
-const skin = kept(skinOf);
 
 /** An edge leans over by so much at most: further out the limb bends. Source: the house's geometry, section 7, "tilted to 50 degrees". */
 const MOST_LEAN = Math.cos((50 * Math.PI) / 180);
@@ -111,7 +108,7 @@ export function footprintOf(
   towards: { away: Vec3; wide: Vec3; thin: Vec3 },
   stitchMm: number,
 ): Footprint | null {
-  const on = skin(host);
+  const on = skinOf(host);
   if (!on) return null;
   const outline = flatOutline(line, lies, ground, towards, stitchMm);
   const ways = waysTo(on, ground, outline);

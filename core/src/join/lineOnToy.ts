@@ -115,6 +115,8 @@ export function lineOnToy(
   return way && { ...measured(nodes, way), side, out };
 }
 
+const NONE: number[] = [];
+
 /** Cuts every piece with the plane; gives the nodes of the two ends. */
 function cutThrough(
   placed: readonly Placed[],
@@ -146,11 +148,17 @@ function cutThrough(
       byEdge.set(key, nodes.length - 1);
       return nodes.length - 1;
     };
-    const cut = (t: number): number[] =>
-      [0, 1, 2].flatMap((k) => {
-        const [a, b] = [skin.triangles[3 * t + k], skin.triangles[3 * t + ((k + 1) % 3)]];
-        return off[a] >= 0 === off[b] >= 0 ? [] : [crossing(a, b)];
-      });
+    const cut = (t: number): number[] => {
+      const [a, b, c] = [skin.triangles[3 * t], skin.triangles[3 * t + 1], skin.triangles[3 * t + 2]];
+      const [overA, overB, overC] = [off[a] >= 0, off[b] >= 0, off[c] >= 0];
+      // Most triangles lie on one side.
+      if (overA === overB && overB === overC) return NONE;
+      return [
+        ...(overA === overB ? [] : [crossing(a, b)]),
+        ...(overB === overC ? [] : [crossing(b, c)]),
+        ...(overC === overA ? [] : [crossing(c, a)]),
+      ];
+    };
     for (let t = 0; t < skin.triangles.length / 3; t++) {
       const [a, b] = cut(t);
       if (b !== undefined) link(a, b);
@@ -202,6 +210,7 @@ function bridge(joined: (a: Placed, b: Placed) => boolean, nodes: readonly Node[
       for (const k of byPiece.get(a)!) {
         let [best, least] = [-1, wide];
         for (const j of byPiece.get(b)!) {
+          if (Math.abs(nodes[k].point[1] - nodes[j].point[1]) > least) continue;
           const mm = distance(nodes[k].point, nodes[j].point);
           if (mm < least) [best, least] = [j, mm];
         }

@@ -27,12 +27,6 @@ export const hangersOf = kept((model: ToyModel): readonly HangerState[] =>
   model.toy.features.flatMap((f) => (f.kind === 'hanger' ? [hangerState(model, f)] : [])),
 );
 
-/** The parts that are loops of rings: they are held. */
-export const loopParts = (model: ToyModel): string[] =>
-  model.toy.features.flatMap((f) =>
-    f.kind === 'hanger' && f.by === 'loop of chain' && 'part' in f.loop ? [f.loop.part] : [],
-  );
-
 function hangerState(model: ToyModel, feature: Hanger): HangerState {
   const { form, fabric } = modelOf(model, feature.part);
   const found = onBody(resolve(form, feature.place));

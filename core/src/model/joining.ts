@@ -1,4 +1,5 @@
 import { pointOf } from '../address';
+import { loopPart } from '../feature';
 import { trunkOf, usualPlaceOf } from '../figures';
 import {
   endsTaken,
@@ -45,12 +46,16 @@ export function hostsFor(model: ToyModel, guest: PartModel): PartModel[] {
   );
 }
 
+/** The chain that is the loop of a ring is held by that. */
+const isLoop = (model: ToyModel, { part }: PartModel): boolean =>
+  model.toy.features.some((f) => f.kind === 'hanger' && loopPart(f) === part.id);
+
 /** What can still be sewn on, in the order in which a toy is put together: heads and bodies first. */
 export function joinables(model: ToyModel): Joinable[] {
   const parts = made(model);
   const free = parts
     .map((part) => ({ part, free: freeCopies(joinsOf(model), part.copies) }))
-    .filter((x) => x.free.length > 0);
+    .filter((x) => x.free.length > 0 && !isLoop(model, x.part));
   const found = free.flatMap((x): Joinable[] => {
     const hosts = hostsFor(model, x.part);
     return hosts.length > 0 ? [{ ...x, hosts, usualHost: usualHost(x.part, hosts) }] : [];

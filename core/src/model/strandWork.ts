@@ -1,8 +1,18 @@
-import { coordAt, holeName, onBody, polarOf, resolve, type HoleName, type Polar } from '../address';
+import {
+  coordAt,
+  frameAt,
+  holeName,
+  onBody,
+  pointOf,
+  polarOf,
+  resolve,
+  type HoleName,
+  type Polar,
+} from '../address';
 import { isOn, type Strands } from '../feature';
 import { STRANDS } from '../figures';
-import { add, depthInside, dot, scale, sub, unit, type Vec3 } from '../form';
-import { move, moveBack, onToy, outAt, type Placed } from '../join';
+import { add, depthInside, dot, scale, sub, unit, type PartForm, type Vec3 } from '../form';
+import { move, moveBack, onToy, outAt, turnNormal, type Placed } from '../join';
 import { kept } from '../kept';
 import { standingPieces } from './surfaceWork';
 import { modelOf, type ToyModel } from './toy';
@@ -92,11 +102,17 @@ const STEP_MM = 3;
 const OFF_MM = 1.2;
 
 /** A strand as it hangs from its place, in the toy's frame, mm: out of the fabric, then down along it. For looks; judged. */
-export function hangingFrom({ piece, polar }: StrandPlace, lengthMm: number): Vec3[] {
+export function hangingFrom(
+  { piece, polar }: Pick<StrandPlace, 'piece' | 'polar'>,
+  lengthMm: number,
+): Vec3[] {
   const start = onToy(piece, polar);
-  const out = outAt(start);
-  const points: Vec3[] = [start.point];
-  let at = start.point;
+  return hanging(piece, start.point, outAt(start), lengthMm);
+}
+
+function hanging(piece: Placed, start: Vec3, out: Vec3, lengthMm: number): Vec3[] {
+  const points: Vec3[] = [start];
+  let at = start;
   let way = unit(add(out, [0, 0.2, 0]));
   for (let left = lengthMm; left > 1e-6; left -= STEP_MM) {
     const step = Math.min(STEP_MM, left);
@@ -128,3 +144,33 @@ function nearestCentre(centres: Float64Array, p: Vec3): Vec3 {
   }
   return best;
 }
+
+/** A chain that comes back to its round and hangs from there: a root, a tentacle. Its length is of the stitches worked back, mm. */
+export interface ChainStrand {
+  /** the stitch before it, in the fabric */
+  stitch: number;
+  lengthMm: number;
+  /** in the toy's frame, mm */
+  points: readonly Vec3[];
+  out: Vec3;
+}
+
+/** Every chain of a piece that comes back, on the part itself or on what is worked on it, as it hangs. */
+export function chainStrands(piece: Placed): ChainStrand[] {
+  const { form } = piece;
+  return form.fabric.strands.flatMap(({ at, chain, worked }) => {
+    const own = [form, ...form.layers].find((f) => roundWith(f, at) >= 0);
+    if (!own || at < 0) return [];
+    const round = roundWith(own, at);
+    const polar = polarOf(own, round, at - own.fabric.rounds[round].from + 0.5, 'middle');
+    const point = pointOf(own, polar);
+    const out = turnNormal(piece.placement, point, frameAt(own, polar).normal);
+    const lengthMm = Math.max(1, worked > 0 ? worked : chain) * form.gauge.stitchMm;
+    return [
+      { stitch: at, lengthMm, out, points: hanging(piece, move(piece.placement, point), out, lengthMm) },
+    ];
+  });
+}
+
+const roundWith = (form: PartForm, stitch: number): number =>
+  form.fabric.rounds.findIndex((r) => stitch >= r.from && stitch < r.from + r.count);

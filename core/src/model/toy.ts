@@ -1,6 +1,7 @@
 import { frontAngle } from '../address';
 import {
   faceDirection,
+  loopPart,
   resolveEyes,
   resolveNose,
   type EyePair,
@@ -98,7 +99,9 @@ export const modelToy = kept((toy: Toy): ToyModel => {
     : { joins: toy.joins, unfollowed: [] };
   const { joins: caughtIn, faults: caughtFaults, unmet } = catching(parts, pieces, toy.clamps);
   const every: Join[] = [...caughtIn, ...joins];
-  const { placed, loose, sites, faults: joinFaults } = assemble(pieces, every);
+  const { placed, loose: unheld, sites, faults: joinFaults } = assemble(pieces, every);
+  const loops = toy.features.map((f) => (f.kind === 'hanger' ? loopPart(f) : null));
+  const loose = unheld.filter((p) => !loops.includes(p.part));
   return {
     toy,
     parts,

@@ -1,6 +1,7 @@
 import type { Feature, Hanger } from '../feature';
 import { add, cross, scale, unit, type Vec3 } from '../form';
 import { across, outAt, pieceKey, type OfPiece, type OnToy } from '../join';
+import { kept } from '../kept';
 import { hangersOf } from './hangers';
 import { hangingFrom, strandWorks } from './strandWork';
 import { surfaceWorks } from './surfaceWork';
@@ -96,6 +97,11 @@ function loopColour(model: ToyModel, { part, loop }: Hanger): string {
   const own = 'part' in loop ? loop.part : part;
   return yarnColour(model, own, modelOf(model, own).copies[0]?.id ?? '');
 }
+
+/** All yarn of features that stands on the toy or hangs from it. */
+export const allYarnLines = kept((model: ToyModel): readonly YarnLine[] =>
+  Object.values(KINDS).flatMap((lines) => lines(model)),
+);
 
 /** All yarn of a kind of feature that stands on a piece or hangs from it. */
 export const yarnLines = (model: ToyModel, kind: Feature['kind'], piece: OfPiece): YarnLine[] =>

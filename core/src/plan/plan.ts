@@ -1,6 +1,6 @@
 import type { Ranged } from '../gauge';
 import { kept } from '../kept';
-import { hangersOf, loopParts, strandWorks, surfaceWorks, type ToyModel } from '../model';
+import { hangersOf, strandWorks, surfaceWorks, type ToyModel } from '../model';
 import { nameKey } from '../notation';
 import { eyesNamed } from '../safety';
 import { makingOrder, pieceSteps } from './order';
@@ -117,7 +117,7 @@ function joinTrouble(model: ToyModel): Trouble[] {
   // Of a toy that is only caught in rounds, the part that catches is the toy itself.
   const held = (part: string) => {
     const p = model.parts.find((x) => x.part.id === part);
-    return !p || catching.includes(p) || caught.has(nameKey(p.name)) || loopParts(model).includes(part);
+    return !p || catching.includes(p) || caught.has(nameKey(p.name));
   };
   const parts = [...new Set(model.loose.map((piece) => piece.part))].filter((part) => !held(part));
   return parts.length > 0 ? [...faults, { what: 'loose', parts }] : faults;

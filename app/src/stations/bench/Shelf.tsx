@@ -8,7 +8,7 @@ import { unitWords } from '@hoppla/core/words';
 import { Go, Num, Press, Words } from '../../controls';
 import { hrefOf } from '../stations';
 import { type Shelved } from '../../documents';
-import { boundsOf, layOut, Stage, useHold } from '../../stage';
+import { boundsOf, layOut, roomOf, Stage, useHold } from '../../stage';
 import { usePalette } from '../../theme';
 import { screenWords as say } from '../../words';
 
@@ -236,7 +236,7 @@ function laidOut(toy: Shelved): Laid | 'broken' | null {
   try {
     const model = modelToy(toy.file!.toy);
     const placed = layOut(model);
-    return placed.length ? { model, placed, ...boundsOf(placed) } : null;
+    return placed.length ? { model, placed, ...roomOf(model, placed) } : null;
   } catch {
     return 'broken';
   }

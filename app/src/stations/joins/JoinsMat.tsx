@@ -10,6 +10,7 @@ import {
   boundsOf,
   layOut,
   project,
+  roomOf,
   Stage,
   useHold,
   VIEWS,
@@ -69,7 +70,10 @@ export function JoinsMat({ width, height, host, chosen, looks, from, aimed, acti
   useEffect(() => {
     if (from) setHold((now) => ({ ...now, ...VIEWS[from] }));
   }, [from, setHold]);
-  const view = useMemo(() => viewOf(placed, width, height), [placed, width, height]);
+  const view = useMemo(
+    () => viewOf(apart ? boundsOf(placed) : roomOf(model, placed), width, height),
+    [apart, model, placed, width, height],
+  );
   const measured = sizeWords(model, units);
   const own = apart ? undefined : placed.find((p) => host && pieceKey(p) === pieceKey(host));
   const [first] = chosen.sites;
@@ -144,8 +148,7 @@ function Way({ exits, host, projection }: { exits: Exits; host: Placed; projecti
 }
 
 /** Everything in sight, the toy's own middle under the nought of the ruler. */
-function viewOf(placed: readonly Placed[], width: number, height: number) {
-  const { left, right, top, bottom } = boundsOf(placed);
+function viewOf({ left, right, top, bottom }: ReturnType<typeof boundsOf>, width: number, height: number) {
   const pxPerMm = Math.min(
     (width - RULER.left - 20) / (right - left),
     (height - RULER.top - 18) / (bottom - top),

@@ -24,6 +24,7 @@ import {
   type Toy,
   type ToyFile,
 } from '../../toy';
+import { newHanger } from '../newWork';
 import type { PartModel } from '../part';
 import { modelToy } from '../toy';
 
@@ -94,10 +95,12 @@ export function dappleFile(newId: NewId): ToyFile {
   );
 }
 
-/** Ruby the radish: a charm without a face. */
+/** Ruby the radish: a charm without a face, with a ring in her loop of chain. */
 export function rubyFile(newId: NewId): ToyFile {
-  const toy = changeSettings(addParts(newToy('Ruby', newId), RUBY_TEXT, newId), { age: 'accessory' });
-  return newFile(filled(toy, { Leaf: 'empty', Radish: 'firm', Loop: 'empty' }));
+  const bare = changeSettings(addParts(newToy('Ruby', newId), RUBY_TEXT, newId), { age: 'accessory' });
+  const toy = filled(bare, { Leaf: 'empty', Radish: 'firm', Loop: 'empty' });
+  const radish = named(toy, 'Radish');
+  return newFile(setFeature(toy, newHanger(modelToy(toy), radish.part.id, newId)!));
 }
 
 const filled = (toy: Toy, fills: Record<string, Firmness>): Toy =>

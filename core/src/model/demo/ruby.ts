@@ -4,7 +4,7 @@ Row 1: ch 9, sc in 2nd ch from hook, 2 hdc, 2 dc, 2 hdc, sc (8), turn
 Row 2: ch 1, sl st, 2 sc, 2 hdc, 2 sc, sl st (8), turn
 fasten off, leave 12 cm
 
-Radish (1x, ruby, 2.5 mm hook, ring = tip)
+Radish (1x, ruby, 2.5 mm hook, ring = sole)
 R1: with white: 4 sc in ring, sl st to join (4)
 R2: ch 1, sc, ch 12, sl st in 2nd ch from hook and each ch, sl st in same st, 3 sc, sl st to join (4)
 R3: ch 1, (sc, inc) x2, sl st to join (6)
