@@ -12,7 +12,7 @@ import {
 } from '@hoppla/core/form';
 import type { Ranged } from '@hoppla/core/gauge';
 import { markText, read } from '@hoppla/core/notation';
-import { fillSaid, modelToy } from '@hoppla/core/model';
+import { fillSaid, modelToy, shapingOf } from '@hoppla/core/model';
 import { openFile } from '@hoppla/core/toy/schema';
 import { unitWords } from '@hoppla/core/words';
 import { firmnessOf, gaugeOfCall, Misuse, terms, type Answer, type Call } from './call';
@@ -48,7 +48,7 @@ function shapesOfText(text: string, call: Call): { parts: Shaped[]; code: 0 | 1 
       make: p.make,
       fill,
       material: 'polyester',
-      form: formOf(fabric, gauge, { fill }),
+      form: formOf(fabric, gauge, { fill, shaping: shapingOf({ how: 'as worked' }, fabric, gauge) }),
     };
   });
   return { parts, code: reading.parts.some((p) => p.problems.some((x) => x.severity === 'error')) ? 1 : 0 };

@@ -37,8 +37,9 @@ export interface CaughtJoin {
 }
 
 /** What is caught lies flat, two layers; rows, one; a chain by its end. A whole round takes it as a ring. */
-export function caughtEdge({ section }: PartForm, whole: boolean): Edge {
+export function caughtEdge({ section, folded }: PartForm, whole: boolean): Edge {
   if (section === 'cord') return wholeEdge('open', 'chain end');
+  if (folded) return wholeEdge('open', 'fold');
   return whole || section !== 'ring' ? wholeEdge('open') : wholeEdge('flattened');
 }
 
@@ -85,7 +86,7 @@ const sitesOf = kept(
         polar: middle,
         footprint,
         guestEdge: edgeCount(guest.form, edge),
-        layers: isFlattened(edge) ? 2 : 1,
+        layers: isFlattened(edge) || guest.form.folded ? 2 : 1,
         looks: lie.looks,
         direction: lie.direction,
         placement: placedOn(host, guest, line, lie.rows, centre, footprint, 0),

@@ -16,8 +16,8 @@ export interface Edge {
   pinched: boolean;
 }
 
-/** Last round or row, first round, side of rows, edge of what is worked on, end of a chain. */
-export type EdgeIs = 'last' | 'first' | 'side' | 'layer' | 'chain end';
+/** Last round or row, first round, side of rows, edge of what is worked on, end of a chain, the fold of a folded disc. */
+export type EdgeIs = 'last' | 'first' | 'side' | 'layer' | 'chain end' | 'fold';
 
 /** How a whole edge is laid on its host. */
 export type EdgeLies = 'open' | 'flattened' | 'pinched';
@@ -51,6 +51,8 @@ export function edgeRound(form: PartForm, { which, nth }: Edge): FabricRound | n
       return form.section === 'sheet' ? (rounds[0] ?? null) : null;
     case 'chain end':
       return form.section === 'cord' ? (rounds[0] ?? null) : null;
+    case 'fold':
+      return form.folded ? (rounds.at(-1) ?? null) : null;
     case 'last':
       return form.section === 'cord' ? null : (rounds.at(-1) ?? null);
   }
@@ -63,6 +65,8 @@ const CHAIN_END = 2;
 export function wholeCount(form: PartForm, edge: Edge): number {
   const round = edgeRound(form, edge);
   if (!round) return 0;
+  // Along its fold a disc has the ends of its rounds: as many stitches as it is wide.
+  if (edge.which === 'fold') return Math.max(1, Math.round(form.widthMm / form.gauge.stitchMm));
   if (edge.which === 'side') return form.fabric.rounds.filter((r) => r.kind !== 'chain').length;
   return edge.which === 'chain end' ? Math.min(CHAIN_END, round.count) : round.count;
 }
@@ -83,7 +87,7 @@ export function edgeCount(form: PartForm, edge: Edge): number {
 
 /** Whether an edge closes on itself; rows, their sides and chains do not. */
 export const runsRound = (form: PartForm, { which }: Edge): boolean =>
-  form.section === 'ring' && which !== 'side' && which !== 'chain end';
+  form.section === 'ring' && which !== 'side' && which !== 'chain end' && which !== 'fold';
 
 /** How far an edge reaches from its middle, mm: the radius of an open one, half the length of one that lies in a line. */
 export function edgeReach(form: PartForm, edge: Edge): number {
@@ -103,16 +107,20 @@ export function reachesOf(form: PartForm, edge: Edge, turnDeg: number): { upMm: 
 }
 
 /** Whether a piece is worked shut through both layers of its last round: that edge lies flat, whatever else is said. */
-export const isFoldedShut = ({ fabric }: PartForm): boolean =>
+export const isFoldedShut = ({ fabric }: Pick<PartForm, 'fabric'>): boolean =>
   fabric.layers.some((l) => l.kind === 'fold' && l.on === fabric.rounds.length - 1);
 
-/** An edge as it can lie: one that is worked shut is flat. */
-export const asItLies = (form: PartForm, edge: Edge): Edge =>
-  edge.which === 'last' && edge.layers === 1 && isFoldedShut(form) ? { ...edge, layers: 2 } : edge;
+/** An edge as it can lie: one that is worked shut is flat; a folded disc meets its host with its fold, as its rim is an arc. */
+export function asItLies(form: PartForm, edge: Edge): Edge {
+  if (edge.which !== 'last') return edge;
+  if (form.folded) return wholeEdge('open', 'fold');
+  return edge.layers === 1 && isFoldedShut(form) ? { ...edge, layers: 2 } : edge;
+}
 
 /** The edges that a piece has, whole, in the order in which they are usually sewn. */
 export function edgesOf(form: PartForm): Edge[] {
-  const all: EdgeIs[] = ['last', 'first', 'side', 'chain end'];
+  // The middle of a disc is no edge.
+  const all: EdgeIs[] = form.folded ? ['fold'] : ['last', 'first', 'side', 'chain end'];
   const own = all
     .map((which) => asItLies(form, wholeEdge('open', which)))
     .filter((edge) => edgeRound(form, edge) !== null);

@@ -78,6 +78,11 @@ function linePoints(form: PartForm, edge: Edge): Vec3[] {
       const [a, b] = [i, i + 1].map((ring) => ringPoint(form, ring, edge.nth === 1 ? 0 : END_RAD));
       return add(a, scale(sub(b, a), row - i));
     }
+    if (edge.which === 'fold') {
+      const [c, s] = [Math.cos(form.longRad), form.direction * Math.sin(form.longRad)];
+      const along = (t - 0.5) * form.widthMm;
+      return [c * along, s * along, 0];
+    }
     if (edge.which === 'chain end') {
       const [x, y, z] = ringPoint(form, last, 0);
       return [x + (t - 0.5) * form.gauge.stitchMm, y, z];
@@ -96,7 +101,7 @@ function outOf(form: PartForm, edge: Edge): Vec3 {
     const [x] = ringPoint(form, 0, edge.nth === 1 ? 0 : END_RAD);
     return [Math.sign(x) || 1, 0, 0];
   }
-  const sign = edge.which === 'first' ? -1 : 1;
+  const sign = edge.which === 'first' || edge.which === 'fold' ? -1 : 1;
   if (!form.axis) return [0, 0, sign];
   const k = 9 * Math.min(ringIndex(form, edge), form.axis.rotation.length / 9 - 1);
   const { rotation: m } = form.axis;
@@ -110,7 +115,8 @@ function stitchesAlong(form: PartForm, edge: Edge, whole: PartForm): EdgeStitch[
   const round = edge.which === 'first' ? 0 : rounds.length - 1;
   return Array.from({ length: Math.max(0, to - from + 1) }, (_, k) => {
     const number = from + k;
-    if (edge.which === 'side' || edge.which === 'chain end') return { number, along: (number - 0.5) / count };
+    if (!runsRound(whole, edge) && edge.which !== 'last' && edge.which !== 'first')
+      return { number, along: (number - 0.5) / count };
     const turns = polarOf(form, round, number - 0.5, 'middle').angleRad / (2 * Math.PI);
     return { number, along: turns - Math.floor(turns) };
   });

@@ -10,7 +10,7 @@ export type SeamKind = 'whip' | 'invisible' | 'mattress' | 'back' | 'chain end';
 export function seamKind({ join, how, hostEdge, guestEdge }: JoinSite): SeamKind {
   const { which } = join.edge;
   if (which === 'chain end') return 'chain end';
-  if (which === 'side') return 'mattress';
+  if (which === 'side' || which === 'fold') return 'mattress';
   if (isFlattened(join.edge)) return 'back';
   return how === 'rim' && hostEdge === guestEdge ? 'whip' : 'invisible';
 }

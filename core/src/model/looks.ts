@@ -25,7 +25,7 @@ export function looksInput(toy: Toy, { part, gauge, fabric, fill }: PartModel): 
     gauge,
     fill,
     wrongSideOut: part.pose.out === 'wrong side',
-    shaping: shapingOf(part.shaping, fabric),
+    shaping: shapingOf(part.shaping, fabric, gauge),
   };
 }
 

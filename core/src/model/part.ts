@@ -2,6 +2,7 @@ import { roundOf, type RingIs } from '../address';
 import { buildFabric, type Fabric } from '../fabric';
 import { formOf, liesFlat, type Firmness, type PartForm, type Shaping } from '../form';
 import { gaugeOf, type Gauge } from '../gauge';
+import { isFoldedShut } from '../join';
 import { kept } from '../kept';
 import { emptyPart, read, type PartReading, type Problem, type Terms } from '../notation';
 import {
@@ -60,7 +61,7 @@ const modelOfPart = kept(
       name: first.name || partNames.unnamed,
       gauge,
       fabric,
-      form: formOf(fabric, gauge, { fill, wrongSideOut, shaping: shapingOf(part.shaping, fabric) }),
+      form: formOf(fabric, gauge, { fill, wrongSideOut, shaping: shapingOf(part.shaping, fabric, gauge) }),
       fill,
       ringIs: (first.ringIs as RingIs | null) ?? part.pose.ringIs,
       copies: part.copies.slice(0, first.make),
@@ -79,8 +80,10 @@ export function fillSaid(reading: PartReading, wanted: Firmness, fabric: Fabric,
   return wanted !== 'empty' && liesFlat(fabric, gauge) ? 'empty' : wanted;
 }
 
-/** A part's shaping on the fabric as it is now: a rim that is gone leaves the part as worked. */
-export function shapingOf(shaping: Part['shaping'], fabric: Fabric): Shaping {
+/** A part's shaping on the fabric as it is now: a rim that is gone leaves the part as worked; a disc that its text folds shut is folded. */
+export function shapingOf(shaping: Part['shaping'], fabric: Fabric, gauge: Gauge): Shaping {
+  if (shaping.how === 'as worked' && isFoldedShut({ fabric }) && liesFlat(fabric, gauge))
+    return { how: 'folded' };
   if (shaping.how !== 'pushed in') return { how: shaping.how };
   const round = roundOf(fabric, shaping.rim);
   return round < 0 ? { how: 'as worked' } : { how: 'pushed in', round };

@@ -20,6 +20,7 @@ export const joinWords = {
     side: 'side of the rows',
     layer: 'edge of what is worked on',
     'chain end': 'end of the chain',
+    fold: 'its fold',
   },
   lies: { open: 'open as a ring', flattened: 'pressed flat', pinched: 'pinched to a bow' },
   how: { surface: 'on the surface', end: 'round the closed end', rim: 'rim to rim' },

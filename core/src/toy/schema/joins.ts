@@ -18,7 +18,7 @@ import type {
 import { byKind, course, id, objectOf, place } from './places';
 
 const edge = objectOf<Edge>({
-  which: Joi.string().valid('last', 'first', 'side', 'layer', 'chain end').required(),
+  which: Joi.string().valid('last', 'first', 'side', 'layer', 'chain end', 'fold').required(),
   nth: Joi.number().integer().min(1).required(),
   from: Joi.number().integer().min(1).required(),
   to: Joi.number().integer().min(1).allow(null).required(),

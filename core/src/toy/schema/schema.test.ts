@@ -4,7 +4,7 @@ import { exportFile } from '../../files';
 import { holeTag } from '../../address';
 import { openChecks, progressOf, ticksOf, whereAmI } from '../../record';
 import { planOf } from '../../plan';
-import { modelToy, rillFile } from '../../model';
+import { hangersOf, modelToy, rillFile, strandWorks, surfaceWorks } from '../../model';
 import { newFile, newToy, addParts, typeInPart, type ToyFile } from '../index';
 import { openFile } from './index';
 
@@ -47,7 +47,7 @@ describe('toy files', () => {
     expect(model.eyes[0].state).toMatchObject({ state: 'at', coords: [15, 24] });
     expect(model.sites.every((s) => s.sites.length > 0 && s.sites.every((x) => x.state === 'at'))).toBe(true);
     expect(planOf(model).trouble).toEqual([]);
-    expect(file).toMatchObject({ schema: 8, toy: { schema: 8, settings: { hooks: 'mm' } } });
+    expect(file).toMatchObject({ schema: 9, toy: { schema: 9, clamps: [], settings: { hooks: 'mm' } } });
     expect(file.toy.parts.every((p) => p.shaping.how === 'as worked')).toBe(true);
     expect(file.toy.features[0]).toMatchObject({
       eyeMm: 9,
@@ -180,10 +180,10 @@ describe('toy files', () => {
     });
   });
 
-  it('version 8 with whiskers drawn through the snout and fins on a yarn opens for ever: same holes, same bytes', () => {
+  it('version 8 with whiskers drawn through the snout and fins on a yarn opens for ever: same holes', () => {
     const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v8.json'), 'utf8');
     const file = opened(raw);
-    expect(exportFile(file)).toBe(raw);
+    expect(exportFile(opened(exportFile(file)))).toBe(exportFile(file));
     const model = modelToy(file.toy);
     expect(model.joinFaults).toEqual([]);
     expect(model.loose).toEqual([]);
@@ -193,6 +193,28 @@ describe('toy files', () => {
     expect(fins.sites).toHaveLength(2);
     const [{ exits }] = whiskers.sites;
     expect(exits.widthMm).toBeCloseTo(11.62, 1);
+  });
+
+  it('version 9 with a head turned over in its round, the other stalk, fins, tassels and a bell opens for ever: same places, same bytes', () => {
+    const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v9.json'), 'utf8');
+    const file = opened(raw);
+    expect(exportFile(file)).toBe(raw);
+    const model = modelToy(file.toy);
+    expect(model.unmet).toEqual([]);
+    const named = (name: string) => model.parts.find((p) => p.name === name)!;
+    const neck = model.caught.find((c) => c.join.guest.part === named('Neck').part.id)!;
+    expect(neck.join.held).toEqual({ over: true, shift: 0, tiltDeg: 30, inside: false, tail: 'inside' });
+    const stalks = model.caught.filter((c) => c.join.guest.part === named('Stalk').part.id);
+    expect(stalks.map((c) => c.join.guest.copy)).toEqual(
+      named('Stalk')
+        .copies.map((c) => c.id)
+        .reverse(),
+    );
+    const [{ sites }] = surfaceWorks(model);
+    expect(sites[0].stations).toHaveLength(2);
+    expect(sites[0].line.lengthMm).toBeCloseTo(21.96, 1);
+    expect(strandWorks(model)[0].yarns).toBe(6);
+    expect(hangersOf(model)[0].feature).toMatchObject({ is: 'bell', by: 'sewn in' });
   });
 
   it('everything this program writes passes its own schema', () => {
