@@ -143,6 +143,9 @@ export const safetyWords = {
     `${name}: ${times > 1 ? `${times} cords` : 'a cord'} of ${length} mm${most === null ? ', by a hook that is not known' : `, up to ${most} mm`}`,
   loop: (name: string, times: number, length: string, most: string | null) =>
     `${name}: ${plural(times, 'loop')} of ${length} mm round${most === null ? ', by a hook that is not known' : `, up to ${most} mm`}`,
+  hair: (name: string, part: string, length: string) => `${name} on ${part}: each end hangs ${length} mm`,
+  hairLong: (limit: string) => `Hair is a cord: for a small child it may hang at most ${limit} mm.`,
+  hanger: (what: string, mm: string, part: string) => `A ${what} of ${mm} mm on ${part}`,
   cordReason: (limit: string, load: string) =>
     `For under 18 months a cord may be at most ${limit} mm long, measured under ${load} N; a crocheted cord stretches.`,
   loopReason: (limit: string) =>

@@ -5,6 +5,7 @@ import { CHECKS, type Checked, type CheckNumber, type SafetyPoint } from '../poi
 import { PROFILES } from '../profiles';
 import { hardwareChecks } from './hardware';
 import { cordChecks } from './long';
+import { surfaceChecks } from './onSurface';
 import { smallPartChecks } from './small';
 import { textChecks } from './text';
 import { threadedChecks } from './threaded';
@@ -17,6 +18,7 @@ const MADE: readonly { makes: readonly CheckNumber[]; check: (checked: Checked) 
   { makes: [3], check: smallPartChecks },
   { makes: [], check: threadedChecks },
   { makes: [6], check: cordChecks },
+  { makes: [], check: surfaceChecks },
   // Words tell of a danger; their silence tells nothing.
   { makes: [], check: textChecks },
 ];

@@ -1,5 +1,5 @@
 import type { LineReading } from '../../notation';
-import type { PartModel } from '../../model';
+import type { PartModel, ToyModel } from '../../model';
 import { safetyWords as say } from '../../words';
 import { HAZARDS } from '../hazards';
 import { isUnder36, type Checked, type SafetyPoint } from '../point';
@@ -8,7 +8,7 @@ import { eyesNamed } from '../named';
 /** What the text names and no check can see: wire, glue, magnets, rings, bells and the like, and eyes that nobody has placed. Each is an open point at its line. */
 export function textChecks({ model, parts, age }: Checked): SafetyPoint[] {
   return parts.flatMap((part) => [
-    ...hazardPoints(part, isUnder36(age)),
+    ...hazardPoints(part, isUnder36(age), onToy(model)),
     ...eyesNamed(model, part).map(({ line, words }): SafetyPoint => ({
       id: `named:${part.part.id}`,
       check: 1,
@@ -22,13 +22,23 @@ export function textChecks({ model, parts, age }: Checked): SafetyPoint[] {
   ]);
 }
 
-function hazardPoints(part: PartModel, small: boolean): SafetyPoint[] {
+/** Dangers that stand on the toy itself: they are looked at there, and what a text says of them is no news. */
+function onToy({ toy }: ToyModel): ReadonlySet<string> {
+  return new Set(
+    toy.features.flatMap((f) => {
+      if (f.kind === 'hanger') return [f.is === 'bell' ? 'bell' : 'ring'];
+      return f.kind === 'strands' ? ['hair'] : [];
+    }),
+  );
+}
+
+function hazardPoints(part: PartModel, small: boolean, known: ReadonlySet<string>): SafetyPoint[] {
   const found = new Map<string, SafetyPoint>();
   for (const l of part.reading.lines) {
     const text = part.part.text.slice(l.from, l.to).toLowerCase();
     for (const { id, check, words, anywhere } of HAZARDS) {
       const hit = anywhere || !isStitches(l) ? words.exec(text) : null;
-      if (!hit || found.has(id)) continue;
+      if (!hit || found.has(id) || known.has(id)) continue;
       const said = say.hazards[id];
       found.set(id, {
         id: `text:${part.part.id}:${id}`,
