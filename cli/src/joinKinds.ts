@@ -7,7 +7,7 @@ import {
   type CaughtSite,
   type DrawnSite,
 } from '@hoppla/core/join';
-import { copyName, modelOf, type ToyModel } from '@hoppla/core/model';
+import { copyName, heldWords, modelOf, type ToyModel } from '@hoppla/core/model';
 import { unitWords } from '@hoppla/core/words';
 import { heightAndTurn } from './joinPlaces';
 import { cliWords as say } from './words';
@@ -43,6 +43,8 @@ export function caughtJson(model: ToyModel, site: CaughtSite) {
     round: label,
     firstSlot: join.first + 1,
     whole: join.whole,
+    held: { ...join.held, looks: site.looks },
+    aim: { direction: site.direction.map(round) },
   };
 }
 
@@ -87,11 +89,14 @@ export function drawnLine(model: ToyModel, site: DrawnSite): string {
 }
 
 /** What a round catches, in a line. */
-export const caughtLine = (model: ToyModel, { join, copy }: CaughtSite): string =>
-  say.caught(
+export function caughtLine(model: ToyModel, site: CaughtSite): string {
+  const { join, copy } = site;
+  const line = say.caught(
     copyName(modelOf(model, join.guest.part), copy),
     copyName(modelOf(model, join.at.part), join.at.copy),
     modelOf(model, join.at.part).fabric.rounds[join.round].label,
     join.first + 1,
     join.over,
   );
+  return `${line}; ${heldWords(site)}`;
+}

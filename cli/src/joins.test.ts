@@ -71,4 +71,22 @@ describe('hoppla joins', () => {
     expect(caught.gaps).toMatchObject([{ what: 'more caught than made', caught: 3, made: 2 }]);
     expect(run(['joins', '-'], () => page).out).toContain('Leg 2 caught by Body in R4: slots 7 to 9');
   });
+  it('tells how each clamp is held, and every station, strand and bell on the surface', () => {
+    const v9 = resolve(__dirname, '../../core/src/toy/fixtures/toy-v9.json');
+    const { joins, surface, strands, hangers } = JSON.parse(run(['joins', v9, '--json'], () => '').out);
+    const neck = joins.find((j: { guest: { part: string } }) => j.guest.part === 'Neck');
+    expect(neck.held).toMatchObject({ over: true, tiltDeg: 30, tail: 'inside', looks: 'up' });
+    expect(surface).toMatchObject([
+      { name: 'Comb', takes: 3, fault: null, lines: [{ twin: false, stations: [{ part: 'Shell' }, {}] }] },
+    ]);
+    expect(surface[0].lines[0].stations[0].tag).toMatch(/^R\d+·\d+ \| \d+·\d+$/);
+    // Six of a tip of six, cut 160 mm: nearly a metre.
+    expect(strands).toMatchObject([{ name: 'Hair', part: 'Tail', yarns: 6, yarnM: 0.96 }]);
+    expect(hangers).toMatchObject([{ is: 'bell', by: 'sewn in', part: 'Shell', loopMm: null }]);
+    const { out } = run(['joins', v9], () => '');
+    expect(out).toMatch(/Neck caught by Shell in R11: slots 6 to 11; back up, tip up by 30°/);
+    expect(out).toMatch(
+      /Comb on Shell: 2 × sl st, \(htr, tr, htr\) in one, sl st, over the back, 22\.0 mm apart/,
+    );
+  });
 });

@@ -28,6 +28,7 @@ import { joinWords, planWords, unitWords } from '@hoppla/core/words';
 import type { Answer, Call } from './call';
 import { caughtJson, caughtLine, drawnJson, drawnLine, nameOf } from './joinKinds';
 import { heightAndTurn, ringsOf } from './joinPlaces';
+import { surfaceJson, surfaceLines } from './joinSurface';
 import { cliWords as say } from './words';
 
 /** Seams stand off by more than this, mm, are told as gaps. */
@@ -68,6 +69,7 @@ export function joinsAnswer(model: ToyModel, call: Call): Answer {
           })),
       ),
     ],
+    ...surfaceJson(model),
     meetings: meetingsOf(model).map((m) => ({
       what: m.what,
       mm: round(m.mm),
@@ -208,6 +210,7 @@ function joinsText(model: ToyModel): string {
     ...lines,
     ...model.drawn.flatMap(({ sites }) => sites.map((site) => drawnLine(model, site))),
     ...model.caught.flatMap(({ sites }) => sites.map((site) => caughtLine(model, site))),
+    ...surfaceLines(model),
     ...(model.loose.length
       ? [planWords.loose(model.loose.map((p) => copyName(modelOf(model, p.part), p.copy)))]
       : []),

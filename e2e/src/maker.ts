@@ -105,6 +105,13 @@ export async function newToy(page: Page, text: string): Promise<void> {
   await expect(rounds(page)).toBeVisible();
 }
 
+/** Opens a toy of the demo workshop. */
+export async function openDemo(page: Page, toy: string): Promise<void> {
+  await page.goto('/?demo=workshop');
+  await page.getByRole('link', { name: `Open ${toy}` }).click();
+  await expect(page.getByRole('link', { name: 'Joins', exact: true })).toBeVisible();
+}
+
 export const station = (page: Page, name: string) => page.getByRole('link', { name, exact: true }).click();
 
 /** Says who the toy is for; while nobody has, eyes are not put on. */

@@ -24,6 +24,7 @@ export const surface = {
   moves: 'A touch on the toy moves',
   begins: (part: string) => `where it begins, on ${part}`,
   endsOn: (part: string) => `where it ends, on ${part}`,
+  endPart: 'It ends on',
   here: { from: 'It begins here', to: 'It ends here' },
   over: 'It goes',
   twin: 'The same on the other side',

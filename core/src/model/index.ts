@@ -22,7 +22,7 @@ export {
 export { heldWords, slotSteps, slotWords } from './slotSteps';
 export type { SlotStep } from './slotSteps';
 export type { JoinRound } from './slots';
-export { newHanger, newStrands, newSurface } from './newWork';
+export { newHanger, newStrands, newSurface, usualEnd } from './newWork';
 export { readMotif } from './motif';
 export type { Motif, MotifRead } from './motif';
 export { surfaceWorks } from './surfaceWork';

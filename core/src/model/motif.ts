@@ -43,7 +43,8 @@ export function readMotif(
   const round = part?.rounds[1];
   const fault = part?.problems.find((p) => p.severity === 'error' && p.code !== 'too-few');
   if (fault) return { motif: null, problem: fault.message };
-  if (!round || round.items.every((i) => i.type === 'sign')) return { motif: null, problem: say.noMotif };
+  if (!round || round.items.every((i) => i.type === 'sign'))
+    return { motif: null, problem: written.trim() === '' ? say.noMotif : say.motifNotRead };
   if (round.items.some(isNote)) return { motif: null, problem: say.motifNotRead };
   if (round.items.some(goesAround)) return { motif: null, problem: say.motifAround };
   const builder = new MotifBuilder(host.stitchMm, own);

@@ -1,5 +1,5 @@
 import { coordAt } from '../address';
-import type { Hanger, Strands, SurfaceWork } from '../feature';
+import type { Hanger, SpotOn, Strands, SurfaceWork } from '../feature';
 import { holeSpot } from '../join';
 import { WORD_OF } from '../notation';
 import { setFeature, type NewId } from '../toy';
@@ -28,9 +28,16 @@ function holeAt(model: ToyModel, part: string, share: number, fromFaceRad: numbe
 
 const first = (model: ToyModel, part: string): string => modelOf(model, part).copies[0]?.id ?? '';
 
+/** Where a line usually ends on a part: far down its back. */
+export function usualEnd(model: ToyModel, part: string): SpotOn | null {
+  const end = holeAt(model, part, LINE.to, Math.PI);
+  return end && { part, copy: null, ...end };
+}
+
 /** A line of small fins down the back of a part; null on a part without rounds. */
 export function newSurface(model: ToyModel, part: string, newId: NewId): SurfaceWork | null {
-  const [place, end] = [LINE.from, LINE.to].map((share) => holeAt(model, part, share, Math.PI));
+  const place = holeAt(model, part, LINE.from, Math.PI);
+  const end = usualEnd(model, part);
   if (!place || !end) return null;
   const { hdc, dc, slst } = WORD_OF[model.toy.settings.terms];
   const work: SurfaceWork = {
@@ -40,7 +47,7 @@ export function newSurface(model: ToyModel, part: string, newId: NewId): Surface
     part,
     copy: null,
     place,
-    end: { part, copy: null, ...end },
+    end,
     over: 'back',
     stations: MOST_AT_FIRST,
     motif: `${slst}, (${hdc}, ${dc}, ${hdc}) in one, ${slst}`,

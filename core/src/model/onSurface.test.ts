@@ -3,7 +3,7 @@ import type { LineOver, SurfaceWork } from '../feature';
 import { cross, dot, sub, unit, type Vec3 } from '../form';
 import { holeSpot, move, type Placed } from '../join';
 import { planOf, stepWords, troubleWords } from '../plan';
-import { addParts, newToy, setFeature, type Toy } from '../toy';
+import { addParts, changeTerms, newToy, setFeature, type Toy } from '../toy';
 import {
   dappleFile,
   hangersOf,
@@ -128,6 +128,42 @@ describe('a line over the toy', () => {
     }
     expect(made).toBeGreaterThan(150);
     expect(several).toBeGreaterThan(40);
+  });
+
+  it('a comb from the head over the body to the tail: three parts, two seams, nothing inside another, straight within 0.5 mm', () => {
+    const from = hole(rill, 'Head', 5, 180);
+    const tail = placedOf(rill, 'Tail').form.fabric.rounds.length;
+    // On top of the tail, as it lies on the ground: the side that looks up.
+    const up = [0, 90, 180, 270].reduce((a, b) => {
+      const height = (deg: number) => {
+        const { form, placement, frontRad } = placedOf(rill, 'Tail');
+        return move(
+          placement,
+          pointOf(form, { angleRad: frontRad + (deg * Math.PI) / 180, row: tail - 4 }),
+        )[1];
+      };
+      return height(b) > height(a) ? b : a;
+    });
+    const [site] = stateOf(
+      RILL,
+      lineOf(rill, from, hole(rill, 'Tail', 6, up), 'back', { stations: 12 }),
+    ).sites;
+    const names = site.line.path.map((p) => rill.parts.find((x) => x.part.id === p.piece.part)!.name);
+    expect([...new Set(names)]).toEqual(['Head', 'Body', 'Tail']);
+    expect(site.line.seams).toHaveLength(2);
+    expect(site.line.buriedMm).toBeLessThan(1);
+    expect(offPlane(site, 'back')).toBeLessThan(0.5);
+    expect(site.stations).toHaveLength(12);
+  });
+
+  it('in the other terms its stitches are called otherwise, and are the same', () => {
+    const work = lineOf(rill, hole(rill, 'Head', 5, 180), hole(rill, 'Head', 14, 180), 'back');
+    const toy = setFeature(RILL, work);
+    const uk = changeTerms(toy, 'uk', newId);
+    const [us, there] = [toy, uk].map((t) => surfaceWorks(modelToy(t))[0]);
+    expect(there.feature.motif).toBe('sl st, (htr, tr, htr) in one, sl st');
+    expect(there.motif).toEqual(us.motif);
+    expect(changeTerms(uk, 'us', newId).features.at(-1)).toEqual(work);
   });
 
   it('on one part it is as long as the way along the fabric, within what a plane’s own way is longer', () => {

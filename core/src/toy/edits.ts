@@ -146,8 +146,17 @@ export function changeTerms(toy: Toy, to: Terms, newId: NewId): Toy {
         }
       : p;
   });
-  return { ...toy, parts, settings: { ...toy.settings, terms: to } };
+  const features = toy.features.map((f) =>
+    f.kind === 'surface' ? { ...f, motif: inTerms(f.motif, from, to) } : f,
+  );
+  return { ...toy, parts, features, settings: { ...toy.settings, terms: to } };
 }
+
+/** What is worked at a station, its stitch words in the other terms. */
+const inTerms = (written: string, from: Terms, to: Terms): string =>
+  convertTerms(`R1: ${written}`, from, to)
+    .reduceRight((text, c) => text.slice(0, c.from) + c.insert + text.slice(c.to), `R1: ${written}`)
+    .slice('R1: '.length);
 
 /** Writes rounds as a range or as single lines. Places stay on their rounds: round n of the old lines is round n of the new ones. */
 export function rewriteRounds(toy: Toy, partId: string, rewriting: Rewriting, newId: NewId): Toy {

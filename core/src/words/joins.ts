@@ -60,7 +60,7 @@ export const joinWords = {
     },
     shifted: (n: number) => `edge turned on by ${plural(n, 'stitch', 'stitches')}`,
     tail: { inside: 'its ends inside', outside: 'its ends outside' },
-    layers: (n: 1 | 2) => (n === 2 ? 'through both layers' : 'through it'),
+    layers: (n: 1 | 2) => (n === 2 ? 'through both layers' : 'through its edge'),
     slots: (n: number) => plural(n, 'slot'),
     free: (n: number) => `into ${plural(n, 'slot')} free`,
     then: (free: string | null, clamp: string | null) =>

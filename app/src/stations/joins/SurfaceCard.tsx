@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
 import { LINES_OVER, type SurfaceWork } from '@hoppla/core/feature';
-import { modelOf, type SurfaceSite, type SurfaceState, type ToyModel } from '@hoppla/core/model';
+import { modelOf, usualEnd, type SurfaceSite, type SurfaceState, type ToyModel } from '@hoppla/core/model';
 import { surfaceWords } from '@hoppla/core/words';
 import {
   Choice,
@@ -212,6 +212,19 @@ function Ends({
         chosen={end}
         onChoose={setEnd}
       />
+      {end === 'to' ? (
+        <Choice
+          label={say.endPart}
+          options={model.parts
+            .filter((p) => p.form.section === 'ring')
+            .map((p) => ({ id: p.part.id, label: p.name }))}
+          chosen={feature.end.part}
+          onChoose={(part) => {
+            const spot = usualEnd(model, part);
+            if (spot) changeWork(say.endPart, { ...feature, end: spot });
+          }}
+        />
+      ) : null}
       <SpotNudges
         model={model}
         spot={spot}
