@@ -1,5 +1,12 @@
 import { postTag } from '@hoppla/core/address';
-import { hangersOf, modelOf, strandWorks, surfaceWorks, type ToyModel } from '@hoppla/core/model';
+import {
+  hangersOf,
+  modelOf,
+  strandWorks,
+  surfaceWorks,
+  type SurfaceState,
+  type ToyModel,
+} from '@hoppla/core/model';
 import { surfaceWords, unitWords } from '@hoppla/core/words';
 
 const UNITS = unitWords('mm');
@@ -9,34 +16,7 @@ const round = (value: number): number => Math.round(value * 100) / 100;
 export function surfaceJson(model: ToyModel) {
   const name = (part: string) => modelOf(model, part).name;
   return {
-    surface: surfaceWorks(model).map(({ feature, fault, words, sites, yarnM, mirrorMissMm, motif }) => ({
-      id: feature.id,
-      name: feature.name,
-      motif: feature.motif,
-      takes: motif?.eats ?? null,
-      over: feature.over,
-      fault,
-      words,
-      lines: sites.map((s) => ({
-        twin: s.twin,
-        lengthMm: round(s.line.lengthMm),
-        gapMm: round(s.gapMm),
-        freeStitches: round(s.freeStitches),
-        most: s.most,
-        seams: s.line.seams.map(({ mm }) => round(mm)),
-        offMiddleMm: s.offMiddleMm === null ? null : round(s.offMiddleMm),
-        overFeatures: s.over,
-        stations: s.stations.map((one) => ({
-          part: name(one.at.piece.part),
-          tag: postTag(one.name),
-          point: one.at.point.map(round),
-          missMm: round(one.missMm),
-          onSeam: one.onSeam,
-        })),
-      })),
-      mirrorMissMm: mirrorMissMm === null ? null : round(mirrorMissMm),
-      yarnM: round(yarnM),
-    })),
+    surface: surfaceWorks(model).map((state) => lineJson(model, state)),
     strands: strandWorks(model).map(({ feature, fault, yarns, yarnM, hangsMm, rounds }) => ({
       id: feature.id,
       name: feature.name,
@@ -61,6 +41,41 @@ export function surfaceJson(model: ToyModel) {
       loopMm: loopMm === null ? null : round(loopMm),
       window: window && { lastComfortable: window.lastComfortable, lastPossible: window.lastPossible },
     })),
+  };
+}
+
+/** A line with every station: its address and its point in the toy's frame, mm. */
+function lineJson(
+  model: ToyModel,
+  { feature, fault, words, sites, yarnM, mirrorMissMm, motif }: SurfaceState,
+) {
+  return {
+    id: feature.id,
+    name: feature.name,
+    motif: feature.motif,
+    takes: motif?.eats ?? null,
+    over: feature.over,
+    fault,
+    words,
+    lines: sites.map((s) => ({
+      twin: s.twin,
+      lengthMm: round(s.line.lengthMm),
+      gapMm: round(s.gapMm),
+      freeStitches: round(s.freeStitches),
+      most: s.most,
+      seams: s.line.seams.map(({ mm }) => round(mm)),
+      offMiddleMm: s.offMiddleMm === null ? null : round(s.offMiddleMm),
+      overFeatures: s.over,
+      stations: s.stations.map((one) => ({
+        part: modelOf(model, one.at.piece.part).name,
+        tag: postTag(one.name),
+        point: one.at.point.map(round),
+        missMm: round(one.missMm),
+        onSeam: one.onSeam,
+      })),
+    })),
+    mirrorMissMm: mirrorMissMm === null ? null : round(mirrorMissMm),
+    yarnM: round(yarnM),
   };
 }
 

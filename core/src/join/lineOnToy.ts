@@ -117,6 +117,40 @@ export function lineOnToy(
 
 const NONE: number[] = [];
 
+/** Gives the places at which the plane crosses the sides of a triangle of a piece: two, or none. */
+function cutterOf(
+  piece: Placed,
+  { skin, at }: { skin: Skin; at: readonly Vec3[] },
+  origin: Vec3,
+  side: Vec3,
+  nodes: Node[],
+): (triangle: number) => number[] {
+  const off = at.map((p) => dot(sub(p, origin), side));
+  const byEdge = new Map<number, number>();
+  const crossing = (a: number, b: number): number => {
+    const key = Math.min(a, b) * at.length + Math.max(a, b);
+    const known = byEdge.get(key);
+    if (known !== undefined) return known;
+    const t = off[a] / (off[a] - off[b]);
+    const point = add(at[a], scale(sub(at[b], at[a]), t));
+    const polar = between(polarAt(skin, a), polarAt(skin, b), t);
+    nodes.push({ piece, polar, point, buried: false, next: [] });
+    byEdge.set(key, nodes.length - 1);
+    return nodes.length - 1;
+  };
+  return (t: number): number[] => {
+    const [a, b, c] = [skin.triangles[3 * t], skin.triangles[3 * t + 1], skin.triangles[3 * t + 2]];
+    const [overA, overB, overC] = [off[a] >= 0, off[b] >= 0, off[c] >= 0];
+    // Most triangles lie on one side.
+    if (overA === overB && overB === overC) return NONE;
+    return [
+      ...(overA === overB ? [] : [crossing(a, b)]),
+      ...(overB === overC ? [] : [crossing(b, c)]),
+      ...(overC === overA ? [] : [crossing(c, a)]),
+    ];
+  };
+}
+
 /** Cuts every piece with the plane; gives the nodes of the two ends. */
 function cutThrough(
   placed: readonly Placed[],
@@ -134,31 +168,8 @@ function cutThrough(
   for (const piece of placed) {
     const standing = standingSkin(piece);
     if (!standing) continue;
-    const { skin, at } = standing;
-    const off = at.map((p) => dot(sub(p, origin), side));
-    const byEdge = new Map<number, number>();
-    const crossing = (a: number, b: number): number => {
-      const key = Math.min(a, b) * at.length + Math.max(a, b);
-      const known = byEdge.get(key);
-      if (known !== undefined) return known;
-      const t = off[a] / (off[a] - off[b]);
-      const point = add(at[a], scale(sub(at[b], at[a]), t));
-      const polar = between(polarAt(skin, a), polarAt(skin, b), t);
-      nodes.push({ piece, polar, point, buried: false, next: [] });
-      byEdge.set(key, nodes.length - 1);
-      return nodes.length - 1;
-    };
-    const cut = (t: number): number[] => {
-      const [a, b, c] = [skin.triangles[3 * t], skin.triangles[3 * t + 1], skin.triangles[3 * t + 2]];
-      const [overA, overB, overC] = [off[a] >= 0, off[b] >= 0, off[c] >= 0];
-      // Most triangles lie on one side.
-      if (overA === overB && overB === overC) return NONE;
-      return [
-        ...(overA === overB ? [] : [crossing(a, b)]),
-        ...(overB === overC ? [] : [crossing(b, c)]),
-        ...(overC === overA ? [] : [crossing(c, a)]),
-      ];
-    };
+    const { skin } = standing;
+    const cut = cutterOf(piece, standing, origin, side, nodes);
     for (let t = 0; t < skin.triangles.length / 3; t++) {
       const [a, b] = cut(t);
       if (b !== undefined) link(a, b);

@@ -1,5 +1,4 @@
 import { pointOf } from '../address';
-import { loopPart } from '../feature';
 import { trunkOf, usualPlaceOf } from '../figures';
 import {
   endsTaken,
@@ -13,7 +12,7 @@ import {
 } from '../join';
 import { setJoin, type Copy, type NewId, type Toy } from '../toy';
 import type { PartModel } from './part';
-import { everyJoin, modelToy, type ToyModel } from './toy';
+import { everyJoin, isLoop, modelToy, type ToyModel } from './toy';
 
 /** A part that can still be sewn on: its free copies, the parts it can be sewn to, and the one it usually is. */
 export interface Joinable {
@@ -46,16 +45,12 @@ export function hostsFor(model: ToyModel, guest: PartModel): PartModel[] {
   );
 }
 
-/** The chain that is the loop of a ring is held by that. */
-const isLoop = (model: ToyModel, { part }: PartModel): boolean =>
-  model.toy.features.some((f) => f.kind === 'hanger' && loopPart(f) === part.id);
-
 /** What can still be sewn on, in the order in which a toy is put together: heads and bodies first. */
 export function joinables(model: ToyModel): Joinable[] {
   const parts = made(model);
   const free = parts
     .map((part) => ({ part, free: freeCopies(joinsOf(model), part.copies) }))
-    .filter((x) => x.free.length > 0 && !isLoop(model, x.part));
+    .filter((x) => x.free.length > 0 && !isLoop(model.toy, { part: x.part.part.id }));
   const found = free.flatMap((x): Joinable[] => {
     const hosts = hostsFor(model, x.part);
     return hosts.length > 0 ? [{ ...x, hosts, usualHost: usualHost(x.part, hosts) }] : [];

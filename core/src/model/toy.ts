@@ -21,6 +21,7 @@ import {
   type FaultyJoin,
   type Join,
   type JoinSite,
+  type OfPiece,
   type Piece,
   type Placed,
   type SewnJoin,
@@ -99,9 +100,7 @@ export const modelToy = kept((toy: Toy): ToyModel => {
     : { joins: toy.joins, unfollowed: [] };
   const { joins: caughtIn, faults: caughtFaults, unmet } = catching(parts, pieces, toy.clamps);
   const every: Join[] = [...caughtIn, ...joins];
-  const { placed, loose: unheld, sites, faults: joinFaults } = assemble(pieces, every);
-  const loops = toy.features.map((f) => (f.kind === 'hanger' ? loopPart(f) : null));
-  const loose = unheld.filter((p) => !loops.includes(p.part));
+  const { placed, loose, sites, faults: joinFaults } = assemble(pieces, every);
   return {
     toy,
     parts,
@@ -112,11 +111,15 @@ export const modelToy = kept((toy: Toy): ToyModel => {
     caughtFaults,
     unmet,
     placed,
-    loose,
+    loose: loose.filter((p) => !isLoop(toy, p)),
     joinFaults,
     unfollowed,
   };
 });
+
+/** The chain that is the loop of a ring is held by that. */
+export const isLoop = (toy: Toy, { part }: Pick<OfPiece, 'part'>): boolean =>
+  toy.features.some((f) => f.kind === 'hanger' && loopPart(f) === part);
 
 /** Where joins stand, seams apart from what runs through. */
 function byKind(

@@ -130,19 +130,10 @@ function JoinRoundEditor({ join, round, model }: { join: CaughtJoin; round: Join
     here.find((c) => c.join.first === clamp.at && !c.join.whole)?.sites[0];
   const layersOf = (clamp: JoinRound['clamps'][number]) => siteOf(clamp)?.layers ?? 2;
   const held = siteOf(round.clamps[at]);
-  const fit = say.ringFit(round.written - round.slots);
-  const mended = round.fill && writing ? fitted(round) : null;
   const whole = here.some((c) => c.join.whole);
   return (
     <>
-      {round.written === round.slots ? null : (
-        <ProblemLine
-          where={round.label}
-          sentence={say.ringOver(round.written, round.slots)}
-          severity="error"
-          mends={mended ? [{ title: fit, onPress: () => put(fit, mended) }] : []}
-        />
-      )}
+      <Budget round={round} put={writing ? put : null} />
       <Ring
         round={round}
         layers={{ bare: whole ? 2 : 1, clamps: round.clamps.map(layersOf) }}
@@ -164,37 +155,31 @@ function JoinRoundEditor({ join, round, model }: { join: CaughtJoin; round: Join
           round.written,
         )}
       </Words>
-      {round.fill ? (
-        <Steps
-          round={round}
-          at={at}
-          put={(name, clamps) => put(name, clamps, key)}
-          even={() => put(say.ringEven, spreadEvenly(round))}
-          mirror={mirroredFor(round) && (() => put(say.ringMirror, mirroredFor(round)))}
-        />
-      ) : (
-        <Quiet>{say.ringAsText}</Quiet>
-      )}
+      <Steps round={round} at={at} put={(name, clamps) => put(name, clamps, key)} />
       {held ? <HeldInRound key={held.join.id} site={held} model={model} /> : null}
     </>
   );
 }
 
-/** Small steps of the chosen clamp, and all of them spread. */
-function Steps({
-  round,
-  at,
-  put,
-  even,
-  mirror,
-}: {
-  round: JoinRound;
-  at: number;
-  put: (name: string, clamps: JoinRound['clamps'] | null) => void;
-  even: () => void;
-  /** null where it cannot be, or it is so already */
-  mirror: (() => void) | null;
-}) {
+/** A round that has more than its slots, or fewer, with its mend. */
+function Budget({ round, put }: { round: JoinRound; put: PutClamps | null }) {
+  if (round.written === round.slots) return null;
+  const fit = say.ringFit(round.written - round.slots);
+  const mended = round.fill && put ? fitted(round) : null;
+  return (
+    <ProblemLine
+      where={round.label}
+      sentence={say.ringOver(round.written, round.slots)}
+      severity="error"
+      mends={mended ? [{ title: fit, onPress: () => put?.(fit, mended) }] : []}
+    />
+  );
+}
+
+type PutClamps = (name: string, clamps: JoinRound['clamps'] | null) => void;
+
+/** Small steps of the chosen clamp, and all of them spread or mirrored; a round that is written otherwise is changed as text. */
+function Steps({ round, at, put }: { round: JoinRound; at: number; put: PutClamps }) {
   const { writing } = useToy();
   const clamp = round.clamps[at];
   const span = (c: JoinRound['clamps'][number]) => `${c.at + 1}–${c.at + c.over}`;
@@ -204,6 +189,8 @@ function Steps({
     { name: say.ringNarrower, arrow: '−', to: { wider: -1 } },
     { name: say.ringWider, arrow: '+', to: { wider: 1 } },
   ].map((m) => ({ ...m, clamps: withClamp(round, at, m.to) }));
+  if (!round.fill) return <Quiet>{say.ringAsText}</Quiet>;
+  const mirrored = mirroredFor(round);
   return (
     <>
       <Words fontWeight="600">{say.ringClamp(clamp.name, clamp.at + 1, clamp.at + clamp.over)}</Words>
@@ -221,8 +208,18 @@ function Steps({
         ))}
       </View>
       <View style={{ flexDirection: 'row', gap: 8 }}>
-        <PlainButton label={say.ringEven} disabled={!writing} onPress={even} />
-        {mirror ? <PlainButton label={say.ringMirror} disabled={!writing} onPress={mirror} /> : null}
+        <PlainButton
+          label={say.ringEven}
+          disabled={!writing}
+          onPress={() => put(say.ringEven, spreadEvenly(round))}
+        />
+        {mirrored ? (
+          <PlainButton
+            label={say.ringMirror}
+            disabled={!writing}
+            onPress={() => put(say.ringMirror, mirrored)}
+          />
+        ) : null}
       </View>
       {clamp.at === 0 || clamp.at + clamp.over === round.slots ? <Quiet>{say.ringStart}</Quiet> : null}
       <Quiet>{say.ringHow}</Quiet>

@@ -189,10 +189,7 @@ function Paper({ shows, show, looking }: Showing & { looking: Looking }) {
   const { wide } = useRoom();
   const { model, writing } = useToy();
   const { loose, guest, host, attach, choose } = useNext(show);
-  const { current, drawn, caught } = chosenOf(model, shows);
   const asked = shows.what === 'attach' ? guest : null;
-  const walked = shows.what === 'join' ? shows.stitch : null;
-  const showJoin = (id: string) => show({ what: 'join', id, stitch: null });
   return (
     <>
       <Scroll contentContainerStyle={{ padding: wide ? 20 : 16, gap: 12 }}>
@@ -205,24 +202,7 @@ function Paper({ shows, show, looking }: Showing & { looking: Looking }) {
             onHost={(id) => choose([asked.part.part.id, id])}
           />
         ) : null}
-        {current ? <JoinCard {...current} model={model} stitch={walked} onCaught={showJoin} /> : null}
-        {drawn ? <DrawnCard {...drawn} model={model} /> : null}
-        {caught ? <CaughtCard {...caught} model={model} /> : null}
-        {shows.what === 'work' ? (
-          <WorkCard
-            id={shows.id}
-            model={model}
-            ends={{ end: shows.end, setEnd: (end) => show({ ...shows, end }) }}
-          />
-        ) : null}
-        {current || drawn || caught || asked || shows.what === 'work' ? null : (
-          <WholeToy
-            model={model}
-            looking={looking}
-            onChoose={showJoin}
-            onWork={(id) => show({ what: 'work', id, end: 'from' })}
-          />
-        )}
+        {asked ? null : <Card shows={shows} show={show} looking={looking} />}
         {model.pieces.length < 2 ? <Quiet>{say.needTwo}</Quiet> : null}
       </Scroll>
       <Foot
@@ -236,6 +216,30 @@ function Paper({ shows, show, looking }: Showing & { looking: Looking }) {
       />
     </>
   );
+}
+
+/** The chosen join, the chosen work on the surface, or the whole toy. */
+function Card({ shows, show, looking }: Showing & { looking: Looking }) {
+  const { model } = useToy();
+  const { current, drawn, caught } = chosenOf(model, shows);
+  const showJoin = (id: string) => show({ what: 'join', id, stitch: null });
+  if (current)
+    return (
+      <JoinCard
+        {...current}
+        model={model}
+        stitch={shows.what === 'join' ? shows.stitch : null}
+        onCaught={showJoin}
+      />
+    );
+  if (drawn) return <DrawnCard {...drawn} model={model} />;
+  if (caught) return <CaughtCard {...caught} model={model} />;
+  if (shows.what === 'work') {
+    const ends = { end: shows.end, setEnd: (end: EndChoice['end']) => show({ ...shows, end }) };
+    return <WorkCard id={shows.id} model={model} ends={ends} />;
+  }
+  const showWork = (id: string) => show({ what: 'work', id, end: 'from' });
+  return <WholeToy model={model} looking={looking} onChoose={showJoin} onWork={showWork} />;
 }
 
 /** The main action: the next part to attach, with its usual place; when all are, the order of work. */

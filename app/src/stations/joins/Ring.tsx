@@ -1,12 +1,12 @@
 import { useRef } from 'react';
 import { View, type GestureResponderEvent } from 'react-native';
-import Svg, { Circle, G, Path, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, G, Path } from 'react-native-svg';
 import type { JoinRound } from '@hoppla/core/model';
-import { FAMILY, usePalette } from '../../theme';
+import { usePalette } from '../../theme';
 import { screenWords as words } from '../../words';
+import { RingLabels } from './RingLabels';
 import {
   RADII,
-  ringArc,
   ringAt,
   ringBracket,
   ringPiece,
@@ -131,7 +131,7 @@ export function Ring(props: RingProps) {
         {clamps.map((clamp, k) => (
           <Bracket key={k} ring={ring} from={clamp.at} to={clamp.at + clamp.over} chosen={k === chosen} />
         ))}
-        <Labels ring={ring} {...props} />
+        <RingLabels ring={ring} round={round} chosen={chosen} />
       </Svg>
     </View>
   );
@@ -210,75 +210,4 @@ function Bracket({ ring, from, to, chosen }: { ring: RingShape; from: number; to
         : null}
     </G>
   );
-}
-
-/** Numbers inside, names outside, the sum in the middle, the way it is worked. */
-function Labels({ ring, round, chosen }: RingProps & { ring: RingShape }) {
-  const c = usePalette();
-  const { size, slots } = ring;
-  const adds = round.written === slots;
-  const held = String(adds ? round.clamps.reduce((sum, x) => sum + x.over, 0) : round.written);
-  const text = (at: { x: number; y: number }, words: string, px: number, more: object) => (
-    <SvgText
-      x={at.x}
-      y={at.y + px * 0.35}
-      fontSize={px}
-      textAnchor="middle"
-      fill={c.matInk}
-      fontFamily={FAMILY.text}
-      {...more}
-    >
-      {words}
-    </SvgText>
-  );
-  const middle = { x: size / 2, y: size / 2 };
-  const numbers = Array.from({ length: slots }, (_, k) => k + 1).filter((n) => n === 1 || n % 5 === 0);
-  const way = [0.06, 0.17].map((share) => round.front + slots * share);
-  return (
-    <G>
-      {numbers.map((n) => (
-        <G key={n}>
-          {text(ringAt(ring, n - 0.5, RADII.number), String(n), 14, { fontFamily: FAMILY.number })}
-        </G>
-      ))}
-      {round.clamps.map((x, k) => (
-        <G key={k}>
-          {text(
-            within(size, ringAt(ring, x.at + x.over / 2, RADII.name), `${x.name} ${x.over}`),
-            `${x.name} ${x.over}`,
-            14,
-            {
-              fontWeight: k === chosen ? '700' : '400',
-              ...(k === chosen ? { fill: c.tape } : {}),
-            },
-          )}
-        </G>
-      ))}
-      {text({ x: middle.x, y: middle.y - 8 }, held, 34, {
-        fontFamily: FAMILY.number,
-        fontWeight: '700',
-        ...(adds ? {} : { fill: c.coral }),
-      })}
-      {text({ x: middle.x, y: middle.y + 18 }, adds ? say.ringHeld(slots) : say.ringWritten(slots), 14, {})}
-      <Path d={ringArc(ring, way[0], way[1], RADII.way)} stroke={c.matInk} strokeWidth={2} fill="none" />
-      <Path d={arrowAt(ring, way[1])} stroke={c.matInk} strokeWidth={2} fill="none" />
-      {text({ x: middle.x, y: size - 10 }, say.ringFront, 13, {})}
-    </G>
-  );
-}
-
-/** Half a letter is about so wide, px of the names' size. */
-const HALF_LETTER = 3.8;
-
-/** A place for words, moved so that they stay in the picture. */
-function within(size: number, { x, y }: Px, words: string): Px {
-  const half = words.length * HALF_LETTER + 4;
-  return { x: Math.max(half, Math.min(size - half, x)), y };
-}
-
-/** The head of the arrow at a place outside the ring. */
-function arrowAt(ring: RingShape, at: number): string {
-  const tip = ringAt(ring, at, RADII.way);
-  const [a, b] = [RADII.way - 0.04, RADII.way + 0.04].map((r) => ringAt(ring, at - ring.slots * 0.025, r));
-  return `M${a.x} ${a.y}L${tip.x} ${tip.y}L${b.x} ${b.y}`;
 }

@@ -62,66 +62,46 @@ export function StrandsCard({ state, model }: { state: StrandState; model: ToyMo
   );
 }
 
-const DEG = 15;
-const CUT_MM = 10;
+/** What of a patch is changed in steps: by how much, and how far. mm and degrees where it is a length or an angle. */
+const SIZES = {
+  rounds: { by: 1, least: 1, most: 400 },
+  halfDeg: { by: 15, least: 0, most: 180 },
+  everyStitch: { by: 1, least: 1, most: 99 },
+  everyRound: { by: 1, least: 1, most: 99 },
+  together: { by: 1, least: 1, most: 50 },
+  cutMm: { by: 10, least: 10, most: 2000 },
+} as const;
+
+type Size = keyof typeof SIZES;
 
 /** Rounds, width, how close together, how long. */
 function Sizes({ state: { feature } }: { state: StrandState }) {
   const { units } = useToy();
-  const { rounds, halfDeg, everyStitch, everyRound, together, cutMm } = feature;
-  const steps = [-1, 1].flatMap((by) =>
-    [
-      { key: 'rounds' as const, to: rounds + by, shown: String(rounds + by), able: rounds + by >= 1 },
-      {
-        key: 'halfDeg' as const,
-        to: halfDeg + by * DEG,
-        shown: `${halfDeg + by * DEG}°`,
-        able: halfDeg + by * DEG >= 0 && halfDeg + by * DEG <= 180,
-      },
-      {
-        key: 'everyStitch' as const,
-        to: everyStitch + by,
-        shown: String(everyStitch + by),
-        able: everyStitch + by >= 1,
-      },
-      {
-        key: 'everyRound' as const,
-        to: everyRound + by,
-        shown: String(everyRound + by),
-        able: everyRound + by >= 1,
-      },
-      {
-        key: 'together' as const,
-        to: together + by,
-        shown: String(together + by),
-        able: together + by >= 1 && together + by <= 50,
-      },
-      {
-        key: 'cutMm' as const,
-        to: cutMm + by * CUT_MM,
-        shown: units.length(cutMm + by * CUT_MM),
-        able: cutMm + by * CUT_MM >= 10,
-      },
-    ].map((s) => ({ ...s, by })),
-  );
-  const keys = ['rounds', 'halfDeg', 'everyStitch', 'everyRound', 'together', 'cutMm'] as const;
+  const shown = (size: Size, value: number): string => {
+    if (size === 'cutMm') return units.length(value);
+    return size === 'halfDeg' ? `${value}°` : String(value);
+  };
   return (
     <View style={{ gap: 8 }}>
-      {keys.map((key) => (
-        <View key={key} style={{ flexDirection: 'row', gap: 8 }}>
-          {steps
-            .filter((s) => s.key === key)
-            .map((s) => (
+      {(Object.keys(SIZES) as Size[]).map((size) => (
+        <View key={size} style={{ flexDirection: 'row', gap: 8 }}>
+          {[-1, 1].map((way) => {
+            const { by, least, most } = SIZES[size];
+            const value = feature[size] + way * by;
+            const able = value >= least && value <= most;
+            const name = say.sizes[size][way < 0 ? 'less' : 'more'];
+            return (
               <Nudge
-                key={s.by}
-                direction={say.sizes[key][s.by < 0 ? 'less' : 'more']}
-                arrow={s.by < 0 ? '−' : '+'}
-                result={s.able ? s.shown : words.face.cannot}
-                disabled={!s.able}
+                key={way}
+                direction={name}
+                arrow={way < 0 ? '−' : '+'}
+                result={able ? shown(size, value) : words.face.cannot}
+                disabled={!able}
                 repeats
-                onPress={() => changeWork(say.sizes[key].more, { ...feature, [key]: s.to })}
+                onPress={() => changeWork(name, { ...feature, [size]: value })}
               />
-            ))}
+            );
+          })}
         </View>
       ))}
     </View>

@@ -103,6 +103,19 @@ function Measures({ state, site, model }: { state: SurfaceState; site: SurfaceSi
           ]}
         />
       )}
+      <InItsWay feature={feature} site={site} model={model} />
+      {told.map((line) => (
+        <Quiet key={line}>{upper(line)}</Quiet>
+      ))}
+    </>
+  );
+}
+
+/** Eyes and noses that it goes over, and what of it lies under another part. */
+function InItsWay({ feature, site, model }: { feature: SurfaceWork; site: SurfaceSite; model: ToyModel }) {
+  const { units } = useToy();
+  return (
+    <>
       {site.over.map((id) => (
         <ProblemLine
           key={id}
@@ -121,9 +134,6 @@ function Measures({ state, site, model }: { state: SurfaceState; site: SurfaceSi
           severity="warning"
         />
       ) : null}
-      {told.map((line) => (
-        <Quiet key={line}>{upper(line)}</Quiet>
-      ))}
     </>
   );
 }

@@ -38,10 +38,7 @@ export function WholeToy({
   onWork: (work: string) => void;
   looking: Looking;
 }) {
-  const { units } = useToy();
   const balance = balanceOf(model);
-  const meetings = meetingsOf(model);
-  const wobbling = balance?.necks.filter((n) => n.wobbles) ?? [];
   return (
     <>
       {balance ? (
@@ -54,6 +51,24 @@ export function WholeToy({
           <Quiet>{say.noneHow}</Quiet>
         </>
       )}
+      <InTheWay model={model} onChoose={onChoose} />
+      <Unmet model={model} />
+      {model.loose.length > 0 && balance ? (
+        <Words>{say.loose(model.loose.map((p) => copyName(modelOf(model, p.part), p.copy)))}</Words>
+      ) : null}
+      {balance ? <Views model={model} {...looking} /> : null}
+      <Hosts model={model} onChoose={onChoose} />
+      <OnSurface model={model} onChoose={onWork} />
+    </>
+  );
+}
+
+/** Necks that wobble, and what is in the way of what. */
+function InTheWay({ model, onChoose }: { model: ToyModel; onChoose: (join: string) => void }) {
+  const { units } = useToy();
+  const wobbling = balanceOf(model)?.necks.filter((n) => n.wobbles) ?? [];
+  return (
+    <>
       {wobbling.map((n) => (
         <ProblemLine
           key={n.join.id}
@@ -62,22 +77,17 @@ export function WholeToy({
           severity="note"
         />
       ))}
-      {meetings.slice(0, 4).map((m, k) => (
-        <ProblemLine
-          key={k}
-          where={whereOf(model, m)}
-          sentence={meetingWords(model, m, units)}
-          severity="warning"
-          onWhere={'join' in m ? () => onChoose(m.join.id) : undefined}
-        />
-      ))}
-      <Unmet model={model} />
-      {model.loose.length > 0 && balance ? (
-        <Words>{say.loose(model.loose.map((p) => copyName(modelOf(model, p.part), p.copy)))}</Words>
-      ) : null}
-      {balance ? <Views model={model} {...looking} /> : null}
-      <Hosts model={model} onChoose={onChoose} />
-      <OnSurface model={model} onChoose={onWork} />
+      {meetingsOf(model)
+        .slice(0, 4)
+        .map((m, k) => (
+          <ProblemLine
+            key={k}
+            where={whereOf(model, m)}
+            sentence={meetingWords(model, m, units)}
+            severity="warning"
+            onWhere={'join' in m ? () => onChoose(m.join.id) : undefined}
+          />
+        ))}
     </>
   );
 }

@@ -2,6 +2,7 @@ import type { Hanger } from '../../feature';
 import { hangersOf, modelOf, strandWorks, type HangerState, type StrandState } from '../../model';
 import { safetyWords as say, surfaceWords } from '../../words';
 import { fitsCylinder } from '../cylinder';
+import type { AgeGroup } from '../../toy';
 import { isUnder18, isUnder36, type Checked, type SafetyPoint } from '../point';
 
 /** Of checks 6 and 11 what is put into a toy and hung on it: hair by its free length, loops by their perimeter, rings, clips and bells by their size. */
@@ -14,6 +15,12 @@ export function surfaceChecks(checked: Checked): SafetyPoint[] {
       hangerPoint(checked, state.feature),
     ]),
   ];
+}
+
+/** What is too long is a stop for a baby; how far yarn stretches is not known, so nothing long passes for a small child. */
+function weightOf(age: AgeGroup, over: boolean): SafetyPoint['weight'] {
+  if (isUnder18(age) && over) return 'stop';
+  return isUnder36(age) ? 'open' : 'advice';
 }
 
 /** A strand is a cord as long as it hangs; one that is only looped in comes out. */
@@ -31,11 +38,11 @@ function hairPoints(
     {
       id: `hair:${feature.id}`,
       check: 6,
-      weight: isUnder18(age) && over ? 'stop' : small ? 'open' : 'advice',
+      weight: weightOf(age, over),
       part: feature.part,
       feature: feature.id,
       title: say.hair(feature.name, modelOf(model, feature.part).name, hangsMm.toFixed(0)),
-      reason: over ? say.hairLong(limit) : small ? say.hazards.hair.small : say.hazards.hair.older,
+      reason: over ? say.hairLong(limit) : say.hazards.hair[small ? 'small' : 'older'],
       mend: over ? say.cordMend : say.hazards.hair.mend,
     },
   ];
@@ -54,7 +61,7 @@ function loopPoints({ model, profile, age }: Checked, { feature, loopMm }: Hange
     {
       id: `loop:${feature.id}`,
       check: 6,
-      weight: isUnder18(age) && over ? 'stop' : isUnder36(age) ? 'open' : 'advice',
+      weight: weightOf(age, over),
       part: feature.part,
       feature: feature.id,
       title: say.loop(
