@@ -72,8 +72,15 @@ export const joins = {
     `That is ${asked}, and the text makes ${made}. Change the words, or the number after the part’s name.`,
   caughtTitle: (label: string, host: string, names: readonly string[]) =>
     `${label} of ${host} catches ${[...new Set(names)].join(', ')}`,
+  begunOn: (host: string, guest: string) => `${host} is begun on ${guest}`,
   caughtOver: (n: number) => `over ${n}`,
   caughtWhole: (guest: string, label: string) => `All of ${label} goes through the edge of ${guest} as well.`,
+  caughtOnto: (guest: string, label: string, over: number) =>
+    `${label} is begun on ${guest}: ${over} of its stitches go round that edge.`,
+  crotch: (chain: number, length: string) =>
+    chain > 0
+      ? `${chain} chains between them, ${length}: the crotch. They are worked along on both sides, so no hole is left.`
+      : 'No chain lies between them: the hole at the crotch is sewn shut.',
   caughtEdge: (guest: string, edge: number, over: number) =>
     `${guest} has ${edge} to catch, layer on layer, and the round gives it ${over}.`,
   caughtTooMany: (name: string, caught: number, made: number) => `${caught} of ${name} caught, ${made} made.`,

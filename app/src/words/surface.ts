@@ -14,6 +14,7 @@ export const surface = {
   remove: 'Take it off',
   lineOn: (name: string, part: string) => `${name} on ${part}`,
   motif: 'What is worked at each',
+  motifPut: 'Work these',
   count: 'How many',
   fewer: 'one fewer',
   more: 'one more',

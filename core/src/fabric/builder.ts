@@ -48,13 +48,14 @@ const countOf = (round: RoundReading): number =>
 
 /** A start on finished edges: two of them joined, with so many chains between, or one that is simply gone on from. */
 function edgesJoined(items: readonly Item[]): Fabric['start'] {
-  let edges = 0;
-  let chain = 0;
+  let [edges, chain, first] = [0, 0, 0];
   for (const item of items) {
     if (item.type === 'sign' && item.sign === 'onto') edges++;
-    else if (edges === 1 && item.type === 'stitch' && item.kind === 'ch') chain += Number(item.times) || 0;
+    if (edges !== 1 || item.type !== 'stitch') continue;
+    if (item.kind === 'ch') chain += Number(item.times) || 0;
+    else first += item.makes * (Number(item.times) || 0);
   }
-  return { how: edges > 1 ? 'edges' : 'given', chain: edges > 1 ? chain : 0 };
+  return edges > 1 ? { how: 'edges', chain, first } : { how: 'given', chain: 0 };
 }
 
 /** Works the rounds of a part stitch by stitch into arrays. */

@@ -82,7 +82,12 @@ export interface Fabric {
   colour: Uint8Array;
   colours: readonly string[];
   /** how the part begins; `edges` are two finished edges joined, with `chain` stitches of chain between */
-  start: { how: 'ring' | 'loop' | 'tube' | 'chain' | 'edges' | 'given'; chain: number };
+  start: {
+    how: 'ring' | 'loop' | 'tube' | 'chain' | 'edges' | 'given';
+    chain: number;
+    /** of two edges joined: how many stitches the first one has */
+    first?: number;
+  };
   /** worked round and round, to and fro, or a bare chain */
   shape: 'rounds' | 'rows' | 'cord';
   closed: boolean;

@@ -153,7 +153,7 @@ export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): Part
     z,
     section,
     straight: rings.straight,
-    longRad: isPressed(basis) ? (phase[phase.length - 1] ?? 0) + Math.PI / 2 : 0,
+    longRad: longWay(basis, fabric, phase),
     axis,
     folded: basis === 'folded',
     rim,
@@ -173,6 +173,13 @@ export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): Part
   };
   const sized = fabric.rounds.length ? { ...plain, ...extents(plain, thicknessOf(gauge)) } : plain;
   return { ...sized, layers: layerForms(sized) };
+}
+
+/** The direction of the long way across, radians in the working direction: flat parts are wide to both sides of their round start; of two joined edges it goes through the middle of the first. */
+function longWay(basis: Basis, { start, rounds }: Fabric, phase: Float64Array): number {
+  if (isPressed(basis)) return (phase[phase.length - 1] ?? 0) + Math.PI / 2;
+  if (start.how !== 'edges' || !start.first) return 0;
+  return phase[0] + (Math.PI * start.first) / rounds[0].count;
 }
 
 /** Posts give more than rows only under fill: an empty part keeps what its swatch had. Source: the house's geometry, section 2, "Posts". */

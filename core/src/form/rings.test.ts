@@ -301,7 +301,7 @@ describe('form', () => {
         undefined,
         1,
       );
-      expect(body.fabric.start).toEqual({ how: 'edges', chain: 3 });
+      expect(body.fabric.start).toEqual({ how: 'edges', chain: 3, first: 12 });
       expect(body.straight[1]).toBeCloseTo((24 * 5) / (2 * Math.PI) + 15, 6);
       expect(body.basis).toBe('oval model');
       expect(body.widthMm - 2 * body.r[1]).toBeCloseTo(body.straight[1], 0);

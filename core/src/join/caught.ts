@@ -10,7 +10,7 @@ import { ringFootprint } from './ground';
 import type { JoinKind } from './kinds';
 import { ownDirections, placedKey, toyDirections, type OfPiece, type Piece, type Placed } from './piece';
 import type { CaughtSite } from './site';
-import { across, rotation, turnBack, type Placement } from './space';
+import { across, rotation, turn, turnBack, type Placement } from './space';
 import { placedOn } from './standing';
 
 /**
@@ -29,8 +29,9 @@ export interface CaughtJoin {
   round: number;
   first: number;
   over: number;
-  /** the whole round catches it, rim to rim */
+  /** its whole edge is taken as a ring: rim to rim by the whole round, or `onto` it the part is begun, as a body on its legs */
   whole: boolean;
+  onto: boolean;
   /** which clamp it is, for what is said of it, and how it is held */
   clamp: ClampKey;
   held: Clamped;
@@ -71,9 +72,7 @@ const sitesOf = kept(
     const { round, first, over } = join;
     const middle = along(form, round, first + over / 2);
     const lie = lieOf(join, host, guest, line, middle);
-    const footprint = join.whole
-      ? ringFootprint(form, Math.min(round, form.r.length - 1), line, lie.rows)
-      : footprintAlong(join, form, line, lie);
+    const footprint = footprintOf(join, form, line, lie);
     const centre = scale(footprint.points.reduce(add, [0, 0, 0]), 1 / footprint.points.length);
     return [
       {
@@ -96,6 +95,13 @@ const sitesOf = kept(
   (_, host, guest) => [...placedKey(host), guest.form, guest.ringIs, guest.frontRad],
 );
 
+/** Where the guest's edge lies: round the end that the host is begun on, along the whole round, or flat over some of its stitches. */
+function footprintOf(join: CaughtJoin, form: PartForm, line: EdgeLine, lie: Lie): Footprint {
+  if (join.onto) return ontoFootprint(join, form, line, lie);
+  if (!join.whole) return footprintAlong(join, form, line, lie);
+  return ringFootprint(form, Math.min(join.round, form.r.length - 1), line, lie.rows);
+}
+
 /** How a caught guest lies: where its usual side looks, the way it points, and its rotation. */
 interface Lie {
   looks: CaughtSite['looks'];
@@ -107,7 +113,7 @@ function lieOf(join: CaughtJoin, host: Placed, guest: Piece, line: EdgeLine, mid
   const { form } = host;
   const { held } = join;
   const toy = toyDirections(host);
-  const past = join.whole ? pastEnd(form, join.round) : frameAt(form, middle).normal;
+  const past = pastOf(join, form, middle);
   const outward = scale(past, held.inside ? -1 : 1);
   const wide = across(alongRound(join, form), outward);
   const side = cross(wide, outward);
@@ -128,6 +134,23 @@ function lieOf(join: CaughtJoin, host: Placed, guest: Piece, line: EdgeLine, mid
 
 /** From this share of straight up on, a side looks up. */
 const LEVEL = 0.3;
+
+/** The way out of the host where something is caught: past its end for a whole edge, behind its start for one that it is begun on, else out of the fabric. */
+function pastOf({ whole, onto, round }: CaughtJoin, form: PartForm, middle: Polar): Vec3 {
+  if (onto) return [0, 0, -1];
+  return whole ? pastEnd(form, round) : frameAt(form, middle).normal;
+}
+
+/** An edge on which its host is begun keeps its own ring, in the middle of that end of the host's oval. */
+function ontoFootprint(join: CaughtJoin, form: PartForm, line: EdgeLine, { rows }: Lie): Footprint {
+  const { angleRad } = along(form, 0, join.first + join.over / 2);
+  const side = Math.cos(angleRad - form.longRad) >= 0 ? 1 : -1;
+  const [c, s] = [Math.cos(form.longRad), form.direction * Math.sin(form.longRad)];
+  const centre: Vec3 = [(side * c * form.straight[0]) / 2, (side * s * form.straight[0]) / 2, form.z[0]];
+  const points = line.points.map((p) => add(centre, turn({ rows }, sub(p, line.centre))));
+  const polars = points.map(([x, y]): Polar => ({ angleRad: form.direction * Math.atan2(y, x), row: 0 }));
+  return { points, polars, lengthMm: lengthOf(points, true), reachMm: line.radiusMm, cut: false };
+}
 
 /** Along the round that catches, as it is worked, at the middle of what it catches. */
 function alongRound({ first, over, round }: CaughtJoin, form: PartForm): Vec3 {

@@ -52,6 +52,32 @@ interface Wanted {
   first: number;
   over: number;
   whole: boolean;
+  onto: boolean;
+}
+
+/** The finished edges on which a part is begun, such as legs: each with its stitches of the first round. */
+function begunOn(part: PartModel, byName: (name: string) => PartModel | null): Wanted[] {
+  const out: Wanted[] = [];
+  let at = 0;
+  if (part.fabric.start.how !== 'edges') return out;
+  for (const item of part.reading.rounds[0].items) {
+    if (item.type === 'sign' && item.sign === 'onto' && item.name)
+      out.push({
+        guest: byName(item.name),
+        name: item.name,
+        round: 0,
+        first: at,
+        over: 0,
+        whole: true,
+        onto: true,
+      });
+    if (item.type !== 'stitch') continue;
+    const made = item.makes * (Number(item.times) || 0);
+    at += made;
+    if (item.kind !== 'ch' && out.length > 0 && at - made === out[out.length - 1].first)
+      out[out.length - 1].over = made;
+  }
+  return out;
 }
 
 function wantedBy(part: PartModel, parts: readonly PartModel[]): Wanted[] {
@@ -63,6 +89,7 @@ function wantedBy(part: PartModel, parts: readonly PartModel[]): Wanted[] {
     first: 0,
     over: part.fabric.rounds[round].count,
     whole: true,
+    onto: false,
   }));
   const clamps = part.fabric.rounds.flatMap((r, round) =>
     r.clamps.map(({ name, at, over }): Wanted => ({
@@ -72,9 +99,12 @@ function wantedBy(part: PartModel, parts: readonly PartModel[]): Wanted[] {
       first: at,
       over,
       whole: false,
+      onto: false,
     })),
   );
-  return [...whole, ...clamps].sort((a, b) => a.round - b.round || a.first - b.first);
+  return [...begunOn(part, byName), ...whole, ...clamps].sort(
+    (a, b) => a.round - b.round || a.first - b.first,
+  );
 }
 
 /** Everything that rounds catch, what is wrong with it, and what is said of clamps that no text has. */
@@ -135,7 +165,7 @@ export function catching(
     const part = parts.find((p) => p.part.id === host.part)!;
     const wanted = wantedBy(part, parts);
     const keys = keysOf(part, wanted);
-    wanted.forEach(({ guest, name, round, first, over, whole }, k) => {
+    wanted.forEach(({ guest, name, round, first, over, whole, onto }, k) => {
       const clamp = keys[k];
       if (!guest || !clamp) return;
       const own = said.find((s) => sameClamp(s, clamp));
@@ -157,6 +187,7 @@ export function catching(
         first,
         over,
         whole,
+        onto,
         clamp,
         held: own ? clampedOf(own) : USUALLY_CLAMPED,
       });

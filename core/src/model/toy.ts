@@ -145,12 +145,17 @@ export const everyJoin = (model: ToyModel): { join: Join; sites: readonly AnySit
   ...model.drawn,
 ];
 
-/** The direction of a part's face: of its eyes if it has some, else opposite the round start at its last round. */
+/** The direction of a part's face: of its eyes if it has some; square to the legs that it is begun on; else opposite the round start at its last round. */
 function frontOf(head: Head, part: PartModel, eyes: ToyModel['eyes']): number {
   const own = eyes.find((e) => e.eyes.part === part.part.id);
   if (own && own.state.state !== 'homeless')
     return faceDirection(head, own.eyes.pair.centre.by, own.state.round, own.eyes.washerMm);
-  return frontAngle(part.form, part.fabric.rounds.length - 1);
+  const behind = frontAngle(part.form, part.fabric.rounds.length - 1);
+  const { start } = part.fabric;
+  if (start.how !== 'edges' || !start.first) return behind;
+  // Two legs stand side by side: of the two ways square to them that which looks more away from the round start.
+  const square = part.form.longRad + Math.PI / 2;
+  return Math.cos(behind - square) >= 0 ? square : square + Math.PI;
 }
 
 /** The model of one part of a toy model. @throws RangeError when there is none */

@@ -15,6 +15,7 @@ import {
   withEnd,
   writtenRound,
   type JoinRound,
+  type PartModel,
   type ToyModel,
 } from '@hoppla/core/model';
 import { mendPart } from '@hoppla/core/toy';
@@ -47,13 +48,16 @@ export function CaughtCard({ join, sites, model }: CaughtProps) {
   return (
     <>
       <Title role="heading" aria-level={2}>
-        {say.caughtTitle(label, host, round?.clamps.map((c) => c.name) ?? [guest])}
+        {join.onto
+          ? say.begunOn(host, guest)
+          : say.caughtTitle(label, host, round?.clamps.map((c) => c.name) ?? [guest])}
       </Title>
       {round ? (
         <JoinRoundEditor key={join.id} join={join} round={round} model={model} />
       ) : (
         <>
-          <Words>{say.caughtWhole(guest, label)}</Words>
+          <Words>{join.onto ? say.caughtOnto(guest, label, join.over) : say.caughtWhole(guest, label)}</Words>
+          {join.onto ? <Crotch part={part} /> : null}
           {sites[0] ? <HeldInRound site={sites[0]} model={model} /> : null}
         </>
       )}
@@ -61,6 +65,13 @@ export function CaughtCard({ join, sites, model }: CaughtProps) {
       <ToText />
     </>
   );
+}
+
+/** What lies between two legs that a part is begun on. */
+function Crotch({ part: { fabric, gauge } }: { part: PartModel }) {
+  const { units } = useToy();
+  const { chain } = fabric.start;
+  return <Words>{say.crotch(chain, units.length(chain * gauge.stitchMm))}</Words>;
 }
 
 /** What is wrong with what a round catches. */

@@ -3,7 +3,7 @@ import type { Vec3 } from '@hoppla/core/form';
 import { Circle, G, Path } from 'react-native-svg';
 import type { Exits, JoinSite, Placed } from '@hoppla/core/join';
 import { move, pieceKey } from '@hoppla/core/join';
-import { takenApart, type ToyModel } from '@hoppla/core/model';
+import { takenApart, type SurfaceSite, type ToyModel } from '@hoppla/core/model';
 import type { UnitWords } from '@hoppla/core/words';
 import { MatText, RULER } from '../../controls';
 import {
@@ -54,6 +54,8 @@ interface MatProps {
   looks: Looks;
   /** the side from which the chosen work is seen; null leaves the toy as it is held */
   from: ViewName | null;
+  /** the lines of the chosen work on the surface */
+  lines: readonly SurfaceSite[];
   /** the first seam's guest is pointed elsewhere */
   aimed: (way: Vec3) => void;
   action: (pick: Pick, piece: Placed) => PickAction | null;
@@ -61,7 +63,8 @@ interface MatProps {
 }
 
 /** The whole toy on the mat, loose pieces beside it, with the seam and the pins of the chosen join. */
-export function JoinsMat({ width, height, host, chosen, looks, from, aimed, action, onTouch }: MatProps) {
+export function JoinsMat(props: MatProps) {
+  const { width, height, host, chosen, looks, from, lines, aimed, action, onTouch } = props;
   const { model, toy, units } = useToy();
   const { apart } = looks;
   const placed = useMemo(() => (apart ? takenApart(model, APART_MM) : layOut(model, true)), [model, apart]);
@@ -95,6 +98,7 @@ export function JoinsMat({ width, height, host, chosen, looks, from, aimed, acti
       overlay={(projection) => (
         <>
           {looks.sides ? <Sides model={model} projection={projection} /> : null}
+          {apart ? null : lines.map((site, k) => <Line key={k} site={site} projection={projection} />)}
           {own ? <Chosen {...chosen} host={own} projection={projection} /> : null}
           {model.placed.length > 0 ? <Size x={width} y={height} words={measured} /> : null}
         </>
@@ -125,6 +129,28 @@ function Chosen({ sites, exits, stitch, ...at }: ChosenJoin & { host: Placed; pr
       ))}
       {exits ? <Way exits={exits} {...at} /> : null}
     </>
+  );
+}
+
+/** A line over the toy with its stations: those on the far side of the toy are seen through it. */
+function Line({ site, projection }: { site: SurfaceSite; projection: Projection }) {
+  const c = usePalette();
+  const at = site.line.path.map((p) => project(projection, p.point));
+  const d = at.map((p, k) => `${k === 0 ? 'M' : 'L'}${p.x.toFixed(1)} ${p.y.toFixed(1)}`).join('');
+  return (
+    <G>
+      <Path d={d} stroke="#0B1D3E" strokeWidth={4.2} fill="none" strokeOpacity={0.55} />
+      <Path d={d} stroke={c.pinMat} strokeWidth={2} fill="none" strokeDasharray="5 4" />
+      {site.stations.map((s, k) => {
+        const p = project(projection, s.at.point);
+        return (
+          <G key={k}>
+            <Circle cx={p.x} cy={p.y} r={5} fill="#0B1D3E" />
+            <Circle cx={p.x} cy={p.y} r={3.4} fill={c.pinMat} />
+          </G>
+        );
+      })}
+    </G>
   );
 }
 

@@ -36,7 +36,7 @@ import { JoinCard } from './JoinCard';
 import { JoinsMat, type Looking, type Looks } from './JoinsMat';
 import { SEAM_TAPE, SeamTape } from './SeamTape';
 import { WholeToy } from './WholeToy';
-import { sideOf, workHere, type EndChoice } from './work';
+import { linesOf, sideOf, workHere, type EndChoice } from './work';
 import { WorkCard } from './WorkCard';
 
 const say = words.joins;
@@ -143,6 +143,7 @@ function OnMat({ shows, show, looks }: Showing & { looks: Looks }) {
         chosen={{ sites: current?.sites ?? [], exits: drawn?.sites[0]?.exits ?? null, stitch }}
         looks={looks}
         from={shows.what === 'work' ? sideOf(model, shows.id) : null}
+        lines={shows.what === 'work' ? linesOf(model, shows.id) : []}
         aimed={(way) => first && aimAt(model, first, way)}
         action={shows.what === 'work' ? workHere(model, shows.id, shows.end) : putHere(chosen, names)}
         onTouch={(piece) => {

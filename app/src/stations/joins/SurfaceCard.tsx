@@ -154,7 +154,7 @@ function Motif({ feature }: { feature: SurfaceWork }) {
   return (
     <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 8, flexWrap: 'wrap' }}>
       <Field label={say.motif} value={typed} onChange={setTyped} onDone={put} most={200} />
-      <PlainButton label={words.joins.put} onPress={put} disabled={typed.trim() === feature.motif} />
+      <PlainButton label={say.motifPut} onPress={put} disabled={typed.trim() === feature.motif} />
     </View>
   );
 }

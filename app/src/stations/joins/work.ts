@@ -1,7 +1,7 @@
 import type { Hanger, Strands, SurfaceWork } from '@hoppla/core/feature';
 import { add, type Vec3 } from '@hoppla/core/form';
 import { holeSpot, type Placed } from '@hoppla/core/join';
-import { surfaceWorks, type ToyModel } from '@hoppla/core/model';
+import { surfaceWorks, type SurfaceSite, type ToyModel } from '@hoppla/core/model';
 import { setFeature } from '@hoppla/core/toy';
 import { edit } from '../../documents';
 import type { Pick as Picked, PickAction, ViewName } from '../../stage';
@@ -20,9 +20,13 @@ export interface EndChoice {
   setEnd: (end: 'from' | 'to') => void;
 }
 
+/** The lines of a piece of work; none of what is no line. */
+export const linesOf = (model: ToyModel, id: string): readonly SurfaceSite[] =>
+  surfaceWorks(model).find((w) => w.feature.id === id)?.sites ?? [];
+
 /** The side of the toy from which a line of work is seen; null for other work, which is seen from where one looks already. */
 export function sideOf(model: ToyModel, id: string): ViewName | null {
-  const stations = surfaceWorks(model).find((w) => w.feature.id === id)?.sites[0]?.stations;
+  const stations = linesOf(model, id)[0]?.stations;
   if (!stations) return null;
   const [x, y, z] = stations.reduce<Vec3>((sum, s) => add(sum, s.out), [0, 0, 0]);
   const sides: [ViewName, number][] = [
