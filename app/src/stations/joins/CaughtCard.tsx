@@ -166,7 +166,7 @@ function JoinRoundEditor({ join, round, model }: { join: CaughtJoin; round: Join
           round.written,
         )}
       </Words>
-      <Steps round={round} at={at} put={(name, clamps) => put(name, clamps, key)} />
+      <Steps round={round} at={at} put={(name, clamps) => put(name, clamps, `${key}:${name}`)} />
       {held ? <HeldInRound key={held.join.id} site={held} model={model} /> : null}
     </>
   );
