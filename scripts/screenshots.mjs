@@ -127,6 +127,11 @@ async function walk(name, viewport, colorScheme, wanted) {
     await station('Joins');
     await page.getByRole('button', { name: /^!? ?Neck/ }).click();
     await keep('ring');
+    await page.goto(`http://127.0.0.1:${PORT}/`);
+    await page.getByRole('link', { name: 'Open Ruby' }).click();
+    await station('Joins');
+    await page.getByRole('button', { name: /^split ring/ }).click();
+    await keep('surface');
   }
   if (wanted.includes('desk')) {
     await page.goto(`http://127.0.0.1:${PORT}/`);
@@ -154,6 +159,7 @@ const ALL = [
   'safety',
   'gauge',
   'ring',
+  'surface',
   'desk',
 ];
 try {
