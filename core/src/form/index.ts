@@ -23,7 +23,7 @@ export type { Mesh } from './mesh';
 export { halfWidth, ringPoint, shareBelow, surfacePoint } from './shape';
 export { add, cross, distance, dot, scale, sub, unit } from './vectors';
 export type { Vec3 } from './vectors';
-export { alongWay, onSkin, skinOf, wayOver } from './skin';
+export { alongWay, onSkin, polarBetween, skinOf, wayOver } from './skin';
 export type { Skin, SkinWay } from './skin';
 export { depthInside } from './inside';
 export { windowOf, worstOpening } from './window';

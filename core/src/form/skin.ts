@@ -198,7 +198,7 @@ function crossingOf(skin: Skin, a: number, b: number, t: number): Crossing {
   const { polar } = skin;
   return {
     point: mix(vertexAt(skin, a), vertexAt(skin, b), t),
-    polar: between(
+    polar: polarBetween(
       { angleRad: polar[2 * a], row: polar[2 * a + 1] },
       { angleRad: polar[2 * b], row: polar[2 * b + 1] },
       t,
@@ -207,7 +207,7 @@ function crossingOf(skin: Skin, a: number, b: number, t: number): Crossing {
 }
 
 /** A place between two, the short way round; a point that is a whole ring has every angle. */
-function between(a: SkinPolar, b: SkinPolar, t: number): SkinPolar {
+export function polarBetween(a: SkinPolar, b: SkinPolar, t: number): SkinPolar {
   const row = a.row + t * (b.row - a.row);
   if (Number.isNaN(a.angleRad)) return { angleRad: b.angleRad, row };
   if (Number.isNaN(b.angleRad)) return { angleRad: a.angleRad, row };
@@ -226,5 +226,5 @@ export function alongWay(
   if (k >= lengths.length) return { point: points[0], polar: polars[0] };
   const room = lengths[k] - lengths[k - 1];
   const t = room > 0 ? Math.max(0, Math.min(1, (mm - lengths[k - 1]) / room)) : 1;
-  return { point: mix(points[k - 1], points[k], t), polar: between(polars[k - 1], polars[k], t) };
+  return { point: mix(points[k - 1], points[k], t), polar: polarBetween(polars[k - 1], polars[k], t) };
 }

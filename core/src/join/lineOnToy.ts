@@ -6,6 +6,7 @@ import {
   distance,
   dot,
   onSkin,
+  polarBetween,
   scale,
   skinOf,
   sub,
@@ -133,7 +134,7 @@ function cutterOf(
     if (known !== undefined) return known;
     const t = off[a] / (off[a] - off[b]);
     const point = add(at[a], scale(sub(at[b], at[a]), t));
-    const polar = between(polarAt(skin, a), polarAt(skin, b), t);
+    const polar = polarBetween(polarAt(skin, a), polarAt(skin, b), t);
     nodes.push({ piece, polar, point, buried: false, next: [] });
     byEdge.set(key, nodes.length - 1);
     return nodes.length - 1;
@@ -190,15 +191,6 @@ function cutThrough(
 }
 
 const polarAt = ({ polar }: Skin, v: number): Polar => ({ angleRad: polar[2 * v], row: polar[2 * v + 1] });
-
-/** A place between two, the short way round; the point of a ring that is one point has every angle. */
-function between(a: Polar, b: Polar, t: number): Polar {
-  const row = a.row + t * (b.row - a.row);
-  if (Number.isNaN(a.angleRad)) return { angleRad: b.angleRad, row };
-  if (Number.isNaN(b.angleRad)) return { angleRad: a.angleRad, row };
-  const turn = b.angleRad - a.angleRad;
-  return { angleRad: a.angleRad + t * (turn - 2 * Math.PI * Math.round(turn / (2 * Math.PI))), row };
-}
 
 /** Marks what lies inside another piece. */
 function bury(placed: readonly Placed[], nodes: readonly Node[]): void {
@@ -289,7 +281,7 @@ export function placeOn({ path }: Pick<ToyLine, 'path'>, mm: number): OnToy & { 
   if (a.piece !== b.piece) return { ...(t < 0.5 ? a : b), way };
   return {
     piece: a.piece,
-    polar: between(a.polar, b.polar, t),
+    polar: polarBetween(a.polar, b.polar, t),
     point: add(a.point, scale(sub(b.point, a.point), t)),
     way,
   };

@@ -226,6 +226,9 @@ describe('a line over the toy', () => {
     );
     const unsewn = { ...RILL, joins: [] };
     const apart = modelToy(unsewn);
+    // Loose parts stand by themselves: none lies in another.
+    const byItself = newSurface(apart, partOf(apart, 'Head').part.id, newId)!;
+    expect(stateOf(unsewn, byItself).sites[0].line.buriedMm).toBe(0);
     const part = (name: string) => partOf(apart, name).part.id;
     const work = { ...lineOf(rill, from, hole(rill, 'Body', 9, 180), 'back'), part: part('Head') };
     expect(stateOf(unsewn, work).fault).toBe('not joined');

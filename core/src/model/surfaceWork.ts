@@ -148,12 +148,14 @@ function linesOf(model: ToyModel, feature: SurfaceWork): Laid[] | SurfaceFault {
     const from = spotOn(piece, feature.place);
     const to = endOf(placed, feature, piece);
     if (!from || !to) return 'homeless';
-    const line = lineOnToy(placed, joinedBy(model), from, to, feature.over);
+    // A loose piece stands by itself, wherever the others stand.
+    const around = model.placed.includes(piece) ? model.placed : [piece];
+    const line = lineOnToy(around, joinedBy(model), from, to, feature.over);
     if (!line) return faultOf(from, to, feature.over);
     out.push({ copy: piece.copy, twin: false, line });
     if (!feature.twin) continue;
-    const [a, b] = [from, to].map((at) => mirrorOn(placed, at));
-    const twin = lineOnToy(placed, joinedBy(model), a, b, MIRROR_OVER[feature.over]);
+    const [a, b] = [from, to].map((at) => mirrorOn(around, at));
+    const twin = lineOnToy(around, joinedBy(model), a, b, MIRROR_OVER[feature.over]);
     if (!twin) return faultOf(a, b, feature.over);
     out.push({ copy: a.piece.copy, twin: true, line: twin });
   }

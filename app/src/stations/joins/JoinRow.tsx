@@ -1,9 +1,9 @@
 import { holeTag } from '@hoppla/core/address';
 import { guestsOf, type AnySite, type Join } from '@hoppla/core/join';
 import { isAbout, meetingsOf, modelOf, type ToyModel } from '@hoppla/core/model';
-import { Press, Tag, Words } from '../../controls';
-import { usePalette } from '../../theme';
+import { Tag } from '../../controls';
 import { namesOf } from './change';
+import { ListRow } from './ListRow';
 import { screenWords as words } from '../../words';
 
 const say = words.joins;
@@ -20,35 +20,17 @@ export function JoinRow({
   sites: readonly AnySite[];
   onPress: () => void;
 }) {
-  const c = usePalette();
   const { guest } = namesOf(model, join);
   const faulty = !sites[0] || model.joinFaults.some((f) => f.join.id === join.id);
   const toLookAt =
     meetingsOf(model).some((m) => isAbout(m, join.id)) || model.unfollowed.some((u) => u.join.id === join.id);
   return (
-    <Press
+    <ListRow
+      name={`${toLookAt ? '! ' : ''}${guestsOf(join).length > 1 ? say.pair(guest) : guest}`}
+      tag={faulty ? null : <Tag {...whereOf(model, sites[0])} />}
+      missing={say.notJoined}
       onPress={onPress}
-      style={{
-        flexDirection: 'row',
-        alignItems: 'center',
-        justifyContent: 'space-between',
-        gap: 8,
-        minHeight: 46,
-        borderBottomWidth: 1,
-        borderBottomColor: c.line,
-      }}
-    >
-      <Words
-        flex={1}
-      >{`${toLookAt ? '! ' : ''}${guestsOf(join).length > 1 ? say.pair(guest) : guest}`}</Words>
-      {faulty ? (
-        <Words color={c.coralInk} fontWeight="600">
-          {say.notJoined}
-        </Words>
-      ) : (
-        <Tag {...whereOf(model, sites[0])} />
-      )}
-    </Press>
+    />
   );
 }
 

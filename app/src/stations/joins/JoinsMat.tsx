@@ -1,8 +1,8 @@
 import { useEffect, useMemo } from 'react';
 import type { Vec3 } from '@hoppla/core/form';
 import { Circle, G, Path } from 'react-native-svg';
-import type { Exits, JoinSite, Placed } from '@hoppla/core/join';
-import { move, pieceKey } from '@hoppla/core/join';
+import type { Exits, JoinSite, OnToy, Placed } from '@hoppla/core/join';
+import { move, moveBack, moveRigid, pieceKey } from '@hoppla/core/join';
 import { takenApart, type SurfaceSite, type ToyModel } from '@hoppla/core/model';
 import type { UnitWords } from '@hoppla/core/words';
 import { MatText, RULER } from '../../controls';
@@ -98,7 +98,9 @@ export function JoinsMat(props: MatProps) {
       overlay={(projection) => (
         <>
           {looks.sides ? <Sides model={model} projection={projection} /> : null}
-          {apart ? null : lines.map((site, k) => <Line key={k} site={site} projection={projection} />)}
+          {apart
+            ? null
+            : lines.map((site, k) => <Line key={k} site={site} placed={placed} projection={projection} />)}
           {own ? <Chosen {...chosen} host={own} projection={projection} /> : null}
           {model.placed.length > 0 ? <Size x={width} y={height} words={measured} /> : null}
         </>
@@ -133,16 +135,29 @@ function Chosen({ sites, exits, stitch, ...at }: ChosenJoin & { host: Placed; pr
 }
 
 /** A line over the toy with its stations: those on the far side of the toy are seen through it. */
-function Line({ site, projection }: { site: SurfaceSite; projection: Projection }) {
+function Line({
+  site,
+  placed,
+  projection,
+}: {
+  site: SurfaceSite;
+  placed: readonly Placed[];
+  projection: Projection;
+}) {
   const c = usePalette();
-  const at = site.line.path.map((p) => project(projection, p.point));
+  // A loose piece is shown beside the toy, not where it was worked out.
+  const shown = ({ piece, point }: OnToy) => {
+    const here = placed.find((p) => pieceKey(p) === pieceKey(piece)) ?? piece;
+    return project(projection, moveRigid(here.placement, moveBack(piece.placement, point)));
+  };
+  const at = site.line.path.map(shown);
   const d = at.map((p, k) => `${k === 0 ? 'M' : 'L'}${p.x.toFixed(1)} ${p.y.toFixed(1)}`).join('');
   return (
     <G>
       <Path d={d} stroke="#0B1D3E" strokeWidth={4.2} fill="none" strokeOpacity={0.55} />
       <Path d={d} stroke={c.pinMat} strokeWidth={2} fill="none" strokeDasharray="5 4" />
       {site.stations.map((s, k) => {
-        const p = project(projection, s.at.point);
+        const p = shown(s.at);
         return (
           <G key={k}>
             <Circle cx={p.x} cy={p.y} r={5} fill="#0B1D3E" />

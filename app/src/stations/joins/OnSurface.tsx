@@ -12,11 +12,11 @@ import {
 } from '@hoppla/core/model';
 import { setFeature } from '@hoppla/core/toy';
 import { surfaceWords } from '@hoppla/core/words';
-import { Choice, PlainButton, Press, Quiet, Tag, Words } from '../../controls';
+import { Choice, PlainButton, Quiet, Tag, Words } from '../../controls';
 import { edit, newId } from '../../documents';
-import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';
+import { ListRow } from './ListRow';
 
 const say = words.surface;
 
@@ -42,7 +42,13 @@ export function OnSurface({ model, onChoose }: { model: ToyModel; onChoose: (wor
         {say.title}
       </Words>
       {rowsOf(model).map((row) => (
-        <WorkRow key={row.id} {...row} onPress={() => onChoose(row.id)} />
+        <ListRow
+          key={row.id}
+          name={row.name}
+          tag={row.tag && <Tag {...row.tag} />}
+          missing={say.noPlace}
+          onPress={() => onChoose(row.id)}
+        />
       ))}
       <Choice
         label={say.on}
@@ -84,30 +90,3 @@ const rowsOf = (model: ToyModel): Row[] => [
     tag: name && !fault ? holeTag(name) : null,
   })),
 ];
-
-function WorkRow({ name, tag, onPress }: Row & { onPress: () => void }) {
-  const c = usePalette();
-  return (
-    <Press
-      onPress={onPress}
-      style={{
-        flexDirection: 'row',
-        alignItems: 'center',
-        justifyContent: 'space-between',
-        gap: 8,
-        minHeight: 46,
-        borderBottomWidth: 1,
-        borderBottomColor: c.line,
-      }}
-    >
-      <Words flex={1}>{name}</Words>
-      {tag ? (
-        <Tag {...tag} />
-      ) : (
-        <Words color={c.coralInk} fontWeight="600">
-          {say.noPlace}
-        </Words>
-      )}
-    </Press>
-  );
-}
