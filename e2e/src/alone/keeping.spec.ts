@@ -103,7 +103,7 @@ test('a second window follows read-only, takes over when asked, and nothing is l
 
 test('a toy of a newer version is shown, exported unchanged, and never changed', async ({ page }) => {
   await page.goto('/');
-  const newer = `{"format":"hoppla toy","schema":9,"toy":{"name":"Tomorrow"},"more":[1, 2]}`;
+  const newer = `{"format":"hoppla toy","schema":99,"toy":{"name":"Tomorrow"},"more":[1, 2]}`;
   const [chooser] = await Promise.all([
     page.waitForEvent('filechooser'),
     page.getByRole('button', { name: 'Import' }).click(),
