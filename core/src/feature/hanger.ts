@@ -1,4 +1,5 @@
 import type { Spot } from '../address';
+import { HANGER_GRAMS_PER_MM2 } from '../figures';
 import type { OnPart } from './feature';
 import type { FeatureKind } from './kinds';
 
@@ -26,13 +27,10 @@ export interface Hanger extends OnPart {
 export const loopPart = (f: Pick<Hanger, 'by' | 'loop'>): string | null =>
   f.by === 'loop of chain' && 'part' in f.loop ? f.loop.part : null;
 
-/** Grams for the square of its width, g/mm2: a steel ring of 25 mm weighs about 4 g. Source: scales of a workshop drawer. */
-const GRAMS_PER_MM2 = 0.0064;
-
 export const hanger: FeatureKind<Hanger> = {
   onRounds: (f, of) => ({ ...f, place: { ...f.place, course: of(f.part)(f.place.course) } }),
   parts: (f) => ('part' in f.loop ? [f.part, f.loop.part] : [f.part]),
   spots: (f) => [f.place],
   thing: () => null,
-  grams: ({ mm }) => GRAMS_PER_MM2 * mm * mm,
+  grams: ({ mm }) => HANGER_GRAMS_PER_MM2.value * mm * mm,
 };

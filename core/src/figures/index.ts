@@ -10,6 +10,7 @@ export interface Figure {
     | 'ratio'
     | 'stitches a round'
     | 'g/cm3'
+    | 'g/mm2'
     | 'percent'
     | 'minutes'
     | 'stitches a minute'
@@ -118,6 +119,9 @@ export const OPENINGS = {
   hardwareKnot: { comfortableMm: 30, possibleMm: 20 },
   source: HOUSE,
 } as const;
+
+/** Mass of a ring, a clip or a bell for the square of its width: one of 25 mm is taken for 4 g. */
+export const HANGER_GRAMS_PER_MM2 = figure(0.0064, 'g/mm2', { low: 0.003, high: 0.013, source: JUDGED });
 
 /** What holding a strand takes of it: in stitch widths of its fabric, and in mm. Folded in half, both its ends hang. */
 export const STRANDS = {

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
 import { LINES_OVER, type SurfaceWork } from '@hoppla/core/feature';
+import { hookName } from '@hoppla/core/figures';
 import { modelOf, usualEnd, type SurfaceSite, type SurfaceState, type ToyModel } from '@hoppla/core/model';
 import { surfaceWords } from '@hoppla/core/words';
 import {
@@ -163,6 +164,7 @@ const MOST = 400;
 
 /** One more or one fewer; a thinner or thicker hook. */
 function Counts({ feature }: { feature: SurfaceWork }) {
+  const { toy } = useToy();
   const { stations, hookMm } = feature;
   const hooks = hookMm === null ? [{ by: 0, mm: 2.5 }] : [-0.5, 0.5].map((by) => ({ by, mm: hookMm + by }));
   return (
@@ -183,7 +185,7 @@ function Counts({ feature }: { feature: SurfaceWork }) {
           key={`hook${by}`}
           direction={by === 0 ? say.ownHook : say.hook}
           arrow={by < 0 ? '−' : '+'}
-          result={`${mm.toFixed(1)} mm`}
+          result={hookName(mm, toy.settings.hooks)}
           disabled={mm < 1}
           onPress={() => changeWork(say.hook, { ...feature, hookMm: mm })}
         />
