@@ -50,6 +50,23 @@ describe('what is sewn on is caught in the round instead', () => {
     expect(modelToy(toy).caught.map((c) => [c.join.over, c.sites.length])).toEqual([[2, 1]]);
   });
 
+  it('a change of colour before the first stitch stays where it is', () => {
+    const striped = joinedUsually(
+      addParts(
+        newToy('T', newId),
+        `${wing}\n\nBody (sand, 3.0 mm hook, ring = sole)\n${ball.replace('R5-9: sc', 'R5-9: with berry: sc')}`,
+        newId,
+      ),
+      newId,
+    );
+    const { join, sites } = at(striped);
+    const toy = caughtInstead(modelToy(striped), join, sites, newId);
+    if (typeof toy === 'string') throw new Error(toy);
+    const { text } = toy.parts.find((p) => p.id === join.at.part)!;
+    expect(text).toMatch(/^R\d: with berry: (\d sc, )?wing over 4, .*wing over 4/m);
+    expect(modelToy(toy).caught).toHaveLength(2);
+  });
+
   it('a round of increases, an end, or one that is taken says why, and nothing is changed', () => {
     const model = modelToy(sewn);
     const { join, sites } = at(sewn);

@@ -42,8 +42,15 @@ export function slotsOf(part: PartModel, piece: Piece, round: number): JoinRound
   };
 }
 
+/** Changes of colour before the first stitch of a round: they stay where they are. */
+const leading = (items: readonly Item[]): Item[] => {
+  const first = items.findIndex((i) => i.type !== 'sign' || i.sign !== 'colour');
+  return items.slice(0, first < 0 ? items.length : first);
+};
+
 /** The one plain stitch of a round beside its clamps, which go through the same loops; null where there are others, or repeats. */
-function fillOf(items: readonly Item[]): JoinRound['fill'] {
+function fillOf(all: readonly Item[]): JoinRound['fill'] {
+  const items = all.slice(leading(all).length);
   // `sc around` fills a round of its own; beside others nobody knows how many it is.
   const alone = items.length === 1;
   const plain = (i: Item): i is StitchItem =>
@@ -216,6 +223,7 @@ export function writtenRound(part: PartModel, round: JoinRound, clamps: readonly
     ]),
     ...fill(gaps[sorted.length]),
   ];
-  const { body } = line.node;
-  return { from: line.from + body.from, to: line.from + body.to, insert: printItems(items, part.terms) };
+  const { body, items: before } = line.node;
+  const first = before[leading(before).length] ?? { span: body };
+  return { from: line.from + first.span.from, to: line.from + body.to, insert: printItems(items, part.terms) };
 }

@@ -9,6 +9,8 @@ const IN_THE_MIDDLE =
 /** Something new begins: the label of a round, a point of a list. */
 const BEGINS_ANEW =
   /^\s*(?:[-•●◦▪>»→]\s|\*\s|\d+(?:\s*[-/]\s*\d+)?[.):]\s|\d+[.):]$|(?:[([][a-z ]+[)\]]\s*)?(?:r|rnds?|rounds?|rows?|rds?)\.?\s*\d|\d+(?:\s*-\s*\d+)?\s*(?:rounds?|rnds?|rows?)\s*[:.)-]|\d+(?:st|nd|rd|th)(?:\s*(?:-|to|and)\s*\d+(?:st|nd|rd|th))?\s+(?:rounds?|rnds?|rows?))/i;
+/** The label of a round with its colon: whatever the line before it ends with, such as `sc around`, it has ended. */
+const LABELLED = /^\s*(?:r|rnds?|rounds?|rows?|rds?)\.?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*:/i;
 /** So many lines must end in the middle before a page is taken for one that was wrapped; one is enough where it is long. */
 const FEWEST = 2;
 const LONG = 55;
@@ -24,7 +26,7 @@ const COUNTED = /(?:[([]\s*=?\s*\d+\s*[a-z]{0,8}\s*[)\]]|=\s*\d+)\s*[.,]?\s*$/i;
 
 const endsInTheMiddle = (line: string, next: string): boolean => {
   const text = line.trimEnd();
-  if (text.length < NARROWEST) return false;
+  if (text.length < NARROWEST || LABELLED.test(next)) return false;
   if (/\b(?:rounds?|rnds?|rows?)$/i.test(text) && /^\s*\d/.test(next)) return true;
   if (/\b(?:sc|dc|hdc|htr|tr|ss|st|inc|ch)$/i.test(text) && /^\s*(?:in|into|around|each|to)\b/.test(next))
     return true;

@@ -33,6 +33,10 @@ describe('headings are headings because of what follows', () => {
       ['TOWER', [6, 12, 12, 6]],
     ]);
   });
+  it('rounds that end with “around” end there, however long their colours make them', () => {
+    const striped = 'R3: with berry: sc around\nR4: with sand: sc around\nR5-6: using moss green: sc around';
+    expect(parts(`Body\n${ROUNDS}\n${striped}`)).toEqual([['Body', [6, 12, 12, 12, 12, 12]]]);
+  });
   it('a colour by itself is no part, and a part may be called as a colour', () => {
     expect(parts(`Paw\nBlack:\n${ROUNDS}\nFasten off.\n\nRose\n${ROUNDS}`)).toEqual([
       ['Paw', [6, 12]],
