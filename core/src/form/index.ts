@@ -12,6 +12,8 @@ export type { Looks } from './looks';
 export { relax, relaxes } from './relax';
 export type { Relaxed, RelaxOptions } from './relax';
 export { rimsOf } from './flat';
+export { layerSize } from './layers';
+export type { LayerSize } from './layers';
 export { solveRings } from './rings';
 export type { Rings, RingInput } from './rings';
 export { fillGrams, fillNeed, massOf, yarnMetres, yarnNeed } from './mass';

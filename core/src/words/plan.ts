@@ -44,6 +44,13 @@ export const planWords = {
   foldShut: (part: string) => `Fold ${part} and work through both layers`,
   edgeRound: (part: string) => `Edge ${part}`,
   layerDetail: (words: string, n: number) => `${words}; ${plural(n, 'stitch', 'stitches')}`,
+  chainsHang: (n: number, long: string) =>
+    n === 1 ? `1 chain comes back and hangs ${long}.` : `${n} chains come back and hang ${long} each.`,
+  /** a length with its range */
+  between: (value: string, low: string, high: string) => `${value} (${low} to ${high})`,
+  /** lengths with their ranges; `times` is null where it lies flat */
+  layerSize: (edge: string, deep: string, times: string | null) =>
+    `Its edge is ${edge} long and ${deep} deep${times === null ? '' : `; ${times} times the room it has there, so it ruffles`}.`,
   layerReason: 'It stands here in the text; later the loops are hard to reach.',
   startTail: (end: string) => `starting tail ${end}`,
   roundsReason: 'Rounds are worked in order; each stands on the one before.',

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, newToy, openDemo, SIZES, station, test } from '../maker';
+import { expect, newToy, openDemo, rewrite, SIZES, station, test, written } from '../maker';
 
 const heading = (page: Page) => page.getByRole('heading', { level: 2 });
 
@@ -37,6 +37,42 @@ for (const [name, viewport] of SIZES)
       await expect(heading(page)).toHaveText(
         /^into \d slots free, then wing: front \w+, through both layers, 4 slots$/,
       );
+    });
+
+    test('Dapple’s round from nothing: shell and foot worked together plainly, tail and neck caught on the ring, spread, one shifted, and read from the text', async ({
+      page,
+    }) => {
+      await openDemo(page, 'Dapple');
+      await station(page, 'Parts');
+      await page.getByRole('radio', { name: /^Shell/ }).click();
+      await expect.poll(() => written(page)).toContain('neck over 6');
+      await rewrite(
+        page,
+        (await written(page)).replace('5 dc, neck over 6, 8 dc, tail over 4, 5 dc (28)', 'dc around (28)'),
+      );
+      await station(page, 'Joins');
+      const field = page.getByRole('textbox', { name: 'Where, in your own words' });
+      for (const [who, where] of [
+        ['Tail', 'on R11, on the left side'],
+        ['Neck', 'on R11, on the right side'],
+      ]) {
+        await page.getByRole('button', { name: new RegExp(`^Attach ${who} to`) }).click();
+        await field.fill(where);
+        await field.press('Enter');
+        await page.getByRole('radio', { name: 'caught in a round' }).click();
+        await expect(heading(page)).toHaveText(/^R11 of Shell catches/);
+      }
+      await page.getByRole('button', { name: 'Spread evenly' }).click();
+      const ring = page.getByRole('slider', { name: /^R11, a ring of 28 slots/ });
+      await expect(ring).toBeVisible();
+      await page.getByRole('button', { name: /on a slot/ }).click();
+      await expect(page.getByText(/^\d+ \+ \w+ \d \+ \d+ \+ \w+ \d \+ \d+ = 28$/)).toBeVisible();
+      await expect(page.getByText(/^Loose: /)).toHaveCount(0);
+      await station(page, 'Parts');
+      await page.getByRole('radio', { name: /^Shell/ }).click();
+      await expect
+        .poll(() => written(page))
+        .toMatch(/^R11: \d+ dc, (tail|neck) over \d, \d+ dc, (tail|neck) over \d/m);
     });
 
     test('a comb along the back over head and body: added, moved, its address told, its yarn and its steps in the plan; and taken off', async ({

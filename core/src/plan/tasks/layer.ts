@@ -4,6 +4,7 @@ import { printItems, type Terms } from '../../notation';
 import { planWords as say } from '../../words';
 import { roundMinutes } from '../figures';
 import { bodyRounds } from '../fill';
+import { chainWords, layerWords } from '../sizesOfWork';
 import { taskKey, type TaskBase, type TaskKind } from '../task';
 
 /** A frill, an edging or a fold: work that is not the part itself, at its turn in the text. */
@@ -48,7 +49,7 @@ export const layer: TaskKind<LayerTask> = {
         },
       };
     }),
-  words: (task, { part, inside }) => {
+  words: (task, { part, inside, units }) => {
     const layerIs = part.fabric.layers[task.index];
     const titles = {
       fold: () => say.foldShut(inside),
@@ -59,7 +60,7 @@ export const layer: TaskKind<LayerTask> = {
       title: titles[task.layer](),
       short: say.short.layer,
       detail: say.layerDetail(written(part, layerIs, part.terms), task.stitches),
-      notes: [],
+      notes: [...layerWords(part, task.index, units), ...chainWords(part, layerIs.rounds, units)],
       reason: say.layerReason,
     };
   },

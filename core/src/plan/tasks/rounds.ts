@@ -3,6 +3,7 @@ import { printItems } from '../../notation';
 import { planWords as say } from '../../words';
 import { colourJoins, roundMinutes } from '../figures';
 import { pointsOfRounds, pointWords } from '../points';
+import { chainWords } from '../sizesOfWork';
 import { taskKey, type PieceAtHand, type TaskBase, type TaskKind } from '../task';
 
 /** One round to tick in Make. `key` is stable: it names the copy and the marked round, never a label. */
@@ -65,13 +66,20 @@ export const rounds: TaskKind<RoundsTask> = {
       ? [{ what: 'colour' as const, count: joins * ENDS.colourChange.ends, eachMm: ENDS.colourChange.mm }]
       : []),
   ],
-  words: (task, { name, units }) => ({
+  words: (task, { name, part, units }) => ({
     title: say.rounds(name, task.ticks[0].label, task.ticks[task.ticks.length - 1].label),
     short: say.short.rounds,
     detail:
       say.stitches(task.stitches) +
       (task.startTailMm > 0 ? `, ${say.startTail(units.end(task.startTailMm))}` : ''),
-    notes: pointWords(task.points),
+    notes: [
+      ...chainWords(
+        part,
+        task.ticks.map((t) => part.fabric.rounds[t.round]),
+        units,
+      ),
+      ...pointWords(task.points),
+    ],
     reason: say.roundsReason,
   }),
 };
