@@ -42,6 +42,8 @@ export const surface = {
   sheds: 'This yarn sheds: a small child pulls hairs out of it and swallows them.',
   shedsNotKnown: 'Whether this yarn sheds is not known: say it with the yarn.',
   fix: 'How it is held',
+  /** where a step goes no further */
+  noFurther: 'No further.',
   beforeClosing: 'Put in while the part is open',
   sizes: {
     rounds: { less: 'a round fewer', more: 'a round more' },

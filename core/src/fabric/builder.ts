@@ -267,6 +267,7 @@ class Builder {
         case 'sign':
           if (item.sign === 'colour') this.changeColour(item.colour!);
           if (item.counts) this.run('ch', 1, 1, 1, null);
+          else if (item.sign === 'join') this.note('slst', 0, 1, false, 1);
           else if (item.sign === 'turning-chain') this.note('ch', 0, 1, false, item.chain ?? 1);
       }
     }

@@ -1,4 +1,4 @@
-import type { FabricLayer } from '../fabric';
+import { heightOf, type FabricLayer, type FabricRound } from '../fabric';
 import type { Axis } from './bend';
 import { ranged, type Ranged } from '../gauge';
 import { formRange, type PartForm } from './form';
@@ -74,18 +74,20 @@ function straightOn(host: PartForm, axis: Axis, on: number, z: Float64Array): Ax
   return { centre, rotation };
 }
 
-/** How large a frill or an edging is: how long its last round is along the stitches, how deep it hangs or stands along the fabric, mm, and how often its last round would fit into the room it has; from 1.1 on it ruffles. */
+/** How large a frill or an edging is: how long its last round is along the stitches, how deep it hangs or stands along the fabric at its deepest, mm, and how often its last round would fit into the room it has; from 1.1 on it ruffles. */
 export interface LayerSize {
   edge: Ranged;
   deep: Ranged;
   fullness: number;
 }
 
-/** The size of what is worked on a part, from its form. Edge: stitches times their width; depth: the sum of the mean heights of its rounds. */
+/** The size of what is worked on a part, from its form. Edge: stitches times their width; depth: the sum of the tallest stitches of its rounds. */
 export function layerSize(layer: PartForm): LayerSize {
   const { across, along } = formRange(layer);
   const { rounds } = layer.fabric;
-  const deepMm = rounds.reduce((sum, r) => sum + meanHeight(layer.fabric, r) * layer.gauge.roundMm, 0);
+  const tallest = (r: FabricRound) =>
+    Math.max(0, ...Array.from(layer.fabric.kind.slice(r.from, r.from + r.count), heightOf));
+  const deepMm = rounds.reduce((sum, r) => sum + tallest(r) * layer.gauge.roundMm, 0);
   const last = rounds[rounds.length - 1];
   return {
     edge: ranged((last?.count ?? 0) * layer.gauge.stitchMm, across),

@@ -86,6 +86,8 @@ for (const [name, viewport] of SIZES)
       await page.getByRole('radio', { name: 'where it ends, on Head' }).click();
       await page.getByRole('radio', { name: 'Body', exact: true }).click();
       await expect(page.getByText(/^Goes over 1 seam: one stitch across each/)).toBeVisible();
+      await page.getByRole('radio', { name: 'Tail', exact: true }).click();
+      await expect(page.getByText(/^Goes over 2 seams: one stitch across each/)).toBeVisible();
       const tags = page.getByRole('img', { name: /^\d R\d+·\d+, / });
       await expect(tags).toHaveCount(4);
       await page.getByRole('button', { name: /one more/ }).click();

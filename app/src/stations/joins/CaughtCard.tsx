@@ -211,7 +211,7 @@ function Steps({ round, at, put }: { round: JoinRound; at: number; put: PutClamp
             key={m.name}
             direction={m.name}
             arrow={m.arrow}
-            result={m.clamps ? span(m.clamps[at]) : words.face.cannot}
+            result={m.clamps ? span(m.clamps[at]) : words.surface.noFurther}
             disabled={!m.clamps || !writing}
             repeats
             onPress={() => put(m.name, m.clamps)}

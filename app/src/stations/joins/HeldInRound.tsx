@@ -94,7 +94,7 @@ function Leans({ site, put }: { site: CaughtSite; put: (change: Partial<Clamped>
           key={s.name}
           direction={s.name}
           arrow={s.arrow}
-          result={s.ends ? words.face.cannot : s.result}
+          result={s.ends ? words.surface.noFurther : s.result}
           disabled={!writing || s.ends}
           basis="40%"
           repeats

@@ -95,7 +95,7 @@ function Sizes({ state: { feature } }: { state: StrandState }) {
                 key={way}
                 direction={name}
                 arrow={way < 0 ? '−' : '+'}
-                result={able ? shown(size, value) : words.face.cannot}
+                result={able ? shown(size, value) : say.noFurther}
                 disabled={!able}
                 repeats
                 onPress={() => changeWork(name, { ...feature, [size]: value })}
