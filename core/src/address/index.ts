@@ -13,7 +13,7 @@ export {
   mirrorPoint,
   reachAlong,
 } from './pose';
-export type { Directions, FaceBy, RingIs } from './pose';
+export type { Directions, FaceBy, RingIs, RoundSpan } from './pose';
 export { level, mirrored, nearestPolar, opposite, straight, walkInPlane } from './directions';
 export type { Walk } from './directions';
 export { onBody, resolve, ResolvedPlace } from './resolve';

@@ -82,23 +82,38 @@ export function directionsOf(
   }
 }
 
-/** The middle of a part: half way along its axis. mm */
-export function middleOf(form: PartForm): Vec3 {
+/** Rounds of a part, indices, both among them: a head on a part that is also a body. */
+export interface RoundSpan {
+  from: number;
+  to: number;
+}
+
+/** The rings of some rounds: from the one that the first is worked on to the last's own; those of the whole part where nothing is said. */
+const ringsOf = (form: PartForm, rounds?: RoundSpan): RoundSpan => {
   const last = form.r.length - 1;
-  if (last < 0) return [0, 0, 0];
-  if (!form.axis) return [0, 0, (Math.min(...form.z) + Math.max(...form.z)) / 2];
+  const whole = !rounds || (rounds.from === 0 && rounds.to >= form.fabric.rounds.length - 1);
+  return whole ? { from: 0, to: last } : { from: rounds.from, to: Math.min(last, rounds.to + 1) };
+};
+
+/** The middle of a part or of some rounds of it: half way along the axis. mm */
+export function middleOf(form: PartForm, rounds?: RoundSpan): Vec3 {
+  const { from, to } = ringsOf(form, rounds);
+  if (to < 0) return [0, 0, 0];
+  const z = form.z.slice(from, to + 1);
+  if (!form.axis) return [0, 0, (Math.min(...z) + Math.max(...z)) / 2];
   const c = form.axis.centre;
-  const k = 3 * Math.round(last / 2);
+  const k = 3 * Math.round((from + to) / 2);
   return [c[k], c[k + 1], c[k + 2]];
 }
 
 const AROUND = 72;
 
-/** The lowest and the highest point of a form along a direction, mm. */
-export function reachAlong(form: PartForm, way: Vec3): { low: number; high: number } {
+/** The lowest and the highest point of a form, or of some rounds of it, along a direction, mm. */
+export function reachAlong(form: PartForm, way: Vec3, rounds?: RoundSpan): { low: number; high: number } {
+  const { from, to } = ringsOf(form, rounds);
   let low = Infinity;
   let high = -Infinity;
-  for (let i = 0; i < form.r.length; i++)
+  for (let i = from; i <= to; i++)
     for (let k = 0; k < AROUND; k++) {
       const at = dot(pointOf(form, { angleRad: (2 * Math.PI * k) / AROUND, row: i }), way);
       low = Math.min(low, at);
@@ -107,9 +122,9 @@ export function reachAlong(form: PartForm, way: Vec3): { low: number; high: numb
   return { low, high };
 }
 
-/** How high a place lies in the part's pose: 0 at the lowest point, 1 at the highest. */
-export function heightFraction(form: PartForm, { up }: Directions, polar: Polar): number {
-  const { low, high } = reachAlong(form, up);
+/** How high a place lies in the part's pose: 0 at the lowest point of the part or of some rounds of it, 1 at the highest. */
+export function heightFraction(form: PartForm, { up }: Directions, polar: Polar, rounds?: RoundSpan): number {
+  const { low, high } = reachAlong(form, up, rounds);
   return high > low ? (dot(pointOf(form, polar), up) - low) / (high - low) : 0;
 }
 
@@ -118,13 +133,14 @@ export function levelDifference(form: PartForm, { up }: Directions, a: Polar, b:
   return dot(sub(pointOf(form, a), pointOf(form, b)), up);
 }
 
-/** The angle between two points as seen from above, about the upright line through the part's middle, degrees. */
+/** The angle between two points as seen from above, about the upright line through the middle of the part or of some rounds of it, degrees. */
 export function angleFromAbove(
   form: PartForm,
   { left, front }: Directions,
   [p, q]: readonly [Vec3, Vec3],
+  rounds?: RoundSpan,
 ): number {
-  const c = middleOf(form);
+  const c = middleOf(form, rounds);
   const [a, b] = [p, q].map((x) => Math.atan2(dot(sub(x, c), left), dot(sub(x, c), front)));
   const turn = Math.abs(a - b);
   return (Math.min(turn, 2 * Math.PI - turn) * 180) / Math.PI;

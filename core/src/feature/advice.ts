@@ -3,7 +3,15 @@ import { FACE_ADVICE } from '../figures';
 import { distance, type PartForm } from '../form';
 import type { EyesAt } from './eyes';
 import type { EyePair } from './feature';
-import { besideFace, directionsOfHead, faceDirection, type Head, type Thing } from './head';
+import {
+  besideFace,
+  directionsOfHead,
+  faceDirection,
+  headWidthMm,
+  isOfHead,
+  type Head,
+  type Thing,
+} from './head';
 import { roomOf } from './moves';
 import { parentsOf, stitchesAt } from './retention';
 
@@ -13,6 +21,7 @@ export type Advice =
   | { about: 'angle'; verdict: 'close' | 'wide'; deg: number; low: number; high: number }
   | { about: 'line'; verdict: 'low' | 'high'; percent: number; low: number; high: number }
   | { about: 'colour step' | 'increase' | 'decrease'; post: 0 | 1 }
+  | { about: 'off the head' }
   | { about: 'washers close'; gapMm: number }
   | { about: 'fill'; proudMm: number }
   | { about: 'turned'; stitches: number; from: 'marker' | 'patch' | 'part' }
@@ -29,7 +38,6 @@ export function adviceOn(head: Head, eyes: EyePair, at: EyesAt): Advice[] {
 }
 
 function ofTheFace(head: Head, eyes: EyePair, at: EyesAt): Advice[] {
-  const { form } = head;
   const found: Advice[] = [];
   const by = eyes.pair.centre.by;
   const off = besideFace(head, by, at.round, at.centre, eyes.washerMm, at.at);
@@ -39,16 +47,19 @@ function ofTheFace(head: Head, eyes: EyePair, at: EyesAt): Advice[] {
       stitches: Math.abs(off),
       from: typeof by === 'string' ? 'marker' : 'patch' in by ? 'patch' : 'part',
     });
+  // What stands on the body of a one-piece toy is measured against no face.
+  if (!isOfHead(head, at.round)) return [...found, { about: 'off the head' }];
   const { low, high } = FACE_ADVICE.eyePerWidth;
+  const widthMm = headWidthMm(head);
   // Judged as it is printed: what reads as the limit itself is within it.
-  const percent = Math.round((100 * eyes.eyeMm) / Math.max(form.widthMm, 1));
+  const percent = Math.round((100 * eyes.eyeMm) / Math.max(widthMm, 1));
   if (percent < 100 * low || percent > 100 * high)
     found.push({
       about: 'size',
       verdict: percent < 100 * low ? 'small' : 'large',
       percent,
-      lowMm: low * form.widthMm,
-      highMm: high * form.widthMm,
+      lowMm: low * widthMm,
+      highMm: high * widthMm,
     });
   const deg = Math.round(at.spacing.angleDeg);
   const angle = FACE_ADVICE.angleDeg;
@@ -66,10 +77,11 @@ function ofTheFace(head: Head, eyes: EyePair, at: EyesAt): Advice[] {
   return found;
 }
 
-/** How high the eye line lies, 0 at the lowest point of the part in its pose, 1 at the highest: the mean of both posts. */
+/** How high the eye line lies, 0 at the lowest point of the head in its pose, 1 at the highest: the mean of both posts. */
 export function lineOf(head: Head, eyes: EyePair, at: EyesAt): number {
   const own = directionsOfHead(head, faceDirection(head, eyes.pair.centre.by, at.round, eyes.washerMm));
-  return (heightFraction(head.form, own, at.polar[0]) + heightFraction(head.form, own, at.polar[1])) / 2;
+  const [a, b] = at.polar.map((p) => heightFraction(head.form, own, p, head.rounds));
+  return (a + b) / 2;
 }
 
 function ofTheWashers({ form }: Head, eyes: EyePair, at: EyesAt): Advice[] {

@@ -155,7 +155,7 @@ export function resolveEyes(head: Head, eyes: EyePair): EyeState {
     centre: scaled,
     names,
     sides: dot(sub(points[0], points[1]), own.left) >= 0 ? ['left', 'right'] : ['right', 'left'],
-    spacing: spacingOf(form, own, { at, polar, points, on: onRound[1] - onRound[0], eyeMm: eyes.eyeMm }),
+    spacing: spacingOf(head, own, { at, polar, points, on: onRound[1] - onRound[0], eyeMm: eyes.eyeMm }),
     levelErrorMm: Math.abs(levelDifference(form, own, polar[0], polar[1])),
     window: featureWindow(head, Math.max(names[0].round[1], names[1].round[1]), eyes),
     retention: retentionOf(
@@ -167,7 +167,7 @@ export function resolveEyes(head: Head, eyes: EyePair): EyeState {
 }
 
 function spacingOf(
-  form: PartForm,
+  { form, rounds }: Head,
   own: Directions,
   {
     at,
@@ -191,7 +191,7 @@ function spacingOf(
     get alongMm() {
       return (along ??= ranged(surfaceDistance(form, polar[0], polar[1]), acrossRange(form.gauge)));
     },
-    angleDeg: angleFromAbove(form, own, points),
+    angleDeg: angleFromAbove(form, own, points, rounds),
     middle: (Math.round(on) % 2 === 0) === (at === 'hole') ? 'hole' : 'stitch',
   };
 }

@@ -182,7 +182,7 @@ describe('advice', () => {
     const high = pairOn(head, 4, 6);
     const line = adviceOn(head, high, at(head, high)).find((a) => a.about === 'line')!;
     expect(adviceSentence(line, at(head, high), unitWords('mm'))).toBe(
-      `eye line at ${(100 * lineOf(head, high, at(head, high))).toFixed(0)} % of the height: high, which looks grown up; 30 to 55 % is usual`,
+      `eye line at ${(100 * lineOf(head, high, at(head, high))).toFixed(0)} % of the head’s height: high, which looks grown up; 30 to 55 % is usual`,
     );
   });
   it('says increases, decreases and colour steps at a post: hole 4 of R5 lies in the increase of (3 sc, inc)', () => {

@@ -67,9 +67,11 @@ export function pairFor(
   ];
   let best: EyePair | null = null;
   let least = Infinity;
-  const middle = middleOf(form);
+  const middle = middleOf(form, head.rounds);
   let reach: { up: Vec3; low: number; high: number } | null = null;
-  for (let round = 1; round < form.fabric.rounds.length - (form.closed ? 1 : 0); round++) {
+  const { from, to } = head.rounds;
+  const end = Math.min(to, form.fabric.rounds.length - (form.closed ? 2 : 1));
+  for (let round = Math.max(1, from); round <= end; round++) {
     const base: EyePair = {
       ...eyes,
       pair: {
@@ -83,7 +85,8 @@ export function pairFor(
     const angle = faceDirection(head, centre.by, round, eyes.washerMm);
     const own = directionsOfHead(head, angle);
     // Up is the same for every round of a head that stands on its axis.
-    if (!reach || distance(reach.up, own.up) > 1e-9) reach = { up: own.up, ...reachAlong(form, own.up) };
+    if (!reach || distance(reach.up, own.up) > 1e-9)
+      reach = { up: own.up, ...reachAlong(form, own.up, head.rounds) };
     const { low, high } = reach;
     for (let between = few; between <= most; between++) {
       const coord = centreCoord(form, round, angle, between, at);
@@ -95,7 +98,10 @@ export function pairFor(
       const height = (dot(points[0], own.up) + dot(points[1], own.up)) / 2;
       const share = high > low ? (height - low) / (high - low) : 0;
       const miss =
-        Math.hypot((share - line) / lineSpan, (angleFromAbove(form, own, points) - angleDeg) / angleSpan) +
+        Math.hypot(
+          (share - line) / lineSpan,
+          (angleFromAbove(form, own, points, head.rounds) - angleDeg) / angleSpan,
+        ) +
         1e-3 * Math.abs(round - near);
       if (miss >= least) continue;
       least = miss;

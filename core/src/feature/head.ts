@@ -7,6 +7,7 @@ import {
   type Directions,
   type Polar,
   type RingIs,
+  type RoundSpan,
 } from '../address';
 import { OPENINGS } from '../figures';
 import { windowOf, type PartForm, type WorkWindow } from '../form';
@@ -27,9 +28,15 @@ export interface Thing {
   reachMm: number;
 }
 
-/** A part that gets a face: its form, what its ring is, the maker's own smallest hole, and what else is on it. */
+/** A part that gets a face: its form, which of its rounds are the head (decision 38), what its ring is, the maker's own smallest hole, and what else is on it. */
 export interface Head {
   form: PartForm;
+  /** the rounds of the head, indices, both among it; the rest of a one-piece toy is its body */
+  rounds: RoundSpan;
+  /** after how many rounds the text stuffs it */
+  stuffedAfter: readonly number[];
+  /** a small part that is sewn on a face and gets no eyes of its own, such as a snout */
+  muzzle: boolean;
   ringIs: RingIs;
   ownSmallestMm?: number;
   things: readonly Thing[];
@@ -38,10 +45,24 @@ export interface Head {
 /** A head with nothing else on it. */
 export const bareHead = (form: PartForm, ringIs: RingIs = 'crown', ownSmallestMm?: number): Head => ({
   form,
+  rounds: { from: 0, to: form.fabric.rounds.length - 1 },
+  stuffedAfter: [],
+  muzzle: false,
   ringIs,
   ownSmallestMm,
   things: [],
 });
+
+/** How wide a head is, mm: its widest round. */
+export function headWidthMm({ form, rounds: { from, to } }: Head): number {
+  let widest = 0;
+  for (let i = from; i <= to; i++) widest = Math.max(widest, 2 * form.r[i + 1] + form.straight[i + 1]);
+  return widest;
+}
+
+/** Whether a round, an index, is one of the head's. */
+export const isOfHead = ({ rounds: { from, to } }: Head, round: number): boolean =>
+  round >= from && round <= to;
 
 /** What an opening must be (pulled, mm) to fit a washer; a maker's own smallest hole replaces the comfortable figure. */
 export function washerNeeds(
@@ -56,12 +77,12 @@ export function washerNeeds(
 
 /** In which rounds a washer can still be put on a post that stands at or before the round with this number. */
 export function washerWindow(
-  { form, ownSmallestMm }: Head,
+  { form, ownSmallestMm, stuffedAfter }: Head,
   firstNumber: number,
   washerMm: number,
 ): WorkWindow {
-  const needs = washerNeeds(washerMm, ownSmallestMm);
-  return windowOf(form, firstNumber, needs.comfortable, needs.possible);
+  const { comfortable, possible } = washerNeeds(washerMm, ownSmallestMm);
+  return windowOf(form, firstNumber, { comfortableMm: comfortable, possibleMm: possible, stuffedAfter });
 }
 
 /** In which rounds an eye or nose can be put in: a washer needs its room, thread a hand that ties its ends inside; through the fabric it can be worked at any time. */
@@ -71,7 +92,11 @@ export function featureWindow(
   f: { making: string; washerMm: number },
 ): WorkWindow {
   if (f.making !== 'embroidered') return washerWindow(head, firstNumber, f.washerMm);
-  return windowOf(head.form, firstNumber, head.ownSmallestMm ?? OPENINGS.embroider.comfortableMm, 0);
+  return windowOf(head.form, firstNumber, {
+    comfortableMm: head.ownSmallestMm ?? OPENINGS.embroider.comfortableMm,
+    possibleMm: 0,
+    stuffedAfter: head.stuffedAfter,
+  });
 }
 
 /** The round (a number) after which posts go in: the last comfortable one, or else the last possible. */

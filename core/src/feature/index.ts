@@ -25,6 +25,8 @@ export {
   faceCentre,
   faceCoord,
   faceDirection,
+  headWidthMm,
+  isOfHead,
   pauseOf,
   washerNeeds,
   washerWindow,
@@ -64,4 +66,4 @@ export { newPair } from './usual';
 export { pairSaid } from './said';
 export { firstPair, pairsOfNote } from './notes';
 export type { NoteOffer, NoteReading, NoteSilence } from './notes';
-export { adviceSentence, noteSentence, refusalSentence, retentionSentence } from './sentences';
+export { adviceSentence, noteSentence, reachSentence, refusalSentence, retentionSentence } from './sentences';

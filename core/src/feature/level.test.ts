@@ -1,4 +1,12 @@
-import { centreCoord, courseOf, directionsOf, frontAngle, polarOf, type RingIs } from '../address';
+import {
+  centreCoord,
+  courseOf,
+  directionsOf,
+  frontAngle,
+  polarOf,
+  type Polar,
+  type RingIs,
+} from '../address';
 import { buildFabric } from '../fabric';
 import { formOf } from '../form';
 import { gaugeOf } from '../gauge';
@@ -66,9 +74,25 @@ describe('the better hole', () => {
             ),
           ),
       );
+      // Of those, the pairs that keep the stitches between: as many holes of the first post's own round lie between their directions.
+      const apart = (p: Polar, q: Polar) => {
+        const of = form.fabric.rounds[Math.round(p.row)].count;
+        const on = (((q.angleRad - p.angleRad) / (2 * Math.PI)) * of + 10 * of) % of;
+        return Math.round(on);
+      };
       const least = Math.min(
-        ...near[0].flatMap((p) => near[1].map((q) => unevennessOf(form, own, p, q).mirrorMm)),
+        before.mirrorMm,
+        ...near[0].flatMap((p) =>
+          near[1].filter((q) => apart(p, q) === between).map((q) => unevennessOf(form, own, p, q).mirrorMm),
+        ),
       );
+      if (found)
+        expect(
+          apart(
+            polarOf(form, found.rounds[0], found.coords[0], 'hole'),
+            polarOf(form, found.rounds[1], found.coords[1], 'hole'),
+          ),
+        ).toBe(between);
       if (found) expect(before.mirrorMm - after.mirrorMm).toBeGreaterThan(WORTH_MM - 1e-9);
       else expect(before.mirrorMm - least).toBeLessThanOrEqual(WORTH_MM + 1e-9);
       const kind = `${joined ? 'joined' : 'spiral'}, lean ${lean}`;

@@ -1,4 +1,5 @@
 import {
+  coordAt,
   levelDifference,
   middleOf,
   pointOf,
@@ -50,8 +51,8 @@ function mirrorMiss(own: Directions, middle: Vec3, p: Vec3, q: Vec3): number {
 
 /** Rounds and holes to each side that are tried. */
 const REACH = 2;
-/** A hole that is better by less is not worth moving to, mm. */
-export const WORTH_MM = 0.1;
+/** A hole that is better by less is not worth moving to, mm: nobody sees it. Judged. */
+export const WORTH_MM = 1;
 /** mm of unevenness that a maker would rather keep than move one post by one mm, or give up a mm of the distance that was chosen. */
 const PER_MM_MOVED = 0.05;
 const PER_MM_SPACING = 0.1;
@@ -65,7 +66,7 @@ interface Candidate {
 
 /**
  * The better holes for a pair, by trying two rounds and two holes each way for either post and for both; `null` only when no such pair is more even by
- * a tenth of a millimetre. Of the better ones the most even wins, less what it moves the eyes from where they were wanted.
+ * a millimetre, and the stitches between stay what was chosen. Of the better ones the most even wins, less what it moves the eyes from where they were wanted.
  */
 export function betterHoles(form: PartForm, own: Directions, posts: Posts): BetterHoles | null {
   const middle = middleOf(form);
@@ -73,10 +74,12 @@ export function betterHoles(form: PartForm, own: Directions, posts: Posts): Bett
   const here = around.map((list) => list[0]);
   const beforeMm = mirrorMiss(own, middle, here[0].point, here[1].point);
   const apartMm = distance(here[0].point, here[1].point);
+  const wanted = betweenOf(form, posts.at, here[0], here[1]);
   let best: [Candidate, Candidate] | null = null;
   let least = Infinity;
   for (const a of around[0])
     for (const b of around[1]) {
+      if (betweenOf(form, posts.at, a, b) !== wanted) continue;
       const mm = mirrorMiss(own, middle, a.point, b.point);
       if (mm >= beforeMm - WORTH_MM) continue;
       const cost =
@@ -100,6 +103,14 @@ export function betterHoles(form: PartForm, own: Directions, posts: Posts): Bett
     before: unevennessOf(form, own, polar(here[0]), polar(here[1])),
     after: unevennessOf(form, own, polar(best[0]), polar(best[1])),
   };
+}
+
+/** Stitches from one post to the other, counted on the first one's round. */
+function betweenOf(form: PartForm, at: Posts['at'], a: Candidate, b: Candidate): number {
+  const { count } = form.fabric.rounds[a.round];
+  const on =
+    b.round === a.round ? b.coord : coordAt(form, a.round, polarOf(form, b.round, b.coord, at).angleRad, at);
+  return Math.round((((on - a.coord) % count) + count) % count);
 }
 
 /** A post's own place first, then those about it. */

@@ -15,7 +15,7 @@ import { eyeGrams, eyeRow, hardwareOf } from './eyes';
 import type { FeatureKind } from './kinds';
 import { retentionOf, type Retention } from './retention';
 import type { Nose, OnPart } from './feature';
-import { faceDirection, featureWindow, type Head } from './head';
+import { faceDirection, featureWindow, headWidthMm, type Head } from './head';
 
 /** Where a nose is now. */
 export type NoseState = { state: 'homeless' } | NoseAt;
@@ -70,14 +70,16 @@ export function newNose(
 ): Nose | null {
   const { form, ringIs } = head;
   if (form.fabric.rounds.length < 3) return null;
-  const row = hardwareOf(eyeRow(form.widthMm * NOSE.perWidth).eyeMm);
+  const share = head.muzzle ? NOSE.perMuzzle : NOSE.perWidth;
+  const row = hardwareOf(eyeRow(headWidthMm(head) * share).eyeMm);
   const down = -senseOfRing(form, ringIs).roundsUp;
   const below = eyes ? Math.max(2, Math.round((0.35 * eyes.straightMm) / form.gauge.roundMm)) : 0;
   const wanted =
     ringIs === 'nose' || ringIs === 'mouth' || ringIs === 'tip'
       ? 1
-      : (eyes?.round ?? Math.floor(form.fabric.rounds.length / 2)) + down * below;
-  const round = Math.max(1, Math.min(form.fabric.rounds.length - 2, wanted));
+      : (eyes?.round ?? Math.round((head.rounds.from + head.rounds.to) / 2)) + down * below;
+  const { from, to } = head.rounds;
+  const round = Math.max(1, from, Math.min(form.fabric.rounds.length - 2, to, wanted));
   return {
     kind: 'nose',
     ...ids,

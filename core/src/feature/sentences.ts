@@ -1,3 +1,4 @@
+import type { WorkWindow } from '../form';
 import { faceWords as say, type UnitWords } from '../words';
 import type { Advice } from './advice';
 import type { EyesAt } from './eyes';
@@ -31,6 +32,8 @@ export function adviceSentence(advice: Advice, at: EyesAt, units: UnitWords): st
       return say.advice[advice.about](post(advice.post));
     case 'washers close':
       return say.advice['washers close'](units.fine(advice.gapMm));
+    case 'off the head':
+      return say.advice['off the head'];
     case 'fill':
       return say.advice.fill(units.fine(advice.proudMm));
     case 'turned':
@@ -38,6 +41,14 @@ export function adviceSentence(advice: Advice, at: EyesAt, units: UnitWords): st
     case 'covers':
       return say.advice.covers(post(advice.post), advice.thing.name, units.length(advice.overlapMm));
   }
+}
+
+/** How deep the hand goes in, through what, and what ends it, in words; null where no round is named. */
+export function reachSentence({ reach, ends, ...window }: WorkWindow, units: UnitWords): string | null {
+  const after = window.lastComfortable ?? window.lastPossible;
+  if (!reach || !ends || after === null) return null;
+  const way = say.reach(`R${after}`, units.length(reach.deepMm), units.length(reach.throughMm), reach.by);
+  return `${way}; ${say.reachEnds[ends]}.`;
 }
 
 /** What a note leaves open, or why it offers no pair, in words. */

@@ -3,7 +3,7 @@ import { EYES, FACE_ADVICE } from '../figures';
 import { hardwareOf, resolveEyes } from './eyes';
 import { pairFor } from './faces';
 import type { EyePair, OnPart } from './feature';
-import { faceCentre, type Head } from './head';
+import { faceCentre, headWidthMm, type Head } from './head';
 import { retentionOf } from './retention';
 
 const middle = ({ low, high }: { low: number; high: number }): number => (low + high) / 2;
@@ -15,7 +15,7 @@ const sizesNear = (wantedMm: number, mostMm: number): number[] =>
     .sort((a, b) => Math.abs(a - wantedMm) - Math.abs(b - wantedMm));
 
 /**
- * A usual pair for a part: on the middle of the face, in the middle of the advice on size, line and angle; above the nose
+ * A usual pair for a head: on the middle of the face, in the middle of the advice on size, line and angle; above the nose
  * where the ring is one. Its washer is never one that the fabric would let through: where none of the table stops, the pair is
  * offered embroidered. `null` for fewer than three rounds.
  */
@@ -23,7 +23,8 @@ export function newPair(head: Head, ids: { id: string } & OnPart): EyePair | nul
   const { form, ringIs } = head;
   if (form.fabric.rounds.length < 3) return null;
   const { middle: share, high } = FACE_ADVICE.eyePerWidth;
-  const sizes = sizesNear(form.widthMm * share, form.widthMm * high);
+  const widthMm = headWidthMm(head);
+  const sizes = sizesNear(widthMm * share, widthMm * high);
   const line =
     ringIs === 'nose' || ringIs === 'mouth'
       ? FACE_ADVICE.lineFromLowest.high
@@ -59,9 +60,9 @@ function bareUsual(
     colour: '#111214',
     saidAs: 'stitches-between',
     pair: {
-      course: courseOf(head.form.fabric, 1),
+      course: courseOf(head.form.fabric, Math.max(1, head.rounds.from)),
       at: 'hole',
-      centre: faceCentre(head, 'marker', 1, 1, hardware.washerMm),
+      centre: faceCentre(head, 'marker', Math.max(1, head.rounds.from), 1, hardware.washerMm),
       between: 1,
       linked: true,
       offset: { left: [0, 0], right: [0, 0] },

@@ -120,6 +120,13 @@ export const OPENINGS = {
   source: HOUSE,
 } as const;
 
+/** How far in through an opening something is reached to be held, clicked or tied: by fingers, or by a whole hand where the narrowest ring on the way, pulled open, lets one through. The low end is comfortable, the high one possible. */
+export const REACH = {
+  fingersMm: figure(70, 'mm', { low: 60, high: 80, source: JUDGED }),
+  handMm: figure(160, 'mm', { low: 140, high: 180, source: JUDGED }),
+  handThroughMm: figure(75, 'mm', { low: 65, high: 85, source: JUDGED }),
+} as const;
+
 /** Mass of a ring, a clip or a bell for the square of its width: one of 25 mm is taken for 4 g. */
 export const HANGER_GRAMS_PER_MM2 = figure(0.0064, 'g/mm2', { low: 0.003, high: 0.013, source: JUDGED });
 
@@ -196,8 +203,8 @@ export const FACE_ADVICE = {
 /** Faces to choose from: how far each goes from the face as it is. Judged: a step that one sees at once and still calls the same animal. */
 export const FACE_STEPS = { line: 0.09, angleRatio: 1.28 } as const;
 
-/** A nose on one post, its height as a share of its width; post and washer are those of the eye of the same width, as no table of noses is known. */
-export const NOSE = { heightPerWidth: 0.75, perWidth: 0.16 } as const;
+/** A nose on one post: its height as a share of its width, its width of the head's, and of a muzzle's (0.35 to 0.5 is usual); post and washer are those of the eye of the same width, as no table of noses is known. */
+export const NOSE = { heightPerWidth: 0.75, perWidth: 0.16, perMuzzle: 0.42 } as const;
 
 /** Thread that fills an embroidered outline: strands lie so far apart, mm. Source: one strand of a toy's yarn split in two plies covers about a millimetre. */
 export const SATIN_MM = 1;

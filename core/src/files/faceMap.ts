@@ -1,5 +1,6 @@
 import { holeTag } from '../address';
 import {
+  reachSentence,
   schoolsOf,
   wordsContext,
   type EyePair,
@@ -82,7 +83,7 @@ export function faceMapHtml(model: ToyModel, partId: string, schools?: readonly 
 ${drawingOf(face)}
 <p class="lead" data-apart="${spacing.straightMm.value.toFixed(3)}">${escaped(say.straight(units.length(spacing.straightMm.value), units.bare(spacing.straightMm.low), units.bare(spacing.straightMm.high)))}. ${escaped(at.names.map((n) => tagOf(n)).join(' · '))}${eyes.pair.linked ? '' : `. ${say.crooked}`}</p>
 <div class="two"><section><h2>${say.schools}</h2>${list(words.map((w) => w.words))}</section>
-<section><h2>${say.window}</h2><p>${window.known ? say.windowOf(round(window.first), round(window.lastComfortable), round(window.lastPossible)) : faceWords.windowNotKnown}${window.into ? ` ${say.into(round(window.into.round), window.into.stitches)}` : ''}</p><h2>${say.ready}</h2>${list(readyFor(face))}</section></div>
+<section><h2>${say.window}</h2><p>${window.known ? `${say.windowOf(round(window.first), round(window.lastComfortable), round(window.lastPossible))} ${escaped(reachSentence(window, units) ?? '')}` : faceWords.windowNotKnown}${window.into ? ` ${say.into(round(window.into.round), window.into.stitches)}` : ''}</p><h2>${say.ready}</h2>${list(readyFor(face))}</section></div>
 ${step && step.checks.length ? `<section><h2>${say.checks}</h2><ul class="boxes">${step.checks.map((c) => `<li><i></i>${escaped(stepCheckWords(step, c, model))}</li>`).join('')}</ul></section>` : ''}
 ${templates.length ? `<section class="cut"><h2>${say.cut}</h2>${templateSvg(templates)}</section>` : ''}
 <footer>${eyes.making === 'safety eye' || face.nose?.nose.making === 'safety nose' ? `${say.age} ` : ''}${escaped(safetyWords.caution)}</footer></body></html>

@@ -29,4 +29,4 @@ export { alongWay, onSkin, polarBetween, skinOf, wayOver } from './skin';
 export type { Skin, SkinWay } from './skin';
 export { depthInside } from './inside';
 export { windowOf, worstOpening } from './window';
-export type { WorkWindow } from './window';
+export type { Reach, WindowNeeds, WorkWindow } from './window';

@@ -251,23 +251,25 @@ describe('form', () => {
       'R1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5: sc around\nR6: (2 sc, dec) x6\nR7: (sc, dec) x6\nR8: dec x6\nclose',
     );
     // n x 5 / pi x 1.25 x 0.97 (measured gauge): 24 -> 46.3, 18 -> 34.7, 12 -> 23.2, 6 -> 11.6 mm
-    expect(windowOf(head, 5, 24, 16)).toEqual({
+    expect(windowOf(head, 5, { comfortableMm: 24, possibleMm: 16 })).toEqual({
       known: true,
       first: 5,
       lastComfortable: 6,
       lastPossible: 7,
       openingMm: expect.closeTo(34.73, 1),
+      reach: { deepMm: expect.any(Number), throughMm: expect.closeTo(34.73, 1), by: 'fingers' },
+      ends: 'hole',
       into: { round: 8, stitches: 3, of: 6 },
     });
     // Within R8 the edge goes down from 12 by one a decrease: 9 leave 17.4 mm, 8 only 15.4.
-    expect(windowOf(head, 5, 60, 50)).toMatchObject({
+    expect(windowOf(head, 5, { comfortableMm: 60, possibleMm: 50 })).toMatchObject({
       lastComfortable: null,
       lastPossible: null,
       openingMm: null,
     });
     let last = 99;
     for (let need = 5; need < 60; need++) {
-      const now = windowOf(head, 5, need, need).lastPossible ?? 0;
+      const now = windowOf(head, 5, { comfortableMm: need, possibleMm: need }).lastPossible ?? 0;
       expect(now).toBeLessThanOrEqual(last);
       last = now;
     }

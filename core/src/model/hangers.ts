@@ -50,8 +50,7 @@ function hangerState(model: ToyModel, feature: Hanger): HangerState {
           form,
           fabric.rounds[reachedFrom(form, feature.by === 'starting tail' ? 0 : found.round, comfortableMm)]
             .number,
-          comfortableMm,
-          OPENINGS.hardwareKnot.possibleMm,
+          { comfortableMm, possibleMm: OPENINGS.hardwareKnot.possibleMm },
         )
       : null,
   };

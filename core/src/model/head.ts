@@ -1,9 +1,10 @@
-import { onBody, resolve, type Spot } from '../address';
+import { onBody, resolve, type RoundSpan, type Spot } from '../address';
 import { spotsOf, thingOf, type Feature, type Head, type Thing } from '../feature';
 import { kept } from '../kept';
 import { otherOf, reachOf, type Join } from '../join';
 import type { Toy } from '../toy';
-import type { PartModel } from './part';
+import { bodyRounds, type PartModel } from './part';
+import { girthOf, stretchesOf } from './stretches';
 import { everyJoin, type ToyModel } from './toy';
 
 /** A part as something that gets a face, with what else is on it: parts sewn on, noses, embroidery. */
@@ -31,14 +32,52 @@ export function headIn(
 ): Head {
   const guests = guestsOn(joins, parts, part);
   const others = toy.features.filter((f) => f.kind !== 'eyes' && f.part === part.part.id);
-  return headWith(part, toy.settings.ownSmallestMm, guests, others);
+  const eyed = toy.features.some((f) => f.kind === 'eyes' && f.part === part.part.id);
+  const sewnOn = joins.some((j) => j.guest.part === part.part.id);
+  const muzzle = sewnOn && !eyed && (part.ringIs === 'nose' || part.ringIs === 'mouth');
+  return headWith(part, toy.settings.ownSmallestMm, muzzle, guests, others);
 }
+
+/** The rounds of a part's head: those of the stretch that is one, without the neck that its shape ends in; of the whole part where none is told apart. */
+function headRounds(part: PartModel): RoundSpan {
+  const head = stretchesOf(part).find((s) => s.is === 'head');
+  if (!head) return { from: 0, to: part.fabric.rounds.length - 1 };
+  const { from, to, by } = head;
+  if (by === 'maker') return { from, to };
+  const girths = Array.from({ length: to - from + 1 }, (_, k) => girthOf(part.form, from + k));
+  const widest = from + girths.indexOf(Math.max(...girths));
+  const isNeck = (i: number) => girths[i - from] <= AS_NARROW * girths[neck - from];
+  const neck = from > 0 ? from : to;
+  if (neck === to) {
+    const end = girths.findIndex((_, k) => from + k > widest && isNeck(from + k));
+    return { from, to: from + end };
+  }
+  let start = widest - 1;
+  while (start > from && !isNeck(start)) start--;
+  return { from: Math.max(from, start), to };
+}
+
+/** Rounds not wider than this beside the narrowest are the neck as well. */
+const AS_NARROW = 1.1;
+
+/** After how many rounds of the part itself its text stuffs it. */
+const stuffedAfter = (part: PartModel): number[] =>
+  part.reading.stuffedAfter.map((readings) => bodyRounds(part, readings));
 
 type Guests = readonly { join: Join; guest: PartModel }[];
 
 const headWith = kept(
-  (part: PartModel, ownSmallestMm: number | undefined, guests: Guests, others: readonly Feature[]): Head => ({
+  (
+    part: PartModel,
+    ownSmallestMm: number | undefined,
+    muzzle: boolean,
+    guests: Guests,
+    others: readonly Feature[],
+  ): Head => ({
     form: part.form,
+    rounds: headRounds(part),
+    stuffedAfter: stuffedAfter(part),
+    muzzle,
     ringIs: part.ringIs,
     ownSmallestMm,
     things: [
@@ -46,8 +85,9 @@ const headWith = kept(
       ...others.flatMap((f) => featureThing(part, f)),
     ],
   }),
-  (_, ownSmallestMm, guests, others) => [
+  (_, ownSmallestMm, muzzle, guests, others) => [
     ownSmallestMm,
+    muzzle,
     ...guests.flatMap(({ join, guest }) => [join, guest]),
     ...others,
   ],

@@ -95,3 +95,7 @@ export function copyName(part: PartModel, copyId: string | null): string {
   const i = part.copies.findIndex((c) => c.id === copyId);
   return part.copies.length > 1 ? partNames.one(part.name, i + 1) : part.name;
 }
+
+/** How many rounds of the part itself are among the first so many rounds as read. */
+export const bodyRounds = ({ fabric }: PartModel, readings: number): number =>
+  fabric.rounds.filter((r) => r.reading < readings).length;

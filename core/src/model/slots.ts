@@ -225,5 +225,9 @@ export function writtenRound(part: PartModel, round: JoinRound, clamps: readonly
   ];
   const { body, items: before } = line.node;
   const first = before[leading(before).length] ?? { span: body };
-  return { from: line.from + first.span.from, to: line.from + body.to, insert: printItems(items, part.terms) };
+  return {
+    from: line.from + first.span.from,
+    to: line.from + body.to,
+    insert: printItems(items, part.terms),
+  };
 }

@@ -16,7 +16,8 @@ export interface Stretch {
   by: 'shape' | 'maker';
 }
 
-const girth = (form: PartForm, round: number): number =>
+/** How far it is round a part at a round, an index, mm. */
+export const girthOf = (form: PartForm, round: number): number =>
   2 * Math.PI * form.r[round + 1] + 2 * form.straight[round + 1];
 
 /** The deepest neck between two rounds, inclusive: where the part is narrowest against what is wider on both its sides; null where nothing is narrow enough. Source: `figures`, NECK. */
@@ -24,12 +25,12 @@ function neckIn(form: PartForm, from: number, to: number): number | null {
   let best: { round: number; share: number } | null = null;
   const most = (a: number, b: number) => {
     let widest = 0;
-    for (let i = a; i <= b; i++) widest = Math.max(widest, girth(form, i));
+    for (let i = a; i <= b; i++) widest = Math.max(widest, girthOf(form, i));
     return widest;
   };
   for (let i = from + 1; i < to; i++) {
     const beside = Math.min(most(from, i - 1), most(i + 1, to));
-    const share = girth(form, i) / Math.max(beside, 1e-6);
+    const share = girthOf(form, i) / Math.max(beside, 1e-6);
     if (share <= NECK.value && (best === null || share < best.share)) best = { round: i, share };
   }
   return best?.round ?? null;

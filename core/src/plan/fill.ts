@@ -1,11 +1,7 @@
 import { OPENINGS } from '../figures';
 import { worstOpening } from '../form';
-import type { PartModel } from '../model';
+import { bodyRounds, type PartModel } from '../model';
 import type { Trouble } from './trouble';
-
-/** How many rounds of the part itself are among the first so many rounds as read. */
-export const bodyRounds = (part: PartModel, readings: number): number =>
-  part.fabric.rounds.filter((r) => r.reading < readings).length;
 
 /** Whether fill still passes, in tufts with a stick, after so many rounds. Worst end of the gauge. */
 const passes = (part: PartModel, after: number): boolean =>

@@ -16,9 +16,10 @@ export const faceWords = {
     wide: (deg: string, low: string, high: string) =>
       `${deg}° apart from above: far apart; ${low}° to ${high}° is usual for eyes that look forward`,
     low: (percent: string, low: string, high: string) =>
-      `eye line at ${percent} % of the height: low, which looks very young; ${low} to ${high} % is usual`,
+      `eye line at ${percent} % of the head’s height: low, which looks very young; ${low} to ${high} % is usual`,
     high: (percent: string, low: string, high: string) =>
-      `eye line at ${percent} % of the height: high, which looks grown up; ${low} to ${high} % is usual`,
+      `eye line at ${percent} % of the head’s height: high, which looks grown up; ${low} to ${high} % is usual`,
+    'off the head': 'they stand on the body, below the neck: what is usual for a face is not asked there',
     'colour step': (post: string) =>
       `${post} stands on a colour step: the step shows beside it; one stitch over it does not`,
     increase: (post: string) =>
@@ -78,6 +79,15 @@ export const faceWords = {
   washerLies: (low: string, high: string) =>
     `between ${low} and ${high} by an assumed gauge: measure it first`,
   windowNotKnown: 'Until when they can be put in is not known: the hook is not known.',
+  /** how a place is reached after the last round in which something is put in there */
+  reach: (after: string, deep: string, through: string, by: 'hand' | 'fingers') =>
+    `After ${after} ${deep} deep through ${through}: ${by === 'hand' ? 'a hand goes in' : 'fingers reach'}`,
+  reachEnds: {
+    hole: 'later the hole is too small',
+    depth: 'later it is too deep',
+    fill: 'then the text stuffs it',
+    rounds: 'it stays open',
+  },
   none: 'No safety eye of the table holds in this fabric: they are offered embroidered.',
   nearest: (tag: string) => `Put them at ${tag}, the nearest that can be`,
   noNearest: 'No place on this part can take them; a smaller eye may find one',

@@ -12,6 +12,7 @@ import {
   wordsContext,
   type EyePair,
   type EyesAt,
+  reachSentence,
   type Head,
 } from '@hoppla/core/feature';
 import type { PartModel } from '@hoppla/core/model';
@@ -40,7 +41,7 @@ export function AdviceList({ part, head, eyes, at, units }: AdviceProps) {
         <>
           <Quiet>
             {window.known
-              ? `${say.window(n(window.first), n(window.lastComfortable), n(window.lastPossible))}.`
+              ? `${say.window(n(window.first), n(window.lastComfortable), n(window.lastPossible))}. ${reachSentence(window, units) ?? ''}`
               : faceWords.windowNotKnown}
           </Quiet>
           <Quiet

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { Circle, G, Path } from 'react-native-svg';
 import { polarOf } from '@hoppla/core/address';
-import type { EyePair, EyesAt } from '@hoppla/core/feature';
+import { headWidthMm, type EyePair, type EyesAt, type Head } from '@hoppla/core/feature';
 import { kept } from '@hoppla/core/kept';
 import { assemble, type Placed } from '@hoppla/core/join';
 import type { PartModel, ToyModel } from '@hoppla/core/model';
@@ -24,13 +24,32 @@ type Bounds = ReturnType<typeof boundsOf>;
 /** Whether the part stands with its ring above. */
 export const ringIsUp = (part: PartModel): boolean => part.ringIs !== 'sole' && part.ringIs !== 'chin';
 
-/** The scale at which a part and its name-tags fit a mat. */
-export function faceView(part: PartModel, scene: Bounds, width: number, height: number): MatView {
-  const crown = ringIsUp(part) ? part.form.z[0] : -part.form.heightMm;
+/** Where a head's crown is on the mat and how tall the head is, mm; of a toy in one piece the body is left out. */
+function headOnMat(
+  part: PartModel,
+  { rounds: { from, to } }: Head,
+): { crown: number; tall: number; whole: boolean } {
+  const whole = from === 0 && to === part.fabric.rounds.length - 1;
+  if (whole) {
+    const crown = ringIsUp(part) ? part.form.z[0] : -part.form.heightMm;
+    return { crown, tall: part.form.heightMm, whole };
+  }
+  const z = part.form.z.slice(from, to + 2);
+  const [low, high] = [Math.min(...z), Math.max(...z)];
+  return { crown: ringIsUp(part) ? low : -high, tall: high - low, whole };
+}
+
+/** Of the body below a neck so much is seen, mm. */
+const SHOULDER_MM = 8;
+
+/** The scale at which a head and its name-tags fit a mat. */
+export function faceView(part: PartModel, head: Head, scene: Bounds, width: number, height: number): MatView {
+  const { crown, tall: headTall, whole } = headOnMat(part, head);
   const above = Math.max(0, crown - scene.top);
-  const tall = Math.max(20, above + Math.max(part.form.heightMm, scene.bottom - crown));
+  const below = whole ? Math.max(headTall, scene.bottom - crown) : headTall + SHOULDER_MM;
+  const tall = Math.max(20, above + below);
   const pxPerMm = Math.min(
-    (width - RULER.left - 108) / Math.max(20, part.form.widthMm),
+    (width - RULER.left - 108) / Math.max(20, headWidthMm(head)),
     (height - RULER.top - 16) / tall,
     9,
   );
@@ -88,6 +107,7 @@ export function useFaceScene(part: PartModel | null): FaceScene {
 
 interface FaceMatProps {
   part: PartModel;
+  head: Head;
   own: Placed | null;
   placed: readonly Placed[];
   at: EyesAt | null;
@@ -103,6 +123,7 @@ interface FaceMatProps {
 /** The part from the front with what is sewn on it, its rounds named, its eyes and their round marked. */
 export function FaceMat({
   part,
+  head,
   own,
   placed,
   at,
@@ -123,7 +144,7 @@ export function FaceMat({
         {null}
       </Mat>
     );
-  const top = ringIsUp(part) ? part.form.z[0] : -part.form.heightMm;
+  const { crown: top } = headOnMat(part, head);
   const front = viewName(hold) === 'front';
   return (
     <Stage

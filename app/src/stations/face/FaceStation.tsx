@@ -65,7 +65,7 @@ function Face({ part }: { part: PartModel }) {
   const matHeight = wide
     ? height - 56 - TAPE.wide - 100
     : Math.round(Math.max(140, Math.min(300, height * 0.31)));
-  const view = faceView(part, scene, stage, matHeight);
+  const view = faceView(part, head, scene, stage, matHeight);
   const eyes = found && at ? found.eyes : fresh;
   const action = (pick: Pick, piece: { part: string }): PickAction | null => {
     if (!eyes || piece.part !== part.part.id || pick.layer !== 0 || (pick.at === 'hole' && pick.round === 0))
@@ -85,6 +85,7 @@ function Face({ part }: { part: PartModel }) {
       <View style={{ width: stage }}>
         <FaceMat
           part={part}
+          head={head}
           own={own}
           placed={placed}
           at={at}

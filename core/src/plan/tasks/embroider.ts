@@ -31,7 +31,7 @@ function roundFor({ model, part, stuffAt }: PieceAtHand, f: Embroidery): { after
   const first = Math.max(0, ...firsts);
   const end = stuffAt[0] ?? fabric.rounds.length;
   const needs = model.toy.settings.ownSmallestMm ?? OPENINGS.embroider.comfortableMm;
-  const window = windowOf(form, fabric.rounds[first].number, needs, 0);
+  const window = windowOf(form, fabric.rounds[first].number, { comfortableMm: needs, possibleMm: 0 });
   const last = fabric.rounds.findIndex((r) => r.number === window.lastComfortable) + 1;
   const after = Math.max(first + 1, Math.min(end, last > 0 ? last : end));
   return { after, inside: last > 0 && after <= last };

@@ -1,9 +1,8 @@
 import type { FabricLayer } from '../../fabric';
-import type { PartModel } from '../../model';
+import { bodyRounds, type PartModel } from '../../model';
 import { printItems, type Terms } from '../../notation';
 import { planWords as say } from '../../words';
 import { roundMinutes } from '../figures';
-import { bodyRounds } from '../fill';
 import { chainWords, layerWords } from '../sizesOfWork';
 import { taskKey, type TaskBase, type TaskKind } from '../task';
 
