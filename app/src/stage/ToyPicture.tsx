@@ -51,9 +51,9 @@ const PieceLayer = memo(function PieceLayer({ layer, bare }: { layer: Layer; bar
             <Path
               key={t.d}
               d={t.d}
-              fill={t.filled ? t.colour : 'none'}
+              fill="none"
               stroke={t.colour}
-              strokeWidth={1.5}
+              strokeWidth={t.width}
               strokeLinecap="round"
               strokeLinejoin="round"
             />

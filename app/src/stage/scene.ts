@@ -1,8 +1,8 @@
-import { frameAt, pointOf, resolve, ResolvedPlace, type Polar } from '@hoppla/core/address';
-import { isOn, type Embroidery, type EyePair, type Feature, type Nose } from '@hoppla/core/feature';
+import { frameAt, pointOf, type Polar } from '@hoppla/core/address';
+import { isOn, threadHalfMm, type EyePair, type Feature, type Nose } from '@hoppla/core/feature';
 import { dot, ringPoint, type PartForm, type Vec3 } from '@hoppla/core/form';
 import { move, moveBack, moveRigid, turn, type Placed, type Placement } from '@hoppla/core/join';
-import { allYarnLines, yarnColour, yarnLines, type ToyModel } from '@hoppla/core/model';
+import { allYarnLines, stitchings, yarnColour, yarnLines, type ToyModel } from '@hoppla/core/model';
 import { shade } from './colour';
 import { rowsOf, VIEWS, type Rows } from './view';
 import { type Point, hull, n, pathOf, stitchPaths } from './scenePaths';
@@ -24,7 +24,7 @@ export interface Layer {
     colour: string;
     embroidered: boolean;
   }[];
-  threads: { d: string; colour: string; filled: boolean }[];
+  threads: { d: string; colour: string; /** mm */ width: number }[];
 }
 
 /** A picture of placed pieces from the front; farther pieces first. Bounds in mm. */
@@ -209,10 +209,10 @@ const DRESS: { [K in Feature['kind']]: (model: ToyModel, piece: Placed, from: Ro
 
 /** Yarn that stands on the fabric or hangs from it, where it is not behind its piece. */
 const yarnOn = (kind: Feature['kind'], model: ToyModel, piece: Placed, from: Rows): Layer['threads'] =>
-  yarnLines(model, kind, piece).flatMap(({ at: on, points, colour }) => {
+  yarnLines(model, kind, piece).flatMap(({ at: on, points, colour, halfMm }) => {
     if (turnedNormal(piece.form, piece.placement, from, on.polar)[2] < -0.3) return [];
     const flat = points.map((p) => seen(moveRigid(piece.placement, moveBack(on.piece.placement, p)), from));
-    return [{ d: `M${flat.map(([x, y]) => `${n(x)} ${n(-y)}`).join('L')}`, colour, filled: false }];
+    return [{ d: `M${flat.map(([x, y]) => `${n(x)} ${n(-y)}`).join('L')}`, colour, width: 2 * halfMm }];
   });
 
 function dressOf(model: ToyModel, piece: Placed, from: Rows): Dress {
@@ -259,25 +259,21 @@ const nosesOn = (model: ToyModel, piece: Placed, from: Rows): Layer['eyes'] =>
       : [],
   );
 
-function threadsOn(model: ToyModel, piece: Placed, from: Rows): Layer['threads'] {
-  const mine = model.toy.features.filter((f): f is Embroidery => f.kind === 'embroidery' && isOn(f, piece));
-  return mine.flatMap((f) => {
-    const points = f.path.flatMap((place): Point[] => {
-      const found = resolve(piece.form, place);
-      if (!(found instanceof ResolvedPlace)) return [];
-      const { form, polar } = found;
-      return turnedNormal(form, piece.placement, from, polar)[2] < 0.05
-        ? []
-        : [at(form, piece.placement, from, polar.angleRad, polar.row)];
-    });
-    if (points.length < 2) return [];
-    const filled = f.strokes > 1;
-    return [
-      {
-        d: `M${points.map((p) => `${n(p[0])} ${n(p[1])}`).join('L')}${filled ? 'Z' : ''}`,
-        colour: f.colour,
-        filled,
-      },
-    ];
+/** Embroidery, every stretch of it where it is seen from the front. */
+const threadsOn = (model: ToyModel, { form, placement, ...piece }: Placed, from: Rows): Layer['threads'] =>
+  stitchings(model).flatMap(({ feature: f, sides }) => {
+    if (!isOn(f, piece)) return [];
+    const width = 2 * threadHalfMm(form.gauge.stitchMm, f);
+    return sides.flatMap(({ lines }) =>
+      lines.flatMap((line) => {
+        const inSight = line.filter((polar) => turnedNormal(form, placement, from, polar)[2] >= 0.05);
+        const points = inSight.map((polar) => at(form, placement, from, polar.angleRad, polar.row));
+        // A path of one place is a dot as wide as its round end.
+        const d = points.map((p) => `${n(p[0])} ${n(p[1])}`).join('L');
+        const dot = points.length === 1 ? `M${d}h0` : `M${d}`;
+        return points.length > 0
+          ? [{ d: dot, colour: f.colour, width: line.length === 1 ? 2 * width : width }]
+          : [];
+      }),
+    );
   });
-}

@@ -1,16 +1,15 @@
+import { coordAt, directionsOf, frameAt, pointOf, type Polar } from '@hoppla/core/address';
 import {
-  directionsOf,
-  frameAt,
-  onBody,
-  pointOf,
-  resolve,
-  ResolvedPlace,
-  type Polar,
-} from '@hoppla/core/address';
-import { isOn, type Embroidery, type EyePair, type Feature, type Nose } from '@hoppla/core/feature';
+  isOn,
+  threadHalfMm,
+  type EyePair,
+  type Feature,
+  type Nose,
+  type ThreadLine,
+} from '@hoppla/core/feature';
 import { add, dot, scale, STITCH, sub, unit, type Looks, type PartForm, type Vec3 } from '@hoppla/core/form';
 import { laidLooks, laidNormal, laidPoint, moveBack, turnBack, type Placed } from '@hoppla/core/join';
-import { chainStrands, yarnColour, yarnLines, type ToyModel } from '@hoppla/core/model';
+import { chainStrands, stitchings, yarnColour, yarnLines, type ToyModel } from '@hoppla/core/model';
 
 /** An eye or a nose on a piece, mm in the piece's own frame. `up` lies along the fabric. */
 export interface ShownEye {
@@ -25,14 +24,16 @@ export interface ShownEye {
   embroidered: boolean;
   felt: { radius: number; colour: string } | null;
 }
+/** Thread on a piece: stretches of one colour; one point alone is a knot. */
 export interface ShownThread {
+  lines: readonly ThreadOn[];
+  colour: string;
+  /** half as wide as it is, mm */
+  halfMm: number;
+}
+export interface ThreadOn {
   points: readonly Vec3[];
   normals: readonly Vec3[];
-  colour: string;
-  /** strokes that fill the outline, or one along it */
-  filled: boolean;
-  /** half as wide as it is, mm; null for embroidery thread */
-  halfMm: number | null;
 }
 
 /** A piece as the stage draws and touches it. */
@@ -89,10 +90,13 @@ const CHAIN = 0.42;
 function chainsOn(placed: Placed, colours: readonly string[]): ShownThread[] {
   const { placement, form } = placed;
   return chainStrands(placed).map(({ points, out, stitch }) => ({
-    points: points.map((p) => moveBack(placement, p)),
-    normals: points.map(() => turnBack(placement, out)),
+    lines: [
+      {
+        points: points.map((p) => moveBack(placement, p)),
+        normals: points.map(() => turnBack(placement, out)),
+      },
+    ],
     colour: colours[form.fabric.colour[stitch]] ?? colours[0],
-    filled: false,
     halfMm: CHAIN * form.gauge.stitchMm,
   }));
 }
@@ -116,7 +120,7 @@ const yarnOn = (kind: Feature['kind'], model: ToyModel, placed: Placed, looks: L
     // The line stands where its piece does in the whole toy, wherever that piece is shown now.
     const own = points.map((p) => add(moveBack(at.piece.placement, p), shift));
     const normal = turnBack(at.piece.placement, out);
-    return { points: own, normals: own.map(() => normal), colour, filled: false, halfMm };
+    return { lines: [{ points: own, normals: own.map(() => normal) }], colour, halfMm };
   });
 
 /** A place of the ring model on the fabric as it is drawn: it goes with the stitch nearest to it. */
@@ -179,32 +183,51 @@ function nosesOn(model: ToyModel, placed: Placed, looks: Looks): ShownEye[] {
   });
 }
 
-function threadsOn(model: ToyModel, placed: Placed, looks: Looks): ShownThread[] {
-  const mine = model.toy.features.filter((f): f is Embroidery => f.kind === 'embroidery' && isOn(f, placed));
-  return mine.flatMap((f) => {
-    const found = f.path.flatMap((place) => {
-      const at = resolve(placed.form, place);
-      if (!(at instanceof ResolvedPlace)) return [];
-      const { form, normal } = at;
-      const p = onBody(at) ? draped(form, looks, at.round, at.coord, at.polar) : at.point;
-      const raised = add(p, scale(normal, 0.3 * form.gauge.stitchMm));
-      const { laid } = placed.placement;
-      return [
-        laid ? { p: laidPoint(laid, raised), normal: laidNormal(laid, p, normal) } : { p: raised, normal },
-      ];
-    });
-    return found.length < 2
-      ? []
-      : [
+/** How far the middle of a thread lies out of the middle of its fabric, in stitch widths: it lies on the legs of the stitches. */
+const ON_TOP = 0.3;
+
+/** Embroidery: every stretch of thread laid on the fabric as it is drawn. */
+const threadsOn = (model: ToyModel, placed: Placed, looks: Looks): ShownThread[] =>
+  stitchings(model).flatMap(({ feature: f, sides }) =>
+    isOn(f, placed) && sides.length > 0
+      ? [
           {
-            points: found.map((x) => x.p),
-            normals: found.map((x) => x.normal),
+            lines: sides.flatMap(({ lines }) => lines.map((line) => threadOn(placed, looks, line))),
             colour: f.colour,
-            filled: f.strokes > 1,
-            halfMm: null,
+            halfMm: threadHalfMm(placed.form.gauge.stitchMm, f),
           },
-        ];
+        ]
+      : [],
+  );
+
+function threadOn({ form, placement: { laid } }: Placed, looks: Looks, line: ThreadLine): ThreadOn {
+  const laidOn = line.map((polar) => {
+    const { normal } = frameAt(form, polar);
+    const p = add(drapedOver(form, looks, polar), scale(normal, ON_TOP * form.gauge.stitchMm));
+    return laid ? { p: laidPoint(laid, p), normal: laidNormal(laid, p, normal) } : { p, normal };
   });
+  return { points: laidOn.map((x) => x.p), normals: laidOn.map((x) => x.normal) };
+}
+
+/** A place of the ring model on the fabric as it is drawn: it goes with the four stitches about it, the nearer the more. */
+export function drapedOver(form: PartForm, looks: Looks, polar: Polar): Vec3 {
+  const p = pointOf(form, polar);
+  const { rounds } = form.fabric;
+  let sum: Vec3 = [0, 0, 0];
+  const low = Math.floor(polar.row - 0.5);
+  for (const round of [low, low + 1]) {
+    const i = Math.max(0, Math.min(rounds.length - 1, round));
+    const byRow = 1 - Math.min(1, Math.abs(polar.row - 0.5 - round));
+    const coord = coordAt(form, i, polar.angleRad, 'middle') - 0.5;
+    for (const stitch of [Math.floor(coord), Math.floor(coord) + 1]) {
+      const { count } = rounds[i];
+      const s = 3 * stitchIndex(form, 0, i, ((stitch % count) + count) % count);
+      const weight = byRow * (1 - Math.abs(coord - stitch));
+      if (s + 2 < looks.shift.length)
+        sum = add(sum, scale([looks.shift[s], looks.shift[s + 1], looks.shift[s + 2]], weight));
+    }
+  }
+  return add(p, sum);
 }
 
 /** Layer, round and place of a stitch of a piece. */

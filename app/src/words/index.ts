@@ -9,6 +9,7 @@ import { plan } from './plan';
 import { safety } from './safety';
 import { stage } from './stage';
 import { storage } from './storage';
+import { stitching } from './stitching';
 import { surface } from './surface';
 
 /** What the screens say: labels, buttons, spoken names, empty states. What the core says of a toy stands in the core. */
@@ -43,5 +44,6 @@ export const screenWords = {
   safety,
   stage,
   storage,
+  stitching,
   surface,
 };

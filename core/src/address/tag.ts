@@ -1,6 +1,6 @@
 import type { PartForm } from '../form';
 
-/** A post's address for print: `R13·14 | 18·19` for a hole, `R13 | 18` for the middle of a stitch, whose two rounds and two stitches are the same. */
+/** A post's address for print: `R13·14 | 18·19` for a hole, `R13 | 18` for the middle of a stitch, whose two rounds and two stitches are the same; a needle also goes in at a stitch's foot, `R13·14 | 18`, and between two stitches, `R13 | 18·19`. */
 export interface HoleName {
   round: [number, number];
   stitch: [number, number];
@@ -43,11 +43,8 @@ export function postName(form: PartForm, round: number, coord: number, at: 'hole
 
 /** Prints a post as on its tag. */
 export function holeTag({ round, stitch }: HoleName): { rounds: string; stitches: string } {
-  const one = round[0] === round[1];
-  return {
-    rounds: one ? `R${round[0]}` : `R${round[0]}·${round[1]}`,
-    stitches: one ? `${stitch[0]}` : `${stitch[0]}·${stitch[1]}`,
-  };
+  const told = ([a, b]: readonly [number, number]) => (a === b ? String(a) : `${a}·${b}`);
+  return { rounds: `R${told(round)}`, stitches: told(stitch) };
 }
 
 /** A post on one tag: `R13·14 | 18·19`. */

@@ -76,12 +76,39 @@ export interface Nose extends Hardware, OnPart {
   heightMm: number;
 }
 
-/** Embroidery through places of a part, e.g. a nose or whiskers; the thread goes from place to place. */
+/** How the thread goes: from place to place, by twos, round its tacks as a curve, side by side over an outline, or as a knot at each. */
+export const STITCHERIES = ['line', 'ticks', 'curve', 'satin', 'knots'] as const;
+export type Stitchery = (typeof STITCHERIES)[number];
+
+/** What an end of thread hangs on: the middle of the face (between the eyes, where there are some), an eye (the toy's own left or right), the nose, or a place of the fabric. */
+export type ThreadFrom = 'face' | 'left eye' | 'right eye' | 'nose' | Spot;
+
+/** Where the needle goes in, beside what it hangs on. */
+export interface ThreadEnd {
+  from: ThreadFrom;
+  /** stitches to the side, a multiple of a half: outwards of an eye, else to the toy's own left */
+  across: number;
+  /** rounds down the face, a multiple of a half; on a head that lies, as far as rounds are high */
+  down: number;
+}
+
+/** What is on the other side of the face: nothing, the mirror image, or places of its own on purpose. */
+export type Twin = 'none' | 'mirrored' | readonly ThreadEnd[];
+
+/** Outlines that satin fills about its first end. */
+export const SATIN_SHAPES = ['oval', 'triangle'] as const;
+
+/** Embroidery on a part: the thread goes from end to end as its stitchery says. */
 export interface Embroidery extends OnPart {
   kind: 'embroidery';
   id: string;
   name: string;
-  path: Spot[];
+  how: Stitchery;
+  ends: readonly ThreadEnd[];
+  twin: Twin;
+  /** what satin fills about its first end, mm; null where its ends are the outline */
+  satin: { shape: (typeof SATIN_SHAPES)[number]; widthMm: number; heightMm: number } | null;
+  /** of what, how many strands or plies of it in the needle, and how often it goes along each stretch */
+  thread: { of: 'yarn' | 'floss'; strands: number; passes: number };
   colour: string;
-  strokes: number;
 }

@@ -8,8 +8,20 @@ export type {
   Nose,
   OnPart,
   PairPlace,
+  Stitchery,
+  ThreadEnd,
+  ThreadFrom,
+  Twin,
 } from './feature';
-export { isOn } from './feature';
+export { isOn, SATIN_SHAPES, STITCHERIES } from './feature';
+export { spotOf } from './embroidery';
+export { leftOfFace, mirroredEnd, movedEnd, ownTwin, resolveStitching, upOfFace } from './stitching';
+export type { FaceMarks, StitchFault, StitchState, ThreadPlace, ThreadRun } from './stitching';
+export { endSaid, readEnd } from './stitchSaid';
+export { lineMm, pathMm, threadHalfMm, threadLines } from './threadPath';
+export type { ThreadLine } from './threadPath';
+export { newStitching, STITCH_WORKS } from './stitchUsual';
+export type { StitchWork } from './stitchUsual';
 export { HANGERS, HELD_BY, loopPart } from './hanger';
 export type { Hanger, HangerIs, HeldBy } from './hanger';
 export { STRAND_FIXES } from './strands';

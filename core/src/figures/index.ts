@@ -209,6 +209,13 @@ export const NOSE = { heightPerWidth: 0.75, perWidth: 0.16, perMuzzle: 0.42 } as
 /** Thread that fills an embroidered outline: strands lie so far apart, mm. Source: one strand of a toy's yarn split in two plies covers about a millimetre. */
 export const SATIN_MM = 1;
 
+/** Thread on a face: what one knot of two turns winds up, and how wide yarn and floss lie for each strand, as shares of a stitch and in mm. */
+export const THREAD = {
+  knotMm: figure(25, 'mm', { low: 15, high: 40, source: JUDGED }),
+  yarnPerStitch: figure(0.29, 'ratio', { low: 0.2, high: 0.4, source: JUDGED }),
+  flossMm: figure(0.45, 'mm', { low: 0.3, high: 0.6, source: JUDGED }),
+} as const;
+
 /** g/cm3 */
 export const FILL_DENSITY = {
   polyester: { soft: 0.022, medium: 0.035, firm: 0.05 },

@@ -1,5 +1,5 @@
 import { mirrored, onBody, resolve, ResolvedPlace, type Place, type Polar } from '../address';
-import { spotsOf, thingOf } from '../feature';
+import { resolveStitching } from '../feature';
 import { singular } from '../figures';
 import {
   hungPlace,
@@ -19,13 +19,13 @@ import {
   type Placed,
 } from '../join';
 import type { Toy } from '../toy';
+import { headIn } from './head';
 import type { PartModel } from './part';
+import { marksOn } from './stitching';
 import { everyJoin, type ToyModel } from './toy';
 
 /** Eyes, noses and embroidery of a part as something that places hang on. */
 type FeatureAt = { id: string; part: string; polars: readonly Polar[]; upMm: number; alongMm: number };
-
-const formOf = (parts: readonly PartModel[], id: string) => parts.find((p) => p.part.id === id)?.form ?? null;
 
 type Of = { part: string; copy: string };
 const isOf = (a: Of, b: Of): boolean => a.part === b.part && a.copy === b.copy;
@@ -91,11 +91,11 @@ export function featuresAt(
     ),
   ];
   const sewn = toy.features.flatMap((f): FeatureAt[] => {
-    const thing = f.kind === 'embroidery' ? thingOf(f) : null;
-    const form = thing && formOf(parts, f.part);
-    const [spot] = thing ? spotsOf(f) : [];
-    const at = form && spot ? onBody(resolve(form, spot)) : null;
-    return thing && at ? [{ id: f.id, part: f.part, polars: [at.polar], ...round(thing.reachMm) }] : [];
+    const part = f.kind === 'embroidery' ? parts.find((p) => p.part.id === f.part) : undefined;
+    if (f.kind !== 'embroidery' || !part || part.fabric.rounds.length === 0) return [];
+    const state = resolveStitching(headIn(toy, parts, part), f, marksOn({ eyes, noses }, f.part));
+    const polars = state.state === 'at' ? state.runs.map((run) => run.places[0].polar) : [];
+    return polars.length > 0 ? [{ id: f.id, part: f.part, polars, ...round(0) }] : [];
   });
   return [...known, ...sewn];
 }

@@ -4,6 +4,8 @@ export { acceptEyes } from './accept';
 export type { EyesTaken } from './accept';
 export { facedPart } from './faced';
 export { headOf } from './head';
+export { marksOn, stitchings } from './stitching';
+export type { Stitched, ThreadSide } from './stitching';
 export { caughtInstead } from './catchInstead';
 export type { CatchFault } from './catchInstead';
 export type { CaughtFault } from './catching';

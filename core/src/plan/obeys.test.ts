@@ -199,9 +199,12 @@ describe('ends and minutes are of what is worked', () => {
       name: 'Mouth',
       part: part.id,
       copy: null,
-      path: [place(10), place(14)],
+      how: 'line',
+      ends: [place(10), place(14)].map((from) => ({ from, across: 0, down: 0 })),
+      twin: 'none',
+      satin: null,
+      thread: { of: 'yarn', strands: 1, passes: 1 },
       colour: '#000000',
-      strokes: 1,
     });
     const step = of(toyWith).steps.find((s) => s.kind === 'embroider')!;
     expect(step.afterRound).toBeLessThanOrEqual(9);

@@ -127,11 +127,11 @@ describe('numbers of the Plan, worked out by hand', () => {
     expect(roundMinutes(fabric.rounds.slice(1, 3))).toBeCloseTo((12 + 24) / 22, 6);
     expect(stuffMinutes(20)).toBe(3);
   });
-  it('Rill: ten pauses (nine of fill, one of eyes) and 6.5 m of ends: last tails, ten starting tails, two threads', () => {
+  it('Rill: ten pauses (nine of fill, one of eyes) and 6.0 m of ends: last tails, ten starting tails, two threads', () => {
     const { totals } = planOf(modelToy(rill(newId)));
     expect(totals.pauses).toBe(10);
-    // Threads of nose and mouth 90 and 30, ten starting tails of 15; and of last tails: snout 55, ears 2 x 30, head 20, body 55, arms 2 x 35, legs 2 x 40, tail 40 cm
-    expect(totals.tailsMm).toBe(550 + 600 + 200 + 550 + 700 + 800 + 400 + 10 * 150 + 900 + 300);
+    // Threads of nose (satin over 14 x 11 / 2 mm) and mouth 40 and 25, ten starting tails of 15; and of last tails: snout 55, ears 2 x 30, head 20, body 55, arms 2 x 35, legs 2 x 40, tail 40 cm
+    expect(totals.tailsMm).toBe(550 + 600 + 200 + 550 + 700 + 800 + 400 + 10 * 150 + 400 + 250);
     expect(gaugeOf({ hookMm: 3, hand: 'right', yarnUnder: false }).stitchMm).toBeCloseTo(4.35, 6);
   });
   it('doubles seams for a child under 36 months', () => {

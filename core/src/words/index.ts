@@ -16,3 +16,4 @@ export { sheetWords } from './sheet';
 export { plural } from './plural';
 export { joinWords } from './joins';
 export { surfaceWords } from './surface';
+export { stitchWords } from './stitching';

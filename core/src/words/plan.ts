@@ -115,7 +115,8 @@ export const planWords = {
   eyesTooLateReason:
     'No round after the eyes’ own leaves an opening wide enough for the washer. Choose a smaller washer or a place nearer the ring.',
   embroider: (name: string, part: string) => `Embroider the ${name.toLowerCase()} on ${part}`,
-  embroiderDetail: (end: string) => `thread ${end}; anchor the knot in a stitch, never in a hole`,
+  embroiderDetail: (end: string, strands: number, of: 'yarn' | 'floss') =>
+    `${strands === 1 ? `thread of ${end}` : `${strands} strands of ${end}`}, ${of}; anchor the knot in a stitch, never in a hole`,
   embroiderThrough: 'The hole is too small for a hand by then: work through the fabric, knots hidden.',
   embroiderReason: 'While the part is open, ends can be tied inside.',
   stuff: (part: string, g: string | null) => `Stuff ${part}${g === null ? '' : `, ${g}`}`,

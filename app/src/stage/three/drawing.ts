@@ -14,7 +14,7 @@ import { legMatrix } from '@hoppla/core/form';
 import type { Shown } from '../shown';
 import type { Projection } from '../view';
 import { feltRound, outline, plastic, type Paint } from './dress';
-import { satin, type Stroke } from './strokes';
+import { along, satin, type Stroke } from './strokes';
 import {
   DETAIL,
   glossMaterial,
@@ -248,7 +248,13 @@ export class Drawing {
     this.clear(dress);
     dress.clear();
     for (const eye of eyes) this.eye(dress, eye, detail);
-    for (const thread of threads) this.sewn(dress, satin(thread), thread.colour, detail);
+    for (const { lines, colour, halfMm } of threads)
+      this.sewn(
+        dress,
+        lines.flatMap((line) => along(line, halfMm)),
+        colour,
+        detail,
+      );
   }
 
   /** Legs of yarn, a matrix each. */
@@ -273,13 +279,7 @@ export class Drawing {
 
   private eye(group: Group, eye: Shown['eyes'][number], detail: Detail): void {
     if (eye.felt) group.add(feltRound(eye.at, eye.normal, eye.felt, this.paint));
-    if (eye.embroidered)
-      this.sewn(
-        group,
-        satin({ ...outline(eye), colour: eye.colour, filled: true, halfMm: null }),
-        eye.colour,
-        detail,
-      );
+    if (eye.embroidered) this.sewn(group, satin(outline(eye)), eye.colour, detail);
     else group.add(...plastic(eye, this.paint));
   }
 

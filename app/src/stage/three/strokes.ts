@@ -1,4 +1,5 @@
 import { add, cross, distance, dot, scale, sub, unit, type Vec3 } from '@hoppla/core/form';
+import type { ThreadOn } from '../shown';
 
 /** A stroke of thread that lies on the fabric, mm. */
 export interface Stroke {
@@ -11,25 +12,9 @@ export interface Stroke {
 /** Half the width of embroidery thread, mm. */
 const THREAD = 0.62;
 
-/** Embroidery as strokes: along a path, stitch behind stitch; or side by side over an outline. */
-export function satin({
-  points,
-  normals,
-  filled,
-  halfMm,
-}: {
-  points: readonly Vec3[];
-  normals: readonly Vec3[];
-  filled: boolean;
-  colour: string;
-  halfMm: number | null;
-}): Stroke[] {
-  return filled && points.length > 2
-    ? over(points, normals)
-    : along(points, normals, halfMm ?? THREAD * 1.25);
-}
-
-function along(points: readonly Vec3[], normals: readonly Vec3[], halfWidth: number): Stroke[] {
+/** Thread along a way over the fabric, in strokes that run into one another; one place alone is a knot. */
+export function along({ points, normals }: ThreadOn, halfWidth: number): Stroke[] {
+  if (points.length === 1) return knot(points[0], normals[0], halfWidth);
   return points
     .slice(1)
     .flatMap((to, i) =>
@@ -38,9 +23,24 @@ function along(points: readonly Vec3[], normals: readonly Vec3[], halfWidth: num
         { p: to, n: normals[i + 1] },
         Math.max(1, Math.round(distance(points[i], to) / 5)),
         halfWidth,
-        0.12,
+        distance(points[i], to) < SHORT_MM ? 0.5 : 0.12,
       ),
     );
+}
+
+/** Strokes shorter than this are seen as one thread, mm. */
+const SHORT_MM = 3;
+
+/** A knot: thread wound over itself. */
+function knot(at: Vec3, normal: Vec3, halfWidth: number): Stroke[] {
+  const side = unit(cross(normal, [0, 0, 1]), [1, 0, 0]);
+  const p = add(at, scale(normal, halfWidth));
+  return [side, cross(normal, side)].map((way) => ({
+    from: sub(p, scale(way, 1.6 * halfWidth)),
+    to: add(p, scale(way, 1.6 * halfWidth)),
+    normal,
+    halfWidth: 1.5 * halfWidth,
+  }));
 }
 
 interface End {
@@ -69,7 +69,7 @@ function arch(from: End, to: End, parts: number, halfWidth: number, overlap: num
 }
 
 /** Strokes across an outline, from side to side, each a thread's width from the next. */
-function over(points: readonly Vec3[], normals: readonly Vec3[]): Stroke[] {
+export function satin({ points, normals }: ThreadOn): Stroke[] {
   const middle = scale(
     points.reduce((a, b) => add(a, b), [0, 0, 0] as Vec3),
     1 / points.length,

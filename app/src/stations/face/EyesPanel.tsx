@@ -20,7 +20,6 @@ import { faceWords, placeWords, type UnitWords } from '@hoppla/core/words';
 import { PlainButton, Press, ProblemLine, Quiet, Tag, Title, Words } from '../../controls';
 import { edit, newId } from '../../documents';
 import { usePalette } from '../../theme';
-import { AdviceList } from './AdviceList';
 import { change } from './change';
 import { CompareSheet } from './CompareSheet';
 import { EyeSheet } from './EyeSheet';
@@ -47,7 +46,7 @@ interface EyesPanelProps {
   setPost: (post: 0 | 1 | null) => void;
 }
 
-/** Everything about a pair of eyes: what they are, where, small steps, ways to place them, and advice. */
+/** Everything about a pair of eyes: what they are, where, small steps, and ways to place them. */
 export const EyesPanel = memo(function EyesPanel({
   part,
   head,
@@ -59,7 +58,6 @@ export const EyesPanel = memo(function EyesPanel({
   post,
   setPost,
 }: EyesPanelProps) {
-  const c = usePalette();
   const [open, setOpen] = useState<Open>(null);
   const close = () => setOpen(null);
   const plain =
@@ -125,10 +123,8 @@ export const EyesPanel = memo(function EyesPanel({
             )}
           </View>
           {nose ? <NoseLine nose={nose.nose} state={nose.state} onPress={() => setOpen('nose')} /> : null}
-          <AdviceList part={part} head={head} eyes={eyes} at={at} units={units} />
         </>
       ) : null}
-      <View style={{ height: 1, backgroundColor: c.line }} />
       {open === 'say' && at ? (
         <SaySheet
           head={head}

@@ -4,7 +4,7 @@ import { polarOf } from '@hoppla/core/address';
 import { headWidthMm, type EyePair, type EyesAt, type Head } from '@hoppla/core/feature';
 import { kept } from '@hoppla/core/kept';
 import { assemble, type Placed } from '@hoppla/core/join';
-import type { PartModel, ToyModel } from '@hoppla/core/model';
+import type { PartModel, Stitched, ToyModel } from '@hoppla/core/model';
 import { Mat, MatText, RULER, type MatView } from '../../controls';
 import {
   boundsOf,
@@ -18,6 +18,7 @@ import {
 } from '../../stage';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
+import type { EndAt } from './StitchCard';
 
 type Bounds = ReturnType<typeof boundsOf>;
 
@@ -118,6 +119,9 @@ interface FaceMatProps {
   hold: Hold;
   setHold: (change: (hold: Hold) => Hold) => void;
   action: StageProps['action'];
+  /** embroidery that is open, and which of its ends moves */
+  stitched: Stitched | null;
+  end: EndAt;
 }
 
 /** The part from the front with what is sewn on it, its rounds named, its eyes and their round marked. */
@@ -134,6 +138,8 @@ export function FaceMat({
   hold,
   setHold,
   action,
+  stitched,
+  end,
 }: FaceMatProps) {
   const { units, model } = useToy();
   const toys = useMemo(() => [{ model, placed }], [model, placed]);
@@ -162,8 +168,15 @@ export function FaceMat({
         <>
           {front ? <FaceLine projection={projection} own={own} height={height} /> : null}
           {front ? <RoundNames part={part} own={own} projection={projection} /> : null}
-          {at && !hold.cut ? <EyeRound own={own} at={at} projection={projection} width={width} /> : null}
-          {eyes && at && !hold.cut ? <EyeRims own={own} at={at} eyes={eyes} projection={projection} /> : null}
+          {stitched && !hold.cut ? (
+            <ThreadEnds own={own} stitched={stitched} end={end} projection={projection} />
+          ) : null}
+          {at && !stitched && !hold.cut ? (
+            <EyeRound own={own} at={at} projection={projection} width={width} />
+          ) : null}
+          {eyes && at && !stitched && !hold.cut ? (
+            <EyeRims own={own} at={at} eyes={eyes} projection={projection} />
+          ) : null}
         </>
       )}
     />
@@ -247,6 +260,43 @@ function EyeRims({
       </G>
     ) : null;
   });
+}
+
+/** The ends of the embroidery that is open, by number; the one that moves is the largest. */
+function ThreadEnds({
+  own,
+  stitched: { sides },
+  end,
+  projection,
+}: {
+  own: Placed;
+  stitched: Stitched;
+  end: EndAt;
+  projection: Projection;
+}) {
+  const c = usePalette();
+  return sides.flatMap((run, side) =>
+    run.places.map((place, i) => {
+      const { x, y, near } = seenAt(projection, own, place.polar);
+      if (!near) return null;
+      const chosen = side === end.side && i === end.end;
+      return (
+        <G key={`${side} ${i}`}>
+          <Circle cx={x} cy={y} r={chosen ? 9 : 6} fill={c.matDeep} stroke={c.threadMat} strokeWidth={2.4} />
+          <MatText
+            x={x}
+            y={y + (chosen ? 4.5 : 3.5)}
+            size={chosen ? 12 : 9.5}
+            number
+            anchor="middle"
+            colour={c.threadMat}
+          >
+            {String(i + 1)}
+          </MatText>
+        </G>
+      );
+    }),
+  );
 }
 
 /** Rounds ticked along the left outline, named every 5. */

@@ -11,18 +11,22 @@ import {
 } from '@hoppla/core/feature';
 import { headOf, type PartModel } from '@hoppla/core/model';
 import { featuresIn } from '@hoppla/core/notation';
-import { ReadingBand, Scroll, Title, type ReadingProps } from '../../controls';
+import { MainAction, ReadingBand, Scroll, Title, type ReadingProps } from '../../controls';
 import { newId } from '../../documents';
 import { useHold, type Pick, type PickAction } from '../../stage';
 import { usePalette } from '../../theme';
 import { RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { change } from './change';
+import { AdviceList } from './AdviceList';
 import { EyesPanel } from './EyesPanel';
 import { FaceMat, faceView, useFaceScene } from './FaceMat';
 import { screenWords } from '../../words';
 import { TAPE, FaceTape } from './FaceTape';
 import { NoEyes, Foot } from './FaceFoot';
+import { StitchCard } from './StitchCard';
+import { StitchList } from './StitchList';
+import { stitchHere, useStitch } from './useStitch';
 
 const say = screenWords.face;
 
@@ -60,14 +64,18 @@ function Face({ part }: { part: PartModel }) {
     useMemo(() => (found ? { eyes: found.eyes, at, refusal, nose } : null), [found, at, refusal, nose]),
   );
   const post = found?.eyes.pair.linked ? null : chosen;
+  const stitch = useStitch(part);
   const paper = wide ? 380 : width;
   const stage = wide ? width - RAIL - paper : width;
   const matHeight = wide
     ? height - 56 - TAPE.wide - 100
     : Math.round(Math.max(140, Math.min(300, height * 0.31)));
+  const padding = { paddingVertical: 12, paddingHorizontal: wide ? 20 : 16, gap: 12 };
   const view = faceView(part, head, scene, stage, matHeight);
   const eyes = found && at ? found.eyes : fresh;
   const action = (pick: Pick, piece: { part: string }): PickAction | null => {
+    if (stitch.open)
+      return piece.part === part.part.id ? stitchHere(part, stitch.open, stitch.at, pick) : null;
     if (!eyes || piece.part !== part.part.id || pick.layer !== 0 || (pick.at === 'hole' && pick.round === 0))
       return null;
     const next = pairAt(
@@ -96,9 +104,11 @@ function Face({ part }: { part: PartModel }) {
           hold={hold}
           setHold={setHold}
           action={action}
+          stitched={stitch.open}
+          end={stitch.at}
         />
-        {found && at ? <FaceReadings eyes={found.eyes} at={at} /> : null}
-        {found && at ? (
+        {found && at && !stitch.open ? <FaceReadings eyes={found.eyes} at={at} /> : null}
+        {found && at && !stitch.open ? (
           <FaceTape
             part={part}
             head={head}
@@ -113,14 +123,45 @@ function Face({ part }: { part: PartModel }) {
         ) : null}
       </View>
       <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
-        <Scroll contentContainerStyle={{ paddingVertical: 12, paddingHorizontal: wide ? 20 : 16, gap: 12 }}>
-          {found && words ? (
-            <EyesPanel part={part} head={head} {...words} units={units} post={post} setPost={setPost} />
-          ) : fresh ? (
-            <NoEyes part={part} head={head} fresh={fresh} told={told} />
-          ) : null}
-        </Scroll>
-        <Foot part={part} head={head} fresh={at ? null : fresh} homeless={found !== null} refusal={refusal} />
+        {stitch.open ? (
+          <Scroll key={stitch.open.feature.id} contentContainerStyle={padding}>
+            <StitchCard
+              part={part}
+              stitched={stitch.open}
+              units={units}
+              at={stitch.at}
+              setAt={stitch.setAt}
+              onBack={stitch.close}
+            />
+          </Scroll>
+        ) : null}
+        {/* It stays as it was scrolled while embroidery is open. */}
+        <View style={{ flex: 1, minHeight: 0, display: stitch.open ? 'none' : 'flex' }}>
+          <Scroll contentContainerStyle={padding}>
+            {found && words ? (
+              <EyesPanel part={part} head={head} {...words} units={units} post={post} setPost={setPost} />
+            ) : fresh ? (
+              <NoEyes part={part} head={head} fresh={fresh} told={told} />
+            ) : null}
+            <StitchList part={part} head={head} onChoose={stitch.choose} />
+            {words?.at ? (
+              <AdviceList part={part} head={head} eyes={words.eyes} at={words.at} units={units} />
+            ) : null}
+          </Scroll>
+        </View>
+        {stitch.open ? (
+          <View style={{ padding: 16, paddingTop: 8, flexDirection: 'row' }}>
+            <MainAction label={screenWords.stitching.back} onPress={stitch.close} />
+          </View>
+        ) : (
+          <Foot
+            part={part}
+            head={head}
+            fresh={at ? null : fresh}
+            homeless={found !== null}
+            refusal={refusal}
+          />
+        )}
       </View>
     </View>
   );

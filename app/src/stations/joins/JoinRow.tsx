@@ -3,7 +3,7 @@ import { guestsOf, type AnySite, type Join } from '@hoppla/core/join';
 import { isAbout, meetingsOf, modelOf, type ToyModel } from '@hoppla/core/model';
 import { Tag } from '../../controls';
 import { namesOf } from './change';
-import { ListRow } from './ListRow';
+import { ListRow } from '../frame/ListRow';
 import { screenWords as words } from '../../words';
 
 const say = words.joins;

@@ -16,7 +16,7 @@ import { Choice, PlainButton, Quiet, Tag, Words } from '../../controls';
 import { edit, newId } from '../../documents';
 import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';
-import { ListRow } from './ListRow';
+import { ListRow } from '../frame/ListRow';
 
 const say = words.surface;
 

@@ -1,16 +1,7 @@
-import { coordAt, courseOf, frontAngle, type Place, type Spot } from '../../address';
-import { bareHead, hardwareOf, faceCentre } from '../../feature';
+import { coordAt, courseOf, type Place } from '../../address';
+import { bareHead, faceCentre, hardwareOf, newStitching, type StitchWork } from '../../feature';
 import type { Firmness } from '../../form';
-import {
-  endPlace,
-  holePlace,
-  holeSpot,
-  newJoin,
-  STRAIGHT_OUT,
-  wholeEdge,
-  type Edge,
-  type Way,
-} from '../../join';
+import { endPlace, holePlace, newJoin, STRAIGHT_OUT, wholeEdge, type Edge, type Way } from '../../join';
 import {
   addParts,
   changePart,
@@ -135,38 +126,16 @@ function withEyes(toy: Toy, newId: NewId): Toy {
   });
 }
 
-/** A dark nose across the ring and a mouth below it, on the snout. */
+/** A dark nose over the ring and a mouth below it, on the snout. */
 function withNose(toy: Toy, newId: NewId): Toy {
   const snout = named(toy, 'Snout');
-  const up = frontAngle(snout.form, snout.fabric.rounds.length - 1);
-  // Left and right of one middle, which may be a stitch or a hole, so that the nose is straight.
-  const at = (round: number, degrees: number): Spot => {
-    const { count } = snout.fabric.rounds[round];
-    const wanted = (Math.min(Math.abs(degrees), 180 - Math.abs(degrees)) / 360) * count;
-    const from = coordAt(snout.form, round, Math.abs(degrees) > 90 ? up + Math.PI : up, 'hole');
-    const middle = Math.round(from * 2) / 2;
-    const half = Math.round(wanted - (middle % 1)) + (middle % 1);
-    const side = Math.sign(degrees) * (Math.abs(degrees) > 90 ? -1 : 1);
-    return holeSpot(snout.fabric, round, Math.round(middle + side * half));
-  };
-  const base = { kind: 'embroidery' as const, part: snout.part.id, copy: null };
-  const nose = setFeature(toy, {
-    ...base,
-    id: newId(),
-    name: 'Nose',
-    colour: '#33231d',
-    strokes: 6,
-    path: [at(3, -42), at(3, 42), at(1, 180), at(3, -42)],
-  });
-  return setFeature(nose, {
-    ...base,
-    id: newId(),
-    name: 'Mouth',
-    colour: '#33231d',
-    strokes: 1,
-    path: [at(4, 135), at(3, 155), at(1, 180), at(3, -155), at(4, -135)],
-  });
+  const on = { part: snout.part.id, copy: null, colour: '#33231d' };
+  const made = (name: string, work: StitchWork) =>
+    newStitching(bareHead(snout.form, 'nose'), NO_MARKS, { ...on, id: newId(), name }, work);
+  return setFeature(setFeature(toy, made('Nose', 'nose')), made('Mouth', 'mouth V'));
 }
+
+const NO_MARKS = { eyes: null, nose: null };
 
 function withSeams(toy: Toy, newId: NewId): Toy {
   const at = (host: string, roundNumber: number, degrees: number): Place => {

@@ -1,5 +1,6 @@
 import { SCHEMA, type ToyFile } from '../types';
 import type { Loose } from './loose';
+import { to10 } from './to10';
 import { to2 } from './to2';
 import { to3 } from './to3';
 import { to4 } from './to4';
@@ -19,6 +20,7 @@ const STEPS: Record<number, (file: Loose) => Loose> = {
   7: to7,
   8: to8,
   9: to9,
+  10: to10,
 };
 
 /** A file of this or an older version as one of this version. The shape is checked elsewhere; what is not a toy comes back as it is. */

@@ -3,6 +3,8 @@ import {
   HANGERS,
   HELD_BY,
   LINES_OVER,
+  SATIN_SHAPES,
+  STITCHERIES,
   STRAND_FIXES,
   type Embroidery,
   type EyePair,
@@ -15,6 +17,7 @@ import {
   type SpotOn,
   type Strands,
   type SurfaceWork,
+  type ThreadEnd,
 } from '../../feature';
 import { byKind, colour, course, id, objectOf, spot, spotKeys, word } from './places';
 
@@ -34,6 +37,16 @@ const hardware = {
     .allow(null)
     .required(),
 };
+
+const halves = Joi.number().multiple(0.5).min(-200).max(200);
+const threadEnds = Joi.array().items(
+  objectOf<ThreadEnd>({
+    from: Joi.alternatives(Joi.string().valid('face', 'left eye', 'right eye', 'nose'), spot).required(),
+    across: halves.required(),
+    down: halves.required(),
+  }),
+);
+const MOST_SATIN_MM = 500;
 
 const centre = objectOf<PairPlace['centre']>({
   coord: Joi.number().required(),
@@ -81,9 +94,26 @@ const KINDS: { [K in Feature['kind']]: Joi.ObjectSchema<Extract<Feature, { kind:
     id: id.required(),
     name: word.required(),
     ...onPart,
-    path: Joi.array().items(spot).required(),
+    how: Joi.string()
+      .valid(...STITCHERIES)
+      .required(),
+    ends: threadEnds.required(),
+    twin: Joi.alternatives(Joi.string().valid('none', 'mirrored'), threadEnds).required(),
+    satin: objectOf<NonNullable<Embroidery['satin']>>({
+      shape: Joi.string()
+        .valid(...SATIN_SHAPES)
+        .required(),
+      widthMm: Joi.number().positive().max(MOST_SATIN_MM).required(),
+      heightMm: Joi.number().positive().max(MOST_SATIN_MM).required(),
+    })
+      .allow(null)
+      .required(),
+    thread: objectOf<Embroidery['thread']>({
+      of: Joi.string().valid('yarn', 'floss').required(),
+      strands: Joi.number().integer().min(1).max(24).required(),
+      passes: Joi.number().integer().min(1).max(50).required(),
+    }).required(),
     colour: word.required(),
-    strokes: Joi.number().integer().min(1).required(),
   }),
   surface: objectOf<SurfaceWork>({
     kind: Joi.string().valid('surface').required(),

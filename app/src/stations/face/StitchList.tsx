@@ -1,0 +1,75 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { holeTag } from '@hoppla/core/address';
+import { newStitching, STITCH_WORKS, type Head, type StitchWork } from '@hoppla/core/feature';
+import { marksOn, stitchings, type PartModel, type Stitched } from '@hoppla/core/model';
+import { stitchWords } from '@hoppla/core/words';
+import { PlainButton, Tag, Words } from '../../controls';
+import { newId } from '../../documents';
+import { ListRow } from '../frame/ListRow';
+import { useToy } from '../frame/useToy';
+import { screenWords as words } from '../../words';
+import { change } from './change';
+
+const say = words.stitching;
+
+/** Thread that shows on any fabric while nobody has chosen a colour. */
+export const DARK = '#33231d';
+
+/** All embroidery on a part, in the order in which it was put there. */
+export const stitchedOn = (all: readonly Stitched[], part: PartModel): readonly Stitched[] =>
+  all.filter((s) => s.feature.part === part.part.id);
+
+/** Everything that is embroidered on a face, and what can be added with one tap. */
+export function StitchList({
+  part,
+  head,
+  onChoose,
+}: {
+  part: PartModel;
+  head: Head;
+  onChoose: (id: string) => void;
+}) {
+  const { model, writing } = useToy();
+  const [adding, setAdding] = useState(false);
+  const mine = stitchedOn(stitchings(model), part);
+  const add = (work: StitchWork) => {
+    const name = stitchWords.works[work];
+    const ids = { id: newId(), part: part.part.id, copy: null, name: name.split(',')[0], colour: DARK };
+    const made = newStitching(head, marksOn(model, part.part.id), ids, work);
+    change(name, part, made);
+    onChoose(made.id);
+  };
+  return (
+    <View style={{ gap: 8 }}>
+      <Words fontWeight="600" role="heading" aria-level={3}>
+        {say.title}
+      </Words>
+      {mine.map(({ feature, sides }) => (
+        <ListRow
+          key={feature.id}
+          name={`${feature.name}${feature.twin === 'none' ? '' : ' × 2'}`}
+          tag={sides[0] ? <Tag kind="thread" {...holeTag(sides[0].places[0].name)} /> : null}
+          missing={say.noPlace}
+          onPress={() => onChoose(feature.id)}
+        />
+      ))}
+      {adding || mine.length === 0 ? (
+        <View role="group" aria-label={say.add} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          {STITCH_WORKS.map((work) => (
+            <PlainButton
+              key={work}
+              label={stitchWords.works[work]}
+              disabled={!writing}
+              onPress={() => add(work)}
+            />
+          ))}
+        </View>
+      ) : (
+        <View style={{ flexDirection: 'row' }}>
+          <PlainButton label={say.add} disabled={!writing} onPress={() => setAdding(true)} />
+        </View>
+      )}
+    </View>
+  );
+}
