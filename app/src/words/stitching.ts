@@ -30,7 +30,7 @@ export const stitching = {
   shape: 'Outline',
   shapes: { oval: 'oval', triangle: 'triangle' },
   halfOver: 'Half a stitch over',
-  centre: 'Put its middle on the middle',
+  centre: 'Make it even',
   size: 'size',
   thread: 'thread',
   moveIt: 'A touch on the toy moves the chosen end.',

@@ -15,8 +15,9 @@ export type {
 } from './feature';
 export { isOn, SATIN_SHAPES, STITCHERIES } from './feature';
 export { spotOf } from './embroidery';
-export { leftOfFace, mirroredEnd, movedEnd, ownTwin, resolveStitching, upOfFace } from './stitching';
-export type { FaceMarks, StitchFault, StitchState, ThreadPlace, ThreadRun } from './stitching';
+export { evened, leftOfFace, mirroredEnd, movedEnd, ownTwin, resolveStitching, upOfFace } from './stitching';
+export type { FaceMarks, ThreadPlace } from './faceCanvas';
+export type { StitchFault, StitchState, ThreadRun } from './stitching';
 export { endSaid, readEnd } from './stitchSaid';
 export { lineMm, pathMm, threadHalfMm, threadLines } from './threadPath';
 export type { ThreadLine } from './threadPath';

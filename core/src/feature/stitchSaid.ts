@@ -40,8 +40,8 @@ const thing = (said: string, like: ThreadFrom): ThreadFrom => {
 export function readEnd(words: string, like: ThreadEnd, rim: number): ThreadEnd | null {
   const text = words.toLowerCase().trim();
   const far = DOWN.exec(text);
-  const level = /\blevel\b/.test(text);
-  const down = far ? amount(far[1]) * (/lower|below|down|under/.test(far[2]) ? 1 : -1) : level ? 0 : null;
+  const level = /\blevel\b/.test(text) ? 0 : null;
+  const down = far ? amount(far[1]) * (/lower|below|down|under/.test(far[2]) ? 1 : -1) : level;
   const across = ACROSS.exec(text);
   if (across) {
     const from = thing(across[3], like.from);

@@ -2,7 +2,8 @@ import { lies } from '../address';
 import { NOSE } from '../figures';
 import type { Embroidery, OnPart, ThreadEnd } from './feature';
 import { headWidthMm, type Head } from './head';
-import { upOfFace, type FaceMarks } from './stitching';
+import type { FaceMarks } from './faceCanvas';
+import { evened, upOfFace } from './stitching';
 
 /** What a maker adds to a face with one tap. */
 export const STITCH_WORKS = [
@@ -127,7 +128,7 @@ const ON_RING: Partial<Record<StitchWork, (room: Room) => Made>> = {
   }),
   smile: () => ({
     how: 'curve',
-    ends: [end('face', 2, 2), end('face', 0, 3), end('face', -2, 2)],
+    ends: [end('face', 2, 1.5), end('face', 0, 2.5), end('face', -2, 1.5)],
     thread: TWO,
   }),
   'mouth line': () => ({ how: 'line', ends: [end('face', 0, 1), end('face', 0, 3)], thread: TWO }),
@@ -153,5 +154,6 @@ export function newStitching(
   };
   const onRing = !eyes && lies(upOfFace(head, marks)) ? ON_RING[work] : undefined;
   const made = (onRing ?? WORKS[work])(room);
-  return { kind: 'embroidery', ...ids, twin: 'none', satin: null, thread: ONE, ...made };
+  const usual: Embroidery = { kind: 'embroidery', ...ids, twin: 'none', satin: null, thread: ONE, ...made };
+  return usual.twin === 'none' ? evened(head, usual, marks) : usual;
 }

@@ -4,38 +4,26 @@ import {
   mirrorPoint,
   onBody,
   pointOf,
-  polarOf,
-  postName,
   resolve,
-  senseOf,
   type Directions,
-  type HoleName,
   type Polar,
 } from '../address';
-import { distance, dot, scale, add, sub, type PartForm, type Vec3 } from '../form';
+import { add, distance, dot, sub, type Vec3 } from '../form';
 import { spotOf } from './embroidery';
 import type { EyesAt } from './eyes';
+import {
+  beside,
+  canvasOf,
+  half,
+  offsetTo,
+  placeAt,
+  rowOfPlace,
+  type Canvas,
+  type FaceMarks,
+  type ThreadPlace,
+} from './faceCanvas';
 import type { Embroidery, ThreadEnd } from './feature';
-import { directionsOfHead, faceDirection, type Head } from './head';
-import type { NoseAt } from './nose';
-
-/** What ends of thread can hang on, on one head: its eyes and its nose as they are now. */
-export interface FaceMarks {
-  eyes: EyesAt | null;
-  nose: NoseAt | null;
-}
-
-/** Where a needle goes in. */
-export interface ThreadPlace {
-  /** index of the round, and the coordinate in stitches from its start, a multiple of a half */
-  round: number;
-  coord: number;
-  polar: Polar;
-  point: Vec3;
-  name: HoleName;
-  /** a hole between stitches, where a knot slips through, or the fibres of a stitch */
-  in: 'hole' | 'fibres';
-}
+import type { Head } from './head';
 
 /** Why embroidery has no place now. */
 export type StitchFault = 'no eyes' | 'no nose' | 'homeless';
@@ -48,104 +36,6 @@ export interface ThreadRun {
 
 export type StitchState =
   { state: 'at'; runs: readonly ThreadRun[] } | { state: 'homeless'; why: StitchFault };
-
-const half = (x: number): number => Math.round(2 * x) / 2;
-
-/** A head as embroidery sees it: its directions and which way its numbers run. */
-interface Canvas {
-  head: Head;
-  form: PartForm;
-  own: Directions;
-  faceRad: number;
-  marks: FaceMarks;
-}
-
-function canvasOf(head: Head, marks: FaceMarks): Canvas {
-  const { eyes } = marks;
-  const middle = Math.round((head.rounds.from + head.rounds.to) / 2);
-  const faceRad = eyes
-    ? polarOf(head.form, eyes.round, eyes.centre, eyes.at).angleRad
-    : faceDirection(head, 'marker', Math.max(1, middle), NO_WASHER);
-  return { head, form: head.form, own: directionsOfHead(head, faceRad), faceRad, marks };
-}
-/** Thread asks for no washer: the pause that decides where the front is, is the last one. */
-const NO_WASHER = 0;
-
-/** A place of the ring model from a round's coordinate; rows in halves. Null where there is no such round. */
-function placeAt({ form }: Canvas, row: number, coord: number): ThreadPlace | null {
-  const round = Math.floor(row);
-  if (round < 0 || round >= form.fabric.rounds.length) return null;
-  const middle = row !== round;
-  const polar = polarOf(form, round, coord, middle ? 'middle' : 'hole');
-  const between = coord === Math.round(coord);
-  const name = postName(form, round, coord, between ? 'hole' : 'middle');
-  const at = name.round[1];
-  return {
-    round,
-    coord,
-    polar,
-    point: pointOf(form, polar),
-    name: { ...name, round: middle ? [at, at] : [at - 1, at] },
-    in: between && !middle ? 'hole' : 'fibres',
-  };
-}
-
-/** The row of a place in halves, without what its spiral climbs. */
-const rowOfPlace = ({ round, name }: ThreadPlace): number =>
-  round + (name.round[0] === name.round[1] ? 0.5 : 0);
-
-/** Length along the profile from the ring to each ring, mm. */
-function arcs({ r, z }: PartForm): Float64Array {
-  const s = new Float64Array(r.length);
-  for (let i = 1; i < r.length; i++) s[i] = s[i - 1] + Math.hypot(r[i] - r[i - 1], z[i] - z[i - 1]);
-  return s;
-}
-
-const rowAtArc = (s: Float64Array, mm: number): number => {
-  let i = 1;
-  while (i < s.length - 1 && s[i] < mm) i++;
-  return i - 1 + (mm - s[i - 1]) / Math.max(s[i] - s[i - 1], 1e-9);
-};
-const arcAtRow = (s: Float64Array, row: number): number => {
-  const i = Math.max(0, Math.min(s.length - 2, Math.floor(row)));
-  return s[i] + (row - i) * (s[i + 1] - s[i]);
-};
-
-/** So many stitches to the toy's left and rounds down from a place; null where there is no such round. */
-function beside(canvas: Canvas, from: Polar | 'ring', left: number, down: number): ThreadPlace | null {
-  const { form, own } = canvas;
-  if (lies(own)) return besideOnRing(canvas, from, left, down);
-  if (from === 'ring') return null;
-  const { roundsUp, growsLeft } = senseOf(form, own);
-  // A row of the spiral climbs as it goes round: the round that it is of counts.
-  const row = half(from.row - roundsUp * down);
-  const round = Math.floor(row);
-  if (round < 0 || round >= form.fabric.rounds.length) return null;
-  const straight = half(coordAt(form, round, from.angleRad, row === round ? 'hole' : 'middle'));
-  return placeAt(canvas, row, straight + growsLeft * left);
-}
-
-/** A place of a part that lies, spread out about its ring: mm over the fabric, in the directions of the part. */
-function spread(form: PartForm, s: Float64Array, from: Polar | 'ring'): Vec3 {
-  if (from === 'ring') return [0, 0, 0];
-  const theta = form.direction * from.angleRad;
-  return scale([Math.cos(theta), Math.sin(theta), 0], arcAtRow(s, from.row));
-}
-
-/** The same on a part that lies: its ring looks forward or back, and down and to the side are measured over the fabric from there. */
-function besideOnRing(canvas: Canvas, from: Polar | 'ring', left: number, down: number): ThreadPlace | null {
-  const { form, own } = canvas;
-  const { gauge } = form;
-  const s = arcs(form);
-  const at = spread(form, s, from);
-  const to = add(add(at, scale(own.left, left * gauge.stitchMm)), scale(own.up, -down * gauge.roundMm));
-  const far = Math.hypot(to[0], to[1]);
-  if (far > s[s.length - 1]) return null;
-  const angleRad = far < 1e-6 ? canvas.faceRad : form.direction * Math.atan2(to[1], to[0]);
-  const row = Math.min(form.fabric.rounds.length - 0.5, half(rowAtArc(s, far)));
-  const round = Math.floor(row);
-  return placeAt(canvas, row, half(coordAt(form, round, angleRad, row === round ? 'hole' : 'middle')));
-}
 
 /** Which of the two posts is the eye on a side of the toy. */
 const postOf = ({ sides }: EyesAt, side: 'left' | 'right'): 0 | 1 => (sides[0] === side ? 0 : 1);
@@ -223,22 +113,65 @@ function mirroredPlace(canvas: Canvas, end: ThreadEnd, place: ThreadPlace): Thre
   return best ?? (typeof counted === 'string' ? counted : 'homeless');
 }
 
+/** Places of the other side. */
+function twinOf(
+  canvas: Canvas,
+  { ends, twin }: Embroidery,
+  own: readonly (ThreadPlace | StitchFault)[],
+): (ThreadPlace | StitchFault)[] {
+  if (twin === 'none') return [];
+  if (twin !== 'mirrored') return twin.map((end) => placeOf(canvas, end));
+  return own.map((place, i) => (typeof place === 'string' ? place : mirroredPlace(canvas, ends[i], place)));
+}
+
 /** Places of embroidery in the fabric as it is now: its own, and those of its other side. Never writes back. */
 export function resolveStitching(head: Head, f: Embroidery, marks: FaceMarks): StitchState {
   if (f.ends.length === 0) return { state: 'homeless', why: 'homeless' };
   const canvas = canvasOf(head, marks);
   const own = f.ends.map((end) => placeOf(canvas, end));
-  const twin =
-    f.twin === 'none'
-      ? []
-      : f.twin === 'mirrored'
-        ? own.map((place, i) => (typeof place === 'string' ? place : mirroredPlace(canvas, f.ends[i], place)))
-        : f.twin.map((end) => placeOf(canvas, end));
+  const twin = twinOf(canvas, f, own);
   const fault = [...own, ...twin].find((p) => typeof p === 'string');
   if (fault) return { state: 'homeless', why: fault as StitchFault };
   const runs: ThreadRun[] = [{ side: 'own', places: own as ThreadPlace[] }];
   if (twin.length > 0) runs.push({ side: 'twin', places: twin as ThreadPlace[] });
   return { state: 'at', runs };
+}
+
+/** How much a mm that an end is moved counts against a mm that it is uneven. Judged: evenness is what one sees. */
+const PER_MM_MOVED = 0.2;
+const ABOUT = [0, -0.5, 0.5];
+
+/**
+ * Embroidery that lies over the middle of the face made even: of two ends that are each other's mirror image both go to the
+ * pair of half-places about them that is most so, and an end on the middle to the one nearest to it.
+ */
+export function evened(head: Head, f: Embroidery, marks: FaceMarks): Embroidery {
+  const canvas = canvasOf(head, marks);
+  const ends = [...f.ends];
+  const alike = (a: ThreadEnd, b: ThreadEnd) =>
+    a.from === b.from && a.across === b.across && a.down === b.down;
+  f.ends.forEach((end, i) => {
+    const twin = f.ends.findIndex((other, j) => j >= i && alike(other, mirroredEnd(end)));
+    if (twin < 0) return;
+    const start = placeOf(canvas, end);
+    if (typeof start === 'string') return;
+    let least = Infinity;
+    for (const a of ABOUT)
+      for (const d of ABOUT) {
+        const tried = { ...end, across: end.across + a, down: end.down + d };
+        const place = placeOf(canvas, tried);
+        if (typeof place === 'string') continue;
+        const other = twin === i ? place : mirroredPlace(canvas, tried, place);
+        if (typeof other === 'string') continue;
+        const image = mirrorPoint(canvas.form, canvas.own, place.point);
+        const cost = distance(image, other.point) + PER_MM_MOVED * distance(place.point, start.point);
+        if (cost >= least - 1e-9) continue;
+        least = cost;
+        ends[i] = tried;
+        if (twin !== i) ends[twin] = endNear(canvas, mirroredEnd(tried), other.polar);
+      }
+  });
+  return { ...f, ends };
 }
 
 /** The ends of the other side as places of their own, where they stand now: what they become when they are no longer mirrored. */
@@ -251,22 +184,6 @@ export function ownTwin(head: Head, f: Embroidery, marks: FaceMarks): readonly T
     const place = run?.places[i];
     return place ? endNear(canvas, counted, place.polar) : counted;
   });
-}
-
-/** So many stitches to the toy's left and rounds down from what an end hangs on to a place, not rounded. */
-function offsetTo(canvas: Canvas, anchor: Polar | 'ring', to: Polar): { left: number; down: number } {
-  const { form, own } = canvas;
-  if (lies(own) || anchor === 'ring') {
-    const s = arcs(form);
-    const way = sub(spread(form, s, to), spread(form, s, anchor));
-    return { left: dot(way, own.left) / form.gauge.stitchMm, down: -dot(way, own.up) / form.gauge.roundMm };
-  }
-  const { roundsUp, growsLeft } = senseOf(form, own);
-  const round = Math.max(0, Math.min(form.fabric.rounds.length - 1, Math.floor(to.row)));
-  const { count } = form.fabric.rounds[round];
-  const [a, b] = [anchor.angleRad, to.angleRad].map((rad) => coordAt(form, round, rad, 'hole'));
-  const on = b - a - Math.round((b - a) / count) * count;
-  return { left: growsLeft * on, down: roundsUp * (anchor.row - to.row) };
 }
 
 /** The end, hanging on the same thing, whose place is nearest to a place. */

@@ -2,7 +2,8 @@ import { frameAt, pointOf, type Directions, type Polar } from '../address';
 import { SATIN_MM, THREAD } from '../figures';
 import { add, cross, distance, dot, scale, sub, unit, type PartForm, type Vec3 } from '../form';
 import type { Embroidery } from './feature';
-import type { ThreadPlace, ThreadRun } from './stitching';
+import type { ThreadPlace } from './faceCanvas';
+import type { ThreadRun } from './stitching';
 
 /** A stretch of thread over the fabric, in places of the ring model; one place alone is a knot. */
 export type ThreadLine = readonly Polar[];

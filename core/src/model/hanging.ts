@@ -93,7 +93,7 @@ export function featuresAt(
   const sewn = toy.features.flatMap((f): FeatureAt[] => {
     const part = f.kind === 'embroidery' ? parts.find((p) => p.part.id === f.part) : undefined;
     if (f.kind !== 'embroidery' || !part || part.fabric.rounds.length === 0) return [];
-    const state = resolveStitching(headIn(toy, parts, part), f, marksOn({ eyes, noses }, f.part));
+    const state = resolveStitching(headIn(toy, parts, part), f, marksOn({ eyes, noses, placed: [] }, part));
     const polars = state.state === 'at' ? state.runs.map((run) => run.places[0].polar) : [];
     return polars.length > 0 ? [{ id: f.id, part: f.part, polars, ...round(0) }] : [];
   });

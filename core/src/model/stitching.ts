@@ -1,3 +1,4 @@
+import { directionsOf, lies } from '../address';
 import {
   pathMm,
   resolveStitching,
@@ -10,6 +11,7 @@ import {
   type ThreadLine,
   type ThreadRun,
 } from '../feature';
+import { turnBack, type Placed } from '../join';
 import { kept } from '../kept';
 import { headOf } from './head';
 import type { PartModel } from './part';
@@ -31,13 +33,28 @@ export interface Stitched {
   sides: readonly ThreadSide[];
 }
 
-/** What embroidery on a part can hang on: the eyes and the nose that are on it. */
-export function marksOn({ eyes, noses }: Pick<ToyModel, 'eyes' | 'noses'>, part: string): FaceMarks {
-  const pair = eyes.find((e) => e.eyes.part === part && e.state.state !== 'homeless')?.state;
-  const nose = noses.find((n) => n.nose.part === part && n.state.state !== 'homeless')?.state;
+/** Which way up is on a part that lies, as it is sewn on: a seam turns it by up to half a stitch. */
+function upOf(placed: readonly Placed[], { part, form, ringIs }: PartModel): number | null {
+  const piece = placed.find((p) => p.part === part.id);
+  if (!piece || !lies(directionsOf(form, ringIs, piece.frontRad))) return null;
+  const [x, y] = turnBack(piece.placement, [0, 1, 0]);
+  return Math.hypot(x, y) < FLAT ? null : form.direction * Math.atan2(y, x);
+}
+/** A ring that looks straight up or down, but for so much, has no up of its own. */
+const FLAT = 0.1;
+
+/** What embroidery on a part can hang on: the eyes and the nose that are on it, and how it is turned in the toy. */
+export function marksOn(
+  { eyes, noses, placed }: Pick<ToyModel, 'eyes' | 'noses' | 'placed'>,
+  part: PartModel,
+): FaceMarks {
+  const { id } = part.part;
+  const pair = eyes.find((e) => e.eyes.part === id && e.state.state !== 'homeless')?.state;
+  const nose = noses.find((n) => n.nose.part === id && n.state.state !== 'homeless')?.state;
   return {
     eyes: pair && pair.state !== 'homeless' ? pair : null,
     nose: nose && nose.state !== 'homeless' ? nose : null,
+    upRad: upOf(placed, part),
   };
 }
 
@@ -51,7 +68,7 @@ export const stitchings = kept((model: ToyModel): readonly Stitched[] =>
 
 function stitched(model: ToyModel, part: PartModel, feature: Embroidery): Stitched {
   const head = headOf(model, part);
-  const marks = marksOn(model, part.part.id);
+  const marks = marksOn(model, part);
   const { form } = head;
   const state = resolveStitching(head, feature, marks);
   if (state.state === 'homeless') return { feature, head, marks, fault: state.why, sides: [] };

@@ -12,7 +12,7 @@ import {
 import { type PartModel } from '@hoppla/core/model';
 import { Tape } from '../../controls';
 import { change } from './change';
-import { ringIsUp } from './FaceMat';
+import { ringIsUp } from './ringIsUp';
 import { screenWords } from '../../words';
 
 const say = screenWords.face;

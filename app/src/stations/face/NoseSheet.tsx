@@ -6,7 +6,7 @@ import { type PartModel } from '@hoppla/core/model';
 import { Choice, Nudge, PlainButton, Sheet, Tag, Words } from '../../controls';
 import { edit } from '../../documents';
 import { change } from './change';
-import { ringIsUp } from './FaceMat';
+import { ringIsUp } from './ringIsUp';
 import { HardwareFields, MmField } from './Hardware';
 import { screenWords as words } from '../../words';
 

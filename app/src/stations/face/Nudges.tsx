@@ -14,7 +14,7 @@ import {
 import type { PartModel } from '@hoppla/core/model';
 import { Nudge } from '../../controls';
 import { change } from './change';
-import { ringIsUp } from './FaceMat';
+import { ringIsUp } from './ringIsUp';
 import { screenWords as words } from '../../words';
 
 const say = words.face;

@@ -1,44 +1,18 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { holeTag, type HoleName } from '@hoppla/core/address';
-import {
-  endSaid,
-  leftOfFace,
-  ownTwin,
-  readEnd,
-  SATIN_SHAPES,
-  STITCHERIES,
-  type Embroidery,
-  type ThreadEnd,
-} from '@hoppla/core/feature';
+import { endSaid, evened, leftOfFace, readEnd } from '@hoppla/core/feature';
 import { removeFeature } from '@hoppla/core/toy';
 import type { PartModel, Stitched } from '@hoppla/core/model';
 import { threadLength } from '@hoppla/core/plan';
 import { stitchWords, type UnitWords } from '@hoppla/core/words';
 import { Choice, Field, Nudge, PlainButton, ProblemLine, Quiet, Tag, Title, Words } from '../../controls';
 import { edit } from '../../documents';
-import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';
-import { change } from './change';
-import { DARK } from './StitchList';
+import { endsOf, put, withEnd, type EndAt } from './stitchEnds';
+import { OtherSide, Satin, Thread } from './StitchThread';
 
 const say = words.stitching;
-
-/** Which end of embroidery a step or a touch moves: its number, and on which side where that has places of its own. */
-export interface EndAt {
-  side: 0 | 1;
-  end: number;
-}
-
-/** The ends of a side. */
-export const endsOf = (f: Embroidery, side: 0 | 1): readonly ThreadEnd[] =>
-  side === 1 && typeof f.twin !== 'string' ? f.twin : f.ends;
-
-/** Embroidery with one of its ends put elsewhere. */
-export function withEnd(f: Embroidery, { side, end }: EndAt, to: ThreadEnd): Embroidery {
-  const ends = endsOf(f, side).map((e, i) => (i === end ? to : e));
-  return side === 1 ? { ...f, twin: ends } : { ...f, ends };
-}
 
 interface StitchProps {
   part: PartModel;
@@ -47,9 +21,6 @@ interface StitchProps {
   at: EndAt;
   setAt: (at: EndAt) => void;
 }
-
-/** Steps that follow each other on the same thing are one in the history. */
-const put = (name: string, part: PartModel, f: Embroidery) => change(name, part, f, `stitch:${f.id}:${name}`);
 
 /** One piece of embroidery: how much thread, where each end goes in, small steps, words, its other side and its thread. */
 export function StitchCard({
@@ -194,6 +165,9 @@ function Where({ part, stitched: { feature: f, marks }, at }: Pick<StitchProps, 
   );
 }
 
+/** Nearer to one side by less is seen by nobody, mm. */
+const EVEN_MM = 0.8;
+
 /** How even it is, and ends that stand in holes. */
 function Readings({ part, stitched, units }: Pick<StitchProps, 'part' | 'stitched' | 'units'>) {
   const { feature: f, head, marks, sides } = stitched;
@@ -207,12 +181,14 @@ function Readings({ part, stitched, units }: Pick<StitchProps, 'part' | 'stitche
   return (
     <View style={{ gap: 4 }}>
       {off === null ? null : <Quiet>{stitchWords.mirror(units.fine(off))}</Quiet>}
-      {crossing ? (
-        <Quiet>
-          {Math.abs(mean) < 0.5
-            ? stitchWords.even
-            : stitchWords.nearer(units.fine(Math.abs(mean)), mean > 0 ? 'left' : 'right')}
-        </Quiet>
+      {crossing && Math.abs(mean) < EVEN_MM ? <Quiet>{stitchWords.even}</Quiet> : null}
+      {crossing && Math.abs(mean) >= EVEN_MM ? (
+        <ProblemLine
+          where={f.name}
+          sentence={stitchWords.nearer(units.fine(Math.abs(mean)), mean > 0 ? 'left' : 'right')}
+          severity="note"
+          mends={[{ title: say.centre, onPress: () => put(say.centre, part, evened(head, f, marks)) }]}
+        />
       ) : null}
       {holes.length > 0 && f.how !== 'satin' ? (
         <ProblemLine
@@ -238,119 +214,3 @@ function Readings({ part, stitched, units }: Pick<StitchProps, 'part' | 'stitche
     </View>
   );
 }
-
-/** What is on the other side of the face. */
-function OtherSide({
-  part,
-  stitched: { feature: f, head, marks },
-  setAt,
-}: Pick<StitchProps, 'part' | 'stitched' | 'setAt'>) {
-  const chosen = typeof f.twin === 'string' ? f.twin : 'own';
-  return (
-    <Choice
-      label={say.twin}
-      options={(['none', 'mirrored', 'own'] as const).map((id) => ({ id, label: say.twins[id] }))}
-      chosen={chosen}
-      onChoose={(id) => {
-        const from = f.twin === 'none' ? { ...f, twin: 'mirrored' as const } : f;
-        const twin = id === 'own' ? ownTwin(head, from, marks) : id;
-        setAt(id === 'own' ? { side: 1, end: 0 } : { side: 0, end: 0 });
-        change(say.twin, part, { ...f, twin });
-      }}
-    />
-  );
-}
-
-/** The outline that satin fills. */
-function Satin({ part, f, units }: { part: PartModel; f: Embroidery; units: UnitWords }) {
-  const { satin } = f;
-  if (!satin) return null;
-  return (
-    <>
-      <Choice
-        label={say.shape}
-        options={SATIN_SHAPES.map((id) => ({ id, label: say.shapes[id] }))}
-        chosen={satin.shape}
-        onChoose={(shape) => put(say.shape, part, { ...f, satin: { ...satin, shape } })}
-      />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {(['widthMm', 'heightMm'] as const).flatMap((side) =>
-          [-1, 1].map((by) => {
-            const what = side === 'widthMm' ? say.width : say.height;
-            const mm = satin[side] + by;
-            return (
-              <Nudge
-                key={`${side}${by}`}
-                direction={by < 0 ? say.less(what) : say.more(what)}
-                arrow={by < 0 ? '−' : '+'}
-                result={units.length(mm)}
-                disabled={mm < 1}
-                basis="40%"
-                repeats
-                onPress={() => put(say.size, part, { ...f, satin: { ...satin, [side]: mm } })}
-              />
-            );
-          }),
-        )}
-      </View>
-    </>
-  );
-}
-
-/** Colour, yarn or floss, strands in the needle, how often it goes along. */
-function Thread({ part, f }: { part: PartModel; f: Embroidery }) {
-  const { toy } = useToy();
-  const { thread } = f;
-  const own = toy.palette.map((y) => ({ id: y.colour, label: y.name || y.slot }));
-  const usual = [
-    { id: DARK, label: say.colours.dark },
-    { id: '#111214', label: say.colours.black },
-    { id: '#ffffff', label: say.colours.white },
-    { id: '#d96f8e', label: say.colours.pink },
-  ];
-  const colours = [...own, ...usual.filter((u) => !own.some((o) => o.id === u.id))];
-  return (
-    <>
-      <Choice
-        label={say.colour}
-        options={colours}
-        chosen={f.colour}
-        onChoose={(colour) => put(say.colour, part, { ...f, colour })}
-      />
-      {f.satin ? null : (
-        <Choice
-          label={say.how}
-          options={STITCHERIES.filter((h) => h !== 'satin').map((id) => ({ id, label: stitchWords.how[id] }))}
-          chosen={f.how}
-          onChoose={(how) => put(say.how, part, { ...f, how })}
-        />
-      )}
-      <Choice
-        label={say.of}
-        options={(['yarn', 'floss'] as const).map((id) => ({ id, label: say.threads[id] }))}
-        chosen={thread.of}
-        onChoose={(of) => put(say.of, part, { ...f, thread: { ...thread, of } })}
-      />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {(['strands', 'passes'] as const).flatMap((what) =>
-          [-1, 1].map((by) => (
-            <Nudge
-              key={`${what}${by}`}
-              direction={by < 0 ? say.less(say[what]) : say.more(say[what])}
-              arrow={by < 0 ? '−' : '+'}
-              result={String(thread[what] + by)}
-              disabled={thread[what] + by < 1 || thread[what] + by > MOST[what]}
-              basis="40%"
-              repeats
-              onPress={() =>
-                put(say.thread, part, { ...f, thread: { ...thread, [what]: thread[what] + by } })
-              }
-            />
-          )),
-        )}
-      </View>
-    </>
-  );
-}
-
-const MOST = { strands: 24, passes: 50 };

@@ -36,8 +36,9 @@ export function StitchList({
   const add = (work: StitchWork) => {
     const name = stitchWords.works[work];
     const ids = { id: newId(), part: part.part.id, copy: null, name: name.split(',')[0], colour: DARK };
-    const made = newStitching(head, marksOn(model, part.part.id), ids, work);
+    const made = newStitching(head, marksOn(model, part), ids, work);
     change(name, part, made);
+    setAdding(true);
     onChoose(made.id);
   };
   return (
@@ -45,14 +46,8 @@ export function StitchList({
       <Words fontWeight="600" role="heading" aria-level={3}>
         {say.title}
       </Words>
-      {mine.map(({ feature, sides }) => (
-        <ListRow
-          key={feature.id}
-          name={`${feature.name}${feature.twin === 'none' ? '' : ' × 2'}`}
-          tag={sides[0] ? <Tag kind="thread" {...holeTag(sides[0].places[0].name)} /> : null}
-          missing={say.noPlace}
-          onPress={() => onChoose(feature.id)}
-        />
+      {mine.map((stitched) => (
+        <StitchRow key={stitched.feature.id} stitched={stitched} onChoose={onChoose} />
       ))}
       {adding || mine.length === 0 ? (
         <View role="group" aria-label={say.add} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
@@ -71,5 +66,22 @@ export function StitchList({
         </View>
       )}
     </View>
+  );
+}
+
+function StitchRow({
+  stitched: { feature, sides },
+  onChoose,
+}: {
+  stitched: Stitched;
+  onChoose: (id: string) => void;
+}) {
+  return (
+    <ListRow
+      name={`${feature.name}${feature.twin === 'none' ? '' : ' × 2'}`}
+      tag={sides[0] ? <Tag kind="thread" {...holeTag(sides[0].places[0].name)} /> : null}
+      missing={say.noPlace}
+      onPress={() => onChoose(feature.id)}
+    />
   );
 }

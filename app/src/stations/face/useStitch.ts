@@ -6,7 +6,7 @@ import type { Pick, PickAction } from '../../stage';
 import { useToy } from '../frame/useToy';
 import { screenWords } from '../../words';
 import { change } from './change';
-import { endsOf, withEnd, type EndAt } from './StitchCard';
+import { endsOf, withEnd, type EndAt } from './stitchEnds';
 import { stitchedOn } from './StitchList';
 
 /** The embroidery that is open on a part, and which of its ends moves. */

@@ -15,8 +15,10 @@ import {
   type Toy,
   type ToyFile,
 } from '../../toy';
+import { headOf } from '../head';
 import { newHanger } from '../newWork';
 import type { PartModel } from '../part';
+import { marksOn } from '../stitching';
 import { modelToy } from '../toy';
 
 import { DAPPLE_TEXT } from './dapple';
@@ -48,8 +50,7 @@ export function rill(newId: NewId): Toy {
   }
   toy = { ...toy, palette: [...toy.palette, newYarn('dark', '#33231d')] };
   toy = withEyes(toy, newId);
-  toy = withNose(toy, newId);
-  return withSeams(toy, newId);
+  return withNose(withSeams(toy, newId), newId);
 }
 
 /** Rill in a file of his own. */
@@ -128,14 +129,13 @@ function withEyes(toy: Toy, newId: NewId): Toy {
 
 /** A dark nose over the ring and a mouth below it, on the snout. */
 function withNose(toy: Toy, newId: NewId): Toy {
+  const model = modelToy(toy);
   const snout = named(toy, 'Snout');
   const on = { part: snout.part.id, copy: null, colour: '#33231d' };
   const made = (name: string, work: StitchWork) =>
-    newStitching(bareHead(snout.form, 'nose'), NO_MARKS, { ...on, id: newId(), name }, work);
-  return setFeature(setFeature(toy, made('Nose', 'nose')), made('Mouth', 'mouth V'));
+    newStitching(headOf(model, snout), marksOn(model, snout), { ...on, id: newId(), name }, work);
+  return setFeature(setFeature(toy, made('Nose', 'nose')), made('Mouth', 'smile'));
 }
-
-const NO_MARKS = { eyes: null, nose: null };
 
 function withSeams(toy: Toy, newId: NewId): Toy {
   const at = (host: string, roundNumber: number, degrees: number): Place => {

@@ -1,0 +1,117 @@
+import { directionsOf, frontAngle, lies, pointOf } from '../address';
+import { buildFabric } from '../fabric';
+import { distance, dot, formOf, sub, type Vec3 } from '../form';
+import { gaugeOf } from '../gauge';
+import { read } from '../notation';
+import { face, halfOf, IDS, made, placesOf } from './stitchCases';
+import {
+  bareHead,
+  lineMm,
+  newStitching,
+  pathMm,
+  resolveStitching,
+  threadLines,
+  upOfFace,
+  type Embroidery,
+  type Head,
+  type ThreadEnd,
+  type ThreadPlace,
+} from './index';
+
+describe('the way of the thread', () => {
+  const f = face();
+  const own = upOfFace(f.head, f.marks);
+  const { form } = f.head;
+  const linesOf = (work: Embroidery) => {
+    const state = resolveStitching(f.head, work, f.marks);
+    return state.state === 'at' ? state.runs.flatMap((run) => threadLines(form, own, work, run)) : [];
+  };
+  const between = (a: ThreadPlace, b: ThreadPlace) => distance(a.point, b.point);
+
+  it('a V is its two straight legs, ticks are every second one, knots wind up 25 mm each; passes count', () => {
+    const ends = [-2, 0, 2, 3].map((across, i): ThreadEnd => ({ from: 'face', across, down: 1 + (i % 2) }));
+    const places = placesOf(f, made(f, ends));
+    const legs = [0, 1, 2].map((i) => between(places[i], places[i + 1]));
+    const mm = (how: Embroidery['how'], passes = 1) => {
+      const work = made(f, ends, { how, thread: { of: 'yarn', strands: 1, passes } });
+      return pathMm(form, work, linesOf(work));
+    };
+    const sum = legs[0] + legs[1] + legs[2];
+    // The fabric is round: over it the way is a little longer than through it.
+    expect(mm('line')).toBeGreaterThanOrEqual(sum - 1e-6);
+    expect(mm('line')).toBeLessThan(1.03 * sum);
+    expect(mm('line', 3)).toBeCloseTo(3 * mm('line'), 6);
+    expect(Math.abs(mm('ticks') / (legs[0] + legs[2]) - 1)).toBeLessThan(0.03);
+    expect(mm('knots')).toBe(100);
+    expect(mm('curve')).toBeGreaterThan(sum - 1e-6);
+  });
+
+  it('satin: its rows lie a thread apart and cover the outline, level on the face; their sum is the area by the width of a thread', () => {
+    for (const shape of ['oval', 'triangle'] as const) {
+      const work = made(f, [{ from: 'face', across: 0, down: 2 }], {
+        how: 'satin',
+        satin: { shape, widthMm: 14, heightMm: 10 },
+      });
+      const rows = linesOf(work);
+      expect(rows).toHaveLength(10);
+      const area = shape === 'oval' ? (Math.PI * 14 * 10) / 4 : (14 * 10) / 2;
+      expect(Math.abs(pathMm(form, work, rows) / area - 1)).toBeLessThan(0.05);
+      rows.forEach((row) => {
+        const [a, b] = [row[0], row[row.length - 1]].map((at) => pointOf(form, at));
+        const way = sub(b, a);
+        expect(Math.abs(Math.atan2(dot(way, own.up), Math.abs(dot(way, own.left))))).toBeLessThan(
+          (3 * Math.PI) / 180,
+        );
+      });
+      const heights = rows.map((row) => dot(pointOf(form, row[0]), own.up));
+      heights.slice(1).forEach((h, i) => expect(heights[i] - h).toBeLessThan(1.15));
+    }
+  });
+
+  it('a thread goes straight from end to end: hardly longer than the way through the toy', () => {
+    for (let t = 0; t < 60; t++) {
+      const work = made(f, [
+        { from: 'face', across: halfOf(4), down: halfOf(3) },
+        { from: 'face', across: halfOf(4), down: halfOf(3) },
+      ]);
+      const [a, b] = placesOf(f, work);
+      const [line] = linesOf(work);
+      if (between(a, b) < 2) continue;
+      expect(lineMm(form, line)).toBeGreaterThanOrEqual(between(a, b) - 1e-6);
+      expect(lineMm(form, line)).toBeLessThan(1.12 * between(a, b) + 0.1);
+    }
+  });
+
+  it('on a snout, whose ring is its middle, a nose stands upright over the ring and a mouth below it', () => {
+    const text = 'R1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5-6: sc around';
+    const snout = formOf(
+      buildFabric(
+        read(text).parts[0],
+        text.split('\n').map((_, i) => `m${i}`),
+      ),
+      gaugeOf({ hookMm: 3, hand: 'right', yarnUnder: false }),
+      { fill: 'soft' },
+    );
+    const head: Head = { ...bareHead(snout, 'nose'), muzzle: true };
+    const marks = { eyes: null, nose: null };
+    const dirs = directionsOf(snout, 'nose', frontAngle(snout, 5));
+    expect(lies(dirs)).toBe(true);
+    const nose = newStitching(head, marks, IDS, 'nose');
+    const state = resolveStitching(head, nose, marks);
+    if (state.state !== 'at') throw new Error(state.why);
+    const here = upOfFace(head, marks);
+    const rows = threadLines(snout, here, nose, state.runs[0]).map((row) =>
+      [row[0], row[row.length - 1]].map((at) => pointOf(snout, at)),
+    );
+    const middles = rows.map(([a, b]) => [0, 1, 2].map((i) => (a[i] + b[i]) / 2) as unknown as Vec3);
+    const axis = sub(middles[0], middles[middles.length - 1]);
+    // Upright within three degrees as one looks at it.
+    expect(Math.abs(Math.atan2(dot(axis, here.left), dot(axis, here.up)))).toBeLessThan((3 * Math.PI) / 180);
+    const share = (nose.satin?.widthMm ?? 0) / snout.widthMm;
+    expect(share).toBeGreaterThanOrEqual(0.35);
+    expect(share).toBeLessThanOrEqual(0.5);
+    const mouth = resolveStitching(head, newStitching(head, marks, IDS, 'mouth V'), marks);
+    if (mouth.state !== 'at') throw new Error(mouth.why);
+    mouth.runs[0].places.forEach((p) => expect(dot(p.point, here.up)).toBeLessThan(0));
+  });
+});

@@ -1,0 +1,108 @@
+import type { Page } from '@playwright/test';
+import { expect, HEAD, newToy, openDemo, SIZES, station, test } from '../maker';
+
+const heading = (page: Page) => page.getByRole('heading', { level: 2 });
+const back = (page: Page) => page.getByRole('button', { name: 'Back to the face' });
+const row = (page: Page, name: RegExp) => page.getByRole('button', { name });
+
+/** Places of the thread's ends of the embroidery that is open. */
+const tags = (page: Page, name: string) =>
+  page
+    .getByRole('img', { name: new RegExp(`^${name} \\d`) })
+    .evaluateAll((all) => all.map((t) => t.getAttribute('aria-label')!));
+const round = (label: string) => Number(/R(\d+)/.exec(label)![1]);
+
+for (const [name, viewport] of SIZES)
+  test.describe(name, () => {
+    test.use({ viewport });
+
+    test('a whole face from nothing in under 25 taps; two rounds down it all follows; one brow crooked on purpose; undone', async ({
+      page,
+    }) => {
+      await newToy(page, HEAD);
+      await station(page, 'Face');
+      let taps = 0;
+      const tap = async (label: string | RegExp, exact = true) => {
+        await page.getByRole('button', { name: label, exact }).click();
+        taps++;
+      };
+      await tap(/^Place a pair at/);
+      for (const work of ['Mouth, a V', 'Brows', 'Lashes', 'Cheeks', 'Nose']) {
+        await tap(work);
+        await expect(heading(page).first()).toHaveText(`${work.split(',')[0]} on Head`);
+        await tap('Back to the face');
+      }
+      expect(taps).toBeLessThan(25);
+      await row(page, /^Mouth R/).click();
+      await expect(page.getByText(/^\d+ mm of thread on the face; cut \d+ cm$/)).toBeVisible();
+      const before = await tags(page, 'Mouth');
+      await back(page).click();
+      await page.getByRole('button', { name: /^↓ down/ }).click();
+      await page.getByRole('button', { name: /^↓ down/ }).click();
+      await row(page, /^Mouth R/).click();
+      const after = await tags(page, 'Mouth');
+      expect(after.map((label, i) => round(label) - round(before[i]))).toEqual([2, 2, 2]);
+      await back(page).click();
+      // One brow by itself, half a round higher.
+      await row(page, /^Brows × 2/).click();
+      const brows = await tags(page, 'Brows');
+      await page.getByRole('radio', { name: 'a place of its own' }).click();
+      await expect(page.getByRole('radio', { name: '1, other side' })).toHaveAttribute(
+        'aria-checked',
+        'true',
+      );
+      await page.getByRole('button', { name: /^↑ up/ }).click();
+      await expect.poll(() => tags(page, 'Brows')).not.toEqual(brows);
+      const crooked = await tags(page, 'Brows');
+      expect(crooked.slice(0, 2)).toEqual(brows.slice(0, 2));
+      await back(page).click();
+      const undo = page.getByRole('button', { name: /^Undo/ });
+      for (let k = 0; k < 10 && (await undo.isEnabled()); k++) await undo.click();
+      await expect(page.getByRole('button', { name: /^Place a pair at/ })).toBeVisible();
+      await expect(row(page, /^Mouth R/)).toHaveCount(0);
+    });
+
+    test('in words: the inner edge of an eye, a round lower; what is not understood is told and stays typed; a hole is told with its mend', async ({
+      page,
+    }) => {
+      await newToy(page, HEAD);
+      await station(page, 'Face');
+      await page.getByRole('button', { name: /^Place a pair at/ }).click();
+      await page.getByRole('button', { name: 'Mouth, a V' }).click();
+      const where = page.getByRole('textbox', { name: 'Where it goes in, in your own words' });
+      await expect(where).toHaveValue(/^\d½? stitch(es)? inside the left eye, 1 round lower$/);
+      await where.fill('somewhere nice');
+      await where.press('Enter');
+      await expect(page.getByText(/^“somewhere nice” is not understood/)).toBeVisible();
+      await expect(where).toHaveValue('somewhere nice');
+      await where.fill('2 stitches inside the left eye, 2 rounds lower');
+      await where.press('Enter');
+      await expect(where).toHaveValue('2 stitches inside the left eye, 2 rounds lower');
+      await expect(page.getByText(/a hole between stitches, where a knot slips through/)).toBeVisible();
+      await page.getByRole('button', { name: 'Half a stitch over' }).click();
+      await expect(page.getByText(/a hole between stitches, where a knot slips through/)).toHaveCount(0);
+      await station(page, 'Plan');
+      await page.getByRole('button', { name: /Embroider the mouth on/ }).click();
+      await expect(page.getByText(/2 strands of \d+ cm, yarn/)).toBeVisible();
+    });
+
+    test('on Rill’s snout the face is measured from its ring: his nose is satin of a size, a smile is added and taken off', async ({
+      page,
+    }) => {
+      await openDemo(page, 'Rill');
+      await station(page, 'Face');
+      await page.getByRole('button', { name: /^Head/ }).first().click();
+      await page
+        .getByRole('dialog')
+        .getByRole('button', { name: /^Snout/ })
+        .click();
+      await row(page, /^Nose R/).click();
+      await expect(heading(page).first()).toHaveText('Nose on Snout');
+      await page.getByRole('button', { name: /more width/ }).click();
+      await expect(page.getByRole('button', { name: /more width/ })).toContainText('16 mm');
+      await back(page).click();
+      await row(page, /^Mouth R/).click();
+      await page.getByRole('button', { name: 'Take it off' }).click();
+      await expect(row(page, /^Mouth R/)).toHaveCount(0);
+    });
+  });
