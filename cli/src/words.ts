@@ -63,8 +63,6 @@ export const cliWords = {
   notAPair:
     'That is not a pair. Say the rounds it stands between and how far apart, such as "between R13 and R14, 7 stitches between".',
   noReading: (k: number, n: number) => `There is no reading ${k}; there ${n === 1 ? 'is 1' : `are ${n}`}.`,
-  washerStops: (index: string) =>
-    `Washer against fabric ${index}: stop. Tighten the gauge or take a bigger washer.`,
   readings: (all: string[], used: number) =>
     `These words can be read in ${all.length} ways; the ${used === 0 ? 'first' : `one numbered ${used + 1}`} is used (--reading K chooses):\n${all.map((words, i) => `  ${i + 1}. ${words}\n`).join('')}`,
   face: (tag: string, words: string[], f: FaceFigures) =>

@@ -46,7 +46,7 @@ export {
 } from './head';
 export type { Head, Thing } from './head';
 export { eyeGrams, eyeRow, hardwareOf, resolveEyes } from './eyes';
-export { openFabric, RETENTION_BANDS, retentionOf } from './retention';
+export { indexSaid, openFabric, RETENTION_BANDS, retentionOf } from './retention';
 export type { Band, NotKnown, Post, Retention } from './retention';
 export type { EyesAt, EyeState, Spacing } from './eyes';
 export { middleOfFace, movedNose, newNose, resolveNose } from './nose';

@@ -18,6 +18,8 @@ export interface Retention {
   best: number;
   /** the widest the stretched fabric opens at a post at the worst end, mm */
   openingMm: number;
+  /** the smallest washer that is no stop in this fabric, and the largest hook with which this one is none, at the worst end, mm */
+  needs: { washerMm: number; hookMm: number };
   /** of the worst end; null where it is not known, which never passes a check */
   band: Band | null;
   why: NotKnown | null;
@@ -27,6 +29,9 @@ export interface Retention {
 
 /** The smallest index of bands 2 and 3. Source: the house's safety page, "washer and fabric". */
 export const RETENTION_BANDS = { backing: 1.2, covers: 1.6 } as const;
+
+/** An index in figures, never rounded up over the edge of a band: two places, cut off. */
+export const indexSaid = (index: number): string => String(Math.floor(index * 100 + 1e-9) / 100);
 
 const bandOf = (index: number): Band =>
   index < RETENTION_BANDS.backing ? 1 : index <= RETENTION_BANDS.covers ? 2 : 3;
@@ -92,6 +97,11 @@ export function retentionOf(
     worst,
     best,
     openingMm: opening * (1 + range),
+    // Stitches are as wide as their hook asks: the same share tighter. Rounded to the safe side.
+    needs: {
+      washerMm: Math.ceil(opening * (1 + range) * RETENTION_BANDS.backing - 1e-9),
+      hookMm: Math.floor((10 * gauge.hookMm * worst) / RETENTION_BANDS.backing + 1e-9) / 10,
+    },
     band: why === null ? band : null,
     why,
     liftable: !measured && bandOf(best) > band,

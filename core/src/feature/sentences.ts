@@ -6,7 +6,7 @@ import type { EyePair } from './feature';
 import { roomOf } from './moves';
 import type { NoteSilence } from './notes';
 import type { Refusal } from './refusal';
-import { RETENTION_BANDS, type Retention } from './retention';
+import { indexSaid, RETENTION_BANDS, type Retention } from './retention';
 
 /** One piece of advice in words. Source of the figures it names: `figures`, FACE_ADVICE. */
 export function adviceSentence(advice: Advice, at: EyesAt, units: UnitWords): string {
@@ -79,9 +79,9 @@ export function noteSentence(said: NoteSilence): string {
 /** How a washer fits the fabric, in words, with its number where there is one. */
 export function retentionSentence(retention: Retention): string {
   if (retention.why !== null) return say.washerWhy[retention.why];
-  const low = retention.worst.toFixed(1);
+  const low = indexSaid(retention.worst);
   if (retention.band !== 3 && retention.liftable && retention.best >= RETENTION_BANDS.backing)
-    return say.washerLies(low, retention.best.toFixed(1));
+    return say.washerLies(low, indexSaid(retention.best));
   return `${low}: ${say.bands[retention.band!]}`;
 }
 

@@ -27,46 +27,48 @@ describe('washer and fabric', () => {
     const found = checkToy(
       modelToy(setFeature(toy, { ...usual, ...hardwareOf(9), making: 'safety eye', pair })),
     ).find((p) => p.check === 2)!;
+    mend = found.mend;
     return [found.weight, found.title] as const;
   }
+  let mend = '';
   const BY = 'Washer against fabric';
   it.each<[string, readonly [string, string], ReturnType<typeof washer>]>([
     // 12 / (3 x 1.45 x 1.6) = 1.72: 1.54 to 1.96 by an assumed gauge
     [
       'an assumed gauge that a measured one could lift is open',
       washer('Head (3.0 mm hook)'),
-      ['open', `${BY} between 1.5 and 2.0: measure your gauge first`],
+      ['open', `${BY} between 1.53 and 1.95: measure your gauge first`],
     ],
     // 12 / (5 x 1.45 x 1.6) = 1.03: 0.92 to 1.18, a stop whatever is measured
     [
       'an assumed gauge that no measuring lifts is a stop',
       washer('Head (5 mm hook)'),
-      ['stop', `${BY} 0.9: stop`],
+      ['stop', `${BY} 0.92: stop`],
     ],
-    ['a hook on its own line counts', washer('Head\nHook: 5 mm'), ['stop', `${BY} 0.9: stop`]],
+    ['a hook on its own line counts', washer('Head\nHook: 5 mm'), ['stop', `${BY} 0.92: stop`]],
     ['a hook that is not known', washer('Head (hook size purple)'), ['open', `${BY}: not known`]],
     ['a hook that nobody said', washer('Head'), ['open', `${BY}: not known`]],
     // 12 / (4 x 1.6 x 1.03) = 1.82
     [
       'a measured gauge decides: covers well',
       washer('Head (3.0 mm hook)', BALL, { stitchMm: 4, roundMm: 3.7 }),
-      ['advice', `${BY} 1.8: covers well`],
+      ['advice', `${BY} 1.82: covers well`],
     ],
     [
       'a measured gauge decides: backing',
       washer('Head (3.0 mm hook)', BALL, { stitchMm: 5, roundMm: 4.5 }),
-      ['open', `${BY} 1.5: backing disc advised`],
+      ['open', `${BY} 1.45: backing disc advised`],
     ],
     [
       'a swatch of another hook is none',
       washer('Head (6 mm hook)', BALL, { stitchMm: 4, roundMm: 3.7 }),
-      ['stop', `${BY} 0.8: stop`],
+      ['stop', `${BY} 0.76: stop`],
     ],
     // Plush at a 4 mm hook: 7.6 mm a stitch, 12 / (7.6 x 1.6) = 0.99, at best 1.2
     [
       'plush is wider than its hook says',
       washer('Head (plush yarn, 4 mm hook)'),
-      ['open', `${BY} between 0.8 and 1.2: measure your gauge first`],
+      ['open', `${BY} between 0.83 and 1.2: measure your gauge first`],
     ],
     // Double crochet is 2 x 0.92 as high as a stitch is wide: 12 / (1.84 x 4 x 1.6 x 1.03) = 0.99
     [
@@ -75,7 +77,7 @@ describe('washer and fabric', () => {
         stitchMm: 4,
         roundMm: 3.68,
       }),
-      ['stop', `${BY} 1.0: stop`],
+      ['stop', `${BY} 0.98: stop`],
     ],
     [
       'a chain space opens too far',
@@ -113,5 +115,11 @@ describe('washer and fabric', () => {
       expect([hook, pair.making]).toEqual([hook, making]);
       if (pair.making === 'safety eye') expect(at.state !== 'homeless' && at.retention.band !== 1).toBe(true);
     }
+  });
+  it('a stop says what would hold: 5 mm hook, 5 x 1.45 x 1.6 x 1.12 = 12.99 mm open, 1.2 times that is 15.6; 0.923 of 1.2 is a hook of 3.85', () => {
+    washer('Head (5 mm hook)');
+    expect(mend).toBe('A washer of at least 16 mm, a hook of at most 3.8 mm, or embroider them instead.');
+    // With those it is none.
+    expect(washer('Head (3.8 mm hook)')[0]).toBe('open');
   });
 });

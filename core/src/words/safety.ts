@@ -136,7 +136,8 @@ export const safetyWords = {
   washerCovers: (index: string) => `Washer against fabric ${index}: covers well`,
   washerReason: (washer: string, hole: string) =>
     `The washer is ${washer} mm; the stretched fabric can open ${hole} mm at a post, at the worst end of the gauge.`,
-  washerStopMend: 'Tighten the gauge or take a bigger washer.',
+  washerStopMend: (washer: string, hook: string) =>
+    `A washer of at least ${washer} mm, a hook of at most ${hook} mm, or embroider them instead.`,
   washerBackingMend: (disc: string) => `Put a felt disc of at least ${disc} mm between fabric and washer.`,
   washerCoversMend: 'The tug and the pull test decide.',
   cord: (name: string, times: number, length: string, most: string | null) =>

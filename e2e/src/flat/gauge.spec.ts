@@ -77,7 +77,7 @@ test('measuring changes every number that rests on it, and its range; units and 
     'straight',
     'stuffing',
     'washer',
-    'yarn tails',
+    'window',
   ]);
 
   // The finished part: its own width says the same stitch again, larger.

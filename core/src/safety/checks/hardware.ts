@@ -1,4 +1,4 @@
-import { RETENTION_BANDS, type Retention } from '../../feature';
+import { indexSaid, RETENTION_BANDS, type Retention } from '../../feature';
 import { DISC_OVER_WASHER_MM } from '../../figures';
 import { safetyWords as say } from '../../words';
 import { fitsCylinder } from '../cylinder';
@@ -98,7 +98,7 @@ function plasticPoints({ profile, age }: Checked, it: Fixed): SafetyPoint[] {
 
 function washerPoint(id: string, base: { feature: string; part: string }, retention: Retention): SafetyPoint {
   const { washerMm, band, why, liftable, worst, best } = retention;
-  const index = worst.toFixed(1);
+  const index = indexSaid(worst);
   const point = (
     weight: SafetyPoint['weight'],
     title: string,
@@ -111,11 +111,19 @@ function washerPoint(id: string, base: { feature: string; part: string }, retent
   if (band !== 3 && liftable && best >= RETENTION_BANDS.backing)
     return point(
       'open',
-      say.washerMeasure(index, best.toFixed(1)),
+      say.washerMeasure(index, indexSaid(best)),
       reason,
       say.washerMeasureMend(band === 2 ? String(washerMm + DISC_OVER_WASHER_MM) : null),
     );
-  if (band === 1) return point('stop', say.washerStop(index), reason, say.washerStopMend);
+  if (band === 1) {
+    const { needs } = retention;
+    return point(
+      'stop',
+      say.washerStop(index),
+      reason,
+      say.washerStopMend(String(needs.washerMm), String(needs.hookMm)),
+    );
+  }
   if (band === 2)
     return point(
       'open',
