@@ -5,12 +5,13 @@ import { type PartModel } from '../model';
 import { faceWords } from '../words';
 import { escaped } from './escaped';
 import { MOST, type Faced, tagOf } from './faceMap';
+import { threadPath, threadsOf } from './threadDrawing';
 
 const say = faceWords.map;
 
 const MARGIN = 14;
 
-const BAR_MM = 50;
+export const BAR_MM = 50;
 
 export const INK = '#0b211d';
 
@@ -23,12 +24,12 @@ export const svg = (width: number, height: number, inner: string, label: string)
   `<svg xmlns="http://www.w3.org/2000/svg" width="${f(width)}mm" height="${f(height)}mm" viewBox="0 0 ${f(width)} ${f(height)}" role="img" aria-label="${escaped(label)}" font-family="Martian Mono, monospace">${inner}</svg>`;
 
 /** A polar place as seen from the front: mm to the right of the face line and down from the part's middle; `near` on the side that is seen. */
-interface FrontView {
+export interface FrontView {
   see: (polar: Polar) => { x: number; y: number; near: boolean };
   point: (p: Vec3) => { x: number; y: number };
 }
 
-function frontView({ head, eyes, at }: Faced): FrontView {
+export function frontView({ head, eyes, at }: Faced): FrontView {
   const own = directionsOfHead(head, faceDirection(head, eyes.pair.centre.by, at.round, eyes.washerMm));
   const middle = middleOf(head.form);
   const point = (p: Vec3) => ({ x: dot(sub(p, middle), own.left), y: -dot(sub(p, middle), own.up) });
@@ -79,6 +80,9 @@ export function drawingOf(face: Faced): string {
     `<path d="M${x(0)} 0V${f(tall)}" stroke="${INK}" stroke-width=".25" stroke-dasharray="2 1.5"/>`,
     eyeRound(face, view, x, y),
     things(face, view, x, y),
+    threadsOf(face, view)
+      .map((t) => threadPath(t, x, y))
+      .join(''),
     eyesAndPosts(face, posts, x, y),
   ].join('');
   const bar = barAt(4, tall + 8);
@@ -211,7 +215,7 @@ function eyesAndPosts(
   return `${line}<text x="${x((a.x + b.x) / 2)}" y="${y(lift - Math.max(0, tilt) + tilt / 2 - 1.5)}" font-size="4.5" font-weight="600" text-anchor="middle" fill="${MEASURED_COLOURS.apart}" stroke="#f4f8f6" stroke-width="1.2" paint-order="stroke">${units.length(at.spacing.straightMm.value)}</text>${marks}`;
 }
 
-function barAt(x: number, y: number): string {
+export function barAt(x: number, y: number): string {
   const ticks = Array.from(
     { length: BAR_MM / 10 + 1 },
     (_, k) => `M${f(x + 10 * k)} ${f(y - (k % 5 === 0 ? 2.4 : 1.4))}V${f(y - 0.2)}`,

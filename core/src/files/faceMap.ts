@@ -14,7 +14,8 @@ import { planOf, satinThreadMm, stepCheckWords, type PostsTask } from '../plan';
 import { headOf, type PartModel, type ToyModel } from '../model';
 import { faceWords, safetyWords, unitWords, type UnitWords } from '../words';
 import { escaped } from './escaped';
-import { INK, f, svg, drawingOf } from './faceDrawing';
+import { frontView, INK, f, svg, drawingOf } from './faceDrawing';
+import { stitchedList, transferSvg } from './threadDrawing';
 
 const say = faceWords.map;
 
@@ -75,6 +76,8 @@ export function faceMapHtml(model: ToyModel, partId: string, schools?: readonly 
   const round = (n: number | null) => (n === null ? say.never : `R${n}`);
   const step = planOf(model).steps.find((s): s is PostsTask => s.kind === 'eyes' && s.feature === eyes.id);
   const templates = templatesOf(face);
+  const stitched = stitchedList(face);
+  const transfer = transferSvg(face, frontView(face));
   const list = (items: readonly string[]) =>
     `<ul>${items.map((i) => `<li>${escaped(i)}</li>`).join('')}</ul>`;
   return `<!doctype html>
@@ -85,6 +88,8 @@ ${drawingOf(face)}
 <div class="two"><section><h2>${say.schools}</h2>${list(words.map((w) => w.words))}</section>
 <section><h2>${say.window}</h2><p>${window.known ? `${say.windowOf(round(window.first), round(window.lastComfortable), round(window.lastPossible))} ${escaped(reachSentence(window, units) ?? '')}` : faceWords.windowNotKnown}${window.into ? ` ${say.into(round(window.into.round), window.into.stitches)}` : ''}</p><h2>${say.ready}</h2>${list(readyFor(face))}</section></div>
 ${step && step.checks.length ? `<section><h2>${say.checks}</h2><ul class="boxes">${step.checks.map((c) => `<li><i></i>${escaped(stepCheckWords(step, c, model))}</li>`).join('')}</ul></section>` : ''}
+${stitched.length ? `<section><h2>${say.needle}</h2>${list(stitched)}</section>` : ''}
+${transfer ? `<section class="cut"><h2>${say.transfer}</h2>${transfer}</section>` : ''}
 ${templates.length ? `<section class="cut"><h2>${say.cut}</h2>${templateSvg(templates)}</section>` : ''}
 <footer>${eyes.making === 'safety eye' || face.nose?.nose.making === 'safety nose' ? `${say.age} ` : ''}${escaped(safetyWords.caution)}</footer></body></html>
 `;

@@ -134,6 +134,17 @@ export const faceWords = {
     into: (round: string, n: number) => `At the very latest with ${stitches(n)} of ${round} worked.`,
     never: 'never',
     ready: 'Have ready',
+    needle: 'With needle and thread',
+    transfer: 'To trace from behind: mirrored, in true size; the crosses are the eyes',
+    stitched: (
+      name: string,
+      twin: boolean,
+      ends: readonly string[],
+      cut: string,
+      strands: number,
+      of: string,
+    ) =>
+      `${name}${twin ? ', other side' : ''}: ${ends.join(' → ')}; ${strands === 1 ? '' : `${strands} strands of `}${of}, cut ${cut}`,
     eyes: (mm: string, post: string, washer: string) =>
       `2 safety eyes of ${mm} mm (post ${post} mm) and their washers of ${washer} mm`,
     nose: (width: string, height: string, post: string, washer: string) =>
