@@ -1,5 +1,5 @@
 import { exportFile } from '@hoppla/core/files';
-import { acceptEyes } from '@hoppla/core/model';
+import { acceptEyes, acceptStitches } from '@hoppla/core/model';
 import { factsWords, read } from '@hoppla/core/notation';
 import { addParts, changeSettings, newFile, newToy } from '@hoppla/core/toy';
 import { pageWords } from '@hoppla/core/words';
@@ -9,7 +9,8 @@ import { cliWords as say } from './words';
 
 /**
  * A whole page as a toy document; what became of each line goes to standard error. Ids are counted, so that the same page
- * gives the same bytes. `--accept` places the eyes that the page names where its words leave one reading.
+ * gives the same bytes. `--accept` places the eyes that the page names where its words leave one reading, and stitches what it
+ * asks for where it says on which round.
  * @throws Misuse for a toy file
  */
 export function toyCommand({ file, text }: { file: string; text: string }, call: Call): Answer {
@@ -21,7 +22,9 @@ export function toyCommand({ file, text }: { file: string; text: string }, call:
   const named = newToy(reading.title ?? (file.replace(/^.*\/|\.[^.]*$/g, '') || say.page), newId);
   const settings = { terms: told ?? reading.terms };
   const made = changeSettings(addParts(changeSettings(named, settings), text, newId), settings);
-  const accepted = call.flags.has('--accept') ? acceptEyes(made, newId) : { toy: made, taken: [] };
+  const accept = call.flags.has('--accept');
+  const accepted = accept ? acceptEyes(made, newId) : { toy: made, taken: [] };
+  const stitched = accept ? acceptStitches(accepted.toy, newId) : { toy: accepted.toy, taken: [], left: [] };
   const lines = reading.page
     .filter((l) => l.as !== 'blank')
     .map(({ line, as, part, facts }) => {
@@ -33,9 +36,15 @@ export function toyCommand({ file, text }: { file: string; text: string }, call:
     const name = reading.parts[accepted.toy.parts.findIndex((p) => p.id === part)]?.name || say.unnamed;
     return `${pair ? say.eyesPlaced(name, pair.eyeMm) : say.eyesOpen(name, line)}\n`;
   });
+  const nameOf = (id: string) =>
+    reading.parts[stitched.toy.parts.findIndex((p) => p.id === id)]?.name || say.unnamed;
+  const stitches = [
+    ...stitched.taken.map((o) => say.stitched(nameOf(o.feature.part), o.feature.name, o.line)),
+    ...stitched.left.map((o) => say.stitchOpen(nameOf(o.feature.part), o.feature.name, o.line)),
+  ].map((line) => `${line}\n`);
   return {
-    out: exportFile(newFile(accepted.toy)),
-    err: [...lines, ...eyes, text.trim() === '' ? `${say.empty}\n` : ''].join(''),
+    out: exportFile(newFile(stitched.toy)),
+    err: [...lines, ...eyes, ...stitches, text.trim() === '' ? `${say.empty}\n` : ''].join(''),
     code: hasErrors(reading) ? 1 : 0,
   };
 }

@@ -48,6 +48,9 @@ export const cliWords = {
   unread: (n: number) => `${plural(n, 'line', 'lines')} not read`,
   toyOfPage: 'toy takes a page of written rounds, not a toy file.',
   eyesPlaced: (part: string, mm: number) => `${part}: eyes of ${mm} mm placed as the page says`,
+  stitched: (part: string, name: string, line: number) => `${part}: ${name} stitched as line ${line} says`,
+  stitchOpen: (part: string, name: string, line: number) =>
+    `${part}: line ${line} asks for ${name.toLowerCase()} and does not say on which round; not taken`,
   eyesOpen: (part: string, line: number) =>
     `${part}: the eyes that line ${line} of its text names are left to you; its words leave more than one place, or none`,
   atLine: (n: number) => `line ${n}`,

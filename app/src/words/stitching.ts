@@ -3,6 +3,8 @@ export const stitching = {
   title: 'Stitched on it',
   add: 'Add with needle and thread',
   noPlace: 'no place',
+  take: (what: string) => `Take it: ${what}`,
+  usualPlace: 'It does not say where: at its usual place.',
   on: (name: string, part: string) => `${name} on ${part}`,
   back: 'Back to the face',
   remove: 'Take it off',

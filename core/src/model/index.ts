@@ -5,6 +5,8 @@ export type { EyesTaken } from './accept';
 export { facedPart } from './faced';
 export { headOf } from './head';
 export { marksOn, stitchings } from './stitching';
+export { acceptStitches, stitchOffers, worksSaid } from './stitchOffers';
+export type { StitchOffer } from './stitchOffers';
 export type { Stitched, ThreadSide } from './stitching';
 export { caughtInstead } from './catchInstead';
 export type { CatchFault } from './catchInstead';

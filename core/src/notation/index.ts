@@ -39,6 +39,7 @@ export { convertTerms } from './convert';
 export { hookIn } from './hooks';
 export type { HookSaid } from './hooks';
 export type { Mend, Problem, ProblemCode, Severity } from './problems';
+export { featureIn } from './featureNote';
 export { numberSaid, NUMBERS, ORDINALS } from './numberWords';
 export { mainRepeat } from './mainRepeat';
 export { printItems, printRound } from './printer';

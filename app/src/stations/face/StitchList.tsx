@@ -1,10 +1,10 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
 import { newStitching, STITCH_WORKS, type Head, type StitchWork } from '@hoppla/core/feature';
-import { marksOn, stitchings, type PartModel, type Stitched } from '@hoppla/core/model';
+import { marksOn, stitchings, stitchOffers, type PartModel, type Stitched } from '@hoppla/core/model';
 import { stitchWords } from '@hoppla/core/words';
-import { PlainButton, Tag, Words } from '../../controls';
+import { PlainButton, Quiet, Tag, Words } from '../../controls';
 import { newId } from '../../documents';
 import { ListRow } from '../frame/ListRow';
 import { useToy } from '../frame/useToy';
@@ -49,6 +49,7 @@ export function StitchList({
       {mine.map((stitched) => (
         <StitchRow key={stitched.feature.id} stitched={stitched} onChoose={onChoose} />
       ))}
+      <Offers part={part} onChoose={onChoose} />
       {adding || mine.length === 0 ? (
         <View role="group" aria-label={say.add} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
           {STITCH_WORKS.map((work) => (
@@ -84,4 +85,22 @@ function StitchRow({
       onPress={() => onChoose(feature.id)}
     />
   );
+}
+
+/** What the text of the part asks for and is not there yet, each taken with one tap. */
+function Offers({ part, onChoose }: { part: PartModel; onChoose: (id: string) => void }) {
+  const { model, writing } = useToy();
+  const offers = useMemo(() => stitchOffers(model, part, newId), [model, part]);
+  return offers.map(({ line, words: told, work, feature, placed }) => (
+    <View key={`${line} ${work}`} style={{ gap: 4 }}>
+      <Quiet>{placed ? words.face.textTells(told, '') : words.face.textTells(told, say.usualPlace)}</Quiet>
+      <View style={{ flexDirection: 'row' }}>
+        <PlainButton
+          label={say.take(stitchWords.works[work])}
+          disabled={!writing}
+          onPress={() => (change(stitchWords.works[work], part, feature), onChoose(feature.id))}
+        />
+      </View>
+    </View>
+  ));
 }

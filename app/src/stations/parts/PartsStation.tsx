@@ -3,7 +3,7 @@ import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { read, splitLines } from '@hoppla/core/notation';
 import { addParts, changePart, changeTerms, removePart, rewritePart } from '@hoppla/core/toy';
-import { acceptEyes, type PartModel } from '@hoppla/core/model';
+import { acceptEyes, acceptStitches, type PartModel } from '@hoppla/core/model';
 import { PlainButton, Quiet, Scroll, Words } from '../../controls';
 import { edit, newId, openToyNow, type Draft } from '../../documents';
 import { usePalette } from '../../theme';
@@ -72,13 +72,13 @@ export function PartsStation() {
   );
 }
 
-/** The toy with what a page holds: its parts, its name where the toy has none of its own, its eyes where they are wished. */
+/** The toy with what a page holds: its parts, its name where the toy has none of its own, its eyes and what is stitched where that is wished. */
 function takenFrom({ text, as }: Draft, eyes: boolean, toy: Toy): Toy {
   const title = read(text, { as }).title;
   const unnamed = toy.parts.length === 0 && toy.name === say.bench.newName;
   const named = unnamed && title ? { ...toy, name: title.split(/[,(]| - /)[0].trim() || title } : toy;
   const added = addParts(named, text, newId, as);
-  return eyes ? acceptEyes(added, newId).toy : added;
+  return eyes ? acceptStitches(acceptEyes(added, newId).toy, newId).toy : added;
 }
 
 /** The import desk in the place of the station: while there is no part, or over those that are there. */
