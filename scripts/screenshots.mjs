@@ -83,6 +83,15 @@ async function walk(name, viewport, colorScheme, wanted) {
     if (s === 'Joins') await page.getByRole('button', { name: /^Arm/ }).click();
     if (s === 'Plan') await page.getByRole('button', { name: /^Eyes now/ }).scrollIntoViewIfNeeded();
     await keep(s.toLowerCase());
+    if (s === 'Face' && wanted.includes('stitches')) {
+      for (const work of ['Brows', 'Lashes', 'Cheeks']) {
+        await page.getByRole('button', { name: work, exact: true }).click();
+        await page.getByRole('button', { name: 'Back to the face' }).click();
+      }
+      await page.getByRole('button', { name: /^Brows × 2/ }).click();
+      await keep('stitches');
+      await page.getByRole('button', { name: 'Back to the face' }).click();
+    }
     if (s === 'Face' && wanted.includes('faces')) {
       await page.getByRole('button', { name: 'Faces', exact: true }).click();
       await keep('faces');
@@ -165,7 +174,7 @@ const ALL = [
 try {
   await walk('phone', PHONE, 'light', ALL);
   await walk('wide', WIDE, 'light', ['face', 'joins']);
-  await walk('phone-dark', PHONE, 'dark', ['face']);
+  await walk('phone-dark', PHONE, 'dark', ['stitches']);
 } finally {
   await browser.close();
   server.kill();

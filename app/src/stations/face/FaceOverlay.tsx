@@ -128,7 +128,7 @@ function EyeRims({
   });
 }
 
-/** The ends of the embroidery that is open, by number; the one that moves is the largest. */
+/** The ends of the embroidery that is open, as rings; the one that moves is the largest and has its number. */
 function ThreadEnds({
   own,
   stitched: { sides },
@@ -146,19 +146,17 @@ function ThreadEnds({
       const { x, y, near } = seenAt(projection, own, place.polar);
       if (!near) return null;
       const chosen = side === end.side && i === end.end;
+      const r = chosen ? 8 : 3.5;
+      // A ring, so that the thread is seen in it; its number stands beside it.
       return (
         <G key={`${side} ${i}`}>
-          <Circle cx={x} cy={y} r={chosen ? 9 : 6} fill={c.matDeep} stroke={c.threadMat} strokeWidth={2.4} />
-          <MatText
-            x={x}
-            y={y + (chosen ? 4.5 : 3.5)}
-            size={chosen ? 12 : 9.5}
-            number
-            anchor="middle"
-            colour={c.threadMat}
-          >
-            {String(i + 1)}
-          </MatText>
+          <Circle cx={x} cy={y} r={r} fill="none" stroke={c.matDeep} strokeWidth={4.6} />
+          <Circle cx={x} cy={y} r={r} fill="none" stroke={c.threadMat} strokeWidth={2.4} />
+          {chosen ? (
+            <MatText x={x + 11} y={y - 5} size={13} number colour={c.threadMat} halo={c.matDeep}>
+              {String(i + 1)}
+            </MatText>
+          ) : null}
         </G>
       );
     }),

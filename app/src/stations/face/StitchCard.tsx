@@ -6,7 +6,18 @@ import { removeFeature } from '@hoppla/core/toy';
 import type { PartModel, Stitched } from '@hoppla/core/model';
 import { threadLength } from '@hoppla/core/plan';
 import { stitchWords, type UnitWords } from '@hoppla/core/words';
-import { Choice, Field, Nudge, PlainButton, ProblemLine, Quiet, Tag, Title, Words } from '../../controls';
+import {
+  Choice,
+  Field,
+  Nudge,
+  Num,
+  PlainButton,
+  ProblemLine,
+  Quiet,
+  Tag,
+  Title,
+  Words,
+} from '../../controls';
 import { edit } from '../../documents';
 import { screenWords as words } from '../../words';
 import { endsOf, put, withEnd, type EndAt } from './stitchEnds';
@@ -86,16 +97,23 @@ function Ends({ stitched: { feature: f, sides }, at, setAt }: StitchProps) {
           setAt({ side: side as 0 | 1, end });
         }}
       />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {all.map((e) => (
-          <Tag
-            key={`${e.side} ${e.end}`}
-            kind="thread"
-            of={`${f.name} ${say.end(e.end + 1, e.side === 1 ? say.otherSide : '')}`}
-            {...holeTag(e.name)}
-          />
-        ))}
-      </View>
+      {(sides[0]?.places ?? []).map((_, end) => (
+        <View key={end} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+          <Num aria-hidden width={18}>
+            {String(end + 1)}
+          </Num>
+          {all
+            .filter((e) => e.end === end)
+            .map((e) => (
+              <Tag
+                key={e.side}
+                kind="thread"
+                of={`${f.name} ${say.end(e.end + 1, e.side === 1 ? say.otherSide : '')}`}
+                {...holeTag(e.name)}
+              />
+            ))}
+        </View>
+      ))}
     </View>
   );
 }
