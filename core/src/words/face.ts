@@ -81,7 +81,7 @@ export const faceWords = {
   windowNotKnown: 'Until when they can be put in is not known: the hook is not known.',
   /** how a place is reached after the last round in which something is put in there */
   reach: (after: string, deep: string, through: string, by: 'hand' | 'fingers') =>
-    `After ${after} ${deep} deep through ${through}: ${by === 'hand' ? 'a hand goes in' : 'fingers reach'}`,
+    `After ${after}, ${deep} deep through ${through}: ${by === 'hand' ? 'a hand goes in' : 'fingers reach'}`,
   reachEnds: {
     hole: 'later the hole is too small',
     depth: 'later it is too deep',
