@@ -21,7 +21,7 @@ export type { StitchFault, StitchState, ThreadRun } from './stitching';
 export { endSaid, readEnd } from './stitchSaid';
 export { lineMm, pathMm, threadHalfMm, threadLines } from './threadPath';
 export type { ThreadLine } from './threadPath';
-export { newStitching, STITCH_WORKS } from './stitchUsual';
+export { DARK, newStitching, STITCH_WORKS } from './stitchUsual';
 export type { StitchWork } from './stitchUsual';
 export { HANGERS, HELD_BY, loopPart } from './hanger';
 export type { Hanger, HangerIs, HeldBy } from './hanger';

@@ -28,6 +28,9 @@ const end = (from: ThreadEnd['from'], across: number, down: number): ThreadEnd =
   down: half(down),
 });
 
+/** Thread that shows on most fabrics while nobody has chosen a colour. */
+export const DARK = '#33231d';
+
 const ONE = { of: 'yarn', strands: 1, passes: 1 } as const;
 const TWO = { of: 'yarn', strands: 2, passes: 1 } as const;
 

@@ -1,4 +1,4 @@
-import { newStitching, resolveStitching, type Embroidery, type StitchWork } from '../feature';
+import { DARK, newStitching, resolveStitching, type Embroidery, type StitchWork } from '../feature';
 import { featureIn, numberSaid, NUMBERS } from '../notation';
 import { setFeature, type NewId, type Toy } from '../toy';
 import { stitchWords } from '../words';
@@ -77,9 +77,6 @@ export function stitchOffers(model: ToyModel, part: PartModel, newId: NewId): St
     });
   });
 }
-
-/** Thread that shows on any fabric while nobody has chosen a colour. */
-const DARK = '#33231d';
 
 function offered(
   model: ToyModel,

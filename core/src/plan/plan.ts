@@ -1,6 +1,6 @@
 import type { Ranged } from '../gauge';
 import { kept } from '../kept';
-import { hangersOf, strandWorks, surfaceWorks, type ToyModel } from '../model';
+import { hangersOf, stitchings, strandWorks, surfaceWorks, type ToyModel } from '../model';
 import { nameKey } from '../notation';
 import { eyesNamed } from '../safety';
 import { makingOrder, pieceSteps } from './order';
@@ -73,13 +73,16 @@ const eyesTrouble = (model: ToyModel): Trouble[] =>
     eyesNamed(model, part).map(({ words }) => ({ what: 'eyes not placed', part: part.part.id, words })),
   );
 
-/** Work on the surface, strands and hangers that cannot be as they are said. */
+/** Embroidery, work on the surface, strands and hangers that cannot be as they are said. */
 const workTrouble = (model: ToyModel): Trouble[] => [
   ...surfaceWorks(model).flatMap(({ feature, fault, words }): Trouble[] =>
     fault ? [{ what: 'work', name: feature.name, fault, words }] : [],
   ),
   ...strandWorks(model).flatMap(({ feature, fault }): Trouble[] =>
     fault ? [{ what: 'strands', name: feature.name }] : [],
+  ),
+  ...stitchings(model).flatMap(({ feature, fault }): Trouble[] =>
+    fault ? [{ what: 'stitches', name: feature.name, fault }] : [],
   ),
   ...hangersOf(model).flatMap(({ feature, fault }): Trouble[] =>
     fault ? [{ what: 'hanger', is: feature.is, fault }] : [],

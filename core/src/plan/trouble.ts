@@ -1,8 +1,9 @@
+import type { StitchFault } from '../feature';
 import type { HangerIs } from '../feature';
 import { modelOf, type SurfaceFault, type ToyModel } from '../model';
 import type { SafetyPoint } from '../safety';
 import type { HangFault } from '../join';
-import { joinWords, planWords as say, surfaceWords, unitWords, type JoinFault } from '../words';
+import { joinWords, planWords as say, stitchWords, surfaceWords, unitWords, type JoinFault } from '../words';
 
 /** What cannot be planned: homeless places, windows that have passed, stops, eyes that nobody placed, joins that cannot be. Parts by their ids, lengths in mm. */
 export type Trouble =
@@ -17,6 +18,7 @@ export type Trouble =
   | { what: 'more caught'; part: string; name: string; caught: number; made: number }
   | { what: 'work'; name: string; fault: SurfaceFault; words: string | null }
   | { what: 'strands'; name: string }
+  | { what: 'stitches'; name: string; fault: StitchFault }
   | { what: 'hanger'; is: HangerIs; fault: 'homeless' | 'no loop' }
   | { what: 'loose'; parts: readonly string[] };
 
@@ -56,6 +58,8 @@ export function troubleWords(trouble: Trouble, model: ToyModel): string {
       return say.moreCaught(name(trouble.part), trouble.name, trouble.caught, trouble.made);
     case 'work':
       return surfaceWords.fault[trouble.fault](trouble.name, trouble.words ?? '');
+    case 'stitches':
+      return stitchWords.faults[trouble.fault](trouble.name);
     case 'strands':
       return surfaceWords.strandsHomeless(trouble.name);
     case 'hanger':

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
-import { newStitching, STITCH_WORKS, type Head, type StitchWork } from '@hoppla/core/feature';
+import { DARK, newStitching, STITCH_WORKS, type Head, type StitchWork } from '@hoppla/core/feature';
 import { marksOn, stitchings, stitchOffers, type PartModel, type Stitched } from '@hoppla/core/model';
 import { stitchWords } from '@hoppla/core/words';
 import { PlainButton, Quiet, Tag, Words } from '../../controls';
@@ -12,9 +12,6 @@ import { screenWords as words } from '../../words';
 import { change } from './change';
 
 const say = words.stitching;
-
-/** Thread that shows on any fabric while nobody has chosen a colour. */
-export const DARK = '#33231d';
 
 /** All embroidery on a part, in the order in which it was put there. */
 export const stitchedOn = (all: readonly Stitched[], part: PartModel): readonly Stitched[] =>

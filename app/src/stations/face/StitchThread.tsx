@@ -1,12 +1,11 @@
 import { View } from 'react-native';
-import { ownTwin, SATIN_SHAPES, STITCHERIES, type Embroidery } from '@hoppla/core/feature';
+import { DARK, ownTwin, SATIN_SHAPES, STITCHERIES, type Embroidery } from '@hoppla/core/feature';
 import type { PartModel, Stitched } from '@hoppla/core/model';
 import { stitchWords, type UnitWords } from '@hoppla/core/words';
 import { Choice, Nudge } from '../../controls';
 import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';
 import { change } from './change';
-import { DARK } from './StitchList';
 import { put, type EndAt } from './stitchEnds';
 
 const say = words.stitching;
