@@ -49,7 +49,7 @@ describe('the plan obeys stops', () => {
     const eyes = otter.features.find((f) => f.kind === 'eyes') as EyePair;
     const small = setFeature(otter, { ...eyes, eyeMm: 5, postMm: 2.5, washerMm: 6 });
     expect(told(small).steps.find((s) => s.kind === 'eyes')!.title).toMatch(
-      /^Stop: Washer against fabric 0\.8: stop/,
+      /^Stop: Washer against fabric 0\.76: stop/,
     );
     expect(of(small).steps.some((s) => s.kind === 'washers')).toBe(false);
   });

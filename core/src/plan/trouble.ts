@@ -1,5 +1,4 @@
-import type { StitchFault } from '../feature';
-import type { HangerIs } from '../feature';
+import type { HangerIs, StitchFault } from '../feature';
 import { modelOf, type SurfaceFault, type ToyModel } from '../model';
 import type { SafetyPoint } from '../safety';
 import type { HangFault } from '../join';
