@@ -212,7 +212,8 @@ const yarnOn = (kind: Feature['kind'], model: ToyModel, piece: Placed, from: Row
   yarnLines(model, kind, piece).flatMap(({ at: on, points, colour, halfMm }) => {
     if (turnedNormal(piece.form, piece.placement, from, on.polar)[2] < -0.3) return [];
     const flat = points.map((p) => seen(moveRigid(piece.placement, moveBack(on.piece.placement, p)), from));
-    return [{ d: `M${flat.map(([x, y]) => `${n(x)} ${n(-y)}`).join('L')}`, colour, width: 2 * halfMm }];
+    const d = flat.map(([x, y]) => `${n(x)} ${n(-y)}`).join('L');
+    return [{ d: flat.length === 1 ? `M${d}h0` : `M${d}`, colour, width: 2 * halfMm }];
   });
 
 function dressOf(model: ToyModel, piece: Placed, from: Rows): Dress {

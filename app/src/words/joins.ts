@@ -1,3 +1,5 @@
+import { plural } from '@hoppla/core/words';
+
 /** What the Joins station says. */
 export const joins = {
   title: (guest: string, host: string) => `${guest} on ${host}`,
@@ -84,6 +86,8 @@ export const joins = {
   caughtEdge: (guest: string, edge: number, over: number) =>
     `${guest} has ${edge} to catch, layer on layer, and the round gives it ${over}.`,
   caughtTooMany: (name: string, caught: number, made: number) => `${caught} of ${name} caught, ${made} made.`,
+  unfinished: (guest: string, n: number) =>
+    `${guest} does not add up yet (${plural(n, 'fault')}): it has to be finished before this round.`,
   notMirrored: 'What it catches is not its own mirror image, on purpose or not.',
   gapsDiffer: (n: number) => `The gaps on its two sides differ by ${n}.`,
   ring: (label: string, slots: number) => `${label}, a ring of ${slots} slots; arrow keys choose a clamp`,

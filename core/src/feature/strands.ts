@@ -2,10 +2,15 @@ import type { Spot } from '../address';
 import type { OnPart } from './feature';
 import type { FeatureKind } from './kinds';
 
-/** How a strand is held: looped in with both its halves hanging, knotted as well, or sewn through and anchored inside. */
-export type StrandFix = 'looped in' | 'looped in and knotted' | 'sewn through';
-
-export const STRAND_FIXES: readonly StrandFix[] = ['looped in', 'looped in and knotted', 'sewn through'];
+/** How a strand is held: looped in with both its halves hanging, knotted as well, only pulled through with an end out on each side, sewn through and anchored inside, or knotted outside as a dot with both ends inside. */
+export const STRAND_FIXES = [
+  'looped in',
+  'looped in and knotted',
+  'pulled through',
+  'sewn through',
+  'knotted as a dot',
+] as const;
+export type StrandFix = (typeof STRAND_FIXES)[number];
 
 /**
  * Hair, a mane, a fringe or tassels: strands of yarn drawn into the stitches of a patch, which goes from one round to another and round

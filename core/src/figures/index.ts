@@ -130,7 +130,7 @@ export const REACH = {
 /** Mass of a ring, a clip or a bell for the square of its width: one of 25 mm is taken for 4 g. */
 export const HANGER_GRAMS_PER_MM2 = figure(0.0064, 'g/mm2', { low: 0.003, high: 0.013, source: JUDGED });
 
-/** What holding a strand takes of it: in stitch widths of its fabric, and in mm. Folded in half, both its ends hang. */
+/** What holding a strand takes of it: in stitch widths of its fabric, and in mm. Folded in half, or pulled through, both its ends hang; of a dot none does. */
 export const STRANDS = {
   'looped in': {
     folded: true,
@@ -141,6 +141,16 @@ export const STRANDS = {
     folded: true,
     takesWidths: figure(4, 'w', { low: 3, high: 6, source: JUDGED }),
     takesMm: figure(12, 'mm', { low: 8, high: 20, source: JUDGED }),
+  },
+  'pulled through': {
+    folded: true,
+    takesWidths: figure(1, 'w', { low: 1, high: 2, source: JUDGED }),
+    takesMm: figure(0, 'mm', { source: JUDGED }),
+  },
+  'knotted as a dot': {
+    folded: false,
+    takesWidths: figure(1, 'w', { low: 1, high: 2, source: JUDGED }),
+    takesMm: figure(120, 'mm', { low: 80, high: 160, source: 'an end of 60 mm on both sides to tie inside' }),
   },
   'sewn through': {
     folded: false,

@@ -1,5 +1,5 @@
 import { coordAt, pointOf } from '../address';
-import type { SurfaceWork } from '../feature';
+import type { Strands, SurfaceWork } from '../feature';
 import { holeSpot, move, type Placed } from '../join';
 import { planOf, stepWords, troubleWords } from '../plan';
 import { addParts, newToy, setFeature, type Toy } from '../toy';
@@ -14,6 +14,7 @@ import {
   rubyFile,
   strandWorks,
   surfaceWorks,
+  yarnLines,
   type ToyModel,
 } from './index';
 
@@ -63,6 +64,26 @@ describe('strands', () => {
       // Folded in half; the loop round the stitch takes four widths of 4.35 mm.
       expect(state.hangsMm).toBeCloseTo((hair.cutMm - 4 * 4.35) / 2, 6);
     }
+  });
+
+  it('only pulled through both its ends hang, as a dot none does, and what is knotted is drawn with its knot', () => {
+    const model = modelToy(RILL);
+    const head = model.parts.find((p) => p.name === 'Head')!;
+    const made = newStrands(model, head.part.id, newId)!;
+    const of = (fix: Strands['fix'], cutMm = 160) => {
+      const toy = modelToy(setFeature(RILL, { ...made, fix, cutMm }));
+      const state = strandWorks(toy).find((s) => s.feature.id === made.id)!;
+      const piece = toy.placed.find((p) => p.part === head.part.id)!;
+      const lines = yarnLines(toy, 'strands', piece);
+      return { state, knots: lines.filter((l) => l.points.length === 1).length, lines: lines.length };
+    };
+    // (160 - one stitch of 4.35) / 2.
+    expect(of('pulled through').state.hangsMm).toBeCloseTo((160 - 4.35) / 2, 6);
+    const dot = of('knotted as a dot');
+    expect([dot.state.hangsMm, dot.knots]).toEqual([0, dot.lines]);
+    const knotted = of('looped in and knotted');
+    expect(knotted.knots).toBe(knotted.lines / 2);
+    expect(of('looped in').knots).toBe(0);
   });
 
   it('a patch stays so many degrees to each side of its middle in every round, a direction in space', () => {

@@ -46,8 +46,9 @@ export const strandWorks = kept((model: ToyModel): readonly StrandState[] =>
   model.toy.features.flatMap((f) => (f.kind === 'strands' ? [strandState(model, f)] : [])),
 );
 
-/** How far a strand hangs, mm: folded in half and looped in, or one end of it; what its knot takes is in its fabric's own widths. Source: `figures`, STRANDS. */
+/** How far a strand hangs, mm: folded in half and looped in, or one end of it; a dot hangs not at all; what its knot takes is in its fabric's own widths. Source: `figures`, STRANDS. */
 export function hangsMm({ cutMm, fix }: Pick<Strands, 'cutMm' | 'fix'>, stitchMm: number): number {
+  if (fix === 'knotted as a dot') return 0;
   const left = cutMm - STRANDS[fix].takesWidths.value * stitchMm - STRANDS[fix].takesMm.value;
   return Math.max(0, STRANDS[fix].folded ? left / 2 : left);
 }

@@ -1,4 +1,4 @@
-import type { Feature, Hanger } from '../feature';
+import type { Feature, Hanger, StrandFix } from '../feature';
 import { add, cross, scale, unit, type Vec3 } from '../form';
 import { across, outAt, pieceKey, type OfPiece, type OnToy } from '../join';
 import { kept } from '../kept';
@@ -23,6 +23,9 @@ const YARN = 0.26;
 /** Half the width of one strand of hair, mm, and of a ring's wire. */
 const STRAND_MM = 0.75;
 const WIRE_MM = 0.6;
+/** A knot is so many times as wide as its strand, and these strands have one outside. */
+const KNOT = 1.3;
+const KNOTTED: readonly StrandFix[] = ['looped in and knotted', 'knotted as a dot'];
 const METAL = '#9aa3ab';
 
 /** Strands that are drawn; of a thick head of hair every so-manieth. */
@@ -50,15 +53,21 @@ const KINDS: { [K in Feature['kind']]?: (model: ToyModel) => YarnLine[] } = {
   strands: (model) =>
     strandWorks(model).flatMap(({ feature, places, hangsMm }) => {
       const shown = places.filter((_, k) => k % Math.ceil(places.length / MOST_STRANDS) === 0);
-      return shown.map((place) => ({
-        round: place.round,
-        coord: place.coord,
-        at: { piece: place.piece, polar: place.polar, point: [0, 0, 0] as Vec3 },
-        points: hangingFrom(place, hangsMm),
-        out: outAt(place),
-        colour: feature.colour,
-        halfMm: STRAND_MM,
-      }));
+      return shown.flatMap((place): YarnLine[] => {
+        const points = hangingFrom(place, hangsMm);
+        const strand: YarnLine = {
+          round: place.round,
+          coord: place.coord,
+          at: { piece: place.piece, polar: place.polar, point: [0, 0, 0] },
+          points,
+          out: outAt(place),
+          colour: feature.colour,
+          halfMm: STRAND_MM,
+        };
+        // A knot is a dot of its own where it is tied.
+        const knot = { ...strand, points: points.slice(0, 1), halfMm: KNOT * STRAND_MM };
+        return KNOTTED.includes(feature.fix) ? [strand, knot] : [strand];
+      });
     }),
   hanger: (model) =>
     hangersOf(model).flatMap(({ feature, at, round, coord, loopMm }) =>

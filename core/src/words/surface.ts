@@ -47,7 +47,9 @@ export const surfaceWords = {
   fixes: {
     'looped in': 'looped in, folded in half',
     'looped in and knotted': 'looped in and knotted',
+    'pulled through': 'only pulled through',
     'sewn through': 'sewn through, tied inside',
+    'knotted as a dot': 'knotted as a dot, tied inside',
   },
   hangerIs: { 'split ring': 'split ring', clip: 'clip', bell: 'bell' },
   by: {

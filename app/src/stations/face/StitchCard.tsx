@@ -85,18 +85,20 @@ function Ends({ stitched: { feature: f, sides }, at, setAt }: StitchProps) {
   const own = (e: { side: 0 | 1 }) => e.side === 0 || typeof f.twin !== 'string';
   return (
     <View style={{ gap: 6 }}>
-      <Choice
-        label={say.which}
-        options={all.filter(own).map((e) => ({
-          id: `${e.side} ${e.end}`,
-          label: say.end(e.end + 1, e.side === 1 ? say.otherSide : ''),
-        }))}
-        chosen={`${at.side} ${at.end}`}
-        onChoose={(id) => {
-          const [side, end] = id.split(' ').map(Number);
-          setAt({ side: side as 0 | 1, end });
-        }}
-      />
+      {all.filter(own).length > 1 ? (
+        <Choice
+          label={say.which}
+          options={all.filter(own).map((e) => ({
+            id: `${e.side} ${e.end}`,
+            label: say.end(e.end + 1, e.side === 1 ? say.otherSide : ''),
+          }))}
+          chosen={`${at.side} ${at.end}`}
+          onChoose={(id) => {
+            const [side, end] = id.split(' ').map(Number);
+            setAt({ side: side as 0 | 1, end });
+          }}
+        />
+      ) : null}
       {(sides[0]?.places ?? []).map((_, end) => (
         <View key={end} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
           <Num aria-hidden width={18}>

@@ -80,6 +80,7 @@ function CaughtProblems({ join, sites, model, round }: CaughtProps & { round: Jo
   const fault = model.joinFaults.find((f) => f.join.id === join.id)?.fault;
   const [site] = sites;
   const over = model.caughtFaults.filter((f) => f.host.part === join.at.part && f.round === join.round);
+  const unfinished = modelOf(model, join.guest.part).problems.filter((p) => p.severity === 'error').length;
   const differs = round && round.clamps.length > 1 ? asymmetryOf(round) : 0;
   const beside = round && differs === 0 ? besideFront(round) : 0;
   return (
@@ -95,6 +96,9 @@ function CaughtProblems({ join, sites, model, round }: CaughtProps & { round: Jo
           severity="error"
         />
       ))}
+      {unfinished > 0 ? (
+        <ProblemLine where={guest} sentence={say.unfinished(guest, unfinished)} severity="error" />
+      ) : null}
       {site && site.guestEdge !== join.over ? (
         <ProblemLine
           where={guest}

@@ -23,14 +23,14 @@ function weightOf(age: AgeGroup, over: boolean): SafetyPoint['weight'] {
   return isUnder36(age) ? 'open' : 'advice';
 }
 
-/** A strand is a cord as long as it hangs; one that is only looped in comes out. */
+/** A strand is a cord as long as it hangs; one that is only looped in or pulled through comes out. */
 function hairPoints(
   { model, profile, age }: Checked,
   { feature, hangsMm, places }: StrandState,
 ): SafetyPoint[] {
   if (places.length === 0) return [];
   const over = hangsMm > profile.cord.mostMm;
-  const comesOut = feature.fix === 'looped in';
+  const comesOut = feature.fix === 'looped in' || feature.fix === 'pulled through';
   if (!over && !isUnder36(age) && !comesOut) return [];
   const small = isUnder36(age);
   const limit = String(profile.cord.mostMm);
