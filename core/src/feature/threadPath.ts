@@ -11,7 +11,7 @@ export type ThreadLine = readonly Polar[];
 /** Places along a stretch are no further apart, mm. */
 const STEP_MM = 1.5;
 
-/** The place of the fabric nearest to a point beside it. Of a part that is bent or oval the places between two ends are taken instead. */
+/** The place of the fabric nearest to a point beside it. Of a part that is bent, oval or flat the places between two ends are taken instead. */
 function onto(form: PartForm, p: Vec3): Polar {
   const { r, z } = form;
   const around = Math.hypot(p[0], p[1]);
@@ -27,7 +27,9 @@ function onto(form: PartForm, p: Vec3): Polar {
   return { angleRad: form.direction * Math.atan2(p[1], p[0]), row };
 }
 
-const isPlain = (form: PartForm): boolean => !form.axis && form.straight.every((x) => x < 1e-6);
+/** A part that is round about a straight axis. */
+const isPlain = (form: PartForm): boolean =>
+  form.section === 'ring' && !form.axis && form.straight.every((x) => x < 1e-6);
 
 /** Thread drawn straight over the fabric from one place to another. */
 function straight(form: PartForm, a: Polar, b: Polar): Polar[] {

@@ -1,3 +1,4 @@
+import { courseOf } from '../address';
 import { DARK, newPair, newStitching, ownTwin, STITCH_WORKS } from '../feature';
 import { planOf, stepWords, troubleWords } from '../plan';
 import { addParts, changeGauge, newToy, removeFeature, setFeature, type Toy } from '../toy';
@@ -64,6 +65,23 @@ describe('embroidery on any part', () => {
           }
     process.stdout.write(`  ${placed} works stitched, ${told} told that they have no place\n`);
     expect(placed).toBeGreaterThan(4 * told);
+  });
+
+  it('on a flat piece a line of three stitches is three stitches long', () => {
+    const flag =
+      'Flag (3.0 mm hook)\nch 11\nRow 1: sc in 2nd ch from hook, 9 sc, turn (10)\nRows 2-20: ch 1, 10 sc, turn (10)';
+    const toy = addParts(newToy('T', newId), flag, newId);
+    const { part, fabric, gauge } = only(toy);
+    const end = (index: number) => ({
+      from: { course: courseOf(fabric, 5), at: 'hole' as const, index, of: 10 },
+      across: 0,
+      down: 0,
+    });
+    const on = { id: 'line', name: 'Line', part: part.id, copy: null, colour: DARK };
+    const thread = { of: 'yarn', strands: 1, passes: 1 } as const;
+    const line = { kind: 'embroidery', how: 'line', twin: 'none', satin: null, thread, ...on } as const;
+    const [{ sides }] = stitchings(modelToy(setFeature(toy, { ...line, ends: [end(3), end(6)] })));
+    expect(sides[0].mm).toBeCloseTo(3 * gauge.stitchMm, 6);
   });
 
   it('is in the plan of every copy with its thread; of eyes that are taken off it tells, keeps what was written, and comes back with them', () => {
