@@ -110,8 +110,8 @@ describe('numbers of the Face, worked out by hand on a tube of 36 (w 5, h 4.5, r
       lastComfortable: 10,
       lastPossible: 10,
       openingMm: expect.closeTo(69.5, 1),
-      // Five rounds of 4.5 mm down.
-      reach: { deepMm: expect.closeTo(22.5, 6), throughMm: expect.closeTo(69.5, 1), by: 'fingers' },
+      // Five rounds of 4.5 mm down, 3 percent more at the worst.
+      reach: { deepMm: expect.closeTo(22.5 * 1.03, 6), throughMm: expect.closeTo(69.5, 1), by: 'fingers' },
       ends: 'rounds',
       into: null,
     });

@@ -19,7 +19,7 @@ export interface WorkWindow {
   into: { round: number; stitches: number; of: number } | null;
 }
 
-/** The way in to a place: its depth behind the open edge along the part, and the narrowest ring on the way, pulled open, at the worst end of its range, mm. */
+/** The way in to a place: its depth behind the open edge along the part, and the narrowest ring on the way, pulled open, both at the worst end of their ranges, mm. */
 export interface Reach {
   deepMm: number;
   throughMm: number;
@@ -42,7 +42,7 @@ export function worstOpening(form: PartForm, index: number): number {
 
 /** The way to a place at the base of round `start` from the edge of round `i`, both indices; along the axis of the part. */
 function reachTo(form: PartForm, start: number, i: number): Reach {
-  const deepMm = Math.abs(form.z[i + 1] - form.z[start]);
+  const deepMm = Math.abs(form.z[i + 1] - form.z[start]) * (1 + form.gauge.roundRangePercent / 100);
   let throughMm = Infinity;
   for (let k = start; k <= i; k++) throughMm = Math.min(throughMm, worstOpening(form, k));
   return { deepMm, throughMm, by: throughMm >= REACH.handThroughMm.value ? 'hand' : 'fingers' };
@@ -78,7 +78,8 @@ export function windowOf(
     for (let i = start; i >= 0 && i < form.rounds.length; i++) {
       if (worstOpening(form, i) < needMm) return { index: i - 1, ends: 'hole' };
       const { deepMm, by } = reachTo(form, start, i);
-      if (deepMm > farthest[by][far]!) return { index: i - 1, ends: 'depth' };
+      // Through the fabric, with no opening at all, nothing is too deep.
+      if (needMm > 0 && deepMm > farthest[by][far]!) return { index: i - 1, ends: 'depth' };
       if (far === 'low' && i + 1 === filled) return { index: i, ends: 'fill' };
     }
     return { index: start < 0 ? -1 : form.rounds.length - 1, ends: 'rounds' };

@@ -108,19 +108,26 @@ describe('a window counts how deep the hand goes, through what, and the fill', (
     return part.form;
   };
   const needs = { comfortableMm: 24, possibleMm: 16 };
+  /** A measured round is 3 percent off at most. */
+  const WORST = 1.03;
 
-  it('36 stitches are 69 mm, for fingers: from R6 on 60 mm are 12 rounds of 4.8 mm, 80 mm are 16', () => {
+  it('thread goes through the fabric at any time, however deep', () => {
+    const window = windowOf(tube(36, 40), 6, { comfortableMm: 24, possibleMm: 0 });
+    expect([window.lastComfortable, window.lastPossible]).toEqual([17, 40]);
+  });
+
+  it('36 stitches are 69 mm, for fingers: from R6 on 60 mm are 12 rounds of 4.94 at the worst, 80 mm are 16', () => {
     const window = windowOf(tube(36, 40), 6, needs);
     expect([window.lastComfortable, window.lastPossible, window.ends]).toEqual([17, 21, 'depth']);
     expect(window.reach).toEqual({
-      deepMm: expect.closeTo(12 * 4.8, 6),
+      deepMm: expect.closeTo(12 * 4.8 * WORST, 6),
       throughMm: expect.closeTo(69.5, 1),
       by: 'fingers',
     });
   });
-  it('48 stitches are 93 mm, for a whole hand: 140 mm are 29 rounds, 180 mm are 37', () => {
+  it('48 stitches are 93 mm, for a whole hand: 140 mm are 28 rounds of 4.94, 180 mm are 36', () => {
     const window = windowOf(tube(48, 60), 6, needs);
-    expect([window.lastComfortable, window.lastPossible, window.reach?.by]).toEqual([34, 42, 'hand']);
+    expect([window.lastComfortable, window.lastPossible, window.reach?.by]).toEqual([33, 41, 'hand']);
   });
   it('the narrowest ring on the way counts, not the last: through a neck of 18 only fingers reach into the head', () => {
     const [, part] = only(
@@ -130,7 +137,7 @@ describe('a window counts how deep the hand goes, through what, and the fill', (
     // 18 x 5 / pi x 1.25 x 0.97 = 34.7 mm.
     expect(window.reach).toMatchObject({ throughMm: expect.closeTo(34.7, 1), by: 'fingers' });
     expect(window.ends).toBe('depth');
-    const deep = (round: number) => part.form.z[round] - part.form.z[3];
+    const deep = (round: number) => WORST * (part.form.z[round] - part.form.z[3]);
     expect(deep(window.lastComfortable!)).toBeLessThanOrEqual(60);
     expect(deep(window.lastComfortable! + 1)).toBeGreaterThan(60);
     expect(deep(window.lastPossible! + 1)).toBeGreaterThan(80);
