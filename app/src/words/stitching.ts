@@ -8,7 +8,7 @@ export const stitching = {
   on: (name: string, part: string) => `${name} on ${part}`,
   back: 'Back to the face',
   remove: 'Take it off',
-  moves: 'moves',
+  moves: 'Move an end',
   which: 'Which end moves?',
   end: (n: number, side: string) => `${n}${side}`,
   otherSide: ', other side',
@@ -35,5 +35,4 @@ export const stitching = {
   centre: 'Make it even',
   size: 'size',
   thread: 'thread',
-  moveIt: 'A touch on the toy moves the chosen end.',
 };

@@ -37,7 +37,9 @@ export const surface = {
   anEye: 'an eye',
   aNose: 'a nose',
   yarns: (n: number, cut: string) => `${plural(n, 'yarn')}, each cut ${cut}`,
-  hangs: (hangs: string, metres: string) => `Each end hangs ${hangs}; ${metres} altogether.`,
+  /** null where no end is outside, as of a dot */
+  hangs: (hangs: string | null, metres: string) =>
+    `${hangs === null ? 'No end hangs outside' : `Each end hangs ${hangs}`}; ${metres} altogether.`,
   patch: (from: string, to: string) => (from === to ? `In ${from}.` : `From ${from} to ${to}.`),
   sheds: 'This yarn sheds: a small child pulls hairs out of it and swallows them.',
   shedsNotKnown: 'Whether this yarn sheds is not known: say it with the yarn.',

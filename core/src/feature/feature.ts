@@ -92,6 +92,9 @@ export interface ThreadEnd {
   down: number;
 }
 
+/** How far an end may lie from what it hangs on, in stitches and rounds, how large satin may be, and how much is in the needle; what a file may hold as well. */
+export const MOST_STITCHED = { off: 200, satinMm: 500, strands: 24, passes: 50 } as const;
+
 /** What is on the other side of the face: nothing, the mirror image, or places of its own on purpose. */
 export type Twin = 'none' | 'mirrored' | readonly ThreadEnd[];
 

@@ -13,9 +13,18 @@ export type {
   ThreadFrom,
   Twin,
 } from './feature';
-export { isOn, SATIN_SHAPES, STITCHERIES } from './feature';
+export { isOn, MOST_STITCHED, SATIN_SHAPES, STITCHERIES } from './feature';
 export { spotOf } from './embroidery';
-export { evened, leftOfFace, mirroredEnd, movedEnd, ownTwin, resolveStitching, upOfFace } from './stitching';
+export {
+  evened,
+  leftOfFace,
+  mirroredEnd,
+  mirrorMissMm,
+  movedEnd,
+  ownTwin,
+  resolveStitching,
+  upOfFace,
+} from './stitching';
 export type { FaceMarks, ThreadPlace } from './faceCanvas';
 export type { StitchFault, StitchState, ThreadRun } from './stitching';
 export { endSaid, readEnd } from './stitchSaid';

@@ -1,6 +1,6 @@
 import { numberSaid, NUMBERS } from '../notation';
 import { stitchWords } from '../words';
-import type { ThreadEnd, ThreadFrom } from './feature';
+import { MOST_STITCHED, type ThreadEnd, type ThreadFrom } from './feature';
 
 /** An end in words, such as `1½ stitches inside the left eye, 2 rounds lower`. */
 export const endSaid = ({ from, across, down }: ThreadEnd): string =>
@@ -35,9 +35,14 @@ const thing = (said: string, like: ThreadFrom): ThreadFrom => {
 
 /**
  * Reads where an end of thread goes; `like` is the end as it is: what hangs on its own place stays there, and what is not said of
- * height stays. `rim` is how far an eye reaches from its middle, in stitches. Null where it is not understood.
+ * height stays. `rim` is how far an eye reaches from its middle, in stitches. Null where it is not understood, or further off than any toy.
  */
 export function readEnd(words: string, like: ThreadEnd, rim: number): ThreadEnd | null {
+  const end = readClauses(words, like, rim);
+  return end && Math.max(Math.abs(end.across), Math.abs(end.down)) <= MOST_STITCHED.off ? end : null;
+}
+
+function readClauses(words: string, like: ThreadEnd, rim: number): ThreadEnd | null {
   const text = words.toLowerCase().trim();
   const far = DOWN.exec(text);
   const level = /\blevel\b/.test(text) ? 0 : null;

@@ -2,7 +2,7 @@ import { lies } from '../address';
 import { NOSE } from '../figures';
 import type { Embroidery, OnPart, ThreadEnd } from './feature';
 import { headWidthMm, type Head } from './head';
-import type { FaceMarks } from './faceCanvas';
+import { half, type FaceMarks } from './faceCanvas';
 import { evened, upOfFace } from './stitching';
 
 /** What a maker adds to a face with one tap. */
@@ -21,7 +21,6 @@ export type StitchWork = (typeof STITCH_WORKS)[number];
 
 type Made = Pick<Embroidery, 'how' | 'ends'> & Partial<Pick<Embroidery, 'twin' | 'satin' | 'thread'>>;
 
-const half = (x: number): number => Math.round(2 * x) / 2;
 const end = (from: ThreadEnd['from'], across: number, down: number): ThreadEnd => ({
   from,
   across: half(across),

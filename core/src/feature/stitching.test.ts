@@ -38,6 +38,7 @@ describe('where the needle goes in', () => {
     ['3 rows lower', { from: 'face', across: 2, down: 3 }],
     ['2 stitches inside the nose', null],
     ['somewhere nice', null],
+    ['900 rounds lower', null],
   ])('%s', (words, wanted) =>
     expect(readEnd(words, { from: 'face', across: 2, down: 0 }, 1)).toEqual(wanted),
   );
@@ -91,7 +92,7 @@ describe('where the needle goes in', () => {
     expect(median(found)).toBeLessThan(0.8 * median(counted));
   });
 
-  it('mouths lie even over the middle: their ends level and as far to both sides, within half a cell’s half, the tack on the middle', () => {
+  it('mouths lie even over the middle: their ends level and as far to both sides within 1.8 mm, the tack on the middle within 1.3', () => {
     for (let t = 0; t < 24; t++) {
       const f = face({ hand: t % 2 ? 'left' : 'right', lean: -0.3 * (t % 3), round: 8 + (t % 4) });
       const { left } = upOfFace(f.head, f.marks);

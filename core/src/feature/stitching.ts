@@ -1,6 +1,7 @@
 import {
   coordAt,
   lies,
+  middleOf,
   mirrorPoint,
   onBody,
   pointOf,
@@ -211,8 +212,14 @@ export const movedEnd = (head: Head, marks: FaceMarks, end: ThreadEnd, polar: Po
 
 /** How far a place lies to the toy's left of the face's middle, mm. */
 export function leftOfFace(head: Head, marks: FaceMarks, point: Vec3): number {
-  const { own } = canvasOf(head, marks);
-  return dot(point, own.left);
+  const { own, form } = canvasOf(head, marks);
+  return dot(sub(point, middleOf(form, head.rounds)), own.left);
+}
+
+/** How far a place lies from the mirror image of another about the plane of the face, mm. */
+export function mirrorMissMm(head: Head, marks: FaceMarks, a: Vec3, b: Vec3): number {
+  const { own, form } = canvasOf(head, marks);
+  return distance(mirrorPoint(form, own, a), b);
 }
 
 /** Up along the fabric, out of it and to the toy's left at a place, from the head's own directions. */

@@ -4,7 +4,7 @@ export { acceptEyes } from './accept';
 export type { EyesTaken } from './accept';
 export { facedPart } from './faced';
 export { headOf } from './head';
-export { marksOn, stitchings } from './stitching';
+export { evennessOf, marksOn, stitchings } from './stitching';
 export { acceptStitches, stitchOffers, worksSaid } from './stitchOffers';
 export type { StitchOffer } from './stitchOffers';
 export type { Stitched, ThreadSide } from './stitching';

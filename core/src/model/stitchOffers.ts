@@ -1,4 +1,11 @@
-import { DARK, newStitching, resolveStitching, type Embroidery, type StitchWork } from '../feature';
+import {
+  DARK,
+  MOST_STITCHED,
+  newStitching,
+  resolveStitching,
+  type Embroidery,
+  type StitchWork,
+} from '../feature';
 import { featureIn, numberSaid, NUMBERS } from '../notation';
 import { setFeature, type NewId, type Toy } from '../toy';
 import { stitchWords } from '../words';
@@ -40,14 +47,25 @@ const OTHERWISE =
   /\b(?:safety|plastic|felt|crochet(?:ed)?|button|bead|attach)\b|\bsew (?:the |both |on )*(?!mouth|smile|(?:eye ?)?brow|(?:eye ?)?lash|cheek|whisker|freckle)\w+ (?:on|to|onto)\b/;
 const STRANDS = new RegExp(String.raw`\b(\d{1,2}|${NUMBERS.join('|')})\s+(?:strands?|plies|threads)\b`);
 
-const isNamed = (f: Embroidery, work: StitchWork): boolean =>
-  f.name.toLowerCase() === stitchWords.works[work].split(',')[0].toLowerCase();
-
-/** A part of its own is called so, such as crocheted cheeks. */
-const isPart = ({ parts }: ToyModel, work: StitchWork): boolean => {
-  const pattern = WORDS.find(([of]) => of === work)![1];
-  return parts.some((p) => pattern.test(p.name.toLowerCase()));
+/** How makers call what is a work already: a mouth is one, however it goes. */
+const CALLED: Record<StitchWork, RegExp> = {
+  'mouth V': /mouth|smile|lip/,
+  smile: /mouth|smile|lip/,
+  'mouth line': /mouth|smile|lip/,
+  nose: /nose/,
+  brows: /brow/,
+  lashes: /lash/,
+  cheeks: /cheek|blush/,
+  whiskers: /whisker/,
+  freckles: /freckle/,
 };
+
+/** It is stitched there, or is a part of its own, such as crocheted cheeks. */
+const isThere = ({ toy, parts }: ToyModel, part: PartModel, work: StitchWork): boolean =>
+  [
+    ...toy.features.flatMap((f) => (f.kind === 'embroidery' && f.part === part.part.id ? [f.name] : [])),
+    ...parts.map((p) => p.name),
+  ].some((name) => CALLED[work].test(name.toLowerCase()));
 
 /** The works that a line in words asks for. */
 export function worksSaid(line: string): StitchWork[] {
@@ -61,16 +79,13 @@ export function worksSaid(line: string): StitchWork[] {
 
 /** Everything that the text of a part asks to be stitched and that is not there yet. */
 export function stitchOffers(model: ToyModel, part: PartModel, newId: NewId): StitchOffer[] {
-  const own = model.toy.features.filter(
-    (f): f is Embroidery => f.kind === 'embroidery' && f.part === part.part.id,
-  );
   const lines = part.part.text.split('\n');
   const seen = new Set<StitchWork>();
   return part.reading.lines.flatMap(({ node, line }) => {
     if (node.type === 'round' || node.type === 'heading' || node.type === 'blank') return [];
     const words = (lines[line - 1] ?? '').replace(/^[\s#/-]+|[\s-]+$/g, '');
     return worksSaid(words).flatMap((work): StitchOffer[] => {
-      if (seen.has(work) || own.some((f) => isNamed(f, work)) || isPart(model, work)) return [];
+      if (seen.has(work) || isThere(model, part, work)) return [];
       seen.add(work);
       const feature = offered(model, part, work, words, newId);
       return feature ? [{ line, words, work, ...feature }] : [];
@@ -94,7 +109,7 @@ function offered(
   const name = stitchWords.works[work].split(',')[0];
   const ids = { id: newId(), name, part: part.part.id, copy: null, colour: yarn?.colour ?? DARK };
   const usual = newStitching(head, marks, ids, work);
-  const strands = numberOf(STRANDS.exec(said)?.[1]);
+  const strands = Math.min(MOST_STITCHED.strands, numberOf(STRANDS.exec(said)?.[1]) ?? 0);
   const threaded = strands ? { ...usual, thread: { ...usual.thread, strands } } : usual;
   const note = featureIn(said);
   const wanted = note?.onRound ?? (note?.rounds ? Math.max(...note.rounds) - 0.5 : null);
@@ -120,7 +135,7 @@ function onRound(model: ToyModel, part: PartModel, f: Embroidery, number: number
     ...f,
     ends: f.ends.map((e) => ({ ...e, down: e.down + by })),
   });
-  const most = 2 * part.fabric.rounds.length;
+  const most = 2 * Math.min(part.fabric.rounds.length, MOST_STITCHED.off / 2);
   for (let k = 0; k <= 2 * most; k++) {
     // Nearest first: 0, half a round lower, half a round higher, and so on.
     const by = (k % 2 ? 1 : -1) * Math.ceil(k / 2) * 0.5;

@@ -1,8 +1,8 @@
 import { courseOf } from '../address';
-import { DARK, newPair, newStitching, ownTwin, STITCH_WORKS } from '../feature';
+import { DARK, newPair, newStitching, ownTwin, STITCH_WORKS, type Embroidery } from '../feature';
 import { planOf, stepWords, troubleWords } from '../plan';
 import { addParts, changeGauge, newToy, removeFeature, setFeature, type Toy } from '../toy';
-import { headOf, marksOn, modelToy, stitchings } from './index';
+import { evennessOf, headOf, marksOn, modelToy, stitchings } from './index';
 
 let n = 0;
 const newId = () => `w${++n}`;
@@ -65,6 +65,34 @@ describe('embroidery on any part', () => {
           }
     process.stdout.write(`  ${placed} works stitched, ${told} told that they have no place\n`);
     expect(placed).toBeGreaterThan(4 * told);
+  });
+
+  it('how even it is: a mirrored pair by its whole distance, up and down too; what lies over the middle by its ends’ mean', () => {
+    let toy = toyOf(`${BALL}\nR12: dec x6\nclose`, 'right', 'crown');
+    const part = only(toy);
+    const pair = newPair(headOf(modelToy(toy), part), { id: 'eyes', part: part.part.id, copy: null })!;
+    toy = setFeature(toy, pair);
+    const model = modelToy(toy);
+    const [head, marks] = [headOf(model, model.parts[0]), marksOn(model, model.parts[0])];
+    const on = { part: part.part.id, copy: null, colour: DARK };
+    const of = (f: Embroidery) =>
+      evennessOf(stitchings(modelToy(setFeature(toy, f))).find((s) => s.feature.id === f.id)!);
+    const brows = newStitching(head, marks, { ...on, id: 'b', name: 'Brows' }, 'brows');
+    const even = of(brows);
+    expect([even.leftMm, even.mirrorMm! < 2.5]).toEqual([null, true]);
+    // One end of the other side two rounds higher: two rounds of about 4 mm more, though nothing is nearer to a side.
+    const twin = ownTwin(head, brows, marks).map((e, i) => (i === 0 ? { ...e, down: e.down - 2 } : e));
+    expect(of({ ...brows, twin }).mirrorMm!).toBeGreaterThan(5);
+    const mouth = newStitching(head, marks, { ...on, id: 'm', name: 'Mouth' }, 'mouth line');
+    expect(Math.abs(of(mouth).leftMm!)).toBeLessThan(1.2);
+    // Both ends half a stitch to the toy's left: of the stretched round, which is 2 pi r long.
+    const moved = { ...mouth, ends: mouth.ends.map((e) => ({ ...e, across: e.across + 0.5 })) };
+    const { round } = stitchings(modelToy(setFeature(toy, mouth))).find((s) => s.feature.id === 'm')!.sides[0]
+      .places[0];
+    const { form } = head;
+    const step =
+      (2 * Math.PI * Math.max(form.r[round], form.r[round + 1])) / form.fabric.rounds[round].count / 2;
+    expect(Math.abs((of(moved).leftMm! - of(mouth).leftMm!) / step - 1)).toBeLessThan(0.2);
   });
 
   it('on a flat piece a line of three stitches is three stitches long', () => {

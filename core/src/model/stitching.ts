@@ -1,5 +1,7 @@
 import { directionsOf, lies } from '../address';
 import {
+  leftOfFace,
+  mirrorMissMm,
   pathMm,
   resolveStitching,
   threadLines,
@@ -56,6 +58,25 @@ export function marksOn(
     nose: nose && nose.state !== 'homeless' ? nose : null,
     upRad: upOf(placed, part),
   };
+}
+
+/** How even embroidery lies, mm; null where there is nothing to be even. */
+export interface Evenness {
+  /** the furthest that an end of its other side is from the mirror image */
+  mirrorMm: number | null;
+  /** how much nearer to the toy's left the middle of its ends is than the face's; less than nothing to the right. Of what lies over the middle and has no other side */
+  leftMm: number | null;
+}
+
+export function evennessOf({ head, marks, sides: [own, twin] }: Stitched): Evenness {
+  if (!own) return { mirrorMm: null, leftMm: null };
+  if (twin) {
+    const miss = own.places.map((p, i) => mirrorMissMm(head, marks, p.point, twin.places[i].point));
+    return { mirrorMm: Math.max(...miss), leftMm: null };
+  }
+  const lefts = own.places.map((p) => leftOfFace(head, marks, p.point));
+  const over = Math.min(...lefts) < 0 && Math.max(...lefts) > 0;
+  return { mirrorMm: null, leftMm: over ? lefts.reduce((a, b) => a + b, 0) / lefts.length : null };
 }
 
 /** All embroidery of a toy. */

@@ -39,8 +39,8 @@ export const surfaceWords = {
   workDetail: (n: number, motif: string, yarn: string) => `${n} × ${motif}; ${yarn} of yarn`,
   workReason: 'After the seams that it goes over, so that each is caught by a stitch; ends go under it.',
   strands: (name: string, part: string) => `Put ${name.toLowerCase()} on ${part}`,
-  strandsDetail: (yarns: number, cut: string, hangs: string, metres: string) =>
-    `cut ${yarns} yarns of ${cut}, ${metres} altogether; each end hangs ${hangs}`,
+  strandsDetail: (yarns: number, cut: string, hangs: string | null, metres: string) =>
+    `cut ${yarns} yarns of ${cut}, ${metres} altogether; ${hangs === null ? 'no end hangs outside' : `each end hangs ${hangs}`}`,
   strandsOpen: 'While it is open the ends can be tied inside; hold them aside with a band while you work on.',
   strandsLast: 'When everything else is sewn, so that nothing is caught in them.',
   strandsHomeless: (name: string) => `${name}: the round that it began in is gone.`,

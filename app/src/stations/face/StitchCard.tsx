@@ -1,9 +1,16 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { holeTag, type HoleName } from '@hoppla/core/address';
-import { endSaid, evened, leftOfFace, readEnd } from '@hoppla/core/feature';
+import {
+  endSaid,
+  evened,
+  MOST_STITCHED,
+  readEnd,
+  type Embroidery,
+  type ThreadEnd,
+} from '@hoppla/core/feature';
 import { removeFeature } from '@hoppla/core/toy';
-import type { PartModel, Stitched } from '@hoppla/core/model';
+import { evennessOf, type PartModel, type Stitched } from '@hoppla/core/model';
 import { threadLength } from '@hoppla/core/plan';
 import { stitchWords, type UnitWords } from '@hoppla/core/words';
 import {
@@ -142,6 +149,7 @@ function Steps({ part, stitched: { feature: f }, at }: StitchProps) {
             direction={say.nudges[way]}
             arrow={arrow}
             result={left ? halfWords(next.across) : halfWords(next.down)}
+            disabled={Math.max(Math.abs(next.across), Math.abs(next.down)) > MOST_STITCHED.off}
             repeats
             onPress={() => put(say.moves, part, withEnd(f, at, next))}
           />
@@ -192,20 +200,17 @@ const EVEN_MM = 0.8;
 function Readings({ part, stitched, units }: Pick<StitchProps, 'part' | 'stitched' | 'units'>) {
   const { feature: f, head, marks, sides } = stitched;
   if (sides.length === 0) return null;
-  const holes: HoleName[] = sides[0].places.filter((p) => p.in === 'hole').map((p) => p.name);
-  const lefts = sides.flatMap((s) => s.places.map((p) => leftOfFace(head, marks, p.point)));
-  const mean = lefts.reduce((a, b) => a + b, 0) / lefts.length;
-  const [own, twin] = sides.map((s) => s.places.map((p) => leftOfFace(head, marks, p.point)));
-  const off = twin ? Math.max(...own.map((x, i) => Math.abs(x + twin[i]))) : null;
-  const crossing = !twin && Math.min(...lefts) < 0 && Math.max(...lefts) > 0;
+  const places = sides.flatMap((s) => s.places);
+  const holes: HoleName[] = places.filter((p) => p.in === 'hole').map((p) => p.name);
+  const { mirrorMm, leftMm } = evennessOf(stitched);
   return (
     <View style={{ gap: 4 }}>
-      {off === null ? null : <Quiet>{stitchWords.mirror(units.fine(off))}</Quiet>}
-      {crossing && Math.abs(mean) < EVEN_MM ? <Quiet>{stitchWords.even}</Quiet> : null}
-      {crossing && Math.abs(mean) >= EVEN_MM ? (
+      {mirrorMm === null ? null : <Quiet>{stitchWords.mirror(units.fine(mirrorMm))}</Quiet>}
+      {leftMm !== null && Math.abs(leftMm) < EVEN_MM ? <Quiet>{stitchWords.even}</Quiet> : null}
+      {leftMm !== null && Math.abs(leftMm) >= EVEN_MM ? (
         <ProblemLine
           where={f.name}
-          sentence={stitchWords.nearer(units.fine(Math.abs(mean)), mean > 0 ? 'left' : 'right')}
+          sentence={stitchWords.nearer(units.fine(Math.abs(leftMm)), leftMm > 0 ? 'left' : 'right')}
           severity="note"
           mends={[{ title: say.centre, onPress: () => put(say.centre, part, evened(head, f, marks)) }]}
         />
@@ -220,17 +225,22 @@ function Readings({ part, stitched, units }: Pick<StitchProps, 'part' | 'stitche
           mends={[
             {
               title: say.halfOver,
-              onPress: () =>
-                put(say.halfOver, part, {
-                  ...f,
-                  ends: f.ends.map((e, i) =>
-                    sides[0].places[i]?.in === 'hole' ? { ...e, down: e.down + 0.5 } : e,
-                  ),
-                }),
+              onPress: () => put(say.halfOver, part, outOfHoles(f, sides)),
             },
           ]}
         />
       ) : null}
     </View>
   );
+}
+
+/** Every end that stands in a hole, on either side, half a round lower. */
+function outOfHoles(f: Embroidery, [own, twin]: Stitched['sides']): Embroidery {
+  const lower = (ends: readonly ThreadEnd[], inHole: (i: number) => boolean) =>
+    ends.map((e, i) => (inHole(i) ? { ...e, down: e.down + 0.5 } : e));
+  const holed = (side: typeof own | undefined, i: number) => side?.places[i]?.in === 'hole';
+  if (typeof f.twin !== 'string')
+    return { ...f, ends: lower(f.ends, (i) => holed(own, i)), twin: lower(f.twin, (i) => holed(twin, i)) };
+  // A mirrored side goes with its own.
+  return { ...f, ends: lower(f.ends, (i) => holed(own, i) || holed(twin, i)) };
 }

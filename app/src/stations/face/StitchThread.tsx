@@ -1,5 +1,12 @@
 import { View } from 'react-native';
-import { DARK, ownTwin, SATIN_SHAPES, STITCHERIES, type Embroidery } from '@hoppla/core/feature';
+import {
+  DARK,
+  MOST_STITCHED,
+  ownTwin,
+  SATIN_SHAPES,
+  STITCHERIES,
+  type Embroidery,
+} from '@hoppla/core/feature';
 import type { PartModel, Stitched } from '@hoppla/core/model';
 import { stitchWords, type UnitWords } from '@hoppla/core/words';
 import { Choice, Nudge } from '../../controls';
@@ -59,7 +66,7 @@ export function Satin({ part, f, units }: { part: PartModel; f: Embroidery; unit
                 direction={by < 0 ? say.less(what) : say.more(what)}
                 arrow={by < 0 ? '−' : '+'}
                 result={units.length(mm)}
-                disabled={mm < 1}
+                disabled={mm < 1 || mm > MOST_STITCHED.satinMm}
                 basis="40%"
                 repeats
                 onPress={() => put(say.size, part, { ...f, satin: { ...satin, [side]: mm } })}
@@ -111,8 +118,6 @@ export function Thread({ part, f }: { part: PartModel; f: Embroidery }) {
   );
 }
 
-const MOST = { strands: 24, passes: 50 };
-
 /** Strands in the needle, and how often it goes along. */
 function Strands({ part, f }: { part: PartModel; f: Embroidery }) {
   const { thread } = f;
@@ -125,7 +130,7 @@ function Strands({ part, f }: { part: PartModel; f: Embroidery }) {
             direction={by < 0 ? say.less(say[what]) : say.more(say[what])}
             arrow={by < 0 ? '−' : '+'}
             result={String(thread[what] + by)}
-            disabled={thread[what] + by < 1 || thread[what] + by > MOST[what]}
+            disabled={thread[what] + by < 1 || thread[what] + by > MOST_STITCHED[what]}
             basis="40%"
             repeats
             onPress={() => put(say.thread, part, { ...f, thread: { ...thread, [what]: thread[what] + by } })}

@@ -29,7 +29,7 @@ export function StrandsCard({ state, model }: { state: StrandState; model: ToyMo
       ) : (
         <>
           <Title>{say.yarns(yarns, units.length(feature.cutMm))}</Title>
-          <Words>{say.hangs(units.length(hangsMm), units.yarn(yarnM * 1000))}</Words>
+          <Words>{say.hangs(hangsMm > 0 ? units.length(hangsMm) : null, units.yarn(yarnM * 1000))}</Words>
           <Quiet>{say.patch(rounds[0], rounds[1])}</Quiet>
         </>
       )}

@@ -77,7 +77,7 @@ const words = (
 ): TaskWords => ({
   title: say.strands(called, insideName(modelOf(model, part), copy)),
   short: called,
-  detail: `${say.strandsDetail(yarns, units.length(cutMm), units.length(hangsMm), units.yarn(yarns * cutMm))}; ${say.fixes[fix]}`,
+  detail: `${say.strandsDetail(yarns, units.length(cutMm), hangsMm > 0 ? units.length(hangsMm) : null, units.yarn(yarns * cutMm))}; ${say.fixes[fix]}`,
   notes: [],
   reason: open ? say.strandsOpen : say.strandsLast,
 });

@@ -3,6 +3,7 @@ import {
   HANGERS,
   HELD_BY,
   LINES_OVER,
+  MOST_STITCHED,
   SATIN_SHAPES,
   STITCHERIES,
   STRAND_FIXES,
@@ -38,7 +39,7 @@ const hardware = {
     .required(),
 };
 
-const halves = Joi.number().multiple(0.5).min(-200).max(200);
+const halves = Joi.number().multiple(0.5).min(-MOST_STITCHED.off).max(MOST_STITCHED.off);
 const threadEnds = Joi.array().items(
   objectOf<ThreadEnd>({
     from: Joi.alternatives(Joi.string().valid('face', 'left eye', 'right eye', 'nose'), spot).required(),
@@ -46,7 +47,6 @@ const threadEnds = Joi.array().items(
     down: halves.required(),
   }),
 );
-const MOST_SATIN_MM = 500;
 
 const centre = objectOf<PairPlace['centre']>({
   coord: Joi.number().required(),
@@ -103,15 +103,15 @@ const KINDS: { [K in Feature['kind']]: Joi.ObjectSchema<Extract<Feature, { kind:
       shape: Joi.string()
         .valid(...SATIN_SHAPES)
         .required(),
-      widthMm: Joi.number().positive().max(MOST_SATIN_MM).required(),
-      heightMm: Joi.number().positive().max(MOST_SATIN_MM).required(),
+      widthMm: Joi.number().positive().max(MOST_STITCHED.satinMm).required(),
+      heightMm: Joi.number().positive().max(MOST_STITCHED.satinMm).required(),
     })
       .allow(null)
       .required(),
     thread: objectOf<Embroidery['thread']>({
       of: Joi.string().valid('yarn', 'floss').required(),
-      strands: Joi.number().integer().min(1).max(24).required(),
-      passes: Joi.number().integer().min(1).max(50).required(),
+      strands: Joi.number().integer().min(1).max(MOST_STITCHED.strands).required(),
+      passes: Joi.number().integer().min(1).max(MOST_STITCHED.passes).required(),
     }).required(),
     colour: word.required(),
   }),
