@@ -45,6 +45,7 @@ const PieceLayer = memo(function PieceLayer({ layer, bare }: { layer: Layer; bar
       {layer.stitches.map((s, i) => (
         <Path key={`${s.fill}${i}`} d={s.d} fill={s.fill} />
       ))}
+      {bare ? null : <Cloth layer={layer} isOver={false} />}
       {bare
         ? null
         : layer.threads.map((t) => (
@@ -59,9 +60,18 @@ const PieceLayer = memo(function PieceLayer({ layer, bare }: { layer: Layer; bar
             />
           ))}
       {bare ? null : layer.eyes.map((e) => <Eye key={`${e.x},${e.y}`} {...e} />)}
+      {bare ? null : <Cloth layer={layer} isOver />}
     </G>
   );
 });
+
+/** Cloth laid on the fabric: under eyes and thread, or over them. */
+const Cloth = ({ layer, isOver }: { layer: Layer; isOver: boolean }) =>
+  layer.patches
+    .filter((p) => p.isOver === isOver)
+    .map((p) => (
+      <Path key={p.d} d={p.d} fill={p.colour} stroke="#000" strokeOpacity={0.25} strokeWidth={0.4} />
+    ));
 
 /** One eye or nose at true size: a dome with its light, or threads side by side where it is embroidered; on its felt. `tall` is its height over its width. */
 export function Eye({ x, y, r, tall, felt, colour, embroidered }: Layer['eyes'][number]) {

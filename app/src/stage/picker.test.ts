@@ -14,7 +14,8 @@ import { modelOf, modelToy, rill } from '@hoppla/core/model';
 import { heldProjection, STRAIGHT, turnedBy, zoomedBy } from './hold';
 import { Picker } from './picker';
 import { apart, readingWords, walked } from './reading';
-import { shownOf, stitchAt, stitchIndex, type Shown } from './shown';
+import { stitchIndex } from './draped';
+import { shownOf, stitchAt, type Shown } from './shown';
 import { project, rowsOf, VIEWS, viewName, type Projection } from './view';
 
 let n = 0;

@@ -5,7 +5,8 @@ import { move } from '@hoppla/core/join';
 import { copyName, modelOf, type ToyModel } from '@hoppla/core/model';
 import { type UnitWords } from '@hoppla/core/words';
 import type { Pick } from './picker';
-import { stitchIndex, type Shown } from './shown';
+import { stitchIndex } from './draped';
+import type { Shown } from './shown';
 import { screenWords } from '../words';
 
 const say = screenWords.stage;

@@ -1,8 +1,23 @@
 import { frameAt, pointOf, type Polar } from '@hoppla/core/address';
-import { isOn, threadHalfMm, type EyePair, type Feature, type Nose } from '@hoppla/core/feature';
+import {
+  isOn,
+  threadHalfMm,
+  type EyePair,
+  type Feature,
+  type Nose,
+  type ThreadLine,
+} from '@hoppla/core/feature';
 import { dot, ringPoint, type PartForm, type Vec3 } from '@hoppla/core/form';
 import { move, moveBack, moveRigid, turn, type Placed, type Placement } from '@hoppla/core/join';
-import { allYarnLines, stitchings, yarnColour, yarnLines, type ToyModel } from '@hoppla/core/model';
+import {
+  allYarnLines,
+  patches,
+  sculptings,
+  stitchings,
+  yarnColour,
+  yarnLines,
+  type ToyModel,
+} from '@hoppla/core/model';
 import { shade } from './colour';
 import { rowsOf, VIEWS, type Rows } from './view';
 import { type Point, hull, n, pathOf, stitchPaths } from './scenePaths';
@@ -25,6 +40,8 @@ export interface Layer {
     embroidered: boolean;
   }[];
   threads: { d: string; colour: string; /** mm */ width: number }[];
+  /** cloth under the eyes and the thread, and over them */
+  patches: { d: string; colour: string; isOver: boolean }[];
 }
 
 /** A picture of placed pieces from the front; farther pieces first. Bounds in mm. */
@@ -195,13 +212,15 @@ export function seeded(word: string): () => number {
   };
 }
 
-type Dress = Pick<Layer, 'eyes' | 'threads'>;
+type Dress = Pick<Layer, 'eyes' | 'threads' | 'patches'>;
 
 /** How each kind of feature is drawn on its piece; a kind without a line does not compile. */
 const DRESS: { [K in Feature['kind']]: (model: ToyModel, piece: Placed, from: Rows) => Partial<Dress> } = {
   eyes: (...on) => ({ eyes: eyesOn(...on) }),
   nose: (...on) => ({ eyes: nosesOn(...on) }),
   embroidery: (...on) => ({ threads: threadsOn(...on) }),
+  patch: (...on) => ({ patches: patchesOn(...on) }),
+  sculpt: (...on) => ({ threads: pulledOn(...on) }),
   surface: (...on) => ({ threads: yarnOn('surface', ...on) }),
   strands: (...on) => ({ threads: yarnOn('strands', ...on) }),
   hanger: (...on) => ({ threads: yarnOn('hanger', ...on) }),
@@ -218,7 +237,11 @@ const yarnOn = (kind: Feature['kind'], model: ToyModel, piece: Placed, from: Row
 
 function dressOf(model: ToyModel, piece: Placed, from: Rows): Dress {
   const dress = Object.values(DRESS).map((dressed) => dressed(model, piece, from));
-  return { eyes: dress.flatMap((d) => d.eyes ?? []), threads: dress.flatMap((d) => d.threads ?? []) };
+  return {
+    eyes: dress.flatMap((d) => d.eyes ?? []),
+    threads: dress.flatMap((d) => d.threads ?? []),
+    patches: dress.flatMap((d) => d.patches ?? []),
+  };
 }
 
 /** A dome where it is seen from the front, of an eye or a nose. */
@@ -260,21 +283,52 @@ const nosesOn = (model: ToyModel, piece: Placed, from: Rows): Layer['eyes'] =>
       : [],
   );
 
+/** Cloth that is laid on, where it is seen from the front. */
+const patchesOn = (model: ToyModel, { form, placement, ...piece }: Placed, from: Rows): Layer['patches'] =>
+  patches(model).flatMap(({ feature: f, sides }) =>
+    isOn(f, piece)
+      ? sides.flatMap((side) =>
+          side.pieces.flatMap(({ place, outline }) => {
+            if (turnedNormal(form, placement, from, place.polar)[2] < 0.05) return [];
+            const points = outline.map((polar) => at(form, placement, from, polar.angleRad, polar.row));
+            return [{ d: pathOf(points), colour: f.colour, isOver: f.eyes === 'over' }];
+          }),
+        )
+      : [],
+  );
+
+/** What lies over the fabric of needle sculpting. */
+const pulledOn = (model: ToyModel, { form, placement, ...piece }: Placed, from: Rows): Layer['threads'] =>
+  sculptings(model).flatMap(({ feature: f, way }) =>
+    isOn(f, piece) && way ? linesOn(form, placement, from, way.over, f.colour, PULLED_MM) : [],
+  );
+
+/** Width of strong thread, mm. */
+const PULLED_MM = 0.7;
+
 /** Embroidery, every stretch of it where it is seen from the front. */
 const threadsOn = (model: ToyModel, { form, placement, ...piece }: Placed, from: Rows): Layer['threads'] =>
   stitchings(model).flatMap(({ feature: f, sides }) => {
     if (!isOn(f, piece)) return [];
     const width = 2 * threadHalfMm(form.gauge.stitchMm, f);
-    return sides.flatMap(({ lines }) =>
-      lines.flatMap((line) => {
-        const inSight = line.filter((polar) => turnedNormal(form, placement, from, polar)[2] >= 0.05);
-        const points = inSight.map((polar) => at(form, placement, from, polar.angleRad, polar.row));
-        // A path of one place is a dot as wide as its round end.
-        const d = points.map((p) => `${n(p[0])} ${n(p[1])}`).join('L');
-        const dot = points.length === 1 ? `M${d}h0` : `M${d}`;
-        return points.length > 0
-          ? [{ d: dot, colour: f.colour, width: line.length === 1 ? 2 * width : width }]
-          : [];
-      }),
-    );
+    return sides.flatMap(({ lines }) => linesOn(form, placement, from, lines, f.colour, width));
   });
+
+/** Stretches of thread where they are seen; a knot is twice as wide. */
+function linesOn(
+  form: PartForm,
+  placement: Placement,
+  from: Rows,
+  lines: readonly ThreadLine[],
+  colour: string,
+  width: number,
+): Layer['threads'] {
+  return lines.flatMap((line) => {
+    const inSight = line.filter((polar) => turnedNormal(form, placement, from, polar)[2] >= 0.05);
+    const points = inSight.map((polar) => at(form, placement, from, polar.angleRad, polar.row));
+    // A path of one place is a dot as wide as its round end.
+    const d = points.map((p) => `${n(p[0])} ${n(p[1])}`).join('L');
+    const dot = points.length === 1 ? `M${d}h0` : `M${d}`;
+    return points.length > 0 ? [{ d: dot, colour, width: line.length === 1 ? 2 * width : width }] : [];
+  });
+}

@@ -1,4 +1,4 @@
-import { coordAt, directionsOf, frameAt, pointOf, type Polar } from '@hoppla/core/address';
+import { directionsOf, frameAt, pointOf, type Polar } from '@hoppla/core/address';
 import {
   isOn,
   threadHalfMm,
@@ -7,9 +7,18 @@ import {
   type Nose,
   type ThreadLine,
 } from '@hoppla/core/feature';
-import { add, dot, scale, STITCH, sub, unit, type Looks, type PartForm, type Vec3 } from '@hoppla/core/form';
+import { add, dot, scale, STITCH, sub, unit, type Looks, type Vec3 } from '@hoppla/core/form';
 import { laidLooks, laidNormal, laidPoint, moveBack, turnBack, type Placed } from '@hoppla/core/join';
-import { chainStrands, stitchings, yarnColour, yarnLines, type ToyModel } from '@hoppla/core/model';
+import {
+  chainStrands,
+  sculptings,
+  stitchings,
+  yarnColour,
+  yarnLines,
+  type ToyModel,
+} from '@hoppla/core/model';
+import { clothTop, clothUnder, patchesOn } from './cloth';
+import { draped } from './draped';
 
 /** An eye or a nose on a piece, mm in the piece's own frame. `up` lies along the fabric. */
 export interface ShownEye {
@@ -36,6 +45,15 @@ export interface ThreadOn {
   normals: readonly Vec3[];
 }
 
+/** A piece of cloth on the fabric as triangles, mm in the piece's own frame; the last `edge` places are its outline. */
+export interface ShownPatch {
+  points: readonly Vec3[];
+  normals: readonly Vec3[];
+  triangles: readonly number[];
+  edge: number;
+  colour: string;
+}
+
 /** A piece as the stage draws and touches it. */
 export interface Shown {
   key: string;
@@ -45,7 +63,8 @@ export interface Shown {
   colours: readonly string[];
   eyes: readonly ShownEye[];
   threads: readonly ShownThread[];
-  /** changes when eyes or threads do */
+  patches: readonly ShownPatch[];
+  /** changes when what is on it does */
   dress: string;
   /** rounds that are there; the rest is still to be worked */
   upTo: number;
@@ -71,6 +90,7 @@ export function shownOf(
   const dress = bare ? [] : Object.values(DRESS).map((dressed) => dressed(model, placed, looks));
   const eyes = dress.flatMap((d) => d.eyes ?? []);
   const threads = [...dress.flatMap((d) => d.threads ?? []), ...chainsOn(placed, colours)];
+  const patches = dress.flatMap((d) => d.patches ?? []);
   return {
     key: `${model.toy.id}/${keyOf(placed)}`,
     placed,
@@ -78,7 +98,8 @@ export function shownOf(
     colours,
     eyes,
     threads,
-    dress: JSON.stringify([eyes, threads]),
+    patches,
+    dress: JSON.stringify([eyes, threads, patches.map((p) => [p.colour, p.points])]),
     upTo: Math.min(upTo, placed.form.rim ?? Infinity),
   };
 }
@@ -101,13 +122,15 @@ function chainsOn(placed: Placed, colours: readonly string[]): ShownThread[] {
   }));
 }
 
-type Dress = Partial<Pick<Shown, 'eyes' | 'threads'>>;
+type Dress = Partial<Pick<Shown, 'eyes' | 'threads' | 'patches'>>;
 
 /** How each kind of feature is drawn on its piece; a kind without a line does not compile. */
 const DRESS: { [K in Feature['kind']]: (model: ToyModel, placed: Placed, looks: Looks) => Dress } = {
   eyes: (...on) => ({ eyes: eyesOn(...on) }),
   nose: (...on) => ({ eyes: nosesOn(...on) }),
   embroidery: (...on) => ({ threads: threadsOn(...on) }),
+  patch: (...on) => ({ patches: patchesOn(...on) }),
+  sculpt: (...on) => ({ threads: pulledOn(...on) }),
   surface: (...on) => ({ threads: yarnOn('surface', ...on) }),
   strands: (...on) => ({ threads: yarnOn('strands', ...on) }),
   hanger: (...on) => ({ threads: yarnOn('hanger', ...on) }),
@@ -115,23 +138,13 @@ const DRESS: { [K in Feature['kind']]: (model: ToyModel, placed: Placed, looks: 
 
 /** Yarn that stands on the fabric or hangs from it: it goes with the stitch that it stands on. */
 const yarnOn = (kind: Feature['kind'], model: ToyModel, placed: Placed, looks: Looks): ShownThread[] =>
-  yarnLines(model, kind, placed).map(({ at, round, coord, points, out, colour, halfMm }) => {
-    const shift = sub(draped(placed.form, looks, round, coord, at.polar), pointOf(placed.form, at.polar));
+  yarnLines(model, kind, placed).map(({ at, points, out, colour, halfMm }) => {
+    const shift = sub(draped(placed.form, looks, at.polar), pointOf(placed.form, at.polar));
     // The line stands where its piece does in the whole toy, wherever that piece is shown now.
     const own = points.map((p) => add(moveBack(at.piece.placement, p), shift));
     const normal = turnBack(at.piece.placement, out);
     return { lines: [{ points: own, normals: own.map(() => normal) }], colour, halfMm };
   });
-
-/** A place of the ring model on the fabric as it is drawn: it goes with the stitch nearest to it. */
-export function draped(form: PartForm, looks: Looks, round: number, coord: number, polar: Polar): Vec3 {
-  const p = pointOf(form, polar);
-  const { count } = form.fabric.rounds[round];
-  const s = 3 * stitchIndex(form, 0, round, ((Math.floor(coord) % count) + count) % count);
-  return s + 2 < looks.shift.length
-    ? [p[0] + looks.shift[s], p[1] + looks.shift[s + 1], p[2] + looks.shift[s + 2]]
-    : p;
-}
 
 /** A dome on the fabric, of an eye or a nose. */
 function domeOn(
@@ -157,34 +170,42 @@ function domeOn(
   };
 }
 
+/** A dome sinks so far into what it stands on, mm. */
+const SINKS_MM = 0.4;
+
+/** Where a dome stands on a piece: on its fabric, or on the cloth that lies there. */
+function standing(model: ToyModel, placed: Placed, looks: Looks): (polar: Polar) => Vec3 {
+  const { form } = placed;
+  const isCloth = clothUnder(model, placed);
+  const high = clothTop(form.gauge.stitchMm) - SINKS_MM;
+  return (polar) => {
+    const p = draped(form, looks, polar);
+    return isCloth(polar) ? add(p, scale(frameAt(form, polar).normal, high)) : p;
+  };
+}
+
 function eyesOn(model: ToyModel, placed: Placed, looks: Looks): ShownEye[] {
   const { form } = placed;
   return model.eyes.flatMap(({ eyes: e, state }) =>
     !isOn(e, placed) || state.state === 'homeless'
       ? []
-      : state.polar.map((polar, i) =>
-          domeOn(
-            placed,
-            draped(form, looks, state.rounds[i], state.coords[i], polar),
-            frameAt(form, polar).normal,
-            e,
-            [e.eyeMm, e.eyeMm],
-          ),
+      : state.polar.map((polar) =>
+          domeOn(placed, draped(form, looks, polar), frameAt(form, polar).normal, e, [e.eyeMm, e.eyeMm]),
         ),
   );
 }
 
 function nosesOn(model: ToyModel, placed: Placed, looks: Looks): ShownEye[] {
+  const onCloth = standing(model, placed, looks);
   return model.noses.flatMap(({ nose, state }) => {
     if (!isOn(nose, placed) || state.state === 'homeless') return [];
-    const coord = nose.place.at === 'middle' ? state.name.stitch[0] - 0.5 : state.name.stitch[0];
-    const at = draped(placed.form, looks, state.round, coord, state.polar);
-    return [domeOn(placed, at, state.normal, nose, [nose.widthMm, nose.heightMm])];
+    return [domeOn(placed, onCloth(state.polar), state.normal, nose, [nose.widthMm, nose.heightMm])];
   });
 }
 
 /** How far the middle of a thread lies out of the middle of its fabric, in stitch widths: it lies on the legs of the stitches. */
 const ON_TOP = 0.3;
+const onTop = (stitchMm: number): number => ON_TOP * stitchMm;
 
 /** Embroidery: every stretch of thread laid on the fabric as it is drawn. */
 const threadsOn = (model: ToyModel, placed: Placed, looks: Looks): ShownThread[] =>
@@ -192,7 +213,9 @@ const threadsOn = (model: ToyModel, placed: Placed, looks: Looks): ShownThread[]
     isOn(f, placed) && sides.length > 0
       ? [
           {
-            lines: sides.flatMap(({ lines }) => lines.map((line) => threadOn(placed, looks, line))),
+            lines: sides.flatMap(({ lines }) =>
+              lines.map((line) => threadOn(placed, looks, line, clothUnder(model, placed))),
+            ),
             colour: f.colour,
             halfMm: threadHalfMm(placed.form.gauge.stitchMm, f),
           },
@@ -200,34 +223,38 @@ const threadsOn = (model: ToyModel, placed: Placed, looks: Looks): ShownThread[]
       : [],
   );
 
-function threadOn({ form, placement: { laid } }: Placed, looks: Looks, line: ThreadLine): ThreadOn {
+/** Needle sculpting: what lies over the fabric is seen. */
+const pulledOn = (model: ToyModel, placed: Placed, looks: Looks): ShownThread[] =>
+  sculptings(model).flatMap(({ feature: f, way }) =>
+    isOn(f, placed) && way
+      ? [
+          {
+            lines: way.over.map((line) => threadOn(placed, looks, line, () => false)),
+            colour: f.colour,
+            halfMm: PULLED_MM,
+          },
+        ]
+      : [],
+  );
+
+/** Half the width of strong thread, mm. */
+const PULLED_MM = 0.35;
+
+function threadOn(
+  { form, placement: { laid } }: Placed,
+  looks: Looks,
+  line: ThreadLine,
+  isCloth: (polar: Polar) => boolean,
+): ThreadOn {
   const laidOn = line.map((polar) => {
     const { normal } = frameAt(form, polar);
-    const p = add(drapedOver(form, looks, polar), scale(normal, ON_TOP * form.gauge.stitchMm));
+    const p = add(
+      draped(form, looks, polar),
+      scale(normal, (isCloth(polar) ? clothTop : onTop)(form.gauge.stitchMm)),
+    );
     return laid ? { p: laidPoint(laid, p), normal: laidNormal(laid, p, normal) } : { p, normal };
   });
   return { points: laidOn.map((x) => x.p), normals: laidOn.map((x) => x.normal) };
-}
-
-/** A place of the ring model on the fabric as it is drawn: it goes with the four stitches about it, the nearer the more. */
-export function drapedOver(form: PartForm, looks: Looks, polar: Polar): Vec3 {
-  const p = pointOf(form, polar);
-  const { rounds } = form.fabric;
-  let sum: Vec3 = [0, 0, 0];
-  const low = Math.floor(polar.row - 0.5);
-  for (const round of [low, low + 1]) {
-    const i = Math.max(0, Math.min(rounds.length - 1, round));
-    const byRow = 1 - Math.min(1, Math.abs(polar.row - 0.5 - round));
-    const coord = coordAt(form, i, polar.angleRad, 'middle') - 0.5;
-    for (const stitch of [Math.floor(coord), Math.floor(coord) + 1]) {
-      const { count } = rounds[i];
-      const s = 3 * stitchIndex(form, 0, i, ((stitch % count) + count) % count);
-      const weight = byRow * (1 - Math.abs(coord - stitch));
-      if (s + 2 < looks.shift.length)
-        sum = add(sum, scale([looks.shift[s], looks.shift[s + 1], looks.shift[s + 2]], weight));
-    }
-  }
-  return add(p, sum);
 }
 
 /** Layer, round and place of a stitch of a piece. */
@@ -239,16 +266,3 @@ export const stitchAt = (
   round: looks.stitches[STITCH * stitch + 1],
   index: looks.stitches[STITCH * stitch + 2],
 });
-
-/** Index of a stitch in the looks of its piece. */
-export function stitchIndex({ fabric }: PartForm, layer: number, round: number, index: number): number {
-  const sum = (rounds: readonly { count: number }[]) => rounds.reduce((total, r) => total + r.count, 0);
-  if (layer === 0) return sum(fabric.rounds.slice(0, round)) + index;
-  const before = fabric.layers.slice(0, layer - 1).filter((l) => l.kind !== 'fold');
-  return (
-    sum(fabric.rounds) +
-    before.reduce((total, l) => total + sum(l.rounds), 0) +
-    sum(fabric.layers[layer - 1].rounds.slice(0, round)) +
-    index
-  );
-}

@@ -3,7 +3,8 @@ import { add, cross, distance, dot, looksOf, scale, sub, unit, type Vec3 } from 
 import { newStitching, STITCH_WORKS } from '@hoppla/core/feature';
 import { headOf, marksOn, modelOf, modelToy, rillFile } from '@hoppla/core/model';
 import { setFeature, type Toy } from '@hoppla/core/toy';
-import { drapedOver, shownOf } from './shown';
+import { draped } from './draped';
+import { shownOf } from './shown';
 
 let n = 0;
 const id = () => `d${++n}`;
@@ -30,7 +31,7 @@ describe('thread lies on the fabric as it is drawn', () => {
       for (let j = 0; j < round.count; j++, stitch++) {
         const polar = polarOf(form, r, j + 0.5, 'middle');
         const [x, y, z] = looks.shift.subarray(3 * stitch, 3 * stitch + 3);
-        const went = sub(drapedOver(form, looks, polar), pointOf(form, polar));
+        const went = sub(draped(form, looks, polar), pointOf(form, polar));
         // The row of a spiral climbs within its round, so a neighbour has its share.
         expect(distance(went, [x, y, z])).toBeLessThan(1.5);
       }
@@ -38,7 +39,7 @@ describe('thread lies on the fabric as it is drawn', () => {
     let before: Vec3 | null = null;
     for (let k = 0; k <= 600; k++) {
       const polar = { angleRad: k / 120, row: 6 + k / 300 };
-      const went = sub(drapedOver(form, looks, polar), pointOf(form, polar));
+      const went = sub(draped(form, looks, polar), pointOf(form, polar));
       if (before) expect(distance(went, before)).toBeLessThan(0.5);
       before = went;
     }

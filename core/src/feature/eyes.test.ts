@@ -29,6 +29,7 @@ const pairOn = (form: PartForm, round: number, between: number, more: Partial<Ey
   postMm: 4,
   loose: [],
   felt: null,
+  backing: 'as needed',
   look: 'front',
   saidAs: 'stitches-between',
   pair: {

@@ -49,6 +49,8 @@ interface Hardware {
   loose: readonly LoosePiece[];
   colour: string;
   felt: FeltRound | null;
+  /** the disc between fabric and washer, inside: as the fabric there needs it, none on purpose, or so many mm wide */
+  backing: 'as needed' | 'none' | number;
 }
 
 export type EyeMaking = 'safety eye' | 'embroidered';
@@ -101,14 +103,22 @@ export type Twin = 'none' | 'mirrored' | readonly ThreadEnd[];
 /** Outlines that satin fills about its first end. */
 export const SATIN_SHAPES = ['oval', 'triangle'] as const;
 
-/** Embroidery on a part: the thread goes from end to end as its stitchery says. */
-export interface Embroidery extends OnPart {
-  kind: 'embroidery';
+/** What is put on a face by needle: its places hang on what is there, and it may be on the other side as well. */
+export interface OnFace extends OnPart {
   id: string;
   name: string;
-  how: Stitchery;
   ends: readonly ThreadEnd[];
   twin: Twin;
+}
+
+/** Before the fill, while the ends can be tied inside, or after it, with knots that are sunk. */
+export const STITCHED_WHEN = ['before filling', 'after filling'] as const;
+
+/** Embroidery on a part: the thread goes from end to end as its stitchery says. */
+export interface Embroidery extends OnFace {
+  kind: 'embroidery';
+  how: Stitchery;
+  when: (typeof STITCHED_WHEN)[number];
   /** what satin fills about its first end, mm; null where its ends are the outline */
   satin: { shape: (typeof SATIN_SHAPES)[number]; widthMm: number; heightMm: number } | null;
   /** of what, how many strands or plies of it in the needle, and how often it goes along each stretch */

@@ -6,6 +6,7 @@ export type {
   FeltRound,
   LoosePiece,
   Nose,
+  OnFace,
   OnPart,
   PairPlace,
   Stitchery,
@@ -13,8 +14,8 @@ export type {
   ThreadFrom,
   Twin,
 } from './feature';
-export { isOn, MOST_STITCHED, SATIN_SHAPES, STITCHERIES } from './feature';
-export { spotOf } from './embroidery';
+export { isOn, MOST_STITCHED, SATIN_SHAPES, STITCHED_WHEN, STITCHERIES } from './feature';
+export { spotOf } from './onFace';
 export {
   evened,
   leftOfFace,
@@ -32,6 +33,19 @@ export { lineMm, pathMm, threadHalfMm, threadLines } from './threadPath';
 export type { ThreadLine } from './threadPath';
 export { DARK, newStitching, STITCH_WORKS } from './stitchUsual';
 export type { StitchWork } from './stitchUsual';
+export { MOST_PATCHED, PATCH_SEAMS, PATCH_SHAPES } from './patch';
+export type { Patch, PatchSeam, PatchShape } from './patch';
+export { areaMm2, edgeMm, isWithin, outlineOf, readOutline } from './patchOutline';
+export { patchSize, piecesOf, piecesSaid, sizeSaid } from './patchSaid';
+export { laidPatches } from './patching';
+export type { LaidPatch, PostAt } from './patching';
+export { newPatch, PATCH_WORKS, scattered } from './patchUsual';
+export type { PatchWork, Scattering } from './patchUsual';
+export type { Chart, Flat } from './chart';
+export { MOST_SCULPTED, SCULPT_WORKS } from './sculpt';
+export type { Sculpt, SculptWork } from './sculpt';
+export { newSculpt, sculptEstimate, sculptWay } from './sculpting';
+export type { Estimate, SculptEstimate, SculptWay } from './sculpting';
 export { HANGERS, HELD_BY, loopPart } from './hanger';
 export type { Hanger, HangerIs, HeldBy } from './hanger';
 export { STRAND_FIXES } from './strands';
@@ -55,7 +69,7 @@ export {
 } from './head';
 export type { Head, Thing } from './head';
 export { eyeGrams, eyeRow, hardwareOf, resolveEyes } from './eyes';
-export { indexSaid, openFabric, RETENTION_BANDS, retentionOf } from './retention';
+export { discMm, indexSaid, openFabric, RETENTION_BANDS, retentionOf } from './retention';
 export type { Band, NotKnown, Post, Retention } from './retention';
 export type { EyesAt, EyeState, Spacing } from './eyes';
 export { middleOfFace, movedNose, newNose, resolveNose } from './nose';

@@ -4,11 +4,13 @@ import { eyesKind } from './eyes';
 import { hanger, type Hanger } from './hanger';
 import { isOn, type Embroidery, type EyePair, type Nose } from './feature';
 import { noseKind } from './nose';
+import { patch, type Patch } from './patch';
+import { sculpt, type Sculpt } from './sculpt';
 import { strands, type Strands } from './strands';
 import { surface, type SurfaceWork } from './surface';
 
 /** Every kind of feature. */
-export type Feature = EyePair | Nose | Embroidery | SurfaceWork | Strands | Hanger;
+export type Feature = EyePair | Nose | Embroidery | Patch | Sculpt | SurfaceWork | Strands | Hanger;
 
 /** The rounds of a part, called otherwise; those of other parts as they were. */
 export type RenameOf = (part: string) => (course: Course) => Course;
@@ -34,6 +36,8 @@ const KINDS: { [K in Feature['kind']]: FeatureKind<Extract<Feature, { kind: K }>
   eyes: eyesKind,
   nose: noseKind,
   embroidery,
+  patch,
+  sculpt,
   surface,
   strands,
   hanger,

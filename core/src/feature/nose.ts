@@ -90,6 +90,7 @@ export function newNose(
     washerMm: row.washerMm,
     loose: [],
     felt: null,
+    backing: 'as needed',
     colour: '#33231d',
     place: middleOfFace(head, round, row.washerMm),
   };

@@ -1,5 +1,7 @@
 import { heightOf, KINDS, type Fabric } from '../fabric';
+import { DISC_OVER_WASHER_MM } from '../figures';
 import type { PartForm } from '../form';
+import type { EyePair } from './feature';
 
 /** Why nobody can tell how a washer fits. */
 export type NotKnown =
@@ -107,6 +109,16 @@ export function retentionOf(
     liftable: !measured && bandOf(best) > band,
   };
 }
+
+/** The disc that lies inside between fabric and washer, mm across; null for none: what the maker chose, else what the fabric needs. */
+export const discMm = (
+  { washerMm, backing }: Pick<EyePair, 'washerMm' | 'backing'>,
+  band: Band | null,
+): number | null => {
+  if (backing === 'none') return null;
+  if (typeof backing === 'number') return backing;
+  return band === 3 ? null : washerMm + DISC_OVER_WASHER_MM;
+};
 
 /** The stitches on both sides of a hole, or the one stitch of a middle. */
 export function stitchesAt(fabric: Fabric, { round, coord, at }: Post): number[] {

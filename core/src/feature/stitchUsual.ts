@@ -156,6 +156,14 @@ export function newStitching(
   };
   const onRing = !eyes && lies(upOfFace(head, marks)) ? ON_RING[work] : undefined;
   const made = (onRing ?? WORKS[work])(room);
-  const usual: Embroidery = { kind: 'embroidery', ...ids, twin: 'none', satin: null, thread: ONE, ...made };
+  const usual: Embroidery = {
+    kind: 'embroidery',
+    ...ids,
+    when: 'before filling',
+    twin: 'none',
+    satin: null,
+    thread: ONE,
+    ...made,
+  };
   return usual.twin === 'none' ? evened(head, usual, marks) : usual;
 }

@@ -10,7 +10,7 @@ import {
   type Polar,
 } from '../address';
 import { add, distance, dot, sub, type Vec3 } from '../form';
-import { spotOf } from './embroidery';
+import { spotOf } from './onFace';
 import type { EyesAt } from './eyes';
 import {
   beside,
@@ -23,7 +23,7 @@ import {
   type FaceMarks,
   type ThreadPlace,
 } from './faceCanvas';
-import type { Embroidery, ThreadEnd } from './feature';
+import type { OnFace, ThreadEnd } from './feature';
 import type { Head } from './head';
 
 /** Why embroidery has no place now. */
@@ -114,10 +114,12 @@ function mirroredPlace(canvas: Canvas, end: ThreadEnd, place: ThreadPlace): Thre
   return best ?? (typeof counted === 'string' ? counted : 'homeless');
 }
 
+type Places = Pick<OnFace, 'ends' | 'twin'>;
+
 /** Places of the other side. */
 function twinOf(
   canvas: Canvas,
-  { ends, twin }: Embroidery,
+  { ends, twin }: Places,
   own: readonly (ThreadPlace | StitchFault)[],
 ): (ThreadPlace | StitchFault)[] {
   if (twin === 'none') return [];
@@ -125,8 +127,8 @@ function twinOf(
   return own.map((place, i) => (typeof place === 'string' ? place : mirroredPlace(canvas, ends[i], place)));
 }
 
-/** Places of embroidery in the fabric as it is now: its own, and those of its other side. Never writes back. */
-export function resolveStitching(head: Head, f: Embroidery, marks: FaceMarks): StitchState {
+/** Places of what is on a face in the fabric as it is now: its own, and those of its other side. Never writes back. */
+export function resolveStitching(head: Head, f: Places, marks: FaceMarks): StitchState {
   if (f.ends.length === 0) return { state: 'homeless', why: 'homeless' };
   const canvas = canvasOf(head, marks);
   const own = f.ends.map((end) => placeOf(canvas, end));
@@ -143,10 +145,10 @@ const PER_MM_MOVED = 0.2;
 const ABOUT = [0, -0.5, 0.5];
 
 /**
- * Embroidery that lies over the middle of the face made even: of two ends that are each other's mirror image both go to the
+ * What lies over the middle of the face made even: of two ends that are each other's mirror image both go to the
  * pair of half-places about them that is most so, and an end on the middle to the one nearest to it.
  */
-export function evened(head: Head, f: Embroidery, marks: FaceMarks): Embroidery {
+export function evened<F extends OnFace>(head: Head, f: F, marks: FaceMarks): F {
   const canvas = canvasOf(head, marks);
   const ends = [...f.ends];
   const alike = (a: ThreadEnd, b: ThreadEnd) =>
@@ -176,7 +178,7 @@ export function evened(head: Head, f: Embroidery, marks: FaceMarks): Embroidery 
 }
 
 /** The ends of the other side as places of their own, where they stand now: what they become when they are no longer mirrored. */
-export function ownTwin(head: Head, f: Embroidery, marks: FaceMarks): readonly ThreadEnd[] {
+export function ownTwin(head: Head, f: Places, marks: FaceMarks): readonly ThreadEnd[] {
   const state = resolveStitching(head, f, marks);
   const canvas = canvasOf(head, marks);
   const run = state.state === 'at' ? state.runs.find((r) => r.side === 'twin') : undefined;

@@ -32,7 +32,7 @@ const isPlain = (form: PartForm): boolean =>
   form.section === 'ring' && !form.axis && form.straight.every((x) => x < 1e-6);
 
 /** Thread drawn straight over the fabric from one place to another. */
-function straight(form: PartForm, a: Polar, b: Polar): Polar[] {
+export function straight(form: PartForm, a: Polar, b: Polar): Polar[] {
   const [p, q] = [pointOf(form, a), pointOf(form, b)];
   const parts = Math.max(1, Math.ceil(distance(p, q) / STEP_MM));
   const turn = Math.atan2(Math.sin(b.angleRad - a.angleRad), Math.cos(b.angleRad - a.angleRad));

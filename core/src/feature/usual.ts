@@ -56,6 +56,7 @@ function bareUsual(
     ...hardware,
     loose: [],
     felt: null,
+    backing: 'as needed',
     look: 'front',
     colour: '#111214',
     saidAs: 'stitches-between',

@@ -293,6 +293,7 @@ export { ASSUMED_HOOK_MM, hookMm, hookName, HOOKS } from './hooks';
 export type { HookSystem } from './hooks';
 export { singular, trunkOf, UNKNOWN_PLACE, USUAL_PLACES, usualPlaceOf } from './usualPlaces';
 export type { UsualPlace } from './usualPlaces';
+export { FELT, SCULPT } from './needle';
 export { usualGramsPerMetre, YARNS, yarnIn } from './yarns';
 
 export { STITCH_KINDS, STITCHES } from './stitches';

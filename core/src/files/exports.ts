@@ -1,4 +1,5 @@
 import type { ToyModel } from '../model';
+import { cutSheetHtml } from './cutting';
 import { faceMapSvgs } from './faceMap';
 import { objOf } from './obj';
 import { planText, sheetHtml } from './sheet';
@@ -19,6 +20,7 @@ export const EXPORTS = {
     type: 'image/svg+xml',
     files: (model) => faceMapSvgs(model).map(({ name, svg }) => ({ of: `${name} face`, text: svg })),
   },
+  cut: { ending: 'cut.html', type: 'text/html', files: (model) => [{ text: cutSheetHtml(model) }] },
   html: { ending: 'html', type: 'text/html', files: (model) => [{ text: sheetHtml(model) }] },
   txt: { ending: 'txt', type: 'text/plain', files: (model) => [{ text: planText(model) }] },
 } satisfies Record<string, Export>;

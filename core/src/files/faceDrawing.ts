@@ -5,7 +5,7 @@ import { type PartModel } from '../model';
 import { faceWords } from '../words';
 import { escaped } from './escaped';
 import { MOST, type Faced, tagOf } from './faceMap';
-import { threadPath, threadsOf } from './threadDrawing';
+import { patchPaths, threadPath, threadsOf } from './threadDrawing';
 
 const say = faceWords.map;
 
@@ -79,6 +79,7 @@ export function drawingOf(face: Faced): string {
     roundLines(part, points, x, y),
     `<path d="M${x(0)} 0V${f(tall)}" stroke="${INK}" stroke-width=".25" stroke-dasharray="2 1.5"/>`,
     eyeRound(face, view, x, y),
+    patchPaths(face, view, x, y),
     things(face, view, x, y),
     threadsOf(face, view)
       .map((t) => threadPath(t, x, y))

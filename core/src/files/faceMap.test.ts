@@ -57,7 +57,14 @@ describe('the face map', () => {
     const felted = opened();
     const eyes = felted.features.find((f) => f.kind === 'eyes')!;
     const html = faceMapHtml(modelToy(felted), eyes.part)!;
-    expect(html.match(/r="8\.000" fill="none" stroke="#0b211d" stroke-width="\.35"/g)).toHaveLength(2);
+    // One template, so many times: felt of 16 mm across with a hole for the post.
+    const wide = [...html.matchAll(/data-cut="1" d="([^"]+)"/g)].map(([, d]) => {
+      const xs = [...d.matchAll(/[ML]([\d.]+) /g)].map((m) => Number(m[1]));
+      return Math.max(...xs) - Math.min(...xs);
+    });
+    expect(wide[0]).toBeCloseTo(16, 1);
+    expect(html).toContain('cut 2: felt under the eyes, 16 mm');
+    expect(html).toContain('data-hole="1"');
     expect(html).toContain('Crooked on purpose');
     const sewn = setFeature(felted, { ...eyes, making: 'embroidered' } as typeof eyes);
     const thread = faceMapHtml(modelToy(changeSettings(sewn, { age: 'under 18 months' })), eyes.part)!;

@@ -1,5 +1,6 @@
 import { holeTag } from '../address';
 import {
+  discMm,
   reachSentence,
   schoolsOf,
   wordsContext,
@@ -9,13 +10,13 @@ import {
   type Nose,
   type NoseAt,
 } from '../feature';
-import { DISC_OVER_WASHER_MM } from '../figures';
 import { planOf, satinThreadMm, stepCheckWords, type PostsTask } from '../plan';
 import { headOf, type PartModel, type ToyModel } from '../model';
 import { faceWords, safetyWords, unitWords, type UnitWords } from '../words';
+import { piecesToCut, templateSvgs, tooLarge } from './cutting';
 import { escaped } from './escaped';
-import { frontView, INK, f, svg, drawingOf } from './faceDrawing';
-import { stitchedList, transferSvg } from './threadDrawing';
+import { frontView, drawingOf } from './faceDrawing';
+import { patchList, stitchedList, transferSvg } from './threadDrawing';
 
 const say = faceWords.map;
 
@@ -75,8 +76,11 @@ export function faceMapHtml(model: ToyModel, partId: string, schools?: readonly 
   );
   const round = (n: number | null) => (n === null ? say.never : `R${n}`);
   const step = planOf(model).steps.find((s): s is PostsTask => s.kind === 'eyes' && s.feature === eyes.id);
-  const templates = templatesOf(face);
+  const pieces = piecesToCut(model, partId);
+  const templates = templateSvgs(pieces);
+  const large = tooLarge(pieces);
   const stitched = stitchedList(face);
+  const laid = patchList(face);
   const transfer = transferSvg(face, frontView(face));
   const list = (items: readonly string[]) =>
     `<ul>${items.map((i) => `<li>${escaped(i)}</li>`).join('')}</ul>`;
@@ -89,8 +93,9 @@ ${drawingOf(face)}
 <section><h2>${say.window}</h2><p>${window.known ? `${say.windowOf(round(window.first), round(window.lastComfortable), round(window.lastPossible))} ${escaped(reachSentence(window, units) ?? '')}` : faceWords.windowNotKnown}${window.into ? ` ${say.into(round(window.into.round), window.into.stitches)}` : ''}</p><h2>${say.ready}</h2>${list(readyFor(face))}</section></div>
 ${step && step.checks.length ? `<section><h2>${say.checks}</h2><ul class="boxes">${step.checks.map((c) => `<li><i></i>${escaped(stepCheckWords(step, c, model))}</li>`).join('')}</ul></section>` : ''}
 ${stitched.length ? `<section><h2>${say.needle}</h2>${list(stitched)}</section>` : ''}
+${laid.length ? `<section><h2>${say.felts}</h2>${list(laid)}</section>` : ''}
 ${transfer ? `<section class="cut"><h2>${say.transfer}</h2>${transfer}</section>` : ''}
-${templates.length ? `<section class="cut"><h2>${say.cut}</h2>${templateSvg(templates)}</section>` : ''}
+${templates.map((t) => `<section class="cut"><h2>${say.cut}</h2>${t}</section>`).join('\n')}${large.length ? list(large) : ''}
 <footer>${eyes.making === 'safety eye' || face.nose?.nose.making === 'safety nose' ? `${say.age} ` : ''}${escaped(safetyWords.caution)}</footer></body></html>
 `;
 }
@@ -105,8 +110,8 @@ function readyFor({ eyes, at, nose, units }: Faced): string[] {
   if (eyes.making === 'safety eye')
     ready.push(say.eyes(String(eyes.eyeMm), String(eyes.postMm), String(eyes.washerMm)));
   else ready.push(say.embroidered(String(eyes.eyeMm), units.end(satinThreadMm(eyes.eyeMm, eyes.eyeMm))));
-  if (eyes.making === 'safety eye' && at.retention.band !== 3)
-    ready.push(say.discs(2, String(eyes.washerMm + DISC_OVER_WASHER_MM)));
+  const disc = discMm(eyes, at.retention.band);
+  if (eyes.making === 'safety eye' && disc !== null) ready.push(say.discs(2, String(disc)));
   if (eyes.felt) ready.push(say.felt(2, String(eyes.felt.mm)));
   if (nose) {
     const { nose: n } = nose;
@@ -122,50 +127,6 @@ function readyFor({ eyes, at, nose, units }: Faced): string[] {
     if (n.felt) ready.push(say.felt(1, String(n.felt.mm)));
   }
   return [...ready, say.always];
-}
-
-/** Felt to cut: how wide, the hole for the post, and what it is. */
-function templatesOf({ eyes, at, nose }: Faced): { mm: number; holeMm: number; label: string }[] {
-  const twice = <T>(x: T): T[] => [x, x];
-  return [
-    ...(eyes.felt
-      ? twice({
-          mm: eyes.felt.mm,
-          holeMm: eyes.making === 'safety eye' ? eyes.postMm : 0,
-          label: say.feltLabel(String(eyes.felt.mm)),
-        })
-      : []),
-    ...(eyes.making === 'safety eye' && at.retention.band !== 3
-      ? twice({
-          mm: eyes.washerMm + DISC_OVER_WASHER_MM,
-          holeMm: eyes.postMm,
-          label: say.discLabel(String(eyes.washerMm + DISC_OVER_WASHER_MM)),
-        })
-      : []),
-    ...(nose?.nose.felt
-      ? [
-          {
-            mm: nose.nose.felt.mm,
-            holeMm: nose.nose.making === 'safety nose' ? nose.nose.postMm : 0,
-            label: say.feltLabel(String(nose.nose.felt.mm)),
-          },
-        ]
-      : []),
-  ];
-}
-
-function templateSvg(templates: readonly { mm: number; holeMm: number; label: string }[]): string {
-  let x = 2;
-  let y = 2;
-  let row = 0;
-  const drawn = templates.map(({ mm, holeMm, label }) => {
-    if (x + mm > MOST.wide) [x, y, row] = [2, y + row + 8, 0];
-    const [cx, cy] = [x + mm / 2, y + mm / 2];
-    x += mm + 6;
-    row = Math.max(row, mm);
-    return `<circle cx="${f(cx)}" cy="${f(cy)}" r="${f(mm / 2)}" fill="none" stroke="${INK}" stroke-width=".35"/>${holeMm ? `<circle cx="${f(cx)}" cy="${f(cy)}" r="${f(holeMm / 2)}" fill="none" stroke="${INK}" stroke-width=".3" stroke-dasharray="1 .8"/>` : ''}<text x="${f(cx)}" y="${f(y + mm + 4)}" font-size="3" text-anchor="middle" fill="${INK}">${escaped(label)}</text>`;
-  });
-  return svg(MOST.wide, y + row + 6, drawn.join(''), say.cut);
 }
 
 const STYLE = `

@@ -1,5 +1,5 @@
-import { endSaid, threadHalfMm, type Embroidery } from '../feature';
-import { stitchings, type Stitched } from '../model';
+import { endSaid, piecesSaid, threadHalfMm, type OnPart } from '../feature';
+import { patches, stitchings, type Patched, type Stitched } from '../model';
 import { threadLength } from '../plan';
 import { faceWords } from '../words';
 import { BAR_MM, barAt, f, INK, svg, type FrontView } from './faceDrawing';
@@ -15,7 +15,7 @@ interface FlatThread {
   wideMm: number;
 }
 
-const shares = (a: Embroidery, copy: string | null): boolean =>
+const shares = (a: OnPart, copy: string | null): boolean =>
   a.copy === null || copy === null || a.copy === copy;
 
 /** The embroidery of a face that has a place now. */
@@ -59,6 +59,42 @@ export const stitchedList = (face: Faced): string[] =>
       const { strands, of } = feature.thread;
       return say.stitched(feature.name, k === 1, ends, face.units.end(threadLength(side.mm)), strands, of);
     }),
+  );
+
+/** What is laid on a face and has a place now. */
+const patchesOn = ({ model, part, eyes }: Faced): readonly Patched[] =>
+  patches(model).filter((p) => p.feature.part === part.part.id && shares(p.feature, eyes.copy) && !p.fault);
+
+/** Outlines of what is laid on, from the front. */
+export const patchPaths = (
+  face: Faced,
+  view: FrontView,
+  x: (mm: number) => string,
+  y: (mm: number) => string,
+): string =>
+  patchesOn(face)
+    .flatMap(({ sides }) => sides.flatMap((side) => side.pieces))
+    .flatMap(({ outline }) => {
+      const seen = outline.map(view.see);
+      return seen.every((p) => p.near)
+        ? [
+            `<path data-patch="1" d="${seen.map((p, i) => `${i ? 'L' : 'M'}${x(p.x)} ${y(p.y)}`).join('')}Z" fill="${INK}" fill-opacity=".06" stroke="${INK}" stroke-width=".35"/>`,
+          ]
+        : [];
+    })
+    .join('');
+
+/** What is laid on, with where its middles are. */
+export const patchList = (face: Faced): string[] =>
+  patchesOn(face).flatMap(({ feature, sides }) =>
+    sides.map((side, k) =>
+      say.patch(
+        feature.name,
+        k === 1,
+        side.places.map((p) => tagOf(p.name)).join(', '),
+        piecesSaid(feature, face.units, side.pieces.length),
+      ),
+    ),
   );
 
 const MARGIN = 6;

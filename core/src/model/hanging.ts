@@ -91,8 +91,8 @@ export function featuresAt(
     ),
   ];
   const sewn = toy.features.flatMap((f): FeatureAt[] => {
-    const part = f.kind === 'embroidery' ? parts.find((p) => p.part.id === f.part) : undefined;
-    if (f.kind !== 'embroidery' || !part || part.fabric.rounds.length === 0) return [];
+    const part = 'ends' in f ? parts.find((p) => p.part.id === f.part) : undefined;
+    if (!('ends' in f) || !part || part.fabric.rounds.length === 0) return [];
     const state = resolveStitching(headIn(toy, parts, part), f, marksOn({ eyes, noses, placed: [] }, part));
     const polars = state.state === 'at' ? state.runs.map((run) => run.places[0].polar) : [];
     return polars.length > 0 ? [{ id: f.id, part: f.part, polars, ...round(0) }] : [];
@@ -213,7 +213,7 @@ export function hangContext(model: ToyModel, host: Placed, joinId: string): Hang
     .filter((f) => f.part === host.part)
     .map((f) => ({
       id: f.id,
-      names: f.kind === 'embroidery' ? [f.name.toLowerCase()] : NAMES[f.kind],
+      names: 'ends' in f ? [f.name.toLowerCase()] : NAMES[f.kind],
     }));
   const { fabric } = host.form;
   return {

@@ -4,6 +4,8 @@ export { acceptEyes } from './accept';
 export type { EyesTaken } from './accept';
 export { facedPart } from './faced';
 export { headOf } from './head';
+export { patches, postsOnPart, sculptings, usualPatch, usualSculpt } from './patching';
+export type { OnFaceState, Patched, PatchSide, Sculpted } from './patching';
 export { evennessOf, marksOn, stitchings } from './stitching';
 export { acceptStitches, stitchOffers, worksSaid } from './stitchOffers';
 export type { StitchOffer } from './stitchOffers';

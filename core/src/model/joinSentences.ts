@@ -64,7 +64,7 @@ function thingName(model: ToyModel, id: string): string {
   if (join) return modelOf(model, join.guest.part).name.toLowerCase();
   const feature = model.toy.features.find((f) => f.id === id);
   if (!feature) return say.gone;
-  return feature.kind === 'embroidery' ? feature.name.toLowerCase() : feature.kind;
+  return 'ends' in feature ? feature.name.toLowerCase() : feature.kind;
 }
 
 function heightWords(model: ToyModel, height: Height): string {

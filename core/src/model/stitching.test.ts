@@ -107,7 +107,15 @@ describe('embroidery on any part', () => {
     });
     const on = { id: 'line', name: 'Line', part: part.id, copy: null, colour: DARK };
     const thread = { of: 'yarn', strands: 1, passes: 1 } as const;
-    const line = { kind: 'embroidery', how: 'line', twin: 'none', satin: null, thread, ...on } as const;
+    const line = {
+      kind: 'embroidery',
+      how: 'line',
+      twin: 'none',
+      satin: null,
+      when: 'before filling',
+      thread,
+      ...on,
+    } as const;
     const [{ sides }] = stitchings(modelToy(setFeature(toy, { ...line, ends: [end(3), end(6)] })));
     expect(sides[0].mm).toBeCloseTo(3 * gauge.stitchMm, 6);
   });

@@ -1,4 +1,5 @@
-import { ENDS, SATIN_MM, STITCHES, TIME } from '../figures';
+import type { PatchSeam, SculptWay } from '../feature';
+import { ENDS, FELT, SATIN_MM, SCULPT, STITCHES, TIME } from '../figures';
 import type { Fabric, FabricRound } from '../fabric';
 import { roundUpEnd } from '../join';
 
@@ -11,6 +12,16 @@ export function gatherTail(n: number, stitchMm: number, twice = false): number {
 export function threadLength(pathMm: number): number {
   return roundUpEnd(ENDS.embroidery.perPath * pathMm + ENDS.embroidery.plusMm);
 }
+
+/** Thread that sews an edge of so many mm down, mm. Source: `figures`, FELT. */
+export function edgeThread(edgeMm: number, seam: PatchSeam): number {
+  const { perEdge, plusMm } = FELT.seams[seam];
+  return roundUpEnd(perEdge * edgeMm + plusMm);
+}
+
+/** Thread for needle sculpting, mm: 8 x eye distance, or its own way where that is longer, + 300. Source: `figures`, SCULPT. */
+export const sculptThread = ({ mm, eyesMm }: Pick<SculptWay, 'mm' | 'eyesMm'>): number =>
+  roundUpEnd(Math.max(SCULPT.cut.perEyes * (eyesMm ?? 0), mm) + SCULPT.cut.plusMm);
 
 /** Thread that fills an outline, mm: strands side by side over its area. Source: `figures`, SATIN_MM, and the yarn-end rule for embroidery. */
 export const satinThreadMm = (widthMm: number, heightMm: number): number =>

@@ -203,6 +203,7 @@ describe('ends and minutes are of what is worked', () => {
       ends: [place(10), place(14)].map((from) => ({ from, across: 0, down: 0 })),
       twin: 'none',
       satin: null,
+      when: 'before filling',
       thread: { of: 'yarn', strands: 1, passes: 1 },
       colour: '#000000',
     });

@@ -1,6 +1,14 @@
 import type { Ranged } from '../gauge';
 import { kept } from '../kept';
-import { hangersOf, stitchings, strandWorks, surfaceWorks, type ToyModel } from '../model';
+import {
+  hangersOf,
+  patches,
+  sculptings,
+  stitchings,
+  strandWorks,
+  surfaceWorks,
+  type ToyModel,
+} from '../model';
 import { nameKey } from '../notation';
 import { eyesNamed } from '../safety';
 import { makingOrder, pieceSteps } from './order';
@@ -81,8 +89,8 @@ const workTrouble = (model: ToyModel): Trouble[] => [
   ...strandWorks(model).flatMap(({ feature, fault }): Trouble[] =>
     fault ? [{ what: 'strands', name: feature.name }] : [],
   ),
-  ...stitchings(model).flatMap(({ feature, fault }): Trouble[] =>
-    fault ? [{ what: 'stitches', name: feature.name, fault }] : [],
+  ...[...stitchings(model), ...patches(model), ...sculptings(model)].flatMap(
+    ({ feature, fault }): Trouble[] => (fault ? [{ what: 'stitches', name: feature.name, fault }] : []),
   ),
   ...hangersOf(model).flatMap(({ feature, fault }): Trouble[] =>
     fault ? [{ what: 'hanger', is: feature.is, fault }] : [],

@@ -1,5 +1,5 @@
 import { holeKey } from '../address';
-import { isOn, type CentreBy, type EyePair, type EyesAt, type Nose, type NoseAt } from '../feature';
+import { discMm, isOn, type CentreBy, type EyePair, type EyesAt, type Nose, type NoseAt } from '../feature';
 import { TIME } from '../figures';
 import { satinThreadMm } from './figures';
 import type { PieceAtHand } from './task';
@@ -14,7 +14,7 @@ export type Posts = Pick<
   | 'names'
   | 'sizeMm'
   | 'washerMm'
-  | 'backing'
+  | 'discMm'
   | 'window'
   | 'threadMm'
   | 'seen'
@@ -52,7 +52,7 @@ function eyesPosts(eyes: EyePair, at: EyesAt): Posts {
     names: at.names,
     sizeMm: [eyes.eyeMm],
     washerMm: eyes.washerMm,
-    backing: at.retention.band !== 3,
+    discMm: discMm(eyes, at.retention.band),
     window: at.window,
     threadMm: plastic ? 0 : 2 * satinThreadMm(eyes.eyeMm, eyes.eyeMm),
     seen: {
@@ -77,7 +77,7 @@ function nosePosts(nose: Nose, at: NoseAt): Posts {
     names: [at.name],
     sizeMm: [nose.widthMm, nose.heightMm],
     washerMm: nose.washerMm,
-    backing: at.retention.band !== 3,
+    discMm: discMm(nose, at.retention.band),
     window: at.window,
     threadMm: plastic ? 0 : satinThreadMm(nose.widthMm, nose.heightMm),
     seen: null,

@@ -64,6 +64,7 @@ describe('safety', () => {
       loose: [],
       colour: '#33231d',
       felt: null,
+      backing: 'as needed',
     });
     expect(
       points(nosed, 'under 18 months')

@@ -158,8 +158,10 @@ export const faceWords = {
     always: 'a stitch marker on the face line, scissors, a little fill',
     checks: 'Before the click',
     cut: 'Cut out, true size',
-    feltLabel: (mm: string) => `felt ${mm} mm`,
-    discLabel: (mm: string) => `disc ${mm} mm`,
+    patch: (name: string, twin: boolean, tags: string, pieces: string) =>
+      `${name}${twin ? ', other side' : ''}: ${pieces}, middle at ${tags}`,
+    felts: 'Laid on',
+    sculpt: 'With the needle, when it is filled and closed',
     crooked: 'Crooked on purpose: the same on every piece.',
     cropped: 'The head is larger than the page; the face is shown.',
     age: 'Plastic eyes and noses are not for children under 36 months.',

@@ -4,6 +4,7 @@
  */
 export { notationWords } from './notation';
 export { pageWords } from './page';
+export { patchWords } from './patches';
 export { planWords } from './plan';
 export type { JoinFault } from './plan';
 export { safetyWords } from './safety';

@@ -118,6 +118,7 @@ export const planWords = {
   embroiderDetail: (end: string, strands: number, of: 'yarn' | 'floss') =>
     `${strands === 1 ? `thread of ${end}` : `${strands} strands of ${end}`}, ${of}; anchor the knot in a stitch, never in a hole`,
   embroiderThrough: 'The hole is too small for a hand by then: work through the fabric, knots hidden.',
+  embroiderLast: 'After the fill, as you chose: the face is seen as it will be; knots are sunk inside.',
   embroiderReason: 'While the part is open, ends can be tied inside.',
   stuff: (part: string, g: string | null) => `Stuff ${part}${g === null ? '' : `, ${g}`}`,
   stuffMore: (part: string, g: string | null) => `More fill into ${part}${g === null ? '' : `, ${g}`}`,

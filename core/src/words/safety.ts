@@ -90,6 +90,9 @@ export const safetyWords = {
   looseOff: 'Leave it off, or embroider it.',
   felt: (mm: string) => `Felt of ${mm} mm: how it is fixed is not known`,
   feltReason: (diameter: string, does: boolean) => fits(diameter, does, 'A round of felt that comes off'),
+  patch: (name: string, pieces: string) => `${name}, ${pieces}: what holds is not tested`,
+  patchReason: (diameter: string, does: boolean, seam: string) =>
+    `Sewn on with ${seam}. ${fits(diameter, does, 'A piece that comes off')}`,
   feltMend: 'Sew it all round with small stitches, never only glue it; or embroider its outline.',
   small: (part: string, size: string, copies: number) =>
     `${part}${copies > 1 ? ` × ${copies}` : ''}, about ${size} mm: a small part once it comes off`,
@@ -132,6 +135,10 @@ export const safetyWords = {
       ? 'Measure ten stitches: under 1.2 is a stop, tighter fabric or a bigger washer.'
       : `Measure ten stitches; until then put a felt disc of at least ${disc} mm between fabric and washer.`,
   washerStop: (index: string) => `Washer against fabric ${index}: stop`,
+  discNone: 'No disc lies under it, as you chose.',
+  discChosen: (mm: string) => `A disc of ${mm} mm lies under it.`,
+  discNarrow: (mm: string, need: string) =>
+    `The disc of ${mm} mm is too narrow for its washer: at least ${need} mm.`,
   washerBacking: (index: string) => `Washer against fabric ${index}: backing disc advised`,
   washerCovers: (index: string) => `Washer against fabric ${index}: covers well`,
   washerReason: (washer: string, hole: string) =>

@@ -13,7 +13,7 @@ import {
 import { legMatrix } from '@hoppla/core/form';
 import type { Shown } from '../shown';
 import type { Projection } from '../view';
-import { feltRound, outline, plastic, type Paint } from './dress';
+import { cloth, feltRound, outline, plastic, type Paint } from './dress';
 import { along, satin, type Stroke } from './strokes';
 import {
   DETAIL,
@@ -244,9 +244,10 @@ export class Drawing {
   }
 
   /** Eyes and threads: they change far more often than the fabric. */
-  private putOn({ dress }: Drawn, { eyes, threads }: Shown, detail: Detail): void {
+  private putOn({ dress }: Drawn, { eyes, threads, patches }: Shown, detail: Detail): void {
     this.clear(dress);
     dress.clear();
+    for (const patch of patches) dress.add(cloth(patch, this.paint));
     for (const eye of eyes) this.eye(dress, eye, detail);
     for (const { lines, colour, halfMm } of threads)
       this.sewn(

@@ -1,4 +1,6 @@
 import {
+  BufferAttribute,
+  BufferGeometry,
   CylinderGeometry,
   Mesh,
   Matrix4,
@@ -7,8 +9,8 @@ import {
   Vector3,
   type ShaderMaterial,
 } from 'three';
-import { add, cross, scale, type Vec3 } from '@hoppla/core/form';
-import type { ShownEye } from '../shown';
+import { add, cross, dot, scale, sub, unit, type Vec3 } from '@hoppla/core/form';
+import type { ShownEye, ShownPatch } from '../shown';
 
 /** Gives the paint of a colour: glossy plastic, or plain as felt and washers are. */
 export type Paint = (finish: 'gloss' | 'plain', colour: string) => ShaderMaterial;
@@ -53,6 +55,33 @@ export function feltRound(
   round.quaternion.copy(lying(normal));
   round.position.set(...add(at, scale(normal, FELT_MM)));
   return round;
+}
+
+/** How far the edge of cloth goes down to its fabric, mm. */
+const EDGE_MM = 1.4;
+
+/** A piece of cloth on the fabric, with its edge. */
+export function cloth({ points, normals, triangles, edge, colour }: ShownPatch, paint: Paint): Mesh {
+  const from = points.length - edge;
+  const rim = points.slice(from).map((p, k) => sub(p, scale(normals[from + k], EDGE_MM)));
+  const all = [...points, ...points.slice(from), ...rim];
+  // The edge looks outwards: away from the middle, which is the first place.
+  const out = points.slice(from).map((p, k) => {
+    const way = sub(p, points[0]);
+    return unit(sub(way, scale(normals[from + k], dot(way, normals[from + k]))), normals[from + k]);
+  });
+  const sides = Array.from({ length: edge }, (_, k) => {
+    const [a, b] = [points.length + k, points.length + ((k + 1) % edge)];
+    return [a, a + edge, b + edge, a, b + edge, b];
+  }).flat();
+  const shape = new BufferGeometry();
+  shape.setAttribute('position', new BufferAttribute(Float32Array.from(all.flat()), 3));
+  shape.setAttribute(
+    'normal',
+    new BufferAttribute(Float32Array.from([...normals, ...out, ...out].flat()), 3),
+  );
+  shape.setIndex([...triangles, ...sides]);
+  return new Mesh(shape, paint('plain', colour));
 }
 
 /** The outline of what is embroidered instead. */

@@ -30,6 +30,7 @@ const eyeHardware = (mm: number) => ({
   ...hardwareOf(mm),
   loose: [],
   felt: null,
+  backing: 'as needed' as const,
 });
 
 /** Rill with all his parts, eyes, nose and seams, built by the same edits that a maker's taps make. */

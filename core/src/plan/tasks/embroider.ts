@@ -1,14 +1,26 @@
 import { holeKey } from '../../address';
 import { isOn, type Embroidery } from '../../feature';
-import { OPENINGS, TIME } from '../../figures';
-import { windowOf } from '../../form';
+import { TIME } from '../../figures';
 import { stitchings, type Stitched } from '../../model';
 import { planWords as say } from '../../words';
 import { threadLength } from '../figures';
-import { taskKey, type Due, type PieceAtHand, type TaskBase, type TaskKind } from '../task';
+import { needleRound } from '../needleRound';
+import {
+  taskKey,
+  type Due,
+  type PieceAtHand,
+  type TaskBase,
+  type TaskKind,
+  type TaskWords,
+  type Telling,
+  type YarnEnds,
+} from '../task';
 
-export interface EmbroiderTask extends TaskBase {
-  kind: 'embroider';
+/** Embroidery, while the part is open or when the fill is in. */
+export interface EmbroiderTask<
+  K extends 'embroider' | 'embroider-last' = 'embroider' | 'embroider-last',
+> extends TaskBase {
+  kind: K;
   feature: string;
   /** as the maker calls it */
   called: string;
@@ -20,34 +32,19 @@ export interface EmbroiderTask extends TaskBase {
   thread: Embroidery['thread']['of'];
 }
 
-/**
- * After how many rounds it is embroidered: while a hand can still tie the ends inside, and before the fill. Where the hole is
- * too small by then it is done through the fabric, and the task says so.
- */
-function roundFor(
-  { part, stuffAt }: PieceAtHand,
-  { head, sides }: Stitched,
-): { after: number; inside: boolean } {
-  const { fabric, form } = part;
-  const first = Math.max(0, ...sides.flatMap((side) => side.places.map((p) => p.round)));
-  const end = stuffAt[0] ?? fabric.rounds.length;
-  const window = windowOf(form, fabric.rounds[first].number, {
-    comfortableMm: head.ownSmallestMm ?? OPENINGS.embroider.comfortableMm,
-    possibleMm: 0,
-  });
-  const last = fabric.rounds.findIndex((r) => r.number === window.lastComfortable) + 1;
-  const after = Math.max(first + 1, Math.min(end, last > 0 ? last : end));
-  return { after, inside: last > 0 && after <= last };
-}
-
-function embroiderDue(piece: PieceAtHand, stitched: Stitched): Due<EmbroiderTask> {
+function embroiderDue<K extends EmbroiderTask['kind']>(
+  kind: K,
+  piece: PieceAtHand,
+  stitched: Stitched,
+): Due<EmbroiderTask<K>> {
   const { part, of } = piece;
   const { feature: f, sides } = stitched;
-  const { after, inside } = roundFor(piece, stitched);
+  const { after, inside } =
+    kind === 'embroider' ? needleRound(piece, stitched) : { after: part.fabric.rounds.length, inside: false };
   return {
     after,
     task: {
-      kind: 'embroider',
+      kind,
       ...of,
       key: taskKey('embroider', of.copy, f.id),
       about: f.id,
@@ -66,19 +63,43 @@ function embroiderDue(piece: PieceAtHand, stitched: Stitched): Due<EmbroiderTask
   };
 }
 
-export const embroider: TaskKind<EmbroiderTask> = {
+const ofPiece =
+  <K extends EmbroiderTask['kind']>(kind: K, when: Embroidery['when']) =>
+  (piece: PieceAtHand): Due<EmbroiderTask<K>>[] =>
+    stitchings(piece.model).flatMap((s) =>
+      isOn(s.feature, piece.of) && !s.fault && s.feature.when === when ? [embroiderDue(kind, piece, s)] : [],
+    );
+
+const ends = ({ threadMm }: EmbroiderTask): Omit<YarnEnds, 'part' | 'copy'>[] =>
+  threadMm > 0 ? [{ what: 'thread', count: 1, eachMm: threadMm }] : [];
+
+const words = (task: EmbroiderTask, { inside, units }: Telling): TaskWords => ({
+  title: say.embroider(task.called, inside),
+  short: task.called,
+  detail: say.embroiderDetail(units.end(task.threadMm), task.strands, task.thread),
+  notes: [],
+  reason:
+    task.kind === 'embroider-last'
+      ? say.embroiderLast
+      : task.inside
+        ? say.embroiderReason
+        : say.embroiderThrough,
+});
+
+/** Embroidered while the part is open. */
+export const embroider: TaskKind<EmbroiderTask<'embroider'>> = {
   sign: 'needle',
   rests: false,
-  ofPiece: (piece) =>
-    stitchings(piece.model).flatMap((s) =>
-      isOn(s.feature, piece.of) && !s.fault ? [embroiderDue(piece, s)] : [],
-    ),
-  ends: ({ threadMm }) => (threadMm > 0 ? [{ what: 'thread', count: 1, eachMm: threadMm }] : []),
-  words: (task, { inside, units }) => ({
-    title: say.embroider(task.called, inside),
-    short: task.called,
-    detail: say.embroiderDetail(units.end(task.threadMm), task.strands, task.thread),
-    notes: [],
-    reason: task.inside ? say.embroiderReason : say.embroiderThrough,
-  }),
+  ofPiece: ofPiece('embroider', 'before filling'),
+  ends,
+  words,
+};
+
+/** Embroidered when the fill is in. */
+export const embroiderLast: TaskKind<EmbroiderTask<'embroider-last'>> = {
+  sign: 'needle',
+  rests: false,
+  ofPiece: ofPiece('embroider-last', 'after filling'),
+  ends,
+  words,
 };

@@ -1,14 +1,16 @@
 import type { TaskBase, TaskKind } from '../task';
-import { embroider } from './embroider';
+import { embroider, embroiderLast } from './embroider';
 import { drawThrough } from './drawThrough';
 import { close, fastenOff } from './finish';
 import { inspect, weaveIn } from './last';
 import { hang, hangLast } from './hang';
 import { layer } from './layer';
 import { lookAgain } from './lookAgain';
+import { patch } from './patch';
 import { posts } from './posts';
 import { ready } from './ready';
 import { rounds } from './rounds';
+import { sculpt } from './sculpt';
 import { sew } from './sew';
 import { strands, strandsLast } from './strands';
 import { stuff } from './stuff';
@@ -18,12 +20,14 @@ import { washers } from './washers';
 
 /**
  * The table of kinds: a kind of task is one file and one line here. The order of the lines is the order at one pause:
- * what is still worked first, then posts and embroidery before the fill, a second look after it, what the next round catches, closing last.
+ * what is still worked first, then posts and embroidery before the fill, a second look after it, what the next round catches, closing last;
+ * then what needs the fill in.
  */
 export const TASKS = {
   rounds,
   layer,
   eyes: posts,
+  patch,
   washers,
   embroider,
   hang,
@@ -33,6 +37,8 @@ export const TASKS = {
   ready,
   close,
   'fasten-off': fastenOff,
+  sculpt,
+  'embroider-last': embroiderLast,
   'draw-through': drawThrough,
   thread,
   sew,

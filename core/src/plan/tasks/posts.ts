@@ -38,7 +38,8 @@ export interface PostsTask extends TaskBase {
   /** width and, for a nose, height, mm */
   sizeMm: readonly number[];
   washerMm: number;
-  backing: boolean;
+  /** the disc of felt that goes under each washer, mm; null for none */
+  discMm: number | null;
   window: WorkWindow;
   late: Late;
   /** the opening at the pause, worst end, mm; null while nobody can tell */

@@ -1,4 +1,4 @@
-import { DISC_OVER_WASHER_MM, TIME } from '../../figures';
+import { TIME } from '../../figures';
 import { planWords as say } from '../../words';
 import { ofTheWasher, pointsOfFeature, pointWords } from '../points';
 import { taskKey, type TaskBase, type TaskKind } from '../task';
@@ -25,7 +25,7 @@ const washersFor = (task: PostsTask): WashersTask => ({
   afterRound: task.afterRound,
   count: task.names.length,
   washerMm: task.washerMm,
-  discMm: task.backing ? task.washerMm + DISC_OVER_WASHER_MM : null,
+  discMm: task.discMm,
   points: [],
   minutes: task.names.length * TIME.washer.value,
   content: String(task.washerMm),

@@ -1,4 +1,4 @@
-import { indexSaid, RETENTION_BANDS, type Retention } from '../../feature';
+import { indexSaid, RETENTION_BANDS, type EyePair, type Retention } from '../../feature';
 import { DISC_OVER_WASHER_MM } from '../../figures';
 import { safetyWords as say } from '../../words';
 import { fitsCylinder } from '../cylinder';
@@ -17,6 +17,7 @@ interface Fixed {
   felt: { mm: number } | null;
   called: typeof say.eyes;
   retention: Retention | null;
+  backing: EyePair['backing'];
 }
 
 function fixedOn({ model }: Checked): Fixed[] {
@@ -29,6 +30,7 @@ function fixedOn({ model }: Checked): Fixed[] {
     sizes: [e.eyeMm],
     loose: e.loose,
     felt: e.felt,
+    backing: e.backing,
     called: say.eyes,
     retention: state.state === 'homeless' ? null : state.retention,
   }));
@@ -41,6 +43,7 @@ function fixedOn({ model }: Checked): Fixed[] {
     sizes: [nose.widthMm, nose.heightMm],
     loose: nose.loose,
     felt: nose.felt,
+    backing: nose.backing,
     called: say.nose,
     retention: state.state === 'homeless' ? null : state.retention,
   }));
@@ -93,10 +96,22 @@ function plasticPoints({ profile, age }: Checked, it: Fixed): SafetyPoint[] {
         mend: say.washerHomelessMend,
       },
     ];
-  return it.retention ? [first, washerPoint(`washer:${it.id}`, base, it.retention)] : [first];
+  return it.retention ? [first, washerPoint(`washer:${it.id}`, base, it.retention, it.backing)] : [first];
 }
 
-function washerPoint(id: string, base: { feature: string; part: string }, retention: Retention): SafetyPoint {
+/** What is said of the disc that the maker chose; nothing where the program chooses. */
+function chosenDisc(backing: EyePair['backing'], needMm: number): string {
+  if (backing === 'as needed') return '';
+  if (backing === 'none') return ` ${say.discNone}`;
+  return ` ${backing < needMm ? say.discNarrow(String(backing), String(needMm)) : say.discChosen(String(backing))}`;
+}
+
+function washerPoint(
+  id: string,
+  base: { feature: string; part: string },
+  retention: Retention,
+  backing: EyePair['backing'],
+): SafetyPoint {
   const { washerMm, band, why, liftable, worst, best } = retention;
   const index = indexSaid(worst);
   const point = (
@@ -106,14 +121,17 @@ function washerPoint(id: string, base: { feature: string; part: string }, retent
     mend: string,
   ): SafetyPoint => ({ id, check: 2, weight, ...base, title, reason, mend });
   if (why !== null) return point('open', say.washerNotKnown, say.washerWhy[why], say.washerWhyMend[why]);
-  const reason = say.washerReason(String(Math.round(washerMm * 10) / 10), retention.openingMm.toFixed(1));
+  const needMm = washerMm + DISC_OVER_WASHER_MM;
+  const reason =
+    say.washerReason(String(Math.round(washerMm * 10) / 10), retention.openingMm.toFixed(1)) +
+    (band === 3 ? '' : chosenDisc(backing, needMm));
   // Decision 42: what a measured gauge could lift is open, not stopped.
   if (band !== 3 && liftable && best >= RETENTION_BANDS.backing)
     return point(
       'open',
       say.washerMeasure(index, indexSaid(best)),
       reason,
-      say.washerMeasureMend(band === 2 ? String(washerMm + DISC_OVER_WASHER_MM) : null),
+      say.washerMeasureMend(band === 2 ? String(needMm) : null),
     );
   if (band === 1) {
     const { needs } = retention;
@@ -125,12 +143,7 @@ function washerPoint(id: string, base: { feature: string; part: string }, retent
     );
   }
   if (band === 2)
-    return point(
-      'open',
-      say.washerBacking(index),
-      reason,
-      say.washerBackingMend(String(washerMm + DISC_OVER_WASHER_MM)),
-    );
+    return point('open', say.washerBacking(index), reason, say.washerBackingMend(String(needMm)));
   return point('advice', say.washerCovers(index), reason, say.washerCoversMend);
 }
 

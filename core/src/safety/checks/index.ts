@@ -6,6 +6,7 @@ import { PROFILES } from '../profiles';
 import { hardwareChecks } from './hardware';
 import { cordChecks } from './long';
 import { surfaceChecks } from './onSurface';
+import { patchChecks } from './patches';
 import { smallPartChecks } from './small';
 import { textChecks } from './text';
 import { threadedChecks } from './threaded';
@@ -16,6 +17,7 @@ const MADE: readonly { makes: readonly CheckNumber[]; check: (checked: Checked) 
   { makes: [], check: whoChecks },
   { makes: [1, 2], check: hardwareChecks },
   { makes: [3], check: smallPartChecks },
+  { makes: [], check: patchChecks },
   { makes: [], check: threadedChecks },
   { makes: [6], check: cordChecks },
   { makes: [], check: surfaceChecks },

@@ -3,8 +3,14 @@ import {
   HANGERS,
   HELD_BY,
   LINES_OVER,
+  MOST_PATCHED,
+  MOST_SCULPTED,
   MOST_STITCHED,
+  PATCH_SEAMS,
+  PATCH_SHAPES,
   SATIN_SHAPES,
+  SCULPT_WORKS,
+  STITCHED_WHEN,
   STITCHERIES,
   STRAND_FIXES,
   type Embroidery,
@@ -15,6 +21,8 @@ import {
   type LoosePiece,
   type Nose,
   type PairPlace,
+  type Patch,
+  type Sculpt,
   type SpotOn,
   type Strands,
   type SurfaceWork,
@@ -37,6 +45,10 @@ const hardware = {
   felt: objectOf<FeltRound>({ mm: Joi.number().positive().required(), colour: colour.required() })
     .allow(null)
     .required(),
+  backing: Joi.alternatives(
+    Joi.string().valid('as needed', 'none'),
+    Joi.number().positive().max(MOST_PATCHED.mm),
+  ).required(),
 };
 
 const halves = Joi.number().multiple(0.5).min(-MOST_STITCHED.off).max(MOST_STITCHED.off);
@@ -47,6 +59,15 @@ const threadEnds = Joi.array().items(
     down: halves.required(),
   }),
 );
+
+const onFace = {
+  id: id.required(),
+  name: word.required(),
+  ...onPart,
+  ends: threadEnds.required(),
+  twin: Joi.alternatives(Joi.string().valid('none', 'mirrored'), threadEnds).required(),
+  colour: word.required(),
+};
 
 const centre = objectOf<PairPlace['centre']>({
   coord: Joi.number().required(),
@@ -91,14 +112,13 @@ const KINDS: { [K in Feature['kind']]: Joi.ObjectSchema<Extract<Feature, { kind:
   }),
   embroidery: objectOf<Embroidery>({
     kind: Joi.string().valid('embroidery').required(),
-    id: id.required(),
-    name: word.required(),
-    ...onPart,
+    ...onFace,
     how: Joi.string()
       .valid(...STITCHERIES)
       .required(),
-    ends: threadEnds.required(),
-    twin: Joi.alternatives(Joi.string().valid('none', 'mirrored'), threadEnds).required(),
+    when: Joi.string()
+      .valid(...STITCHED_WHEN)
+      .required(),
     satin: objectOf<NonNullable<Embroidery['satin']>>({
       shape: Joi.string()
         .valid(...SATIN_SHAPES)
@@ -113,7 +133,34 @@ const KINDS: { [K in Feature['kind']]: Joi.ObjectSchema<Extract<Feature, { kind:
       strands: Joi.number().integer().min(1).max(MOST_STITCHED.strands).required(),
       passes: Joi.number().integer().min(1).max(MOST_STITCHED.passes).required(),
     }).required(),
-    colour: word.required(),
+  }),
+  patch: objectOf<Patch>({
+    kind: Joi.string().valid('patch').required(),
+    ...onFace,
+    ends: threadEnds.min(1).max(MOST_PATCHED.pieces).required(),
+    of: Joi.string().valid('felt', 'crochet').required(),
+    shape: Joi.string()
+      .valid(...PATCH_SHAPES)
+      .required(),
+    widthMm: Joi.number().positive().max(MOST_PATCHED.mm).required(),
+    heightMm: Joi.number().positive().max(MOST_PATCHED.mm).required(),
+    path: Joi.string().max(MOST_PATCHED.path).allow(null).required(),
+    turnDeg: Joi.number().min(-360).max(360).required(),
+    eyes: Joi.string().valid('under', 'over').required(),
+    seam: Joi.string()
+      .valid(...PATCH_SEAMS)
+      .required(),
+  }),
+  sculpt: objectOf<Sculpt>({
+    kind: Joi.string().valid('sculpt').required(),
+    ...onFace,
+    ends: threadEnds.min(2).max(MOST_SCULPTED.points).required(),
+    twin: Joi.string().valid('none').required(),
+    work: Joi.string()
+      .valid(...SCULPT_WORKS)
+      .required(),
+    passes: Joi.number().integer().min(1).max(MOST_SCULPTED.passes).required(),
+    loop: Joi.string().valid('inner', 'outer').required(),
   }),
   surface: objectOf<SurfaceWork>({
     kind: Joi.string().valid('surface').required(),

@@ -4,7 +4,16 @@ import { exportFile } from '../../files';
 import { holeKey, holeTag } from '../../address';
 import { openChecks, progressOf, ticksOf, whereAmI } from '../../record';
 import { planOf } from '../../plan';
-import { hangersOf, modelToy, rillFile, stitchings, strandWorks, surfaceWorks } from '../../model';
+import {
+  hangersOf,
+  modelToy,
+  patches,
+  rillFile,
+  sculptings,
+  stitchings,
+  strandWorks,
+  surfaceWorks,
+} from '../../model';
 import { newFile, newToy, addParts, typeInPart, type ToyFile } from '../index';
 import { openFile } from './index';
 
@@ -47,7 +56,7 @@ describe('toy files', () => {
     expect(model.eyes[0].state).toMatchObject({ state: 'at', coords: [15, 24] });
     expect(model.sites.every((s) => s.sites.length > 0 && s.sites.every((x) => x.state === 'at'))).toBe(true);
     expect(planOf(model).trouble).toEqual([]);
-    expect(file).toMatchObject({ schema: 10, toy: { schema: 10, clamps: [], settings: { hooks: 'mm' } } });
+    expect(file).toMatchObject({ schema: 11, toy: { schema: 11, clamps: [], settings: { hooks: 'mm' } } });
     expect(file.toy.parts.every((p) => p.shaping.how === 'as worked')).toBe(true);
     expect(file.toy.features[0]).toMatchObject({
       eyeMm: 9,
@@ -220,7 +229,12 @@ describe('toy files', () => {
   it('version 10 with brows, one crooked on purpose, cheeks, freckles of floss, a nose and a mouth opens for ever: same places, same bytes', () => {
     const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v10.json'), 'utf8');
     const file = opened(raw);
-    expect(exportFile(file)).toBe(raw);
+    expect(exportFile(opened(exportFile(file)))).toBe(exportFile(file));
+    // Before version 11 ends were tied inside, and a disc lay where the fabric needed one.
+    expect(file.toy.features.filter((f) => f.kind === 'embroidery').map((f) => f.when)).toEqual(
+      Array.from({ length: 5 }, () => 'before filling'),
+    );
+    expect(file.toy.features.find((f) => f.kind === 'eyes')!.backing).toBe('as needed');
     const all = stitchings(modelToy(file.toy));
     expect(all.map((s) => [s.feature.name, s.fault, s.sides.length])).toEqual([
       ['Nose', null, 1],
@@ -235,6 +249,36 @@ describe('toy files', () => {
       ['8.9|16.16', '8.8|13.14'],
     ]);
     expect(all[4].feature.thread).toEqual({ of: 'floss', strands: 3, passes: 2 });
+  });
+
+  it('version 11 with felt under the eyes, lids of their own, crocheted cheeks, an own outline, spots, sculpting and a disc of 22 mm opens for ever: same places, same bytes', () => {
+    const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v11.json'), 'utf8');
+    const file = opened(raw);
+    expect(exportFile(file)).toBe(raw);
+    const model = modelToy(file.toy);
+    const laid = patches(model);
+    expect(
+      laid.map((p) => [p.feature.name, p.fault, p.sides.map((s) => s.pieces.length).join(' and ')]),
+    ).toEqual([
+      ['Whites', null, '1 and 1'],
+      ['Cheeks', null, '1 and 1'],
+      ['Lids', null, '1 and 1'],
+      ['Belly', null, '1'],
+      ['Spots', null, '5'],
+    ]);
+    // The posts go through the whites, up and inwards of their middles, which are half a stitch out and half a round down.
+    expect(laid[0].sides.map((s) => s.pieces[0].holes.map((h) => h.of))).toEqual([
+      ['left eye'],
+      ['right eye'],
+    ]);
+    const [across, up] = laid[0].sides[0].pieces[0].holes[0].at;
+    expect(across).toBeLessThan(-1);
+    expect(up).toBeGreaterThan(1);
+    expect(sculptings(model).map((s) => [s.feature.work, s.fault, s.feature.passes])).toEqual([
+      ['eyes', null, 2],
+      ['tie', null, 1],
+    ]);
+    expect(file.toy.features.find((f) => f.kind === 'eyes')!.backing).toBe(22);
   });
 
   it('older embroidery hangs on its places: what was filled is, what was a line is one, with as many passes', () => {

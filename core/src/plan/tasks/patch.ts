@@ -1,0 +1,77 @@
+import { holeKey } from '../../address';
+import { edgeMm, isOn, outlineOf, piecesOf, piecesSaid, type Patch } from '../../feature';
+import { FELT } from '../../figures';
+import { patches, type Patched } from '../../model';
+import { patchWords } from '../../words';
+import { edgeThread } from '../figures';
+import { needleRound } from '../needleRound';
+import { pointsOfFeature, pointWords } from '../points';
+import { taskKey, type Due, type PieceAtHand, type TaskBase, type TaskKind } from '../task';
+import { isPosts } from './posts';
+
+const say = patchWords.task;
+
+/** Pieces of felt or crochet laid on and sewn round. */
+export interface PatchTask extends TaskBase {
+  kind: 'patch';
+  feature: Patch;
+  /** on the posts of eyes, before their washers */
+  under: boolean;
+  /** a hand still reaches inside then */
+  inside: boolean;
+  count: number;
+  /** thread of each piece, mm */
+  threadMm: number;
+}
+
+/** Whether posts go through it. */
+const isUnder = ({ sides }: Patched): boolean =>
+  sides.some((side) => side.pieces.some((p) => p.holes.length > 0));
+
+function patchDue(piece: PieceAtHand, patched: Patched): Due<PatchTask> {
+  const { model, of, due } = piece;
+  const { feature: f, sides } = patched;
+  const posts = due.find(({ task }) => isPosts(task) && task.plastic);
+  const under = isUnder(patched) && posts !== undefined;
+  const free = needleRound(piece, patched);
+  const edge = edgeMm(outlineOf(f));
+  const count = piecesOf(f);
+  return {
+    after: under ? posts.after : free.after,
+    task: {
+      kind: 'patch',
+      ...of,
+      key: taskKey('patch', of.copy, f.id),
+      about: f.id,
+      feature: f,
+      under,
+      inside: under || free.inside,
+      count,
+      threadMm: edgeThread(edge, f.seam),
+      points: pointsOfFeature(model, f.id),
+      minutes: count * (FELT.cutMinutes.value + FELT.minutesPerMm.value * edge),
+      content: [
+        f.of,
+        f.shape,
+        f.widthMm,
+        f.heightMm,
+        ...sides.flatMap((s) => s.places.map((p) => holeKey(p.name))),
+      ].join(' '),
+    },
+  };
+}
+
+export const patch: TaskKind<PatchTask> = {
+  sign: 'needle',
+  rests: false,
+  ofPiece: (piece) =>
+    patches(piece.model).flatMap((p) => (isOn(p.feature, piece.of) && !p.fault ? [patchDue(piece, p)] : [])),
+  ends: ({ threadMm, count }) => [{ what: 'thread', count, eachMm: threadMm }],
+  words: (task, { inside, units }) => ({
+    title: say.title(task.feature.name, inside, task.under),
+    short: task.feature.name,
+    detail: `${piecesSaid(task.feature, units)}; ${patchWords.seams[task.feature.seam]}, ${units.end(task.threadMm)} of thread each`,
+    notes: [...(task.feature.of === 'crochet' ? [say.crochet] : []), ...pointWords(task.points)],
+    reason: task.under ? say.under : task.inside ? say.open : say.through,
+  }),
+};
