@@ -1,5 +1,5 @@
 import { exportFile } from '@hoppla/core/files';
-import { acceptEyes, acceptStitches } from '@hoppla/core/model';
+import { acceptEyes, acceptNeedle } from '@hoppla/core/model';
 import { factsWords, read } from '@hoppla/core/notation';
 import { addParts, changeSettings, newFile, newToy } from '@hoppla/core/toy';
 import { pageWords } from '@hoppla/core/words';
@@ -9,8 +9,8 @@ import { cliWords as say } from './words';
 
 /**
  * A whole page as a toy document; what became of each line goes to standard error. Ids are counted, so that the same page
- * gives the same bytes. `--accept` places the eyes that the page names where its words leave one reading, and stitches what it
- * asks for where it says on which round.
+ * gives the same bytes. `--accept` places the eyes that the page names where its words leave one reading, and puts on what
+ * it asks for by needle where it says so clearly.
  * @throws Misuse for a toy file
  */
 export function toyCommand({ file, text }: { file: string; text: string }, call: Call): Answer {
@@ -24,7 +24,7 @@ export function toyCommand({ file, text }: { file: string; text: string }, call:
   const made = changeSettings(addParts(changeSettings(named, settings), text, newId), settings);
   const accept = call.flags.has('--accept');
   const accepted = accept ? acceptEyes(made, newId) : { toy: made, taken: [] };
-  const stitched = accept ? acceptStitches(accepted.toy, newId) : { toy: accepted.toy, taken: [], left: [] };
+  const stitched = accept ? acceptNeedle(accepted.toy, newId) : { toy: accepted.toy, taken: [], left: [] };
   const lines = reading.page
     .filter((l) => l.as !== 'blank')
     .map(({ line, as, part, facts }) => {

@@ -229,7 +229,7 @@ const pulledOn = (model: ToyModel, placed: Placed, looks: Looks): ShownThread[] 
     isOn(f, placed) && way
       ? [
           {
-            lines: way.over.map((line) => threadOn(placed, looks, line, () => false)),
+            lines: way.over.map((line) => threadOn(placed, looks, line, clothUnder(model, placed))),
             colour: f.colour,
             halfMm: PULLED_MM,
           },

@@ -9,6 +9,7 @@ import { plan } from './plan';
 import { safety } from './safety';
 import { stage } from './stage';
 import { storage } from './storage';
+import { patch } from './patch';
 import { stitching } from './stitching';
 import { surface } from './surface';
 
@@ -44,6 +45,7 @@ export const screenWords = {
   safety,
   stage,
   storage,
+  patch,
   stitching,
   surface,
 };

@@ -1,10 +1,13 @@
 /** What the Face station says of embroidery. */
 export const stitching = {
-  title: 'Stitched on it',
+  title: 'On it',
   add: 'Add with needle and thread',
+  addPatch: 'Lay on felt or crochet',
+  addSculpt: 'Shape with a needle',
   noPlace: 'no place',
   take: (what: string) => `Take it: ${what}`,
-  usualPlace: 'It does not say where: at its usual place.',
+  feltFor: (what: string) => `felt, ${what.toLowerCase()}`,
+  usualPlace: 'It does not say all of where and how large: the rest as usual.',
   on: (name: string, part: string) => `${name} on ${part}`,
   back: 'Back to the face',
   remove: 'Take it off',
@@ -35,4 +38,6 @@ export const stitching = {
   centre: 'Make it even',
   size: 'size',
   thread: 'thread',
+  when: 'When it is done',
+  whens: { 'before filling': 'before the fill', 'after filling': 'after the fill' },
 };

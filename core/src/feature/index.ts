@@ -39,6 +39,8 @@ export { areaMm2, edgeMm, isWithin, outlineOf, readOutline } from './patchOutlin
 export { patchSize, piecesOf, piecesSaid, sizeSaid } from './patchSaid';
 export { laidPatches } from './patching';
 export type { LaidPatch, PostAt } from './patching';
+export { EXPRESSIONS, FACE_PIECES, faceOf } from './expressions';
+export type { Expression } from './expressions';
 export { newPatch, PATCH_WORKS, scattered } from './patchUsual';
 export type { PatchWork, Scattering } from './patchUsual';
 export type { Chart, Flat } from './chart';

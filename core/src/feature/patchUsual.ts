@@ -1,4 +1,4 @@
-import { distance } from '../form';
+import { distance, type Vec3 } from '../form';
 import { chartAt, type Flat } from './chart';
 import type { EyePair, OnPart, ThreadEnd } from './feature';
 import { half, type FaceMarks } from './faceCanvas';
@@ -138,7 +138,7 @@ export function scattered(head: Head, f: Patch, marks: FaceMarks, s: Scattering)
   const apart = wide + s.gapMm;
   const eyes = marks.eyes ? marks.eyes.points : [];
   const ends: ThreadEnd[] = [];
-  const at: Flat[] = [];
+  const at: Vec3[] = [];
   const most = Math.min(s.count, MOST_PATCHED.pieces);
   for (let tries = 0; ends.length < most && tries < most * TRIES; tries++) {
     const [mm, a] = [s.withinMm * Math.sqrt(random()), 2 * Math.PI * random()];
@@ -148,11 +148,9 @@ export function scattered(head: Head, f: Patch, marks: FaceMarks, s: Scattering)
     const place = resolveStitching(head, { ends: [moved], twin: 'none' }, marks);
     if (place.state !== 'at') continue;
     const [there] = place.runs[0].places;
-    const flat = chart.flat(there.polar);
-    if (at.some((o) => Math.hypot(o[0] - flat[0], o[1] - flat[1]) < apart)) continue;
-    if (eyes.some((eye) => distance(eye, there.point) < apart)) continue;
+    if ([...at, ...eyes].some((other) => distance(other, there.point) < apart)) continue;
     ends.push(moved);
-    at.push(flat);
+    at.push(there.point);
   }
   return ends.length > 0 ? ends : f.ends.slice(0, 1);
 }

@@ -7,7 +7,7 @@ import type { OnPart, ThreadEnd } from './feature';
 import { headWidthMm, type Head } from './head';
 import type { PostAt } from './patching';
 import type { Sculpt, SculptWork } from './sculpt';
-import { upOfFace } from './stitching';
+import { evened, upOfFace } from './stitching';
 import { lineMm, straight, type ThreadLine } from './threadPath';
 
 /** The way of the needle, once round. */
@@ -166,7 +166,7 @@ export function newSculpt(
       ];
     },
   };
-  return {
+  const made: Sculpt = {
     kind: 'sculpt',
     ...ids,
     work,
@@ -175,6 +175,7 @@ export function newSculpt(
     passes: work === 'eyes' ? 2 : 1,
     loop: 'outer',
   };
+  return work === 'eyes' ? evened(head, made, marks) : made;
 }
 
 /** Whether the part's start is above its middle. */

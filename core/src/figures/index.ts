@@ -176,28 +176,6 @@ export const BALANCE = {
 /** Parts that lie in one another by no more than this touch, mm: fabric gives. Judged. */
 export const TOUCH_MM = figure(1, 'mm', { low: 0.5, high: 2 });
 
-/** eye, post and washer in mm */
-export const EYES: readonly { eyeMm: number; postMm: number; washerMm: number }[] = [
-  { eyeMm: 5, postMm: 2.5, washerMm: 8 },
-  { eyeMm: 6, postMm: 3, washerMm: 9 },
-  { eyeMm: 8, postMm: 3.5, washerMm: 11 },
-  { eyeMm: 9, postMm: 4, washerMm: 12 },
-  { eyeMm: 10, postMm: 4, washerMm: 12 },
-  { eyeMm: 12, postMm: 4.5, washerMm: 14 },
-  { eyeMm: 14, postMm: 5, washerMm: 16 },
-  { eyeMm: 15, postMm: 5, washerMm: 17 },
-  { eyeMm: 18, postMm: 6, washerMm: 20 },
-];
-
-/** Mass of one eye in g by its width in mm: on the line through these two, never under nothing. Source: house figures, "Balance". */
-export const EYE_GRAMS = [
-  { eyeMm: 6, grams: 0.3 },
-  { eyeMm: 15, grams: 2 },
-] as const;
-
-/** A backing disc of felt is wider than its washer by at least this, mm. Source: the house's safety page, "washer and fabric". */
-export const DISC_OVER_WASHER_MM = 8;
-
 /** Advice for a pair of eyes; never a rule. */
 export const FACE_ADVICE = {
   eyePerWidth: { low: 0.12, middle: 0.17, high: 0.25 },
@@ -293,6 +271,7 @@ export { ASSUMED_HOOK_MM, hookMm, hookName, HOOKS } from './hooks';
 export type { HookSystem } from './hooks';
 export { singular, trunkOf, UNKNOWN_PLACE, USUAL_PLACES, usualPlaceOf } from './usualPlaces';
 export type { UsualPlace } from './usualPlaces';
+export { DISC_OVER_WASHER_MM, DISCS_MM, EYE_GRAMS, EYE_SIZES_MM, EYES } from './eyes';
 export { FELT, SCULPT } from './needle';
 export { usualGramsPerMetre, YARNS, yarnIn } from './yarns';
 

@@ -4,9 +4,20 @@ export { acceptEyes } from './accept';
 export type { EyesTaken } from './accept';
 export { facedPart } from './faced';
 export { headOf } from './head';
-export { patches, postsOnPart, sculptings, usualPatch, usualSculpt } from './patching';
+export {
+  partsOver,
+  patches,
+  postsOnPart,
+  sculptings,
+  sculptLines,
+  usualPatch,
+  usualSculpt,
+} from './patching';
+export { hasSnout, withExpression } from './expressions';
 export type { OnFaceState, Patched, PatchSide, Sculpted } from './patching';
 export { evennessOf, marksOn, stitchings } from './stitching';
+export { acceptNeedle, patchOffers, patchSaid, sculptSaid } from './patchOffers';
+export type { NeedleTaken, PatchOffer } from './patchOffers';
 export { acceptStitches, stitchOffers, worksSaid } from './stitchOffers';
 export type { StitchOffer } from './stitchOffers';
 export type { Stitched, ThreadSide } from './stitching';

@@ -5,6 +5,7 @@ import {
   resolveStitching,
   sculptEstimate,
   sculptWay,
+  type Estimate,
   type EyePair,
   type FaceMarks,
   type Head,
@@ -21,11 +22,16 @@ import {
   type StitchFault,
   type ThreadRun,
 } from '../feature';
+import { pointOf } from '../address';
+import { distance } from '../form';
 import { kept } from '../kept';
 import { headOf } from './head';
 import type { PartModel } from './part';
 import { marksOn } from './stitching';
 import type { ToyModel } from './toy';
+import { patchWords, type UnitWords } from '../words';
+
+const say = patchWords.sculpt;
 
 /** What is put on a face by needle, and where its places are now. */
 export interface OnFaceState<F extends OnFace, S extends ThreadRun = ThreadRun> {
@@ -113,6 +119,31 @@ export const sculptings = kept((model: ToyModel): readonly Sculpted[] =>
     return [{ feature: f, head, marks, fault: null, sides: state.runs, way, estimate }];
   }),
 );
+
+/** The parts that stand on a patch or cover some of it, by name. */
+export const partsOver = ({ feature, head, sides }: Patched): string[] => [
+  ...new Set(
+    head.things
+      .filter((t) => t.kind === 'part')
+      .filter((t) => {
+        const at = pointOf(head.form, t.polar);
+        const reach = t.reachMm + Math.min(feature.widthMm, feature.heightMm) / 2;
+        return sides.some((s) => s.places.some((p) => distance(p.point, at) < reach));
+      })
+      .map((t) => t.name),
+  ),
+];
+
+/** What a pull is thought to do, in words; each number with its range. */
+export function sculptLines({ feature: f, way, estimate }: Sculpted, units: UnitWords): string[] {
+  if (!way || !estimate) return [];
+  const said = ({ value, low, high }: Estimate) =>
+    [units.length(value), units.bare(low), units.length(high)] as const;
+  const { apartMm, deepMm } = estimate;
+  if (apartMm && way.eyesMm !== null)
+    return [say.apart(units.length(way.eyesMm), ...said(apartMm)), say.sunk(...said(deepMm))];
+  return [(f.work === 'tie' ? say.rise : say.dip)(...said(deepMm))];
+}
 
 /** A patch of a kind at its usual place on a part. */
 export const usualPatch = (

@@ -1,6 +1,6 @@
 export { planOf } from './plan';
 export type { Plan, Totals } from './plan';
-export { gatherTail, satinThreadMm, threadLength } from './figures';
+export { edgeThread, gatherTail, satinThreadMm, sculptThread, threadLength } from './figures';
 export { compareYarn } from './yarnChange';
 export type { YarnChange, YarnChangeRow } from './yarnChange';
 export { lanesOf } from './lane';

@@ -33,8 +33,11 @@ export const patchWords = {
   holeUp: (length: string, up: boolean | null) =>
     up === null ? 'level with its middle' : `${length} ${up ? 'above' : 'below'} it`,
   over: (length: string) => `It hangs ${length} over the end of the fabric: it is larger than what is there.`,
-  badOutline:
-    'This outline is not understood: an oval is laid on instead. It takes one closed line in the letters of an SVG path, such as “M0 0 L20 0 L10 14 Z”.',
+  notRead: (path: string) =>
+    `“${path}” is not understood as an outline; it stays as it was. It takes one closed line in the letters of an SVG path, such as “M0 0 L20 0 L10 14 Z”.`,
+  badOutline: 'Its own outline is not understood: an oval of its size is laid on.',
+  partOver: (names: string) =>
+    `${names} is sewn on where it lies, and covers some of it: sew this on first, or move it.`,
   scattered: (there: number, wanted: number) =>
     there < wanted
       ? `${there} of ${wanted} fit at this gap; make it smaller, or spread them wider.`

@@ -1,7 +1,7 @@
 import { hardwareOf, withCentre, type CentreBy, type EyePair, type Head } from '@hoppla/core/feature';
-import { EYES } from '@hoppla/core/figures';
+import { EYE_SIZES_MM } from '@hoppla/core/figures';
 import { Choice, PlainButton, Sheet } from '../../controls';
-import { HardwareFields } from './Hardware';
+import { HardwareFields, MmField } from './Hardware';
 import { screenWords as words } from '../../words';
 
 const say = words.face;
@@ -25,9 +25,15 @@ export function EyeSheet({
     <Sheet title={say.eyes} onClose={onClose}>
       <Choice
         label={say.size}
-        options={EYES.map((row) => ({ id: String(row.eyeMm), label: `${row.eyeMm} mm` }))}
+        options={EYE_SIZES_MM.map((mm) => ({ id: String(mm), label: `${mm} mm` }))}
         chosen={String(eyes.eyeMm)}
         onChoose={(mm) => onChange({ ...eyes, ...hardwareOf(Number(mm)) })}
+      />
+      <MmField
+        key={eyes.eyeMm}
+        label={say.otherSize}
+        mm={eyes.eyeMm}
+        onChange={(mm) => (mm === eyes.eyeMm ? undefined : onChange({ ...eyes, ...hardwareOf(mm) }))}
       />
       <Choice
         label={say.making}

@@ -2,13 +2,13 @@ import { useMemo } from 'react';
 import { headWidthMm, type EyePair, type EyesAt, type Head } from '@hoppla/core/feature';
 import { kept } from '@hoppla/core/kept';
 import { assemble, type Placed } from '@hoppla/core/join';
-import type { PartModel, Stitched, ToyModel } from '@hoppla/core/model';
+import type { PartModel, ToyModel } from '@hoppla/core/model';
 import { Mat, RULER, type MatView } from '../../controls';
 import { boundsOf, Stage, standAlone, viewName, type Hold, type StageProps } from '../../stage';
 import { useToy } from '../frame/useToy';
 import { FaceOverlay } from './FaceOverlay';
 import { ringIsUp } from './ringIsUp';
-import type { EndAt } from './stitchEnds';
+import type { EndAt, NeedledState } from './stitchEnds';
 
 type Bounds = ReturnType<typeof boundsOf>;
 
@@ -106,8 +106,8 @@ interface FaceMatProps {
   hold: Hold;
   setHold: (change: (hold: Hold) => Hold) => void;
   action: StageProps['action'];
-  /** embroidery that is open, and which of its ends moves */
-  stitched: Stitched | null;
+  /** needle work that is open, and which of its ends moves */
+  stitched: NeedledState | null;
   end: EndAt;
 }
 

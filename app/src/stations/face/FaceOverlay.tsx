@@ -1,13 +1,13 @@
 import { Circle, G, Path } from 'react-native-svg';
-import { polarOf } from '@hoppla/core/address';
+import { polarOf, type Polar } from '@hoppla/core/address';
 import type { EyePair, EyesAt } from '@hoppla/core/feature';
 import type { Placed } from '@hoppla/core/join';
-import type { PartModel, Stitched } from '@hoppla/core/model';
+import type { PartModel, Patched } from '@hoppla/core/model';
 import { MatText, RULER } from '../../controls';
 import { seenAt, type Projection } from '../../stage';
 import { usePalette } from '../../theme';
 import { ringIsUp } from './ringIsUp';
-import type { EndAt } from './stitchEnds';
+import type { EndAt, NeedledState } from './stitchEnds';
 
 /** What is drawn over a face: its middle line and its rounds from the front, its eyes or the embroidery that is open. */
 export function FaceOverlay({
@@ -27,7 +27,7 @@ export function FaceOverlay({
   own: Placed;
   at: EyesAt | null;
   eyes: EyePair | null;
-  stitched: Stitched | null;
+  stitched: NeedledState | null;
   end: EndAt;
   projection: Projection;
   cut: boolean;
@@ -40,6 +40,7 @@ export function FaceOverlay({
     <>
       {front ? <FaceLine projection={projection} own={own} height={height} /> : null}
       {front ? <RoundNames part={part} own={own} projection={projection} /> : null}
+      {stitched && !cut ? <NeedleWay own={own} stitched={stitched} projection={projection} /> : null}
       {stitched && !cut ? (
         <ThreadEnds own={own} stitched={stitched} end={end} projection={projection} />
       ) : null}
@@ -128,7 +129,52 @@ function EyeRims({
   });
 }
 
-/** The ends of the embroidery that is open, as rings; the one that moves is the largest and has its number. */
+/** The edge of what is laid on, and the way of a needle through the inside, of what is open. */
+function NeedleWay({
+  own,
+  stitched,
+  projection,
+}: {
+  own: Placed;
+  stitched: NeedledState;
+  projection: Projection;
+}) {
+  const c = usePalette();
+  const seen = (polars: readonly Polar[]) => polars.map((polar) => seenAt(projection, own, polar));
+  const path = (points: readonly { x: number; y: number }[]) =>
+    points.map((p, i) => `${i ? 'L' : 'M'}${p.x.toFixed(1)} ${p.y.toFixed(1)}`).join('');
+  const edges =
+    stitched.feature.kind === 'patch'
+      ? (stitched as Patched).sides.flatMap((side) => side.pieces.map((piece) => seen(piece.outline)))
+      : [];
+  const inside =
+    stitched.feature.kind === 'sculpt' && stitched.sides[0]
+      ? stitched.sides[0].places.flatMap((from, i, all) =>
+          i % 2 === 0 ? [seen([from.polar, all[(i + 1) % all.length].polar])] : [],
+        )
+      : [];
+  const lines = [
+    ...edges
+      .filter((edge) => edge.every((p) => p.near))
+      .map((edge) => ({ d: `${path(edge)}Z`, dash: undefined })),
+    ...inside.map((leg) => ({ d: path(leg), dash: '3 5' })),
+  ];
+  return lines.map(({ d, dash }) => (
+    <G key={d}>
+      <Path
+        d={d}
+        fill="none"
+        stroke={c.matDeep}
+        strokeWidth={3.4}
+        strokeDasharray={dash}
+        strokeOpacity={0.8}
+      />
+      <Path d={d} fill="none" stroke={c.threadMat} strokeWidth={1.8} strokeDasharray={dash} />
+    </G>
+  ));
+}
+
+/** The ends of the needle work that is open, as rings; the one that moves is the largest and has its number. */
 function ThreadEnds({
   own,
   stitched: { sides },
@@ -136,7 +182,7 @@ function ThreadEnds({
   projection,
 }: {
   own: Placed;
-  stitched: Stitched;
+  stitched: NeedledState;
   end: EndAt;
   projection: Projection;
 }) {

@@ -24,7 +24,7 @@ import { FaceMat, faceView, useFaceScene } from './FaceMat';
 import { screenWords } from '../../words';
 import { TAPE, FaceTape } from './FaceTape';
 import { NoEyes, Foot } from './FaceFoot';
-import { StitchCard } from './StitchCard';
+import { NeedleCard } from './NeedleCard';
 import { StitchList } from './StitchList';
 import { stitchHere, useStitch } from './useStitch';
 
@@ -125,7 +125,7 @@ function Face({ part }: { part: PartModel }) {
       <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
         {stitch.open ? (
           <Scroll key={stitch.open.feature.id} contentContainerStyle={padding}>
-            <StitchCard
+            <NeedleCard
               part={part}
               stitched={stitch.open}
               units={units}

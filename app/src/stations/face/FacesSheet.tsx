@@ -1,18 +1,18 @@
-import { type FaceChoice, facesOf, type EyePair, type Head } from '@hoppla/core/feature';
+import { EXPRESSIONS, type FaceChoice, facesOf, type EyePair, type Head } from '@hoppla/core/feature';
 import { type UnitWords } from '@hoppla/core/words';
 import { type SetStateAction, type Dispatch } from 'react';
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { pairTag } from '@hoppla/core/address';
 import type { Placed } from '@hoppla/core/join';
-import { setFeature } from '@hoppla/core/toy';
-import { modelToy, type PartModel } from '@hoppla/core/model';
+import { setFeature, type Toy } from '@hoppla/core/toy';
+import { hasSnout, modelToy, withExpression, type PartModel } from '@hoppla/core/model';
 import { faceWords } from '@hoppla/core/words';
-import { MainAction, Num, Press, Quiet, Sheet, Words } from '../../controls';
+import { Choice, MainAction, Num, Press, Quiet, Sheet, Words } from '../../controls';
 import { boundsOf, Stage, useHold } from '../../stage';
+import { edit, newId } from '../../documents';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
-import { change } from './change';
 import { faceOf } from './FaceMat';
 import { screenWords as words } from '../../words';
 
@@ -20,6 +20,23 @@ const say = words.face;
 /** px of one face: two and a bit of the third are seen on a phone. */
 const SLOT = 142;
 const TALL = 150;
+
+/** What is chosen among: eyes alone, or whole faces that say something. */
+const SAYS = ['eyes only', ...EXPRESSIONS] as const;
+type Says = (typeof SAYS)[number];
+
+const takeLabel = (face: FaceChoice | undefined, same: boolean, says: Says): string => {
+  if (!face || same) return say.keepFace;
+  return says === 'eyes only'
+    ? say.takeFace(pairTag(face.at.names))
+    : say.takeWhole(say.saysOf[says], faceWords.faces[face.name]);
+};
+
+/** A toy with another face: its eyes, and all about them where it says something. */
+function withFace(toy: Toy, { eyes }: FaceChoice, says: Says): Toy {
+  const eyed = setFeature(toy, eyes);
+  return says === 'eyes only' ? eyed : withExpression(eyed, eyes.part, says, newId);
+}
 
 /** A few faces of this head side by side on the mat, each a real pair of places; one is chosen. */
 export function FacesSheet({
@@ -38,10 +55,11 @@ export function FacesSheet({
   const [chosen, setChosen] = useState(0);
   const [hold, setHold] = useHold();
   const faces = useMemo(() => facesOf(head, eyes), [head, eyes]);
+  const [says, setSays] = useState<Says>('eyes only');
   // Each face is this toy with other eyes; its head stands in its own slot, with what is sewn on it.
   const { standing, pxPerMm } = useMemo(() => {
     const all = faces.map((face, i) => {
-      const model = modelToy({ ...setFeature(toy, face.eyes), id: `${toy.id}-${i}` });
+      const model = modelToy({ ...withFace(toy, face, says), id: `${toy.id}-${i}` });
       const { placed } = faceOf(model, part.part.id);
       return { model, placed, bounds: boundsOf(placed) };
     });
@@ -73,21 +91,33 @@ export function FacesSheet({
       })),
       pxPerMm: scale,
     };
-  }, [faces, toy, part.part.id]);
+  }, [faces, toy, says, part.part.id]);
   const face = faces[chosen] ?? faces[0];
   const width = faces.length * SLOT;
+  const same = chosen === 0 && says === 'eyes only';
   return (
     <Sheet
       title={say.facesTitle}
       onClose={onClose}
       foot={
         <MainAction
-          label={!face || chosen === 0 ? say.keepFace : say.takeFace(pairTag(face.at.names))}
-          onPress={() => (onClose(), chosen > 0 ? change(say.faces, part, face.eyes) : undefined)}
+          label={takeLabel(face, same, says)}
+          onPress={() => {
+            onClose();
+            const where = { station: 'face', part: part.part.id, feature: eyes.id } as const;
+            if (face && !same) edit(say.faces, where, (now) => withFace(now, face, says));
+          }}
         />
       }
     >
       <Quiet>{say.facesHow}</Quiet>
+      <Choice
+        label={say.says}
+        options={SAYS.map((id) => ({ id, label: say.saysOf[id] }))}
+        chosen={says}
+        onChoose={setSays}
+      />
+      {says !== 'eyes only' && hasSnout(toy, part.part.id) ? <Quiet>{say.onSnout}</Quiet> : null}
       <ScrollView
         horizontal
         style={{ marginHorizontal: -16, backgroundColor: c.mat }}

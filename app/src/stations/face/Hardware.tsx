@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { EyePair, Nose } from '@hoppla/core/feature';
+import { DISCS_MM } from '@hoppla/core/figures';
 import { lengthMm } from '@hoppla/core/words';
 import { Choice, Field, PlainButton, Quiet, Words } from '../../controls';
 import { useToy } from '../frame/useToy';
@@ -57,6 +58,7 @@ export function HardwareFields<T extends Fixed>({
               onChange={(washerMm) => onChange({ ...it, washerMm, washerKnown: true })}
             />
           </View>
+          <Disc it={it} onChange={onChange} />
           <LoosePieces it={it} onChange={onChange} />
         </>
       ) : null}
@@ -90,6 +92,30 @@ export function MmField({
       onChange={take}
       most={8}
     />
+  );
+}
+
+/** The disc inside, between fabric and washer: as the fabric needs it, none on purpose, one that is sold, or another. */
+function Disc<T extends Fixed>({ it, onChange }: { it: T; onChange: (it: T) => void }) {
+  const { units } = useToy();
+  const { backing } = it;
+  const sizes = [...new Set([...DISCS_MM, ...(typeof backing === 'number' ? [backing] : [])])];
+  return (
+    <>
+      <Choice
+        label={say.disc}
+        options={[
+          { id: 'as needed', label: say.discAsNeeded },
+          { id: 'none', label: say.discNone },
+          ...sizes.map((mm) => ({ id: String(mm), label: units.length(mm) })),
+        ]}
+        chosen={String(backing)}
+        onChoose={(id) => onChange({ ...it, backing: id === 'as needed' || id === 'none' ? id : Number(id) })}
+      />
+      {typeof backing === 'number' ? (
+        <MmField label={say.discMm} mm={backing} onChange={(mm) => onChange({ ...it, backing: mm })} />
+      ) : null}
+    </>
   );
 }
 

@@ -4,16 +4,17 @@ import {
   MOST_STITCHED,
   ownTwin,
   SATIN_SHAPES,
+  STITCHED_WHEN,
   STITCHERIES,
   type Embroidery,
 } from '@hoppla/core/feature';
-import type { PartModel, Stitched } from '@hoppla/core/model';
+import type { PartModel } from '@hoppla/core/model';
 import { stitchWords, type UnitWords } from '@hoppla/core/words';
 import { Choice, Nudge } from '../../controls';
 import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';
 import { change } from './change';
-import { put, type EndAt } from './stitchEnds';
+import { put, type EndAt, type Needled, type NeedledState } from './stitchEnds';
 
 const say = words.stitching;
 
@@ -24,7 +25,7 @@ export function OtherSide({
   setAt,
 }: {
   part: PartModel;
-  stitched: Stitched;
+  stitched: NeedledState;
   setAt: (at: EndAt) => void;
 }) {
   const chosen = typeof f.twin === 'string' ? f.twin : 'own';
@@ -37,7 +38,7 @@ export function OtherSide({
         const from = f.twin === 'none' ? { ...f, twin: 'mirrored' as const } : f;
         const twin = id === 'own' ? ownTwin(head, from, marks) : id;
         setAt(id === 'own' ? { side: 1, end: 0 } : { side: 0, end: 0 });
-        change(say.twin, part, { ...f, twin });
+        if (f.kind !== 'sculpt') change(say.twin, part, { ...f, twin });
       }}
     />
   );
@@ -79,26 +80,34 @@ export function Satin({ part, f, units }: { part: PartModel; f: Embroidery; unit
   );
 }
 
+/** Colours that show on most fabrics, beside the toy's own. */
+const USUAL = [
+  { id: DARK, label: say.colours.dark },
+  { id: '#111214', label: say.colours.black },
+  { id: '#ffffff', label: say.colours.white },
+  { id: '#d96f8e', label: say.colours.pink },
+];
+
+/** The colour of needle work: one of the toy's yarns, or a usual one. */
+export function Colour({ part, f }: { part: PartModel; f: Needled }) {
+  const { toy } = useToy();
+  const own = toy.palette.map((y) => ({ id: y.colour, label: y.name || y.slot }));
+  return (
+    <Choice
+      label={say.colour}
+      options={[...own, ...USUAL.filter((u) => !own.some((o) => o.id === u.id))]}
+      chosen={f.colour}
+      onChoose={(colour) => put(say.colour, part, { ...f, colour })}
+    />
+  );
+}
+
 /** Colour, yarn or floss, strands in the needle, how often it goes along. */
 export function Thread({ part, f }: { part: PartModel; f: Embroidery }) {
-  const { toy } = useToy();
   const { thread } = f;
-  const own = toy.palette.map((y) => ({ id: y.colour, label: y.name || y.slot }));
-  const usual = [
-    { id: DARK, label: say.colours.dark },
-    { id: '#111214', label: say.colours.black },
-    { id: '#ffffff', label: say.colours.white },
-    { id: '#d96f8e', label: say.colours.pink },
-  ];
-  const colours = [...own, ...usual.filter((u) => !own.some((o) => o.id === u.id))];
   return (
     <>
-      <Choice
-        label={say.colour}
-        options={colours}
-        chosen={f.colour}
-        onChoose={(colour) => put(say.colour, part, { ...f, colour })}
-      />
+      <Colour part={part} f={f} />
       {f.satin ? null : (
         <Choice
           label={say.how}
@@ -112,6 +121,12 @@ export function Thread({ part, f }: { part: PartModel; f: Embroidery }) {
         options={(['yarn', 'floss'] as const).map((id) => ({ id, label: say.threads[id] }))}
         chosen={thread.of}
         onChoose={(of) => put(say.of, part, { ...f, thread: { ...thread, of } })}
+      />
+      <Choice
+        label={say.when}
+        options={STITCHED_WHEN.map((id) => ({ id, label: say.whens[id] }))}
+        chosen={f.when}
+        onChoose={(when) => put(say.when, part, { ...f, when })}
       />
       <Strands part={part} f={f} />
     </>

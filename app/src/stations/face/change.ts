@@ -1,13 +1,13 @@
-import type { Embroidery, EyePair, Nose } from '@hoppla/core/feature';
+import type { Embroidery, EyePair, Nose, Patch, Sculpt } from '@hoppla/core/feature';
 import { setFeature } from '@hoppla/core/toy';
 import { type PartModel } from '@hoppla/core/model';
 import { edit } from '../../documents';
 
-/** Puts changed eyes, a changed nose or embroidery into the toy, as one named step of its history. Steps with the same `gather` count as one. */
+/** Puts changed eyes, a changed nose or needle work into the toy, as one named step of its history. Steps with the same `gather` count as one. */
 export function change(
   name: string,
   part: PartModel,
-  feature: EyePair | Nose | Embroidery | null,
+  feature: EyePair | Nose | Embroidery | Patch | Sculpt | null,
   gather: string | null = null,
 ): void {
   if (feature)

@@ -1,23 +1,44 @@
-import type { Embroidery, ThreadEnd } from '@hoppla/core/feature';
-import type { PartModel } from '@hoppla/core/model';
+import type { Embroidery, OnFace, Patch, Sculpt, ThreadEnd } from '@hoppla/core/feature';
+import {
+  patches,
+  sculptings,
+  stitchings,
+  type PartModel,
+  type Patched,
+  type Sculpted,
+  type Stitched,
+  type ToyModel,
+} from '@hoppla/core/model';
 import { change } from './change';
 
-/** Which end of embroidery a step or a touch moves: its number, and on which side where that has places of its own. */
+/** What is put on a face by needle. */
+export type Needled = Embroidery | Patch | Sculpt;
+
+/** The same as it is now: its places, or why it has none. */
+export type NeedledState = Stitched | Patched | Sculpted;
+
+/** Everything that is put on a part by needle: embroidery, what is laid on, what is sculpted. */
+export const needledOn = (model: ToyModel, part: PartModel): readonly NeedledState[] =>
+  [...stitchings(model), ...patches(model), ...sculptings(model)].filter(
+    (s) => s.feature.part === part.part.id,
+  );
+
+/** Which end a step or a touch moves: its number, and on which side where that has places of its own. */
 export interface EndAt {
   side: 0 | 1;
   end: number;
 }
 
 /** The ends of a side. */
-export const endsOf = (f: Embroidery, side: 0 | 1): readonly ThreadEnd[] =>
+export const endsOf = (f: OnFace, side: 0 | 1): readonly ThreadEnd[] =>
   side === 1 && typeof f.twin !== 'string' ? f.twin : f.ends;
 
-/** Embroidery with one of its ends put elsewhere. */
-export function withEnd(f: Embroidery, { side, end }: EndAt, to: ThreadEnd): Embroidery {
+/** The same with one of its ends put elsewhere. */
+export function withEnd<F extends OnFace>(f: F, { side, end }: EndAt, to: ThreadEnd): F {
   const ends = endsOf(f, side).map((e, i) => (i === end ? to : e));
   return side === 1 ? { ...f, twin: ends } : { ...f, ends };
 }
 
 /** Steps that follow each other on the same thing are one in the history. */
-export const put = (name: string, part: PartModel, f: Embroidery) =>
+export const put = (name: string, part: PartModel, f: Needled) =>
   change(name, part, f, `stitch:${f.id}:${name}`);

@@ -1,20 +1,19 @@
 import { useState } from 'react';
 import { polarOf } from '@hoppla/core/address';
 import { movedEnd } from '@hoppla/core/feature';
-import { stitchings, type PartModel, type Stitched } from '@hoppla/core/model';
+import type { PartModel } from '@hoppla/core/model';
 import type { Pick, PickAction } from '../../stage';
 import { useToy } from '../frame/useToy';
 import { screenWords } from '../../words';
 import { change } from './change';
-import { endsOf, withEnd, type EndAt } from './stitchEnds';
-import { stitchedOn } from './StitchList';
+import { endsOf, needledOn, withEnd, type EndAt, type NeedledState } from './stitchEnds';
 
-/** The embroidery that is open on a part, and which of its ends moves. */
+/** The needle work that is open on a part, and which of its ends moves. */
 export function useStitch(part: PartModel) {
   const { model } = useToy();
   const [id, setId] = useState<string | null>(null);
   const [at, setAt] = useState<EndAt>({ side: 0, end: 0 });
-  const open = stitchedOn(stitchings(model), part).find((s) => s.feature.id === id) ?? null;
+  const open = needledOn(model, part).find((s) => s.feature.id === id) ?? null;
   const there = open !== null && at.end < endsOf(open.feature, at.side).length;
   return {
     open,
@@ -27,10 +26,10 @@ export function useStitch(part: PartModel) {
 
 const FIRST: EndAt = { side: 0, end: 0 };
 
-/** What can be done with a stitch that was touched while embroidery is open: its chosen end goes in there. */
+/** What can be done with a stitch that was touched while needle work is open: its chosen end goes in there. */
 export function stitchHere(
   part: PartModel,
-  { feature, head, marks }: Stitched,
+  { feature, head, marks }: NeedledState,
   at: EndAt,
   pick: Pick,
 ): PickAction | null {

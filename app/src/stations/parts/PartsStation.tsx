@@ -3,7 +3,7 @@ import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { read, splitLines } from '@hoppla/core/notation';
 import { addParts, changePart, changeTerms, removePart, rewritePart } from '@hoppla/core/toy';
-import { acceptEyes, acceptStitches, type PartModel } from '@hoppla/core/model';
+import { acceptEyes, acceptNeedle, type PartModel } from '@hoppla/core/model';
 import { PlainButton, Quiet, Scroll, Words } from '../../controls';
 import { edit, newId, openToyNow, type Draft } from '../../documents';
 import { usePalette } from '../../theme';
@@ -78,7 +78,7 @@ function takenFrom({ text, as }: Draft, eyes: boolean, toy: Toy): Toy {
   const unnamed = toy.parts.length === 0 && toy.name === say.bench.newName;
   const named = unnamed && title ? { ...toy, name: title.split(/[,(]| - /)[0].trim() || title } : toy;
   const added = addParts(named, text, newId, as);
-  return eyes ? acceptStitches(acceptEyes(added, newId).toy, newId).toy : added;
+  return eyes ? acceptNeedle(acceptEyes(added, newId).toy, newId).toy : added;
 }
 
 /** The import desk in the place of the station: while there is no part, or over those that are there. */
