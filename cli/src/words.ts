@@ -12,9 +12,11 @@ export const cliWords = {
   face FILE --part NAME --at "between R13 and R14, 7 between" [--eye MM] [--reading K] [--json]
                                          where a pair goes, in every school, and the checks
   joins TOY.json|PAGE [--json]           where every part is sewn, stitch to stitch; what is loose; how the toy stands
+  needle TOY.json|PAGE [--json]          embroidery, felt and needle sculpting: places, lengths, thread to cut
   plan TOY.json|PAGE [--text|--json|--html]   the whole plan of a toy file or of written parts
   safety TOY.json|PAGE [--age A] [--region R] [--json]   what could hurt a child; exit 1 on a stop
-  export TOY.json --to obj|svg|html|txt DIR   the toy's fabric in three dimensions, mm; its faces in true size; its plan
+  export TOY.json --to obj|svg|html|txt|cut DIR   the toy's fabric in three dimensions, mm; its faces in true size; its plan;
+                                         templates of felt
 `,
   needsValue: (flag: string) => `${flag} needs a value.`,
   unknownFlag: (flag: string) => `${flag} is not an option here.`,
@@ -26,6 +28,8 @@ export const cliWords = {
   badNumber: (flag: string, said: string) => `${flag} does not understand ${said}.`,
   notYetTo: (said: string, there: readonly string[]) =>
     `--to takes ${there.join(', ')}; ${said || 'nothing'} is not there yet.`,
+  noNeedle: 'Nothing is put on this toy with a needle.',
+  otherSide: 'other side:',
   noFaces: 'No part of this toy has eyes to map.',
   nearest: (phrase: string) => `The nearest that can be: ${phrase}`,
   page: 'Page',

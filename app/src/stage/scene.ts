@@ -1,26 +1,11 @@
-import { frameAt, pointOf, type Polar } from '@hoppla/core/address';
-import {
-  isOn,
-  threadHalfMm,
-  type EyePair,
-  type Feature,
-  type Nose,
-  type ThreadLine,
-} from '@hoppla/core/feature';
-import { dot, ringPoint, type PartForm, type Vec3 } from '@hoppla/core/form';
-import { move, moveBack, moveRigid, turn, type Placed, type Placement } from '@hoppla/core/join';
-import {
-  allYarnLines,
-  patches,
-  sculptings,
-  stitchings,
-  yarnColour,
-  yarnLines,
-  type ToyModel,
-} from '@hoppla/core/model';
+import { ringPoint, type PartForm, type Vec3 } from '@hoppla/core/form';
+import { move, type Placed, type Placement } from '@hoppla/core/join';
+import { allYarnLines, yarnColour, type ToyModel } from '@hoppla/core/model';
 import { shade } from './colour';
+import { dressOf } from './sceneDress';
+import { hull, pathOf, stitchPaths } from './scenePaths';
+import { seen } from './seenFrom';
 import { rowsOf, VIEWS, type Rows } from './view';
-import { type Point, hull, n, pathOf, stitchPaths } from './scenePaths';
 
 /** Paths of one piece in mm, x to the right and y down, drawn one over the other. */
 export interface Layer {
@@ -59,9 +44,6 @@ const MOST_DRAWN = 9000;
 const RING_POINTS = 36;
 
 const FRONT = rowsOf(VIEWS.front);
-
-/** Turns the world for the viewer. */
-const seen = (p: Vec3, rows: Rows): Vec3 => [dot(rows[0], p), dot(rows[1], p), dot(rows[2], p)];
 
 /** The flat picture of some pieces of a toy: what is seen until the stage is there, and where there is no graphics for it. Pure; draw once and move overlays. */
 export function sceneOf(
@@ -176,159 +158,4 @@ function ground(form: PartForm, placement: Placement, from: Rows, rounds: number
   for (let i = 1; i < rings.length; i++)
     d += pathOf(hull([...rings[i - 1], ...rings[i]].map((p) => [p[0], -p[1]] as const)));
   return d;
-}
-
-export function at(form: PartForm, placement: Placement, from: Rows, angleRad: number, row: number): Point {
-  const p = seen(move(placement, pointOf(form, { angleRad, row })), from);
-  return [p[0], -p[1]];
-}
-
-export function turnedNormal(
-  form: PartForm,
-  placement: Placement,
-  from: Rows,
-  polar: { angleRad: number; row: number },
-): Vec3 {
-  return seen(turn(placement, frameAt(form, polar).normal), from);
-}
-
-/** A lens between two points, as wide as it should be for its length. */
-export function lens(a: Point, b: Point): string {
-  const dx = b[0] - a[0];
-  const dy = b[1] - a[1];
-  const mx = (a[0] + b[0]) / 2;
-  const my = (a[1] + b[1]) / 2;
-  const k = 0.4;
-  return `M${n(a[0])} ${n(a[1])}Q${n(mx - dy * k)} ${n(my + dx * k)} ${n(b[0])} ${n(b[1])}Q${n(mx + dy * k)} ${n(my - dx * k)} ${n(a[0])} ${n(a[1])}Z`;
-}
-
-/** Numbers from 0 to 1 that are the same for the same word, so that fabric never flickers. */
-export function seeded(word: string): () => number {
-  let s = 2166136261;
-  for (let i = 0; i < word.length; i++) s = Math.imul(s ^ word.charCodeAt(i), 16777619);
-  return () => {
-    s = Math.imul(s ^ (s >>> 15), 2246822519) + 374761393;
-    return ((s >>> 0) % 1000) / 1000;
-  };
-}
-
-type Dress = Pick<Layer, 'eyes' | 'threads' | 'patches'>;
-
-/** How each kind of feature is drawn on its piece; a kind without a line does not compile. */
-const DRESS: { [K in Feature['kind']]: (model: ToyModel, piece: Placed, from: Rows) => Partial<Dress> } = {
-  eyes: (...on) => ({ eyes: eyesOn(...on) }),
-  nose: (...on) => ({ eyes: nosesOn(...on) }),
-  embroidery: (...on) => ({ threads: threadsOn(...on) }),
-  patch: (...on) => ({ patches: patchesOn(...on) }),
-  sculpt: (...on) => ({ threads: pulledOn(...on) }),
-  surface: (...on) => ({ threads: yarnOn('surface', ...on) }),
-  strands: (...on) => ({ threads: yarnOn('strands', ...on) }),
-  hanger: (...on) => ({ threads: yarnOn('hanger', ...on) }),
-};
-
-/** Yarn that stands on the fabric or hangs from it, where it is not behind its piece. */
-const yarnOn = (kind: Feature['kind'], model: ToyModel, piece: Placed, from: Rows): Layer['threads'] =>
-  yarnLines(model, kind, piece).flatMap(({ at: on, points, colour, halfMm }) => {
-    if (turnedNormal(piece.form, piece.placement, from, on.polar)[2] < -0.3) return [];
-    const flat = points.map((p) => seen(moveRigid(piece.placement, moveBack(on.piece.placement, p)), from));
-    const d = flat.map(([x, y]) => `${n(x)} ${n(-y)}`).join('L');
-    return [{ d: flat.length === 1 ? `M${d}h0` : `M${d}`, colour, width: 2 * halfMm }];
-  });
-
-function dressOf(model: ToyModel, piece: Placed, from: Rows): Dress {
-  const dress = Object.values(DRESS).map((dressed) => dressed(model, piece, from));
-  return {
-    eyes: dress.flatMap((d) => d.eyes ?? []),
-    threads: dress.flatMap((d) => d.threads ?? []),
-    patches: dress.flatMap((d) => d.patches ?? []),
-  };
-}
-
-/** A dome where it is seen from the front, of an eye or a nose. */
-function domeOn(
-  piece: Placed,
-  from: Rows,
-  at: { polar: Polar; point: Vec3 },
-  f: EyePair | Nose,
-  [widthMm, heightMm]: readonly [number, number],
-): Layer['eyes'] {
-  if (turnedNormal(piece.form, piece.placement, from, at.polar)[2] < 0.1) return [];
-  const q = seen(move(piece.placement, at.point), from);
-  return [
-    {
-      x: q[0],
-      y: -q[1],
-      r: widthMm / 2,
-      tall: heightMm / widthMm,
-      felt: f.felt && { r: f.felt.mm / 2, colour: f.felt.colour },
-      colour: f.colour,
-      embroidered: f.making === 'embroidered',
-    },
-  ];
-}
-
-const eyesOn = (model: ToyModel, piece: Placed, from: Rows): Layer['eyes'] =>
-  model.eyes.flatMap(({ eyes, state }) =>
-    isOn(eyes, piece) && state.state !== 'homeless'
-      ? state.points.flatMap((point, i) =>
-          domeOn(piece, from, { polar: state.polar[i], point }, eyes, [eyes.eyeMm, eyes.eyeMm]),
-        )
-      : [],
-  );
-
-const nosesOn = (model: ToyModel, piece: Placed, from: Rows): Layer['eyes'] =>
-  model.noses.flatMap(({ nose, state }) =>
-    isOn(nose, piece) && state.state !== 'homeless'
-      ? domeOn(piece, from, state, nose, [nose.widthMm, nose.heightMm])
-      : [],
-  );
-
-/** Cloth that is laid on, where it is seen from the front. */
-const patchesOn = (model: ToyModel, { form, placement, ...piece }: Placed, from: Rows): Layer['patches'] =>
-  patches(model).flatMap(({ feature: f, sides }) =>
-    isOn(f, piece)
-      ? sides.flatMap((side) =>
-          side.pieces.flatMap(({ place, outline }) => {
-            if (turnedNormal(form, placement, from, place.polar)[2] < 0.05) return [];
-            const points = outline.map((polar) => at(form, placement, from, polar.angleRad, polar.row));
-            return [{ d: pathOf(points), colour: f.colour, isOver: f.eyes === 'over' }];
-          }),
-        )
-      : [],
-  );
-
-/** What lies over the fabric of needle sculpting. */
-const pulledOn = (model: ToyModel, { form, placement, ...piece }: Placed, from: Rows): Layer['threads'] =>
-  sculptings(model).flatMap(({ feature: f, way }) =>
-    isOn(f, piece) && way ? linesOn(form, placement, from, way.over, f.colour, PULLED_MM) : [],
-  );
-
-/** Width of strong thread, mm. */
-const PULLED_MM = 0.7;
-
-/** Embroidery, every stretch of it where it is seen from the front. */
-const threadsOn = (model: ToyModel, { form, placement, ...piece }: Placed, from: Rows): Layer['threads'] =>
-  stitchings(model).flatMap(({ feature: f, sides }) => {
-    if (!isOn(f, piece)) return [];
-    const width = 2 * threadHalfMm(form.gauge.stitchMm, f);
-    return sides.flatMap(({ lines }) => linesOn(form, placement, from, lines, f.colour, width));
-  });
-
-/** Stretches of thread where they are seen; a knot is twice as wide. */
-function linesOn(
-  form: PartForm,
-  placement: Placement,
-  from: Rows,
-  lines: readonly ThreadLine[],
-  colour: string,
-  width: number,
-): Layer['threads'] {
-  return lines.flatMap((line) => {
-    const inSight = line.filter((polar) => turnedNormal(form, placement, from, polar)[2] >= 0.05);
-    const points = inSight.map((polar) => at(form, placement, from, polar.angleRad, polar.row));
-    // A path of one place is a dot as wide as its round end.
-    const d = points.map((p) => `${n(p[0])} ${n(p[1])}`).join('L');
-    const dot = points.length === 1 ? `M${d}h0` : `M${d}`;
-    return points.length > 0 ? [{ d: dot, colour, width: line.length === 1 ? 2 * width : width }] : [];
-  });
 }

@@ -3,7 +3,7 @@ import { type PartForm, type Vec3 } from '@hoppla/core/form';
 import { type Placement } from '@hoppla/core/join';
 import { shade } from './colour';
 import { type Rows } from './view';
-import { at, turnedNormal, lens, seeded } from './scene';
+import { at, turnedNormal } from './seenFrom';
 
 export type Point = readonly [number, number];
 
@@ -67,4 +67,24 @@ export function stitchPaths(
   return buckets.flatMap((d, k) =>
     d ? [{ d, fill: shade(colour, 0.5 + (0.78 * (k + 0.5)) / SHADES) }] : [],
   );
+}
+
+/** A lens between two points, as wide as it should be for its length. */
+function lens(a: Point, b: Point): string {
+  const dx = b[0] - a[0];
+  const dy = b[1] - a[1];
+  const mx = (a[0] + b[0]) / 2;
+  const my = (a[1] + b[1]) / 2;
+  const k = 0.4;
+  return `M${n(a[0])} ${n(a[1])}Q${n(mx - dy * k)} ${n(my + dx * k)} ${n(b[0])} ${n(b[1])}Q${n(mx + dy * k)} ${n(my - dx * k)} ${n(a[0])} ${n(a[1])}Z`;
+}
+
+/** Numbers from 0 to 1 that are the same for the same word, so that fabric never flickers. */
+function seeded(word: string): () => number {
+  let s = 2166136261;
+  for (let i = 0; i < word.length; i++) s = Math.imul(s ^ word.charCodeAt(i), 16777619);
+  return () => {
+    s = Math.imul(s ^ (s >>> 15), 2246822519) + 374761393;
+    return ((s >>> 0) % 1000) / 1000;
+  };
 }

@@ -185,12 +185,12 @@ function standing(model: ToyModel, placed: Placed, looks: Looks): (polar: Polar)
 }
 
 function eyesOn(model: ToyModel, placed: Placed, looks: Looks): ShownEye[] {
-  const { form } = placed;
+  const onCloth = standing(model, placed, looks);
   return model.eyes.flatMap(({ eyes: e, state }) =>
     !isOn(e, placed) || state.state === 'homeless'
       ? []
       : state.polar.map((polar) =>
-          domeOn(placed, draped(form, looks, polar), frameAt(form, polar).normal, e, [e.eyeMm, e.eyeMm]),
+          domeOn(placed, onCloth(polar), frameAt(placed.form, polar).normal, e, [e.eyeMm, e.eyeMm]),
         ),
   );
 }

@@ -1,10 +1,8 @@
-import type { Embroidery, OnPart, ThreadEnd } from './feature';
-import type { FaceMarks } from './faceCanvas';
-import { half } from './faceCanvas';
+import type { Embroidery, EyePair, OnPart, ThreadEnd } from './feature';
+import { half, type FaceMarks } from './faceCanvas';
 import type { Head } from './head';
 import { newPatch } from './patchUsual';
 import type { Patch } from './patch';
-import type { EyePair } from './feature';
 import { DARK, newStitching } from './stitchUsual';
 import { evened } from './stitching';
 
@@ -24,7 +22,7 @@ type Brow = readonly (readonly [across: number, above: number])[];
 /** Judged: how makers' faces say it. */
 const FACES: Record<Expression, { mouth: Mouth; brow: Brow; lids: boolean }> = {
   calm: {
-    mouth: { out: 0.4, ends: 3, middle: 3.5 },
+    mouth: { out: 0.4, ends: 3, middle: 4 },
     brow: [
       [-1, 1],
       [1, 1],
@@ -41,7 +39,7 @@ const FACES: Record<Expression, { mouth: Mouth; brow: Brow; lids: boolean }> = {
     lids: false,
   },
   cross: {
-    mouth: { out: 0.45, ends: 4.5, middle: 3.5 },
+    mouth: { out: 0.45, ends: 5, middle: 3.5 },
     brow: [
       [-1.5, 0],
       [1.5, 1.5],

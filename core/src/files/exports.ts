@@ -20,9 +20,9 @@ export const EXPORTS = {
     type: 'image/svg+xml',
     files: (model) => faceMapSvgs(model).map(({ name, svg }) => ({ of: `${name} face`, text: svg })),
   },
-  cut: { ending: 'cut.html', type: 'text/html', files: (model) => [{ text: cutSheetHtml(model) }] },
   html: { ending: 'html', type: 'text/html', files: (model) => [{ text: sheetHtml(model) }] },
   txt: { ending: 'txt', type: 'text/plain', files: (model) => [{ text: planText(model) }] },
+  cut: { ending: 'cut.html', type: 'text/html', files: (model) => [{ text: cutSheetHtml(model) }] },
 } satisfies Record<string, Export>;
 
 export type ExportId = keyof typeof EXPORTS;

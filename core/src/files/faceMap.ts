@@ -16,7 +16,7 @@ import { faceWords, safetyWords, unitWords, type UnitWords } from '../words';
 import { piecesToCut, templateSvgs, tooLarge } from './cutting';
 import { escaped } from './escaped';
 import { frontView, drawingOf } from './faceDrawing';
-import { patchList, stitchedList, transferSvg } from './threadDrawing';
+import { patchList, sculptList, stitchedList, transferSvg } from './threadDrawing';
 
 const say = faceWords.map;
 
@@ -81,6 +81,7 @@ export function faceMapHtml(model: ToyModel, partId: string, schools?: readonly 
   const large = tooLarge(pieces);
   const stitched = stitchedList(face);
   const laid = patchList(face);
+  const shaped = sculptList(face);
   const transfer = transferSvg(face, frontView(face));
   const list = (items: readonly string[]) =>
     `<ul>${items.map((i) => `<li>${escaped(i)}</li>`).join('')}</ul>`;
@@ -94,6 +95,7 @@ ${drawingOf(face)}
 ${step && step.checks.length ? `<section><h2>${say.checks}</h2><ul class="boxes">${step.checks.map((c) => `<li><i></i>${escaped(stepCheckWords(step, c, model))}</li>`).join('')}</ul></section>` : ''}
 ${stitched.length ? `<section><h2>${say.needle}</h2>${list(stitched)}</section>` : ''}
 ${laid.length ? `<section><h2>${say.felts}</h2>${list(laid)}</section>` : ''}
+${shaped.length ? `<section><h2>${say.sculpt}</h2>${list(shaped)}</section>` : ''}
 ${transfer ? `<section class="cut"><h2>${say.transfer}</h2>${transfer}</section>` : ''}
 ${templates.map((t) => `<section class="cut"><h2>${say.cut}</h2>${t}</section>`).join('\n')}${large.length ? list(large) : ''}
 <footer>${eyes.making === 'safety eye' || face.nose?.nose.making === 'safety nose' ? `${say.age} ` : ''}${escaped(safetyWords.caution)}</footer></body></html>

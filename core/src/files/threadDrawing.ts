@@ -1,6 +1,6 @@
 import { endSaid, piecesSaid, threadHalfMm, type OnPart } from '../feature';
-import { patches, stitchings, type Patched, type Stitched } from '../model';
-import { threadLength } from '../plan';
+import { patches, sculptings, stitchings, type Patched, type Stitched } from '../model';
+import { sculptThread, threadLength } from '../plan';
 import { faceWords } from '../words';
 import { BAR_MM, barAt, f, INK, svg, type FrontView } from './faceDrawing';
 import { tagOf, type Faced } from './faceMap';
@@ -96,6 +96,20 @@ export const patchList = (face: Faced): string[] =>
       ),
     ),
   );
+
+/** The ways of a needle that shapes this face, with its thread. */
+export const sculptList = ({ model, part, eyes, units }: Faced): string[] =>
+  sculptings(model)
+    .filter((s) => s.feature.part === part.part.id && shares(s.feature, eyes.copy) && s.way)
+    .map(({ feature, sides: [run], way }) =>
+      say.sculptWay(
+        feature.name,
+        run.places.map((p) => tagOf(p.name)),
+        feature.passes,
+        units.end(sculptThread(way!)),
+        units.length(way!.needleMm),
+      ),
+    );
 
 const MARGIN = 6;
 

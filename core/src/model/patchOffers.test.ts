@@ -64,7 +64,7 @@ describe('felt and needle in a page’s words', () => {
       ),
       newId,
     );
-    expect(taken.map((t) => t.feature.name)).toEqual(['Under the eyes']);
+    expect(taken.map((t) => t.feature.name)).toEqual(['Eye whites']);
     expect(left.map((t) => t.feature.name)).toEqual(['Cheeks', 'Eyes drawn in']);
     const [{ feature, sides, fault }] = patches(modelToy(toy));
     expect([feature.shape, feature.widthMm, feature.heightMm, fault]).toEqual(['oval', 12, 16, null]);

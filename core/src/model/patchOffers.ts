@@ -65,12 +65,15 @@ export function sizeIn(words: string): { widthMm: number; heightMm: number; one:
   return { widthMm, heightMm, one: !two };
 }
 
-/** What a line asks to be laid on: for what, in what outline and size; null where it speaks of no felt. */
-export function patchSaid(line: string): {
+/** Felt as a line tells of it. */
+export interface Felt {
   work: PatchWork | null;
   shape: PatchShape | null;
   size: ReturnType<typeof sizeIn>;
-} | null {
+}
+
+/** What a line asks to be laid on: for what, in what outline and size; null where it speaks of no felt. */
+export function patchSaid(line: string): Felt | null {
   const plain = line.toLowerCase();
   if (!/\bfelt\b/.test(plain) || /\b(?:felting|felted (?:wool|ball)|needle felt)/.test(plain)) return null;
   return {
@@ -127,6 +130,13 @@ export function patchOffers(model: ToyModel, part: PartModel, newId: NewId): Pat
   });
 }
 
+/** What a line says, with outline and size from the materials where it has none and they speak of one such piece. */
+function withListed(page: string, said: Felt): Pick<Felt, 'shape' | 'size'> {
+  if (said.size) return said;
+  const alike = feltOfPage(page).filter((l) => l.work === null || l.work === said.work);
+  return alike.length === 1 ? { shape: said.shape ?? alike[0].shape, size: alike[0].size } : said;
+}
+
 const isThere = ({ toy }: ToyModel, { part, kind, name }: Patch | Sculpt): boolean =>
   toy.features.some((f) => f.kind === kind && f.part === part && (f as Patch).name === name);
 
@@ -138,13 +148,7 @@ function feltOffer(
 ): Omit<PatchOffer, 'line' | 'words'> | null {
   const said = patchSaid(words);
   if (!said?.work) return null;
-  const listed = feltOfPage(model.toy.page);
-  const alike = listed.filter((l) => l.work === null || l.work === said.work);
-  const { shape, size } = said.size
-    ? said
-    : alike.length === 1
-      ? { shape: said.shape ?? alike[0].shape, size: alike[0].size }
-      : said;
+  const { shape, size } = withListed(model.toy.page, said);
   const ids = {
     id: newId(),
     name: patchWords.works[said.work],

@@ -162,6 +162,8 @@ export const faceWords = {
       `${name}${twin ? ', other side' : ''}: ${pieces}, middle at ${tags}`,
     felts: 'Laid on',
     sculpt: 'With the needle, when it is filled and closed',
+    sculptWay: (name: string, tags: readonly string[], passes: number, cut: string, needle: string) =>
+      `${name}: in at ${tags.map((tag, i) => (i === 0 ? tag : `${i % 2 ? 'out' : 'in'} at ${tag}`)).join(', ')}, and back to the first; ${plural(passes, 'pass', 'passes')}, thread of ${cut}, a needle of at least ${needle}`,
     crooked: 'Crooked on purpose: the same on every piece.',
     cropped: 'The head is larger than the page; the face is shown.',
     age: 'Plastic eyes and noses are not for children under 36 months.',

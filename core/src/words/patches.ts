@@ -3,7 +3,7 @@ const plural = (n: number, one: string, more = `${one}s`): string => `${n} ${n =
 /** Sentences about pieces that are laid on, and about needle sculpting. Lengths come in already printed. */
 export const patchWords = {
   works: {
-    'under the eyes': 'Under the eyes',
+    'under the eyes': 'Eye whites',
     lids: 'Lids',
     cheeks: 'Cheeks',
     muzzle: 'Muzzle',

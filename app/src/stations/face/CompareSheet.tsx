@@ -10,7 +10,16 @@ import {
   type Face,
   type Head,
 } from '@hoppla/core/feature';
-import { copyName, headOf, modelOf, modelToy, type PartModel } from '@hoppla/core/model';
+import {
+  copyName,
+  headOf,
+  modelOf,
+  modelToy,
+  sculptings,
+  sculptLines,
+  type PartModel,
+  type ToyModel,
+} from '@hoppla/core/model';
 import { faceWords, type UnitWords } from '@hoppla/core/words';
 import { Choice, Num, PlainButton, Quiet, Sheet, Words } from '../../controls';
 import { useShelf } from '../../documents';
@@ -35,7 +44,7 @@ export function CompareSheet({
   /** whether the eyes are there already */ own: boolean;
   onClose: () => void;
 }) {
-  const { units } = useToy();
+  const { units, model } = useToy();
   const others = useOtherFaces(eyes.id);
   const [id, setId] = useState<string | null>(null);
   const other = others.find((o) => o.id === id) ?? others[0] ?? null;
@@ -58,6 +67,10 @@ export function CompareSheet({
         <Words fontWeight="600">{other.label}</Words>
       ) : null}
       <Differences differ={differ} units={units} />
+      <DrawnIn model={model} part={part.part.id} name={part.name} units={units} />
+      {other ? (
+        <DrawnIn model={other.model} part={other.face.eyes.part} name={other.label} units={units} />
+      ) : null}
       {likes.map((like) => {
         const there = resolveEyes(head, like.eyes);
         return (
@@ -76,6 +89,24 @@ export function CompareSheet({
       })}
     </Sheet>
   );
+}
+
+/** What needle sculpting is thought to do to the eyes of a face that is compared; an estimate, beside what is counted. */
+function DrawnIn({
+  model,
+  part,
+  name,
+  units,
+}: {
+  model: ToyModel;
+  part: string;
+  name: string;
+  units: UnitWords;
+}) {
+  return sculptings(model)
+    .filter((s) => s.feature.part === part && s.feature.work === 'eyes')
+    .flatMap((s) => sculptLines(s, units))
+    .map((line) => <Quiet key={line}>{`${name}: ${line}`}</Quiet>);
 }
 
 /** In what the two differ. */
@@ -110,7 +141,7 @@ function Differences({ differ, units }: { differ: Difference[]; units: UnitWords
 }
 
 /** Every other face of this toy and of the toys on the bench. */
-function useOtherFaces(mine: string): { id: string; label: string; face: Face }[] {
+function useOtherFaces(mine: string): { id: string; label: string; face: Face; model: ToyModel }[] {
   const { model, toy } = useToy();
   const shelf = useShelf();
   return useMemo(() => {
@@ -129,6 +160,7 @@ function useOtherFaces(mine: string): { id: string; label: string; face: Face }[
             id: `${m.toy.id}/${eyes.id}`,
             label: m === model ? copyName(part, eyes.copy) : `${m.toy.name}, ${copyName(part, eyes.copy)}`,
             face: { head: headOf(m, part), eyes, at: state },
+            model: m,
           },
         ];
       }),

@@ -57,6 +57,19 @@ export function PatchCard({
       <OtherSide part={part} stitched={patched} setAt={setAt} />
       <Outline part={part} f={f} units={units} />
       <Turn part={part} f={f} />
+      <Making part={part} f={f} />
+      <Scatter part={part} patched={patched} units={units} />
+      <View style={{ flexDirection: 'row' }}>
+        <PlainButton label={say.cut} onPress={() => printDocument(cutSheetHtml(model, part.part.id))} />
+      </View>
+    </>
+  );
+}
+
+/** What it is made of, how it is sewn, and whether eyes stand on it. */
+function Making({ part, f }: { part: PartModel; f: Patch }) {
+  return (
+    <>
       <Colour part={part} f={f} />
       <Choice
         label={say.of}
@@ -76,10 +89,6 @@ export function PatchCard({
         chosen={f.eyes}
         onChoose={(eyes) => put(say.eyes, part, { ...f, eyes })}
       />
-      <Scatter part={part} patched={patched} units={units} />
-      <View style={{ flexDirection: 'row' }}>
-        <PlainButton label={say.cut} onPress={() => printDocument(cutSheetHtml(model, part.part.id))} />
-      </View>
     </>
   );
 }
@@ -118,8 +127,10 @@ function Readings({ part, patched, units }: { part: PartModel; patched: Patched;
 
 /** Less is seen by nobody, mm. */
 const SEEN_MM = 0.5;
-const sideOf = <T,>(mm: number, more: T, less: T): T | null =>
-  Math.abs(mm) < 0.25 ? null : mm > 0 ? more : less;
+function sideOf<T>(mm: number, more: T, less: T): T | null {
+  if (Math.abs(mm) < 0.25) return null;
+  return mm > 0 ? more : less;
+}
 
 /** What can be drawn by hand starts from a leaf. */
 const LEAF = 'M10 0 C20 6 20 14 10 20 C0 14 0 6 10 0 Z';

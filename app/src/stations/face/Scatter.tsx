@@ -38,26 +38,7 @@ export function Scatter({ part, patched, units }: { part: PartModel; patched: Pa
   return (
     <View style={{ gap: 6 }}>
       <Words fontWeight="600">{say.pieces}</Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {(['count', 'gapMm', 'withinMm'] as const).flatMap((key) =>
-          [-1, 1].map((way) => {
-            const { by, least, most, what } = STEPS[key];
-            const next = wanted[key] + way * by;
-            return (
-              <Nudge
-                key={`${key}${way}`}
-                direction={way < 0 ? words.stitching.less(what) : words.stitching.more(what)}
-                arrow={way < 0 ? '−' : '+'}
-                result={key === 'count' ? String(next) : units.length(next)}
-                disabled={next < least || next > most}
-                basis="40%"
-                repeats
-                onPress={() => setWanted({ ...wanted, [key]: next })}
-              />
-            );
-          }),
-        )}
-      </View>
+      <Numbers wanted={wanted} setWanted={setWanted} units={units} />
       {told === null ? null : <Quiet aria-live="polite">{told}</Quiet>}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <PlainButton label={many ? say.scatterAgain : say.scatter} onPress={scatter} />
@@ -75,6 +56,40 @@ export function Scatter({ part, patched, units }: { part: PartModel; patched: Pa
           />
         ) : null}
       </View>
+    </View>
+  );
+}
+
+/** How many, how far from each other, how far about. */
+function Numbers({
+  wanted,
+  setWanted,
+  units,
+}: {
+  wanted: Wanted;
+  setWanted: (wanted: Wanted) => void;
+  units: UnitWords;
+}) {
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      {(['count', 'gapMm', 'withinMm'] as const).flatMap((key) =>
+        [-1, 1].map((way) => {
+          const { by, least, most, what } = STEPS[key];
+          const next = wanted[key] + way * by;
+          return (
+            <Nudge
+              key={`${key}${way}`}
+              direction={way < 0 ? words.stitching.less(what) : words.stitching.more(what)}
+              arrow={way < 0 ? '−' : '+'}
+              result={key === 'count' ? String(next) : units.length(next)}
+              disabled={next < least || next > most}
+              basis="40%"
+              repeats
+              onPress={() => setWanted({ ...wanted, [key]: next })}
+            />
+          );
+        }),
+      )}
     </View>
   );
 }

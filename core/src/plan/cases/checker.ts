@@ -27,7 +27,10 @@ export function faults(model: ToyModel, steps: readonly Step[]): string[] {
         Math.PI;
       const doneBefore = (i: number) => worked.filter((w) => w.i < i).length;
       for (const x of mine) {
-        if (end && x.i > end.i) found.push(`${x.step.kind} after ${part.name} is finished`);
+        // What needs the fill in follows closing.
+        const needsFill = x.step.kind === 'sculpt' || x.step.kind === 'embroider-last';
+        if (end && needsFill !== x.i > end.i && x.i !== end.i)
+          found.push(`${x.step.kind} ${needsFill ? 'before' : 'after'} ${part.name} is finished`);
         if (x.step.kind === 'stuff') {
           if (part.fill === 'empty') found.push(`${part.name} is stuffed but should be empty`);
           if (doneBefore(x.i) > 0 && open(doneBefore(x.i) - 1) < 9)

@@ -73,17 +73,17 @@ const ofPiece =
 const ends = ({ threadMm }: EmbroiderTask): Omit<YarnEnds, 'part' | 'copy'>[] =>
   threadMm > 0 ? [{ what: 'thread', count: 1, eachMm: threadMm }] : [];
 
+function reasonOf({ kind, inside }: EmbroiderTask): string {
+  if (kind === 'embroider-last') return say.embroiderLast;
+  return inside ? say.embroiderReason : say.embroiderThrough;
+}
+
 const words = (task: EmbroiderTask, { inside, units }: Telling): TaskWords => ({
   title: say.embroider(task.called, inside),
   short: task.called,
   detail: say.embroiderDetail(units.end(task.threadMm), task.strands, task.thread),
   notes: [],
-  reason:
-    task.kind === 'embroider-last'
-      ? say.embroiderLast
-      : task.inside
-        ? say.embroiderReason
-        : say.embroiderThrough,
+  reason: reasonOf(task),
 });
 
 /** Embroidered while the part is open. */

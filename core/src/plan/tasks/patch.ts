@@ -61,6 +61,11 @@ function patchDue(piece: PieceAtHand, patched: Patched): Due<PatchTask> {
   };
 }
 
+function reasonOf({ under, inside }: PatchTask): string {
+  if (under) return say.under;
+  return inside ? say.open : say.through;
+}
+
 export const patch: TaskKind<PatchTask> = {
   sign: 'needle',
   rests: false,
@@ -72,6 +77,6 @@ export const patch: TaskKind<PatchTask> = {
     short: task.feature.name,
     detail: `${piecesSaid(task.feature, units)}; ${patchWords.seams[task.feature.seam]}, ${units.end(task.threadMm)} of thread each`,
     notes: [...(task.feature.of === 'crochet' ? [say.crochet] : []), ...pointWords(task.points)],
-    reason: task.under ? say.under : task.inside ? say.open : say.through,
+    reason: reasonOf(task),
   }),
 };

@@ -51,11 +51,11 @@ export const sculpt: TaskKind<SculptTask> = {
         : [],
     ),
   ends: ({ threadMm }) => [{ what: 'thread', count: 1, eachMm: threadMm }],
-  words: ({ called, threadMm, wayMm, needleMm, passes }, { inside, units }) => ({
+  words: ({ called, threadMm, wayMm, needleMm, passes }, { inside, units, part }) => ({
     title: say.task(called, inside),
     short: called,
     detail: say.detail(say.thread(units.end(threadMm), units.length(wayMm), units.length(needleMm)), passes),
-    notes: [say.left],
+    notes: [...(part.part.fill === 'empty' ? [say.notFilled] : []), say.left],
     reason: say.reason,
   }),
 };
