@@ -5,9 +5,41 @@ interface PaperLine {
   mm: number;
 }
 
-/** Straight strokes of a PDF with their colour and true length: the page's own operators, followed through its transformations. */
-export function linesIn(pdf: Buffer): PaperLine[] {
-  const found: PaperLine[] = [];
+/** A stroked path of corners, in points of the page. */
+interface PaperPath {
+  colour: string;
+  points: { x: number; y: number }[];
+}
+
+const MM = 25.4 / 72;
+const far = (a: { x: number; y: number }, b: { x: number; y: number }) =>
+  MM * Math.hypot(b.x - a.x, b.y - a.y);
+
+/** Straight strokes of a PDF with their colour and true length. */
+export const linesIn = (pdf: Buffer): PaperLine[] =>
+  pathsIn(pdf).flatMap(({ colour, points }) =>
+    points.length === 2 ? [{ colour, mm: far(points[0], points[1]) }] : [],
+  );
+
+/** How long all strokes of a colour are together, mm. */
+export const lengthIn = (pdf: Buffer, colour: string): number =>
+  pathsIn(pdf)
+    .filter((p) => p.colour === colour)
+    .reduce((sum, { points }) => sum + points.slice(1).reduce((mm, p, i) => mm + far(points[i], p), 0), 0);
+
+/** Width and height of every outline of a colour, mm. */
+export const boxesIn = (pdf: Buffer, colour: string): [number, number][] =>
+  pathsIn(pdf)
+    .filter((p) => p.colour === colour && p.points.length > 2)
+    .map(({ points }) => {
+      const of = (k: 'x' | 'y') =>
+        Math.max(...points.map((p) => p[k])) - Math.min(...points.map((p) => p[k]));
+      return [MM * of('x'), MM * of('y')];
+    });
+
+/** Strokes of a PDF in straight pieces: the page's own operators, followed through its transformations. */
+function pathsIn(pdf: Buffer): PaperPath[] {
+  const found: PaperPath[] = [];
   const raw = pdf.toString('latin1');
   for (const m of raw.matchAll(/stream\r?\n/g)) {
     const from = m.index + m[0].length;
@@ -54,8 +86,7 @@ export function linesIn(pdf: Buffer): PaperLine[] {
       else if (token === 'm') path = [at(n[0], n[1])];
       else if (token === 'l') path.push(at(n[0], n[1]));
       else if (token === 'S' || token === 's') {
-        if (path.length === 2)
-          found.push({ colour, mm: (Math.hypot(path[1].x - path[0].x, path[1].y - path[0].y) * 25.4) / 72 });
+        if (path.length > 1) found.push({ colour, points: path });
         path = [];
       } else if (token === 'n' || token === 'f') path = [];
       n = [];

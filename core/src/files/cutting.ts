@@ -1,7 +1,7 @@
 import { discMm, outlineOf, sizeSaid, type Flat, type OnPart, type Patch, type Retention } from '../feature';
 import { patches, type Patched, type ToyModel } from '../model';
 import { patchWords, unitWords } from '../words';
-import { BAR_MM, barAt, f, INK, svg } from './faceDrawing';
+import { BAR_MM, barAt, f, INK, MEASURED_COLOURS, svg } from './faceDrawing';
 import { escaped } from './escaped';
 
 const say = patchWords.cut;
@@ -155,7 +155,7 @@ function drawn({ piece, left, top, wide, tall }: OnPage): string {
   const arrow = piece.holes.length
     ? ''
     : `<path d="M${x(box.left + wide / 2)} ${y(middle - long / 2)}v${f(-long)}l-1 1.4m1 -1.4l1 1.4" fill="none" stroke="${INK}" stroke-width=".25"/>`;
-  return `<path data-cut="1" d="${path}Z" fill="none" stroke="${INK}" stroke-width=".35" stroke-linejoin="round"/>${holes}${arrow}<text x="${f(left + slot / 2)}" y="${f(top + tall + 5)}" font-size="2.8" text-anchor="middle" fill="${INK}">${escaped(piece.label(piece.count))}</text>`;
+  return `<path data-cut="1" d="${path}Z" fill="none" stroke="${MEASURED_COLOURS.cut}" stroke-width=".35" stroke-linejoin="round"/>${holes}${arrow}<text x="${f(left + slot / 2)}" y="${f(top + tall + 5)}" font-size="2.8" text-anchor="middle" fill="${INK}">${escaped(piece.label(piece.count))}</text>`;
 }
 
 /** Templates in true size, one drawing a page, each with a bar to measure. */

@@ -16,7 +16,12 @@ export const BAR_MM = 50;
 export const INK = '#0b211d';
 
 /** Lines that are measured on paper have colours of their own, so that nothing else can be taken for them. */
-export const MEASURED_COLOURS = { bar: '#0a2d29', apart: '#1848b4' } as const;
+export const MEASURED_COLOURS = {
+  bar: '#0a2d29',
+  apart: '#1848b4',
+  cut: '#7a1f5c',
+  thread: '#6b1d4a',
+} as const;
 
 export const f = (n: number): string => n.toFixed(3);
 

@@ -2,7 +2,7 @@ import { endSaid, piecesSaid, threadHalfMm, type OnPart } from '../feature';
 import { patches, sculptings, stitchings, type Patched, type Stitched } from '../model';
 import { sculptThread, threadLength } from '../plan';
 import { faceWords } from '../words';
-import { BAR_MM, barAt, f, INK, svg, type FrontView } from './faceDrawing';
+import { BAR_MM, barAt, f, INK, MEASURED_COLOURS, svg, type FrontView } from './faceDrawing';
 import { tagOf, type Faced } from './faceMap';
 
 const say = faceWords.map;
@@ -46,7 +46,7 @@ export function threadPath(
   if (points.length === 1)
     return `<circle cx="${x(points[0].x)}" cy="${y(points[0].y)}" r="${f(wideMm)}" fill="${INK}" fill-opacity=".55"/>`;
   const d = points.map((p, i) => `${i ? 'L' : 'M'}${x(p.x)} ${y(p.y)}`).join('');
-  return `<path data-thread="1" d="${d}" fill="none" stroke="${INK}" stroke-opacity=".55" stroke-width="${f(wideMm)}" stroke-linecap="round" stroke-linejoin="round"/>`;
+  return `<path data-thread="1" d="${d}" fill="none" stroke="${MEASURED_COLOURS.thread}" stroke-opacity=".55" stroke-width="${f(wideMm)}" stroke-linecap="round" stroke-linejoin="round"/>`;
 }
 
 /** What is stitched, each with where its ends go in, by tag and in words, and its thread. */
