@@ -84,16 +84,18 @@ async function walk(name, viewport, colorScheme, wanted) {
     if (s === 'Plan') await page.getByRole('button', { name: /^Eyes now/ }).scrollIntoViewIfNeeded();
     await keep(s.toLowerCase());
     if (s === 'Face' && wanted.includes('stitches')) {
-      for (const work of ['Brows', 'Lashes', 'Cheeks']) {
-        await page.getByRole('button', { name: work, exact: true }).click();
-        await page.getByRole('button', { name: 'Back to the face' }).click();
+      for (const work of ['Brows', 'Lashes', null, 'Cheeks', 'Eye whites']) {
+        const label = work ?? 'Lay on felt or crochet';
+        await page.getByRole('button', { name: label, exact: true }).click();
+        if (work) await page.getByRole('button', { name: 'Back to the face' }).click();
       }
-      await page.getByRole('button', { name: /^Brows × 2/ }).click();
+      await page.getByRole('button', { name: /^Eye whites × 2/ }).click();
       await keep('stitches');
       await page.getByRole('button', { name: 'Back to the face' }).click();
     }
     if (s === 'Face' && wanted.includes('faces')) {
       await page.getByRole('button', { name: 'Faces', exact: true }).click();
+      await page.getByRole('radio', { name: 'glad' }).click();
       await keep('faces');
       await page.getByRole('button', { name: 'Close', exact: true }).click();
       await page.getByRole('button', { name: 'Face map' }).click();

@@ -128,6 +128,8 @@ export const face = {
   washerMm: 'Washer',
   loose: 'Loose pieces',
   looseHow: 'An iris or a back that is not one with its post is a part for the safety check.',
+  offMiddle: (n: string, off: string) => `${n}: the middle of the pair is ${off} off the face’s.`,
+  oddStep: (n: string, off: string | null) => (off === null ? n : `${n}, ${off} off`),
   disc: 'Disc inside, between fabric and washer',
   discAsNeeded: 'as the fabric needs it',
   discNone: 'none',

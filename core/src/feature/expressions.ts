@@ -72,7 +72,7 @@ export function faceOf(
   on: OnPart,
   eyes: EyePair,
   expression: Expression,
-  elsewhere: Elsewhere,
+  { elsewhere, lid }: { elsewhere: Elsewhere; /** the colour of lids */ lid: string },
   newId: () => string,
 ): (Embroidery | Patch)[] {
   const { mouth, brow, lids } = FACES[expression];
@@ -104,11 +104,8 @@ export function faceOf(
       ...brows,
       ends: brow.map(([across, above]) => at('left eye', across * scale, -(rimRounds + above))),
     },
-    ...(lids ? [newPatch(head, marks, { ...ids(FACE_PIECES.lids), colour: LID }, 'lids', eyes)] : []),
+    ...(lids ? [newPatch(head, marks, { ...ids(FACE_PIECES.lids), colour: lid }, 'lids', eyes)] : []),
     ...(elsewhere.mouth ? [] : [evened(head, lined, marks)]),
     ...(elsewhere.nose ? [] : [newStitching(head, marks, ids(FACE_PIECES.nose), 'nose')]),
   ];
 }
-
-/** A lid is darker than most faces. */
-const LID = '#7b4a2a';

@@ -82,6 +82,7 @@ export {
   movedPost,
   movedPostRound,
   movedRound,
+  offMiddleMm,
   pairAt,
   reachOf,
   roomOf,

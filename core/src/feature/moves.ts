@@ -1,8 +1,8 @@
-import { centreCoord, coordAt, courseOf, polarOf, roundOf } from '../address';
-import type { PartForm } from '../form';
+import { centreCoord, coordAt, courseOf, pointOf, polarOf, roundOf } from '../address';
+import { distance, type PartForm } from '../form';
 import { resolveEyes, type EyesAt } from './eyes';
 import type { EyePair, PairPlace } from './feature';
-import { besideFace, faceCentre, faceDirection, type Head } from './head';
+import { besideFace, faceCentre, faceCoord, faceDirection, type Head } from './head';
 import type { BetterHoles } from './level';
 
 const NO_OFFSET = { left: [0, 0] as [number, number], right: [0, 0] as [number, number] };
@@ -42,6 +42,20 @@ export function withBetween(head: Head, eyes: EyePair, between: number): EyePair
         ? { ...centre, coord: centre.coord + Math.abs(parity) }
         : faceCentre(head, centre.by, round, k, eyes.washerMm, at);
   return { ...eyes, pair: { ...eyes.pair, between: k, centre: next } };
+}
+
+/** How far the middle of a pair lies from the middle of its face, along its round, mm: a whole number of stitches seldom falls on it. Null where it has no round, or where its maker chose the middle. */
+export function offMiddleMm(head: Head, eyes: EyePair): number | null {
+  const { form } = head;
+  const round = roundOf(form.fabric, eyes.pair.course);
+  const now = resolveEyes(head, eyes);
+  if (round < 0 || now.state === 'homeless' || eyes.pair.centre.by === 'chosen') return null;
+  const { centre, at } = eyes.pair;
+  const { count } = form.fabric.rounds[round];
+  const off = centre.coord - faceCoord(head, centre.by, round, eyes.washerMm, at);
+  const near = off - Math.round(off / count) * count;
+  const [a, b] = [0, 1].map((k) => pointOf(form, polarOf(form, round, centre.coord + k, at)));
+  return Math.abs(near) * distance(a, b);
 }
 
 /** The same pair so many rounds further from the ring, straight along the fabric; `null` where there is no such round. */

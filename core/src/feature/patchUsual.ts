@@ -1,6 +1,6 @@
 import { distance, type Vec3 } from '../form';
 import { chartAt, type Flat } from './chart';
-import type { EyePair, OnPart, ThreadEnd } from './feature';
+import type { EyePair, OnFace, OnPart, ThreadEnd } from './feature';
 import { half, type FaceMarks } from './faceCanvas';
 import { headWidthMm, type Head } from './head';
 import { MOST_PATCHED, type Patch } from './patch';
@@ -112,8 +112,9 @@ export function newPatch(
   };
 }
 
-/** How pieces are scattered: how many, the least between two of them, how far about the first, all mm; the same seed scatters alike. */
+/** How pieces or knots are scattered: how wide each is, how many, the least between two of them, how far about the first, all mm; the same seed scatters alike. */
 export interface Scattering {
+  wideMm: number;
   count: number;
   gapMm: number;
   withinMm: number;
@@ -124,18 +125,22 @@ export interface Scattering {
 const TRIES = 60;
 
 /**
- * Ends of a patch scattered about its first, no two pieces nearer than the gap and none on an eye; fewer where no more fit. Each is a
+ * Ends scattered about the first, no two pieces nearer than the gap and none on an eye; fewer where no more fit. Each is a
  * place in half stitches, so that the maker can count to it.
  */
-export function scattered(head: Head, f: Patch, marks: FaceMarks, s: Scattering): readonly ThreadEnd[] {
+export function scattered(
+  head: Head,
+  f: Pick<OnFace, 'ends'>,
+  marks: FaceMarks,
+  s: Scattering,
+): readonly ThreadEnd[] {
   const state = resolveStitching(head, { ends: f.ends.slice(0, 1), twin: 'none' }, marks);
   if (state.state !== 'at') return f.ends;
   const [first] = f.ends;
   const [middle] = state.runs[0].places;
   const chart = chartAt(head.form, upOfFace(head, marks), middle.polar, s.withinMm);
   const random = seededBy(s.seed);
-  const wide = Math.max(f.widthMm, f.shape === 'circle' ? f.widthMm : f.heightMm);
-  const apart = wide + s.gapMm;
+  const apart = s.wideMm + s.gapMm;
   const eyes = marks.eyes ? marks.eyes.points : [];
   const ends: ThreadEnd[] = [];
   const at: Vec3[] = [];

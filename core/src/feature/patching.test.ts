@@ -11,12 +11,14 @@ import {
   isWithin,
   laidPatches,
   newPatch,
+  offMiddleMm,
   outlineOf,
   PATCH_SHAPES,
   PATCH_WORKS,
   readOutline,
   resolveStitching,
   scattered,
+  withBetween,
   type Patch,
   type PostAt,
 } from './index';
@@ -161,7 +163,7 @@ describe.each(['right', 'left'] as const)('cloth on the fabric, %s hand', (hand)
     const f = face({ hand, lean: -0.25 });
     const spot = newPatch(f.head, f.marks, { ...IDS, name: 'Spots' }, 'spots', f.eyes);
     for (let seed = 0; seed < 25; seed++) {
-      const wanted = { count: 9, gapMm: 3, withinMm: 28, seed };
+      const wanted = { wideMm: spot.widthMm, count: 9, gapMm: 3, withinMm: 28, seed };
       const ends = scattered(f.head, spot, f.marks, wanted);
       expect(scattered(f.head, spot, f.marks, wanted)).toEqual(ends);
       const state = resolveStitching(f.head, { ends, twin: 'none' }, f.marks);
@@ -175,12 +177,24 @@ describe.each(['right', 'left'] as const)('cloth on the fabric, %s hand', (hand)
       }
     }
     expect(
-      scattered(f.head, spot, f.marks, { count: 60, gapMm: 12, withinMm: 15, seed: 1 }).length,
+      scattered(f.head, spot, f.marks, { wideMm: 7, count: 60, gapMm: 12, withinMm: 15, seed: 1 }).length,
     ).toBeLessThan(10);
-    expect(scattered(f.head, spot, f.marks, { count: 9, gapMm: 3, withinMm: 28, seed: 1 })).not.toEqual(
-      scattered(f.head, spot, f.marks, { count: 9, gapMm: 3, withinMm: 28, seed: 2 }),
-    );
+    expect(
+      scattered(f.head, spot, f.marks, { wideMm: 7, count: 9, gapMm: 3, withinMm: 28, seed: 1 }),
+    ).not.toEqual(scattered(f.head, spot, f.marks, { wideMm: 7, count: 9, gapMm: 3, withinMm: 28, seed: 2 }));
   });
+});
+
+it('one stitch more or less with both eyes mirrored: its cost is how far the middle of the pair comes off the face’s, at most half a stitch, and the two share a stitch', () => {
+  for (const hand of ['right', 'left'] as const)
+    for (let round = 7; round < 14; round++) {
+      const f = face({ hand, lean: -0.25, round });
+      const [odd, even] = [7, 8].map((n) => offMiddleMm(f.head, withBetween(f.head, f.eyes, n))!);
+      // A round of 42 on this head is wound wider than the gauge's 5 mm a stitch, by up to a quarter.
+      for (const mm of [odd, even]) expect(mm).toBeLessThan(0.5 * 5 * 1.25);
+      expect(odd + even).toBeGreaterThan(0.5 * 5 * 0.9);
+      expect(odd + even).toBeLessThan(0.5 * 5 * 1.25);
+    }
 });
 
 it('over the end of the fabric it hangs over, by as much as it is too large', () => {

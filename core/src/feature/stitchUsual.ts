@@ -10,6 +10,7 @@ export const STITCH_WORKS = [
   'mouth V',
   'smile',
   'mouth line',
+  'lips',
   'nose',
   'brows',
   'lashes',
@@ -64,6 +65,18 @@ const WORKS: Record<StitchWork, (room: Room) => Made> = {
     thread: TWO,
   }),
   'mouth line': () => ({ how: 'line', ends: [end('face', 1, 3), end('face', -1, 3)], thread: TWO }),
+  // Doubled for fullness: over the upper lip and back over the lower one.
+  lips: ({ half: side }) => ({
+    how: 'curve',
+    ends: [
+      end('face', side * 0.4, 3.5),
+      end('face', 0, 3),
+      end('face', -side * 0.4, 3.5),
+      end('face', 0, 4.5),
+      end('face', side * 0.4, 3.5),
+    ],
+    thread: TWO,
+  }),
   nose: ({ widthMm }) => ({
     how: 'satin',
     ends: [end('face', 0, 2)],

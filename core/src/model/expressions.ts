@@ -2,7 +2,7 @@ import { FACE_PIECES, faceOf, type Expression } from '../feature';
 import { removeFeature, setFeature, type NewId, type Toy } from '../toy';
 import { headOf } from './head';
 import { marksOn } from './stitching';
-import { modelToy } from './toy';
+import { modelToy, yarnColour } from './toy';
 
 /** Parts on which a face's mouth and nose are, when they are sewn on. */
 const SNOUTS = /\b(?:snout|muzzle|beak|bill|trunk|nose)s?\b/;
@@ -38,7 +38,10 @@ export function withExpression(toy: Toy, part: string, expression: Expression, n
     on,
     pair.eyes,
     expression,
-    { mouth: snout, nose: snout || plastic },
+    {
+      elsewhere: { mouth: snout, nose: snout || plastic },
+      lid: yarnColour(model, part, own.part.copies[0].id),
+    },
     newId,
   );
   return pieces.reduce((now, f) => setFeature(now, f), bare);

@@ -52,6 +52,26 @@ describe('a face belongs to the head of a part, and a part without a neck is all
       ['R1', 'R20'],
     ],
     ['a cone', `Gnome (ring = crown)\n${CROWN}\nleave open`, ['R1', 'R10']],
+    [
+      'a four-legged beast begun at its nose: head, neck of 12, and a body that lies; its legs are parts of their own',
+      `Calf (ring = nose)\n${CROWN}\n${NECK}\n${BODY}\n\nLeg (4x, ring = tip)\nR1: 6 sc in ring\nR2: inc x6\nR3-8: sc around\nleave open`,
+      ['R1', 'R13'],
+    ],
+    [
+      'a duck begun at its sole, with a neck of eight rounds under the head: the last of them is drawn out by the round above',
+      `Duck (ring = sole)\n${CROWN}\n${NECK}\nR14-21: sc around\nR22: (sc, inc) x6\nR23: (2 sc, inc) x6\nR24-29: sc around\nR30: (2 sc, dec) x6\nR31: (sc, dec) x6\nR32: dec x6\nclose`,
+      ['R21', 'R32'],
+    ],
+    [
+      'a bust that ends in its open neck',
+      `Bust (ring = crown)\n${CROWN}\n${NECK}\nfasten off`,
+      ['R1', 'R13'],
+    ],
+    [
+      'a bell that only widens',
+      `Bell (ring = crown)\nR1: 6 sc in ring\nR2: inc x6\nR3-6: sc around\nR7: (sc, inc) x6\nR8-11: sc around\nR12: (2 sc, inc) x6\nfasten off`,
+      ['R1', 'R12'],
+    ],
     ['a fish begun at its mouth, no neck', `Fish (ring = mouth)\n${CROWN}\n${SHUT(11)}`, ['R1', 'R14']],
     [
       'a shallow waist, 24 of 30, is no neck',

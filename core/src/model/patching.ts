@@ -28,7 +28,7 @@ import { kept } from '../kept';
 import { headOf } from './head';
 import type { PartModel } from './part';
 import { marksOn } from './stitching';
-import type { ToyModel } from './toy';
+import { yarnColour, type ToyModel } from './toy';
 import { patchWords, type UnitWords } from '../words';
 
 const say = patchWords.sculpt;
@@ -151,7 +151,15 @@ export const usualPatch = (
   part: PartModel,
   ids: { id: string; name: string; colour: string } & OnPart,
   work: PatchWork,
-): Patch => newPatch(headOf(model, part), marksOn(model, part), ids, work, eyesOn(model, part.part.id));
+): Patch =>
+  newPatch(
+    headOf(model, part),
+    marksOn(model, part),
+    // A lid is of the head's own colour.
+    work === 'lids' ? { ...ids, colour: yarnColour(model, part.part.id, part.part.copies[0].id) } : ids,
+    work,
+    eyesOn(model, part.part.id),
+  );
 
 /** Needle sculpting of a kind at its usual place on a part. */
 export const usualSculpt = (

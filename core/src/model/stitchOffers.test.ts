@@ -24,6 +24,7 @@ describe('what a text asks to be stitched', () => {
   it.each<[string, string[]]>([
     ['Embroider a smile between the eyes on round 13.', ['smile']],
     ['Embroider a V-shaped mouth.', ['mouth V']],
+    ['Embroider the lips in red', ['lips']],
     ['With black yarn, stitch a mouth on R13 and two eyebrows above the eyes.', ['mouth line', 'brows']],
     ['Sew two pink cheek ticks each side with 2 strands.', ['cheeks']],
     ['Embroider the nose with brown thread', ['nose']],

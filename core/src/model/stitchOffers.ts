@@ -30,7 +30,8 @@ export interface StitchOffer {
 const WORDS: readonly (readonly [StitchWork, RegExp])[] = [
   ['mouth V', /\bv[- ]?(?:shaped?)?\s*(?:mouth|smile)|\b(?:mouth|smile)\b.*\bv\b/],
   ['smile', /\b(?:smiles?|smiling|grin|curved mouth)\b/],
-  ['mouth line', /\b(?:mouth|lips?)\b/],
+  ['lips', /\blips\b/],
+  ['mouth line', /\b(?:mouth|lip)\b/],
   ['brows', /\b(?:eye ?)?brows?\b/],
   ['lashes', /\b(?:eye ?)?lash(?:es)?\b/],
   ['cheeks', /\bcheeks?\b|\bblush\b/],
@@ -52,6 +53,7 @@ const CALLED: Record<StitchWork, RegExp> = {
   'mouth V': /mouth|smile|lip/,
   smile: /mouth|smile|lip/,
   'mouth line': /mouth|smile|lip/,
+  lips: /mouth|smile|lip/,
   nose: /nose/,
   brows: /brow/,
   lashes: /lash/,
@@ -73,8 +75,9 @@ export function worksSaid(line: string): StitchWork[] {
   if (!STITCHED.test(plain) || OTHERWISE.test(plain)) return [];
   const found = WORDS.filter(([, pattern]) => pattern.test(plain)).map(([work]) => work);
   // One mouth is one thing, however many words there are for it.
-  const [mouth] = found.filter((w) => w === 'smile' || w.startsWith('mouth'));
-  return found.filter((w) => w === mouth || !(w === 'smile' || w.startsWith('mouth')));
+  const isMouth = (w: StitchWork) => w === 'smile' || w === 'lips' || w.startsWith('mouth');
+  const [mouth] = found.filter(isMouth);
+  return found.filter((w) => w === mouth || !isMouth(w));
 }
 
 /** Everything that the text of a part asks to be stitched and that is not there yet. */

@@ -32,6 +32,7 @@ export const stitchWords = {
     'mouth V': 'Mouth, a V',
     smile: 'Mouth, a smile',
     'mouth line': 'Mouth, a line',
+    lips: 'Lips',
     nose: 'Nose',
     brows: 'Brows',
     lashes: 'Lashes',
@@ -58,6 +59,11 @@ export const stitchWords = {
   even: 'Its middle is the middle of the face.',
   notRead: (words: string) =>
     `“${words}” is not understood. Say how far, such as “1 stitch inside the left eye, 2 rounds lower” or “at the middle of the face, 3 rounds lower”.`,
+  /** where the thread begins and ends, and what is in the needle */
+  startEnd: (from: string, to: string, when: 'before filling' | 'after filling', of: 'yarn' | 'floss') =>
+    `Begin with a knot in the fibres at ${from}, end at ${to}; ${
+      when === 'before filling' ? 'tie both ends inside' : 'sink both ends through the fill, knots inside'
+    }. ${of === 'yarn' ? 'A blunt needle.' : 'A sharp needle with a fine eye.'}`,
   way: (way: string, cut: string) => `${way} of thread on the face; cut ${cut}`,
   wayEach: (way: string, cut: string) => `${way} of thread on each side; cut ${cut} for each`,
 };

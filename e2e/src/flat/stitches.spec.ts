@@ -107,3 +107,42 @@ for (const [name, viewport] of SIZES)
       await expect(row(page, /^Mouth R/)).toHaveCount(0);
     });
   });
+
+for (const [what, group, work] of [
+  ['embroidery', 'Add with needle and thread', 'Brows'],
+  ['felt', 'Lay on felt or crochet', 'Eye whites'],
+] as const)
+  test(`a step of ${what} changes its place within 50 ms, over 60 steps`, async ({ page }) => {
+    test.skip(!process.env.HOPPLA_BENCH, 'a figure, taken on the bench');
+    await openDemo(page, 'Rill');
+    await station(page, 'Face');
+    await expect(page.getByRole('heading', { name: 'On it' })).toBeVisible();
+    const shown = page.getByRole('button', { name: work, exact: true });
+    if (!(await shown.isVisible())) await page.getByRole('button', { name: group }).click();
+    await shown.click();
+    await page.waitForTimeout(1500);
+    await page.evaluate(() => {
+      const times: number[] = [];
+      Object.assign(window, { times });
+      let pressed = 0;
+      window.addEventListener('pointerup', (e) => (pressed = e.timeStamp), true);
+      // The place is there; it is on the screen in the task after the next frame.
+      new MutationObserver(() => {
+        const from = pressed;
+        pressed = 0;
+        if (from) requestAnimationFrame(() => setTimeout(() => times.push(performance.now() - from), 0));
+      }).observe(document.body, { subtree: true, attributes: true, attributeFilter: ['aria-label'] });
+    });
+    for (let k = 0; k < 70; k++) {
+      await page.getByRole('button', { name: k % 2 ? /^←?\s*right/ : /^→?\s*left/ }).click();
+      await page.waitForTimeout(150);
+    }
+    const times = await page.evaluate(() => (window as unknown as { times: number[] }).times);
+    const sorted = times.slice(10).sort((a, b) => a - b);
+    const [median, p95] = [0.5, 0.95].map((q) => sorted[Math.floor(q * sorted.length)]);
+    process.stdout.write(
+      `  ${what}: press to changed place: median ${median.toFixed(0)} ms, p95 ${p95.toFixed(0)} ms over ${sorted.length} steps\n`,
+    );
+    expect(sorted.length).toBeGreaterThan(50);
+    expect(p95).toBeLessThanOrEqual(50);
+  });

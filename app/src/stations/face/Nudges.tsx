@@ -4,6 +4,7 @@ import {
   movedPost,
   movedPostRound,
   movedRound,
+  offMiddleMm,
   reachOf,
   resolveEyes,
   withBetween,
@@ -12,7 +13,8 @@ import {
   type Head,
 } from '@hoppla/core/feature';
 import type { PartModel } from '@hoppla/core/model';
-import { Nudge } from '../../controls';
+import { Nudge, PlainButton, Quiet } from '../../controls';
+import { useToy } from '../frame/useToy';
 import { change } from './change';
 import { ringIsUp } from './ringIsUp';
 import { screenWords as words } from '../../words';
@@ -34,12 +36,47 @@ export function Nudges({
   post: 0 | 1 | null;
 }) {
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-      {post === null ? (
-        <BothNudges part={part} head={head} eyes={eyes} />
-      ) : (
-        <OneNudges part={part} head={head} eyes={eyes} at={at} post={post} />
-      )}
+    <>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {post === null ? (
+          <BothNudges part={part} head={head} eyes={eyes} />
+        ) : (
+          <OneNudges part={part} head={head} eyes={eyes} at={at} post={post} />
+        )}
+      </View>
+      {eyes.pair.linked ? <OddSteps part={part} head={head} eyes={eyes} /> : null}
+    </>
+  );
+}
+
+/** With Mirror on a pair goes by two; one step alone is there as well, with how far off the face's middle each comes to stand. */
+function OddSteps({ part, head, eyes }: { part: PartModel; head: Head; eyes: EyePair }) {
+  const { units } = useToy();
+  const { least, most } = reachOf(head, eyes);
+  const off = (pair: EyePair) => {
+    const mm = offMiddleMm(head, pair);
+    return mm === null ? null : units.fine(mm);
+  };
+  const said = (n: number) => say.st(eyes.pair.at === 'middle' ? n - 1 : n);
+  const now = off(eyes);
+  return (
+    <View style={{ gap: 6 }}>
+      {now === null ? null : <Quiet>{say.offMiddle(said(eyes.pair.between), now)}</Quiet>}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {[-1, 1]
+          .map((by) => eyes.pair.between + by)
+          .filter((n) => n >= least && n <= most)
+          .map((n) => {
+            const next = withBetween(head, eyes, n);
+            return (
+              <PlainButton
+                key={n}
+                label={say.oddStep(said(n), off(next))}
+                onPress={() => change(say.wider, part, next)}
+              />
+            );
+          })}
+      </View>
     </View>
   );
 }

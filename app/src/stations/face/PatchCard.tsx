@@ -4,6 +4,7 @@ import {
   edgeMm,
   MOST_PATCHED,
   outlineOf,
+  patchSize,
   PATCH_SEAMS,
   PATCH_SHAPES,
   piecesSaid,
@@ -58,7 +59,12 @@ export function PatchCard({
       <Outline part={part} f={f} units={units} />
       <Turn part={part} f={f} />
       <Making part={part} f={f} />
-      <Scatter part={part} patched={patched} units={units} />
+      <Scatter
+        part={part}
+        stitched={patched}
+        wideMm={Math.max(f.widthMm, patchSize(f).heightMm)}
+        units={units}
+      />
       <View style={{ flexDirection: 'row' }}>
         <PlainButton label={say.cut} onPress={() => printDocument(cutSheetHtml(model, part.part.id))} />
       </View>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { MOST_PATCHED, scattered } from '@hoppla/core/feature';
-import type { PartModel, Patched } from '@hoppla/core/model';
+import type { PartModel, Patched, Stitched } from '@hoppla/core/model';
 import { patchWords, type UnitWords } from '@hoppla/core/words';
 import { Nudge, PlainButton, Quiet, Words } from '../../controls';
 import { screenWords as words } from '../../words';
@@ -22,15 +22,24 @@ const STEPS: { [K in keyof Wanted]: { by: number; least: number; most: number; w
   withinMm: { by: 5, least: 5, most: MOST_PATCHED.mm, what: say.spread },
 };
 
-/** Several pieces alike, scattered about the first with a least gap; the same numbers scatter alike. */
-export function Scatter({ part, patched, units }: { part: PartModel; patched: Patched; units: UnitWords }) {
-  const { feature: f, head, marks } = patched;
+/** Several pieces or knots alike, scattered about the first with a least gap; the same numbers scatter alike. */
+export function Scatter({
+  part,
+  stitched: { feature: f, head, marks },
+  wideMm,
+  units,
+}: {
+  part: PartModel;
+  stitched: Stitched | Patched;
+  wideMm: number;
+  units: UnitWords;
+}) {
   const [wanted, setWanted] = useState<Wanted>({ count: 8, gapMm: 4, withinMm: 25 });
   const [seed, setSeed] = useState(0);
   const [told, setTold] = useState<string | null>(null);
   const many = f.ends.length > 1;
   const scatter = () => {
-    const ends = scattered(head, { ...f, ends: f.ends.slice(0, 1) }, marks, { ...wanted, seed });
+    const ends = scattered(head, f, marks, { ...wanted, wideMm, seed });
     setSeed(seed + 1);
     setTold(patchWords.scattered(ends.length, wanted.count));
     put(say.scatter, part, { ...f, ends, twin: typeof f.twin === 'string' ? f.twin : 'mirrored' });

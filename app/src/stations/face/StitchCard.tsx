@@ -8,9 +8,13 @@ import { ProblemLine, Quiet, Words } from '../../controls';
 import { screenWords as words } from '../../words';
 import { put, type EndAt } from './stitchEnds';
 import { Ends, Steps, Where } from './NeedleEnds';
+import { Scatter } from './Scatter';
 import { OtherSide, Satin, Thread } from './StitchThread';
 
 const say = words.stitching;
+
+/** About as wide as a knot, mm. */
+const KNOT_MM = 3;
 
 interface StitchProps {
   part: PartModel;
@@ -19,6 +23,12 @@ interface StitchProps {
   at: EndAt;
   setAt: (at: EndAt) => void;
 }
+
+const tagOf = (name: HoleName): string => `${holeTag(name).rounds} | ${holeTag(name).stitches}`;
+
+/** Where its thread begins and ends. */
+const startEnd = ({ when, thread }: Embroidery, { places }: Stitched['sides'][number]): string =>
+  stitchWords.startEnd(tagOf(places[0].name), tagOf(places[places.length - 1].name), when, thread.of);
 
 /** One piece of embroidery: how much thread, where each end goes in, small steps, words, its other side and its thread. */
 export function StitchCard({ part, stitched, units, at, setAt }: StitchProps) {
@@ -32,6 +42,7 @@ export function StitchCard({ part, stitched, units, at, setAt }: StitchProps) {
           {(each ? stitchWords.wayEach : stitchWords.way)(units.length(mm), units.end(threadLength(mm)))}
         </Words>
       )}
+      {sides[0] ? <Quiet>{startEnd(f, sides[0])}</Quiet> : null}
       <Ends part={part} stitched={stitched} at={at} setAt={setAt} />
       <Steps part={part} stitched={stitched} at={at} />
       <Where key={`${f.id} ${at.side} ${at.end}`} part={part} stitched={stitched} at={at} />
@@ -39,6 +50,7 @@ export function StitchCard({ part, stitched, units, at, setAt }: StitchProps) {
       <OtherSide part={part} stitched={stitched} setAt={setAt} />
       {f.satin ? <Satin part={part} f={f} units={units} /> : null}
       <Thread part={part} f={f} />
+      {f.how === 'knots' ? <Scatter part={part} stitched={stitched} wideMm={KNOT_MM} units={units} /> : null}
     </>
   );
 }
@@ -68,9 +80,7 @@ function Readings({ part, stitched, units }: Pick<StitchProps, 'part' | 'stitche
       {holes.length > 0 && f.how !== 'satin' ? (
         <ProblemLine
           where={f.name}
-          sentence={stitchWords.inHole(
-            holes.map((h) => `${holeTag(h).rounds} | ${holeTag(h).stitches}`).join(', '),
-          )}
+          sentence={stitchWords.inHole(holes.map(tagOf).join(', '))}
           severity="note"
           mends={[
             {

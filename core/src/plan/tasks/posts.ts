@@ -1,8 +1,9 @@
 import { holeTag, pairTag, postTag, type HoleName } from '../../address';
+import { reachSentence } from '../../feature';
 import { worstOpening, type WorkWindow } from '../../form';
 import type { PartModel } from '../../model';
 import type { SafetyPoint } from '../../safety';
-import { planWords as say } from '../../words';
+import { planWords as say, type UnitWords } from '../../words';
 import { ofTheWasher, pointsOfFeature, pointWords } from '../points';
 import { postsOn, type Posts } from '../posts';
 import { taskKey, type Due, type PieceAtHand, type TaskBase, type TaskKind, type Telling } from '../task';
@@ -122,7 +123,7 @@ function titleOf(task: PostsTask): string {
 
 const numberOf = (round: number | null): string => (round === null ? '' : `R${round}`);
 
-function reasonOf({ plastic, late, window }: PostsTask, part: PartModel): string {
+function reasonOf({ plastic, late, window }: PostsTask, part: PartModel, units: UnitWords): string {
   if (!plastic) return say.embroiderReason;
   if (late === 'not known') return say.windowNotKnown(part.name);
   const { lastComfortable, lastPossible, into } = window;
@@ -131,7 +132,12 @@ function reasonOf({ plastic, late, window }: PostsTask, part: PartModel): string
   const reason = tooLate
     ? say.eyesTooLateReason
     : say.eyesReason(numberOf(lastComfortable ?? lastPossible), numberOf(further));
-  return into ? `${reason} ${say.eyesInto(numberOf(into.round), into.stitches)}` : reason;
+  const reach = reachSentence(window, units);
+  return [
+    reason,
+    ...(reach ? [reach] : []),
+    ...(into ? [say.eyesInto(numberOf(into.round), into.stitches)] : []),
+  ].join(' ');
 }
 
 /** Where posts stand, as on their tags. */
@@ -161,7 +167,7 @@ export const posts: TaskKind<PostsTask> = {
       notes: pointWords(
         task.plastic && !task.stopped ? task.points.filter((p) => !ofTheWasher(p)) : task.points,
       ),
-      reason: reasonOf(task, part),
+      reason: reasonOf(task, part, units),
     };
   },
 };
