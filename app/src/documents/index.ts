@@ -18,6 +18,7 @@ export { Overtaken, take } from './storage';
 export type { Shelved } from './storage';
 export { chooseFile, download, downloadToy, givenFile, printDocument } from './transfer';
 export type { GivenFile } from './transfer';
+export { smallPicture } from './photo';
 export { newId } from './ids';
 export { keepDraft, useDraft } from './drafts';
 export type { Draft } from './drafts';

@@ -10,6 +10,7 @@ import { safety } from './safety';
 import { stage } from './stage';
 import { storage } from './storage';
 import { patch } from './patch';
+import { photo } from './photo';
 import { stitching } from './stitching';
 import { surface } from './surface';
 
@@ -46,6 +47,7 @@ export const screenWords = {
   stage,
   storage,
   patch,
+  photo,
   stitching,
   surface,
 };

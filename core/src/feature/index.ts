@@ -74,7 +74,8 @@ export { eyeGrams, eyeRow, hardwareOf, resolveEyes } from './eyes';
 export { discMm, indexSaid, openFabric, RETENTION_BANDS, retentionOf } from './retention';
 export type { Band, NotKnown, Post, Retention } from './retention';
 export type { EyesAt, EyeState, Spacing } from './eyes';
-export { middleOfFace, movedNose, newNose, resolveNose } from './nose';
+export { middleOfFace, movedNose, newNose, nosePut, resolveNose } from './nose';
+export { noseSaid } from './noseSaid';
 export type { NoseAt, NoseState } from './nose';
 export { schoolsOf, wordsContext } from './schools';
 export {

@@ -108,6 +108,28 @@ export function middleOfFace(head: Head, round: number, washerMm: number): Spot 
   };
 }
 
+/** The same nose in a hole before a round, or through the middle of one of its stitches; `coord` in stitches from the round's start. */
+export function nosePut(
+  { fabric }: PartForm,
+  nose: Nose,
+  round: number,
+  coord: number,
+  at: 'hole' | 'middle',
+): Nose {
+  const { count } = fabric.rounds[round];
+  const on = ((coord % count) + count) % count;
+  return {
+    ...nose,
+    place: {
+      ...nose.place,
+      at,
+      course: courseOf(fabric, round),
+      index: at === 'hole' ? Math.round(on) % count : Math.floor(on) + 1,
+      of: count,
+    },
+  };
+}
+
 /** The same nose so many rounds or holes on; `null` where there is no such round. A middle stays a middle. */
 export function movedNose(form: PartForm, nose: Nose, by: { rounds: number; holes: number }): Nose | null {
   const found = onBody(resolve(form, nose.place));
@@ -118,13 +140,5 @@ export function movedNose(form: PartForm, nose: Nose, by: { rounds: number; hole
   const { count } = form.fabric.rounds[round];
   const straight = by.rounds === 0 ? before : centreCoord(form, round, found.polar.angleRad, 2, at);
   const coord = (((straight + by.holes) % count) + count) % count;
-  return {
-    ...nose,
-    place: {
-      ...nose.place,
-      course: courseOf(form.fabric, round),
-      index: at === 'hole' ? Math.round(coord) : Math.floor(coord) + 1,
-      of: count,
-    },
-  };
+  return nosePut(form, nose, round, coord, at);
 }

@@ -267,6 +267,9 @@ export function changeSettings(toy: Toy, change: Partial<Settings>): Toy {
   return { ...toy, settings: { ...toy.settings, ...change } };
 }
 
+/** The toy with a picture beside its face, or with none. */
+export const setPhoto = (toy: Toy, photo: string | null): Toy => ({ ...toy, photo });
+
 export function rename(toy: Toy, name: string): Toy {
   return { ...toy, name };
 }

@@ -58,6 +58,7 @@ export function newToy(name: string, newId: NewId): Toy {
       hooks: 'mm',
     },
     page: '',
+    photo: null,
   };
 }
 

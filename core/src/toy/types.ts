@@ -107,7 +107,12 @@ export interface Toy {
   settings: Settings;
   /** what the pages that the toy was taken from say besides their parts, as they were written: title, materials, legend, remarks */
   page: string;
+  /** a picture of the maker's own that stands beside the face, scaled down, as a data URL; null for none */
+  photo: string | null;
 }
+
+/** The longest that a picture may be, characters: it is saved with every change. */
+export const MOST_PHOTO = 60_000;
 
 /** One thing that the maker did or took back; `key` is the stable key of a step or of one of its checks, `content` what it was like then. */
 export type Deed =

@@ -110,6 +110,43 @@ for (const [name, viewport] of SIZES)
       await station(page, 'Plan');
       await expect(page.getByRole('button', { name: /Eyes drawn in on/ })).toBeVisible();
     });
+
+    test('a nose by steps and in words, on a head without eyes too; a picture stands beside it and is taken away', async ({
+      page,
+    }) => {
+      await newToy(page, HEAD);
+      await station(page, 'Face');
+      await tap(page, 'Add a nose');
+      await expect(title(page)).toHaveText('Nose on Head');
+      const place = page.getByRole('img', { name: /^Nose/ }).first();
+      const before = await place.getAttribute('aria-label');
+      await page.getByRole('button', { name: /^↓?\s*down/ }).click();
+      await expect(place).not.toHaveAttribute('aria-label', before!);
+      const where = page.getByRole('textbox', { name: 'Where it goes in, in your own words' });
+      await where.fill('on the moon');
+      await where.press('Enter');
+      await expect(page.getByText(/^“on the moon” is not understood/)).toBeVisible();
+      await where.fill('at the middle of the face, 1 round lower');
+      await where.press('Enter');
+      await expect(page.getByText(/is not understood/)).toHaveCount(0);
+      await back(page);
+      await expect(page.getByRole('heading', { name: 'Nose', exact: true })).toBeVisible();
+      const picture = async (name: string, bytes: Buffer) => {
+        const [chooser] = await Promise.all([
+          page.waitForEvent('filechooser'),
+          tap(page, 'Put a picture beside it'),
+        ]);
+        await chooser.setFiles({ name, mimeType: 'image/png', buffer: bytes });
+      };
+      await picture('notes.png', Buffer.from('no picture'));
+      await expect(page.getByText(/^notes\.png is not a picture that can be shown here/)).toBeVisible();
+      await picture('otter.png', await page.screenshot());
+      await expect(page.getByRole('img', { name: 'Your picture' })).toBeVisible();
+      await page.reload();
+      await expect(page.getByRole('img', { name: 'Your picture' })).toBeVisible();
+      await tap(page, 'Take the picture away');
+      await expect(page.getByRole('img', { name: 'Your picture' })).toHaveCount(0);
+    });
   });
 
 test('templates and thread print in true size on A4 and Letter, within 0.5 %', async ({ page, browser }) => {

@@ -1,19 +1,23 @@
 import { hardwareOf, withCentre, type CentreBy, type EyePair, type Head } from '@hoppla/core/feature';
 import { EYE_SIZES_MM } from '@hoppla/core/figures';
+import type { PartModel } from '@hoppla/core/model';
 import { Choice, PlainButton, Sheet } from '../../controls';
 import { HardwareFields, MmField } from './Hardware';
+import { OnCopies } from './OnCopies';
 import { screenWords as words } from '../../words';
 
 const say = words.face;
 
 /** What the eyes are: size with its post and washer, plastic or embroidered, where they look, what the middle of the face is; or none. */
 export function EyeSheet({
+  part,
   head,
   onClose,
   eyes,
   onChange,
   onRemove,
 }: {
+  part: PartModel;
   head: Head;
   onClose: () => void;
   eyes: EyePair;
@@ -67,6 +71,7 @@ export function EyeSheet({
         plastic={eyes.making === 'safety eye'}
         onChange={onChange}
       />
+      <OnCopies part={part} it={eyes} onChange={onChange} />
       <PlainButton label={say.remove} danger onPress={() => (onClose(), onRemove())} />
     </Sheet>
   );

@@ -3,42 +3,37 @@ import { View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
 import {
   keptHere,
-  newNose,
   refusalSentence,
   wordsContext,
   withLink,
   type EyePair,
   type EyesAt,
   type Head,
-  type NoseState,
-  type Nose,
   type Refusal,
 } from '@hoppla/core/feature';
 import { removeFeature } from '@hoppla/core/toy';
 import { type PartModel } from '@hoppla/core/model';
 import { faceWords, placeWords, type UnitWords } from '@hoppla/core/words';
 import { PlainButton, Press, ProblemLine, Quiet, Tag, Title, Words } from '../../controls';
-import { edit, newId } from '../../documents';
+import { edit } from '../../documents';
 import { usePalette } from '../../theme';
 import { change } from './change';
 import { CompareSheet } from './CompareSheet';
 import { EyeSheet } from './EyeSheet';
 import { FacesSheet } from './FacesSheet';
 import { MapSheet } from './MapSheet';
-import { NoseSheet } from './NoseSheet';
 import { Nudges } from './Nudges';
 import { SaySheet } from './SaySheet';
 import { screenWords as words } from '../../words';
 
 const say = words.face;
-type Open = 'size' | 'say' | 'faces' | 'compare' | 'map' | 'nose' | null;
+type Open = 'size' | 'say' | 'faces' | 'compare' | 'map' | null;
 
 interface EyesPanelProps {
   part: PartModel;
   head: Head;
   eyes: EyePair;
   at: EyesAt | null;
-  nose: { nose: Nose; state: NoseState } | null;
   refusal: Refusal | null;
   units: UnitWords;
   /** the post that moves alone; null while both do */
@@ -52,7 +47,6 @@ export const EyesPanel = memo(function EyesPanel({
   head,
   eyes,
   at,
-  nose,
   refusal,
   units,
   post,
@@ -104,25 +98,7 @@ export const EyesPanel = memo(function EyesPanel({
             <PlainButton label={say.faces} onPress={() => setOpen('faces')} />
             <PlainButton label={say.compare} onPress={() => setOpen('compare')} />
             <PlainButton label={say.map} onPress={() => setOpen('map')} />
-            {nose ? null : (
-              <PlainButton
-                label={say.addNose}
-                onPress={() => (
-                  change(
-                    say.addNose,
-                    part,
-                    newNose(
-                      head,
-                      { id: newId(), part: part.part.id, copy: eyes.copy },
-                      { round: at.round, straightMm: at.spacing.straightMm.value },
-                    ),
-                  ),
-                  setOpen('nose')
-                )}
-              />
-            )}
           </View>
-          {nose ? <NoseLine nose={nose.nose} state={nose.state} onPress={() => setOpen('nose')} /> : null}
         </>
       ) : null}
       {open === 'say' && at ? (
@@ -136,6 +112,7 @@ export const EyesPanel = memo(function EyesPanel({
       ) : null}
       {open === 'size' ? (
         <EyeSheet
+          part={part}
           head={head}
           onClose={close}
           eyes={eyes}
@@ -148,9 +125,6 @@ export const EyesPanel = memo(function EyesPanel({
       {open === 'faces' ? <FacesSheet part={part} head={head} eyes={eyes} onClose={close} /> : null}
       {open === 'compare' ? <CompareSheet part={part} head={head} eyes={eyes} own onClose={close} /> : null}
       {open === 'map' && at ? <MapSheet part={part} head={head} eyes={eyes} at={at} onClose={close} /> : null}
-      {open === 'nose' && nose ? (
-        <NoseSheet part={part} head={head} nose={nose.nose} onClose={close} />
-      ) : null}
     </>
   );
 });
@@ -213,39 +187,6 @@ function PostChoice({
     >
       <Words fontSize={15} lineHeight={19} fontWeight="600">{`${chosen ? '✓ ' : ''}${label}`}</Words>
       {children}
-    </Press>
-  );
-}
-
-function NoseLine({ nose, state, onPress }: { nose: Nose; state: NoseState; onPress: () => void }) {
-  const c = usePalette();
-  return (
-    <Press
-      onPress={onPress}
-      style={{
-        flexDirection: 'row',
-        alignItems: 'center',
-        gap: 10,
-        borderTopWidth: 1,
-        borderTopColor: c.line,
-        paddingTop: 8,
-      }}
-    >
-      <View style={{ flex: 1 }}>
-        <Title role="heading" aria-level={2}>
-          {say.nose}
-        </Title>
-        <Quiet textDecorationLine="underline">
-          {nose.making === 'embroidered'
-            ? say.noseEmbroidered(nose.widthMm, nose.heightMm)
-            : say.noseSafety(nose.widthMm, nose.heightMm, nose.washerMm)}
-        </Quiet>
-      </View>
-      {state.state === 'homeless' ? (
-        <Words color={c.coralInk}>{say.homeless}</Words>
-      ) : (
-        <Tag of={say.nose} {...holeTag(state.name)} />
-      )}
     </Press>
   );
 }

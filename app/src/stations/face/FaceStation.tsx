@@ -2,12 +2,14 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import {
   firstPair,
+  nosePut,
   noteSentence,
   pairAt,
   refusalOf,
   type EyePair,
   type EyesAt,
   type Head,
+  type Nose,
 } from '@hoppla/core/feature';
 import { headOf, type PartModel } from '@hoppla/core/model';
 import { featuresIn } from '@hoppla/core/notation';
@@ -25,6 +27,9 @@ import { screenWords } from '../../words';
 import { TAPE, FaceTape } from './FaceTape';
 import { NoEyes, Foot } from './FaceFoot';
 import { NeedleCard } from './NeedleCard';
+import { NoseCard } from './NoseCard';
+import { NoseOrNone } from './NoseLine';
+import { Photo } from './Photo';
 import { StitchList } from './StitchList';
 import { stitchHere, useStitch } from './useStitch';
 
@@ -61,10 +66,12 @@ function Face({ part }: { part: PartModel }) {
   const refusal = useMemo(() => (found && at ? refusalOf(head, found.eyes, at) : null), [head, found, at]);
   // While a post is dragged the numbers come first; words and advice follow in the pauses.
   const words = useDeferredValue(
-    useMemo(() => (found ? { eyes: found.eyes, at, refusal, nose } : null), [found, at, refusal, nose]),
+    useMemo(() => (found ? { eyes: found.eyes, at, refusal } : null), [found, at, refusal]),
   );
   const post = found?.eyes.pair.linked ? null : chosen;
   const stitch = useStitch(part);
+  const [noseOpen, setNoseOpen] = useState(false);
+  const opened = noseOpen && nose !== null;
   const paper = wide ? 380 : width;
   const stage = wide ? width - RAIL - paper : width;
   const matHeight = wide
@@ -76,6 +83,7 @@ function Face({ part }: { part: PartModel }) {
   const action = (pick: Pick, piece: { part: string }): PickAction | null => {
     if (stitch.open)
       return piece.part === part.part.id ? stitchHere(part, stitch.open, stitch.at, pick) : null;
+    if (opened) return piece.part === part.part.id ? noseHere(part, nose.nose, pick) : null;
     if (!eyes || piece.part !== part.part.id || pick.layer !== 0 || (pick.at === 'hole' && pick.round === 0))
       return null;
     const next = pairAt(
@@ -107,8 +115,8 @@ function Face({ part }: { part: PartModel }) {
           stitched={stitch.open}
           end={stitch.at}
         />
-        {found && at && !stitch.open ? <FaceReadings eyes={found.eyes} at={at} /> : null}
-        {found && at && !stitch.open ? (
+        {found && at && !stitch.open && !opened ? <FaceReadings eyes={found.eyes} at={at} /> : null}
+        {found && at && !stitch.open && !opened ? (
           <FaceTape
             part={part}
             head={head}
@@ -135,23 +143,41 @@ function Face({ part }: { part: PartModel }) {
             />
           </Scroll>
         ) : null}
-        {/* It stays as it was scrolled while embroidery is open. */}
-        <View style={{ flex: 1, minHeight: 0, display: stitch.open ? 'none' : 'flex' }}>
+        {opened ? (
           <Scroll contentContainerStyle={padding}>
+            <NoseCard part={part} head={head} nose={nose.nose} onBack={() => setNoseOpen(false)} />
+          </Scroll>
+        ) : null}
+        {/* It stays as it was scrolled while embroidery is open. */}
+        <View style={{ flex: 1, minHeight: 0, display: stitch.open || opened ? 'none' : 'flex' }}>
+          <Scroll contentContainerStyle={padding}>
+            {model.toy.photo ? <Photo part={part} /> : null}
             {found && words ? (
               <EyesPanel part={part} head={head} {...words} units={units} post={post} setPost={setPost} />
             ) : fresh ? (
               <NoEyes part={part} head={head} fresh={fresh} told={told} />
             ) : null}
+            <NoseOrNone
+              part={part}
+              head={head}
+              eyes={found?.eyes ?? null}
+              at={at}
+              nose={nose}
+              onOpen={() => setNoseOpen(true)}
+            />
             <StitchList part={part} head={head} onChoose={stitch.choose} />
+            {model.toy.photo ? null : <Photo part={part} />}
             {words?.at ? (
               <AdviceList part={part} head={head} eyes={words.eyes} at={words.at} units={units} />
             ) : null}
           </Scroll>
         </View>
-        {stitch.open ? (
+        {stitch.open || opened ? (
           <View style={{ padding: 16, paddingTop: 8, flexDirection: 'row' }}>
-            <MainAction label={screenWords.stitching.back} onPress={stitch.close} />
+            <MainAction
+              label={screenWords.stitching.back}
+              onPress={() => (stitch.close(), setNoseOpen(false))}
+            />
           </View>
         ) : (
           <Foot
@@ -165,6 +191,16 @@ function Face({ part }: { part: PartModel }) {
       </View>
     </View>
   );
+}
+
+/** The nose in the hole or the stitch that was touched. */
+function noseHere(part: PartModel, nose: Nose, pick: Pick): PickAction | null {
+  if (pick.layer !== 0 || (pick.at === 'hole' && pick.round === 0)) return null;
+  const coord = pick.at === 'hole' ? pick.index : pick.index + 0.5;
+  return {
+    label: say.noseHere,
+    run: () => change(say.noseMove, part, nosePut(part.form, nose, pick.round, coord, pick.at)),
+  };
 }
 
 /** The pair that would be placed first, and what the text tells of eyes; worked out only while there is none. */

@@ -6,7 +6,7 @@ import type { PartModel } from '@hoppla/core/model';
 import { stitchWords } from '@hoppla/core/words';
 import { Choice, Field, Nudge, Num, PlainButton, ProblemLine, Tag } from '../../controls';
 import { screenWords as words } from '../../words';
-import { endsOf, put, withEnd, type EndAt, type NeedledState } from './stitchEnds';
+import { endsOf, put, rimOf, withEnd, type EndAt, type NeedledState } from './stitchEnds';
 
 const say = words.stitching;
 
@@ -105,10 +105,7 @@ export function Where({
   const [typed, setTyped] = useState<string | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
   if (!end) return null;
-  const { stitchMm } = part.gauge;
-  const rim = marks.eyes
-    ? Math.round((marks.eyes.spacing.straightMm.value - marks.eyes.spacing.rimMm.value) / stitchMm) / 2
-    : 1;
+  const rim = rimOf(marks, part);
   const submit = () => {
     if (typed === null) return;
     const next = readEnd(typed, end, rim);

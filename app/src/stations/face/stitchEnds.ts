@@ -1,4 +1,4 @@
-import type { Embroidery, OnFace, Patch, Sculpt, ThreadEnd } from '@hoppla/core/feature';
+import type { Embroidery, FaceMarks, OnFace, Patch, Sculpt, ThreadEnd } from '@hoppla/core/feature';
 import {
   patches,
   sculptings,
@@ -38,6 +38,10 @@ export function withEnd<F extends OnFace>(f: F, { side, end }: EndAt, to: Thread
   const ends = endsOf(f, side).map((e, i) => (i === end ? to : e));
   return side === 1 ? { ...f, twin: ends } : { ...f, ends };
 }
+
+/** How far an eye reaches from its middle, in stitches to the half; one where there is none. */
+export const rimOf = ({ eyes }: FaceMarks, { gauge }: PartModel): number =>
+  eyes ? Math.round((eyes.spacing.straightMm.value - eyes.spacing.rimMm.value) / gauge.stitchMm) / 2 : 1;
 
 /** Steps that follow each other on the same thing are one in the history. */
 export const put = (name: string, part: PartModel, f: Needled) =>

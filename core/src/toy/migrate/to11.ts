@@ -1,7 +1,7 @@
 import type { Loose } from './loose';
 
 /**
- * Version 11 says when embroidery is done and what backs a washer. Before, the ends were tied inside, and a disc lay under each washer
+ * Version 11 says when embroidery is done and what backs a washer, and may hold a picture. Before, the ends were tied inside, and a disc lay under each washer
  * where the fabric needed one.
  */
 export function to11(file: Loose): Loose {
@@ -10,5 +10,5 @@ export function to11(file: Loose): Loose {
     if (f.kind === 'embroidery') return { ...f, when: 'before filling' };
     return f.kind === 'eyes' || f.kind === 'nose' ? { ...f, backing: 'as needed' } : f;
   });
-  return { ...file, schema: 11, toy: { ...toy, schema: 11, features } };
+  return { ...file, schema: 11, toy: { ...toy, schema: 11, features, photo: null } };
 }

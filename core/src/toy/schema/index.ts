@@ -3,7 +3,7 @@ import { partsOf } from '../../feature';
 import { guestsOf } from '../../join';
 import { documentWords as say } from '../../words';
 import { migrated } from '../migrate';
-import { SCHEMA, type Toy, type ToyFile } from '../types';
+import { MOST_PHOTO, SCHEMA, type Toy, type ToyFile } from '../types';
 import { feature } from './features';
 import { clamp, join } from './joins';
 import { log } from './log';
@@ -22,6 +22,11 @@ const toy = objectOf<Toy>({
   gauges: Joi.array().items(gauge).min(1).required(),
   settings: settings.required(),
   page: Joi.string().allow('').required(),
+  photo: Joi.string()
+    .pattern(/^data:image\/(?:jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/)
+    .max(MOST_PHOTO)
+    .allow(null)
+    .required(),
 });
 
 /** The Joi schema of a file of this version; older ones are migrated first. Kept out of the worker and of first load (architecture). */

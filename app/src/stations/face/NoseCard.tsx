@@ -1,28 +1,33 @@
+import { useState } from 'react';
 import { View } from 'react-native';
 import { holeTag } from '@hoppla/core/address';
-import { movedNose, resolveNose, type Head, type Nose } from '@hoppla/core/feature';
+import { movedNose, noseSaid, resolveNose, type Head, type Nose } from '@hoppla/core/feature';
 import { removeFeature } from '@hoppla/core/toy';
-import { type PartModel } from '@hoppla/core/model';
-import { Choice, Nudge, PlainButton, Sheet, Tag, Words } from '../../controls';
+import { marksOn, type PartModel } from '@hoppla/core/model';
+import { stitchWords } from '@hoppla/core/words';
+import { Choice, Field, Nudge, PlainButton, ProblemLine, Quiet, Tag, Title, Words } from '../../controls';
 import { edit } from '../../documents';
+import { useToy } from '../frame/useToy';
 import { change } from './change';
 import { ringIsUp } from './ringIsUp';
 import { HardwareFields, MmField } from './Hardware';
+import { OnCopies } from './OnCopies';
+import { rimOf } from './stitchEnds';
 import { screenWords as words } from '../../words';
 
 const say = words.face;
 
-/** The nose: where it is, how large, plastic or embroidered; or none. */
-export function NoseSheet({
+/** The nose: where it is, by steps, by touch and in words; how large, plastic or embroidered; on which copies; or none. */
+export function NoseCard({
   part,
   head,
   nose,
-  onClose,
+  onBack,
 }: {
   part: PartModel;
   head: Head;
   nose: Nose;
-  onClose: () => void;
+  onBack: () => void;
 }) {
   const at = resolveNose(head, nose);
   const up = ringIsUp(part) ? -1 : 1;
@@ -49,7 +54,10 @@ export function NoseSheet({
   // Numbers grow to the right on the mat as on the tape.
   const grows = ringIsUp(part) === part.form.direction < 0 ? 1 : -1;
   return (
-    <Sheet title={say.nose} onClose={onClose}>
+    <>
+      <Title role="heading" aria-level={2}>
+        {words.stitching.on(say.nose, part.name)}
+      </Title>
       {at.state === 'homeless' ? (
         <Words role="alert">{say.homeless}</Words>
       ) : (
@@ -63,6 +71,8 @@ export function NoseSheet({
         {move(words.joins.moves.left, '←', { rounds: 0, holes: -grows }, 'stitches')}
         {move(words.joins.moves.right, '→', { rounds: 0, holes: grows }, 'stitches')}
       </View>
+      <Quiet>{say.noseTouch}</Quiet>
+      <Where part={part} head={head} nose={nose} />
       <Choice
         label={say.noseMaking}
         options={[
@@ -79,15 +89,43 @@ export function NoseSheet({
         plastic={nose.making === 'safety nose'}
         onChange={onChange}
       />
+      <OnCopies part={part} it={nose} onChange={onChange} />
       <PlainButton
         label={say.noseRemove}
         danger
         onPress={() => (
-          onClose(),
+          onBack(),
           edit(say.noseRemove, { station: 'face', part: part.part.id }, (toy) => removeFeature(toy, nose.id))
         )}
       />
-    </Sheet>
+    </>
+  );
+}
+
+/** Its place in words. */
+function Where({ part, head, nose }: { part: PartModel; head: Head; nose: Nose }) {
+  const { model } = useToy();
+  const [typed, setTyped] = useState('');
+  const [wrong, setWrong] = useState<string | null>(null);
+  const submit = () => {
+    if (typed.trim() === '') return;
+    const marks = marksOn(model, part);
+    const next = noseSaid(head, nose, marks, typed, rimOf(marks, part));
+    setWrong(next ? null : typed);
+    if (!next) return;
+    setTyped('');
+    change(say.noseMove, part, next);
+  };
+  return (
+    <View style={{ gap: 6 }}>
+      <Field label={words.stitching.where} value={typed} onChange={setTyped} onDone={submit} />
+      {wrong === null ? null : (
+        <ProblemLine where={say.nose} sentence={stitchWords.notRead(wrong)} severity="error" />
+      )}
+      <View style={{ flexDirection: 'row' }}>
+        <PlainButton label={words.stitching.put} disabled={typed.trim() === ''} onPress={submit} />
+      </View>
+    </View>
   );
 }
 
