@@ -7,6 +7,7 @@ import { type UnitWords } from '@hoppla/core/words';
 import { Mat, Press, Words, type MatView } from '../controls';
 import { usePalette } from '../theme';
 import { useGestures } from './gestures';
+import { grabbed, type Grab } from './grab';
 import { heldProjection, shifted, turnedBy, zoomedBy, STRAIGHT, type Hold, type SetHold } from './hold';
 import { LookSheet } from './LookSheet';
 import { Picker, type Pick } from './picker';
@@ -52,6 +53,8 @@ export interface StageProps {
   corner?: ReactNode;
   /** what can be done with a place that was touched; null where nothing can */
   action?: (pick: Pick, piece: Placed) => PickAction | null;
+  /** what can be taken hold of and drawn along */
+  grab?: Grab;
   /** a piece was touched */
   onTouch?: (piece: Placed) => void;
   /** only looked at: a shelf, a picture beside a text */
@@ -110,11 +113,9 @@ export function Stage(props: StageProps) {
     if (pick && !measuring) props.onTouch?.(pieces[pick.piece].placed);
     if (pick && measuring && !from) setMeasuring({ from: pick });
   };
-  useGestures(
-    element,
-    { setHold, middle, over: setFinger, tap: (p) => choose(picker?.at(p.x, p.y) ?? null) },
-    !still,
-  );
+  const tap = (p: { x: number; y: number }) => choose(picker?.at(p.x, p.y) ?? null);
+  const grab = grabbed(props.grab, projection, picker, pieces);
+  useGestures(element, { setHold, middle, over: setFinger, tap, ...grab }, !still);
   const tints = tintsOf(pieces, props.marks ?? [], read, c);
   const tintsAre = JSON.stringify([props.marks, read, c.tape]);
   const many = pieces.length > 1;

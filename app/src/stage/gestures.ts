@@ -12,6 +12,9 @@ export interface GestureAnswers {
   /** something is under a resting pointer or a waiting finger; null when it has gone */
   over: (at: (Point & { finger: boolean }) | null) => void;
   tap: (at: Point) => void;
+  /** whether a press there takes hold of something that is then drawn along, instead of turning the toy */
+  grabs: (at: Point) => boolean;
+  drag: (at: Point) => void;
 }
 
 /** A finger that waits so long reads instead of turning, ms; one that moves so far turns, px. */
@@ -20,7 +23,7 @@ const MOVED_PX = 7;
 const RAD_PER_PX = 0.011;
 
 /**
- * Touch and pointer on the stage: one finger turns, two pinch and shift, a tap picks, a finger that waits reads under a
+ * Touch and pointer on the stage: one finger turns, or draws along what it takes hold of, two pinch and shift, a tap picks, a finger that waits reads under a
  * loupe, a pointer reads where it rests, a wheel zooms. Moves are gathered to one change a frame.
  */
 export function useGestures(
@@ -36,7 +39,7 @@ export function useGestures(
     const target = element.current;
     if (!target || !on) return;
     const down = new Map<number, Point>();
-    let mode: 'rest' | 'press' | 'turn' | 'read' | 'pinch' = 'rest';
+    let mode: 'rest' | 'press' | 'turn' | 'read' | 'pinch' | 'grab' | 'drag' = 'rest';
     let start: Point = { x: 0, y: 0 };
     let timer = 0;
     let frame = 0;
@@ -70,8 +73,8 @@ export function useGestures(
         latest.current.over(null);
         return;
       }
-      mode = 'press';
       start = turn = at(event);
+      mode = latest.current.grabs(start) ? 'grab' : 'press';
       if (event.pointerType === 'touch')
         timer = window.setTimeout(() => {
           mode = 'read';
@@ -95,7 +98,15 @@ export function useGestures(
             return { ...zoomed, panX: zoomed.panX + now.x - before.x, panY: zoomed.panY + now.y - before.y };
           });
         });
-      } else if (mode === 'read') soon(() => latest.current.over({ ...p, finger: true }));
+      } else if (
+        mode === 'drag' ||
+        (mode === 'grab' && Math.hypot(p.x - start.x, p.y - start.y) > MOVED_PX)
+      ) {
+        clearTimeout(timer);
+        mode = 'drag';
+        soon(() => latest.current.drag(p));
+      } else if (mode === 'grab') return;
+      else if (mode === 'read') soon(() => latest.current.over({ ...p, finger: true }));
       else if (mode === 'turn' || Math.hypot(p.x - start.x, p.y - start.y) > MOVED_PX) {
         clearTimeout(timer);
         mode = 'turn';
@@ -110,7 +121,8 @@ export function useGestures(
     const onUp = (event: PointerEvent) => {
       if (!down.delete(event.pointerId)) return;
       clearTimeout(timer);
-      if ((mode === 'press' || mode === 'read') && event.type === 'pointerup') latest.current.tap(at(event));
+      if ((mode === 'press' || mode === 'read' || mode === 'grab') && event.type === 'pointerup')
+        latest.current.tap(at(event));
       if (event.pointerType === 'touch') latest.current.over(null);
       if (down.size === 0) mode = 'rest';
     };

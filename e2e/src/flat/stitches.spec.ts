@@ -87,6 +87,39 @@ for (const [name, viewport] of SIZES)
       await expect(page.getByText(/2 strands of \d+ cm, yarn/)).toBeVisible();
     });
 
+    test('the chosen end is drawn along on the toy; elsewhere a pointer turns it; one step back undoes the whole way', async ({
+      page,
+    }) => {
+      await newToy(page, HEAD);
+      await station(page, 'Face');
+      await page.getByRole('button', { name: /^Place a pair at/ }).click();
+      await page.getByRole('button', { name: 'Brows', exact: true }).click();
+      const before = await tags(page, 'Brows');
+      const ring = page.locator('svg circle[r="8"]').first();
+      const box = (await ring.boundingBox())!;
+      const at = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+      const draw = async (from: { x: number; y: number }) => {
+        await page.mouse.move(from.x, from.y);
+        await page.mouse.down();
+        for (let k = 1; k <= 8; k++) await page.mouse.move(from.x - 4 * k, from.y - k);
+        await page.waitForTimeout(200);
+        await page.mouse.up();
+      };
+      await draw(at);
+      await expect.poll(() => tags(page, 'Brows')).not.toEqual(before);
+      const after = await tags(page, 'Brows');
+      // Only the chosen end and its mirror image went along.
+      expect(after.filter((label) => / 2/.test(label.slice(0, 8)))).toEqual(
+        before.filter((label) => / 2/.test(label.slice(0, 8))),
+      );
+      await page.getByRole('button', { name: /^Undo/ }).click();
+      await expect.poll(() => tags(page, 'Brows')).toEqual(before);
+      const face = await ring.boundingBox();
+      await draw({ x: at.x, y: at.y + 90 });
+      expect(await tags(page, 'Brows')).toEqual(before);
+      expect(await ring.boundingBox()).not.toEqual(face);
+    });
+
     test('on Rill’s snout the face is measured from its ring: his nose is satin of a size, a smile is added and taken off', async ({
       page,
     }) => {

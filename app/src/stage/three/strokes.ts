@@ -15,7 +15,7 @@ const THREAD = 0.62;
 /** Thread along a way over the fabric, in strokes that run into one another; one place alone is a knot. */
 export function along({ points, normals }: ThreadOn, halfWidth: number): Stroke[] {
   if (points.length === 1) return knot(points[0], normals[0], halfWidth);
-  return points
+  const strokes = points
     .slice(1)
     .flatMap((to, i) =>
       arch(
@@ -26,6 +26,13 @@ export function along({ points, normals }: ThreadOn, halfWidth: number): Stroke[
         distance(points[i], to) < SHORT_MM ? 0.5 : 0.12,
       ),
     );
+  // It ends where its needle went in; only within it strokes run into one another.
+  const last = strokes.length - 1;
+  return strokes.map((s, k) => ({
+    ...s,
+    from: k === 0 ? points[0] : s.from,
+    to: k === last ? points[points.length - 1] : s.to,
+  }));
 }
 
 /** Strokes shorter than this are seen as one thread, mm. */

@@ -106,6 +106,7 @@ interface FaceMatProps {
   hold: Hold;
   setHold: (change: (hold: Hold) => Hold) => void;
   action: StageProps['action'];
+  grab: StageProps['grab'];
   /** needle work that is open, and which of its ends moves */
   stitched: NeedledState | null;
   end: EndAt;
@@ -125,6 +126,7 @@ export function FaceMat({
   hold,
   setHold,
   action,
+  grab,
   stitched,
   end,
 }: FaceMatProps) {
@@ -148,12 +150,10 @@ export function FaceMat({
       units={units}
       rest={{ x: originX, y: originY - top * pxPerMm, pxPerMm }}
       rulers={{ x: originX, y: originY }}
-      hold={hold}
-      setHold={setHold}
-      action={action}
+      {...{ hold, setHold, action, grab }}
       overlay={(projection) => (
         <FaceOverlay
-          {...{ part, own, at, eyes, stitched, end, height, width, projection }}
+          {...{ part, head, own, at, eyes, stitched, end, height, width, projection }}
           cut={hold.cut}
           front={front}
         />

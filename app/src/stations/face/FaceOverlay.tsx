@@ -1,6 +1,6 @@
-import { Circle, G, Path } from 'react-native-svg';
+import { Circle, G, Path, Rect } from 'react-native-svg';
 import { polarOf, type Polar } from '@hoppla/core/address';
-import type { EyePair, EyesAt } from '@hoppla/core/feature';
+import type { EyePair, EyesAt, Head } from '@hoppla/core/feature';
 import type { Placed } from '@hoppla/core/join';
 import type { PartModel, Patched } from '@hoppla/core/model';
 import { MatText, RULER } from '../../controls';
@@ -12,6 +12,7 @@ import type { EndAt, NeedledState } from './stitchEnds';
 /** What is drawn over a face: its middle line and its rounds from the front, its eyes or the embroidery that is open. */
 export function FaceOverlay({
   part,
+  head,
   own,
   at,
   eyes,
@@ -24,6 +25,7 @@ export function FaceOverlay({
   height,
 }: {
   part: PartModel;
+  head: Head;
   own: Placed;
   at: EyesAt | null;
   eyes: EyePair | null;
@@ -38,6 +40,9 @@ export function FaceOverlay({
   const eyed = at && !stitched && !cut ? at : null;
   return (
     <>
+      {front ? (
+        <Veil part={part} head={head} own={own} projection={projection} width={width} height={height} />
+      ) : null}
       {front ? <FaceLine projection={projection} own={own} height={height} /> : null}
       {front ? <RoundNames part={part} own={own} projection={projection} /> : null}
       {stitched && !cut ? <NeedleWay own={own} stitched={stitched} projection={projection} /> : null}
@@ -48,6 +53,41 @@ export function FaceOverlay({
       {eyed && eyes ? <EyeRims own={own} at={eyed} eyes={eyes} projection={projection} /> : null}
     </>
   );
+}
+
+/** What is not the head of a one-piece toy lies behind a veil: the face is made on the head alone. */
+function Veil({
+  part,
+  head,
+  own,
+  projection,
+  width,
+  height,
+}: {
+  part: PartModel;
+  head: Head;
+  own: Placed;
+  projection: Projection;
+  width: number;
+  height: number;
+}) {
+  const c = usePalette();
+  const { from, to } = head.rounds;
+  const last = part.fabric.rounds.length - 1;
+  const yOf = (row: number) => seenAt(projection, own, { angleRad: own.frontRad, row }).y;
+  const middle = yOf((from + to + 1) / 2);
+  const ends = [...(from > 0 ? [yOf(from)] : []), ...(to < last ? [yOf(to + 1)] : [])];
+  return ends.map((y) => (
+    <Rect
+      key={y}
+      x={0}
+      width={width}
+      y={y > middle ? y : 0}
+      height={Math.max(0, y > middle ? height - y : y)}
+      fill={c.mat}
+      fillOpacity={0.55}
+    />
+  ));
 }
 
 /** The middle of the face: the tape's own middle line runs on below it. */

@@ -10,12 +10,14 @@ import {
   type EyesAt,
   type Head,
   type Nose,
+  type NoseState,
 } from '@hoppla/core/feature';
+import type { Polar } from '@hoppla/core/address';
 import { headOf, type PartModel } from '@hoppla/core/model';
 import { featuresIn } from '@hoppla/core/notation';
 import { MainAction, ReadingBand, Scroll, Title, type ReadingProps } from '../../controls';
 import { newId } from '../../documents';
-import { useHold, type Pick, type PickAction } from '../../stage';
+import { seenAt, useHold, type Pick, type PickAction } from '../../stage';
 import { usePalette } from '../../theme';
 import { RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
@@ -74,8 +76,9 @@ function Face({ part }: { part: PartModel }) {
   const opened = noseOpen && nose !== null;
   const paper = wide ? 380 : width;
   const stage = wide ? width - RAIL - paper : width;
+  const bare = opened || stitch.open !== null;
   const matHeight = wide
-    ? height - 56 - TAPE.wide - 100
+    ? height - 56 - (bare ? 0 : TAPE.wide + 100)
     : Math.round(Math.max(140, Math.min(300, height * 0.31)));
   const padding = { paddingVertical: 12, paddingHorizontal: wide ? 20 : 16, gap: 12 };
   const view = faceView(part, head, scene, stage, matHeight);
@@ -96,6 +99,7 @@ function Face({ part }: { part: PartModel }) {
     );
     return { label: at ? say.here : say.eyesHere, run: () => change(say.eyes, part, next) };
   };
+  const held = own ? heldPlace(stitch, opened ? nose.state : null) : null;
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
       <View style={{ width: stage }}>
@@ -112,11 +116,16 @@ function Face({ part }: { part: PartModel }) {
           hold={hold}
           setHold={setHold}
           action={action}
+          grab={
+            held
+              ? { at: (p) => seenAt(p, own!, held), to: (pick, piece) => action(pick, piece)?.run() }
+              : undefined
+          }
           stitched={stitch.open}
           end={stitch.at}
         />
-        {found && at && !stitch.open && !opened ? <FaceReadings eyes={found.eyes} at={at} /> : null}
-        {found && at && !stitch.open && !opened ? (
+        {found && at && !bare ? <FaceReadings eyes={found.eyes} at={at} /> : null}
+        {found && at && !bare ? (
           <FaceTape
             part={part}
             head={head}
@@ -149,7 +158,7 @@ function Face({ part }: { part: PartModel }) {
           </Scroll>
         ) : null}
         {/* It stays as it was scrolled while embroidery is open. */}
-        <View style={{ flex: 1, minHeight: 0, display: stitch.open || opened ? 'none' : 'flex' }}>
+        <View style={{ flex: 1, minHeight: 0, display: bare ? 'none' : 'flex' }}>
           <Scroll contentContainerStyle={padding}>
             {model.toy.photo ? <Photo part={part} /> : null}
             {found && words ? (
@@ -172,7 +181,7 @@ function Face({ part }: { part: PartModel }) {
             ) : null}
           </Scroll>
         </View>
-        {stitch.open || opened ? (
+        {bare ? (
           <View style={{ padding: 16, paddingTop: 8, flexDirection: 'row' }}>
             <MainAction
               label={screenWords.stitching.back}
@@ -191,6 +200,12 @@ function Face({ part }: { part: PartModel }) {
       </View>
     </View>
   );
+}
+
+/** The place of what is open that a finger can draw along: the chosen end of needle work, or the nose. */
+function heldPlace({ open, at }: ReturnType<typeof useStitch>, nose: NoseState | null): Polar | null {
+  if (open) return open.sides[at.side]?.places[at.end]?.polar ?? null;
+  return nose && nose.state !== 'homeless' ? nose.polar : null;
 }
 
 /** The nose in the hole or the stitch that was touched. */
