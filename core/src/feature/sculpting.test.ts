@@ -1,8 +1,12 @@
 import { pointOf } from '../address';
-import { distance, dot, sub, type Vec3 } from '../form';
+import { buildFabric } from '../fabric';
+import { distance, dot, formOf, sub, type Vec3 } from '../form';
+import { gaugeOf } from '../gauge';
+import { read } from '../notation';
 import { SCULPT } from '../figures';
 import { face, IDS } from './stitchCases';
 import {
+  bareHead,
   headWidthMm,
   newSculpt,
   resolveStitching,
@@ -113,6 +117,23 @@ describe.each(['right', 'left'] as const)('needle sculpting, %s hand', (hand) =>
     expect(sum(tie.inside.map(([a, b]) => Math.abs(a[2] - b[2])))).toBeGreaterThan(2 * 50);
     expect(tie.eyesMm).toBeNull();
   });
+});
+
+it('a part of one round has a tie and a dip as well, and nothing falls over', () => {
+  const form = formOf(
+    buildFabric(read('R1: 6 sc in ring').parts[0], ['m0']),
+    gaugeOf({ hookMm: 3, hand: 'right', yarnUnder: false, leanStitches: 0 }),
+    { fill: 'firm' },
+  );
+  const head = bareHead(form);
+  const marks = { eyes: null, nose: null };
+  for (const work of ['tie', 'divot'] as const) {
+    const s = newSculpt(head, marks, IDS, work, 0);
+    const state = resolveStitching(head, s, marks);
+    if (state.state !== 'at') continue;
+    const way = sculptWay(head, s, state.runs[0].places, marks, []);
+    expect(Number.isFinite(way.mm) && way.mm >= 0).toBe(true);
+  }
 });
 
 it('without eyes there is nothing to draw in', () => {

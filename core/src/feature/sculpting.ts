@@ -157,7 +157,8 @@ export function newSculpt(
     ],
     divot: () => [at('face', 0.5, 0), at('face', -0.5, 0)],
     tie: () => {
-      const [base, top] = ringIsUp(head, marks) ? [last - 1, 1] : [1, last - 1];
+      const [near, far] = [Math.min(1, last), Math.max(0, last - 1)];
+      const [base, top] = ringIsUp(head, marks) ? [far, near] : [near, far];
       return [
         at(holeOn(head, marks, base, 0)),
         at(holeOn(head, marks, top, 0)),
