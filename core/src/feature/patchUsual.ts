@@ -125,12 +125,12 @@ export interface Scattering {
 const TRIES = 60;
 
 /**
- * Ends scattered about the first, no two pieces nearer than the gap and none on an eye; fewer where no more fit. Each is a
+ * Ends scattered about the first, no two pieces (nor their mirror images) nearer than the gap and none on an eye; fewer where no more fit. Each is a
  * place in half stitches, so that the maker can count to it.
  */
 export function scattered(
   head: Head,
-  f: Pick<OnFace, 'ends'>,
+  f: Pick<OnFace, 'ends' | 'twin'>,
   marks: FaceMarks,
   s: Scattering,
 ): readonly ThreadEnd[] {
@@ -141,7 +141,10 @@ export function scattered(
   const chart = chartAt(head.form, upOfFace(head, marks), middle.polar, s.withinMm);
   const random = seededBy(s.seed);
   const apart = s.wideMm + s.gapMm;
-  const eyes = marks.eyes ? marks.eyes.points : [];
+  // Beside an eye from rim to rim.
+  const { points: eyes, spacing } = marks.eyes ?? { points: [], spacing: null };
+  const fromEye = (spacing ? spacing.straightMm.value - spacing.rimMm.value : 0) / 2 + s.wideMm / 2 + s.gapMm;
+  const twin = typeof f.twin === 'string' ? f.twin : 'mirrored';
   const ends: ThreadEnd[] = [];
   const at: Vec3[] = [];
   const most = Math.min(s.count, MOST_PATCHED.pieces);
@@ -150,12 +153,15 @@ export function scattered(
     const aim: Flat = [mm * Math.cos(a), mm * Math.sin(a)];
     if (mm > chart.endsAt(aim)) continue;
     const moved = movedEnd(head, marks, first, chart.lay(aim));
-    const place = resolveStitching(head, { ends: [moved], twin: 'none' }, marks);
+    const place = resolveStitching(head, { ends: [moved], twin }, marks);
     if (place.state !== 'at') continue;
-    const [there] = place.runs[0].places;
-    if ([...at, ...eyes].some((other) => distance(other, there.point) < apart)) continue;
+    const there = place.runs.map((run) => run.places[0].point);
+    const [own, other] = there;
+    if (other && distance(own, other) < apart) continue;
+    if (there.some((p) => at.some((q) => distance(p, q) < apart))) continue;
+    if (there.some((p) => eyes.some((eye) => distance(p, eye) < fromEye))) continue;
     ends.push(moved);
-    at.push(there.point);
+    at.push(...there);
   }
   return ends.length > 0 ? ends : f.ends.slice(0, 1);
 }

@@ -16,9 +16,11 @@ import {
   PATCH_SHAPES,
   PATCH_WORKS,
   readOutline,
+  resolveEyes,
   resolveStitching,
   scattered,
   withBetween,
+  type EyesAt,
   type Patch,
   type PostAt,
 } from './index';
@@ -173,9 +175,22 @@ describe.each(['right', 'left'] as const)('cloth on the fabric, %s hand', (hand)
         for (let j = 0; j < i; j++)
           expect(distance(points[i], points[j])).toBeGreaterThanOrEqual(spot.widthMm + 3);
         for (const eye of f.marks.eyes!.points)
-          expect(distance(points[i], eye)).toBeGreaterThan(spot.widthMm);
+          expect(distance(points[i], eye)).toBeGreaterThanOrEqual(4.5 + spot.widthMm / 2 + 3 - 1e-6);
       }
     }
+    // Mirrored, the other side keeps its gap as well; a large eye is kept free to its rim.
+    const large = { ...f.eyes, eyeMm: 18 };
+    const marks = { eyes: resolveEyes(f.head, large) as EyesAt, nose: null };
+    const both = { ...spot, twin: 'mirrored' as const };
+    const ends = scattered(f.head, both, marks, { wideMm: 4, count: 6, gapMm: 2, withinMm: 28, seed: 5 });
+    const state = resolveStitching(f.head, { ends, twin: 'mirrored' }, marks);
+    if (state.state !== 'at') throw new Error(state.why);
+    const all = state.runs.flatMap((run) => run.places.map((p) => p.point));
+    expect(all).toHaveLength(2 * ends.length);
+    all.forEach((p, k) => {
+      for (let j = 0; j < k; j++) expect(distance(p, all[j])).toBeGreaterThanOrEqual(6 - 1e-6);
+      for (const eye of marks.eyes.points) expect(distance(p, eye)).toBeGreaterThanOrEqual(9 + 2 + 2 - 1e-6);
+    });
     expect(
       scattered(f.head, spot, f.marks, { wideMm: 7, count: 60, gapMm: 12, withinMm: 15, seed: 1 }).length,
     ).toBeLessThan(10);

@@ -173,10 +173,7 @@ export function templateSvgs(pieces: readonly CutPiece[]): string[] {
 
 /** Pieces that no page holds, in words. */
 export const tooLarge = (pieces: readonly CutPiece[]): string[] =>
-  laidOut(pieces).large.map((p) => {
-    const { wide, tall } = boxOf(p);
-    return say.wide(p.label(p.count), `${Math.round(wide)} × ${Math.round(tall)} mm`);
-  });
+  laidOut(pieces).large.map((p) => say.wide(p.label(p.count)));
 
 /** The sheet of everything that is cut for a toy or one of its parts, as an HTML document that prints in true size on A4 and Letter. */
 export function cutSheetHtml(model: ToyModel, partId?: string): string {

@@ -60,12 +60,13 @@ describe('felt and needle in a page’s words', () => {
   it('felt with its size at the eyes is taken with the page; what says less is offered and told as left', () => {
     const { toy, taken, left } = acceptNeedle(
       toyOf(
-        'Cut two ovals of felt 12 x 16 mm, put them under the eyes.\nSew felt cheeks on.\nSculpt the eyes.',
+        'Cut two ovals of felt 12 x 16 mm, put them under the eyes.\nSew pink felt cheeks on.\nSculpt the eyes.',
       ),
       newId,
     );
     expect(taken.map((t) => t.feature.name)).toEqual(['Eye whites']);
     expect(left.map((t) => t.feature.name)).toEqual(['Cheeks', 'Eyes drawn in']);
+    expect([taken[0].feature.colour, left[0].feature.colour]).toEqual(['#f1eee6', '#e39aaf']);
     const [{ feature, sides, fault }] = patches(modelToy(toy));
     expect([feature.shape, feature.widthMm, feature.heightMm, fault]).toEqual(['oval', 12, 16, null]);
     expect(sides.flatMap((s) => s.pieces.flatMap((p) => p.holes.map((h) => h.of)))).toEqual([

@@ -7,7 +7,7 @@ import {
   type Sculpt,
   type SculptWork,
 } from '../feature';
-import { setFeature, type NewId, type Toy } from '../toy';
+import { colourOf, setFeature, type NewId, type Toy } from '../toy';
 import { lengthMm, patchWords } from '../words';
 import { usualPatch, usualSculpt } from './patching';
 import type { PartModel } from './part';
@@ -154,7 +154,7 @@ function feltOffer(
     name: patchWords.works[said.work],
     part: part.part.id,
     copy: null,
-    colour: WHITE,
+    colour: colourOf(/(\p{L}+)\s+felt\b/iu.exec(words)?.[1]?.toLowerCase() ?? '') ?? WHITE,
   };
   const usual = usualPatch(model, part, ids, said.work);
   const round = shape ?? (size?.one ? 'circle' : usual.shape);

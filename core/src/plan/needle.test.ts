@@ -58,6 +58,13 @@ describe('felt in the plan', () => {
     }
   });
 
+  it('where plastic eyes are stopped nothing goes on posts: it is sewn on like any other', () => {
+    const toy = changeSettings(withPatch(rill(), 'under the eyes'), { age: 'under 18 months' });
+    const model = modelToy(toy);
+    const step = planOf(model).steps.find((s) => s.kind === 'patch')!;
+    expect(stepWords(step, model).title).toMatch(/^Sew under the eyes on the head/);
+  });
+
   it('its thread leaves ends to be hidden, a piece each', () => {
     const { ends } = planOf(modelToy(withPatch(rill(), 'cheeks')));
     expect(ends.filter((e) => e.what === 'thread' && e.count === 2)).toEqual([

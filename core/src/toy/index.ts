@@ -1,6 +1,6 @@
 export * from './types';
 export * from './edits';
-export { newFile, newToy, newYarn } from './newToy';
+export { colourOf, newFile, newToy, newYarn } from './newToy';
 export { addGauge, changeYarn, measureGauge, removeGauge } from './gaugeEdits';
 export { changeGauge, gaugeSettingsOf } from './gaugeOfPart';
 export { EMPTY_HISTORY, editBetween, record, redo, undo } from './history';

@@ -57,7 +57,7 @@ export const patchWords = {
     make: (n: number, what: string, size: string) => `crochet ${n}: ${what}, ${size}`,
     disc: 'backing disc inside',
     under: (what: string) => `felt under the ${what}`,
-    wide: (what: string, size: string) => `${what}: ${size} is larger than a page; measure it out.`,
+    wide: (what: string) => `${what}: larger than a page; measure it out.`,
     none: 'Nothing of this toy is cut.',
   },
   sculpt: {

@@ -24,20 +24,29 @@ export interface PatchTask extends TaskBase {
   threadMm: number;
 }
 
-/** Whether posts go through it. */
-const isUnder = ({ sides }: Patched): boolean =>
-  sides.some((side) => side.pieces.some((p) => p.holes.length > 0));
+/** The posts that go through it, where they are put in at all: those of the eyes, or of the nose; of both the later. */
+function postsThrough({ sides }: Patched, due: PieceAtHand['due']): PieceAtHand['due'][number] | null {
+  const holes = sides.flatMap((side) => side.pieces.flatMap((p) => p.holes.map((h) => h.of)));
+  const through = due.filter(
+    ({ task }) =>
+      isPosts(task) &&
+      task.plastic &&
+      !task.stopped &&
+      holes.some((of) => (of === 'nose' ? 'nose' : 'eyes') === task.posts),
+  );
+  return through.reduce<(typeof through)[number] | null>((a, b) => (a && a.after >= b.after ? a : b), null);
+}
 
 function patchDue(piece: PieceAtHand, patched: Patched): Due<PatchTask> {
   const { model, of, due } = piece;
   const { feature: f, sides } = patched;
-  const posts = due.find(({ task }) => isPosts(task) && task.plastic);
-  const under = isUnder(patched) && posts !== undefined;
+  const posts = postsThrough(patched, due);
+  const under = posts !== null;
   const free = needleRound(piece, patched);
   const edge = edgeMm(outlineOf(f));
   const count = piecesOf(f);
   return {
-    after: under ? posts.after : free.after,
+    after: posts?.after ?? free.after,
     task: {
       kind: 'patch',
       ...of,
