@@ -16,6 +16,8 @@ export {
 export { hasSnout, withExpression } from './expressions';
 export type { OnFaceState, Patched, PatchSide, Sculpted } from './patching';
 export { evennessOf, marksOn, stitchings } from './stitching';
+export { strandOffers, strandsSaid } from './strandOffers';
+export type { StrandOffer } from './strandOffers';
 export { acceptNeedle, patchOffers, patchSaid, sculptSaid } from './patchOffers';
 export type { NeedleTaken, PatchOffer } from './patchOffers';
 export { acceptStitches, stitchOffers, worksSaid } from './stitchOffers';

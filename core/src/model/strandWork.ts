@@ -53,6 +53,12 @@ export function hangsMm({ cutMm, fix }: Pick<Strands, 'cutMm' | 'fix'>, stitchMm
   return Math.max(0, STRANDS[fix].folded ? left / 2 : left);
 }
 
+/** How many yarns strands take on all pieces that they are on, before they are put on. */
+export const strandCount = (model: ToyModel, f: Strands): number =>
+  standingPieces(model)
+    .filter((p) => isOn(f, p))
+    .reduce((sum, piece) => sum + placesOn(piece, f).length, 0) * f.together;
+
 function strandState(model: ToyModel, feature: Strands): StrandState {
   const { gauge, fabric } = modelOf(model, feature.part);
   const pieces = standingPieces(model).filter((p) => isOn(feature, p));

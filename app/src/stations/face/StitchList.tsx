@@ -16,6 +16,7 @@ import {
 import {
   marksOn,
   patchOffers,
+  strandOffers,
   stitchOffers,
   usualPatch,
   usualSculpt,
@@ -159,7 +160,7 @@ function StitchRow({
 
 /** What the text of the part asks for and is not there yet, each taken with one tap. */
 function Offers({ part, onChoose }: { part: PartModel; onChoose: (id: string) => void }) {
-  const { model, writing } = useToy();
+  const { model, writing, units } = useToy();
   const offers = useMemo(
     () => [
       ...stitchOffers(model, part, newId).map((o) => ({ ...o, label: stitchWords.works[o.work] })),
@@ -170,8 +171,13 @@ function Offers({ part, onChoose }: { part: PartModel; onChoose: (id: string) =>
             ? say.feltFor(patchWords.works[o.what.work])
             : patchWords.sculpt.works[o.what.work],
       })),
+      ...strandOffers(model, part, newId).map((o) => ({
+        ...o,
+        placed: false,
+        label: say.strandsFor(o.feature.name, o.yarns, o.said, units.length(o.feature.cutMm)),
+      })),
     ],
-    [model, part],
+    [model, part, units],
   );
   return offers.map(({ line, words: told, label, feature, placed }) => (
     <View key={`${line} ${label}`} style={{ gap: 4 }}>

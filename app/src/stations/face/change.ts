@@ -1,4 +1,4 @@
-import type { Embroidery, EyePair, Nose, Patch, Sculpt } from '@hoppla/core/feature';
+import type { Embroidery, EyePair, Nose, Patch, Sculpt, Strands } from '@hoppla/core/feature';
 import { setFeature } from '@hoppla/core/toy';
 import { type PartModel } from '@hoppla/core/model';
 import { edit } from '../../documents';
@@ -7,7 +7,7 @@ import { edit } from '../../documents';
 export function change(
   name: string,
   part: PartModel,
-  feature: EyePair | Nose | Embroidery | Patch | Sculpt | null,
+  feature: EyePair | Nose | Embroidery | Patch | Sculpt | Strands | null,
   gather: string | null = null,
 ): void {
   if (feature)
