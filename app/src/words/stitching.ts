@@ -7,7 +7,7 @@ export const stitching = {
   noPlace: 'no place',
   take: (what: string) => `Take it: ${what}`,
   strandsFor: (name: string, yarns: number, said: number, cut: string) =>
-    `${name.toLowerCase()}, ${yarns === said ? said : `${yarns} of the ${said}`} strands, cut ${cut} (moved on Joins)`,
+    `${name.toLowerCase()}, ${yarns} strands${yarns === said ? '' : ` for the ${said} said`}, cut ${cut} (moved on Joins)`,
   feltFor: (what: string) => `felt, ${what.toLowerCase()}`,
   usualPlace: 'It does not say all of where and how large: the rest as usual.',
   on: (name: string, part: string) => `${name} on ${part}`,

@@ -174,7 +174,7 @@ function Offers({ part, onChoose }: { part: PartModel; onChoose: (id: string) =>
       ...strandOffers(model, part, newId).map((o) => ({
         ...o,
         placed: false,
-        label: say.strandsFor(o.feature.name, o.yarns, o.said, units.length(o.feature.cutMm)),
+        label: say.strandsFor(o.feature.name, o.yarns, o.said, units.end(o.feature.cutMm)),
       })),
     ],
     [model, part, units],
