@@ -7,7 +7,7 @@ import { draped } from './draped';
 import type { ShownPatch } from './shown';
 
 /** How far the top of felt lies out of the middle of its fabric: on the legs of the stitches, in stitch widths, and its own thickness, mm. */
-const ON_LEGS = 0.34;
+const ON_LEGS = 0.42;
 const FELT_MM = 0.9;
 /** Places of cloth inside its outline are about so far apart, mm. */
 const STEP_MM = 3;
@@ -48,25 +48,46 @@ const domeMm = (radius: number, off: number): number =>
 
 function laidCloth(
   model: ToyModel,
-  { form, part, placement: { laid } }: Placed,
+  placed: Placed,
   looks: Looks,
   piece: LaidPatch,
   isOver: boolean,
 ): Omit<ShownPatch, 'colour'> {
+  const {
+    form,
+    placement: { laid },
+  } = placed;
   const { flats, triangles, edge } = meshOf(piece.flat);
-  const domes = isOver ? postsOnPart(model, part).filter((p) => p.is !== 'nose' && p.postMm > 0) : [];
+  const top = clothTop(form.gauge.stitchMm);
+  const over = isOver ? heightOverEyes(model, placed) : () => 0;
   const lifted = flats.map((flat) => {
     const polar = piece.chart.lay(flat);
     const { normal } = frameAt(form, polar);
-    const dome = Math.max(
-      0,
-      ...domes.map((d) => domeMm(d.radiusMm, distance(pointOf(form, d.polar), pointOf(form, polar)))),
-    );
-    const high = clothTop(form.gauge.stitchMm) + dome;
-    const p = add(draped(form, looks, polar), scale(normal, high));
+    const p = add(draped(form, looks, polar), scale(normal, Math.max(top, over(polar))));
     return laid ? { p: laidPoint(laid, p), normal: laidNormal(laid, p, normal) } : { p, normal };
   });
   return { points: lifted.map((x) => x.p), normals: lifted.map((x) => x.normal as Vec3), triangles, edge };
+}
+
+/** How far the top of a lid lies out of the middle of its fabric, mm: over the domes of plastic eyes, wherever these stand. */
+function heightOverEyes(model: ToyModel, placed: Placed): (polar: Polar) => number {
+  const { form, part } = placed;
+  const isCloth = clothUnder(model, placed);
+  const domes = postsOnPart(model, part)
+    .filter((p) => p.is !== 'nose' && p.postMm > 0)
+    .map((p) => ({
+      radius: p.radiusMm,
+      at: pointOf(form, p.polar),
+      lift: isCloth(p.polar) ? clothTop(form.gauge.stitchMm) : 0,
+    }));
+  return (polar) =>
+    Math.max(
+      0,
+      ...domes.map(({ radius, at, lift }) => {
+        const dome = domeMm(radius, distance(at, pointOf(form, polar)));
+        return dome > 0 ? lift + dome + FELT_MM : 0;
+      }),
+    );
 }
 
 interface FlatMesh {

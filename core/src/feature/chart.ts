@@ -19,11 +19,7 @@ const WAYS = 32;
 const STEP_MM = 1.5;
 
 /** Up along the fabric and to the toy's left at a place, as one looks at it there. */
-export function alongFabric(
-  form: PartForm,
-  own: Directions,
-  at: Polar,
-): { up: Vec3; left: Vec3; normal: Vec3 } {
+function alongFabric(form: PartForm, own: Directions, at: Polar): { up: Vec3; left: Vec3; normal: Vec3 } {
   const { normal } = frameAt(form, at);
   // Where the fabric looks straight up, up is away from the front.
   const upright = sub(own.up, scale(normal, dot(own.up, normal)));

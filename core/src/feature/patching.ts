@@ -1,6 +1,6 @@
 import { pointOf, type Polar } from '../address';
-import { distance, type Vec3 } from '../form';
-import { alongFabric, chartAt, type Chart, type Flat } from './chart';
+import { distance } from '../form';
+import { chartAt, type Chart, type Flat } from './chart';
 import type { FaceMarks, ThreadPlace } from './faceCanvas';
 import type { Head } from './head';
 import type { Patch } from './patch';
@@ -25,8 +25,6 @@ export interface LaidPatch {
   chart: Chart;
   /** where its outline comes to lie */
   outline: readonly Polar[];
-  up: Vec3;
-  left: Vec3;
   /** where posts go through it */
   holes: readonly { of: PostAt['is']; at: Flat; mm: number }[];
   /** how far it hangs over the fabric's end, mm; 0 where it lies on it with all its edge */
@@ -47,7 +45,6 @@ export function laidPatches(
   const reach = Math.max(...flat.map((p) => Math.hypot(...p)));
   return places.map((place): LaidPatch => {
     const chart = chartAt(form, own, place.polar, reach + 1);
-    const { up, left } = alongFabric(form, own, place.polar);
     const holes = posts.flatMap(({ is, polar, postMm }) => {
       if (f.eyes === 'over' || postMm === 0) return [];
       if (distance(pointOf(form, polar), place.point) > reach + postMm) return [];
@@ -60,8 +57,6 @@ export function laidPatches(
       flat,
       chart,
       outline: flat.map(chart.lay),
-      up,
-      left,
       holes,
       overMm: Math.max(0, ...over),
     };

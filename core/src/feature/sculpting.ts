@@ -1,6 +1,7 @@
 import { courseOf, middleOf, type Polar, type Spot } from '../address';
 import { SCULPT, type Figure } from '../figures';
 import { distance, dot, sub, type Vec3 } from '../form';
+import { ranged } from '../gauge';
 import { chartAt } from './chart';
 import type { FaceMarks, ThreadPlace } from './faceCanvas';
 import type { OnPart, ThreadEnd } from './feature';
@@ -22,7 +23,7 @@ export interface SculptWay {
   mm: number;
   /** from post to post, mm; null where the needle does not go round eyes */
   eyesMm: number | null;
-  /** the shortest needle, mm: longer than its longest way inside, and than the head is wide where it goes from side to side */
+  /** the shortest needle at the gauge's worst end, mm: longer than its longest way inside, and than the head is wide where it goes from side to side */
   needleMm: number;
 }
 
@@ -90,7 +91,9 @@ export function sculptWay(
     overMm,
     mm: f.passes * (insideMm + overMm),
     eyesMm: isAcross && marks.eyes ? marks.eyes.spacing.straightMm.value : null,
-    needleMm: Math.max(longest, isAcross ? headWidthMm(head) : 0) + SCULPT.needleOverMm.value,
+    needleMm:
+      ranged(Math.max(longest, isAcross ? headWidthMm(head) : 0), head.form.gauge).high +
+      SCULPT.needleOverMm.value,
   };
 }
 
