@@ -17,6 +17,7 @@ export const STITCH_WORKS = [
   'cheeks',
   'whiskers',
   'freckles',
+  'stitched eyes',
 ] as const;
 export type StitchWork = (typeof STITCH_WORKS)[number];
 
@@ -118,6 +119,18 @@ const WORKS: Record<StitchWork, (room: Room) => Made> = {
     ],
     twin: 'mirrored',
   }),
+  // Up below, in above, at a side, above again, at the other side; so many whole stitches are between the two.
+  'stitched eyes': ({ half: side }) => {
+    const across = (Math.max(1, Math.round(2 * side - 1)) + 1) / 2;
+    const [below, above] = [end('face', across, 0.5), end('face', across, -0.5)];
+    const sides = [end('face', across - 0.5, 0), end('face', across + 0.5, 0)];
+    return {
+      how: 'ticks',
+      ends: [below, above, below, sides[0], below, above, below, sides[1]],
+      twin: 'mirrored',
+      thread: TWO,
+    };
+  },
   freckles: (room) => ({
     how: 'knots',
     ends: [atEye(room, 0, 2), atEye(room, 1, 2.5), atEye(room, 0, 3)],

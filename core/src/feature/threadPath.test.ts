@@ -151,4 +151,26 @@ describe('the way of the thread', () => {
     if (mouth.state !== 'at') throw new Error(mouth.why);
     mouth.runs[0].places.forEach((p) => expect(dot(p.point, here.up)).toBeLessThan(0));
   });
+
+  it('stitched eyes: top, side, top, other side from one hole below; whole stitches between, and as far on both sides', () => {
+    const bare = { eyes: null, nose: null };
+    const eyes = newStitching(f.head, bare, IDS, 'stitched eyes');
+    const state = resolveStitching(f.head, eyes, bare);
+    if (state.state !== 'at') throw new Error(state.why);
+    const [[below, above, , inner, , again, , outer], twin] = state.runs.map((run) => run.places);
+    expect(
+      state.runs[0].places
+        .filter((_, i) => i % 2 === 0)
+        .every((p) => p.point === below.point || distance(p.point, below.point) < 1e-9),
+    ).toBe(true);
+    expect(distance(above.point, again.point)).toBe(0);
+    // Its inner side is where a stitch begins or ends, so the stitches between the two are whole.
+    expect(2 * inner.coord).toBe(Math.round(2 * inner.coord));
+    const between = Math.abs(inner.coord - twin[3].coord);
+    expect(Math.abs(between - Math.round(between))).toBeLessThanOrEqual(0.5);
+    expect(distance(inner.point, twin[3].point)).toBeLessThan(distance(outer.point, twin[7].point));
+    const mm = threadLines(form, own, eyes, state.runs[0]).map((line) => lineMm(form, line));
+    expect(mm).toHaveLength(4);
+    expect(mm[0]).toBeCloseTo(mm[2], 9);
+  });
 });

@@ -60,6 +60,7 @@ const CALLED: Record<StitchWork, RegExp> = {
   cheeks: /cheek|blush/,
   whiskers: /whisker/,
   freckles: /freckle/,
+  'stitched eyes': /eyes/,
 };
 
 /** It is stitched there, or is a part of its own, such as crocheted cheeks. */

@@ -39,6 +39,7 @@ export const stitchWords = {
     cheeks: 'Cheeks',
     whiskers: 'Whiskers',
     freckles: 'Freckles',
+    'stitched eyes': 'Stitched eyes',
   },
   how: {
     line: 'from place to place',

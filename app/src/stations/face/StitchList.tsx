@@ -96,7 +96,7 @@ interface StitchListProps {
   onChoose: (id: string) => void;
 }
 
-/** Three ways of adding; one of them is open at a time. Eyes can only be drawn in where there are some. */
+/** Three ways of adding; one of them is open at a time. Eyes can only be drawn in where there are some, and are stitched where there are none. */
 function Adding({ part, head, onChoose, bare }: StitchListProps & { bare: boolean }) {
   const { model, writing } = useToy();
   const [open, setOpen] = useState<Group | null>(bare ? 'thread' : null);
@@ -124,7 +124,8 @@ function Adding({ part, head, onChoose, bare }: StitchListProps & { bare: boolea
         </Words>
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
           {works
-            .filter((work) => work !== 'eyes' || eyed)
+            .filter((work) => eyed || work !== 'eyes')
+            .filter((work) => !eyed || work !== 'stitched eyes')
             .map((work) => (
               <PlainButton
                 key={work}
