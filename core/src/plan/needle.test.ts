@@ -65,6 +65,13 @@ describe('felt in the plan', () => {
     expect(stepWords(step, model).title).toMatch(/^Sew under the eyes on the head/);
   });
 
+  it('lids go over eyes that are fast: after the washers', () => {
+    const found = kinds(withPatch(rill(), 'lids'));
+    expect(found.indexOf('lids')).toBe(found.indexOf('washers') + 1);
+    const soft = kinds(sewn(withPatch(rill(), 'lids')));
+    expect(soft.indexOf('lids')).toBeGreaterThan(soft.indexOf('eyes'));
+  });
+
   it('its thread leaves ends to be hidden, a piece each', () => {
     const { ends } = planOf(modelToy(withPatch(rill(), 'cheeks')));
     expect(ends.filter((e) => e.what === 'thread' && e.count === 2)).toEqual([

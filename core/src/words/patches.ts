@@ -46,6 +46,7 @@ export const patchWords = {
     title: (name: string, part: string, under: boolean) =>
       under ? `Put ${name.toLowerCase()} on the posts, on ${part}` : `Sew ${name.toLowerCase()} on ${part}`,
     under: 'On the posts before the washers: afterwards nothing goes under an eye any more.',
+    over: 'Over the eyes when they are fast: the lid shows how far they look out.',
     open: 'While the part is open and empty, it lies flat and the ends are tied inside.',
     through: 'The hole is too small for a hand by then: the ends are sunk inside.',
     crochet: 'Worked as a piece of its own first.',

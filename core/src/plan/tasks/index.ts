@@ -6,7 +6,7 @@ import { inspect, weaveIn } from './last';
 import { hang, hangLast } from './hang';
 import { layer } from './layer';
 import { lookAgain } from './lookAgain';
-import { patch } from './patch';
+import { lids, patch } from './patch';
 import { posts } from './posts';
 import { ready } from './ready';
 import { rounds } from './rounds';
@@ -29,6 +29,7 @@ export const TASKS = {
   eyes: posts,
   patch,
   washers,
+  lids,
   embroider,
   hang,
   strands,

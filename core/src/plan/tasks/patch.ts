@@ -6,14 +6,23 @@ import { patchWords } from '../../words';
 import { edgeThread } from '../figures';
 import { needleRound } from '../needleRound';
 import { pointsOfFeature, pointWords } from '../points';
-import { taskKey, type Due, type PieceAtHand, type TaskBase, type TaskKind } from '../task';
+import {
+  taskKey,
+  type Due,
+  type PieceAtHand,
+  type TaskBase,
+  type TaskKind,
+  type TaskWords,
+  type Telling,
+  type YarnEnds,
+} from '../task';
 import { isPosts } from './posts';
 
 const say = patchWords.task;
 
-/** Pieces of felt or crochet laid on and sewn round. */
-export interface PatchTask extends TaskBase {
-  kind: 'patch';
+/** Pieces of felt or crochet laid on and sewn round: before the washers, or as lids when the eyes are fast. */
+export interface PatchTask<K extends 'patch' | 'lids' = 'patch' | 'lids'> extends TaskBase {
+  kind: K;
   feature: Patch;
   /** on the posts of eyes, before their washers */
   under: boolean;
@@ -37,7 +46,15 @@ function postsThrough({ sides }: Patched, due: PieceAtHand['due']): PieceAtHand[
   return through.reduce<(typeof through)[number] | null>((a, b) => (a && a.after >= b.after ? a : b), null);
 }
 
-function patchDue(piece: PieceAtHand, patched: Patched): Due<PatchTask> {
+/** After how many rounds eyes go in: lids wait for them. */
+const eyesAfter = (due: PieceAtHand['due']): number =>
+  Math.max(0, ...due.filter(({ task }) => isPosts(task) && task.posts === 'eyes').map((d) => d.after));
+
+function patchDue<K extends PatchTask['kind']>(
+  kind: K,
+  piece: PieceAtHand,
+  patched: Patched,
+): Due<PatchTask<K>> {
   const { model, of, due } = piece;
   const { feature: f, sides } = patched;
   const posts = postsThrough(patched, due);
@@ -46,9 +63,9 @@ function patchDue(piece: PieceAtHand, patched: Patched): Due<PatchTask> {
   const edge = edgeMm(outlineOf(f));
   const count = piecesOf(f);
   return {
-    after: posts?.after ?? free.after,
+    after: posts?.after ?? Math.max(free.after, kind === 'lids' ? eyesAfter(due) : 0),
     task: {
-      kind: 'patch',
+      kind,
       ...of,
       key: taskKey('patch', of.copy, f.id),
       about: f.id,
@@ -70,22 +87,45 @@ function patchDue(piece: PieceAtHand, patched: Patched): Due<PatchTask> {
   };
 }
 
-function reasonOf({ under, inside }: PatchTask): string {
+function reasonOf({ kind, under, inside }: PatchTask): string {
+  if (kind === 'lids') return say.over;
   if (under) return say.under;
   return inside ? say.open : say.through;
 }
 
-export const patch: TaskKind<PatchTask> = {
+const ofPiece =
+  <K extends PatchTask['kind']>(kind: K, eyes: Patch['eyes']) =>
+  (piece: PieceAtHand): Due<PatchTask<K>>[] =>
+    patches(piece.model).flatMap((p) =>
+      isOn(p.feature, piece.of) && !p.fault && p.feature.eyes === eyes ? [patchDue(kind, piece, p)] : [],
+    );
+
+const ends = ({ threadMm, count }: PatchTask): Omit<YarnEnds, 'part' | 'copy'>[] => [
+  { what: 'thread', count, eachMm: threadMm },
+];
+
+const words = (task: PatchTask, { inside, units }: Telling): TaskWords => ({
+  title: say.title(task.feature.name, inside, task.under),
+  short: task.feature.name,
+  detail: `${piecesSaid(task.feature, units)}; ${patchWords.seams[task.feature.seam]}, ${units.end(task.threadMm)} of thread each`,
+  notes: [...(task.feature.of === 'crochet' ? [say.crochet] : []), ...pointWords(task.points)],
+  reason: reasonOf(task),
+});
+
+/** What eyes may stand on, or is laid on elsewhere. */
+export const patch: TaskKind<PatchTask<'patch'>> = {
   sign: 'needle',
   rests: false,
-  ofPiece: (piece) =>
-    patches(piece.model).flatMap((p) => (isOn(p.feature, piece.of) && !p.fault ? [patchDue(piece, p)] : [])),
-  ends: ({ threadMm, count }) => [{ what: 'thread', count, eachMm: threadMm }],
-  words: (task, { inside, units }) => ({
-    title: say.title(task.feature.name, inside, task.under),
-    short: task.feature.name,
-    detail: `${piecesSaid(task.feature, units)}; ${patchWords.seams[task.feature.seam]}, ${units.end(task.threadMm)} of thread each`,
-    notes: [...(task.feature.of === 'crochet' ? [say.crochet] : []), ...pointWords(task.points)],
-    reason: reasonOf(task),
-  }),
+  ofPiece: ofPiece('patch', 'under'),
+  ends,
+  words,
+};
+
+/** What goes over eyes. */
+export const lids: TaskKind<PatchTask<'lids'>> = {
+  sign: 'needle',
+  rests: false,
+  ofPiece: ofPiece('lids', 'over'),
+  ends,
+  words,
 };
