@@ -75,7 +75,7 @@ export function useGestures(
       }
       start = turn = at(event);
       mode = latest.current.grabs(start) ? 'grab' : 'press';
-      if (event.pointerType === 'touch')
+      if (event.pointerType === 'touch' && mode === 'press')
         timer = window.setTimeout(() => {
           mode = 'read';
           latest.current.over({ ...start, finger: true });
@@ -102,9 +102,11 @@ export function useGestures(
         mode === 'drag' ||
         (mode === 'grab' && Math.hypot(p.x - start.x, p.y - start.y) > MOVED_PX)
       ) {
-        clearTimeout(timer);
         mode = 'drag';
-        soon(() => latest.current.drag(p));
+        soon(() => {
+          latest.current.over(null);
+          latest.current.drag(p);
+        });
       } else if (mode === 'grab') return;
       else if (mode === 'read') soon(() => latest.current.over({ ...p, finger: true }));
       else if (mode === 'turn' || Math.hypot(p.x - start.x, p.y - start.y) > MOVED_PX) {

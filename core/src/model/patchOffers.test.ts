@@ -40,6 +40,11 @@ describe('felt and needle in a page’s words', () => {
       { work: 'belly', shape: null, size: { widthMm: 38.1, heightMm: 50.8, one: false } },
     ],
     ['Cut a teardrop of felt for each eyelid.', { work: 'lids', shape: 'drop', size: null }],
+    ['Cut 2 in white felt for under the eyes.', { work: 'under the eyes', shape: null, size: null }],
+    [
+      'Felt cheeks, 2 in across',
+      { work: 'cheeks', shape: null, size: { widthMm: 50.8, heightMm: 50.8, one: true } },
+    ],
     ['felt', { work: null, shape: null, size: null }],
     ['Needle felt the face.', null],
     ['Insert the eyes and see how it felted ball', null],

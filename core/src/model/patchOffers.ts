@@ -45,9 +45,10 @@ const SHAPES: readonly (readonly [PatchShape, RegExp])[] = [
 ];
 
 const LENGTH = String.raw`(\d+\s+\d+/\d+|\d+/\d+|\d*[½¼¾]|\d+(?:[.,]\d+)?)`;
-const UNIT = String.raw`(mm|cm|in(?:ch(?:es)?)?|")`;
-const BY = new RegExp(String.raw`${LENGTH}\s*(?:mm|cm|in|")?\s*(?:x|×|by)\s*${LENGTH}\s*${UNIT}`);
-const ACROSS = new RegExp(String.raw`${LENGTH}\s*${UNIT}`);
+/** A unit of length. A bare `in` is one only where a length can end there: in "cut 2 in white felt" it is none. */
+export const LENGTH_UNIT = String.raw`(mm\b|cm\b|inch(?:es)?\b|"|in\b(?=\s*(?:$|[.,;:)]|(?:x|×|by|long|wide|across|high|tall|diameter|on)\b)))`;
+const BY = new RegExp(String.raw`${LENGTH}\s*(?:mm|cm|in|")?\s*(?:x|×|by)\s*${LENGTH}\s*${LENGTH_UNIT}`);
+const ACROSS = new RegExp(String.raw`${LENGTH}\s*${LENGTH_UNIT}`);
 const FRACTIONS: Record<string, string> = { '½': '1/2', '¼': '1/4', '¾': '3/4' };
 
 /** A size in words: width and height, or one measure for both; mm. Null where none is said, or none that cloth has. */

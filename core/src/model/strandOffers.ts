@@ -4,6 +4,7 @@ import type { NewId } from '../toy';
 import { lengthMm } from '../words';
 import { newStrands } from './newWork';
 import type { PartModel } from './part';
+import { LENGTH_UNIT } from './patchOffers';
 import { strandCount } from './strandWork';
 import type { ToyModel } from './toy';
 
@@ -19,7 +20,7 @@ export interface StrandOffer {
 }
 
 const COUNT = new RegExp(String.raw`\b(\d{1,3}|${NUMBERS.join('|')})\s+(?:strands?|pieces|lengths|yarns)\b`);
-const LENGTH = /(\d+(?:[.,]\d+)?|\d+\/\d+)\s*(mm|cm|in(?:ch(?:es)?)?|")/;
+const LENGTH = new RegExp(String.raw`(\d+/\d+|\d+(?:[.,]\d+)?)\s*${LENGTH_UNIT}`);
 const NAMES: readonly (readonly [string, RegExp])[] = [
   ['Mane', /\bmane\b/],
   ['Beard', /\bbeard\b/],
