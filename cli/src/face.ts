@@ -25,7 +25,7 @@ import {
   type EyesAt,
   type Head,
 } from '@hoppla/core/feature';
-import { formOf } from '@hoppla/core/form';
+import { formOf, insideRound } from '@hoppla/core/form';
 import { headOf, type PartModel } from '@hoppla/core/model';
 import { markText, read } from '@hoppla/core/notation';
 import { faceWords, unitWords } from '@hoppla/core/words';
@@ -220,6 +220,7 @@ const distancesOf = ({ spacing, window, levelErrorMm }: EyesAt) => ({
     first: window.first,
     lastComfortable: window.lastComfortable,
     lastPossible: window.lastPossible,
-    into: window.into,
+    comfortable: window.comfortable,
+    into: insideRound(window.possible),
   },
 });

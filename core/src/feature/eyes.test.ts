@@ -105,16 +105,21 @@ describe('numbers of the Face, worked out by hand on a tube of 36 (w 5, h 4.5, r
     expect(at(spiral, pairOn(spiral, 5, 6, { washerMm: 20 })).retention.band).toBe(3);
   });
   it('window: from R6 on; 36 x 5 / pi x 1.25 x 0.97 = 69.5 mm is wide enough to the last round', () => {
+    // Posts behind stitches 15 and 21 of R6: it begins once stitch 22 of it is worked.
+    const full = { round: 10, stitches: 36, of: 36 };
     expect(eyes.window).toEqual({
       known: true,
       first: 6,
+      begins: { round: 6, stitches: 22, of: 36 },
+      comfortable: full,
+      possible: full,
+      rest: full,
       lastComfortable: 10,
       lastPossible: 10,
       openingMm: expect.closeTo(69.5, 1),
       // Five rounds of 4.5 mm down, 3 percent more at the worst.
       reach: { deepMm: expect.closeTo(22.5 * 1.03, 6), throughMm: expect.closeTo(69.5, 1), by: 'fingers' },
       ends: 'rounds',
-      into: null,
     });
   });
   it('schools: of 10 rounds, R5 is the 6th and R6 the 5th from the finished edge; at a pause after R8 the 4th and 3rd', () => {

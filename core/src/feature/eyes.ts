@@ -15,7 +15,7 @@ import { EYE_GRAMS, EYES } from '../figures';
 import { distance, dot, sub, type PartForm, type Vec3, type WorkWindow } from '../form';
 import { acrossRange, ranged, type Ranged } from '../gauge';
 import type { EyePair } from './feature';
-import { directionsOfHead, faceDirection, featureWindow, type Head } from './head';
+import { directionsOfHead, faceDirection, featureWindow, firstThere, type Head } from './head';
 import type { FeatureKind } from './kinds';
 import { retentionOf, type Retention } from './retention';
 
@@ -157,7 +157,7 @@ export function resolveEyes(head: Head, eyes: EyePair): EyeState {
     sides: dot(sub(points[0], points[1]), own.left) >= 0 ? ['left', 'right'] : ['right', 'left'],
     spacing: spacingOf(head, own, { at, polar, points, on: onRound[1] - onRound[0], eyeMm: eyes.eyeMm }),
     levelErrorMm: Math.abs(levelDifference(form, own, polar[0], polar[1])),
-    window: featureWindow(head, Math.max(names[0].round[1], names[1].round[1]), eyes),
+    window: featureWindow(head, firstThere(names), eyes),
     retention: retentionOf(
       eyes,
       form,

@@ -5,6 +5,7 @@ import {
   faceAngle,
   frontAngle,
   type Directions,
+  type HoleName,
   type Polar,
   type RingIs,
   type RoundSpan,
@@ -75,33 +76,51 @@ export function washerNeeds(
   return { comfortable: Math.max(possible, ownSmallestMm ?? usual), possible };
 }
 
-/** In which rounds a washer can still be put on a post that stands at or before the round with this number. */
+/** The first round after which a place is there, a number, and which of its stitches must be worked for that. */
+export interface FirstThere {
+  round: number;
+  stitch?: number;
+}
+
+/** From when on posts with these names have fabric round them: the last of their stitches in the last of their rounds. */
+export function firstThere(names: readonly HoleName[]): Required<FirstThere> {
+  const round = Math.max(...names.map((n) => n.round[1]));
+  const stitch = Math.max(...names.filter((n) => n.round[1] === round).map((n) => Math.max(...n.stitch)));
+  return { round, stitch };
+}
+
+/** When a washer can still be put on a post that stands there. */
 export function washerWindow(
   { form, ownSmallestMm, stuffedAfter }: Head,
-  firstNumber: number,
+  first: FirstThere,
   washerMm: number,
 ): WorkWindow {
   const { comfortable, possible } = washerNeeds(washerMm, ownSmallestMm);
-  return windowOf(form, firstNumber, { comfortableMm: comfortable, possibleMm: possible, stuffedAfter });
+  return windowOf(form, first.round, {
+    comfortableMm: comfortable,
+    possibleMm: possible,
+    stuffedAfter,
+    firstStitch: first.stitch,
+  });
 }
 
 /** In which rounds an eye or nose can be put in: a washer needs its room, thread a hand that ties its ends inside; through the fabric it can be worked at any time. */
 export function featureWindow(
   head: Head,
-  firstNumber: number,
+  first: FirstThere,
   f: { making: string; washerMm: number },
 ): WorkWindow {
-  if (f.making !== 'embroidered') return washerWindow(head, firstNumber, f.washerMm);
-  return windowOf(head.form, firstNumber, {
+  if (f.making !== 'embroidered') return washerWindow(head, first, f.washerMm);
+  return windowOf(head.form, first.round, {
     comfortableMm: head.ownSmallestMm ?? OPENINGS.embroider.comfortableMm,
     possibleMm: 0,
     stuffedAfter: head.stuffedAfter,
+    firstStitch: first.stitch,
   });
 }
 
-/** The round (a number) after which posts go in: the last comfortable one, or else the last possible. */
-export const pauseOf = (window: WorkWindow): number =>
-  window.lastComfortable ?? window.lastPossible ?? window.first;
+/** The round (a number) in or after which posts go in. */
+export const pauseOf = (window: WorkWindow): number => window.rest.round;
 
 /** The direction of a face for posts on a round, radians in the working direction: what it was told to follow, or else opposite the marker at the pause (decision 24). */
 export function faceDirection(head: Head, by: CentreBy, round: number, washerMm: number): number {
@@ -115,7 +134,7 @@ export function faceDirection(head: Head, by: CentreBy, round: number, washerMm:
   if (followed !== null) return followed;
   const { number } = form.fabric.rounds[round];
   const pause = form.fabric.rounds.findIndex(
-    (r) => r.number === pauseOf(washerWindow(head, number, washerMm)),
+    (r) => r.number === pauseOf(washerWindow(head, { round: number }, washerMm)),
   );
   return frontAngle(form, pause < 0 ? round : pause);
 }

@@ -15,7 +15,7 @@ import { eyeGrams, eyeRow, hardwareOf } from './eyes';
 import type { FeatureKind } from './kinds';
 import { retentionOf, type Retention } from './retention';
 import type { Nose, OnPart } from './feature';
-import { faceDirection, featureWindow, headWidthMm, type Head } from './head';
+import { faceDirection, featureWindow, firstThere, headWidthMm, type Head } from './head';
 
 /** Where a nose is now. */
 export type NoseState = { state: 'homeless' } | NoseAt;
@@ -57,7 +57,7 @@ export function resolveNose(head: Head, nose: Nose): NoseState {
     polar: found.polar,
     point: found.point,
     normal: found.normal,
-    window: featureWindow(head, name.round[1], nose),
+    window: featureWindow(head, firstThere([name]), nose),
     retention: retentionOf(nose, form, [{ round: found.round, coord, at }]),
   };
 }

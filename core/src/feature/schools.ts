@@ -14,7 +14,7 @@ export function wordsContext(
   const found = new Map<number, FaceAt>();
   const faceAt = (round: number): FaceAt => {
     const frontRad = faceDirection(head, by, round, posts.washerMm);
-    const pause = pauseOf(featureWindow(head, form.rounds[round].number, posts));
+    const pause = pauseOf(featureWindow(head, { round: form.rounds[round].number }, posts));
     const index = form.rounds.findIndex((r) => r.number === pause);
     return { frontRad, own: directionsOfHead(head, frontRad), pause: Math.max(0, index) };
   };

@@ -1,4 +1,5 @@
 import { courseOf } from '../address';
+import { insideRound, type Moment } from '../form';
 import type { GaugeSettings } from '../gauge';
 import { formFrom, HEAD } from './cases';
 import { bareHead, faceCentre, newPair, resolveEyes, type EyePair, type EyesAt } from './index';
@@ -56,7 +57,7 @@ describe('the window of the eyes, thirteen heads', () => {
       string,
       Parameters<typeof at>[1],
       [number, number | null, number | null],
-      EyesAt['window']['into'],
+      Moment | null,
     ]
   >([
     [
@@ -147,14 +148,12 @@ describe('the window of the eyes, thirteen heads', () => {
   ])('%s', (_, text, wish, window, into) => {
     const found = at(text, wish).window;
     expect([found.first, found.lastComfortable, found.lastPossible]).toEqual(window);
-    expect(found.into).toEqual(into);
+    expect(insideRound(found.possible)).toEqual(into);
   });
 
   it('a larger washer or a larger own hole never moves the last round later, nor further into one', () => {
-    const late = ({ window: { lastComfortable, lastPossible, into } }: EyesAt) => [
-      lastComfortable ?? 0,
-      (lastPossible ?? 0) + (into ? into.stitches / (into.of + 1) : 0),
-    ];
+    const when = (m: Moment | null) => (m ? m.round + m.stitches / m.of : 0);
+    const late = ({ window }: EyesAt) => [when(window.comfortable), when(window.possible)];
     for (const text of [HEAD, NECK, OPEN, EIGHT])
       for (const gauge of [{}, ASSUMED, { stitchMm: 3.2, roundMm: 3 }]) {
         let before = [99, 99];

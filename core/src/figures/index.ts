@@ -209,11 +209,18 @@ export const FILL_DENSITY = {
   polyester: { soft: 0.022, medium: 0.035, firm: 0.05 },
   cotton: { soft: 0.045, medium: 0.07, firm: 0.1 },
   wool: { soft: 0.03, medium: 0.05, firm: 0.075 },
+  'yarn ends': { soft: 0.12, medium: 0.12, firm: 0.12 },
   source: HOUSE,
 } as const;
 export const FILL_RANGE_PERCENT = figure(25, 'percent', {
   source: 'makers differ by about a quarter in how densely they fill, until they weigh',
 });
+
+/** How near to what the bag told the filling comes: in the part that was weighed, and in others of the same hand. */
+export const FILL_WEIGHED_PERCENT = {
+  own: figure(3, 'percent', { source: 'a kitchen scale of 1 g on a part of some 30 g' }),
+  others: figure(10, 'percent', { source: JUDGED }),
+} as const;
 
 export const YARN_RANGE_PERCENT = figure(15, 'percent', {
   source: 'the yarn in a stitch lies between 5.5 and 7.5 stitch widths',

@@ -10,6 +10,7 @@ import {
   type Nose,
   type NoseAt,
 } from '../feature';
+import { insideRound } from '../form';
 import { planOf, satinThreadMm, stepCheckWords, type PostsTask } from '../plan';
 import { headOf, type PartModel, type ToyModel } from '../model';
 import { faceWords, safetyWords, unitWords, type UnitWords } from '../words';
@@ -71,6 +72,7 @@ export function faceMapHtml(model: ToyModel, partId: string, schools?: readonly 
   if (!face) return null;
   const { part, head, eyes, at, units } = face;
   const { window, spacing } = at;
+  const into = insideRound(window.possible);
   const words = schoolsOf(wordsContext(head, eyes.pair.centre.by, eyes), at).filter(
     (s) => !schools || schools.includes(s.id),
   );
@@ -91,7 +93,7 @@ export function faceMapHtml(model: ToyModel, partId: string, schools?: readonly 
 ${drawingOf(face)}
 <p class="lead" data-apart="${spacing.straightMm.value.toFixed(3)}">${escaped(say.straight(units.length(spacing.straightMm.value), units.bare(spacing.straightMm.low), units.bare(spacing.straightMm.high)))}. ${escaped(at.names.map((n) => tagOf(n)).join(' · '))}${eyes.pair.linked ? '' : `. ${say.crooked}`}</p>
 <div class="two"><section><h2>${say.schools}</h2>${list(words.map((w) => w.words))}</section>
-<section><h2>${say.window}</h2><p>${window.known ? `${say.windowOf(round(window.first), round(window.lastComfortable), round(window.lastPossible))} ${escaped(reachSentence(window, units) ?? '')}` : faceWords.windowNotKnown}${window.into ? ` ${say.into(round(window.into.round), window.into.stitches)}` : ''}</p><h2>${say.ready}</h2>${list(readyFor(face))}</section></div>
+<section><h2>${say.window}</h2><p>${window.known ? `${say.windowOf(round(window.first), round(window.lastComfortable), round(window.lastPossible))} ${escaped(reachSentence(window, units) ?? '')}` : faceWords.windowNotKnown}${into ? ` ${say.into(round(into.round), into.stitches)}` : ''}</p><h2>${say.ready}</h2>${list(readyFor(face))}</section></div>
 ${step && step.checks.length ? `<section><h2>${say.checks}</h2><ul class="boxes">${step.checks.map((c) => `<li><i></i>${escaped(stepCheckWords(step, c, model))}</li>`).join('')}</ul></section>` : ''}
 ${stitched.length ? `<section><h2>${say.needle}</h2>${list(stitched)}</section>` : ''}
 ${laid.length ? `<section><h2>${say.felts}</h2>${list(laid)}</section>` : ''}

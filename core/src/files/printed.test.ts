@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { adviceOn, adviceSentence, retentionSentence } from '../feature';
-import { massOf, sizeOf } from '../form';
+import { fillNeed, massOf, sizeOf } from '../form';
 import { planOf } from '../plan';
 import { checkToy, notKnown } from '../safety';
 import { fuzzedFile } from './cases/fuzzedToys';
@@ -30,7 +30,7 @@ const shown = (model: ToyModel) => {
   return {
     parts: model.parts.map((p) => [
       sizeOf(p.form),
-      massOf(p.form, p.fill, 'polyester'),
+      massOf(p.form, fillNeed(p.form, p.fill, 'polyester')),
       p.problems,
       units.length(p.form.heightMm),
     ]),

@@ -28,5 +28,5 @@ export type { Vec3 } from './vectors';
 export { alongWay, onSkin, polarBetween, skinOf, wayOver } from './skin';
 export type { Skin, SkinWay } from './skin';
 export { depthInside } from './inside';
-export { windowOf, worstOpening } from './window';
-export type { Reach, WindowNeeds, WorkWindow } from './window';
+export { edgeWith, insideRound, openingAt, windowOf, worstOpening } from './window';
+export type { Moment, Reach, WindowNeeds, WorkWindow } from './window';

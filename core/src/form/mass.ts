@@ -62,16 +62,10 @@ export function yarnNeed(form: Pick<PartForm, 'fabric' | 'gauge'>): Ranged {
 }
 
 /** Mass of a part, g: yarn, fill and what hardware is on it. Null while nobody has said what the yarn weighs. */
-export function massOf(
-  form: PartForm,
-  firmness: Firmness,
-  material: FillMaterial,
-  hardwareG = 0,
-): Ranged | null {
+export function massOf(form: PartForm, fill: Ranged, hardwareG = 0): Ranged | null {
   const perMetre = form.gauge.gramsPerMetre;
   if (perMetre === null) return null;
   const yarn = yarnNeed(form);
-  const fill = fillNeed(form, firmness, material);
   return {
     value: yarn.value * perMetre + fill.value + hardwareG,
     low: yarn.low * perMetre + fill.low + hardwareG,

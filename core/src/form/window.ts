@@ -1,22 +1,34 @@
 import { REACH } from '../figures';
 import type { PartForm } from './form';
 
-/** In which rounds something can still be done through the open end. Round numbers; `null` when there is no such round. */
+/** A moment of the work: so many stitches of the round with this number are worked, all `of` them where it is full (decision 39). */
+export interface Moment {
+  round: number;
+  stitches: number;
+  of: number;
+}
+
+/** When something can still be done through the open end. Round numbers and moments; `null` when there is no such round. */
 export interface WorkWindow {
   /** false while nobody can tell the size of a stitch: then no round is named */
   known: boolean;
   /** the first round after which the place exists */
   first: number;
+  /** the very first moment: when the stitches round the place are worked */
+  begins: Moment;
   lastComfortable: number | null;
   lastPossible: number | null;
+  /** the last moments in comfort and at all, often inside a round; null when there is none */
+  comfortable: Moment | null;
+  possible: Moment | null;
+  /** when work rests for it: at the end of the last comfortable round, else as late inside one as it is comfortable; else the same of what is possible; else when it begins */
+  rest: Moment;
   /** how the place is reached after the last comfortable (or else possible) round: how deep it lies behind the edge, through what narrowest ring, mm; null when there is no such round */
   reach: Reach | null;
   /** what ends the comfortable rounds: the hole, how deep it is, what the text stuffs, or the end of the rounds; null while nothing is known */
   ends: 'hole' | 'depth' | 'fill' | 'rounds' | null;
   /** pulled opening after the last comfortable (or else possible) round, at the worst end of its range, mm */
   openingMm: number | null;
-  /** how many stitches of the round after the last possible one may be worked before the opening is too small at all; null when not even one */
-  into: { round: number; stitches: number; of: number } | null;
 }
 
 /** The way in to a place: its depth behind the open edge along the part, and the narrowest ring on the way, pulled open, both at the worst end of their ranges, mm. */
@@ -33,11 +45,41 @@ export interface WindowNeeds {
   possibleMm: number;
   /** after how many rounds the text stuffs the part; where nothing is said the fill waits */
   stuffedAfter?: readonly number[];
+  /** so many stitches of the first round are worked before the place is there; all of them where nothing is said */
+  firstStitch?: number;
 }
 
 /** The opening after a round, pulled open by hand, at the worst (smallest) end of its range, in mm. */
 export function worstOpening(form: PartForm, index: number): number {
   return form.rounds[index].pulledMm * (1 - form.gauge.stitchRangePercent / 100);
+}
+
+/**
+ * The opening with so many stitches of a round worked: its edge is what is worked of it and what is left of the round
+ * below, pulled open, at the worst end, mm. Length of the edge: geometry 5, an edge of n stitches is n w long.
+ */
+export function openingAt(form: PartForm, index: number, stitches: number): number {
+  const round = form.fabric.rounds[index];
+  if (index === 0 || stitches >= round.count) return worstOpening(form, index);
+  const below = Math.max(1, form.fabric.rounds[index - 1].count);
+  const [before, after] = [
+    worstOpening(form, index - 1) / below,
+    worstOpening(form, index) / Math.max(1, round.count),
+  ];
+  const share = stitches / Math.max(1, round.count);
+  return edgeWith(form, index, stitches) * (before + (after - before) * share);
+}
+
+/** Stitches in the open edge with so many of a round worked: those, and what they have left of the round below. */
+export function edgeWith({ fabric }: PartForm, index: number, stitches: number): number {
+  const { parentFrom, parentTo, rounds } = fabric;
+  let edge = index > 0 ? rounds[index - 1].count : 0;
+  for (let s = rounds[index].from; s < rounds[index].from + stitches; s++) {
+    // The second stitch of an increase takes nothing more from the edge.
+    const again = s > rounds[index].from && parentFrom[s] === parentFrom[s - 1];
+    edge += 1 - (again ? 0 : parentTo[s] - parentFrom[s]);
+  }
+  return edge;
 }
 
 /** The way to a place at the base of round `start` from the edge of round `i`, both indices; along the axis of the part. */
@@ -50,8 +92,47 @@ function reachTo(form: PartForm, start: number, i: number): Reach {
 
 const farthest = { hand: REACH.handMm, fingers: REACH.fingersMm } as const;
 
+/** A moment by the index of its round. */
+interface At {
+  index: number;
+  stitches: number;
+}
+
+/** The last moment that will do, null when not even the first; and what ends it. */
+interface Until {
+  at: At | null;
+  ends: WorkWindow['ends'];
+}
+
+/** How long an opening stays wide enough and the place within reach, from a moment on, stitch by stitch. */
+function lasts(
+  form: PartForm,
+  from: At,
+  { needMm, far, filled }: { needMm: number; far: 'low' | 'high'; filled: number },
+): Until {
+  let at: At | null = null;
+  const { rounds } = form.fabric;
+  for (let index = from.index; index >= 0 && index < rounds.length; index++) {
+    const { count } = rounds[index];
+    const { deepMm, by } = reachTo(form, from.index, index);
+    // Through the fabric, with no opening at all, nothing is too deep.
+    const tooDeep = needMm > 0 && deepMm > farthest[by][far]!;
+    // Inside the very first round there is no edge yet.
+    const earliest = index === from.index ? from.stitches : 1;
+    for (let stitches = index === 0 ? count : earliest; stitches < count; stitches++) {
+      if (openingAt(form, index, stitches) < needMm) return { at, ends: 'hole' };
+      if (!tooDeep) at = { index, stitches };
+    }
+    if (worstOpening(form, index) < needMm) return { at, ends: 'hole' };
+    if (tooDeep) return { at, ends: 'depth' };
+    at = { index, stitches: count };
+    if (far === 'low' && index + 1 === filled) return { at, ends: 'fill' };
+  }
+  return { at, ends: 'rounds' };
+}
+
 /**
- * The window of a piece of work that needs an opening: from the round `first` on, as long as every round so far leaves
+ * The window of a piece of work that needs an opening: from the round `first` on, as long as every stitch so far leaves
  * the opening wide enough, the place is within reach of the fingers or the hand that goes through it (decision 39), and, in
  * comfort, nothing has been stuffed. Worst end of the range (decision 14); widths are pulled diameters (decision 15).
  * A part that is not closed stays as open as its last round. Source of the reach: `figures`, REACH.
@@ -59,68 +140,68 @@ const farthest = { hand: REACH.handMm, fingers: REACH.fingersMm } as const;
 export function windowOf(
   form: PartForm,
   first: number,
-  { comfortableMm, possibleMm, stuffedAfter = [] }: WindowNeeds,
+  { comfortableMm, possibleMm, stuffedAfter = [], firstStitch }: WindowNeeds,
 ): WorkWindow {
-  if (form.gauge.stitchSource === 'not known')
+  const { rounds } = form.fabric;
+  const start = rounds.findIndex((r) => r.number === first);
+  const of = rounds[start]?.count ?? 0;
+  const from = { index: start, stitches: Math.min(of, Math.max(1, firstStitch ?? of)) };
+  const begins: Moment = { round: first, stitches: from.stitches, of };
+  const none = { lastComfortable: null, lastPossible: null, comfortable: null, possible: null };
+  if (form.gauge.stitchSource === 'not known' || start < 0) {
+    const known = form.gauge.stitchSource !== 'not known';
     return {
-      known: false,
+      known,
       first,
-      lastComfortable: null,
-      lastPossible: null,
+      begins,
+      rest: begins,
+      ...none,
       openingMm: null,
       reach: null,
-      ends: null,
-      into: null,
+      ends: known ? 'rounds' : null,
     };
-  const start = form.rounds.findIndex((r) => r.number === first);
+  }
   const filled = Math.min(Infinity, ...stuffedAfter.filter((n) => n > start));
-  const last = (needMm: number, far: 'low' | 'high'): Pick<WorkWindow, 'ends'> & { index: number } => {
-    for (let i = start; i >= 0 && i < form.rounds.length; i++) {
-      if (worstOpening(form, i) < needMm) return { index: i - 1, ends: 'hole' };
-      const { deepMm, by } = reachTo(form, start, i);
-      // Through the fabric, with no opening at all, nothing is too deep.
-      if (needMm > 0 && deepMm > farthest[by][far]!) return { index: i - 1, ends: 'depth' };
-      if (far === 'low' && i + 1 === filled) return { index: i, ends: 'fill' };
-    }
-    return { index: start < 0 ? -1 : form.rounds.length - 1, ends: 'rounds' };
+  const comfortable = lasts(form, from, { needMm: comfortableMm, far: 'low', filled });
+  const possible = lasts(form, from, { needMm: possibleMm, far: 'high', filled });
+  const whole = ({ at }: Until): number | null => {
+    const index = wholeIndex(form, at);
+    return index >= start ? rounds[index].number : null;
   };
-  const [comfortable, possible] = [last(comfortableMm, 'low'), last(possibleMm, 'high')];
-  const numberAt = (index: number) => (start >= 0 && index >= start ? form.rounds[index].number : null);
-  const lastComfortable = numberAt(comfortable.index);
-  const lastPossible = numberAt(possible.index);
-  const at = lastComfortable === null ? possible : comfortable;
-  const index = numberAt(at.index) === null ? -1 : at.index;
+  const lastComfortable = whole(comfortable);
+  const until = lastComfortable === null ? possible : comfortable;
+  const index = wholeIndex(form, until.at);
+  const rest = restIn(form, start, comfortable.at) ?? restIn(form, start, possible.at);
   return {
     known: true,
     first,
+    begins,
     lastComfortable,
-    lastPossible,
-    openingMm: index < 0 ? null : worstOpening(form, index),
-    reach: index < 0 ? null : reachTo(form, start, index),
-    ends: at.ends,
-    into:
-      lastPossible === null || possible.ends !== 'hole'
-        ? null
-        : stitchesInto(form, possible.index + 1, possibleMm),
+    lastPossible: whole(possible),
+    comfortable: momentOf(form, comfortable.at),
+    possible: momentOf(form, possible.at),
+    rest: momentOf(form, rest) ?? begins,
+    openingMm: index < start ? null : worstOpening(form, index),
+    reach: index < start ? null : reachTo(form, start, index),
+    ends: until.ends,
   };
 }
 
-/** How many stitches of a round can be worked before the edge, with what is still to be worked into, is too small. */
-function stitchesInto(form: PartForm, index: number, needMm: number): WorkWindow['into'] {
-  const round = form.fabric.rounds[index];
-  if (!round) return null;
-  const { parentFrom, parentTo } = form.fabric;
-  const below = form.fabric.rounds[index - 1].count;
-  const perStitch = worstOpening(form, index - 1) / below;
-  let edge = below;
-  let stitches = 0;
-  while (stitches < round.count) {
-    const s = round.from + stitches;
-    // The second stitch of an increase takes nothing more from the edge.
-    const eaten = stitches > 0 && parentFrom[s] === parentFrom[s - 1] ? 0 : parentTo[s] - parentFrom[s];
-    edge += 1 - eaten;
-    if (edge * perStitch < needMm) break;
-    stitches++;
-  }
-  return stitches > 0 && stitches < round.count ? { round: round.number, stitches, of: round.count } : null;
+const momentOf = ({ fabric: { rounds } }: PartForm, at: At | null): Moment | null =>
+  at && { round: rounds[at.index].number, stitches: at.stitches, of: rounds[at.index].count };
+
+/** The end of the last round that is full by a moment, from a round on; the moment itself where none is. */
+function restIn(form: PartForm, start: number, at: At | null): At | null {
+  const index = wholeIndex(form, at);
+  return index >= start ? { index, stitches: form.fabric.rounds[index].count } : at;
 }
+
+/** The last round, an index, that is full at a moment. */
+const wholeIndex = ({ fabric }: PartForm, at: At | null): number => {
+  if (!at) return -1;
+  return at.stitches < fabric.rounds[at.index].count ? at.index - 1 : at.index;
+};
+
+/** The moment inside a round that is the very last; null where that is a round's end. */
+export const insideRound = (moment: Moment | null): Moment | null =>
+  moment && moment.stitches < moment.of ? moment : null;

@@ -1,9 +1,9 @@
-import { modelToy } from '../model';
+import { fillBetween, fillingOf, modelToy } from '../model';
 import { planOf, stepWords } from '../plan';
-import { addParts, changePart, newToy, setJoin } from '../toy';
+import { addParts, newToy, setJoin } from '../toy';
 import {
   holePlace,
-  lastFillG,
+  lastFilled,
   newJoin,
   seamEndMm,
   seamKind,
@@ -59,17 +59,16 @@ describe('how a seam is sewn, by its edge', () => {
   it('the last fill is what the two rounds next to the edge hold: of an even tube of ten, a fifth', () => {
     const tube = addParts(
       newToy('T', newId),
-      'Tube (5 mm hook)\nR1: ch 24, join (24)\nR2-11: ch 1, sc around, sl st to join (24)\nfasten off',
+      'Tube (5 mm hook)\nR1: ch 24, join (24)\nR2-11: ch 1, sc around, sl st to join (24)\nstuff softly\nfasten off',
       newId,
     );
-    const { form } = modelToy(changePart(tube, tube.parts[0].id, { fill: 'empty' })).pieces[0];
-    const filled = { ...form, fill: 'soft' as const };
-    // A tube of radius r and height h: its room is pi r r h less half the thickness of its wall, times 0.022 g/cm3.
-    const rounds = form.fabric.rounds.length;
-    const last = lastFillG(filled, wholeEdge('open'), 'polyester');
-    const whole = form.innerCm3 * 0.022;
-    const height = (i: number) => form.z[i];
-    expect(last / whole).toBeCloseTo((height(rounds) - height(rounds - 2)) / height(rounds), 2);
+    const model = modelToy(tube);
+    const [part] = model.parts;
+    const { from, to } = lastFilled(part.form, wholeEdge('open'));
+    expect([from, to]).toEqual([9, 10]);
+    const share = fillBetween(model, part, from, to).fillG.value / fillingOf(model, part).fillG.value;
+    const height = (i: number) => part.form.z[i];
+    expect(share).toBeCloseTo((height(11) - height(9)) / height(11), 1);
   });
 });
 

@@ -1,5 +1,5 @@
 import { ENDS } from '../figures';
-import { fillNeed, shareBelow, type FillMaterial, type PartForm } from '../form';
+import type { PartForm } from '../form';
 import { isFlattened, type Edge } from './edge';
 import type { JoinSite } from './site';
 
@@ -46,11 +46,10 @@ export function pauseInSeam({ seam, join }: JoinSite, guest: PartForm): number |
 /** Rounds next to the edge whose fill goes in last. */
 const LAST_ROUNDS = 2;
 
-/** Grams of the last fill in a seam: what the rounds next to the edge hold. */
-export function lastFillG(guest: PartForm, edge: Edge, material: FillMaterial): number {
-  const rounds = guest.fabric.rounds.length;
-  const whole = fillNeed(guest, guest.fill, material).value;
-  const upTo = edge.which === 'first' ? LAST_ROUNDS - 1 : rounds - 1 - LAST_ROUNDS;
-  const below = upTo < 0 ? 0 : shareBelow(guest, Math.min(rounds - 1, upTo));
-  return whole * (edge.which === 'first' ? below : 1 - below);
+/** The rounds whose fill goes in last, in the seam: those next to the edge. Indices, both among them. */
+export function lastFilled(guest: PartForm, edge: Edge): { from: number; to: number } {
+  const last = guest.fabric.rounds.length - 1;
+  return edge.which === 'first'
+    ? { from: 0, to: Math.min(last, LAST_ROUNDS - 1) }
+    : { from: Math.max(0, last + 1 - LAST_ROUNDS), to: last };
 }

@@ -1,5 +1,6 @@
 import { BALANCE, FILL_RANGE_PERCENT, usualGramsPerMetre } from '../figures';
-import { fillNeed, yarnNeed } from '../form';
+import { yarnNeed } from '../form';
+import { bothFillings, fillingOf } from './filling';
 import { hardwareGrams } from '../feature';
 import {
   leaningOf,
@@ -41,13 +42,13 @@ export interface NeckLoad {
 }
 
 const gramsOf = (model: ToyModel, piece: Placed): { yarnG: number; fillG: number; hardwareG: number } => {
-  const { part, fill } = modelOf(model, piece.part);
+  const { part } = modelOf(model, piece.part);
   const { gauge } = piece.form;
   const yarn = model.toy.gauges.find((g) => g.id === part.gauge)?.yarn;
   const perMetre = gauge.gramsPerMetre ?? usualGramsPerMetre(gauge.hookMm, yarn);
   return {
     yarnG: yarnNeed(piece.form).value * perMetre,
-    fillG: fillNeed(piece.form, fill, model.toy.settings.fillWith).value,
+    fillG: bothFillings(fillingOf(model, modelOf(model, piece.part))).value,
     hardwareG: hardwareGrams(model.toy.features, piece.part, piece.copy),
   };
 };

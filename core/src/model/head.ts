@@ -4,7 +4,7 @@ import { kept } from '../kept';
 import { otherOf, reachOf, type Join } from '../join';
 import type { Toy } from '../toy';
 import { bodyRounds, type PartModel } from './part';
-import { girthOf, stretchesOf } from './stretches';
+import { AS_NARROW, girthOf, stretchesOf } from './stretches';
 import { everyJoin, type ToyModel } from './toy';
 
 /** A part as something that gets a face, with what else is on it: parts sewn on, noses, embroidery. */
@@ -56,9 +56,6 @@ function headRounds(part: PartModel): RoundSpan {
   while (start > from && !isNeck(start)) start--;
   return { from: Math.max(from, start), to };
 }
-
-/** Rounds not wider than this beside the narrowest are the neck as well. */
-const AS_NARROW = 1.1;
 
 /** After how many rounds of the part itself its text stuffs it. */
 const stuffedAfter = (part: PartModel): number[] =>

@@ -97,5 +97,5 @@ export function copyName(part: PartModel, copyId: string | null): string {
 }
 
 /** How many rounds of the part itself are among the first so many rounds as read. */
-export const bodyRounds = ({ fabric }: PartModel, readings: number): number =>
+export const bodyRounds = ({ fabric }: Pick<PartModel, 'fabric'>, readings: number): number =>
   fabric.rounds.filter((r) => r.reading < readings).length;

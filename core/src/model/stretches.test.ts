@@ -1,8 +1,7 @@
 import { addParts, changePart, newToy, rewriteRounds, type Toy } from '../toy';
 import { gatherRange } from '../notation';
-import { fillNeed } from '../form';
 import { modelToy } from './toy';
-import { stretchesOf, stretchFill } from './stretches';
+import { stretchesOf } from './stretches';
 import type { PartModel } from './part';
 
 let n = 0;
@@ -51,7 +50,7 @@ describe('stretches of a part', () => {
     const { part } = only(toy);
     const mark = (line: number, nth = 0) => ({ mark: part.marks[line], nth, layer: 0 });
     const said = changePart(toy, part.id, {
-      stretches: [{ from: mark(5, 3), to: mark(7), is: 'neck', fill: 'firm' }],
+      stretches: [{ from: mark(5, 3), to: mark(7), is: 'neck'  }],
     });
     expect(rounds(only(said))).toEqual([
       ['head', 'R1', 'R7'],
@@ -68,20 +67,13 @@ describe('stretches of a part', () => {
     const { part } = only(toy);
     const at = (line: number) => ({ mark: part.marks[line], nth: 0, layer: 0 });
     const said = changePart(toy, part.id, {
-      stretches: [{ from: at(6), to: at(7), is: 'neck', fill: null }],
+      stretches: [{ from: at(6), to: at(7), is: 'neck' }],
     });
     const gathered = rewriteRounds(said, part.id, gatherRange(part.text, 7)!, newId);
     expect(rounds(only(gathered))).toContainEqual(['neck', 'R9', 'R10']);
     const gone = changePart(toy, part.id, {
-      stretches: [{ from: { mark: 'nowhere', nth: 0, layer: 0 }, to: at(7), is: 'neck', fill: null }],
+      stretches: [{ from: { mark: 'nowhere', nth: 0, layer: 0 }, to: at(7), is: 'neck' }],
     });
     expect(rounds(only(gone)).map(([is]) => is)).not.toContain('neck');
-  });
-  it('the fill of all stretches is the fill of the part; one of yarn ends takes none', () => {
-    const toy = toyOf('Doll', DOLL);
-    const part = only(toy);
-    const sum = stretchesOf(part).reduce((g, s) => g + stretchFill(part, s, 'polyester').value, 0);
-    expect(sum).toBeCloseTo(fillNeed(part.form, part.fill, 'polyester').value, 9);
-    expect(stretchFill(part, { ...stretchesOf(part)[0], fill: 'yarn ends' }, 'polyester').value).toBe(0);
   });
 });

@@ -1,17 +1,15 @@
 import { roundOf, standingAlone } from '../address';
 import { NECK } from '../figures';
-import { fillNeed, shareBelow, type FillMaterial, type PartForm } from '../form';
-import type { Ranged } from '../gauge';
+import type { PartForm } from '../form';
 import { kept } from '../kept';
-import type { StretchIs, StretchSaid } from '../toy';
+import type { StretchIs } from '../toy';
 import type { PartModel } from './part';
 
-/** A length of a part with a meaning and its own fill. Rounds are indices, both among it. */
+/** A length of a part with a meaning. Rounds are indices, both among it. */
 export interface Stretch {
   is: StretchIs;
   from: number;
   to: number;
-  fill: NonNullable<StretchSaid['fill']>;
   /** who says so: the shape alone, or the maker */
   by: 'shape' | 'maker';
 }
@@ -66,22 +64,28 @@ export const stretchesOf = kept((part: PartModel): Stretch[] => {
   const shape = found.map((range, k): Stretch => ({
     ...range,
     is: meaning(k, found.length, part),
-    fill: part.fill,
     by: 'shape',
   }));
   const said = part.part.stretches.flatMap((s): Stretch[] => {
     const [from, to] = [roundOf(fabric, s.from), roundOf(fabric, s.to)].sort((a, b) => a - b);
-    return from < 0 ? [] : [{ from, to, is: s.is, fill: s.fill ?? part.fill, by: 'maker' }];
+    return from < 0 ? [] : [{ from, to, is: s.is, by: 'maker' }];
   });
   return said.reduce((all, one) => [...beside(all, one), one], shape).sort((a, b) => a.from - b.from);
 });
 
-/** Grams of fill in one stretch, as its own firmness asks; yarn ends are the maker's own and weigh nothing here. */
-export function stretchFill(part: PartModel, stretch: Stretch, material: FillMaterial): Ranged {
-  const fill = stretch.fill === 'yarn ends' ? 'empty' : stretch.fill;
-  const whole = fillNeed(part.form, fill, material);
-  const below = stretch.from > 0 ? shareBelow(part.form, stretch.from - 1) : 0;
-  const upTo = stretch.to === part.fabric.rounds.length - 1 ? 1 : shareBelow(part.form, stretch.to);
-  const share = upTo - below;
-  return { ...whole, value: whole.value * share, low: whole.low * share, high: whole.high * share };
+/** Rounds not wider than this beside the narrowest are the neck as well. */
+export const AS_NARROW = 1.1;
+
+/** The neck of a part: where its first two stretches meet, with what is as narrow beside it; what the maker calls one before that. Null where there is none. Rounds are indices, both among it. */
+export function neckRounds(part: PartModel): { from: number; to: number } | null {
+  const stretches = stretchesOf(part);
+  const said = stretches.find((s) => s.is === 'neck');
+  if (said) return { from: said.from, to: said.to };
+  if (stretches.length < 2) return null;
+  const at = stretches[0].to;
+  const narrow = (i: number) => girthOf(part.form, i) <= AS_NARROW * girthOf(part.form, at);
+  let [from, to] = [at, at];
+  while (from > 0 && narrow(from - 1)) from--;
+  while (to < part.fabric.rounds.length - 1 && narrow(to + 1)) to++;
+  return { from, to };
 }

@@ -1,4 +1,5 @@
 import { endingsIn, tailIn } from './endings';
+import { zonesIn } from './fillZones';
 import { featureIn } from './featureNote';
 import { hookIn, type HookSaid } from './hooks';
 import { countSaid, NUMBER_PATTERN as N } from './numberWords';
@@ -48,7 +49,7 @@ export function factsIn(sentence: string): Fact[] {
   // What is said first is done first.
   const eyesFirst = said.indexOf('eye') < said.search(/\b(?:stuff|fill)/);
   if (eyesFirst) facts.push(...placed);
-  facts.push(...stuffingIn(said));
+  facts.push(...stuffingIn(said), ...zonesIn(said));
   facts.push(...endingsIn(said));
   const tailMm = tailIn(said);
   if (tailMm !== null) facts.push({ fact: 'tail', tailMm });

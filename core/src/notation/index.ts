@@ -28,6 +28,7 @@ export type {
   TextChange,
   Loops,
   Fact,
+  ZoneWhere,
 } from './syntax';
 export { applied } from './problems';
 export { cleanText } from './clean';

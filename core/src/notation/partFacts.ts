@@ -24,8 +24,12 @@ export function decide(part: PartReading, facts: readonly Fact[]): string | null
     switch (fact.fact) {
       case 'stuff':
         part.stuffedAfter.push(rounds);
+        part.stuffings.push({ after: rounds, firmness: fact.firmness, toRound: fact.toRound });
         part.firmness ??= fact.firmness;
         pause(part, { round: rounds, stitch: stop?.stitch ?? null, what: 'stuff' });
+        break;
+      case 'zone':
+        part.zones.push(fact);
         break;
       case 'unstuffed':
         part.unstuffed = true;

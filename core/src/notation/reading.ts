@@ -2,7 +2,7 @@ import type { HookSaid } from './hooks';
 import type { Materials } from './page/materials';
 import type { PageLine } from './page/looking';
 import type { Problem } from './problems';
-import type { Item, LineNode, Terms } from './syntax';
+import type { Fact, Item, LineNode, Terms } from './syntax';
 
 /** How a round lies on what is below it. */
 export type RoundKind = 'round' | 'row' | 'layer' | 'fold' | 'edging' | 'chain';
@@ -101,6 +101,10 @@ export interface PartReading {
   copyColours: readonly string[] | null;
   /** stuffing is asked for after this many rounds; empty when the part says nothing */
   stuffedAfter: number[];
+  /** each time that filling goes in: after so many rounds, how firm, and up to which round by its number where that is said */
+  stuffings: { after: number; firmness: 'soft' | 'medium' | 'firm' | null; toRound: number | null }[];
+  /** lengths of the part that are filled otherwise */
+  zones: Extract<Fact, { fact: 'zone' }>[];
   firmness: 'soft' | 'medium' | 'firm' | null;
   /** the longest end of yarn that the text leaves, mm */
   tailMm: number | null;
@@ -149,6 +153,8 @@ export const emptyPart = (firstLine = 1): PartReading => ({
   pauses: [],
   copyColours: null,
   stuffedAfter: [],
+  stuffings: [],
+  zones: [],
   firmness: null,
   unstuffed: false,
   tailMm: null,

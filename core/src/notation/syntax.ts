@@ -195,11 +195,23 @@ export interface RoundNode {
 /** A star that stands alone at the beginning or the end of a line: the first of lines that are repeated, or the last. */
 export type Star = 'opens' | 'closes';
 
+/** A length of a part in words: rounds by their numbers, so many of them or a share of them at one end (as worked, or as the part stands), or what it is. */
+export type ZoneWhere =
+  | { from: number; to: number }
+  | { end: 'first' | 'last' | 'top' | 'bottom'; rounds: number }
+  | { end: 'first' | 'last' | 'top' | 'bottom'; share: number }
+  | { is: 'neck' | 'head' | 'body' };
+
+/** How such a length is filled. */
+export type ZoneFill = 'as the part' | 'empty' | 'soft' | 'medium' | 'firm';
+
 /** What a sentence decides for its part. */
 export type Fact =
   /** filling goes in now; `toRound` where it says how far */
   | { fact: 'stuff'; firmness: 'soft' | 'medium' | 'firm' | null; toRound: number | null }
   | { fact: 'unstuffed' }
+  /** a length of the part is filled otherwise; `only`: all the rest of it stays empty */
+  | { fact: 'zone'; where: ZoneWhere; fill: ZoneFill; only: boolean }
   /** the work comes off the hook */
   | { fact: 'off' }
   /** the end of yarn that is left, mm */

@@ -41,6 +41,10 @@ export function roundMinutes(rounds: readonly FabricRound[]): number {
   return minutes;
 }
 
+/** Minutes for the first so many stitches of a round: their share of it. */
+export const begunMinutes = (round: FabricRound, stitches: number): number =>
+  roundMinutes([round]) * (stitches / Math.max(1, round.count));
+
 /** How often a new colour of yarn is joined: one that lies in reach, used within the last round, is only taken up again. */
 export function colourJoins(fabric: Fabric): number {
   let joins = 0;

@@ -1,63 +1,160 @@
 import { OPENINGS } from '../figures';
 import { worstOpening } from '../form';
-import { bodyRounds, type PartModel } from '../model';
+import {
+  bodyRounds,
+  bothFillings,
+  fillBetween,
+  isFilled,
+  stretchesOf,
+  type PartModel,
+  type ToyModel,
+} from '../model';
+import { compareAt, fullAt, isLater, momentOf, openingThen, saidAt, type At } from './moment';
+import { taskKey, type OfPiece } from './task';
 import type { Trouble } from './trouble';
 
-/** Whether fill still passes, in tufts with a stick, after so many rounds. Worst end of the gauge. */
-const passes = (part: PartModel, after: number): boolean =>
-  part.gauge.stitchSource === 'not known' || worstOpening(part.form, after - 1) >= OPENINGS.fill.possibleMm;
+/** One go of the filling: when, and the round (an index) that it was planned for, which names it for ever. */
+export interface FillGo {
+  at: At;
+  of: number;
+}
+
+type Part = Pick<PartModel, 'gauge' | 'form'>;
+
+/** Whether filling still passes, in tufts with a stick. Worst end of the gauge. */
+const passes = ({ form }: Part, at: At): boolean =>
+  (openingThen(form, at) ?? Infinity) >= OPENINGS.fill.possibleMm;
+
+/** What a hole must be to be filled in comfort, pulled, mm: the maker's own smallest replaces the figure. */
+const comfort = (model: ToyModel): number => model.toy.settings.ownSmallestMm ?? OPENINGS.fill.comfortableMm;
+
+/** The round before which the last tufts go in, as so many rounds: a closed part's last one is left for them. */
+const lastTufts = ({ fabric, reading }: PartModel): number => {
+  const last = fabric.rounds.length;
+  return reading.closed ? Math.max(1, last - 1) : last;
+};
+
+/** When the text fills a part, first to last; empty where it says nothing. */
+function saidGoes(part: PartModel): At[] {
+  const { pauses } = part.reading;
+  const at = pauses.flatMap(({ what, round, stitch }): At[] => {
+    const after = bodyRounds(part, round);
+    if (what !== 'stuff' || after === 0) return [];
+    const inside = stitch !== null && stitch < part.fabric.rounds[after - 1].count;
+    return [inside ? { after: after - 1, stitches: stitch } : fullAt(after)];
+  });
+  const sorted = at.sort(compareAt);
+  const last = sorted.at(-1);
+  if (!last) return [];
+  const end = lastTufts(part);
+  return part.reading.closed && last.after < end ? [...sorted, fullAt(end)] : sorted;
+}
 
 /**
- * After how many rounds the part is stuffed: where the text says, else at the last wide opening and before the last round.
- * A pause whose hole is too small for a stick moves back to the last round that lets fill through, and trouble says so; where there is none, nothing is stuffed.
+ * As usual: each stretch before it narrows, the last one while it is wide, again before the last round. The maker says in how many goes:
+ * one (while it is wide), two, or three (one more between).
  */
-export function stuffingRounds(part: PartModel, trouble: Trouble[]): number[] {
-  const { fabric, reading, form } = part;
-  const last = fabric.rounds.length;
-  if (part.fill === 'empty' || last === 0 || form.section !== 'ring') return [];
-  const said = [...new Set(reading.stuffedAfter.map((n) => bodyRounds(part, n)))].filter((n) => n > 0);
+function usualGoes(model: ToyModel, part: PartModel): At[] {
+  const { form } = part;
+  const wideMm = comfort(model);
+  const stretches = stretchesOf(part);
+  const end = lastTufts(part);
+  const early = stretches.slice(0, -1).flatMap(({ from, to }): At[] => {
+    const rounds = Array.from({ length: to - from + 1 }, (_, k) => to - k);
+    const good = rounds.find((i) => worstOpening(form, i) >= wideMm);
+    const after = (good ?? rounds.find((i) => passes(part, fullAt(i + 1))) ?? to) + 1;
+    return after < end ? [fullAt(after)] : [];
+  });
+  const { from } = stretches[stretches.length - 1];
+  if (!part.reading.closed) return [...early, fullAt(end)];
+  let wide = 0;
+  for (let i = from + Math.floor((end - from) / 2); i < end && worstOpening(form, i) >= wideMm; i++)
+    wide = i + 1;
+  return [...early, ...goesBetween(wide < end ? wide : 0, end, model.toy.plan.goes)];
+}
+
+function goesBetween(wide: number, end: number, goes: 1 | 2 | 3 | null): At[] {
+  if (wide === 0) return [fullAt(end)];
+  if (goes === 1) return [fullAt(wide)];
+  const between = Math.round((wide + end) / 2);
+  const more = goes === 3 && between > wide && between < end ? [fullAt(between)] : [];
+  return [fullAt(wide), ...more, fullAt(end)];
+}
+
+/** What a text fills too late goes in at the last moment that lets it through; null where there is none. */
+function throughHole(part: PartModel, at: At): At | null {
+  if (passes(part, at)) return at;
+  const end = part.reading.closed ? part.fabric.rounds.length - 1 : part.fabric.rounds.length;
+  const open = Array.from({ length: Math.max(0, end) }, (_, i) => fullAt(i + 1)).filter((o) =>
+    passes(part, o),
+  );
+  return open.filter((o) => !isLater(o, at)).at(-1) ?? open[0] ?? null;
+}
+
+/**
+ * When one piece of a part is filled: where the text says, else as usual, and where the maker moved a go. A hole that is too small
+ * for a stick moves a go back to the last that lets filling through, and trouble says so; where there is none, nothing is filled.
+ * What stays empty gets no go (issue: no step of nothing).
+ */
+export function fillGoes(model: ToyModel, part: PartModel, of: OfPiece, trouble: Trouble[]): FillGo[] {
+  const { fabric, form } = part;
+  if (!isFilled(part) || fabric.rounds.length === 0 || form.section !== 'ring') return [];
+  const said = saidGoes(part);
   // Walls that lie on one another hold nothing, unless the text has it filled.
   if (said.length === 0 && form.innerCm3 <= 0) return [];
-  const open = Array.from({ length: reading.closed ? Math.max(0, last - 1) : last }, (_, i) => i + 1).filter(
-    (n) => passes(part, n),
-  );
-  const moved = wantedRounds(part, said).map((n) => {
-    if (passes(part, n)) return n;
-    const before = open.filter((o) => o <= n);
-    const to = before[before.length - 1] ?? open[0] ?? null;
-    if (said.includes(n) && to !== null) trouble.push(tooLate(part, n, to));
-    return to;
+  const found = (said.length > 0 ? said : usualGoes(model, part)).flatMap((at): FillGo[] => {
+    const to = throughHole(part, at);
+    if (to !== at && to !== null && said.includes(at) && fits(part, at)) trouble.push(tooLate(part, at, to));
+    return to ? [{ at: to, of: Math.max(0, to.stitches > 0 ? to.after : to.after - 1) }] : [];
   });
-  const found = [...new Set(moved.filter((n): n is number => n !== null))].sort((a, b) => a - b);
   if (found.length === 0) {
     const widestMm = Math.max(...form.rounds.map((_, i) => worstOpening(form, i)));
     trouble.push({ what: 'no way in for fill', part: part.part.id, widestMm });
   }
-  return found;
+  const planned = found.filter((go, i) => found.findIndex((g) => compareAt(g.at, go.at) === 0) === i);
+  const moved = planned.map((go) => movedGo(model, part, of, go, trouble));
+  return withGrams(
+    model,
+    part,
+    moved.sort((a, b) => compareAt(a.at, b.at)),
+  );
 }
 
-/** Where the text says, and the last tufts before a part is closed; else as usual. */
-function wantedRounds(part: PartModel, said: readonly number[]): readonly number[] {
-  const last = part.fabric.rounds.length;
-  if (said.length === 0) return usualRounds(part);
-  return part.reading.closed && said[said.length - 1] < last - 1 ? [...said, last - 1] : said;
+/** The last tufts are the program's own wish; only what the text itself says is told when it is too late. */
+const fits = (part: PartModel, at: At): boolean =>
+  part.reading.pauses.some(
+    (p) => p.what === 'stuff' && bodyRounds(part, p.round) === (at.stitches > 0 ? at.after + 1 : at.after),
+  );
+
+/** The key of a go; never a label (decision 31). */
+export const goKey = ({ fabric }: PartModel, copy: string, { of }: FillGo): string =>
+  taskKey('stuff', copy, `${fabric.rounds[of].mark}.${fabric.rounds[of].nth}`);
+
+function movedGo(model: ToyModel, part: PartModel, of: OfPiece, go: FillGo, trouble: Trouble[]): FillGo {
+  const at = saidAt(model.toy, part.fabric, goKey(part, of.copy, go));
+  if (!at || compareAt(at, go.at) === 0) return go;
+  if (passes(part, at)) return { ...go, at };
+  trouble.push(tooLate(part, at, go.at));
+  return go;
 }
 
-const tooLate = ({ part, fabric, form }: PartModel, said: number, instead: number): Trouble => ({
+/** Goes in which something goes in: what lies in empty lengths alone is left out, the last one takes what is left. */
+function withGrams(model: ToyModel, part: PartModel, goes: readonly FillGo[]): FillGo[] {
+  if (part.form.innerCm3 <= 0) return [...goes];
+  let from = 0;
+  return goes.filter(({ at }, i) => {
+    const to = i === goes.length - 1 ? part.fabric.rounds.length - 1 : at.after - 1;
+    const grams = to >= from ? bothFillings(fillBetween(model, part, from, to)).value : 0;
+    if (grams <= 0) return false;
+    from = to + 1;
+    return true;
+  });
+}
+
+const tooLate = (part: PartModel, said: At, instead: At): Trouble => ({
   what: 'filled too late',
-  part: part.id,
-  said: fabric.rounds[said - 1].label,
-  openingMm: Math.max(0, worstOpening(form, said - 1)),
-  instead: fabric.rounds[instead - 1].label,
+  part: part.part.id,
+  said: momentOf(part.fabric, said)!,
+  openingMm: Math.max(0, openingThen(part.form, said) ?? 0),
+  instead: momentOf(part.fabric, instead)!,
 });
-
-function usualRounds(part: PartModel): number[] {
-  const { form, fabric, reading } = part;
-  const last = fabric.rounds.length;
-  if (!reading.closed) return [last];
-  let wide = 0;
-  for (let i = Math.floor(last / 2); i < last && worstOpening(form, i) >= OPENINGS.fill.comfortableMm; i++)
-    wide = i + 1;
-  const ends = Math.max(1, last - 1);
-  return wide > 0 && wide < ends ? [wide, ends] : [ends];
-}

@@ -1,3 +1,4 @@
+import type { Moment } from '../form';
 import { copyName, type PartModel } from '../model';
 import { partNames, planWords as say } from '../words';
 
@@ -8,3 +9,9 @@ export const outsideName = (part: PartModel, copy: string, together = false): st
 /** The same inside a sentence: "the head", but "ear 2" where there are several. */
 export const insideName = (part: PartModel, copy: string, together = false): string =>
   part.copies.length > 1 ? outsideName(part, copy, together).toLowerCase() : say.the(part.name.toLowerCase());
+
+/** "R14", or "12 stitches of R14" inside it. */
+export function momentSaid({ fabric }: PartModel, { round, stitches, of }: Moment): string {
+  const label = fabric.rounds.find((r) => r.number === round)?.label ?? '';
+  return stitches < of ? say.inRound(stitches, label) : label;
+}

@@ -8,12 +8,12 @@ import type { PieceAtHand } from './task';
  * small by then it is done through the fabric, and the task says so.
  */
 export function needleRound(
-  { part, stuffAt }: PieceAtHand,
+  { part, goes }: PieceAtHand,
   { head, sides }: { head: Head; sides: readonly ThreadRun[] },
 ): { after: number; inside: boolean } {
   const { fabric, form } = part;
   const first = Math.max(0, ...sides.flatMap((side) => side.places.map((p) => p.round)));
-  const end = stuffAt[0] ?? fabric.rounds.length;
+  const end = goes[0]?.at.after ?? fabric.rounds.length;
   const window = windowOf(form, fabric.rounds[first].number, {
     comfortableMm: head.ownSmallestMm ?? OPENINGS.embroider.comfortableMm,
     possibleMm: 0,

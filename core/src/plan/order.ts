@@ -1,8 +1,10 @@
 import { everyJoin, modelOf, type PartModel, type ToyModel } from '../model';
 import { nameKey } from '../notation';
-import { stuffingRounds } from './fill';
+import { fillGoes } from './fill';
 import type { Due, OfPiece, PieceAtHand } from './task';
 import { kindOf, KINDS, type Step } from './tasks';
+import { fullAt } from './moment';
+import { beginRoundTask } from './tasks/beginRound';
 import { roundsTask } from './tasks/rounds';
 import type { Trouble } from './trouble';
 
@@ -35,15 +37,21 @@ export function makingOrder(model: ToyModel): { part: PartModel; copy: string }[
 export function pieceSteps(model: ToyModel, part: PartModel, of: OfPiece, trouble: Trouble[]): Step[] {
   if (!part.addsUp) trouble.push({ what: 'does not add up', part: of.part });
   const due: Due<Step>[] = [];
-  const piece: PieceAtHand = { model, part, of, stuffAt: stuffingRounds(part, trouble), due, trouble };
+  const piece: PieceAtHand = { model, part, of, goes: fillGoes(model, part, of, trouble), due, trouble };
   for (const kind of KINDS) due.push(...((kindOf(kind).ofPiece?.(piece) ?? []) as Due<Step>[]));
   // Sorting keeps the order of the table among what is done at one pause.
-  due.sort((a, b) => a.after - b.after);
+  due.sort((a, b) => a.after - b.after || (a.stitches ?? 0) - (b.stitches ?? 0));
   const steps: Step[] = [];
-  let worked = 0;
-  for (const { after, task } of due) {
-    if (after > worked) steps.push(roundsTask(piece, worked, after));
-    worked = Math.max(worked, after);
+  let worked = fullAt(0);
+  for (const { after, stitches = 0, task } of due) {
+    if (after > worked.after) {
+      steps.push(roundsTask(piece, worked, after));
+      worked = fullAt(after);
+    }
+    if (after === worked.after && stitches > worked.stitches) {
+      steps.push(beginRoundTask(piece, worked, stitches));
+      worked = { after, stitches };
+    }
     steps.push(task);
   }
   return steps;

@@ -2,6 +2,7 @@ import type { Ranged } from '../gauge';
 import type { PartModel, ToyModel } from '../model';
 import type { SafetyPoint } from '../safety';
 import type { UnitWords } from '../words';
+import type { FillGo } from './fill';
 import type { Trouble } from './trouble';
 
 /** The part and copy that a task is about; both empty where it is the whole toy. */
@@ -23,9 +24,10 @@ export interface TaskBase extends OfPiece {
   points: readonly SafetyPoint[];
 }
 
-/** A task of a piece on its way to its place in the order: after so many rounds. */
+/** A task of a piece on its way to its place in the order: after so many rounds, and so many stitches of the next where work rests inside it. */
 export interface Due<T> {
   after: number;
+  stitches?: number;
   task: T;
 }
 
@@ -34,8 +36,8 @@ export interface PieceAtHand {
   model: ToyModel;
   part: PartModel;
   of: OfPiece;
-  /** after how many rounds it is stuffed */
-  stuffAt: number[];
+  /** when it is filled */
+  goes: FillGo[];
   /** what kinds further up in the table have asked for */
   due: readonly Due<TaskBase & { kind: string }>[];
   trouble: Trouble[];

@@ -1,15 +1,36 @@
 import type { HangerIs, StitchFault } from '../feature';
 import { modelOf, type SurfaceFault, type ToyModel } from '../model';
 import type { SafetyPoint } from '../safety';
+import type { Moment } from '../form';
 import type { HangFault } from '../join';
-import { joinWords, planWords as say, stitchWords, surfaceWords, unitWords, type JoinFault } from '../words';
+import type { ZoneWhere } from '../notation';
+import {
+  joinWords,
+  planWords as say,
+  stitchWords,
+  surfaceWords,
+  unitWords,
+  zoneWhere,
+  type JoinFault,
+} from '../words';
+import { momentSaid } from './naming';
 
 /** What cannot be planned: homeless places, windows that have passed, stops, eyes that nobody placed, joins that cannot be. Parts by their ids, lengths in mm. */
 export type Trouble =
   | { what: 'does not add up' | 'too small' | 'window not known' | 'stuffed before the eyes'; part: string }
   | { what: 'homeless'; part: string; posts: 'eyes' | 'nose' }
   | { what: 'stopped'; part: string; point: SafetyPoint }
-  | { what: 'filled too late'; part: string; said: string; openingMm: number; instead: string }
+  | { what: 'filled too late'; part: string; said: Moment; openingMm: number; instead: Moment }
+  | {
+      what: 'posts moved';
+      part: string;
+      posts: 'eyes' | 'nose';
+      by: 'text' | 'maker';
+      said: Moment;
+      instead: Moment;
+      late: boolean;
+    }
+  | { what: 'zone not found'; part: string; where: ZoneWhere }
   | { what: 'no way in for fill'; part: string; widestMm: number }
   | { what: 'eyes not placed'; part: string; words: string }
   | { what: 'join'; fault: JoinFault; guest: string; host: string }
@@ -25,6 +46,7 @@ export type Trouble =
 export function troubleWords(trouble: Trouble, model: ToyModel): string {
   const units = unitWords(model.toy.settings.units);
   const name = (part: string) => modelOf(model, part).name;
+  const moment = (part: string, at: Moment) => momentSaid(modelOf(model, part), at);
   switch (trouble.what) {
     case 'does not add up':
       return say.notAddingUp(name(trouble.part));
@@ -41,10 +63,19 @@ export function troubleWords(trouble: Trouble, model: ToyModel): string {
     case 'filled too late':
       return say.fillTooLate(
         name(trouble.part),
-        trouble.said,
+        moment(trouble.part, trouble.said),
         units.length(trouble.openingMm),
-        trouble.instead,
+        moment(trouble.part, trouble.instead),
       );
+    case 'posts moved':
+      return say.postsMoved[trouble.late ? 'late' : 'early'](
+        `${name(trouble.part)}: ${say.posts[trouble.posts].called.toLowerCase()}`,
+        trouble.by,
+        moment(trouble.part, trouble.said),
+        moment(trouble.part, trouble.instead),
+      );
+    case 'zone not found':
+      return say.zoneNotFound(name(trouble.part), zoneWhere(trouble.where));
     case 'no way in for fill':
       return say.fillNever(name(trouble.part), units.length(trouble.widestMm));
     case 'eyes not placed':

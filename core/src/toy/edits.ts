@@ -18,7 +18,16 @@ import { onPlaces, sameClamp, type ClampSaid, type StoredJoin } from '../join';
 import { gaugeOfPage } from './gaugeOfPart';
 import { textsOfPage } from './pageTexts';
 import { otherTitles } from './titles';
-import { type Copy, type NewId, type Part, type Settings, type Toy } from './types';
+import {
+  type Copy,
+  type MoveSaid,
+  type NewId,
+  type Part,
+  type PauseSaid,
+  type PlanSaid,
+  type Settings,
+  type Toy,
+} from './types';
 import { colourOf, withSlot } from './newToy';
 
 /**
@@ -76,6 +85,10 @@ function withPart(toy: Toy, text: string, said: SaidOfPart, gauge: string, newId
     shaping: { how: 'as worked' },
     gauge,
     stretches: [],
+    zones: [],
+    core: null,
+    ending: null,
+    weighedG: null,
   };
   return coloured(settled(toy, part, newId), part.id, said.copyColours ?? null);
 }
@@ -184,6 +197,10 @@ export function rewriteRounds(toy: Toy, partId: string, rewriting: Rewriting, ne
     ),
     clamps: changed.clamps.map((c) => (c.part === partId ? { ...c, course: rename(c.course) } : c)),
     parts: changed.parts.map((p) => (p.id === partId ? partOnRounds(p, rename) : p)),
+    plan: {
+      ...changed.plan,
+      pauses: changed.plan.pauses.map((p) => ({ ...p, at: rename(p.at) })),
+    },
   };
 }
 
@@ -191,6 +208,9 @@ export function rewriteRounds(toy: Toy, partId: string, rewriting: Rewriting, ne
 const partOnRounds = (part: Part, rename: (course: Course) => Course): Part => ({
   ...part,
   stretches: part.stretches.map((s) => ({ ...s, from: rename(s.from), to: rename(s.to) })),
+  zones: part.zones.map((z) => ({ ...z, from: rename(z.from), to: rename(z.to) })),
+  core: part.core && { ...part.core, at: rename(part.core.at) },
+  ending: part.ending && { ...part.ending, gather: part.ending.gather && rename(part.ending.gather) },
   shaping:
     part.shaping.how === 'pushed in' ? { ...part.shaping, rim: rename(part.shaping.rim) } : part.shaping,
 });
@@ -216,7 +236,7 @@ export function removePart(toy: Toy, partId: string): Toy {
 export function changePart(
   toy: Toy,
   partId: string,
-  change: Partial<Pick<Part, 'pose' | 'fill' | 'gauge' | 'copies' | 'shaping' | 'stretches'>>,
+  change: Partial<Omit<Part, 'id' | 'text' | 'marks'>>,
 ): Toy {
   return { ...toy, parts: toy.parts.map((p) => (p.id === partId ? { ...p, ...change } : p)) };
 }
@@ -266,6 +286,22 @@ export function forgetClamps(toy: Toy, forgotten: readonly ClampSaid[]): Toy {
 export function changeSettings(toy: Toy, change: Partial<Settings>): Toy {
   return { ...toy, settings: { ...toy.settings, ...change } };
 }
+
+/** Changes what is decided about the order of work and what it takes. */
+export const changePlan = (toy: Toy, change: Partial<PlanSaid>): Toy => ({
+  ...toy,
+  plan: { ...toy.plan, ...change },
+});
+
+/** When one step is done; null: when the plan would do it. */
+export const setPause = (toy: Toy, key: string, pause: Omit<PauseSaid, 'key'> | null): Toy =>
+  changePlan(toy, {
+    pauses: [...toy.plan.pauses.filter((p) => p.key !== key), ...(pause ? [{ key, ...pause }] : [])],
+  });
+
+/** Moves a block of the plan behind another one, or to the front; what was said of it before is forgotten. */
+export const setMove = (toy: Toy, move: MoveSaid): Toy =>
+  changePlan(toy, { moves: [...toy.plan.moves.filter((m) => m.key !== move.key), move] });
 
 /** The toy with a picture beside its face, or with none. */
 export const setPhoto = (toy: Toy, photo: string | null): Toy => ({ ...toy, photo });

@@ -1,5 +1,13 @@
 import { ASSUMED_HOOK_MM } from '../figures';
-import { SCHEMA, type NamedGauge, type NewId, type Toy, type ToyFile, type Yarn } from './types';
+import {
+  SCHEMA,
+  type NamedGauge,
+  type NewId,
+  type PlanSaid,
+  type Toy,
+  type ToyFile,
+  type Yarn,
+} from './types';
 
 /** Colours a new slot gets by its word, or by turn; a maker changes them at will. */
 const KNOWN_COLOURS: Record<string, string> = {
@@ -57,10 +65,22 @@ export function newToy(name: string, newId: NewId): Toy {
       units: 'mm',
       hooks: 'mm',
     },
+    plan: usualPlan(),
     page: '',
     photo: null,
   };
 }
+
+/** What is planned as usual: nothing is said yet. */
+const usualPlan = (): PlanSaid => ({
+  eyes: 'late',
+  goes: null,
+  seams: 'last',
+  pauses: [],
+  moves: [],
+  prices: {},
+  have: {},
+});
 
 /** A gauge of which only the hook is known. */
 const newGauge = (newId: NewId): NamedGauge => ({

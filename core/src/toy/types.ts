@@ -8,7 +8,7 @@ import type { Terms } from '../notation';
 import type { Units } from '../words';
 
 /** Version of the document that this program writes. Every released version stays readable. */
-export const SCHEMA = 11;
+export const SCHEMA = 12;
 
 /** One thing made from a part. Joins, ticks and tests refer to a copy, never to a part's number. */
 export interface Copy {
@@ -31,17 +31,53 @@ export interface Part {
   gauge: string;
   /** what the maker has said otherwise about the part's stretches; the others are found by its shape */
   stretches: readonly StretchSaid[];
+  /** what the maker has said of its filling, length by length; the last said counts */
+  zones: readonly ZoneSaid[];
+  /** what stiffens it inside; null for nothing */
+  core: Core | null;
+  /** how its end is closed, where the maker has said more than the text */
+  ending: EndingSaid | null;
+  /** what the bag of filling weighed less after one piece of it was filled, g; null while nobody has weighed it */
+  weighedG: number | null;
+}
+
+/** How a length of a part is filled. */
+export type ZoneFill = Firmness | 'yarn ends';
+
+/** Filling of a length of a part as the maker says it: between two marked rounds, both among it. */
+export interface ZoneSaid {
+  from: Course;
+  to: Course;
+  fill: ZoneFill;
+}
+
+/** What a core is made of. */
+export type CoreIs = 'roll of fabric' | 'felt' | 'plastic tube' | 'wood' | 'wire';
+
+/** A stiffener inside a part: it goes in when the round `at` is full. Length and width in mm. */
+export interface Core {
+  is: CoreIs;
+  lengthMm: number;
+  widthMm: number;
+  at: Course;
+}
+
+/** How an end is gathered: an earlier round instead of the last, through which loops, from which side, how often (null: as often as its hole asks). */
+export interface EndingSaid {
+  gather: Course | null;
+  loops: 'front' | 'back';
+  from: 'outside' | 'inside';
+  times: 1 | 2 | null;
 }
 
 /** What a length of a part is on the toy. */
 export type StretchIs = 'head' | 'neck' | 'body' | 'limb' | 'other';
 
-/** A stretch as the maker says it: between two marked rounds, both among it, with its own fill if it has one. */
+/** A stretch as the maker says it: between two marked rounds, both among it. */
 export interface StretchSaid {
   from: Course;
   to: Course;
   is: StretchIs;
-  fill: Firmness | 'yarn ends' | null;
 }
 
 /** What a part is made into after it is worked; the rim of a pushed-in part is a round of its text. */
@@ -85,11 +121,43 @@ export interface Settings {
   terms: Terms;
   age: AgeGroup;
   region: 'eu-uk' | 'us' | 'own';
-  fillWith: 'polyester' | 'cotton' | 'wool';
+  fillWith: 'polyester' | 'cotton' | 'wool' | 'yarn ends';
+  /** nothing of plastic in the toy: no polyester, no plastic eyes */
+  noPlastic?: boolean;
   units: Units;
   hooks: HookSystem;
   /** the smallest hole the maker still works through, pulled, mm */
   ownSmallestMm?: number;
+}
+
+/** When a step is done instead of when the plan would do it: so many stitches of a marked round are worked, null for all of them. `key` is the step's. */
+export interface PauseSaid {
+  key: string;
+  at: Course;
+  stitches: number | null;
+}
+
+/** A block of the plan that stands right behind another one, or first of all. */
+export interface MoveSaid {
+  key: string;
+  after: string | null;
+}
+
+/** What the maker has decided about the order of work and what it takes. */
+export interface PlanSaid {
+  /** posts go in as late as it is comfortable, or before the first decreases */
+  eyes: 'late' | 'early';
+  /** in how many goes closed parts are filled; null as usual */
+  goes: 1 | 2 | 3 | null;
+  /** seams when every part is made, or each as soon as it can be sewn */
+  seams: 'last' | 'soon';
+  pauses: readonly PauseSaid[];
+  /** in the order in which they were said */
+  moves: readonly MoveSaid[];
+  /** for one of a material, by its key, in the maker's own currency */
+  prices: Readonly<Record<string, number>>;
+  /** grams of a yarn that are at home, by the material's key */
+  have: Readonly<Record<string, number>>;
 }
 
 /** The design: what the maker decided, and nothing that can be computed. */
@@ -105,6 +173,7 @@ export interface Toy {
   palette: readonly Yarn[];
   gauges: readonly NamedGauge[];
   settings: Settings;
+  plan: PlanSaid;
   /** what the pages that the toy was taken from say besides their parts, as they were written: title, materials, legend, remarks */
   page: string;
   /** a picture of the maker's own that stands beside the face, scaled down, as a data URL; null for none */

@@ -3,7 +3,7 @@
  * only numbers and words that are handed in already formatted.
  */
 export { notationWords } from './notation';
-export { pageWords } from './page';
+export { pageWords, zoneWhere } from './page';
 export { patchWords } from './patches';
 export { planWords } from './plan';
 export type { JoinFault } from './plan';

@@ -1,5 +1,31 @@
 import { plural } from './plural';
 
+/** A length of a part as a page says it; see the reader's ZoneWhere. */
+interface ZoneOfWords {
+  where:
+    | { from: number; to: number }
+    | { end: string; rounds: number }
+    | { end: string; share: number }
+    | { is: string };
+  fill: string;
+  only: boolean;
+}
+
+const SHARE_NAMES: readonly (readonly [number, string])[] = [
+  [1 / 4, 'quarter'],
+  [1 / 3, 'third'],
+  [1 / 2, 'half'],
+  [2 / 3, 'two thirds'],
+];
+
+/** A length of a part, as a page says it. */
+export function zoneWhere(where: ZoneOfWords['where']): string {
+  if ('from' in where) return `R${where.from} to R${where.to}`;
+  if ('is' in where) return `the ${where.is}`;
+  if ('rounds' in where) return `the ${where.end} ${plural(where.rounds, 'round', 'rounds')}`;
+  return `the ${where.end} ${SHARE_NAMES.find(([share]) => share === where.share)?.[1] ?? where.share}`;
+}
+
 /** Sentences about what the lines of a page are and offer. */
 export const pageWords = {
   kinds: {
@@ -22,6 +48,11 @@ export const pageWords = {
   stuff: (firmness: string | null, toRound: number | null) =>
     `stuff${firmness === null ? '' : `, ${firmness}`}${toRound === null ? '' : `, up to R${toRound}`}`,
   unstuffed: 'stays empty',
+  zone: ({ where, fill, only }: ZoneOfWords) => {
+    const words = zoneWhere(where);
+    if (only) return `${words} only is filled`;
+    return fill === 'empty' ? `${words} stays empty` : `${words}, ${fill}`;
+  },
   off: 'comes off the hook',
   tail: (mm: number) => `end of ${mm % 10 === 0 ? mm / 10 : (mm / 10).toFixed(1)} cm`,
   gathered: (count: number | null) => `closed: gather ${count === null ? 'the last round' : count}`,

@@ -20,8 +20,23 @@ const withArticle = (part: string): string =>
 
 /** Sentences of the plan. Numbers come in already rounded for print. */
 export const planWords = {
-  rounds: (part: string, first: string, last: string) =>
-    first === last ? `${part} ${first}` : `${part} ${first}–${last.slice(1)}`,
+  rounds: (part: string, first: string, last: string, begun: boolean) => {
+    const from = begun ? `the rest of ${first}` : first;
+    if (first === last) return `${part} ${from}`;
+    return begun ? `${part} ${from}, to ${last}` : `${part} ${from}–${last.slice(1)}`;
+  },
+  /** a moment inside a round */
+  inRound: (stitches: number, label: string) => `${plural(stitches, 'stitch', 'stitches')} of ${label}`,
+  beginRound: (part: string, label: string, stitches: number, of: number) =>
+    `${part} ${label}: ${stitches} of its ${plural(of, 'stitch', 'stitches')}, then rest`,
+  beginRoundDetail: ([done, all]: readonly [number, number], edge: number, opening: string | null) =>
+    [
+      ...(all > 0 ? [`after ${done} of ${plural(all, 'decrease')}`] : []),
+      `${plural(edge, 'stitch', 'stitches')} in the edge`,
+      `opening ${opening === null ? 'not known' : `${opening} at least`}`,
+    ].join(', '),
+  beginRoundReason:
+    'Work rests where the hole is right, not where the round ends. Draw the loop long, a marker in the last stitch; afterwards tighten the loop again.',
   /** steps in two or three words, for a mark on the mat */
   short: {
     rounds: 'Rounds',
@@ -51,6 +66,15 @@ export const planWords = {
   /** lengths with their ranges; `times` is null where it lies flat */
   layerSize: (edge: string, deep: string, times: string | null) =>
     `Its edge is ${edge} long and ${deep} deep${times === null ? '' : `; ${times} times the room it has there, so it ruffles`}.`,
+  foldReason: 'The filling goes in first: through both layers nothing passes any more.',
+  postsMoved: {
+    late: (what: string, by: 'text' | 'maker', said: string, instead: string) =>
+      `${what}: ${by === 'text' ? 'the text puts them in' : 'you put them in'} after ${said}; by then the hole is too small or too deep. The plan does it after ${instead}.`,
+    early: (what: string, by: 'text' | 'maker', said: string, instead: string) =>
+      `${what}: ${by === 'text' ? 'the text puts them in' : 'you put them in'} after ${said}, before there is fabric round them. The plan does it after ${instead}.`,
+  },
+  zoneNotFound: (part: string, where: string) =>
+    `${part}: the text fills ${where} otherwise, and nobody can tell which rounds that is. Say it by rounds, or on the Plan.`,
   layerReason: 'It stands here in the text; later the loops are hard to reach.',
   startTail: (end: string) => `starting tail ${end}`,
   roundsReason: 'Rounds are worked in order; each stands on the one before.',
@@ -58,6 +82,7 @@ export const planWords = {
     eyes: {
       called: 'Eyes',
       titles: {
+        inTime: 'Eyes now',
         comfortable: 'Eyes now: last comfortable chance',
         possible: 'Eyes now: last possible chance, it will be tight',
         early: 'Eyes now, before the stuffing',
@@ -70,6 +95,7 @@ export const planWords = {
     nose: {
       called: 'Nose',
       titles: {
+        inTime: 'Nose now',
         comfortable: 'Nose now: last comfortable chance',
         possible: 'Nose now: last possible chance, it will be tight',
         early: 'Nose now, before the stuffing',
@@ -97,8 +123,6 @@ export const planWords = {
   washersBacked: (mm: string, disc: string) =>
     `felt disc of ${disc} mm first, then ${mm} mm, the way round their maker says, pressed to the last click`,
   washersReason: 'A washer never comes off again, so everything is looked at before.',
-  eyesInto: (round: string, stitches: number) =>
-    `At the very latest with ${plural(stitches, 'stitch', 'stitches')} of ${round} worked.`,
   eyesDetail: (label: string, opening: string | null, size: string, tag: string) =>
     `after ${label}, opening ${opening === null ? 'not known' : `${opening} at least`}; ${size} at ${tag}`,
   windowNotKnown: (part: string) =>
@@ -123,8 +147,14 @@ export const planWords = {
   stuff: (part: string, g: string | null) => `Stuff ${part}${g === null ? '' : `, ${g}`}`,
   stuffMore: (part: string, g: string | null) => `More fill into ${part}${g === null ? '' : `, ${g}`}`,
   stuffLast: (part: string, g: string | null) => `Last tufts into ${part}${g === null ? '' : `, ${g}`}`,
-  stuffDetail: (label: string, opening: string | null, firmness: string) =>
-    `after ${label}, opening ${opening === null ? 'not known' : `${opening} at least`}, ${firmness}`,
+  stuffDetail: (moment: string, opening: string | null, fills: readonly string[]) =>
+    [
+      `after ${moment}`,
+      `opening ${opening === null ? 'not known' : `${opening} at least`}`,
+      fills.join(', then '),
+    ]
+      .filter((words) => words !== '')
+      .join(', '),
   fillTooLate: (part: string, said: string, opening: string, instead: string) =>
     `${part}: the text stuffs after ${said}, where the hole is ${opening}: too small even for a stick. The plan does it after ${instead}.`,
   fillNever: (part: string, widest: string) =>

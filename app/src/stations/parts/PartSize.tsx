@@ -31,8 +31,7 @@ export function PartSize({ part }: { part: PartModel }) {
   const { shaping } = part.part;
   const mass = massOf(
     part.form,
-    part.fill,
-    toy.settings.fillWith,
+    bothFillings(fillingOf(model, part)),
     hardwareGrams(toy.features, id, part.copies[0]?.id ?? ''),
   );
   const shape = (next: typeof shaping) =>

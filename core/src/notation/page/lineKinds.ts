@@ -101,7 +101,7 @@ export function kindOf(node: LineNode, plain: string): LineKind {
       if (node.unread) return 'unread';
       if (has('shut') || has('off') || has('open')) return 'ending';
       if (node.feature?.what === 'eyes' || node.feature?.what === 'nose') return 'placement';
-      if (has('stuff') || has('stop')) return 'pause';
+      if (has('stuff') || has('stop') || has('zone')) return 'pause';
       if (has('colour')) return 'colour';
       if (/^\s*(?:sew|pin|attach)\b|\bjoin(?:ed|ing)?\b.*\b(?:leg|arm|wing|ear|body|head)s?\b/.test(plain))
         return 'assembly';

@@ -11,6 +11,8 @@ export function factWords(fact: Fact): string | null {
   switch (fact.fact) {
     case 'stuff':
       return say.stuff(fact.firmness, fact.toRound);
+    case 'zone':
+      return say.zone(fact);
     case 'unstuffed':
       return say.unstuffed;
     case 'off':

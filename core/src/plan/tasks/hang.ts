@@ -48,13 +48,13 @@ function task<K extends HangTask['kind']>(
 }
 
 /** What is fastened inside goes on while a hand reaches in. */
-const ofPiece = ({ model, part, of, stuffAt }: PieceAtHand): Due<HangTask<'hang'>>[] =>
+const ofPiece = ({ model, part, of, goes }: PieceAtHand): Due<HangTask<'hang'>>[] =>
   hangersOf(model).flatMap((state) => {
     const { feature, window, round } = state;
     if (state.fault || !window || !isOn(feature, of)) return [];
     const until = window.lastComfortable ?? window.lastPossible;
     const last = part.fabric.rounds.findIndex((r) => r.number === until) + 1;
-    const end = stuffAt[0] ?? part.fabric.rounds.length;
+    const end = goes[0]?.at.after ?? part.fabric.rounds.length;
     const after = Math.max(round + 1, Math.min(end, last > 0 ? last : end));
     return [{ after, task: task('hang', state, of, last > 0 && after <= last) }];
   });

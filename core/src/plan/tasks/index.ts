@@ -1,10 +1,11 @@
 import type { TaskBase, TaskKind } from '../task';
+import { beginRound } from './beginRound';
 import { embroider, embroiderLast } from './embroider';
 import { drawThrough } from './drawThrough';
 import { close, fastenOff } from './finish';
 import { inspect, weaveIn } from './last';
 import { hang, hangLast } from './hang';
-import { layer } from './layer';
+import { fold, layer } from './layer';
 import { lookAgain } from './lookAgain';
 import { lids, patch } from './patch';
 import { posts } from './posts';
@@ -25,6 +26,7 @@ import { washers } from './washers';
  */
 export const TASKS = {
   rounds,
+  'begin-round': beginRound,
   layer,
   eyes: posts,
   patch,
@@ -35,6 +37,7 @@ export const TASKS = {
   strands,
   stuff,
   'look-again': lookAgain,
+  fold,
   ready,
   close,
   'fasten-off': fastenOff,

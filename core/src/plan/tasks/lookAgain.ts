@@ -11,13 +11,13 @@ export interface LookTask extends TaskBase {
 export const lookAgain: TaskKind<LookTask> = {
   sign: 'look',
   rests: false,
-  ofPiece: ({ model, of, stuffAt }) => {
+  ofPiece: ({ model, of, goes }) => {
     const seen = model.eyes.find((e) => isOn(e.eyes, of) && e.state.state !== 'homeless');
-    if (!seen || stuffAt.length === 0) return [];
+    if (!seen || goes.length === 0) return [];
     const about = seen.eyes.id;
     return [
       {
-        after: stuffAt[0],
+        ...goes[0].at,
         task: {
           kind: 'look-again',
           ...of,

@@ -1,11 +1,14 @@
 import { holeTag, pairTag, postTag, type HoleName } from '../../address';
 import { reachSentence } from '../../feature';
-import { worstOpening, type WorkWindow } from '../../form';
+import type { Moment, WorkWindow } from '../../form';
 import type { PartModel } from '../../model';
 import type { SafetyPoint } from '../../safety';
 import { planWords as say, type UnitWords } from '../../words';
 import { ofTheWasher, pointsOfFeature, pointWords } from '../points';
+import { momentOf, openingThen } from '../moment';
+import { momentSaid } from '../naming';
 import { postsOn, type Posts } from '../posts';
+import { pauseFor, type Late } from '../postsPause';
 import { taskKey, type Due, type PieceAtHand, type TaskBase, type TaskKind, type Telling } from '../task';
 
 export type CheckId = 'front' | 'posts' | 'count' | 'level' | 'compared' | 'looked';
@@ -25,9 +28,6 @@ export interface PostsSeen {
   straightMm: number;
 }
 
-/** When a washer can be put on: `too late` means that no round leaves it room. */
-export type Late = 'comfortable' | 'possible' | 'early' | 'too late' | 'not known';
-
 /** Posts of eyes or of a nose put in, looked at and counted again; or the same outline embroidered. */
 export interface PostsTask extends TaskBase {
   kind: 'eyes';
@@ -35,6 +35,7 @@ export interface PostsTask extends TaskBase {
   feature: string;
   plastic: boolean;
   afterRound: number;
+  at: Moment;
   names: readonly HoleName[];
   /** width and, for a nose, height, mm */
   sizeMm: readonly number[];
@@ -56,58 +57,36 @@ export interface PostsTask extends TaskBase {
 
 export const isPosts = (task: TaskBase & { kind: string }): task is PostsTask => task.kind === 'eyes';
 
-/** The part of the order that belongs to the posts: after how many rounds, and how late that is. */
-function pauseFor({ part, stuffAt, trouble }: PieceAtHand, posts: Posts): { after: number; late: Late } {
-  const { window } = posts;
-  const indexOf = (n: number) => part.fabric.rounds.findIndex((r) => r.number === n);
-  const chosen = window.lastComfortable ?? window.lastPossible;
-  const first = indexOf(window.first) + 1;
-  const after = indexOf(chosen ?? window.first) + 1;
-  const late = lateness(window, chosen);
-  if (stuffAt.length === 0 || stuffAt[0] >= after) return { after, late };
-  if (stuffAt[0] < first) {
-    trouble.push({ what: 'stuffed before the eyes', part: part.part.id });
-    // Eyes cannot wait for a hole that is not there yet; the fill waits instead.
-    for (let i = 0; i < stuffAt.length; i++) stuffAt[i] = Math.max(stuffAt[i], first);
-  }
-  const early = late === 'comfortable' || late === 'possible' ? 'early' : late;
-  return { after: Math.max(first, stuffAt[0]), late: early };
-}
-
-function lateness(window: WorkWindow, chosen: number | null): Late {
-  if (!window.known) return 'not known';
-  if (chosen === null) return 'too late';
-  return window.lastComfortable === null ? 'possible' : 'comfortable';
-}
-
 /** When one pair of posts goes in. Under a stop nothing is put in: the task says why and what to do instead. */
 function postsDue(piece: PieceAtHand, posts: Posts): Due<PostsTask> {
   const { model, part, of, trouble } = piece;
   const { window, plastic } = posts;
-  if (plastic && window.lastComfortable === null && window.lastPossible === null)
+  if (plastic && window.possible === null)
     trouble.push({ what: window.known ? 'too small' : 'window not known', part: of.part });
-  const { after, late } = pauseFor(piece, posts);
+  const { at, late } = pauseFor(piece, posts);
   const points = pointsOfFeature(model, posts.feature);
   const stopped = plastic ? (points.find((p) => p.weight === 'stop') ?? null) : null;
   if (stopped) trouble.push({ what: 'stopped', part: of.part, point: stopped });
-  const round = part.fabric.rounds[after - 1];
+  const moment = momentOf(part.fabric, at) ?? window.begins;
   const task: PostsTask = {
     kind: 'eyes',
     ...of,
     ...posts,
     key: taskKey('eyes', of.copy, posts.feature),
     about: posts.feature,
-    afterRound: round.number,
+    afterRound: moment.round,
+    at: moment,
     late,
-    openingMm: window.known ? worstOpening(part.form, after - 1) : null,
+    openingMm: window.known ? openingThen(part.form, at) : null,
     stopped,
     checks: stopped ? [] : posts.checks,
     points: points.filter((p) => p !== stopped),
   };
-  return { after, task };
+  return { ...at, task };
 }
 
 const TITLES = {
+  'in time': 'inTime',
   comfortable: 'comfortable',
   possible: 'possible',
   early: 'early',
@@ -121,22 +100,17 @@ function titleOf(task: PostsTask): string {
   return task.plastic ? titles[TITLES[task.late]] : titles.embroider;
 }
 
-const numberOf = (round: number | null): string => (round === null ? '' : `R${round}`);
-
 function reasonOf({ plastic, late, window }: PostsTask, part: PartModel, units: UnitWords): string {
   if (!plastic) return say.embroiderReason;
   if (late === 'not known') return say.windowNotKnown(part.name);
-  const { lastComfortable, lastPossible, into } = window;
-  const tooLate = lastComfortable === null && lastPossible === null;
-  const further = lastComfortable !== null && lastPossible !== lastComfortable ? lastPossible : null;
-  const reason = tooLate
-    ? say.eyesTooLateReason
-    : say.eyesReason(numberOf(lastComfortable ?? lastPossible), numberOf(further));
+  const { comfortable, possible } = window;
+  if (!possible) return say.eyesTooLateReason;
+  const last = momentSaid(part, comfortable ?? possible);
+  const further = momentSaid(part, possible);
   const reach = reachSentence(window, units);
   return [
-    reason,
+    say.eyesReason(last, comfortable && further !== last ? further : ''),
     ...(reach ? [reach] : []),
-    ...(into ? [say.eyesInto(numberOf(into.round), into.stitches)] : []),
   ].join(' ');
 }
 
@@ -150,7 +124,6 @@ export const posts: TaskKind<PostsTask> = {
   ofPiece: (piece) => postsOn(piece).map((one) => postsDue(piece, one)),
   ends: ({ threadMm }) => (threadMm > 0 ? [{ what: 'thread', count: 1, eachMm: threadMm }] : []),
   words: (task, { part, units }) => {
-    const round = part.fabric.rounds.find((r) => r.number === task.afterRound);
     const opening = task.openingMm === null ? null : units.length(task.openingMm);
     const sizes = task.sizeMm.map(String);
     return {
@@ -159,7 +132,7 @@ export const posts: TaskKind<PostsTask> = {
       detail: task.stopped
         ? `${task.stopped.reason} ${task.stopped.mend}.`.replace('..', '.')
         : say.eyesDetail(
-            round?.label ?? '',
+            momentSaid(part, task.at),
             opening,
             say.posts[task.posts].size(sizes),
             postsTag(task.names),

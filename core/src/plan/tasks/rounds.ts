@@ -1,7 +1,8 @@
 import { ENDS } from '../../figures';
 import { printItems } from '../../notation';
 import { planWords as say } from '../../words';
-import { colourJoins, roundMinutes } from '../figures';
+import { begunMinutes, colourJoins, roundMinutes } from '../figures';
+import type { At } from '../moment';
 import { pointsOfRounds, pointWords } from '../points';
 import { chainWords } from '../sizesOfWork';
 import { taskKey, type PieceAtHand, type TaskBase, type TaskKind } from '../task';
@@ -15,6 +16,8 @@ export interface RoundTick {
   reading: number;
   label: string;
   count: number;
+  /** stitches of it that are worked already, before a pause inside it */
+  begun: number;
   /** what was worked when it was ticked is compared with this */
   content: string;
 }
@@ -29,8 +32,12 @@ export interface RoundsTask extends TaskBase {
   colourJoins: number;
 }
 
-/** Rounds `from` to `to` (end exclusive) of a piece, worked without a pause. */
-export function roundsTask({ model, part, of }: PieceAtHand, from: number, to: number): RoundsTask {
+/** Rounds from a moment up to `to` full ones of a piece, worked without a pause. */
+export function roundsTask(
+  { model, part, of }: PieceAtHand,
+  { after: from, stitches: begun }: At,
+  to: number,
+): RoundsTask {
   const rounds = part.fabric.rounds.slice(from, to);
   const about = `${rounds[0].mark}.${rounds[0].nth}`;
   const ticks = rounds.map((round, i) => ({
@@ -39,6 +46,7 @@ export function roundsTask({ model, part, of }: PieceAtHand, from: number, to: n
     reading: round.reading,
     label: round.label,
     count: round.count,
+    begun: i === 0 ? begun : 0,
     content: `${printItems(part.reading.rounds[round.reading].items, 'us')}=${round.count}`,
   }));
   const first = from === 0;
@@ -48,11 +56,11 @@ export function roundsTask({ model, part, of }: PieceAtHand, from: number, to: n
     key: taskKey('rounds', of.copy, about),
     about,
     ticks,
-    stitches: rounds.reduce((a, r) => a + r.count, 0),
+    stitches: rounds.reduce((a, r) => a + r.count, 0) - begun,
     startTailMm: first ? ENDS.startMm : 0,
     colourJoins: first ? colourJoins(part.fabric) : 0,
     points: first && of.copy === part.copies[0]?.id ? pointsOfRounds(model, of.part) : [],
-    minutes: roundMinutes(rounds),
+    minutes: roundMinutes(rounds) - begunMinutes(rounds[0], begun),
     content: ticks.map((t) => t.content).join(';'),
   };
 }
@@ -67,7 +75,12 @@ export const rounds: TaskKind<RoundsTask> = {
       : []),
   ],
   words: (task, { name, part, units }) => ({
-    title: say.rounds(name, task.ticks[0].label, task.ticks[task.ticks.length - 1].label),
+    title: say.rounds(
+      name,
+      task.ticks[0].label,
+      task.ticks[task.ticks.length - 1].label,
+      task.ticks[0].begun > 0,
+    ),
     short: say.short.rounds,
     detail:
       say.stitches(task.stitches) +

@@ -1,7 +1,7 @@
 import { holeKey, holeTag, type HoleName } from '../../address';
 import { TIME } from '../../figures';
 import {
-  lastFillG,
+  lastFilled,
   pauseInSeam,
   seamKind,
   type JoinSite,
@@ -10,7 +10,8 @@ import {
   type SeamKind,
 } from '../../join';
 import { isUnder36 } from '../../safety';
-import { modelOf, type ToyModel } from '../../model';
+import type { Ranged } from '../../gauge';
+import { bothFillings, fillBetween, modelOf, type ToyModel } from '../../model';
 import { planWords as say } from '../../words';
 import { taskKey, type TaskBase, type TaskKind } from '../task';
 import { insideName } from '../naming';
@@ -30,7 +31,7 @@ export interface SewTask extends TaskBase {
   how: SeamKind;
   twice: boolean;
   /** the last fill goes in after so many of the seam's stitches: how much, g */
-  fill: { after: number; of: number; grams: number } | null;
+  fill: { after: number; of: number; fillG: Ranged } | null;
 }
 
 /** Seams from the middle of the toy outwards: edge to edge first, then what sits on each host. */
@@ -44,9 +45,7 @@ function seams(model: ToyModel): SewTask[] {
 function seam(model: ToyModel, site: JoinSite): SewTask {
   const { join } = site;
   const atEnd = site.name ? null : endOf(model, site);
-  const { form } = modelOf(model, join.guest.part);
-  const after = pauseInSeam(site, form);
-  const { fillWith, age } = model.toy.settings;
+  const { age } = model.toy.settings;
   const twice = join.seam.twice || isUnder36(age);
   return {
     kind: 'sew',
@@ -62,12 +61,21 @@ function seam(model: ToyModel, site: JoinSite): SewTask {
     stitches: site.guestEdge,
     how: seamKind(site),
     twice,
-    fill:
-      after === null ? null : { after, of: site.seam.length, grams: lastFillG(form, join.edge, fillWith) },
+    fill: lastFill(model, site),
     points: [],
     minutes: TIME.seamPerStitch.value * site.guestEdge * (twice ? 2 : 1) + TIME.seamPlus.value,
     content: `${site.name ? holeKey(site.name) : endKey(atEnd)}:${site.guestEdge}`,
   };
+}
+
+/** What goes in last, inside the seam; null for what is closed, flat or empty there. */
+export function lastFill(model: ToyModel, site: JoinSite): SewTask['fill'] {
+  const guest = modelOf(model, site.join.guest.part);
+  const after = pauseInSeam(site, guest.form);
+  if (after === null) return null;
+  const { from, to } = lastFilled(guest.form, site.join.edge);
+  const fillG = bothFillings(fillBetween(model, guest, from, to));
+  return fillG.value > 0 ? { after, of: site.seam.length, fillG } : null;
 }
 
 function endOf(model: ToyModel, site: JoinSite): AtEnd {
@@ -99,7 +107,9 @@ export const sew: TaskKind<SewTask> = {
     detail: [
       say.sewDetail(task.stitches, whereWords(task)),
       say.seamNames[task.how],
-      ...(task.fill ? [say.fillInSeam(task.fill.after, task.fill.of, units.weight(task.fill.grams))] : []),
+      ...(task.fill
+        ? [say.fillInSeam(task.fill.after, task.fill.of, units.weight(task.fill.fillG.value))]
+        : []),
       ...(task.twice ? [say.sewTwice] : []),
     ].join('; '),
     notes: [],

@@ -50,7 +50,7 @@ function task<K extends StrandsTask['kind']>(
   };
 }
 
-const ofPiece = ({ model, part, of, stuffAt }: PieceAtHand): Due<StrandsTask<'strands'>>[] =>
+const ofPiece = ({ model, part, of, goes }: PieceAtHand): Due<StrandsTask<'strands'>>[] =>
   strandWorks(model).flatMap((state) => {
     const { feature, places } = state;
     if (feature.before !== 'closing' || !isOn(feature, of) || places.length === 0) return [];
@@ -58,7 +58,10 @@ const ofPiece = ({ model, part, of, stuffAt }: PieceAtHand): Due<StrandsTask<'st
     // While the part is open and empty, as far as its rounds are there.
     return [
       {
-        after: Math.max(after, Math.min(stuffAt[0] ?? part.fabric.rounds.length, part.fabric.rounds.length)),
+        after: Math.max(
+          after,
+          Math.min(goes[0]?.at.after ?? part.fabric.rounds.length, part.fabric.rounds.length),
+        ),
         task: task('strands', state, of),
       },
     ];

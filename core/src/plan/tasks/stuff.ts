@@ -1,15 +1,24 @@
-import { fillNeed, shareBelow, worstOpening, type Firmness } from '../../form';
+import type { Moment } from '../../form';
 import type { Ranged } from '../../gauge';
+import { bothFillings, fillBetween, zonesOf } from '../../model';
+import type { ZoneFill } from '../../toy';
 import { planWords as say } from '../../words';
 import { stuffMinutes } from '../figures';
-import { taskKey, type Due, type PieceAtHand, type TaskBase, type TaskKind } from '../task';
+import { goKey } from '../fill';
+import { momentOf, openingThen } from '../moment';
+import { momentSaid } from '../naming';
+import { type Due, type PieceAtHand, type TaskBase, type TaskKind } from '../task';
 
 /** One go of the fill. */
 export interface StuffTask extends TaskBase {
   kind: 'stuff';
   afterRound: number;
+  at: Moment;
   fillG: Ranged;
-  fill: Firmness;
+  /** of it yarn ends, g */
+  thrumsG: Ranged;
+  /** how firm, length by length from the start; each fill once */
+  fills: readonly ZoneFill[];
   /** the opening, worst end, mm; null while nobody can tell */
   openingMm: number | null;
   /** which go it is of how many, from 1 */
@@ -23,35 +32,40 @@ function gramsKey(g: number): string {
   return g < 4.95 ? (Math.round(g * 10) / 10).toFixed(1) : String(Math.round(g));
 }
 
-/** The goes in which a piece is filled, each with its share of the fill. */
-function stuffDue({ model, part, of, stuffAt }: PieceAtHand): Due<StuffTask>[] {
-  const { fabric, form } = part;
-  const all = fillNeed(form, part.fill, model.toy.settings.fillWith);
-  let filled = 0;
-  return stuffAt.map((after, i) => {
-    const upTo = i === stuffAt.length - 1 ? 1 : shareBelow(form, after - 1);
-    const share = upTo - filled;
-    filled = upTo;
-    const fillG: Ranged = { ...all, value: all.value * share, low: all.low * share, high: all.high * share };
-    const round = fabric.rounds[after - 1];
-    const about = `${round.mark}.${round.nth}`;
-    const known = part.gauge.stitchSource !== 'not known';
+/** The goes in which a piece is filled, each with what goes in between the one before and its own round. */
+function stuffDue({ model, part, of, goes }: PieceAtHand): Due<StuffTask>[] {
+  const { fabric } = part;
+  let from = 0;
+  return goes.map((go, i) => {
+    const isLast = i === goes.length - 1;
+    const to = isLast ? fabric.rounds.length - 1 : go.at.after - 1;
+    const filling = fillBetween(model, part, from, to);
+    const fillG = bothFillings(filling);
+    const fills = zonesOf(part)
+      .filter((z) => z.to >= from && z.from <= to && z.fill !== 'empty')
+      .map((z) => z.fill);
+    from = to + 1;
+    const at = momentOf(fabric, go.at)!;
+    const key = goKey(part, of.copy, go);
+    const once = [...new Set(fills)];
     return {
-      after,
+      ...go.at,
       task: {
         kind: 'stuff',
         ...of,
-        key: taskKey('stuff', of.copy, about),
-        about,
-        afterRound: round.number,
+        key,
+        about: key.split(':').slice(2).join(':'),
+        afterRound: at.round,
+        at,
         fillG,
-        fill: part.fill,
-        openingMm: known ? worstOpening(form, after - 1) : null,
+        thrumsG: filling.thrumsG,
+        fills: once,
+        openingMm: openingThen(part.form, go.at),
         go: i + 1,
-        goes: stuffAt.length,
+        goes: goes.length,
         points: [],
         minutes: stuffMinutes(fillG.value),
-        content: `${after}:${part.fill}:${gramsKey(fillG.value)}`,
+        content: `${go.at.after}${go.at.stitches > 0 ? `.${go.at.stitches}` : ''}:${once.join('+')}:${gramsKey(fillG.value)}`,
       },
     };
   });
@@ -69,12 +83,11 @@ export const stuff: TaskKind<StuffTask> = {
   ofPiece: stuffDue,
   fillG: (task) => task.fillG,
   words: (task, { part, inside, units }) => {
-    const round = part.fabric.rounds.find((r) => r.number === task.afterRound);
     const opening = task.openingMm === null ? null : units.length(task.openingMm);
     return {
       title: titleOf(task, inside, units.weight(task.fillG.value)),
       short: say.short.stuff,
-      detail: say.stuffDetail(round?.label ?? '', opening, task.fill),
+      detail: say.stuffDetail(momentSaid(part, task.at), opening, task.fills),
       notes: [],
       reason: say.stuffReason,
     };

@@ -9,6 +9,7 @@ import { clamp, join } from './joins';
 import { log } from './log';
 import { gauge, part, settings, yarn } from './parts';
 import { id, objectOf, word } from './places';
+import { plan } from './plan';
 
 const toy = objectOf<Toy>({
   schema: Joi.number().valid(SCHEMA).required(),
@@ -21,6 +22,7 @@ const toy = objectOf<Toy>({
   palette: Joi.array().items(yarn).required(),
   gauges: Joi.array().items(gauge).min(1).required(),
   settings: settings.required(),
+  plan: plan.required(),
   page: Joi.string().allow('').required(),
   photo: Joi.string()
     .pattern(/^data:image\/(?:jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/)

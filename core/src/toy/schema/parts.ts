@@ -1,6 +1,17 @@
 import Joi from 'joi';
 import { documentWords as say } from '../../words';
-import type { Copy, NamedGauge, Part, Pose, Settings, StretchSaid, Yarn } from '../types';
+import type {
+  Copy,
+  Core,
+  EndingSaid,
+  NamedGauge,
+  Part,
+  Pose,
+  Settings,
+  StretchSaid,
+  Yarn,
+  ZoneSaid,
+} from '../types';
 import { colour, course, id, objectOf, word } from './places';
 
 const copy = objectOf<Copy>({
@@ -19,7 +30,26 @@ const stretch = objectOf<StretchSaid>({
   from: course.required(),
   to: course.required(),
   is: Joi.string().valid('head', 'neck', 'body', 'limb', 'other').required(),
-  fill: Joi.string().valid('empty', 'soft', 'medium', 'firm', 'yarn ends').allow(null).required(),
+});
+
+const zone = objectOf<ZoneSaid>({
+  from: course.required(),
+  to: course.required(),
+  fill: Joi.string().valid('empty', 'soft', 'medium', 'firm', 'yarn ends').required(),
+});
+
+const core = objectOf<Core>({
+  is: Joi.string().valid('roll of fabric', 'felt', 'plastic tube', 'wood', 'wire').required(),
+  lengthMm: Joi.number().positive().required(),
+  widthMm: Joi.number().positive().required(),
+  at: course.required(),
+});
+
+const ending = objectOf<EndingSaid>({
+  gather: course.allow(null).required(),
+  loops: Joi.string().valid('front', 'back').required(),
+  from: Joi.string().valid('outside', 'inside').required(),
+  times: Joi.number().valid(1, 2).allow(null).required(),
 });
 
 export const part = objectOf<Part>({
@@ -35,6 +65,10 @@ export const part = objectOf<Part>({
     Joi.object({ how: Joi.valid('pushed in').required(), rim: course.required() }),
   ).required(),
   stretches: Joi.array().items(stretch).required(),
+  zones: Joi.array().items(zone).required(),
+  core: core.allow(null).required(),
+  ending: ending.allow(null).required(),
+  weighedG: Joi.number().positive().allow(null).required(),
 }).custom((value: Part, helpers) =>
   value.marks.length === value.text.split('\n').length
     ? value
@@ -83,7 +117,8 @@ export const settings = objectOf<Settings>({
     .valid('under 18 months', '18 to 36 months', '3 years and over', 'accessory', 'display only', 'unknown')
     .required(),
   region: Joi.string().valid('eu-uk', 'us', 'own').required(),
-  fillWith: Joi.string().valid('polyester', 'cotton', 'wool').required(),
+  fillWith: Joi.string().valid('polyester', 'cotton', 'wool', 'yarn ends').required(),
+  noPlastic: Joi.boolean(),
   units: Joi.string().valid('mm', 'inch').required(),
   hooks: Joi.string().valid('mm', 'letter', 'number').required(),
   ownSmallestMm: Joi.number().positive(),
