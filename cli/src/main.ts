@@ -1,9 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { EXPORTS, exportNamed, fileName, planText, sheetHtml } from '@hoppla/core/files';
+import { EXPORTS, exportNamed, fileName } from '@hoppla/core/files';
 import { cleanText, read, type Reading } from '@hoppla/core/notation';
-import { planOf, stepWords, troubleWords, type Step } from '@hoppla/core/plan';
-import { stretchesOf, stretchFill, type ToyModel } from '@hoppla/core/model';
 import { pageWords } from '@hoppla/core/words';
 import { Misuse, parse, terms, type Answer, type Call } from './call';
 import { faceCommand } from './face';
@@ -12,7 +10,8 @@ import { needleAnswer } from './needle';
 import { hasErrors, placeIn, readCommand } from './read';
 import { safetyAnswer } from './safety';
 import { toyCommand } from './toy';
-import { opened } from './opened';
+import { logIn, opened } from './opened';
+import { planAnswer } from './plan';
 import { shapeCommand } from './shape';
 import { cliWords as say } from './words';
 
@@ -121,43 +120,15 @@ const problemLines = (text: string, reading: Reading): string =>
     .map(({ at, x }) => `${at.line}:${at.column}: ${x.code}: ${x.message}\n`)
     .join('');
 
-/** The plan with its words, in the toy's own units. */
-function planJson(model: ToyModel) {
-  const plan = planOf(model);
-  return {
-    ...plan,
-    steps: plan.steps.map(({ points, ...step }) => ({
-      ...step,
-      ...stepWords({ ...step, points } as Step, model),
-      points: points.map((p) => p.id),
-    })),
-    stretches: model.parts.flatMap((part) =>
-      stretchesOf(part).map((s) => ({
-        part: part.name,
-        name: s.is,
-        from: part.fabric.rounds[s.from].label,
-        to: part.fabric.rounds[s.to].label,
-        fill: s.fill,
-        fillG: stretchFill(part, s, model.toy.settings.fillWith),
-      })),
-    ),
-    trouble: plan.trouble.map((t) => troubleWords(t, model)),
-  };
-}
-
 function joinsCommand(text: string, call: Call): Answer {
   const model = opened(text, call);
   return 'err' in model ? model : joinsAnswer(model, call);
 }
 
+/** A toy file tells what was done as well; a page has no log. */
 function planCommand(text: string, call: Call): Answer {
   const model = opened(text, call);
-  if ('err' in model) return model;
-  const code = model.parts.every((p) => p.addsUp) ? 0 : 1;
-  if (call.flags.has('--html')) return { out: sheetHtml(model), err: '', code };
-  if (call.flags.has('--json'))
-    return { out: `${JSON.stringify(planJson(model), null, 2)}\n`, err: '', code };
-  return { out: planText(model), err: '', code };
+  return 'err' in model ? model : planAnswer(model, logIn(text), call);
 }
 
 function safetyCommand(text: string, call: Call): Answer {

@@ -1,6 +1,6 @@
 import { modelToy, type ToyModel } from '@hoppla/core/model';
 import { read } from '@hoppla/core/notation';
-import { addParts, changeSettings, newToy } from '@hoppla/core/toy';
+import { addParts, changeSettings, newToy, type LogEvent } from '@hoppla/core/toy';
 import { openFile } from '@hoppla/core/toy/schema';
 import { terms, type Answer, type Call } from './call';
 import { cliWords as say } from './words';
@@ -22,4 +22,10 @@ export function opened(text: string, call: Call): ToyModel | Answer {
   const { title } = read(text, { terms: told });
   const toy = addParts(newToy(title ?? say.page, newId), text, newId);
   return modelToy(told ? changeSettings(toy, { terms: told }) : toy);
+}
+
+/** What a toy file says was done; nothing where the text is a page, or no file that opens. */
+export function logIn(text: string): readonly LogEvent[] {
+  const found = text.trimStart().startsWith('{') ? openFile(text) : null;
+  return found?.state === 'open' ? found.file.log : [];
 }

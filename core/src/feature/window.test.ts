@@ -51,15 +51,7 @@ const EIGHT = [
  * assumed one of a 3 mm hook. A washer of d mm wants max(24, d + 10) in comfort and d + 4 at all. HEAD goes 36 (R6-10), 30, 24, 18, 12, 6.
  */
 describe('the window of the eyes, thirteen heads', () => {
-  it.each<
-    [
-      string,
-      string,
-      Parameters<typeof at>[1],
-      [number, number | null, number | null],
-      Moment | null,
-    ]
-  >([
+  it.each<[string, string, Parameters<typeof at>[1], [number, number | null, number | null], Moment | null]>([
     [
       '12 mm: 24 needs 13 stitches, 16 needs 9',
       HEAD,

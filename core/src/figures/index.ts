@@ -226,9 +226,20 @@ export const YARN_RANGE_PERCENT = figure(15, 'percent', {
   source: 'the yarn in a stitch lies between 5.5 and 7.5 stitch widths',
 });
 
+/** What is bought beside what is used. */
+export const MATERIALS = {
+  /** more yarn than worked out, so that the last ball does not end a round too early */
+  spare: figure(10, 'percent', { source: JUDGED }),
+  /** how far yarns of one weight differ in grams a metre */
+  gramsPerMetrePercent: figure(25, 'percent', { source: 'labels of one weight differ by about a quarter' }),
+} as const;
+
 /** Yarn ends in mm: `perStitch` x n x w, or `perPath` x path, plus a fixed length; rounded up once to `step`. */
 export const ENDS = {
-  gather: { perStitch: 1.6, plusMm: 150 },
+  /** `mostOnce`: a last round has 4 to 9 stitches; up to half as many again (judged) can still be drawn together, twice round */
+  gather: { perStitch: 1.6, plusMm: 150, mostOnce: 9, most: 14 },
+  /** sewn shut flat: each stitch takes two of the edge */
+  sewnShut: { perPair: 3.5, plusMm: 200 },
   whip: { perStitch: 3, plusMm: 200 },
   flattened: { perStitch: 3.5, plusMm: 200 },
   mattress: { perStitch: 3.5, plusMm: 200 },
@@ -238,6 +249,8 @@ export const ENDS = {
   threaded: { perWidth: 4, plusMm: 300 },
   weaveIn: { mm: 120 },
   startMm: 150,
+  /** a starting tail that holds a ring, a clip or a bell: a few passes through it and the fabric, as a chain is sewn by its end */
+  hardware: { mm: 250 },
   /** two ends of yarn a change, worked over or knotted, each so long */
   colourChange: { ends: 2, mm: 100 },
   stepMm: 50,
@@ -262,6 +275,10 @@ export const TIME = {
   strand: figure(0.3, 'minutes', { low: 0.2, high: 0.5, source: JUDGED }),
   hang: figure(3, 'minutes', { source: JUDGED }),
   embroider: figure(4, 'minutes'),
+  colour: figure(0.5, 'minutes', { source: JUDGED }),
+  drawShut: figure(0.5, 'minutes', { source: JUDGED }),
+  core: figure(2, 'minutes', { source: JUDGED }),
+  pushIn: figure(1, 'minutes', { source: JUDGED }),
 } as const;
 
 /**

@@ -16,7 +16,7 @@ export { layerSize } from './layers';
 export type { LayerSize } from './layers';
 export { solveRings } from './rings';
 export type { Rings, RingInput } from './rings';
-export { fillGrams, fillNeed, massOf, yarnMetres, yarnNeed } from './mass';
+export { fillGrams, fillNeed, massOf, yarnByColour, yarnMetres, yarnNeed } from './mass';
 export type { FillMaterial } from './mass';
 export { climbAt, netOf } from './net';
 export type { Net } from './net';

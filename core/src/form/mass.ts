@@ -1,5 +1,5 @@
 import { FILL_DENSITY, FILL_RANGE_PERCENT, STITCHES, YARN_OF_DEC, YARN_RANGE_PERCENT } from '../figures';
-import type { Fabric } from '../fabric';
+import type { Fabric, FabricRound } from '../fabric';
 import type { Gauge, Ranged } from '../gauge';
 import { giveSpread } from './give';
 import type { Firmness, PartForm } from './form';
@@ -32,33 +32,59 @@ export function fillNeed(form: PartForm, firmness: Firmness, material: FillMater
   return fillGrams(form.innerCm3, firmness, material, form.gauge.rangePercent, give.volume);
 }
 
-/** Metres of yarn in a fabric, tails left aside: the figures' shares of a single crochet, scaled to the maker's own unravelled stitch. Source: `figures`, STITCHES. */
-export function yarnMetres(fabric: Fabric, gauge: Gauge): number {
+/** Metres of yarn in a round, tails left aside: the figures' shares of a single crochet, scaled to the maker's own unravelled stitch. Source: `figures`, STITCHES. */
+function roundMetres(round: FabricRound, gauge: Gauge): number {
   let widths = 0;
-  for (const round of [...fabric.rounds, ...fabric.layers.flatMap((l) => l.rounds)])
-    for (const w of round.worked) {
-      const one =
-        w.eats > 1
-          ? STITCHES[w.kind].yarnWidths * (w.invisible ? YARN_OF_DEC.invisible : YARN_OF_DEC.plain)
-          : STITCHES[w.kind].yarnWidths * Math.max(1, w.makes);
-      widths += one * w.times;
-    }
+  for (const w of round.worked) {
+    const one =
+      w.eats > 1
+        ? STITCHES[w.kind].yarnWidths * (w.invisible ? YARN_OF_DEC.invisible : YARN_OF_DEC.plain)
+        : STITCHES[w.kind].yarnWidths * Math.max(1, w.makes);
+    widths += one * w.times;
+  }
   return (widths * (gauge.yarnWidths / STITCHES.sc.yarnWidths) * gauge.stitchMm) / 1000;
 }
 
-/** Metres of yarn with their range: the yarn in a stitch and the gauge. */
-export function yarnNeed(form: Pick<PartForm, 'fabric' | 'gauge'>): Ranged {
-  const value = yarnMetres(form.fabric, form.gauge);
+const allRounds = ({ rounds, layers }: Fabric, worked: number): FabricRound[] => [
+  ...rounds.slice(0, worked),
+  ...layers.flatMap((l) => l.rounds),
+];
+
+/** Metres of yarn in a fabric. */
+export const yarnMetres = (fabric: Fabric, gauge: Gauge): number =>
+  allRounds(fabric, fabric.rounds.length).reduce((sum, round) => sum + roundMetres(round, gauge), 0);
+
+/** A length of yarn in stitches with its range: the yarn in a stitch and the gauge. */
+function withRange(value: number, gauge: Gauge): Ranged {
   const percent =
-    form.gauge.yarnSource === 'measured'
-      ? form.gauge.stitchRangePercent
-      : Math.hypot(YARN_RANGE_PERCENT.value, form.gauge.stitchRangePercent);
+    gauge.yarnSource === 'measured'
+      ? gauge.stitchRangePercent
+      : Math.hypot(YARN_RANGE_PERCENT.value, gauge.stitchRangePercent);
   return {
     value,
     low: value * (1 - percent / 100),
     high: value * (1 + percent / 100),
-    source: form.gauge.yarnSource,
+    source: gauge.yarnSource,
   };
+}
+
+/** Metres of yarn with their range. */
+export const yarnNeed = ({ fabric, gauge }: Pick<PartForm, 'fabric' | 'gauge'>): Ranged =>
+  withRange(yarnMetres(fabric, gauge), gauge);
+
+/** Metres of yarn by colour, as `fabric.colours` lists them, of the first so many rounds and of all layers: a round is shared as its stitches are. */
+export function yarnByColour(
+  { fabric, gauge }: Pick<PartForm, 'fabric' | 'gauge'>,
+  worked: number,
+): Ranged[] {
+  const metres = Array.from({ length: Math.max(1, fabric.colours.length) }, () => 0);
+  for (const round of allRounds(fabric, worked)) {
+    const all = roundMetres(round, gauge);
+    for (let s = round.from; s < round.from + round.count; s++) metres[fabric.colour[s]] += all / round.count;
+    // Chains that leave no top are of the colour before them.
+    if (round.count === 0) metres[fabric.colour[Math.max(0, round.from - 1)]] += all;
+  }
+  return metres.map((m) => withRange(m, gauge));
 }
 
 /** Mass of a part, g: yarn, fill and what hardware is on it. Null while nobody has said what the yarn weighs. */

@@ -47,6 +47,8 @@ export interface WindowNeeds {
   stuffedAfter?: readonly number[];
   /** so many stitches of the first round are worked before the place is there; all of them where nothing is said */
   firstStitch?: number;
+  /** nothing has to be reached by hand: how deep it is does not matter */
+  atAnyDepth?: boolean;
 }
 
 /** The opening after a round, pulled open by hand, at the worst (smallest) end of its range, in mm. */
@@ -108,7 +110,7 @@ interface Until {
 function lasts(
   form: PartForm,
   from: At,
-  { needMm, far, filled }: { needMm: number; far: 'low' | 'high'; filled: number },
+  { needMm, far, filled, deep }: { needMm: number; far: 'low' | 'high'; filled: number; deep: boolean },
 ): Until {
   let at: At | null = null;
   const { rounds } = form.fabric;
@@ -116,7 +118,7 @@ function lasts(
     const { count } = rounds[index];
     const { deepMm, by } = reachTo(form, from.index, index);
     // Through the fabric, with no opening at all, nothing is too deep.
-    const tooDeep = needMm > 0 && deepMm > farthest[by][far]!;
+    const tooDeep = deep && needMm > 0 && deepMm > farthest[by][far]!;
     // Inside the very first round there is no edge yet.
     const earliest = index === from.index ? from.stitches : 1;
     for (let stitches = index === 0 ? count : earliest; stitches < count; stitches++) {
@@ -140,7 +142,7 @@ function lasts(
 export function windowOf(
   form: PartForm,
   first: number,
-  { comfortableMm, possibleMm, stuffedAfter = [], firstStitch }: WindowNeeds,
+  { comfortableMm, possibleMm, stuffedAfter = [], firstStitch, atAnyDepth = false }: WindowNeeds,
 ): WorkWindow {
   const { rounds } = form.fabric;
   const start = rounds.findIndex((r) => r.number === first);
@@ -162,8 +164,8 @@ export function windowOf(
     };
   }
   const filled = Math.min(Infinity, ...stuffedAfter.filter((n) => n > start));
-  const comfortable = lasts(form, from, { needMm: comfortableMm, far: 'low', filled });
-  const possible = lasts(form, from, { needMm: possibleMm, far: 'high', filled });
+  const comfortable = lasts(form, from, { needMm: comfortableMm, far: 'low', filled, deep: !atAnyDepth });
+  const possible = lasts(form, from, { needMm: possibleMm, far: 'high', filled, deep: !atAnyDepth });
   const whole = ({ at }: Until): number | null => {
     const index = wholeIndex(form, at);
     return index >= start ? rounds[index].number : null;

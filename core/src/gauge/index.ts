@@ -10,3 +10,4 @@ export {
   wanderOf,
 } from './calibrate';
 export type { Calibrated, GaugeChange } from './calibrate';
+export { fixed, NOTHING, plusRange, timesRange, within } from './range';

@@ -42,7 +42,15 @@ export type { OfPiece, Piece, Placed } from './piece';
 export type { AnySite, CaughtSite, DrawnSite, JoinSite, Pin, PinAt, ThreadedSite, ThroughSite } from './site';
 export { sharedIn } from './seam';
 export type { SeamStitch } from './seam';
-export { lastFilled, pauseInSeam, roundUpEnd, seamEndMm, seamKind, threadedEndMm } from './stitching';
+export {
+  lastFilled,
+  pauseInSeam,
+  roundUpEnd,
+  seamEndMm,
+  seamKind,
+  seamNeedMm,
+  threadedEndMm,
+} from './stitching';
 export type { SeamKind } from './stitching';
 export { assemble } from './tree';
 export type { Assembly, FaultyJoin } from './tree';

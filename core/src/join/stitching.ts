@@ -20,11 +20,22 @@ export function roundUpEnd(mm: number): number {
   return Math.ceil(Math.round(mm * 1000) / 1000 / ENDS.stepMm) * ENDS.stepMm;
 }
 
-/** Yarn end for a seam of n stitches, mm: per stitch and width, and what is held in the hand; twice round doubles the first. Source: `figures`, ENDS. */
+/** What a seam of n stitches takes of a yarn end, mm: by its stitches and their width (twice round doubles that), and what is held in the hand. Source: `figures`, ENDS. */
+export function seamNeedMm(
+  kind: SeamKind,
+  n: number,
+  stitchMm: number,
+  twice = false,
+): { byStitchMm: number; plusMm: number } {
+  if (kind === 'chain end') return { byStitchMm: 0, plusMm: ENDS.chainEnd.mm };
+  const { perStitch, plusMm } = ENDS[SEAM_ENDS[kind]];
+  return { byStitchMm: perStitch * n * stitchMm * (twice ? 2 : 1), plusMm };
+}
+
+/** Yarn end for one seam, rounded up, mm. */
 export function seamEndMm(kind: SeamKind, n: number, stitchMm: number, twice = false): number {
-  if (kind === 'chain end') return ENDS.chainEnd.mm;
-  const f = ENDS[SEAM_ENDS[kind]];
-  return roundUpEnd(f.perStitch * n * stitchMm * (twice ? 2 : 1) + f.plusMm);
+  const { byStitchMm, plusMm } = seamNeedMm(kind, n, stitchMm, twice);
+  return roundUpEnd(byStitchMm + plusMm);
 }
 
 const SEAM_ENDS = { whip: 'whip', invisible: 'whip', mattress: 'mattress', back: 'flattened' } as const;

@@ -1,7 +1,7 @@
 import { roundOf, standingAlone } from '../address';
 import { FILL_WEIGHED_PERCENT } from '../figures';
 import { fillNeed, shareBelow, type FillMaterial, type PartForm } from '../form';
-import type { Ranged } from '../gauge';
+import { NOTHING, plusRange, timesRange, type Ranged } from '../gauge';
 import { kept } from '../kept';
 import type { ZoneWhere } from '../notation';
 import type { StretchIs, ZoneFill } from '../toy';
@@ -115,22 +115,6 @@ export interface Filling {
   thrumsG: Ranged;
 }
 
-const NOTHING: Ranged = { value: 0, low: 0, high: 0, source: 'assumed' };
-
-const plus = (a: Ranged, b: Ranged): Ranged => ({
-  value: a.value + b.value,
-  low: a.low + b.low,
-  high: a.high + b.high,
-  source: b.value > 0 ? b.source : a.source,
-});
-
-const times = (a: Ranged, share: number): Ranged => ({
-  ...a,
-  value: a.value * share,
-  low: a.low * share,
-  high: a.high * share,
-});
-
 /** Grams between two rounds of a part, indices, both among it, as worked out from its room alone. */
 function workedOut(part: PartModel, from: number, to: number, material: FillMaterial): Filling {
   const shares = sharesOf(part.form);
@@ -140,8 +124,8 @@ function workedOut(part: PartModel, from: number, to: number, material: FillMate
     if (a > b || zone.fill === 'empty') continue;
     const share = Math.max(0, shares[b] - (a > 0 ? shares[a - 1] : 0));
     if (zone.fill === 'yarn ends')
-      thrumsG = plus(thrumsG, times(fillNeed(part.form, 'medium', 'yarn ends'), share));
-    else fillG = plus(fillG, times(fillNeed(part.form, zone.fill, material), share));
+      thrumsG = plusRange(thrumsG, timesRange(fillNeed(part.form, 'medium', 'yarn ends'), share));
+    else fillG = plusRange(fillG, timesRange(fillNeed(part.form, zone.fill, material), share));
   }
   return { fillG, thrumsG };
 }
@@ -190,4 +174,4 @@ export const fillingOf = (model: Pick<ToyModel, 'toy' | 'parts'>, part: PartMode
   fillBetween(model, part, 0, part.fabric.rounds.length - 1);
 
 /** Both kinds of filling together. */
-export const bothFillings = ({ fillG, thrumsG }: Filling): Ranged => plus(fillG, thrumsG);
+export const bothFillings = ({ fillG, thrumsG }: Filling): Ranged => plusRange(fillG, thrumsG);

@@ -50,7 +50,7 @@ describe('stretches of a part', () => {
     const { part } = only(toy);
     const mark = (line: number, nth = 0) => ({ mark: part.marks[line], nth, layer: 0 });
     const said = changePart(toy, part.id, {
-      stretches: [{ from: mark(5, 3), to: mark(7), is: 'neck'  }],
+      stretches: [{ from: mark(5, 3), to: mark(7), is: 'neck' }],
     });
     expect(rounds(only(said))).toEqual([
       ['head', 'R1', 'R7'],

@@ -1,3 +1,4 @@
+import { fixed, type Ranged } from '../gauge';
 import type { PatchSeam, SculptWay } from '../feature';
 import { ENDS, FELT, SATIN_MM, SCULPT, STITCHES, TIME } from '../figures';
 import type { Fabric, FabricRound } from '../fabric';
@@ -7,6 +8,10 @@ import { roundUpEnd } from '../join';
 export function gatherTail(n: number, stitchMm: number, twice = false): number {
   return roundUpEnd(ENDS.gather.perStitch * n * stitchMm * (twice ? 2 : 1) + ENDS.gather.plusMm);
 }
+
+/** What embroidery along a path of so many mm needs, not rounded; the path is the fabric's own, so its range is not told apart. */
+export const threadNeed = (pathMm: number): Ranged =>
+  fixed(ENDS.embroidery.perPath * pathMm + ENDS.embroidery.plusMm);
 
 /** Thread for embroidery along a path of so many mm, mm: 2.2 x path + 200. */
 export function threadLength(pathMm: number): number {
@@ -45,15 +50,15 @@ export function roundMinutes(rounds: readonly FabricRound[]): number {
 export const begunMinutes = (round: FabricRound, stitches: number): number =>
   roundMinutes([round]) * (stitches / Math.max(1, round.count));
 
-/** How often a new colour of yarn is joined: one that lies in reach, used within the last round, is only taken up again. */
-export function colourJoins(fabric: Fabric): number {
-  let joins = 0;
+/** Stitches before which a new colour of yarn is joined: one that lies in reach, used within the last round, is only taken up again. */
+export function colourJoins(fabric: Fabric): ReadonlySet<number> {
+  const joins = new Set<number>();
   const lastAt = new Map<number, number>();
   for (const round of [...fabric.rounds, ...fabric.layers.flatMap((l) => l.rounds)])
     for (let s = round.from; s < round.from + round.count; s++) {
       const colour = fabric.colour[s];
       const before = lastAt.get(colour);
-      if (lastAt.size > 0 && (before === undefined || s - before > round.count + 1)) joins++;
+      if (lastAt.size > 0 && (before === undefined || s - before > round.count + 1)) joins.add(s);
       lastAt.set(colour, s);
     }
   return joins;

@@ -9,7 +9,9 @@ import {
   type PartModel,
   type ToyModel,
 } from '../model';
+import { roundsWorked } from './ending';
 import { compareAt, fullAt, isLater, momentOf, openingThen, saidAt, type At } from './moment';
+import { filledBefore } from './seamFill';
 import { taskKey, type OfPiece } from './task';
 import type { Trouble } from './trouble';
 
@@ -29,9 +31,9 @@ const passes = ({ form }: Part, at: At): boolean =>
 const comfort = (model: ToyModel): number => model.toy.settings.ownSmallestMm ?? OPENINGS.fill.comfortableMm;
 
 /** The round before which the last tufts go in, as so many rounds: a closed part's last one is left for them. */
-const lastTufts = ({ fabric, reading }: PartModel): number => {
-  const last = fabric.rounds.length;
-  return reading.closed ? Math.max(1, last - 1) : last;
+const lastTufts = (part: PartModel): number => {
+  const last = roundsWorked(part);
+  return part.reading.closed ? Math.max(1, last - 1) : last;
 };
 
 /** When the text fills a part, first to last; empty where it says nothing. */
@@ -84,7 +86,7 @@ function goesBetween(wide: number, end: number, goes: 1 | 2 | 3 | null): At[] {
 /** What a text fills too late goes in at the last moment that lets it through; null where there is none. */
 function throughHole(part: PartModel, at: At): At | null {
   if (passes(part, at)) return at;
-  const end = part.reading.closed ? part.fabric.rounds.length - 1 : part.fabric.rounds.length;
+  const end = part.reading.closed ? roundsWorked(part) - 1 : roundsWorked(part);
   const open = Array.from({ length: Math.max(0, end) }, (_, i) => fullAt(i + 1)).filter((o) =>
     passes(part, o),
   );
@@ -116,6 +118,7 @@ export function fillGoes(model: ToyModel, part: PartModel, of: OfPiece, trouble:
   return withGrams(
     model,
     part,
+    of,
     moved.sort((a, b) => compareAt(a.at, b.at)),
   );
 }
@@ -138,16 +141,30 @@ function movedGo(model: ToyModel, part: PartModel, of: OfPiece, go: FillGo, trou
   return go;
 }
 
-/** Goes in which something goes in: what lies in empty lengths alone is left out, the last one takes what is left. */
-function withGrams(model: ToyModel, part: PartModel, goes: readonly FillGo[]): FillGo[] {
+/** What each go fills: from where the one before ended up to its own edge, the last one all that is left but what goes in through a seam. Rounds are indices, both among it. */
+export function filledBy(
+  model: ToyModel,
+  part: PartModel,
+  of: OfPiece,
+  goes: readonly FillGo[],
+): { from: number; to: number }[] {
+  const whole = filledBefore(model, part, of, roundsWorked(part));
+  let { from } = whole;
+  return goes.map(({ at }, i) => {
+    const to = i === goes.length - 1 ? whole.to : Math.min(whole.to, at.after - 1);
+    const range = { from, to };
+    from = Math.max(from, to + 1);
+    return range;
+  });
+}
+
+/** Goes in which something goes in: what lies in empty lengths alone is left out, the next one takes over. */
+function withGrams(model: ToyModel, part: PartModel, of: OfPiece, goes: readonly FillGo[]): FillGo[] {
   if (part.form.innerCm3 <= 0) return [...goes];
-  let from = 0;
-  return goes.filter(({ at }, i) => {
-    const to = i === goes.length - 1 ? part.fabric.rounds.length - 1 : at.after - 1;
-    const grams = to >= from ? bothFillings(fillBetween(model, part, from, to)).value : 0;
-    if (grams <= 0) return false;
-    from = to + 1;
-    return true;
+  const ranges = filledBy(model, part, of, goes);
+  return goes.filter((_, i) => {
+    const { from, to } = ranges[i];
+    return to >= from && bothFillings(fillBetween(model, part, from, to)).value > 0;
   });
 }
 

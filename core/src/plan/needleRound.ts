@@ -1,6 +1,6 @@
 import type { Head, ThreadRun } from '../feature';
 import { OPENINGS } from '../figures';
-import { windowOf } from '../form';
+import { windowOf, type WorkWindow } from '../form';
 import type { PieceAtHand } from './task';
 
 /**
@@ -10,7 +10,7 @@ import type { PieceAtHand } from './task';
 export function needleRound(
   { part, goes }: PieceAtHand,
   { head, sides }: { head: Head; sides: readonly ThreadRun[] },
-): { after: number; inside: boolean } {
+): { after: number; inside: boolean; window: WorkWindow } {
   const { fabric, form } = part;
   const first = Math.max(0, ...sides.flatMap((side) => side.places.map((p) => p.round)));
   const end = goes[0]?.at.after ?? fabric.rounds.length;
@@ -20,5 +20,5 @@ export function needleRound(
   });
   const last = fabric.rounds.findIndex((r) => r.number === window.lastComfortable) + 1;
   const after = Math.max(first + 1, Math.min(end, last > 0 ? last : end));
-  return { after, inside: last > 0 && after <= last };
+  return { after, inside: last > 0 && after <= last, window };
 }

@@ -1,36 +1,145 @@
-import { everyJoin, modelOf, type PartModel, type ToyModel } from '../model';
+import { guestsOf } from '../join';
+import type { PartModel, ToyModel } from '../model';
 import { nameKey } from '../notation';
+import type { MoveSaid } from '../toy';
+import { roundsWorked } from './ending';
 import { fillGoes } from './fill';
-import type { Due, OfPiece, PieceAtHand } from './task';
-import { kindOf, KINDS, type Step } from './tasks';
 import { fullAt } from './moment';
+import { pieceBlock, type Due, type Need, type OfPiece, type PieceAtHand, type Why } from './task';
+import { kindOf, KINDS, type Step } from './tasks';
 import { beginRoundTask } from './tasks/beginRound';
 import { roundsTask } from './tasks/rounds';
 import type { Trouble } from './trouble';
 
-/** Pieces in the order of making: what is sewn on, and what a join round catches, comes before its host; otherwise as the parts are listed. */
-export function makingOrder(model: ToyModel): { part: PartModel; copy: string }[] {
-  const done = new Set<string>();
-  const order: { part: PartModel; copy: string }[] = [];
-  const before = (part: PartModel): PartModel[] => [
-    ...everyJoin(model).flatMap(({ join }) =>
-      join.at.part === part.part.id && join.at.at !== 'edge' && join.guest.part !== part.part.id
-        ? [modelOf(model, join.guest.part)]
-        : [],
-    ),
-    ...part.reading.caught.flatMap((caught) =>
-      model.parts.filter((p) => p !== part && nameKey(p.name) === nameKey(caught)).slice(0, 1),
-    ),
+/** Steps that stay together in the order: all that is done to one piece by itself, or one step of the whole toy. */
+export interface Block {
+  key: string;
+  steps: readonly Step[];
+  /** blocks that must be done before, and why */
+  needs: readonly Need[];
+}
+
+/** Pieces that a round of this one catches, or that it is begun on: they are made before it. */
+function caughtBy(model: ToyModel, part: PartModel, of: OfPiece): string[] {
+  const known = model.caught.flatMap(({ join }) =>
+    join.at.part === of.part && join.at.copy === of.copy ? guestsOf(join).map((g) => g.copy) : [],
+  );
+  const named = part.reading.caught.flatMap((name) => {
+    const caught = model.parts.find((p) => p !== part && nameKey(p.name) === nameKey(name));
+    // Where the copies cannot be told apart, all of them.
+    return caught && !known.some((copy) => caught.copies.some((c) => c.id === copy))
+      ? caught.copies.map((c) => c.id)
+      : [];
+  });
+  return [...new Set([...known, ...named])];
+}
+
+/** Everything done to each piece by itself, as its part stands in the text. */
+export function pieceBlocks(model: ToyModel, trouble: Trouble[]): Block[] {
+  return model.parts.flatMap((part) =>
+    part.fabric.rounds.length === 0
+      ? []
+      : part.copies.map((copy): Block => {
+          const of = { part: part.part.id, copy: copy.id };
+          return {
+            key: pieceBlock(copy.id),
+            steps: pieceSteps(model, part, of, trouble),
+            needs: caughtBy(model, part, of).map((guest) => ({ key: pieceBlock(guest), why: 'caught' })),
+          };
+        }),
+  );
+}
+
+/** Each step of the whole toy as a block of its own. */
+export const toyBlocks = (steps: readonly Step[], others: readonly Block[]): Block[] =>
+  steps.map((step) => ({
+    key: step.key,
+    steps: [step],
+    needs: needsOf(step, [...others.map((b) => b.key), ...steps.map((s) => s.key)]),
+  }));
+
+const needsOf = (step: Step, all: readonly string[]): readonly Need[] => {
+  const { needs, last } = kindOf(step.kind);
+  const before = last
+    ? all.filter((key) => key !== step.key && !(last === 'but one' && key === 'inspect'))
+    : [];
+  return [
+    ...(needs?.(step) ?? []),
+    ...before.map((key): Need => ({ key, why: last === 'but one' ? 'ends last' : 'looked over last' })),
   ];
-  const visit = (part: PartModel, trail: readonly string[]): void => {
-    const { id } = part.part;
-    if (done.has(id) || trail.includes(id)) return;
-    for (const guest of before(part)) visit(guest, [...trail, id]);
-    done.add(id);
-    if (part.fabric.rounds.length > 0) for (const copy of part.copies) order.push({ part, copy: copy.id });
+};
+
+/** Blocks as they come, each after what it needs: what is needed is fetched before it, and nothing else moves. */
+export function inOrder(blocks: readonly Block[]): Block[] {
+  const byKey = new Map(blocks.map((b) => [b.key, b]));
+  const done = new Set<string>();
+  const order: Block[] = [];
+  const visit = (block: Block, trail: ReadonlySet<string>): void => {
+    if (done.has(block.key) || trail.has(block.key)) return;
+    const on = new Set([...trail, block.key]);
+    for (const { key } of block.needs) {
+      const needed = byKey.get(key);
+      if (needed) visit(needed, on);
+    }
+    done.add(block.key);
+    order.push(block);
   };
-  for (const part of model.parts) visit(part, []);
+  for (const block of blocks) visit(block, new Set());
   return order;
+}
+
+/** Each step of the whole toy as soon as what it needs is there, instead of at the end. */
+export function asSoon(order: readonly Block[]): Block[] {
+  const soon: Block[] = [];
+  for (const block of order) {
+    const { last } = kindOf(block.steps[0]?.kind ?? 'inspect');
+    const earliest = 1 + Math.max(-1, ...block.needs.map((n) => soon.findIndex((b) => b.key === n.key)));
+    const isOwn = block.key.startsWith('piece:');
+    if (isOwn || last || earliest === 0) soon.push(block);
+    else soon.splice(afterAlike(soon, earliest), 0, block);
+  }
+  return soon;
+}
+
+/** Behind the steps of the whole toy that stand there already. */
+function afterAlike(order: readonly Block[], from: number): number {
+  let at = from;
+  while (at < order.length && !order[at].key.startsWith('piece:') && !kindOf(order[at].steps[0].kind).last)
+    at++;
+  return at;
+}
+
+/** Why a block cannot stand where somebody wants it: what must come before it, or what needs it before itself. */
+export interface Refusal {
+  key: string;
+  /** the other block */
+  other: string;
+  /** the other one comes first, or this one does */
+  first: 'other' | 'this';
+  why: Why;
+}
+
+/** A block put right behind another one, or first of all: as near to it as reasons allow, and the reason where they do not. */
+export function moved(
+  order: readonly Block[],
+  { key, after }: MoveSaid,
+): { order: Block[]; refusal: Refusal | null } | null {
+  const block = order.find((b) => b.key === key);
+  const rest = order.filter((b) => b.key !== key);
+  const wanted = after === null ? 0 : rest.findIndex((b) => b.key === after) + 1;
+  if (!block || (after !== null && wanted === 0)) return null;
+  const needed = block.needs.map((n) => ({ ...n, at: rest.findIndex((b) => b.key === n.key) }));
+  const late = needed.filter((n) => n.at >= wanted).sort((a, b) => b.at - a.at)[0];
+  const dependents = rest.flatMap((b, at) =>
+    b.needs.flatMap((n) => (n.key === key ? [{ key: b.key, why: n.why, at }] : [])),
+  );
+  const early = dependents.find((d) => d.at < wanted);
+  const to = late ? late.at + 1 : (early?.at ?? wanted);
+  const other = late ?? early;
+  return {
+    order: [...rest.slice(0, to), block, ...rest.slice(to)],
+    refusal: other ? { key, other: other.key, first: late ? 'other' : 'this', why: other.why } : null,
+  };
 }
 
 /** Everything done to one piece before it is sewn: its rounds, cut where something else is done. */
@@ -43,7 +152,10 @@ export function pieceSteps(model: ToyModel, part: PartModel, of: OfPiece, troubl
   due.sort((a, b) => a.after - b.after || (a.stitches ?? 0) - (b.stitches ?? 0));
   const steps: Step[] = [];
   let worked = fullAt(0);
-  for (const { after, stitches = 0, task } of due) {
+  const last = roundsWorked(part);
+  for (const { stitches = 0, task, ...one } of due) {
+    // What is left out as the end is gathered early is not worked for anything.
+    const after = Math.min(one.after, last);
     if (after > worked.after) {
       steps.push(roundsTask(piece, worked, after));
       worked = fullAt(after);

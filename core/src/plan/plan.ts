@@ -1,4 +1,4 @@
-import type { Ranged } from '../gauge';
+import { NOTHING, plusRange, type Ranged } from '../gauge';
 import { kept } from '../kept';
 import {
   hangersOf,
@@ -7,12 +7,13 @@ import {
   stitchings,
   strandWorks,
   surfaceWorks,
+  zonesLost,
   type ToyModel,
 } from '../model';
 import { nameKey } from '../notation';
 import { eyesNamed } from '../safety';
-import { makingOrder, pieceSteps } from './order';
-import type { YarnEnds } from './task';
+import { asSoon, inOrder, moved, pieceBlocks, toyBlocks, type Block } from './order';
+import type { YarnEnds } from './ends';
 import { kindOf, KINDS, type Step } from './tasks';
 import type { Trouble } from './trouble';
 
@@ -25,55 +26,65 @@ export interface Totals {
 
 export interface Plan {
   steps: readonly Step[];
+  /** the same in the runs that are moved as one */
+  blocks: readonly Block[];
   ends: readonly YarnEnds[];
   totals: Totals;
   trouble: readonly Trouble[];
 }
 
-/** The whole plan of a toy: every step in an order in which it can still be done, with the safety points that belong to it, and what cannot be planned. */
+/** The whole plan of a toy: every step in an order in which it can still be done, the maker's own as far as reasons allow, with the safety points that belong to it, and what cannot be planned. */
 export const planOf = kept((model: ToyModel): Plan => {
   const trouble: Trouble[] = [];
-  const pieces = makingOrder(model).flatMap(({ part, copy }) =>
-    pieceSteps(model, part, { part: part.part.id, copy }, trouble),
-  );
-  const ends = pieces.flatMap(endsOf);
-  const steps = [
-    ...pieces,
-    ...(pieces.length > 0
-      ? KINDS.flatMap((kind) => (kindOf(kind).ofToy?.(model, ends) ?? []) as Step[])
-      : []),
-  ];
-  trouble.push(...eyesTrouble(model), ...joinTrouble(model), ...workTrouble(model));
+  const pieces = pieceBlocks(model, trouble);
+  const made = pieces.flatMap((b) => b.steps);
+  const ends = made.flatMap(endsOf);
+  const whole =
+    made.length > 0 ? KINDS.flatMap((kind) => (kindOf(kind).ofToy?.(model, ends) ?? []) as Step[]) : [];
+  const blocks = ordered(model, [...pieces, ...toyBlocks(whole, pieces)], trouble);
+  const steps = blocks.flatMap((b) => b.steps);
+  trouble.push(...zoneTrouble(model), ...eyesTrouble(model), ...joinTrouble(model), ...workTrouble(model));
   return {
     steps,
-    ends,
+    blocks,
+    ends: [...ends, ...whole.flatMap(endsOf)],
     trouble: once(trouble),
     totals: {
       pauses: steps.filter((s) => kindOf(s.kind).rests).length,
-      fillG: sum(steps.flatMap((s) => kindOf(s.kind).fillG?.(s) ?? [])),
+      fillG: steps.flatMap((s) => kindOf(s.kind).fillG?.(s) ?? []).reduce(plusRange, NOTHING),
       tailsMm: ends.reduce((all, e) => all + e.count * e.eachMm, 0),
       minutes: steps.reduce((a, s) => a + s.minutes, 0),
     },
   };
 });
 
+/** Blocks in an order in which all can be done; what the maker has moved stands where they put it, or as near as reasons allow. */
+function ordered({ toy }: ToyModel, all: readonly Block[], trouble: Trouble[]): Block[] {
+  const usual = inOrder(all);
+  return toy.plan.moves.reduce(
+    (order, move) => {
+      const found = moved(order, move);
+      if (found?.refusal) trouble.push({ what: 'move bent', ...found.refusal });
+      return found?.order ?? order;
+    },
+    toy.plan.seams === 'soon' ? asSoon(usual) : usual,
+  );
+}
+
+/** Lengths that a text fills otherwise, and nobody can tell which they are. */
+const zoneTrouble = (model: ToyModel): Trouble[] =>
+  model.parts.flatMap((part) =>
+    zonesLost(part).map((where): Trouble => ({ what: 'zone not found', part: part.part.id, where })),
+  );
+
 /** Every end of yarn and thread that a step leaves. */
-const endsOf = (step: Step): YarnEnds[] =>
-  (kindOf(step.kind).ends?.(step) ?? []).map((end) => ({ part: step.part, copy: step.copy, ...end }));
+const endsOf = (step: Step): readonly YarnEnds[] => kindOf(step.kind).ends?.(step) ?? [];
 
 /** Copies tell the same trouble; it is told once. */
 function once(trouble: readonly Trouble[]): Trouble[] {
   const told = new Map(trouble.map((t) => [JSON.stringify(t), t]));
   return [...told.values()];
 }
-
-const sum = (all: readonly Ranged[]): Ranged =>
-  all.reduce((a, b) => ({ ...a, value: a.value + b.value, low: a.low + b.low, high: a.high + b.high }), {
-    value: 0,
-    low: 0,
-    high: 0,
-    source: 'assumed',
-  } as Ranged);
 
 /** Eyes that the text asks for and nobody placed: the part would be closed without them. */
 const eyesTrouble = (model: ToyModel): Trouble[] =>

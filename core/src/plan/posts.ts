@@ -14,6 +14,7 @@ export type Posts = Pick<
   | 'names'
   | 'sizeMm'
   | 'washerMm'
+  | 'colour'
   | 'discMm'
   | 'window'
   | 'threadMm'
@@ -52,6 +53,7 @@ function eyesPosts(eyes: EyePair, at: EyesAt): Posts {
     names: at.names,
     sizeMm: [eyes.eyeMm],
     washerMm: eyes.washerMm,
+    colour: eyes.colour,
     discMm: discMm(eyes, at.retention.band),
     window: at.window,
     threadMm: plastic ? 0 : 2 * satinThreadMm(eyes.eyeMm, eyes.eyeMm),
@@ -77,6 +79,7 @@ function nosePosts(nose: Nose, at: NoseAt): Posts {
     names: [at.name],
     sizeMm: [nose.widthMm, nose.heightMm],
     washerMm: nose.washerMm,
+    colour: nose.colour,
     discMm: discMm(nose, at.retention.band),
     window: at.window,
     threadMm: plastic ? 0 : satinThreadMm(nose.widthMm, nose.heightMm),

@@ -2,7 +2,9 @@ import type { Ranged } from '../gauge';
 import type { PartModel, ToyModel } from '../model';
 import type { SafetyPoint } from '../safety';
 import type { UnitWords } from '../words';
+import type { YarnEnds } from './ends';
 import type { FillGo } from './fill';
+import type { Use } from './uses';
 import type { Trouble } from './trouble';
 
 /** The part and copy that a task is about; both empty where it is the whole toy. */
@@ -43,11 +45,22 @@ export interface PieceAtHand {
   trouble: Trouble[];
 }
 
-/** Ends of one kind that a task leaves, each so long, mm. */
-export interface YarnEnds extends OfPiece {
-  what: 'start' | 'last' | 'thread' | 'colour';
-  count: number;
-  eachMm: number;
+/** Why one thing comes before another: physical reasons, which no wish moves. */
+export type Why =
+  /** a round goes through it, or is begun on it */
+  | 'caught'
+  /** sewn, drawn through, worked on or hung on: both are finished by then */
+  | 'finished'
+  /** a line that runs over a seam */
+  | 'over a seam'
+  /** no end is in the way, and none comes later */
+  | 'ends last'
+  | 'looked over last';
+
+/** A block that must be done before. */
+export interface Need {
+  key: string;
+  why: Why;
 }
 
 /** A task in words. */
@@ -81,12 +94,27 @@ export interface TaskKind<T extends TaskBase> {
   sign: Sign;
   /** work on the rounds rests while it is done */
   rests: boolean;
+  /** a move of the hand between rounds: on the lanes it stands in its rounds' own row */
+  small?: true;
   ofPiece?: (piece: PieceAtHand) => Due<T>[];
   ofToy?: (model: ToyModel, before: readonly YarnEnds[]) => T[];
-  ends?: (task: T) => Omit<YarnEnds, 'part' | 'copy'>[];
+  /** blocks that must be done before a step of the whole toy */
+  needs?: (task: T) => Need[];
+  /** comes after all others, the very last or the last but one */
+  last?: 'very' | 'but one';
+  ends?: (task: T) => readonly YarnEnds[];
+  /** what it uses up, beside the part's own yarn */
+  uses?: (task: T) => readonly Use[];
   fillG?: (task: T) => Ranged;
   words: (task: T, telling: Telling) => TaskWords;
 }
+
+/** The key of the block in which everything is done to one piece by itself. */
+export const pieceBlock = (copy: string): string => `piece:${copy}`;
+
+/** Pieces that are finished before they are put together. */
+export const finished = (...pieces: readonly Pick<OfPiece, 'copy'>[]): Need[] =>
+  [...new Set(pieces.map((p) => p.copy))].map((copy) => ({ key: pieceBlock(copy), why: 'finished' }));
 
 /** The stable key of a task; never a label (decision 31). */
 export const taskKey = (kind: string, copy: string, about: string): string => `${kind}:${copy}:${about}`;

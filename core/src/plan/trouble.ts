@@ -14,6 +14,11 @@ import {
   type JoinFault,
 } from '../words';
 import { momentSaid } from './naming';
+import type { Refusal } from './order';
+import { refusalWords } from './refusals';
+
+/** Why a core cannot be as it is said. */
+export type CoreFault = 'homeless' | 'wire' | 'too wide' | 'too long';
 
 /** What cannot be planned: homeless places, windows that have passed, stops, eyes that nobody placed, joins that cannot be. Parts by their ids, lengths in mm. */
 export type Trouble =
@@ -30,6 +35,7 @@ export type Trouble =
       instead: Moment;
       late: boolean;
     }
+  | { what: 'core'; part: string; fault: CoreFault }
   | { what: 'zone not found'; part: string; where: ZoneWhere }
   | { what: 'no way in for fill'; part: string; widestMm: number }
   | { what: 'eyes not placed'; part: string; words: string }
@@ -40,6 +46,7 @@ export type Trouble =
   | { what: 'strands'; name: string }
   | { what: 'stitches'; name: string; fault: StitchFault }
   | { what: 'hanger'; is: HangerIs; fault: 'homeless' | 'no loop' }
+  | ({ what: 'move bent' } & Refusal)
   | { what: 'loose'; parts: readonly string[] };
 
 /** Trouble in a sentence. */
@@ -74,6 +81,8 @@ export function troubleWords(trouble: Trouble, model: ToyModel): string {
         moment(trouble.part, trouble.said),
         moment(trouble.part, trouble.instead),
       );
+    case 'core':
+      return say.coreFault[trouble.fault](name(trouble.part));
     case 'zone not found':
       return say.zoneNotFound(name(trouble.part), zoneWhere(trouble.where));
     case 'no way in for fill':
@@ -96,6 +105,8 @@ export function troubleWords(trouble: Trouble, model: ToyModel): string {
       return trouble.fault === 'homeless'
         ? surfaceWords.hangerHomeless(surfaceWords.hangerIs[trouble.is])
         : surfaceWords.noLoop(surfaceWords.hangerIs[trouble.is]);
+    case 'move bent':
+      return refusalWords(trouble, model);
     case 'loose':
       return say.loose(trouble.parts.map(name));
   }

@@ -2,6 +2,7 @@
  * The one catalogue of sentences that people read. Ground floor: it imports nothing and knows no types of the house,
  * only numbers and words that are handed in already formatted.
  */
+export { materialWords } from './materials';
 export { notationWords } from './notation';
 export { pageWords, zoneWhere } from './page';
 export { patchWords } from './patches';

@@ -18,6 +18,9 @@ export type JoinFault =
 const withArticle = (part: string): string =>
   /^(?:the|an?|his|her|its)\s/.test(part) ? part : `the ${part}`;
 
+/** With a capital, as a sentence begins. */
+const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
 /** Sentences of the plan. Numbers come in already rounded for print. */
 export const planWords = {
   rounds: (part: string, first: string, last: string, begun: boolean) => {
@@ -40,6 +43,9 @@ export const planWords = {
   /** steps in two or three words, for a mark on the mat */
   short: {
     rounds: 'Rounds',
+    drawShut: 'Ring shut',
+    core: 'Core',
+    pushIn: 'Push in',
     layer: 'Layer',
     washers: 'Washers',
     stuff: 'Stuffing',
@@ -54,6 +60,42 @@ export const planWords = {
     inspect: 'Look it over',
   },
   stitches: (n: number) => plural(n, 'stitch', 'stitches'),
+  drawShut: 'Draw the ring shut',
+  drawShutDetail: (label: string, count: number, twice: boolean) =>
+    `after ${label}: pull the starting tail until the ${count} stitches of the first round meet${twice ? '; a doubled ring, or the tail woven round it once more' : ''}`,
+  drawShutReason:
+    'It was left slack so that the needle found its loops; now the tail can be made fast inside.',
+  colour: (to: string) => `Change to ${to}`,
+  colourDetail: (before: string, end: string | null) =>
+    `in the last pull-through of ${before}; ${end === null ? 'the yarn lies in reach and is taken up again' : `two ends of ${end}, worked over or knotted inside`}`,
+  colourReason: 'The last pull-through of a stitch makes the top of the next one.',
+  pushIn: (part: string, rim: string) => `Push the end of ${part} in along ${rim}`,
+  pushInDetail: (rim: string) => `${rim} becomes the rim; fold all that is behind it inside`,
+  pushInReason: 'When it is finished: what lies inside is not reached any more.',
+  cores: {
+    'roll of fabric': 'a roll of fabric',
+    felt: 'a roll of felt',
+    'plastic tube': 'a plastic tube',
+    wood: 'a wooden stick',
+    wire: 'wire',
+  },
+  core: (what: string, part: string) => `${sentence(what)} into ${part}`,
+  coreDetail: (moment: string, length: string, width: string, opening: string | null) =>
+    `after ${moment}, ${length} long and ${width} wide; opening ${opening === null ? 'not known' : `${opening} at least`}; centred while the filling goes in round it`,
+  coreReason: (last: string | null) =>
+    `A slim neck bends without it.${last === null ? '' : ` It goes in until ${last} at the latest.`}`,
+  noWire: 'No wire in a toy',
+  noWireReason:
+    'Wire works its way through the fabric. Only a display piece may have it: choose a roll of fabric, or say on Safety that it is for display.',
+  coreFault: {
+    homeless: (part: string) => `${part}: the round at which its core goes in is gone.`,
+    wire: (part: string) => `${part}: no wire in a toy. Only a display piece may have it; nothing is put in.`,
+    'too wide': (part: string) =>
+      `${part}: its core is wider than the opening at that round; put it in earlier.`,
+    'too long': (part: string) => `${part}: its core is longer than the part is tall.`,
+  },
+  neckWobbles: (grams: string, most: number) =>
+    `This neck carries ${grams} g for each cm of girth; above ${most} it wobbles: fill it firmer, or give it a core.`,
   layerOn: (part: string, label: string, loop: string) =>
     `Work into the ${loop} loops of ${label}, on ${part}`,
   foldShut: (part: string) => `Fold ${part} and work through both layers`,
@@ -73,10 +115,47 @@ export const planWords = {
     early: (what: string, by: 'text' | 'maker', said: string, instead: string) =>
       `${what}: ${by === 'text' ? 'the text puts them in' : 'you put them in'} after ${said}, before there is fabric round them. The plan does it after ${instead}.`,
   },
+  /** what a block of the order is called inside a sentence, by the kind that its key begins with */
+  blocks: {
+    'draw-through': (piece) => `drawing ${piece} through`,
+    thread: (piece) => `threading ${piece} on`,
+    surface: (piece, named) => `working ${named ?? 'the line'} on ${piece}`,
+    strands: (_, named) => `putting in ${named ?? 'strands'}`,
+    hang: (piece) => `what hangs from ${piece}`,
+    ends: () => 'weaving in the ends',
+    inspect: () => 'looking it over',
+  } as Record<string, (piece: string, named: string | null) => string>,
+  /** why one comes before the other */
+  why: {
+    caught: 'a round goes through it, and afterwards nobody gets inside any more',
+    finished: 'both are finished before they are put together',
+    'over a seam': 'the line runs over that seam',
+    'ends last': 'an end is left by it, or would be in its way',
+    'looked over last': 'it is the last chance to see it before a child does',
+  } as Record<string, string>,
+  refused: (one: string, other: string, why: string) =>
+    `${sentence(one)} waits for ${other}: ${why}. It comes right after.`,
+  refusedLate: (one: string, other: string, why: string) =>
+    `${sentence(one)} comes before ${other}: ${why}. It stays right before.`,
   zoneNotFound: (part: string, where: string) =>
     `${part}: the text fills ${where} otherwise, and nobody can tell which rounds that is. Say it by rounds, or on the Plan.`,
   layerReason: 'It stands here in the text; later the loops are hard to reach.',
-  startTail: (end: string) => `starting tail ${end}`,
+  startTail: (end: string, job: string, side: 'inside' | 'outside') =>
+    job === '' ? `starting tail ${end}` : `starting tail ${end} ${job}, hanging ${side}`,
+  /** what an end is for, behind its length; the usual one of a starting tail is not told */
+  tailJob: {
+    'weave in': '',
+    close: 'to close and bury',
+    'sew on': 'to sew it on',
+    'close and sew on': 'to close it and sew it on',
+    'sew shut': 'to sew it shut',
+    'hold hardware': 'to hold what hangs from it',
+    'work over': 'to work over',
+    embroider: 'to embroider',
+    'sew felt': 'to sew it down',
+    sculpt: 'to sculpt',
+    'thread on': 'to thread it on',
+  },
   roundsReason: 'Rounds are worked in order; each stands on the one before.',
   posts: {
     eyes: {
@@ -168,12 +247,24 @@ export const planWords = {
   lookAgainDetail: 'Fill moves posts. Tuck fill behind a leaning post before closing.',
   close: (part: string, label: string, n: number) => `Close ${part} at ${label}, gather ${n}`,
   closeDetail: (end: string, job: string) => `leave ${end} ${job}`,
-  closeReason: 'Through the front loops, all in one direction; knot, bury the end.',
+  closeReason: ({ times, loops, from }: { times: 1 | 2; loops: string; from: string }) =>
+    `From the ${from} through the ${loops} loops, all in one direction${times === 2 ? ', twice round' : ''}; pull, knot, go in beside the knot and out far away, snip: the end slips inside.`,
+  leftOut: (n: number) =>
+    `${plural(n, 'round', 'rounds')} after it ${n === 1 ? 'is' : 'are'} left out, as you gather early.`,
+  gatherInstead: (label: string, count: number, hole: string, twice: boolean) =>
+    `Too fiddly? Gather the ${count} of ${label} instead: hole ${hole}${twice ? ', wide enough for a child’s finger: close it twice' : ''}.`,
+  tailShort: (said: string, needed: string, cut: string) =>
+    `The text leaves ${said}, its job needs ${needed}: cut ${cut}.`,
   fastenOff: (part: string) => `Fasten off ${part}`,
-  fastenOffOpen: (n: number, end: string, job: string) => `edge of ${n} left open; leave ${end} ${job}`,
+  fastenOffHow: (is: string, n: number, end: string, job: string) =>
+    `${
+      {
+        'sewn shut': `edge of ${n} sewn shut flat, two and two`,
+        'worked shut': `worked shut through both layers of ${n}`,
+        folded: `folded, ${n} worked through both layers`,
+      }[is] ?? `edge of ${n} left open`
+    }; leave ${end} ${job}`,
   fastenOffReason: 'The length is needed now: a tail cannot be made longer after it is cut.',
-  toSew: 'to sew it on',
-  toClose: 'to close and bury',
   toWeave: 'to weave in',
   sew: (guest: string, host: string) => `Sew ${guest} to ${host}`,
   sewDetail: (n: number, where: string) => `${plural(n, 'stitch', 'stitches')}, ${where}`,

@@ -3,7 +3,7 @@ import { type PartShaping } from '@hoppla/core/toy';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { changePart } from '@hoppla/core/toy';
-import { type PartModel } from '@hoppla/core/model';
+import { bothFillings, fillingOf, type PartModel } from '@hoppla/core/model';
 import { courseOf, marksOf } from '@hoppla/core/address';
 import { hardwareGrams } from '@hoppla/core/feature';
 import { massOf, rimsOf, sizeOf } from '@hoppla/core/form';
@@ -16,7 +16,7 @@ import { screenWords as say } from '../../words';
 
 /** The size with its range and what it rests on, and what may be done to it after it is worked. */
 export function PartSize({ part }: { part: PartModel }) {
-  const { units, toy } = useToy();
+  const { units, toy, model } = useToy();
   const router = useRouter();
   const { width, depth, height } = sizeOf(part.form);
   const id = part.part.id;

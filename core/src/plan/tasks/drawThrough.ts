@@ -4,7 +4,7 @@ import type { OfPiece, ThroughSite } from '../../join';
 import { modelOf, type ToyModel } from '../../model';
 import { planWords as say } from '../../words';
 import { insideName } from '../naming';
-import { taskKey, type TaskBase, type TaskKind } from '../task';
+import { finished, taskKey, type TaskBase, type TaskKind } from '../task';
 
 /** A strip or a cord drawn through its host, and fixed at both holes. */
 export interface DrawThroughTask extends TaskBase {
@@ -41,6 +41,7 @@ export const drawThrough: TaskKind<DrawThroughTask> = {
   sign: 'sew',
   rests: false,
   ofToy: drawn,
+  needs: (task) => finished(task, task.host),
   words: ({ host, exits, widthMm, freeMm }, { model, inside, units }) => ({
     short: say.short.drawThrough,
     title: say.drawThrough(inside, insideName(modelOf(model, host.part), host.copy)),

@@ -1,9 +1,12 @@
 import { isOn, type Hanger } from '../../feature';
 import { TIME } from '../../figures';
+import type { WorkWindow } from '../../form';
 import { hangersOf, modelOf, type HangerState, type ToyModel } from '../../model';
 import { surfaceWords as say } from '../../words';
 import { insideName } from '../naming';
+import type { Use } from '../uses';
 import {
+  finished,
   taskKey,
   type Due,
   type OfPiece,
@@ -21,13 +24,14 @@ export interface HangTask<K extends 'hang' | 'hang-last' = 'hang' | 'hang-last'>
   by: Hanger['by'];
   mm: number;
   loopMm: number | null;
+  window: WorkWindow | null;
   /** a hand still reaches inside, where it must */
   reached: boolean;
 }
 
 function task<K extends HangTask['kind']>(
   kind: K,
-  { feature, loopMm }: HangerState,
+  { feature, loopMm, window }: HangerState,
   of: OfPiece,
   reached: boolean,
 ): HangTask<K> {
@@ -40,6 +44,7 @@ function task<K extends HangTask['kind']>(
     by: feature.by,
     mm: feature.mm,
     loopMm,
+    window,
     reached,
     points: [],
     minutes: TIME.hang.value,
@@ -69,6 +74,8 @@ const ofToy = (model: ToyModel): HangTask<'hang-last'>[] =>
 
 const HOW = { 'starting tail': say.hangTail, 'loop of chain': say.hangLoop, 'sewn in': say.hangSewn };
 
+const uses = ({ is, mm }: HangTask): Use[] => [{ what: 'hardware', is, mm }];
+
 const words = (
   { part, copy, is, by, mm, loopMm, reached }: HangTask,
   { model, units }: Telling,
@@ -81,7 +88,14 @@ const words = (
 });
 
 /** Fastened inside while a hand reaches in. */
-export const hang: TaskKind<HangTask<'hang'>> = { sign: 'needle', rests: false, ofPiece, words };
+export const hang: TaskKind<HangTask<'hang'>> = { sign: 'needle', rests: false, ofPiece, uses, words };
 
 /** On a loop that is worked on last. */
-export const hangLast: TaskKind<HangTask<'hang-last'>> = { sign: 'needle', rests: false, ofToy, words };
+export const hangLast: TaskKind<HangTask<'hang-last'>> = {
+  sign: 'needle',
+  rests: false,
+  ofToy,
+  needs: (task) => finished(task),
+  uses,
+  words,
+};

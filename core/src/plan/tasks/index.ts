@@ -2,6 +2,9 @@ import type { TaskBase, TaskKind } from '../task';
 import { beginRound } from './beginRound';
 import { embroider, embroiderLast } from './embroider';
 import { drawThrough } from './drawThrough';
+import { colour } from './colour';
+import { core } from './core';
+import { drawShut } from './drawShut';
 import { close, fastenOff } from './finish';
 import { inspect, weaveIn } from './last';
 import { hang, hangLast } from './hang';
@@ -9,6 +12,7 @@ import { fold, layer } from './layer';
 import { lookAgain } from './lookAgain';
 import { lids, patch } from './patch';
 import { posts } from './posts';
+import { pushIn } from './pushIn';
 import { ready } from './ready';
 import { rounds } from './rounds';
 import { sculpt } from './sculpt';
@@ -27,6 +31,8 @@ import { washers } from './washers';
 export const TASKS = {
   rounds,
   'begin-round': beginRound,
+  'draw-shut': drawShut,
+  colour,
   layer,
   eyes: posts,
   patch,
@@ -35,12 +41,14 @@ export const TASKS = {
   embroider,
   hang,
   strands,
+  core,
   stuff,
   'look-again': lookAgain,
   fold,
   ready,
   close,
   'fasten-off': fastenOff,
+  'push-in': pushIn,
   sculpt,
   'embroider-last': embroiderLast,
   'draw-through': drawThrough,

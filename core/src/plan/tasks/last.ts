@@ -19,6 +19,7 @@ const whole = { part: '', copy: '' };
 export const weaveIn: TaskKind<EndsTask> = {
   sign: 'needle',
   rests: false,
+  last: 'but one',
   ofToy: (model, before) => {
     const caught = new Set(model.caught.flatMap(({ join }) => guestsOf(join).map(pieceKey)));
     const left = before.filter((e) => !caught.has(pieceKey(e)));
@@ -40,6 +41,7 @@ export const weaveIn: TaskKind<EndsTask> = {
 export const inspect: TaskKind<InspectTask> = {
   sign: 'look',
   rests: false,
+  last: 'very',
   ofToy: (model) => [
     {
       kind: 'inspect',

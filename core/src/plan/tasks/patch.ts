@@ -1,8 +1,11 @@
 import { holeKey } from '../../address';
 import { edgeMm, isOn, outlineOf, piecesOf, piecesSaid, type Patch } from '../../feature';
 import { FELT } from '../../figures';
+import type { WorkWindow } from '../../form';
 import { patches, type Patched } from '../../model';
 import { patchWords } from '../../words';
+import { threadEnds, type YarnEnds } from '../ends';
+import { fixed, within, type Gauge } from '../../gauge';
 import { edgeThread } from '../figures';
 import { needleRound } from '../needleRound';
 import { pointsOfFeature, pointWords } from '../points';
@@ -14,8 +17,8 @@ import {
   type TaskKind,
   type TaskWords,
   type Telling,
-  type YarnEnds,
 } from '../task';
+import type { Use } from '../uses';
 import { isPosts } from './posts';
 
 const say = patchWords.task;
@@ -26,9 +29,12 @@ export interface PatchTask<K extends 'patch' | 'lids' = 'patch' | 'lids'> extend
   feature: Patch;
   /** on the posts of eyes, before their washers */
   under: boolean;
+  window: WorkWindow;
   /** a hand still reaches inside then */
   inside: boolean;
   count: number;
+  /** yarn in each piece, were it crocheted, mm */
+  yarnMm: number;
   /** thread of each piece, mm */
   threadMm: number;
 }
@@ -72,7 +78,9 @@ function patchDue<K extends PatchTask['kind']>(
       feature: f,
       under,
       inside: under || free.inside,
+      window: free.window,
       count,
+      yarnMm: fabricYarnMm(f.widthMm * f.heightMm, piece.part.gauge),
       threadMm: edgeThread(edge, f.seam),
       points: pointsOfFeature(model, f.id),
       minutes: count * (FELT.cutMinutes.value + FELT.minutesPerMm.value * edge),
@@ -100,9 +108,33 @@ const ofPiece =
       isOn(p.feature, piece.of) && !p.fault && p.feature.eyes === eyes ? [patchDue(kind, piece, p)] : [],
     );
 
-const ends = ({ threadMm, count }: PatchTask): Omit<YarnEnds, 'part' | 'copy'>[] => [
-  { what: 'thread', count, eachMm: threadMm },
+const ends = ({ threadMm, count, feature, part, copy }: PatchTask): YarnEnds[] => [
+  threadEnds(
+    { part, copy },
+    {
+      job: 'sew felt',
+      count,
+      eachMm: threadMm,
+      needMm: fixed(threadMm),
+      of: 'floss',
+      colour: feature.colour,
+      strands: 1,
+    },
+  ),
 ];
+
+/** What the pieces are cut of; crocheted ones take yarn, as much as fabric of their size. */
+const uses = ({ feature: f, count, yarnMm }: PatchTask): Use[] =>
+  f.of === 'felt'
+    ? [{ what: 'felt', colour: f.colour, widthMm: f.widthMm, heightMm: f.heightMm, count }]
+    : [{ what: 'yarn', colour: f.colour, lengthMm: within(count * yarnMm, CROCHETED_PERCENT) }];
+
+/** A crocheted piece is taken for plain fabric as wide and tall as itself; its own shape and edging are not worked out, judged. */
+const CROCHETED_PERCENT = 40;
+
+/** Yarn in so much plain fabric, mm: its stitches and what each takes. */
+const fabricYarnMm = (areaMm2: number, { stitchMm, roundMm, yarnWidths }: Gauge): number =>
+  (areaMm2 / (stitchMm * roundMm)) * yarnWidths * stitchMm;
 
 const words = (task: PatchTask, { inside, units }: Telling): TaskWords => ({
   title: say.title(task.feature.name, inside, task.under),
@@ -118,6 +150,7 @@ export const patch: TaskKind<PatchTask<'patch'>> = {
   rests: false,
   ofPiece: ofPiece('patch', 'under'),
   ends,
+  uses,
   words,
 };
 
@@ -127,5 +160,6 @@ export const lids: TaskKind<PatchTask<'lids'>> = {
   rests: false,
   ofPiece: ofPiece('lids', 'over'),
   ends,
+  uses,
   words,
 };

@@ -5,6 +5,8 @@ import type { PartModel } from '../../model';
 import type { SafetyPoint } from '../../safety';
 import { planWords as say, type UnitWords } from '../../words';
 import { ofTheWasher, pointsOfFeature, pointWords } from '../points';
+import { threadEnds } from '../ends';
+import { fixed } from '../../gauge';
 import { momentOf, openingThen } from '../moment';
 import { momentSaid } from '../naming';
 import { postsOn, type Posts } from '../posts';
@@ -40,6 +42,7 @@ export interface PostsTask extends TaskBase {
   /** width and, for a nose, height, mm */
   sizeMm: readonly number[];
   washerMm: number;
+  colour: string;
   /** the disc of felt that goes under each washer, mm; null for none */
   discMm: number | null;
   window: WorkWindow;
@@ -122,7 +125,29 @@ export const posts: TaskKind<PostsTask> = {
   sign: 'pause',
   rests: true,
   ofPiece: (piece) => postsOn(piece).map((one) => postsDue(piece, one)),
-  ends: ({ threadMm }) => (threadMm > 0 ? [{ what: 'thread', count: 1, eachMm: threadMm }] : []),
+  ends: ({ threadMm, colour, part, copy }) =>
+    threadMm > 0
+      ? [
+          threadEnds(
+            { part, copy },
+            {
+              job: 'embroider',
+              count: 1,
+              eachMm: threadMm,
+              needMm: fixed(threadMm),
+              of: 'floss',
+              colour,
+              strands: 1,
+            },
+          ),
+        ]
+      : [],
+  uses: ({ posts: is, plastic, stopped, sizeMm: [mm, high], washerMm, names, colour }) => {
+    if (!plastic || stopped) return [];
+    return is === 'eyes'
+      ? [{ what: 'eyes', mm, washerMm, count: names.length, colour }]
+      : [{ what: 'nose', widthMm: mm, heightMm: high, washerMm, count: 1, colour }];
+  },
   words: (task, { part, units }) => {
     const opening = task.openingMm === null ? null : units.length(task.openingMm);
     const sizes = task.sizeMm.map(String);

@@ -17,7 +17,7 @@ export interface ReadyTask extends TaskBase {
 
 /** Ends of a finished piece: where it was begun, where it was ended, and where a colour was joined. */
 const endsOfPiece = (model: PieceAtHand['model'], { part }: OfPiece): number =>
-  2 + colourJoins(modelOf(model, part).fabric) * ENDS.colourChange.ends;
+  2 + colourJoins(modelOf(model, part).fabric).size * ENDS.colourChange.ends;
 
 function dueOf({ model, part, of }: PieceAtHand): Due<ReadyTask>[] {
   const mine = model.caught.filter(({ join }) => pieceKey(join.at) === pieceKey(of));

@@ -1,7 +1,7 @@
-import { ENDS } from '../../figures';
 import { printItems } from '../../notation';
 import { planWords as say } from '../../words';
-import { begunMinutes, colourJoins, roundMinutes } from '../figures';
+import { begunMinutes, roundMinutes } from '../figures';
+import { colourEnds, startEnd, type YarnEnds } from '../ends';
 import type { At } from '../moment';
 import { pointsOfRounds, pointWords } from '../points';
 import { chainWords } from '../sizesOfWork';
@@ -18,6 +18,8 @@ export interface RoundTick {
   count: number;
   /** stitches of it that are worked already, before a pause inside it */
   begun: number;
+  /** for what of it is still to be worked */
+  minutes: number;
   /** what was worked when it was ticked is compared with this */
   content: string;
 }
@@ -26,10 +28,8 @@ export interface RoundsTask extends TaskBase {
   kind: 'rounds';
   ticks: readonly RoundTick[];
   stitches: number;
-  /** the tail left before the first stitch, mm; 0 where the piece goes on */
-  startTailMm: number;
-  /** how often a new colour is joined in the whole piece; told with its first rounds */
-  colourJoins: number;
+  /** what is left before the first stitch and at every change of colour; none where the piece goes on */
+  left: readonly YarnEnds[];
 }
 
 /** Rounds from a moment up to `to` full ones of a piece, worked without a pause. */
@@ -47,6 +47,7 @@ export function roundsTask(
     label: round.label,
     count: round.count,
     begun: i === 0 ? begun : 0,
+    minutes: roundMinutes([round]) - (i === 0 ? begunMinutes(round, begun) : 0),
     content: `${printItems(part.reading.rounds[round.reading].items, 'us')}=${round.count}`,
   }));
   const first = from === 0;
@@ -57,8 +58,7 @@ export function roundsTask(
     about,
     ticks,
     stitches: rounds.reduce((a, r) => a + r.count, 0) - begun,
-    startTailMm: first ? ENDS.startMm : 0,
-    colourJoins: first ? colourJoins(part.fabric) : 0,
+    left: first ? [startEnd(model, part, of), ...colourEnds(part, of)] : [],
     points: first && of.copy === part.copies[0]?.id ? pointsOfRounds(model, of.part) : [],
     minutes: roundMinutes(rounds) - begunMinutes(rounds[0], begun),
     content: ticks.map((t) => t.content).join(';'),
@@ -68,12 +68,7 @@ export function roundsTask(
 export const rounds: TaskKind<RoundsTask> = {
   sign: 'ring',
   rests: false,
-  ends: ({ startTailMm, colourJoins: joins }) => [
-    ...(startTailMm > 0 ? [{ what: 'start' as const, count: 1, eachMm: startTailMm }] : []),
-    ...(joins > 0
-      ? [{ what: 'colour' as const, count: joins * ENDS.colourChange.ends, eachMm: ENDS.colourChange.mm }]
-      : []),
-  ],
+  ends: (task) => task.left,
   words: (task, { name, part, units }) => ({
     title: say.rounds(
       name,
@@ -82,9 +77,12 @@ export const rounds: TaskKind<RoundsTask> = {
       task.ticks[0].begun > 0,
     ),
     short: say.short.rounds,
-    detail:
-      say.stitches(task.stitches) +
-      (task.startTailMm > 0 ? `, ${say.startTail(units.end(task.startTailMm))}` : ''),
+    detail: [
+      say.stitches(task.stitches),
+      ...task.left.flatMap((end) =>
+        end.what === 'start' ? [say.startTail(units.end(end.eachMm), say.tailJob[end.job], end.side)] : [],
+      ),
+    ].join(', '),
     notes: [
       ...chainWords(
         part,

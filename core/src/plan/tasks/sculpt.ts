@@ -3,6 +3,8 @@ import { isOn } from '../../feature';
 import { SCULPT } from '../../figures';
 import { sculptings } from '../../model';
 import { patchWords } from '../../words';
+import { threadEnds } from '../ends';
+import { fixed } from '../../gauge';
 import { sculptThread } from '../figures';
 import { taskKey, type TaskBase, type TaskKind } from '../task';
 
@@ -16,6 +18,7 @@ export interface SculptTask extends TaskBase {
   wayMm: number;
   needleMm: number;
   passes: number;
+  colour: string;
 }
 
 export const sculpt: TaskKind<SculptTask> = {
@@ -37,6 +40,7 @@ export const sculpt: TaskKind<SculptTask> = {
                 wayMm: way.mm,
                 needleMm: way.needleMm,
                 passes: f.passes,
+                colour: f.colour,
                 points: [],
                 minutes: f.passes * SCULPT.minutesPerPass.value,
                 content: [
@@ -50,7 +54,21 @@ export const sculpt: TaskKind<SculptTask> = {
           ]
         : [],
     ),
-  ends: ({ threadMm }) => [{ what: 'thread', count: 1, eachMm: threadMm }],
+  ends: ({ threadMm, colour, part, copy }) => [
+    threadEnds(
+      { part, copy },
+      {
+        job: 'sculpt',
+        count: 1,
+        eachMm: threadMm,
+        needMm: fixed(threadMm),
+        of: 'yarn',
+        colour,
+        strands: 1,
+      },
+    ),
+  ],
+  uses: ({ needleMm }) => [{ what: 'needle', mm: needleMm }],
   words: ({ called, threadMm, wayMm, needleMm, passes }, { inside, units, part }) => ({
     title: say.task(called, inside),
     short: called,

@@ -1,20 +1,13 @@
 import { holeKey, holeTag, type HoleName } from '../../address';
-import { TIME } from '../../figures';
-import {
-  lastFilled,
-  pauseInSeam,
-  seamKind,
-  type JoinSite,
-  type OfPiece,
-  type Pin,
-  type SeamKind,
-} from '../../join';
+import { BALANCE, TIME } from '../../figures';
+import { NOTHING } from '../../gauge';
+import { seamKind, type JoinSite, type OfPiece, type Pin, type SeamKind } from '../../join';
 import { isUnder36 } from '../../safety';
-import type { Ranged } from '../../gauge';
-import { bothFillings, fillBetween, modelOf, type ToyModel } from '../../model';
+import { balanceOf, modelOf, type ToyModel } from '../../model';
 import { planWords as say } from '../../words';
-import { taskKey, type TaskBase, type TaskKind } from '../task';
+import { finished, taskKey, type TaskBase, type TaskKind } from '../task';
 import { insideName } from '../naming';
+import { seamFill, type SeamFill } from '../seamFill';
 
 /** Where an edge that is centred on its host's end is sewn. */
 export type AtEnd = { how: 'edge to edge'; hostStitches: number } | { how: 'round'; label: string };
@@ -31,7 +24,7 @@ export interface SewTask extends TaskBase {
   how: SeamKind;
   twice: boolean;
   /** the last fill goes in after so many of the seam's stitches: how much, g */
-  fill: { after: number; of: number; fillG: Ranged } | null;
+  fill: SeamFill | null;
 }
 
 /** Seams from the middle of the toy outwards: edge to edge first, then what sits on each host. */
@@ -61,21 +54,11 @@ function seam(model: ToyModel, site: JoinSite): SewTask {
     stitches: site.guestEdge,
     how: seamKind(site),
     twice,
-    fill: lastFill(model, site),
+    fill: seamFill(model, site),
     points: [],
     minutes: TIME.seamPerStitch.value * site.guestEdge * (twice ? 2 : 1) + TIME.seamPlus.value,
     content: `${site.name ? holeKey(site.name) : endKey(atEnd)}:${site.guestEdge}`,
   };
-}
-
-/** What goes in last, inside the seam; null for what is closed, flat or empty there. */
-export function lastFill(model: ToyModel, site: JoinSite): SewTask['fill'] {
-  const guest = modelOf(model, site.join.guest.part);
-  const after = pauseInSeam(site, guest.form);
-  if (after === null) return null;
-  const { from, to } = lastFilled(guest.form, site.join.edge);
-  const fillG = bothFillings(fillBetween(model, guest, from, to));
-  return fillG.value > 0 ? { after, of: site.seam.length, fillG } : null;
 }
 
 function endOf(model: ToyModel, site: JoinSite): AtEnd {
@@ -101,6 +84,9 @@ export const sew: TaskKind<SewTask> = {
   sign: 'sew',
   rests: false,
   ofToy: seams,
+  needs: (task) => finished(task, task.host),
+  fillG: ({ fill }) => fill?.fillG ?? NOTHING,
+  uses: ({ pins }) => (pins.length > 0 ? [{ what: 'pins', count: pins.length }] : []),
   words: (task, { model, inside, units }) => ({
     short: say.short.sew,
     title: say.sew(inside, insideName(modelOf(model, task.host.part), task.host.copy)),
@@ -112,9 +98,15 @@ export const sew: TaskKind<SewTask> = {
         : []),
       ...(task.twice ? [say.sewTwice] : []),
     ].join('; '),
-    notes: [],
+    notes: neckNotes(model, task.join),
     reason: `${say.sewReason} ${upper(say.seamKinds[task.how])}. ${say.tug}`,
   }),
 };
+
+/** A neck that carries too much for its girth, told where it is sewn. */
+const neckNotes = (model: ToyModel, join: string): string[] =>
+  (balanceOf(model)?.necks ?? []).flatMap((n) =>
+    n.wobbles && n.join.id === join ? [say.neckWobbles(n.gPerCm.toFixed(1), BALANCE.neckGPerCm)] : [],
+  );
 
 const upper = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);

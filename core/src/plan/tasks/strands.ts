@@ -2,8 +2,11 @@ import { isOn } from '../../feature';
 import { TIME } from '../../figures';
 import { modelOf, strandWorks, type StrandState, type ToyModel } from '../../model';
 import { surfaceWords as say } from '../../words';
+import { fixed } from '../../gauge';
 import { insideName } from '../naming';
+import type { Use } from '../uses';
 import {
+  finished,
   taskKey,
   type Due,
   type OfPiece,
@@ -22,6 +25,7 @@ export interface StrandsTask<
   called: string;
   yarns: number;
   cutMm: number;
+  colour: string;
   hangsMm: number;
   fix: StrandState['feature']['fix'];
   open: boolean;
@@ -41,6 +45,7 @@ function task<K extends StrandsTask['kind']>(
     called: feature.name,
     yarns: mine * feature.together,
     cutMm: feature.cutMm,
+    colour: feature.colour,
     hangsMm,
     fix: feature.fix,
     open: feature.before === 'closing',
@@ -85,13 +90,25 @@ const words = (
   reason: open ? say.strandsOpen : say.strandsLast,
 });
 
+const uses = ({ yarns, cutMm, colour }: StrandsTask): Use[] => [
+  { what: 'yarn', colour, lengthMm: fixed(yarns * cutMm) },
+];
+
 /** Put in while the part is open. */
-export const strands: TaskKind<StrandsTask<'strands'>> = { sign: 'needle', rests: false, ofPiece, words };
+export const strands: TaskKind<StrandsTask<'strands'>> = {
+  sign: 'needle',
+  rests: false,
+  ofPiece,
+  uses,
+  words,
+};
 
 /** Put in when everything else is done. */
 export const strandsLast: TaskKind<StrandsTask<'strands-last'>> = {
   sign: 'needle',
   rests: false,
   ofToy,
+  needs: (task) => finished(task),
+  uses,
   words,
 };

@@ -1,10 +1,11 @@
-import type { Moment } from '../../form';
+import { OPENINGS } from '../../figures';
+import { windowOf, type Moment, type WorkWindow } from '../../form';
 import type { Ranged } from '../../gauge';
-import { bothFillings, fillBetween, zonesOf } from '../../model';
+import { bothFillings, fillBetween, zonesOf, type PartModel, type ToyModel } from '../../model';
 import type { ZoneFill } from '../../toy';
 import { planWords as say } from '../../words';
 import { stuffMinutes } from '../figures';
-import { goKey } from '../fill';
+import { filledBy, goKey } from '../fill';
 import { momentOf, openingThen } from '../moment';
 import { momentSaid } from '../naming';
 import { type Due, type PieceAtHand, type TaskBase, type TaskKind } from '../task';
@@ -21,6 +22,8 @@ export interface StuffTask extends TaskBase {
   fills: readonly ZoneFill[];
   /** the opening, worst end, mm; null while nobody can tell */
   openingMm: number | null;
+  /** while filling passes: in comfort by hand, at all with a stick */
+  window: WorkWindow;
   /** which go it is of how many, from 1 */
   go: number;
   goes: number;
@@ -32,19 +35,25 @@ function gramsKey(g: number): string {
   return g < 4.95 ? (Math.round(g * 10) / 10).toFixed(1) : String(Math.round(g));
 }
 
+/** When what lies from a round on, an index, can be filled. */
+const fillWindow = (model: ToyModel, { form }: PartModel, from: number): WorkWindow =>
+  windowOf(form, form.fabric.rounds[from].number, {
+    comfortableMm: model.toy.settings.ownSmallestMm ?? OPENINGS.fill.comfortableMm,
+    possibleMm: OPENINGS.fill.possibleMm,
+    atAnyDepth: true,
+  });
+
 /** The goes in which a piece is filled, each with what goes in between the one before and its own round. */
 function stuffDue({ model, part, of, goes }: PieceAtHand): Due<StuffTask>[] {
   const { fabric } = part;
-  let from = 0;
+  const ranges = filledBy(model, part, of, goes);
   return goes.map((go, i) => {
-    const isLast = i === goes.length - 1;
-    const to = isLast ? fabric.rounds.length - 1 : go.at.after - 1;
+    const { from, to } = ranges[i];
     const filling = fillBetween(model, part, from, to);
     const fillG = bothFillings(filling);
     const fills = zonesOf(part)
       .filter((z) => z.to >= from && z.from <= to && z.fill !== 'empty')
       .map((z) => z.fill);
-    from = to + 1;
     const at = momentOf(fabric, go.at)!;
     const key = goKey(part, of.copy, go);
     const once = [...new Set(fills)];
@@ -61,6 +70,7 @@ function stuffDue({ model, part, of, goes }: PieceAtHand): Due<StuffTask>[] {
         thrumsG: filling.thrumsG,
         fills: once,
         openingMm: openingThen(part.form, go.at),
+        window: fillWindow(model, part, from),
         go: i + 1,
         goes: goes.length,
         points: [],
@@ -82,6 +92,8 @@ export const stuff: TaskKind<StuffTask> = {
   rests: true,
   ofPiece: stuffDue,
   fillG: (task) => task.fillG,
+  uses: ({ openingMm }) =>
+    openingMm !== null && openingMm < OPENINGS.fill.comfortableMm ? [{ what: 'stick' }] : [],
   words: (task, { part, inside, units }) => {
     const opening = task.openingMm === null ? null : units.length(task.openingMm);
     return {

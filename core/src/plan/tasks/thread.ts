@@ -1,10 +1,12 @@
 import { holeKey, holeTag, type HoleName } from '../../address';
 import { TIME } from '../../figures';
 import { threadedEndMm, type OfPiece, type ThreadedJoin, type ThreadedSite } from '../../join';
-import { modelOf, type ToyModel } from '../../model';
+import { modelOf, yarnColour, type ToyModel } from '../../model';
 import { planWords as say } from '../../words';
+import { threadEnds } from '../ends';
+import { fixed } from '../../gauge';
 import { insideName } from '../naming';
-import { taskKey, type TaskBase, type TaskKind } from '../task';
+import { finished, taskKey, type TaskBase, type TaskKind } from '../task';
 
 /** Limbs threaded on: through one, the host, the other and back. */
 export interface ThreadTask extends TaskBase {
@@ -15,10 +17,13 @@ export interface ThreadTask extends TaskBase {
   pierced: string;
   /** two limbs; else the yarn is anchored on the other side */
   pair: boolean;
+  /** the other limb on the same yarn */
+  twin: readonly { copy: string }[];
   threadMm: number;
+  colour: string;
 }
 
-const task = (join: ThreadedJoin, { exits, pierced }: ThreadedSite): ThreadTask => {
+const task = (model: ToyModel, join: ThreadedJoin, { exits, pierced }: ThreadedSite): ThreadTask => {
   const names = [exits.first.name, exits.other.name] as const;
   return {
     kind: 'thread',
@@ -29,7 +34,9 @@ const task = (join: ThreadedJoin, { exits, pierced }: ThreadedSite): ThreadTask 
     exits: names,
     pierced,
     pair: join.twin !== null,
+    twin: join.twin ? [{ copy: join.twin.copy }] : [],
     threadMm: threadedEndMm(exits.widthMm),
+    colour: yarnColour(model, join.guest.part, join.guest.copy),
     points: [],
     minutes: TIME.thread.value,
     content: `${names.map(holeKey).join(':')}:${pierced}`,
@@ -37,13 +44,29 @@ const task = (join: ThreadedJoin, { exits, pierced }: ThreadedSite): ThreadTask 
 };
 
 const threads = (model: ToyModel): ThreadTask[] =>
-  model.drawn.flatMap(({ sites: [site] }) => (site?.how === 'threaded' ? [task(site.join, site)] : []));
+  model.drawn.flatMap(({ sites: [site] }) =>
+    site?.how === 'threaded' ? [task(model, site.join, site)] : [],
+  );
 
 export const thread: TaskKind<ThreadTask> = {
   sign: 'needle',
   rests: false,
   ofToy: threads,
-  ends: ({ threadMm }) => [{ what: 'thread', count: 1, eachMm: threadMm }],
+  needs: (task) => finished(task, ...task.twin, task.host),
+  ends: ({ threadMm, colour, part, copy }) => [
+    threadEnds(
+      { part, copy },
+      {
+        job: 'thread on',
+        count: 1,
+        eachMm: threadMm,
+        needMm: fixed(threadMm),
+        of: 'yarn',
+        colour,
+        strands: 1,
+      },
+    ),
+  ],
   words: ({ part, host, exits, pierced, pair, threadMm }, { model, units }) => ({
     short: say.short.thread,
     title: say.thread(

@@ -34,6 +34,7 @@ const washersFor = (task: PostsTask): WashersTask => ({
 export const washers: TaskKind<WashersTask> = {
   sign: 'washer',
   rests: false,
+  uses: ({ discMm, count }) => (discMm === null ? [] : [{ what: 'disc', mm: discMm, count }]),
   ofPiece: ({ model, due }) =>
     due.flatMap(({ after, task }) => {
       if (!isPosts(task) || !task.plastic || task.stopped) return [];

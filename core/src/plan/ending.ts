@@ -1,0 +1,69 @@
+import { roundOf } from '../address';
+import { ENDS, OPENINGS } from '../figures';
+import { worstOpening } from '../form';
+import type { PartModel, ToyModel } from '../model';
+import { isUnder36, PROFILES } from '../safety';
+
+/** How many rounds of a part are worked before its end is made: all, or up to the one that the maker gathers early. */
+export function roundsWorked({ part, fabric, reading }: PartModel): number {
+  const gather = part.ending?.gather;
+  const index = gather && reading.closed ? roundOf(fabric, gather) : -1;
+  return index < 0 ? fabric.rounds.length : index + 1;
+}
+
+/** How a part's end is made. */
+export type EndIs = 'gathered' | 'left open' | 'sewn shut' | 'worked shut' | 'folded';
+
+/** The end of a part: what its text says, gathered or open where it says nothing else. */
+export function endIs({ reading }: PartModel): EndIs {
+  if (reading.closed) return 'gathered';
+  const { how } = reading.end;
+  if (how === 'sewn shut' || how === 'folded') return how;
+  return how === 'flattened' ? 'worked shut' : 'left open';
+}
+
+/** The hole that a gathered round leaves at rest, mm, at its worst (largest): what a probe of a small finger is held against. */
+export const holeLeftMm = ({ form }: PartModel, index: number): number =>
+  form.rounds[index].ringMm * (1 + form.gauge.stitchRangePercent / 100);
+
+/** A probe of a child's finger, mm. Source: the region's profile. */
+export const fingerMm = (model: ToyModel): number => {
+  const { fingerProbeMm } = PROFILES[model.toy.settings.region];
+  return isUnder36(model.toy.settings.age) ? fingerProbeMm.under36 : fingerProbeMm.over36;
+};
+
+/** How often the last round is gathered: as the maker says; twice for a small child, and where there are more stitches than one thread draws tight. */
+export function timesGathered(model: ToyModel, part: PartModel): 1 | 2 {
+  const own = part.part.ending?.times;
+  if (own) return own;
+  const { count } = part.fabric.rounds[roundsWorked(part) - 1];
+  return isUnder36(model.toy.settings.age) || count > ENDS.gather.mostOnce ? 2 : 1;
+}
+
+/** An earlier round that may be gathered instead of a last one that is fiddly. */
+export interface GatherInstead {
+  /** index of the round */
+  round: number;
+  label: string;
+  count: number;
+  holeMm: number;
+  /** wider than a child's finger: gathered twice */
+  twice: boolean;
+}
+
+/** Where the last round's hole is too small to work in (its opening is below what a stick needs): the last round before it that is not; null where there is none. */
+export function gatherInstead(model: ToyModel, part: PartModel): GatherInstead | null {
+  const { form, fabric } = part;
+  const last = roundsWorked(part) - 1;
+  const wideMm = Math.max(OPENINGS.fill.possibleMm, model.toy.settings.ownSmallestMm ?? 0);
+  if (!part.reading.closed || part.gauge.stitchSource === 'not known') return null;
+  if (last < 1 || worstOpening(form, last) >= wideMm) return null;
+  for (let i = last - 1; i > 0; i--) {
+    const { count, label } = fabric.rounds[i];
+    if (count > ENDS.gather.most) return null;
+    if (count <= fabric.rounds[last].count || worstOpening(form, i) < OPENINGS.fill.possibleMm) continue;
+    const holeMm = holeLeftMm(part, i);
+    return { round: i, label, count, holeMm, twice: holeMm > fingerMm(model) };
+  }
+  return null;
+}
