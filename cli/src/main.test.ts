@@ -178,7 +178,7 @@ describe('hoppla', () => {
   });
   it('plans a toy file as text, JSON and HTML', () => {
     const say = (flag: string) => run(['plan', RILL, flag], () => '').out;
-    expect(say('--text')).toContain('Eyes now: last comfortable chance');
+    expect(say('--text')).toContain('Eyes now\n    after R17');
     expect(JSON.parse(say('--json')).totals.tailsMm).toBe(6100); // satin of 125 mm2 50 cm, a mouth 30
     expect(say('--html')).toContain('<h1>Rill</h1>');
   });

@@ -1,7 +1,9 @@
 import type { ToyModel } from '../model';
 import { cutSheetHtml } from './cutting';
 import { faceMapSvgs } from './faceMap';
+import { lanesHtml } from './lanesDrawing';
 import { objOf } from './obj';
+import { shoppingHtml } from './shopping';
 import { planText, sheetHtml } from './sheet';
 
 /** One open format that a toy is given away in. */
@@ -22,6 +24,8 @@ export const EXPORTS = {
   },
   html: { ending: 'html', type: 'text/html', files: (model) => [{ text: sheetHtml(model) }] },
   txt: { ending: 'txt', type: 'text/plain', files: (model) => [{ text: planText(model) }] },
+  lanes: { ending: 'lanes.html', type: 'text/html', files: (model) => [{ text: lanesHtml(model) }] },
+  shopping: { ending: 'shopping.html', type: 'text/html', files: (model) => [{ text: shoppingHtml(model) }] },
   cut: { ending: 'cut.html', type: 'text/html', files: (model) => [{ text: cutSheetHtml(model) }] },
 } satisfies Record<string, Export>;
 

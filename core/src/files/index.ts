@@ -1,5 +1,7 @@
 export { exportFile, fileName } from './json';
 export { planText, sheetHtml } from './sheet';
+export { lanesHtml, lanesSvg } from './lanesDrawing';
+export { shoppingHtml } from './shopping';
 export { EXPORTS, exportNamed } from './exports';
 export type { Export, ExportId } from './exports';
 export { objOf } from './obj';

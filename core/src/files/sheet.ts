@@ -5,6 +5,7 @@ import { CHECKS, checksMade, checkToy, notKnown } from '../safety';
 import { copyName, modelOf, type ToyModel } from '../model';
 import { hours, safetyWords, sheetWords as say, unitWords } from '../words';
 import { escaped } from './escaped';
+import { endRows, fillLines, shoppingRows, shoppingText } from './shopping';
 
 /** A title as a sentence of its own. */
 const stopped = (title: string): string => (/[?!.]$/.test(title) ? title : `${title}.`);
@@ -44,6 +45,11 @@ export function sheetHtml(model: ToyModel): string {
 <section class="totals">${head.map(([n, words]) => `<div><b>${n}</b><span>${words}</span></div>`).join('')}</section>
 ${plan.trouble.length ? `<section class="trouble"><h2>${say.trouble}</h2><ul>${plan.trouble.map((t) => `<li>${escaped(troubleWords(t, model))}</li>`).join('')}</ul></section>` : ''}
 <section><h2>${say.order}</h2><ol>${rows}</ol></section>
+<section><h2>${say.materials}</h2><table>${shoppingRows(model)}</table></section>
+<section><h2>${say.ends}</h2><table>${endRows(model)}</table></section>
+<section><h2>${say.filling}</h2><ul>${fillLines(model)
+    .map((l) => `<li>${escaped(l)}</li>`)
+    .join('')}</ul></section>
 <section><h2>${say.places}</h2><table>${places}</table></section>
 <section><h2>${say.parts}</h2><table><tr><th>${say.part}</th><th>${say.size}</th><th>${say.stitches}</th><th>${say.fillWord}</th></tr>${sizes}</table></section>
 <section><h2>${say.safety}</h2><ul>${points.map((p) => `<li class="${p.weight}"><b>${escaped(say.weights[p.weight])}: ${escaped(stopped(p.title))}</b> ${escaped(p.reason)} ${escaped(p.mend)}</li>`).join('')}</ul><h2>${escaped(safetyWords.notMade)}</h2><p>${escaped(safetyWords.made(checksMade.length, CHECKS.length))}. ${escaped(safetyWords.notMadeHow)}</p><ul>${notKnown()
@@ -127,6 +133,8 @@ export function planText(model: ToyModel): string {
     ...lines,
     ...plan.trouble.map((t) => `! ${troubleWords(t, model)}`),
     '',
+    ...shoppingText(model),
+    '',
     `${say.safety}: ${safetyWords.made(checksMade.length, CHECKS.length)}`,
     ...points,
     `${safetyWords.notMade}: ${notKnown()
@@ -140,6 +148,7 @@ export function planText(model: ToyModel): string {
 }
 
 const STYLE = `
+.swatch{display:inline-block;width:4mm;height:4mm;border:.5pt solid #0b211d;margin-right:2mm;vertical-align:-.6mm;print-color-adjust:exact;-webkit-print-color-adjust:exact}
 @page{margin:16mm}
 *{box-sizing:border-box}
 body{font:11pt/1.4 "Atkinson Hyperlegible Next","Atkinson Hyperlegible",Verdana,sans-serif;color:#0b211d;max-width:180mm;margin:0 auto;padding:8mm 4mm}

@@ -115,12 +115,12 @@ export function fillGoes(model: ToyModel, part: PartModel, of: OfPiece, trouble:
   }
   const planned = found.filter((go, i) => found.findIndex((g) => compareAt(g.at, go.at) === 0) === i);
   const moved = planned.map((go) => movedGo(model, part, of, go, trouble));
-  return withGrams(
+  return goesWithFill(
     model,
     part,
     of,
     moved.sort((a, b) => compareAt(a.at, b.at)),
-  );
+  ).map(({ go }) => go);
 }
 
 /** The last tufts are the program's own wish; only what the text itself says is told when it is too late. */
@@ -142,7 +142,7 @@ function movedGo(model: ToyModel, part: PartModel, of: OfPiece, go: FillGo, trou
 }
 
 /** What each go fills: from where the one before ended up to its own edge, the last one all that is left but what goes in through a seam. Rounds are indices, both among it. */
-export function filledBy(
+function filledBy(
   model: ToyModel,
   part: PartModel,
   of: OfPiece,
@@ -158,13 +158,19 @@ export function filledBy(
   });
 }
 
-/** Goes in which something goes in: what lies in empty lengths alone is left out, the next one takes over. */
-function withGrams(model: ToyModel, part: PartModel, of: OfPiece, goes: readonly FillGo[]): FillGo[] {
-  if (part.form.innerCm3 <= 0) return [...goes];
+/** Goes in which something goes in, each with the rounds that it fills: what lies in empty lengths alone is left out, the next one takes over. */
+export function goesWithFill(
+  model: ToyModel,
+  part: PartModel,
+  of: OfPiece,
+  goes: readonly FillGo[],
+): { go: FillGo; range: { from: number; to: number } }[] {
   const ranges = filledBy(model, part, of, goes);
-  return goes.filter((_, i) => {
-    const { from, to } = ranges[i];
-    return to >= from && bothFillings(fillBetween(model, part, from, to)).value > 0;
+  return goes.flatMap((go, i) => {
+    const range = ranges[i];
+    const grams =
+      range.to < range.from ? 0 : bothFillings(fillBetween(model, part, range.from, range.to)).value;
+    return grams > 0 || part.form.innerCm3 <= 0 ? [{ go, range }] : [];
   });
 }
 

@@ -1,11 +1,38 @@
 import fc from 'fast-check';
-import { changeSettings, type LogEvent } from '../toy';
+import { changePlan, changeSettings, rewritePart, type LogEvent } from '../toy';
 import { modelToy } from '../model';
 import { ticksOf, tick, progressOf, whereAmI, withDeed } from '../record';
 import { isOn } from '../feature';
 import { faults } from './cases/checker';
-import { soundToy } from './cases/soundToys';
-import { lanesOf, planOf, stepWords, troubleWords, type Step } from './index';
+import { soundToy, wilfulToy } from './cases/soundToys';
+import { lanesOf, moved, planOf, refusalWords, stepWords, troubleWords, type Step } from './index';
+
+/** A share of the thousand that `npm run fuzz` makes. */
+const WILFUL = Number(process.env.HOPPLA_PLANS ?? 90);
+let fresh = 0;
+
+const EVERY_KIND = [
+  'begin-round',
+  'close',
+  'core',
+  'draw-shut',
+  'embroider',
+  'embroider-last',
+  'ends',
+  'eyes',
+  'fasten-off',
+  'hang-last',
+  'inspect',
+  'lids',
+  'look-again',
+  'patch',
+  'ready',
+  'rounds',
+  'sculpt',
+  'sew',
+  'stuff',
+  'washers',
+];
 
 const RUNS = { numRuns: 60, seed: 20261126 };
 
@@ -32,7 +59,7 @@ describe('plans of generated toys', () => {
     [
       'the first seam before all',
       (steps) =>
-        moved(
+        stepMoved(
           steps,
           steps.findIndex((s) => s.kind === 'sew'),
           0,
@@ -41,7 +68,7 @@ describe('plans of generated toys', () => {
     [
       'eyes after the end',
       (steps) =>
-        moved(
+        stepMoved(
           steps,
           steps.findIndex((s) => s.kind === 'eyes'),
           steps.length - 1,
@@ -140,17 +167,105 @@ describe('plans of generated toys', () => {
         for (const row of rows) expect(new Set(row.strands.map((s) => s.lane)).size).toBe(row.strands.length);
         const starts = rows.flatMap((r) => r.strands.filter((s) => s.state === 'starts'));
         expect(starts).toHaveLength(new Set(plan.steps.filter((s) => s.part).map((s) => s.part)).size);
-        const kinds = (steps: readonly Step[]) =>
-          new Set(steps.map((s) => JSON.stringify([s.kind, s.part, s.about])));
-        expect(rows.length).toBeGreaterThanOrEqual(kinds(plan.steps).size);
+        // Rounds are told in runs, moves of the hand within them; everything else has a row.
+        const shown = new Set(rows.flatMap((r) => [r.step.kind === 'rounds' ? '' : r.step.key]));
+        const told = rows.flatMap((r) => r.notes).join('\n');
+        for (const step of plan.steps) {
+          if (step.kind === 'rounds') continue;
+          const alike = plan.steps.filter(
+            (s) => s.kind === step.kind && s.part === step.part && s.about === step.about,
+          );
+          const isTold = alike.some((s) => shown.has(s.key)) || told.includes(stepWords(step, model).title);
+          expect([step.kind, isTold]).toEqual([step.kind, true]);
+        }
+        const labels = (steps: readonly Step[]) =>
+          new Set(
+            steps.flatMap((s) => (s.kind === 'rounds' ? s.ticks.map((t) => `${s.part} ${t.label}`) : [])),
+          );
+        expect(labels(rows.map((r) => r.step))).toEqual(labels(plan.steps));
       }),
       { ...RUNS, numRuns: 40 },
     ));
 });
 
+describe('plans of toys with work of every kind, and a will of their own', () => {
+  it('have no fault: what the maker moves stands where they put it, or as near as reasons allow', () => {
+    const kinds = new Set<string>();
+    fc.assert(
+      fc.property(wilfulToy, (toy) => {
+        const model = modelToy(toy);
+        const plan = planOf(model);
+        expect(faults(model, plan.steps)).toEqual([]);
+        for (const step of plan.steps) kinds.add(step.kind);
+        for (const t of plan.trouble) expect(troubleWords(t, model)).not.toMatch(/undefined|NaN|\[object/);
+      }),
+      { numRuns: WILFUL, seed: 20261127 },
+    );
+    expect([...kinds].sort()).toEqual(expect.arrayContaining(EVERY_KIND));
+  });
+
+  it('each refused move names a true reason: made all the same, the checker finds a fault', () => {
+    let [refused, kept] = [0, 0];
+    fc.assert(
+      fc.property(wilfulToy, fc.nat(60), fc.nat(60), (toy, a, b) => {
+        const model = modelToy(changePlan(toy, { moves: [] }));
+        const { blocks } = planOf(model);
+        const block = blocks[a % blocks.length];
+        const rest = blocks.filter((x) => x !== block);
+        const to = b % (rest.length + 1);
+        const found = moved(blocks, { key: block.key, after: rest[to - 1]?.key ?? null })!;
+        const forced = [...rest.slice(0, to), block, ...rest.slice(to)];
+        const steps = (all: typeof blocks) => all.flatMap((x) => x.steps);
+        expect(faults(model, steps(found.order))).toEqual([]);
+        if (found.refusal) {
+          refused++;
+          expect(faults(model, steps(forced))).not.toEqual([]);
+          expect(refusalWords(found.refusal, model)).toMatch(/^[A-Z].+: .+\./);
+        } else {
+          kept++;
+          expect(found.order.map((x) => x.key)).toEqual(forced.map((x) => x.key));
+        }
+      }),
+      { numRuns: WILFUL, seed: 7 },
+    );
+    expect(Math.min(refused, kept)).toBeGreaterThan(WILFUL / 10);
+  });
+
+  it('a small edit moves few steps: those of other parts keep their order and stand where they stood', () =>
+    fc.assert(
+      fc.property(wilfulToy, fc.nat(9), (toy, k) => {
+        const at = k % toy.parts.length;
+        const { text } = toy.parts[at];
+        // One plain round more.
+        const longer = text.replace(/^(R\d+: sc around \(\d+\))$/m, '$1\n$1');
+        fc.pre(longer !== text);
+        const before = planOf(modelToy(toy)).steps;
+        const after = planOf(modelToy(rewritePart(toy, toy.parts[at].id, longer, () => `n${++fresh}`))).steps;
+        const others = (steps: readonly Step[]) =>
+          steps.filter((s) => s.part !== toy.parts[at].id && s.part !== '').map((s) => s.key);
+        expect(others(after)).toEqual(others(before));
+      }),
+      { numRuns: Math.round(WILFUL / 3), seed: 3 },
+    ));
+
+  it('parts stand in the order of the text, unless a round of an earlier one needs them', () =>
+    fc.assert(
+      fc.property(wilfulToy, (toy) => {
+        const model = modelToy(changePlan(toy, { moves: [], seams: 'last' }));
+        const order = [...new Set(planOf(model).blocks.flatMap((b) => b.steps.map((s) => s.part)))].filter(
+          Boolean,
+        );
+        const caught = new Set(model.caught.map(({ join }) => join.guest.part));
+        const plain = order.filter((p) => !caught.has(p));
+        expect(plain).toEqual(toy.parts.map((p) => p.id).filter((p) => plain.includes(p)));
+      }),
+      { numRuns: Math.round(WILFUL / 3), seed: 5 },
+    ));
+});
+
 const without = (steps: readonly Step[], i: number): readonly Step[] =>
   i < 0 ? steps : steps.filter((_, k) => k !== i);
-const moved = (steps: readonly Step[], i: number, to: number): readonly Step[] => {
+const stepMoved = (steps: readonly Step[], i: number, to: number): readonly Step[] => {
   if (i < 0) return steps;
   const rest = without(steps, i);
   return [...rest.slice(0, to), steps[i], ...rest.slice(to)];

@@ -10,6 +10,8 @@ export type { Cost, Enough, FeltNeed, FlossNeed, Materials, Tools, YarnNeed } fr
 export { edgeThread, gatherTail, satinThreadMm, sculptThread, threadLength } from './figures';
 export { compareYarn } from './yarnChange';
 export type { YarnChange, YarnChangeRow } from './yarnChange';
+export { chartOf, mergePath } from './chart';
+export type { Chart, ChartLane, Knot, Merge } from './chart';
 export { lanesOf } from './lane';
 export type { LaneRow } from './lane';
 export { stepCheckWords, stepWords } from './sentences';

@@ -14,6 +14,9 @@ export interface Strand {
 /** One row of the plan: its words, its sign, and what every lane does while it lasts. Yarns are #rrggbb. */
 export interface LaneRow extends TaskWords {
   key: string;
+  step: Step;
+  /** the block that it is moved with */
+  block: string;
   sign: Sign;
   lane: number;
   /** yarn of the row's own lane; null for the whole toy */
@@ -24,25 +27,48 @@ export interface LaneRow extends TaskWords {
   joins: { lane: number; yarn: string } | null;
 }
 
-/** A step as it is told: the first of the copies that do the same, and whether all of the part's copies do. */
-interface Told {
+/** A step as it is told: the first of the copies that do the same, whether all of the part's copies do, and what the hand does between its rounds. */
+export interface Told {
   step: Step;
   together: boolean;
+  moves: readonly Step[];
 }
 
-/** Steps that several copies do alike are told once. */
-function told(model: ToyModel, plan: Plan): Told[] {
+/** Steps that several copies do alike are told once, and rounds in one run with what is only a move of the hand between them. */
+export function told(model: ToyModel, plan: Plan): Told[] {
   const alike = new Map<string, Step[]>();
   for (const step of plan.steps) {
     const key = JSON.stringify([step.kind, step.part, step.about]);
     alike.set(key, [...(alike.get(key) ?? []), step]);
   }
-  return [...alike.values()].flatMap((steps) => {
+  const once = [...alike.values()].flatMap((steps) => {
     const copies = steps[0].part === '' ? 1 : modelOf(model, steps[0].part).copies.length;
     const together = copies > 1 && steps.length === copies;
     const shown = together ? steps.slice(0, 1) : steps;
-    return shown.map((step) => ({ step, together }));
+    return shown.map((step): Told => ({ step, together, moves: [] }));
   });
+  return once.reduce(inOneRun, []);
+}
+
+/** Adds a step to what is told: a move of the hand to the rounds before it, rounds to rounds of the same piece that only such a move parts from them. */
+function inOneRun(run: Told[], next: Told): Told[] {
+  const last = run.at(-1);
+  const same =
+    last &&
+    last.step.kind === 'rounds' &&
+    last.step.copy === next.step.copy &&
+    last.together === next.together;
+  if (!last || last.step.kind !== 'rounds' || !same) return [...run, next];
+  const before = run.slice(0, -1);
+  if (kindOf(next.step.kind).small) return [...before, { ...last, moves: [...last.moves, next.step] }];
+  if (next.step.kind !== 'rounds' || next.step.ticks[0].begun > 0) return [...run, next];
+  const step: Step = {
+    ...last.step,
+    ticks: [...last.step.ticks, ...next.step.ticks],
+    stitches: last.step.stitches + next.step.stitches,
+    minutes: last.step.minutes + next.step.minutes,
+  };
+  return [...before, { ...last, step }];
 }
 
 const ownerOf = (step: Step): string => (step.kind === 'sew' ? step.host.part : step.part);
@@ -91,7 +117,8 @@ export function lanesOf(model: ToyModel, plan: Plan): { rows: LaneRow[]; lanes: 
   const all = told(model, plan);
   const lastOf = lastRows(all);
   const lanes = new Lanes();
-  const rows = all.map(({ step, together }, i): LaneRow => {
+  const blockOf = new Map(plan.blocks.flatMap((b) => b.steps.map((s) => [s.key, b.key] as const)));
+  const rows = all.map(({ step, together, moves }, i): LaneRow => {
     const [own, guest] = [ownerOf(step), guestOf(step)];
     const starts = lanes.begin(own);
     const state = (part: string): Strand['state'] => {
@@ -100,9 +127,13 @@ export function lanesOf(model: ToyModel, plan: Plan): { rows: LaneRow[]; lanes: 
       return lastOf.get(part) === i ? 'ends' : 'worked';
     };
     const joined = lanes.at(guest);
+    const words = stepWords(step, model, together);
     const row: LaneRow = {
       key: step.key,
-      ...stepWords(step, model, together),
+      ...words,
+      notes: [...words.notes, ...moves.map((move) => moveWords(move, model))],
+      step,
+      block: blockOf.get(step.key) ?? '',
       sign: kindOf(step.kind).sign,
       lane: lanes.at(own) ?? 0,
       yarn: own ? yarn(own) : null,
@@ -117,4 +148,10 @@ export function lanesOf(model: ToyModel, plan: Plan): { rows: LaneRow[]; lanes: 
     return row;
   });
   return { rows, lanes: Math.max(1, lanes.most) };
+}
+
+/** A move of the hand in one sentence. */
+function moveWords(move: Step, model: ToyModel): string {
+  const { title, detail } = stepWords(move, model);
+  return `${title}: ${detail}`;
 }

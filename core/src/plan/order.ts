@@ -148,14 +148,9 @@ export function pieceSteps(model: ToyModel, part: PartModel, of: OfPiece, troubl
   const due: Due<Step>[] = [];
   const piece: PieceAtHand = { model, part, of, goes: fillGoes(model, part, of, trouble), due, trouble };
   for (const kind of KINDS) due.push(...((kindOf(kind).ofPiece?.(piece) ?? []) as Due<Step>[]));
-  // Sorting keeps the order of the table among what is done at one pause.
-  due.sort((a, b) => a.after - b.after || (a.stitches ?? 0) - (b.stitches ?? 0));
   const steps: Step[] = [];
   let worked = fullAt(0);
-  const last = roundsWorked(part);
-  for (const { stitches = 0, task, ...one } of due) {
-    // What is left out as the end is gathered early is not worked for anything.
-    const after = Math.min(one.after, last);
+  for (const { after, stitches = 0, task } of inTurn(due, roundsWorked(part))) {
     if (after > worked.after) {
       steps.push(roundsTask(piece, worked, after));
       worked = fullAt(after);
@@ -168,3 +163,9 @@ export function pieceSteps(model: ToyModel, part: PartModel, of: OfPiece, troubl
   }
   return steps;
 }
+
+/** What is due in turn; sorting keeps the order of the table among what is done at one pause. What is left out as the end is gathered early is not worked for anything. */
+const inTurn = (due: readonly Due<Step>[], last: number): Due<Step>[] =>
+  due
+    .map((one) => (one.after >= last ? { ...one, after: last, stitches: 0 } : one))
+    .sort((a, b) => a.after - b.after || (a.stitches ?? 0) - (b.stitches ?? 0));

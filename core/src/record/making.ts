@@ -1,4 +1,4 @@
-import type { CheckId, Plan, PostsCheck, RoundTick, Step } from '../plan';
+import { kindOf, type CheckId, type Plan, type PostsCheck, type RoundTick, type Step } from '../plan';
 import type { Deed } from '../toy';
 import type { Progress } from './progress';
 
@@ -28,7 +28,11 @@ export function whereAmI(
   { done }: Progress,
 ): { at: number; done: number; changed: Tick[] } {
   const ticked = ticks.filter((t) => t.key in done);
-  const at = ticks.findIndex((t) => !(t.key in done));
+  const lastDone = new Map(ticks.flatMap((t, i) => (t.key in done ? [[t.step.copy, i] as const] : [])));
+  // A move of the hand before rounds that are done was made with them.
+  const passed = (t: Tick, i: number): boolean =>
+    t.key in done || (kindOf(t.step.kind).small === true && i < (lastDone.get(t.step.copy) ?? -1));
+  const at = ticks.findIndex((t, i) => !passed(t, i));
   return {
     at: at < 0 ? ticks.length : at,
     done: ticked.length,

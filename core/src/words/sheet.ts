@@ -15,6 +15,15 @@ export const sheetWords = {
   time: 'to make',
   trouble: 'Not settled yet',
   order: 'Order of work',
+  materials: 'Materials',
+  ends: 'Ends of yarn and thread',
+  filling: 'Filling',
+  range: (value: string, low: string, high: string) => `${value} (${low} to ${high})`,
+  zone: (part: string, rounds: string, fill: string, grams: string | null) =>
+    `${part} ${rounds}: ${fill}${grams === null ? '' : `, ${grams}`}`,
+  lanesOf: (toy: string) => `${toy}: order of work`,
+  lanesHow:
+    'A strand is a part, a tick a round, a square a seam. A hexagon: work rests. Blue under it: when it can be done in comfort, broken as far as it can be done at all. Threads at both ends: the yarn to leave.',
   places: 'Places',
   parts: 'Parts',
   part: 'Part',

@@ -1,77 +1,235 @@
-import { type ToyModel } from '../../model';
-import { type Step } from '../index';
+import type { PartModel, ToyModel } from '../../model';
+import type { Step } from '../index';
 
 /**
  * An independent checker: from the toy's parts, features and joins alone (it knows nothing of how plans are made) it
  * says what a list of steps does wrong.
  */
 export function faults(model: ToyModel, steps: readonly Step[]): string[] {
-  const found: string[] = [];
-  const at = (test: (s: Step) => boolean) => steps.findIndex(test);
-  for (const part of model.parts) {
-    for (const copy of part.copies) {
-      const mine = steps
-        .map((step, i) => ({ step, i }))
-        .filter((x) => x.step.copy === copy.id && x.step.kind !== 'sew');
-      const worked = mine.flatMap((x) =>
-        x.step.kind === 'rounds' ? x.step.ticks.map((t) => ({ round: t.round, i: x.i })) : [],
-      );
-      if (worked.map((w) => w.round).join() !== part.fabric.rounds.map((_, i) => i).join())
-        found.push(`rounds of ${part.name}`);
-      const end = mine.find((x) => x.step.kind === 'close' || x.step.kind === 'fasten-off');
-      if (!end) found.push(`${part.name} is never finished`);
-      const lastRound = worked[worked.length - 1]?.i ?? -1;
-      if (end && end.i < lastRound) found.push(`${part.name} is finished before its last round`);
-      const open = (k: number) =>
-        (part.fabric.rounds[k].count * part.gauge.stitchMm * 1.25 * (1 - part.gauge.rangePercent / 100)) /
-        Math.PI;
-      const doneBefore = (i: number) => worked.filter((w) => w.i < i).length;
-      for (const x of mine) {
-        // What needs the fill in follows closing.
-        const needsFill = x.step.kind === 'sculpt' || x.step.kind === 'embroider-last';
-        if (end && needsFill !== x.i > end.i && x.i !== end.i)
-          found.push(`${x.step.kind} ${needsFill ? 'before' : 'after'} ${part.name} is finished`);
-        if (x.step.kind === 'stuff') {
-          if (part.fill === 'empty') found.push(`${part.name} is stuffed but should be empty`);
-          if (doneBefore(x.i) > 0 && open(doneBefore(x.i) - 1) < 9)
-            found.push(`${part.name} cannot be stuffed any more`);
-        }
-      }
-      if (part.fill !== 'empty' && !mine.some((x) => x.step.kind === 'stuff'))
-        found.push(`${part.name} is never stuffed`);
-      for (const { eyes, state } of model.eyes.filter(
-        (e) => e.eyes.part === part.part.id && (e.eyes.copy ?? copy.id) === copy.id,
-      )) {
-        const eye = mine.find((x) => x.step.kind === 'eyes' && x.step.feature === eyes.id);
-        if (!eye || state.state === 'homeless') {
-          found.push('eyes are never placed');
-          continue;
-        }
-        const done = doneBefore(eye.i);
-        if (done < part.fabric.rounds.findIndex((r) => r.number === state.names[0].round[1]) + 1)
-          found.push('eyes before their round');
-        for (let k = part.fabric.rounds.findIndex((r) => r.number === state.names[0].round[1]); k < done; k++)
-          if (open(k) < eyes.washerMm + 4) found.push('eyes through too small a hole');
-        if (mine.some((x) => x.step.kind === 'stuff' && x.i < eye.i)) found.push('eyes after stuffing');
-      }
-    }
+  return [
+    ...model.parts.flatMap((part) =>
+      part.copies.flatMap((copy) => pieceFaults(model, steps, { part, copy: copy.id })),
+    ),
+    ...seamFaults(model, steps),
+    ...toyFaults(model, steps),
+  ];
+}
+
+interface Piece {
+  part: PartModel;
+  copy: string;
+}
+
+type Placed = { step: Step; i: number };
+
+/** Steps that are done to the piece by itself. */
+const WHOLE: readonly Step['kind'][] = [
+  'sew',
+  'draw-through',
+  'thread',
+  'surface',
+  'strands-last',
+  'hang-last',
+  'ends',
+  'inspect',
+];
+
+const isEnd = (s: Step): boolean => s.kind === 'close' || s.kind === 'fasten-off';
+
+function pieceFaults(model: ToyModel, steps: readonly Step[], { part, copy }: Piece): string[] {
+  const mine = steps
+    .map((step, i) => ({ step, i }))
+    .filter((x) => x.step.copy === copy && !WHOLE.includes(x.step.kind));
+  const end = mine.find((x) => isEnd(x.step));
+  if (!end) return [`${part.name} is never finished`];
+  return [
+    ...roundFaults(part, mine, end),
+    ...afterFaults(part, mine, end),
+    ...fillFaults(part, mine),
+    ...eyeFaults(model, part, copy, mine),
+    ...colourFaults(part, mine),
+  ];
+}
+
+const worksRound = ({ step }: Placed): number[] =>
+  step.kind === 'rounds' ? step.ticks.map((t) => t.round) : [];
+
+/** Full rounds and stitches of the next that are worked before a step. */
+function workedBefore(mine: readonly Placed[], i: number): { full: number; inside: number } {
+  const before = mine.filter((x) => x.i < i);
+  const full = before.flatMap(worksRound).length;
+  const begun = before.flatMap(({ step }) =>
+    step.kind === 'begin-round' && step.round === full ? [step.stitches] : [],
+  );
+  return { full, inside: Math.max(0, ...begun) };
+}
+
+function roundFaults(part: PartModel, mine: readonly Placed[], end: Placed): string[] {
+  const worked = mine.flatMap(worksRound);
+  const gather = part.part.ending?.gather;
+  const all = part.fabric.rounds.map((_, i) => i);
+  const until = gather
+    ? part.fabric.rounds.findIndex((r) => r.mark === gather.mark && r.nth === gather.nth) + 1
+    : 0;
+  const wanted = gather && part.reading.closed && until > 0 ? all.slice(0, until) : all;
+  const last = Math.max(-1, ...mine.filter((x) => worksRound(x).length > 0).map((x) => x.i));
+  return [
+    ...(worked.join() === wanted.join() ? [] : [`rounds of ${part.name}`]),
+    ...(end.i < last ? [`${part.name} is finished before its last round`] : []),
+  ];
+}
+
+/** What needs the end made comes after it, and nothing else does. */
+function afterFaults(part: PartModel, mine: readonly Placed[], end: Placed): string[] {
+  const after: readonly Step['kind'][] = ['sculpt', 'embroider-last', 'push-in'];
+  return mine.flatMap(({ step, i }) =>
+    i !== end.i && after.includes(step.kind) !== i > end.i
+      ? [`${step.kind} on the wrong side of the end of ${part.name}`]
+      : [],
+  );
+}
+
+/** The hole with so many stitches worked, by hand: what is worked of a round and what it has left of the one below, pulled open, at the worst end. */
+function holeMm(part: PartModel, full: number, inside: number): number {
+  const { fabric, gauge } = part;
+  const round = fabric.rounds[full];
+  let edge = full > 0 ? fabric.rounds[full - 1].count : 0;
+  const taken = new Set<number>();
+  for (let s = round?.from ?? 0; s < (round?.from ?? 0) + inside; s++) {
+    edge++;
+    for (let p = fabric.parentFrom[s]; p < fabric.parentTo[s]; p++) taken.add(p);
   }
-  for (const { join, sites } of model.sites) {
-    for (const site of sites) {
-      const sew = at((s) => s.kind === 'sew' && s.join === join.id && s.copy === site.copy);
-      const finished = (copy: string) =>
-        at((s) => (s.kind === 'close' || s.kind === 'fasten-off') && s.copy === copy);
-      if (sew < 0) found.push('a join is never sewn');
-      else if (sew < finished(site.copy) || sew < finished(join.at.copy))
-        found.push('sewn before it is finished');
-      const guest = steps[finished(site.copy)];
+  return ((edge - taken.size) * gauge.stitchMm * 1.25 * (1 - gauge.rangePercent / 100)) / Math.PI;
+}
+
+function fillFaults(part: PartModel, mine: readonly Placed[]): string[] {
+  const fills = mine.filter((x) => x.step.kind === 'stuff');
+  const firms = part.fabric.rounds.map((_, i) => firmAt(part, i));
+  const folds = mine.filter((x) => x.step.kind === 'fold');
+  return [
+    ...fills.flatMap(({ step, i }) => {
+      const { full, inside } = workedBefore(mine, i);
+      return [
+        ...(holeMm(part, full, inside) < 9 - 1e-6 ? [`${part.name} cannot be stuffed any more`] : []),
+        ...(step.kind === 'stuff' && part.form.innerCm3 > 0 && step.fillG.value <= 0
+          ? [`a step of nothing in ${part.name}`]
+          : []),
+        ...(folds.some((f) => f.i < i) ? [`${part.name} is folded before it is filled`] : []),
+      ];
+    }),
+    ...(firms.every((f) => f === 'empty') && fills.length > 0
+      ? [`${part.name} is stuffed but should be empty`]
+      : []),
+    ...(firms.some((f, i) => f !== 'empty' && isTall(part, i)) && fills.length === 0 && !onlyInSeam(part)
+      ? [`${part.name} is never stuffed`]
+      : []),
+  ];
+}
+
+/** Rounds that lie flat hold nothing. */
+const isTall = ({ form, gauge }: PartModel, i: number): boolean =>
+  Math.abs(form.z[i + 1] - form.z[i]) > gauge.roundMm / 2;
+
+/** A part of two rounds that is sewn is filled in its seam alone. */
+const onlyInSeam = (part: PartModel): boolean => !part.reading.closed && part.fabric.rounds.length <= 3;
+
+/** What the maker or the part says of a round's filling; the texts of these toys say nothing. */
+function firmAt(part: PartModel, round: number): string {
+  const index = (c: { mark: string; nth: number }) =>
+    part.fabric.rounds.findIndex((r) => r.mark === c.mark && r.nth === c.nth);
+  const said = part.part.zones.filter((z) => index(z.from) <= round && round <= index(z.to)).at(-1);
+  return said?.fill ?? part.fill;
+}
+
+function eyeFaults(model: ToyModel, part: PartModel, copy: string, mine: readonly Placed[]): string[] {
+  const on = model.eyes.filter((e) => e.eyes.part === part.part.id && (e.eyes.copy ?? copy) === copy);
+  return on.flatMap(({ eyes, state }) => {
+    const eye = mine.find((x) => x.step.kind === 'eyes' && x.step.feature === eyes.id);
+    if (!eye || state.state === 'homeless') return ['eyes are never placed'];
+    const { full, inside } = workedBefore(mine, eye.i);
+    const later = Math.max(...state.names.map((n) => n.round[1]));
+    const index = part.fabric.rounds.findIndex((r) => r.number === later);
+    const stitch = Math.max(...state.names.filter((n) => n.round[1] === later).flatMap((n) => n.stitch));
+    const there = full > index || (full === index && inside >= stitch);
+    const washers = mine.find((x) => x.step.kind === 'washers' && x.step.feature === eyes.id);
+    const narrow =
+      eyes.making === 'safety eye' && tooNarrow(part, { index, full, inside, needMm: eyes.washerMm + 4 });
+    return [
+      ...(there ? [] : ['eyes before their round']),
+      ...(narrow ? ['eyes through too small a hole'] : []),
+      ...(mine.some((x) => x.step.kind === 'stuff' && x.i < eye.i) ? ['eyes after stuffing'] : []),
+      ...(washers &&
+      (washers.i < eye.i || mine.some((x) => x.i > eye.i && x.i < washers.i && worksRound(x).length > 0))
+        ? ['washers not with their eyes']
+        : []),
+    ];
+  });
+}
+
+/** Whether the hole was too small at any full round from the posts' own on, or is at the pause. */
+function tooNarrow(
+  part: PartModel,
+  { index, full, inside, needMm }: { index: number; full: number; inside: number; needMm: number },
+): boolean {
+  const rounds = Array.from({ length: Math.max(0, full - index) }, (_, k) => index + k);
+  const atPause = inside > 0 ? holeMm(part, full, inside) : Infinity;
+  return rounds.some((k) => holeMm(part, k + 1, 0) < needMm) || atPause < needMm;
+}
+
+/** A colour is changed right before its first round. */
+function colourFaults(part: PartModel, mine: readonly Placed[]): string[] {
+  const { rounds, colour } = part.fabric;
+  return mine.flatMap(({ step, i }) => {
+    if (step.kind !== 'colour') return [];
+    const { full, inside } = workedBefore(mine, i);
+    const round = rounds[full];
+    const wrong = inside > 0 || !round || colour[round.from] === colour[round.from - 1];
+    return wrong ? [`colour of ${part.name} changed at the wrong place`] : [];
+  });
+}
+
+function seamFaults(model: ToyModel, steps: readonly Step[]): string[] {
+  const finishedAt = (copy: string) => steps.findIndex((s) => s.copy === copy && isEnd(s));
+  const lastOf = (copy: string) =>
+    Math.max(-1, ...steps.flatMap((s, i) => (s.copy === copy && !WHOLE.includes(s.kind) ? [i] : [])));
+  const sewn = model.sites.flatMap(({ join, sites }) =>
+    sites.flatMap((site) => {
+      const sew = steps.findIndex((s) => s.kind === 'sew' && s.join === join.id && s.copy === site.copy);
+      if (sew < 0) return ['a join is never sewn'];
+      const early = sew < finishedAt(site.copy) || sew < finishedAt(join.at.copy) || sew < lastOf(site.copy);
+      const tail = steps[finishedAt(site.copy)];
       const w = model.parts.find((p) => p.part.id === join.guest.part)!.gauge.stitchMm;
-      if (guest && 'tailMm' in guest && guest.tailMm < 3 * site.guestEdge * w + 200)
-        found.push('tail too short to sew');
-    }
-  }
-  const ends = at((s) => s.kind === 'ends');
-  if (steps.some((s, i) => s.kind === 'sew' && i > ends)) found.push('ends woven in before the last seam');
-  if (steps[steps.length - 1]?.kind !== 'inspect') found.push('not looked over at the end');
-  return found;
+      const short = tail && 'tailMm' in tail && tail.tailMm < 3 * site.guestEdge * w + 200;
+      return [...(early ? ['sewn before it is finished'] : []), ...(short ? ['tail too short to sew'] : [])];
+    }),
+  );
+  const caught = model.caught.flatMap(({ join }) => {
+    const round = steps.findIndex(
+      (s) => s.kind === 'rounds' && s.copy === join.at.copy && s.ticks.some((t) => t.round === join.round),
+    );
+    const ready = steps.findIndex(
+      (s) =>
+        s.kind === 'ready' && s.copy === join.at.copy && s.guests.some((g) => g.copy === join.guest.copy),
+    );
+    const late = ready < 0 || ready > round || lastOf(join.guest.copy) > ready;
+    return late ? ['caught before it is ready'] : [];
+  });
+  const worked = steps.flatMap((s, i) => {
+    const pieces = s.kind === 'surface' ? s.over.map((o) => o.copy) : [s.copy];
+    const on = ['surface', 'draw-through', 'thread', 'strands-last', 'hang-last'].includes(s.kind);
+    return on && pieces.some((copy) => finishedAt(copy) > i) ? [`${s.kind} on what is not finished`] : [];
+  });
+  return [...sewn, ...caught, ...worked];
+}
+
+function toyFaults(model: ToyModel, steps: readonly Step[]): string[] {
+  const ends = steps.findIndex((s) => s.kind === 'ends');
+  const late = steps.some((s, i) => i > ends && s.kind !== 'inspect');
+  const keys = steps.map((s) => s.key);
+  return [
+    ...(late ? ['ends woven in before the last seam'] : []),
+    ...(steps[steps.length - 1]?.kind === 'inspect' ? [] : ['not looked over at the end']),
+    ...(new Set(keys).size === keys.length ? [] : ['a step twice']),
+    ...(model.parts.length > 0 && steps.length === 0 ? ['nothing is planned'] : []),
+  ];
 }

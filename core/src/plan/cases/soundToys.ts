@@ -1,14 +1,28 @@
 import fc from 'fast-check';
-import { newPair } from '../../feature';
+import { courseOf } from '../../address';
+import { newPair, newStitching, type Feature } from '../../feature';
 import { holePlace, newJoin, STRAIGHT_OUT, wholeEdge } from '../../join';
-import { headOf, modelToy } from '../../model';
+import {
+  headOf,
+  marksOn,
+  modelToy,
+  newHanger,
+  newStrands,
+  newSurface,
+  usualPatch,
+  usualSculpt,
+} from '../../model';
+import { planOf } from '../index';
 import {
   addParts,
   changePart,
+  changePlan,
   changeSettings,
   newToy,
   setFeature,
   setJoin,
+  setMove,
+  setPause,
   type AgeGroup,
   type Toy,
 } from '../../toy';
@@ -29,10 +43,13 @@ interface Shape {
 }
 
 /** A ball: so many increases, so many plain rounds, closed again or left open. */
-function ball(name: string, { up, plain, closed, copies }: Shape): string {
+function ball(name: string, { up, plain, closed, copies }: Shape, fins = false): string {
   const rounds = ['R1: 6 sc in ring (6)', 'R2: inc x6 (12)'];
   for (let k = 3; k <= up; k++) rounds.push(`R${k}: (${k - 2} sc, inc) x6 (${6 * k})`);
   for (let k = 1; k <= plain; k++) rounds.push(`R${up + k}: sc around (${6 * up})`);
+  if (fins)
+    rounds[up + plain - 1] =
+      `R${up + plain}: fin over 3, ${3 * up - 3} sc, fin over 3, ${3 * up - 3} sc (${6 * up})`;
   for (let k = 1; closed && k < up; k++) {
     const before = up - k - 1;
     rounds.push(`R${up + plain + k}: (${before > 0 ? `${before} sc, ` : ''}dec) x6 (${6 * (up - k)})`);
@@ -55,6 +72,30 @@ const AGES: AgeGroup[] = ['under 18 months', '3 years and over', 'display only',
 /** A host of this number leaves a part loose. */
 const LOOSE = 9;
 
+/** What else a toy may have: how it is planned, lengths filled otherwise, a core, and work of every kind. */
+const wishes = fc.record({
+  eyes: fc.constantFrom('late' as const, 'early' as const),
+  goes: fc.constantFrom(null, 1 as const, 2 as const, 3 as const),
+  seams: fc.constantFrom('last' as const, 'soon' as const),
+  own: fc.option(fc.integer({ min: 10, max: 45 })),
+  zone: fc.option(
+    fc.record({
+      part: fc.nat(4),
+      from: fc.nat(12),
+      to: fc.nat(12),
+      fill: fc.constantFrom('empty' as const, 'soft' as const, 'firm' as const, 'yarn ends' as const),
+    }),
+  ),
+  core: fc.option(fc.nat(4)),
+  gather: fc.option(fc.nat(4)),
+  fins: fc.boolean(),
+  works: fc.subarray(['strands', 'hanger', 'surface', 'patch', 'lids', 'sculpt', 'brows', 'mouth'] as const),
+  pause: fc.option(fc.record({ round: fc.nat(20), stitch: fc.nat(40) })),
+  moves: fc.array(fc.tuple(fc.nat(40), fc.nat(40)), { maxLength: 3 }),
+});
+
+type Wishes = typeof wishes extends fc.Arbitrary<infer T> ? T : never;
+
 /** A toy of two to five parts; every later part may be sewn to an earlier one, so that no circle comes about. */
 export const soundToy: fc.Arbitrary<Toy> = fc
   .record({
@@ -63,13 +104,100 @@ export const soundToy: fc.Arbitrary<Toy> = fc
     places: fc.array(fc.nat(99), { minLength: 5, maxLength: 5 }),
     age: fc.constantFrom(...AGES),
   })
-  .map(({ shapes, hosts, places, age }) => {
-    const text = shapes.map((s, i) => ball(NAMES[i], s)).join('\n\n');
-    let toy = changeSettings(addParts(newToy('Sound', newId), text, newId), { age });
-    shapes.forEach((s, i) => (toy = withFace(changePart(toy, toy.parts[i].id, { fill: s.fill }), i, s)));
-    for (let i = 1; i < shapes.length; i++) toy = sewnOn(toy, i, hosts[i], places[i]);
-    return toy;
+  .map(({ shapes, hosts, places, age }) => soundOf({ shapes, hosts, places, age }, false));
+
+function soundOf(
+  { shapes, hosts, places, age }: { shapes: Shape[]; hosts: number[]; places: number[]; age: AgeGroup },
+  fins: boolean,
+): Toy {
+  const text = shapes.map((s, i) => ball(NAMES[i], s, fins && i === 0)).join('\n\n');
+  let toy = changeSettings(addParts(newToy('Sound', newId), `${text}${fins ? FINS : ''}`, newId), { age });
+  shapes.forEach((s, i) => (toy = withFace(changePart(toy, toy.parts[i].id, { fill: s.fill }), i, s)));
+  for (let i = 1; i < shapes.length; i++) toy = sewnOn(toy, i, hosts[i], places[i]);
+  return toy;
+}
+
+/** Two fins that the first part catches. */
+const FINS = '\n\nFin (2x, 3.0 mm hook)\nR1: 6 sc in ring (6)\nR2: sc around (6)\nfasten off';
+
+/** Any toy with work of every kind, and a maker with a will of their own. */
+export const wilfulToy: fc.Arbitrary<Toy> = fc
+  .record({
+    shapes: fc.array(shape, { minLength: 2, maxLength: 4 }),
+    hosts: fc.array(fc.nat(LOOSE), { minLength: 5, maxLength: 5 }),
+    places: fc.array(fc.nat(99), { minLength: 5, maxLength: 5 }),
+    age: fc.constantFrom(...AGES),
+    wish: wishes,
+  })
+  .map(({ wish, ...base }) => willed(soundOf(base, wish.fins), wish));
+
+function willed(sound: Toy, { own, zone, core, gather, works, ...plan }: Wishes): Toy {
+  let toy = changePlan(sound, { eyes: plan.eyes, goes: plan.goes, seams: plan.seams });
+  if (own !== null) toy = changeSettings(toy, { ownSmallestMm: own });
+  if (zone) toy = withZone(toy, zone);
+  if (core !== null) toy = withCore(toy, core);
+  if (gather !== null) toy = gatheredEarly(toy, gather);
+  for (const work of works) toy = withWork(toy, work);
+  if (plan.pause) toy = pausedAt(toy, plan.pause);
+  const { blocks } = planOf(modelToy(toy));
+  const keyAt = (k: number) => blocks[k % blocks.length].key;
+  for (const [a, b] of plan.moves)
+    if (keyAt(a) !== keyAt(b)) toy = setMove(toy, { key: keyAt(a), after: b === 0 ? null : keyAt(b) });
+  return toy;
+}
+
+function withZone(toy: Toy, { part, from, to, fill }: NonNullable<Wishes['zone']>): Toy {
+  const { fabric, part: own } = modelToy(toy).parts[part % toy.parts.length];
+  const at = (k: number) => courseOf(fabric, k % fabric.rounds.length);
+  const [a, b] = [from % fabric.rounds.length, to % fabric.rounds.length].sort((x, y) => x - y);
+  return changePart(toy, own.id, { zones: [{ from: at(a), to: at(b), fill }] });
+}
+
+function withCore(toy: Toy, k: number): Toy {
+  const { fabric, part } = modelToy(toy).parts[k % toy.parts.length];
+  const at = courseOf(fabric, Math.floor(fabric.rounds.length / 2));
+  return changePart(toy, part.id, { core: { is: 'felt', lengthMm: 20, widthMm: 8, at } });
+}
+
+function gatheredEarly(toy: Toy, k: number): Toy {
+  const { fabric, part, reading } = modelToy(toy).parts[k % toy.parts.length];
+  if (!reading.closed || fabric.rounds.length < 4) return toy;
+  const gather = courseOf(fabric, fabric.rounds.length - 2);
+  return changePart(toy, part.id, { ending: { gather, loops: 'front', from: 'outside', times: null } });
+}
+
+function withWork(toy: Toy, work: Wishes['works'][number]): Toy {
+  const model = modelToy(toy);
+  const [part] = model.parts;
+  const ids = { id: newId(), name: work, part: part.part.id, copy: null, colour: '#5f6b78' };
+  const head = headOf(model, part);
+  const made: Record<Wishes['works'][number], () => Feature | null> = {
+    strands: () => newStrands(model, part.part.id, newId),
+    hanger: () => newHanger(model, part.part.id, newId),
+    surface: () => newSurface(model, part.part.id, newId),
+    patch: () => usualPatch(model, part, ids, 'under the eyes'),
+    lids: () => usualPatch(model, part, ids, 'lids'),
+    sculpt: () => usualSculpt(model, part, ids, 'eyes'),
+    brows: () => ({ ...newStitching(head, marksOn(model, part), ids, 'brows'), when: 'after filling' }),
+    mouth: () => newStitching(head, marksOn(model, part), ids, 'smile'),
+  };
+  const feature = made[work]();
+  return feature ? setFeature(toy, feature) : toy;
+}
+
+/** The first pair's pause put anywhere. */
+function pausedAt(toy: Toy, { round, stitch }: { round: number; stitch: number }): Toy {
+  const model = modelToy(toy);
+  const eyes = model.eyes[0]?.eyes;
+  if (!eyes) return toy;
+  const part = model.parts.find((p) => p.part.id === eyes.part)!;
+  const index = round % part.fabric.rounds.length;
+  const stitches = stitch === 0 ? null : 1 + (stitch % part.fabric.rounds[index].count);
+  return setPause(toy, `eyes:${part.copies[0].id}:${eyes.id}`, {
+    at: courseOf(part.fabric, index),
+    stitches,
   });
+}
 
 function withFace(toy: Toy, i: number, { eyes, plastic }: Shape): Toy {
   const model = modelToy(toy);

@@ -7,6 +7,7 @@ import { patchWords } from '../../words';
 import { threadEnds, type YarnEnds } from '../ends';
 import { fixed, within, type Gauge } from '../../gauge';
 import { edgeThread } from '../figures';
+import { fullAt, isLater, type At } from '../moment';
 import { needleRound } from '../needleRound';
 import { pointsOfFeature, pointWords } from '../points';
 import {
@@ -49,12 +50,35 @@ function postsThrough({ sides }: Patched, due: PieceAtHand['due']): PieceAtHand[
       !task.stopped &&
       holes.some((of) => (of === 'nose' ? 'nose' : 'eyes') === task.posts),
   );
-  return through.reduce<(typeof through)[number] | null>((a, b) => (a && a.after >= b.after ? a : b), null);
+  return through.reduce<(typeof through)[number] | null>(
+    (a, b) => (a && !isLater(atDue(b), atDue(a)) ? a : b),
+    null,
+  );
 }
 
-/** After how many rounds eyes go in: lids wait for them. */
-const eyesAfter = (due: PieceAtHand['due']): number =>
-  Math.max(0, ...due.filter(({ task }) => isPosts(task) && task.posts === 'eyes').map((d) => d.after));
+const atDue = ({ after, stitches = 0 }: Pick<PieceAtHand['due'][number], 'after' | 'stitches'>): At => ({
+  after,
+  stitches,
+});
+
+/** When the last of the eyes go in: lids wait for them. */
+const eyesAt = (due: PieceAtHand['due']): At =>
+  due
+    .filter(({ task }) => isPosts(task) && task.posts === 'eyes')
+    .map(atDue)
+    .reduce((a, b) => (isLater(b, a) ? b : a), fullAt(0));
+
+/** When a piece is laid on: with the posts that go through it, while a hand reaches in, lids when the eyes are fast. */
+function whenLaid(
+  kind: PatchTask['kind'],
+  { due }: PieceAtHand,
+  free: number,
+  posts: PieceAtHand['due'][number] | null,
+): At {
+  if (posts) return atDue(posts);
+  const eyes = eyesAt(due);
+  return kind === 'lids' && isLater(eyes, fullAt(free)) ? eyes : fullAt(free);
+}
 
 function patchDue<K extends PatchTask['kind']>(
   kind: K,
@@ -69,7 +93,7 @@ function patchDue<K extends PatchTask['kind']>(
   const edge = edgeMm(outlineOf(f));
   const count = piecesOf(f);
   return {
-    after: posts?.after ?? Math.max(free.after, kind === 'lids' ? eyesAfter(due) : 0),
+    ...whenLaid(kind, piece, free.after, posts),
     task: {
       kind,
       ...of,

