@@ -1,5 +1,9 @@
 export { planOf } from './plan';
 export { moved } from './order';
+export { rowMove } from './rowMoves';
+export type { RowMove } from './rowMoves';
+export { isMovable, pauseMove, pauseMoveWords, windowWords } from './pauseSteps';
+export type { PauseBy, PauseMove } from './pauseSteps';
 export type { Block, Refusal } from './order';
 export { blockName, refusalWords } from './refusals';
 export type { Plan, Totals } from './plan';

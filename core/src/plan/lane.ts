@@ -1,7 +1,7 @@
 import { modelOf, yarnColour, type ToyModel } from '../model';
 import type { Plan } from './plan';
 import { stepWords } from './sentences';
-import type { Sign, TaskWords } from './task';
+import { pieceBlock, type Sign, type TaskWords } from './task';
 import { kindOf, type Step } from './tasks';
 
 /** What a part's strand does while a row lasts. */
@@ -15,8 +15,8 @@ export interface Strand {
 export interface LaneRow extends TaskWords {
   key: string;
   step: Step;
-  /** the block that it is moved with */
-  block: string;
+  /** the blocks that are moved with it, one a copy where copies are told together */
+  blocks: readonly string[];
   sign: Sign;
   lane: number;
   /** yarn of the row's own lane; null for the whole toy */
@@ -133,7 +133,7 @@ export function lanesOf(model: ToyModel, plan: Plan): { rows: LaneRow[]; lanes: 
       ...words,
       notes: [...words.notes, ...moves.map((move) => moveWords(move, model))],
       step,
-      block: blockOf.get(step.key) ?? '',
+      blocks: blocksOf(model, step, together, blockOf.get(step.key)),
       sign: kindOf(step.kind).sign,
       lane: lanes.at(own) ?? 0,
       yarn: own ? yarn(own) : null,
@@ -148,6 +148,13 @@ export function lanesOf(model: ToyModel, plan: Plan): { rows: LaneRow[]; lanes: 
     return row;
   });
   return { rows, lanes: Math.max(1, lanes.most) };
+}
+
+/** What is moved with a row: its block, or those of all copies of a part that are told together. */
+function blocksOf(model: ToyModel, step: Step, together: boolean, own: string | undefined): string[] {
+  if (own === undefined) return [];
+  const isPiece = own === pieceBlock(step.copy);
+  return isPiece && together ? modelOf(model, step.part).copies.map((c) => pieceBlock(c.id)) : [own];
 }
 
 /** A move of the hand in one sentence. */

@@ -38,6 +38,18 @@ export const planWords = {
       `${plural(edge, 'stitch', 'stitches')} in the edge`,
       `opening ${opening === null ? 'not known' : `${opening} at least`}`,
     ].join(', '),
+  pauseRefused: {
+    'not there yet': (moment: string) => `Not after ${moment}: there is no fabric round it yet.`,
+    hole: (moment: string, opening: string | null) =>
+      `Not after ${moment}: the hole is too small or too deep by then${opening === null ? '' : `, ${opening}`}.`,
+    'no more rounds': () => 'There is no such round.',
+  } as Record<string, (moment: string, opening: string | null) => string>,
+  window: (first: string, comfortable: string | null, last: string | null) =>
+    [
+      `from ${first}`,
+      ...(comfortable ? [`in comfort until ${comfortable}`] : []),
+      last ? `at all until ${last}` : 'no hole is wide enough',
+    ].join(', '),
   beginRoundReason:
     'Work rests where the hole is right, not where the round ends. Draw the loop long, a marker in the last stitch; afterwards tighten the loop again.',
   /** steps in two or three words, for a mark on the mat */

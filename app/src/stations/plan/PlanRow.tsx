@@ -1,3 +1,5 @@
+import { useSortable } from '@dnd-kit/sortable';
+import GripVertical from 'lucide-react-native/icons/grip-vertical';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { G, Path } from 'react-native-svg';
@@ -5,6 +7,10 @@ import { LaneSign, Quiet, Title, Words } from '../../controls';
 import { shade } from '../../stage';
 import { usePalette } from '../../theme';
 import type { LaneRow } from '@hoppla/core/plan';
+import { screenWords } from '../../words';
+import { RowMoves } from './RowMoves';
+
+const say = screenWords.plan;
 
 /** The sign of a step that is about no part. */
 const WHOLE_TOY = '#6C877E';
@@ -25,30 +31,73 @@ export function PlanRow({
 }) {
   const c = usePalette();
   const [height, setHeight] = useState(56);
+  const sorted = useSortable({ id: row.key });
   const pitch = Math.min(30, (narrow ? 92 : 128) / lanes);
   const width = lanes * pitch + 22;
   const x = (lane: number) => 18 + lane * pitch;
   const mid = Math.min(height / 2, 34);
   return (
-    <Pressable
-      role="button"
-      aria-expanded={open}
-      onPress={onPress}
-      onLayout={(e) => setHeight(e.nativeEvent.layout.height)}
+    <div
+      ref={sorted.setNodeRef}
       style={{
-        flexDirection: 'row',
-        minHeight: 56,
-        backgroundColor: row.band ? c.sunk : c.paper,
-        borderTopWidth: row.band ? 1 : 0,
-        borderBottomWidth: row.band ? 1 : 0,
-        borderColor: c.line,
+        transform: sorted.transform ? `translate3d(0, ${sorted.transform.y}px, 0)` : undefined,
+        transition: sorted.transition,
+        position: 'relative',
+        zIndex: sorted.isDragging ? 2 : undefined,
+        opacity: sorted.isDragging ? 0.85 : 1,
       }}
     >
-      <View style={{ width }}>
-        <Strands width={width} height={height} row={row} mid={mid} x={x} />
+      <View
+        onLayout={(e) => setHeight(e.nativeEvent.layout.height)}
+        style={{
+          flexDirection: 'row',
+          minHeight: 56,
+          backgroundColor: row.band ? c.sunk : c.paper,
+          borderTopWidth: row.band ? 1 : 0,
+          borderBottomWidth: row.band ? 1 : 0,
+          borderColor: c.line,
+        }}
+      >
+        <View style={{ width }}>
+          <Strands width={width} height={height} row={row} mid={mid} x={x} />
+        </View>
+        <View style={{ flex: 1, minWidth: 0 }}>
+          <Pressable role="button" aria-expanded={open} onPress={onPress}>
+            <RowWords row={row} open={open} />
+          </Pressable>
+          {open ? <RowMoves step={row.step} /> : null}
+        </View>
+        <Grip title={row.title} sorted={sorted} />
       </View>
-      <RowWords row={row} open={open} />
-    </Pressable>
+    </div>
+  );
+}
+
+/** What a row is dragged by; with the keyboard: space, the arrows, space. */
+function Grip({ title, sorted }: { title: string; sorted: ReturnType<typeof useSortable> }) {
+  const c = usePalette();
+  return (
+    <button
+      type="button"
+      ref={sorted.setActivatorNodeRef}
+      {...sorted.attributes}
+      {...sorted.listeners}
+      aria-label={say.grip(title)}
+      style={{
+        width: 44,
+        minHeight: 44,
+        border: 0,
+        padding: 0,
+        background: 'transparent',
+        cursor: 'grab',
+        touchAction: 'none',
+        display: 'flex',
+        alignItems: 'center',
+        justifyContent: 'center',
+      }}
+    >
+      <GripVertical color={c.ink2} size={22} />
+    </button>
   );
 }
 

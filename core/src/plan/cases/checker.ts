@@ -219,7 +219,13 @@ function seamFaults(model: ToyModel, steps: readonly Step[]): string[] {
     const on = ['surface', 'draw-through', 'thread', 'strands-last', 'hang-last'].includes(s.kind);
     return on && pieces.some((copy) => finishedAt(copy) > i) ? [`${s.kind} on what is not finished`] : [];
   });
-  return [...sewn, ...caught, ...worked];
+  const over = steps.flatMap((s, i) => {
+    if (s.kind !== 'surface') return [];
+    const on = new Set(s.over.map((o) => o.copy));
+    const open = steps.some((o, k) => o.kind === 'sew' && k > i && on.has(o.copy) && on.has(o.host.copy));
+    return open ? ['a line over a seam that is not sewn'] : [];
+  });
+  return [...sewn, ...caught, ...worked, ...over];
 }
 
 function toyFaults(model: ToyModel, steps: readonly Step[]): string[] {
