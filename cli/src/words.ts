@@ -13,10 +13,11 @@ export const cliWords = {
                                          where a pair goes, in every school, and the checks
   joins TOY.json|PAGE [--json]           where every part is sewn, stitch to stitch; what is loose; how the toy stands
   needle TOY.json|PAGE [--json]          embroidery, felt and needle sculpting: places, lengths, thread to cut
-  plan TOY.json|PAGE [--text|--json|--html]   the whole plan of a toy file or of written parts
+  plan TOY.json|PAGE [--text|--json|--html]   the whole plan of a toy file or of written parts: steps with their windows,
+                                         ends of yarn, materials, filling by length, time
   safety TOY.json|PAGE [--age A] [--region R] [--json]   what could hurt a child; exit 1 on a stop
-  export TOY.json --to obj|svg|html|txt|cut DIR   the toy's fabric in three dimensions, mm; its faces in true size; its plan;
-                                         templates of felt
+  export TOY.json --to obj|svg|html|txt|cut|lanes|shopping DIR   the toy's fabric in three dimensions, mm; its faces in true
+                                         size; its plan; templates of felt; the order on one page; the shopping list
 `,
   needsValue: (flag: string) => `${flag} needs a value.`,
   unknownFlag: (flag: string) => `${flag} is not an option here.`,

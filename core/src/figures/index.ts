@@ -257,30 +257,6 @@ export const ENDS = {
   source: HOUSE,
 } as const;
 
-export const TIME = {
-  stitchesAMinute: figure(22, 'stitches a minute'),
-  stitchesAMinuteSmall: figure(14, 'stitches a minute'),
-  smallRound: 10,
-  eyesPair: figure(3, 'minutes'),
-  washer: figure(1, 'minutes'),
-  stuffPer10g: figure(1, 'minutes'),
-  stuffPlus: figure(1, 'minutes'),
-  close: figure(2, 'minutes'),
-  seamPerStitch: figure(0.25, 'minutes'),
-  seamPlus: figure(2, 'minutes'),
-  drawThrough: figure(6, 'minutes'),
-  thread: figure(8, 'minutes'),
-  weaveIn: figure(1, 'minutes'),
-  clamp: figure(1, 'minutes'),
-  strand: figure(0.3, 'minutes', { low: 0.2, high: 0.5, source: JUDGED }),
-  hang: figure(3, 'minutes', { source: JUDGED }),
-  embroider: figure(4, 'minutes'),
-  colour: figure(0.5, 'minutes', { source: JUDGED }),
-  drawShut: figure(0.5, 'minutes', { source: JUDGED }),
-  core: figure(2, 'minutes', { source: JUDGED }),
-  pushIn: figure(1, 'minutes', { source: JUDGED }),
-} as const;
-
 /**
  * So many rounds on end that grow by more than so many times what lies flat ruffle; at an edge one does. Source: the house's
  * notation, "ruffle", for 1.35; four rounds of 8 sc are no longer smooth, while one that grows with plain ones behind it is a dome.
@@ -297,6 +273,7 @@ export { singular, trunkOf, UNKNOWN_PLACE, USUAL_PLACES, usualPlaceOf } from './
 export type { UsualPlace } from './usualPlaces';
 export { DISC_OVER_WASHER_MM, DISCS_MM, EYE_GRAMS, EYE_SIZES_MM, EYES } from './eyes';
 export { FELT, SCULPT } from './needle';
+export { TIME } from './time';
 export { usualGramsPerMetre, YARNS, yarnIn } from './yarns';
 
 export { STITCH_KINDS, STITCHES } from './stitches';

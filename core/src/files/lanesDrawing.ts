@@ -1,10 +1,13 @@
 import type { ToyModel } from '../model';
-import { chartOf, mergePath, planOf, type Chart, type ChartLane, type Knot } from '../plan';
+import { chartOf, mergePath, planOf, spreadOut, type Chart, type ChartLane, type Knot } from '../plan';
 import { sheetWords as say, unitWords, type UnitWords } from '../words';
 import { escaped } from './escaped';
 
 /** Room on a page, mm: A4 landscape less its margins, and what stands beside a strand. */
 const PAGE = { wide: 269, left: 3, top: 9, lane: 15, mostLane: 19, mostRoundMm: 4.2 } as const;
+
+/** Between the middles of two signs, mm. */
+const KNOT_MM = 4.6;
 
 const f = (mm: number): string => mm.toFixed(2).replace(/\.?0+$/, '');
 
@@ -27,9 +30,12 @@ interface Page {
 const x = ({ k }: Page, along: number): number => PAGE.left + along * k;
 const y = ({ lane }: Page, n: number): number => PAGE.top + lane * (n + 0.62);
 
-/** A knot on its strand with its number; those at one spot stand above each other. Never by colour alone: a rest is a hexagon, all else a circle. */
-function knotSvg(page: Page, { along, stack, rests, key, window }: Knot, lane: ChartLane): string {
-  const [cx, cy] = [x(page, along), y(page, lane.lane) - stack * 4.4];
+/** A knot on its strand with its number; those at one spot stand beside each other. Never by colour alone: a rest is a hexagon, all else a circle. */
+function knotSvg(
+  page: Page,
+  { rests, key, window, sign }: Knot,
+  { cx, cy }: { cx: number; cy: number },
+): string {
   const r = 2;
   const hexagon = Array.from(
     { length: 6 },
@@ -40,7 +46,8 @@ function knotSvg(page: Page, { along, stack, rests, key, window }: Knot, lane: C
     ? `<polygon points="${hexagon}" fill="#FFD426" stroke="#1D1B05" stroke-width=".4"/>`
     : `<circle cx="${f(cx)}" cy="${f(cy)}" r="${r}" fill="#fff" stroke="#0B211D" stroke-width=".4"/>`;
   const number = `<text x="${f(cx)}" y="${f(cy + 0.85)}" font-size="2.3" text-anchor="middle" font-weight="700">${page.numbers.get(key)}</text>`;
-  return windowSvg(page, window, cy + 3.1 + stack * 4.4) + shape + number;
+  const when = sign === 'pause' ? windowSvg(page, window, cy + 3.1) : '';
+  return when + shape + number;
 }
 
 /** When it could be done: a full line in comfort, a broken one as far as it is possible at all. */
@@ -66,6 +73,10 @@ function windowSvg(page: Page, window: Knot['window'], at: number): string {
 function laneSvg(page: Page, lane: ChartLane): string {
   const at = y(page, lane.lane);
   const [from, to, until] = [x(page, lane.from), x(page, lane.from + lane.rounds), x(page, lane.until)];
+  const spots = spreadOut(
+    lane.knots.map((knot) => x(page, knot.along)),
+    KNOT_MM,
+  );
   const ticks = Array.from({ length: lane.rounds }, (_, i) => {
     const long = (i + 1) % 5 === 0;
     return `M${f(x(page, lane.from + i + 1))} ${f(at - (long ? 1.6 : 0.9))}v${long ? 3.2 : 1.8}`;
@@ -92,7 +103,7 @@ function laneSvg(page: Page, lane: ChartLane): string {
     loose(to, lane.lastMm, 1),
     marks,
     nameSvg(page, lane, { from, to, at }),
-    ...lane.knots.map((knot) => knotSvg(page, knot, lane)),
+    ...lane.knots.map((knot, i) => knotSvg(page, knot, { cx: spots[i], cy: at })),
   ].join('');
 }
 
@@ -103,10 +114,9 @@ function nameSvg(
   { from, at }: { from: number; to: number; at: number },
 ): string {
   const ends = [lane.startMm, lane.lastMm].filter((mm) => mm > 0).map((mm) => page.units.end(mm));
-  const stacked = Math.max(0, ...lane.knots.map((k) => k.stack));
   const words = `${escaped(lane.name)}<tspan font-weight="400" fill="#436058"> ${escaped(ends.join(' … '))}</tspan>`;
   const late = from > PAGE.wide - 45;
-  return `<text x="${f(late ? PAGE.wide : from)}" y="${f(at - 3.6 - stacked * 4.4)}" font-size="2.9" font-weight="700"${late ? ' text-anchor="end"' : ''}>${words}</text>`;
+  return `<text x="${f(late ? PAGE.wide : from)}" y="${f(at - 3.6)}" font-size="2.9" font-weight="700"${late ? ' text-anchor="end"' : ''}>${words}</text>`;
 }
 
 function mergesSvg(page: Page): string {

@@ -23,10 +23,7 @@ export function decide(part: PartReading, facts: readonly Fact[]): string | null
   for (const fact of facts)
     switch (fact.fact) {
       case 'stuff':
-        part.stuffedAfter.push(rounds);
-        part.stuffings.push({ after: rounds, firmness: fact.firmness, toRound: fact.toRound });
-        part.firmness ??= fact.firmness;
-        pause(part, { round: rounds, stitch: stop?.stitch ?? null, what: 'stuff' });
+        stuffed(part, fact, stop?.stitch ?? null);
         break;
       case 'zone':
         part.zones.push(fact);
@@ -69,6 +66,19 @@ export function decide(part: PartReading, facts: readonly Fact[]): string | null
         break;
     }
   return colour;
+}
+
+/** Filling that goes in after the rounds that the part has now. */
+function stuffed(
+  part: PartReading,
+  { firmness, toRound }: Extract<Fact, { fact: 'stuff' }>,
+  stitch: number | null,
+): void {
+  const after = part.rounds.length;
+  part.stuffedAfter.push(after);
+  part.stuffings.push({ after, firmness, toRound });
+  part.firmness ??= firmness;
+  pause(part, { round: after, stitch, what: 'stuff' });
 }
 
 /** One rest for one thing at one place. */

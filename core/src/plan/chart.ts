@@ -11,8 +11,6 @@ import { kindOf, type Step } from './tasks';
 export interface Knot {
   key: string;
   along: number;
-  /** the how manieth at the same spot, from 0 */
-  stack: number;
   sign: Sign;
   short: string;
   title: string;
@@ -94,7 +92,6 @@ function knotOn(walked: Walked, { step, together }: Told, model: ToyModel): void
   walked.knots.push({
     key: step.key,
     along: at,
-    stack: walked.knots.filter((k) => k.along === at).length,
     sign: kindOf(step.kind).sign,
     short,
     title,
@@ -111,6 +108,12 @@ const workedBy = (step: Step): number | null => {
 
 const endMm = (plan: Plan, part: string, what: 'start' | 'last'): number =>
   Math.max(0, ...plan.ends.filter((e) => e.part === part && e.what === what).map((e) => e.eachMm));
+
+/** Where signs stand that would lie on each other: each at its own place, or pushed on until it is so far from the one before. */
+export function spreadOut(at: readonly number[], gap: number): number[] {
+  let before = -Infinity;
+  return at.map((x) => (before = Math.max(x, before + gap)));
+}
 
 /** The way of a strand into another one. */
 export const mergePath = ([x0, y0]: readonly [number, number], [x1, y1]: readonly [number, number]): string =>

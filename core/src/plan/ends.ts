@@ -134,8 +134,8 @@ export function lastEnd(
   const needMm = lengthNeed(part.gauge, closing.byStitchMm + sewn.byStitchMm, plusMm);
   const textMm = part.reading.tailMm;
   const said = model.toy.clamps.find((c) => c.guest === of.part && c.copy === of.copy)?.tail;
-  const job: EndJob =
-    seams.length === 0 ? closing.job : closing.byStitchMm > 0 ? 'close and sew on' : 'sew on';
+  const sews: EndJob = closing.byStitchMm > 0 ? 'close and sew on' : 'sew on';
+  const job = seams.length === 0 ? closing.job : sews;
   return {
     ...of,
     what: 'last',

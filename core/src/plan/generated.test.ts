@@ -169,7 +169,7 @@ describe('plans of generated toys', () => {
         expect(starts).toHaveLength(new Set(plan.steps.filter((s) => s.part).map((s) => s.part)).size);
         // Rounds are told in runs, moves of the hand within them; everything else has a row.
         const shown = new Set(rows.flatMap((r) => [r.step.kind === 'rounds' ? '' : r.step.key]));
-        const told = rows.flatMap((r) => r.notes).join('\n');
+        const told = rows.flatMap((r) => r.moves).join('\n');
         for (const step of plan.steps) {
           if (step.kind === 'rounds') continue;
           const alike = plan.steps.filter(

@@ -15,6 +15,8 @@ export interface Strand {
 export interface LaneRow extends TaskWords {
   key: string;
   step: Step;
+  /** what the hand does between its rounds */
+  moves: readonly string[];
   /** the blocks that are moved with it, one a copy where copies are told together */
   blocks: readonly string[];
   sign: Sign;
@@ -131,7 +133,7 @@ export function lanesOf(model: ToyModel, plan: Plan): { rows: LaneRow[]; lanes: 
     const row: LaneRow = {
       key: step.key,
       ...words,
-      notes: [...words.notes, ...moves.map((move) => moveWords(move, model))],
+      moves: moves.map((move) => moveWords(move, model)),
       step,
       blocks: blocksOf(model, step, together, blockOf.get(step.key)),
       sign: kindOf(step.kind).sign,

@@ -5,7 +5,8 @@ import { roundUpEnd } from '../join';
 import { modelOf, type ToyModel } from '../model';
 import { materialWords as say, planWords, surfaceWords, unitWords, type UnitWords } from '../words';
 import type { YarnEnds } from './ends';
-import type { Materials, YarnNeed } from './materials';
+import type { Materials } from './materials';
+import type { YarnNeed } from './yarnNeeds';
 import { outsideName } from './naming';
 
 /** One line of the shopping list. */
@@ -27,8 +28,13 @@ const line = (
   more: Partial<Pick<MaterialLine, 'notes' | 'colour'>> = {},
 ): MaterialLine => ({ key, group, name, amount, notes: [], colour: null, ...more });
 
+/** A length of yarn with its range, where that is not the length itself. */
+function metresSaid({ value, low, high }: Ranged, units: UnitWords): string {
+  const [a, b, c] = [value, low, high].map((m) => units.bareYarn(m * 1000));
+  return a === b && a === c ? units.yarn(value * 1000) : say.between(units.yarn(value * 1000), b, c);
+}
+
 function yarnLine(yarn: YarnNeed, units: UnitWords): MaterialLine {
-  const metres = (m: number) => units.bareYarn(m * 1000);
   const notes = [
     say.endsOf(units.yarn(yarn.endsM * 1000)),
     ...(yarn.strands > 1 ? [say.strands(yarn.strands)] : []),
@@ -42,12 +48,7 @@ function yarnLine(yarn: YarnNeed, units: UnitWords): MaterialLine {
     'yarn',
     yarn.key,
     yarn.name || unnamed,
-    say.yarn(
-      units.yarn(yarn.metres.value * 1000),
-      metres(yarn.metres.low),
-      metres(yarn.metres.high),
-      units.weight(yarn.grams.value),
-    ),
+    say.yarn(metresSaid(yarn.metres, units), units.weight(yarn.grams.value)),
     { notes, colour: yarn.colour },
   );
 }

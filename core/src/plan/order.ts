@@ -26,10 +26,9 @@ function caughtBy(model: ToyModel, part: PartModel, of: OfPiece): string[] {
   );
   const named = part.reading.caught.flatMap((name) => {
     const caught = model.parts.find((p) => p !== part && nameKey(p.name) === nameKey(name));
-    // Where the copies cannot be told apart, all of them.
-    return caught && !known.some((copy) => caught.copies.some((c) => c.id === copy))
-      ? caught.copies.map((c) => c.id)
-      : [];
+    const told = caught && model.caught.some(({ join }) => join.guest.part === caught.part.id);
+    // Where no round can be told to catch which copy, all of them.
+    return caught && !told ? caught.copies.map((c) => c.id) : [];
   });
   return [...new Set([...known, ...named])];
 }

@@ -3,7 +3,7 @@ import { OPENINGS } from '../figures';
 import type { Moment } from '../form';
 import { modelOf, type PartModel, type ToyModel } from '../model';
 import type { PauseSaid } from '../toy';
-import { planWords as say, unitWords } from '../words';
+import { orderWords, unitWords } from '../words';
 import { roundsWorked } from './ending';
 import { atOf, fullAt, isLater, momentOf, openingThen, type At } from './moment';
 import { momentSaid } from './naming';
@@ -78,7 +78,10 @@ export function pauseMoveWords(model: ToyModel, step: PostsTask | StuffTask, mov
   const units = unitWords(model.toy.settings.units);
   const moment = move.moment ? momentSaid(part, move.moment) : '';
   if (move.ok) return moment;
-  return say.pauseRefused[move.why](moment, move.openingMm === null ? null : units.length(move.openingMm));
+  return orderWords.pauseRefused[move.why](
+    moment,
+    move.openingMm === null ? null : units.length(move.openingMm),
+  );
 }
 
 /** The window of a step in words: from when, until when in comfort, until when at all. */
@@ -86,7 +89,7 @@ export function windowWords(model: ToyModel, step: Step): string | null {
   if (!('window' in step) || !step.window?.known) return null;
   const part = modelOf(model, step.part);
   const { begins, comfortable, possible } = step.window;
-  return say.window(
+  return orderWords.window(
     momentSaid(part, begins),
     comfortable && momentSaid(part, comfortable),
     possible && momentSaid(part, possible),

@@ -1,6 +1,6 @@
 import { guestsOf } from '../join';
 import { modelOf, type ToyModel } from '../model';
-import { planWords as say } from '../words';
+import { orderWords, planWords as say } from '../words';
 import { insideName } from './naming';
 import type { Refusal } from './order';
 
@@ -16,11 +16,13 @@ export function blockName(key: string, model: ToyModel): string {
   }
   const feature = model.toy.features.find((f) => f.id === about);
   const named = feature && 'name' in feature ? feature.name.toLowerCase() : null;
-  return say.blocks[kind]?.(piece, named) ?? piece;
+  return orderWords.blocks[kind]?.(piece, named) ?? piece;
 }
 
 /** Why a block cannot stand where it was put, and where it stands instead. */
 export function refusalWords({ key, other, first, why }: Refusal, model: ToyModel): string {
   const [one, two] = [blockName(key, model), blockName(other, model)];
-  return first === 'other' ? say.refused(one, two, say.why[why]) : say.refusedLate(one, two, say.why[why]);
+  return first === 'other'
+    ? orderWords.refused(one, two, orderWords.why[why])
+    : orderWords.refusedLate(one, two, orderWords.why[why]);
 }

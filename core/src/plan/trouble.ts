@@ -90,11 +90,24 @@ export function troubleWords(trouble: Trouble, model: ToyModel): string {
     case 'eyes not placed':
       return say.eyesNotPlaced(name(trouble.part), trouble.words);
     case 'join':
-      return say.joinFault[trouble.fault](name(trouble.guest), name(trouble.host));
     case 'not followed':
-      return `${say.guestOn(name(trouble.guest), name(trouble.host))} ${joinWords.hangFault[trouble.fault]}`;
     case 'more caught':
-      return say.moreCaught(name(trouble.part), trouble.name, trouble.caught, trouble.made);
+      return joinTroubleWords(trouble, name);
+    case 'work':
+    case 'stitches':
+    case 'strands':
+    case 'hanger':
+      return workWords(trouble);
+    case 'move bent':
+      return refusalWords(trouble, model);
+    case 'loose':
+      return say.loose(trouble.parts.map(name));
+  }
+}
+
+/** What is put on a toy and cannot be as it is said. */
+function workWords(trouble: Extract<Trouble, { what: 'work' | 'stitches' | 'strands' | 'hanger' }>): string {
+  switch (trouble.what) {
     case 'work':
       return surfaceWords.fault[trouble.fault](trouble.name, trouble.words ?? '');
     case 'stitches':
@@ -105,9 +118,20 @@ export function troubleWords(trouble: Trouble, model: ToyModel): string {
       return trouble.fault === 'homeless'
         ? surfaceWords.hangerHomeless(surfaceWords.hangerIs[trouble.is])
         : surfaceWords.noLoop(surfaceWords.hangerIs[trouble.is]);
-    case 'move bent':
-      return refusalWords(trouble, model);
-    case 'loose':
-      return say.loose(trouble.parts.map(name));
+  }
+}
+
+/** What is joined and cannot be. */
+function joinTroubleWords(
+  trouble: Extract<Trouble, { what: 'join' | 'not followed' | 'more caught' }>,
+  name: (part: string) => string,
+): string {
+  switch (trouble.what) {
+    case 'join':
+      return say.joinFault[trouble.fault](name(trouble.guest), name(trouble.host));
+    case 'not followed':
+      return `${say.guestOn(name(trouble.guest), name(trouble.host))} ${joinWords.hangFault[trouble.fault]}`;
+    case 'more caught':
+      return say.moreCaught(name(trouble.part), trouble.name, trouble.caught, trouble.made);
   }
 }

@@ -18,16 +18,7 @@ import { onPlaces, sameClamp, type ClampSaid, type StoredJoin } from '../join';
 import { gaugeOfPage } from './gaugeOfPart';
 import { textsOfPage } from './pageTexts';
 import { otherTitles } from './titles';
-import {
-  type Copy,
-  type MoveSaid,
-  type NewId,
-  type Part,
-  type PauseSaid,
-  type PlanSaid,
-  type Settings,
-  type Toy,
-} from './types';
+import { type Copy, type NewId, type Part, type Settings, type Toy } from './types';
 import { colourOf, withSlot } from './newToy';
 
 /**
@@ -286,22 +277,6 @@ export function forgetClamps(toy: Toy, forgotten: readonly ClampSaid[]): Toy {
 export function changeSettings(toy: Toy, change: Partial<Settings>): Toy {
   return { ...toy, settings: { ...toy.settings, ...change } };
 }
-
-/** Changes what is decided about the order of work and what it takes. */
-export const changePlan = (toy: Toy, change: Partial<PlanSaid>): Toy => ({
-  ...toy,
-  plan: { ...toy.plan, ...change },
-});
-
-/** When one step is done; null: when the plan would do it. */
-export const setPause = (toy: Toy, key: string, pause: Omit<PauseSaid, 'key'> | null): Toy =>
-  changePlan(toy, {
-    pauses: [...toy.plan.pauses.filter((p) => p.key !== key), ...(pause ? [{ key, ...pause }] : [])],
-  });
-
-/** Moves a block of the plan behind another one, or to the front; what was said of it before is forgotten. */
-export const setMove = (toy: Toy, move: MoveSaid): Toy =>
-  changePlan(toy, { moves: [...toy.plan.moves.filter((m) => m.key !== move.key), move] });
 
 /** The toy with a picture beside its face, or with none. */
 export const setPhoto = (toy: Toy, photo: string | null): Toy => ({ ...toy, photo });

@@ -1,5 +1,6 @@
 export * from './types';
 export * from './edits';
+export * from './planEdits';
 export { colourOf, newFile, newToy, newYarn } from './newToy';
 export { addGauge, changeYarn, measureGauge, removeGauge } from './gaugeEdits';
 export { changeGauge, gaugeSettingsOf } from './gaugeOfPart';

@@ -11,8 +11,7 @@ export const materialWords = {
   },
   yarnNoName: 'Yarn',
   yarnOfColour: (hex: string) => `Yarn ${hex}`,
-  yarn: (metres: string, low: string, high: string, grams: string) =>
-    `${metres} (${low} to ${high}), ${grams}`,
+  yarn: (metres: string, grams: string) => `${metres}, ${grams}`,
   endsOf: (metres: string) => `ends ${metres} of it`,
   strands: (n: number) => `${n} strands held together, counted; ${n} ball ends`,
   balls: (n: number, grams: string, percent: number) =>

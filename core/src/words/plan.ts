@@ -1,25 +1,5 @@
-import { plural } from './plural';
-
-/** Why a join cannot be made as it is written. */
-export type JoinFault =
-  | 'sewn twice'
-  | 'copy gone'
-  | 'circle'
-  | 'homeless'
-  | 'no rounds'
-  | 'no such edge'
-  | 'host is a cord'
-  | 'no way through'
-  | 'too short'
-  | 'not pierced'
-  | 'end taken';
-
-/** `the head`, and `the body` where a part is called so already. */
-const withArticle = (part: string): string =>
-  /^(?:the|an?|his|her|its)\s/.test(part) ? part : `the ${part}`;
-
-/** With a capital, as a sentence begins. */
-const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+import { joinFaults, withArticle } from './joinFaults';
+import { plural, upperFirst } from './plural';
 
 /** Sentences of the plan. Numbers come in already rounded for print. */
 export const planWords = {
@@ -37,18 +17,6 @@ export const planWords = {
       ...(all > 0 ? [`after ${done} of ${plural(all, 'decrease')}`] : []),
       `${plural(edge, 'stitch', 'stitches')} in the edge`,
       `opening ${opening === null ? 'not known' : `${opening} at least`}`,
-    ].join(', '),
-  pauseRefused: {
-    'not there yet': (moment: string) => `Not after ${moment}: there is no fabric round it yet.`,
-    hole: (moment: string, opening: string | null) =>
-      `Not after ${moment}: the hole is too small or too deep by then${opening === null ? '' : `, ${opening}`}.`,
-    'no more rounds': () => 'There is no such round.',
-  } as Record<string, (moment: string, opening: string | null) => string>,
-  window: (first: string, comfortable: string | null, last: string | null) =>
-    [
-      `from ${first}`,
-      ...(comfortable ? [`in comfort until ${comfortable}`] : []),
-      last ? `at all until ${last}` : 'no hole is wide enough',
     ].join(', '),
   beginRoundReason:
     'Work rests where the hole is right, not where the round ends. Draw the loop long, a marker in the last stitch; afterwards tighten the loop again.',
@@ -91,7 +59,7 @@ export const planWords = {
     wood: 'a wooden stick',
     wire: 'wire',
   },
-  core: (what: string, part: string) => `${sentence(what)} into ${part}`,
+  core: (what: string, part: string) => `${upperFirst(what)} into ${part}`,
   coreDetail: (moment: string, length: string, width: string, opening: string | null) =>
     `after ${moment}, ${length} long and ${width} wide; opening ${opening === null ? 'not known' : `${opening} at least`}; centred while the filling goes in round it`,
   coreReason: (last: string | null) =>
@@ -127,28 +95,6 @@ export const planWords = {
     early: (what: string, by: 'text' | 'maker', said: string, instead: string) =>
       `${what}: ${by === 'text' ? 'the text puts them in' : 'you put them in'} after ${said}, before there is fabric round them. The plan does it after ${instead}.`,
   },
-  /** what a block of the order is called inside a sentence, by the kind that its key begins with */
-  blocks: {
-    'draw-through': (piece) => `drawing ${piece} through`,
-    thread: (piece) => `threading ${piece} on`,
-    surface: (piece, named) => `working ${named ?? 'the line'} on ${piece}`,
-    strands: (_, named) => `putting in ${named ?? 'strands'}`,
-    hang: (piece) => `what hangs from ${piece}`,
-    ends: () => 'weaving in the ends',
-    inspect: () => 'looking it over',
-  } as Record<string, (piece: string, named: string | null) => string>,
-  /** why one comes before the other */
-  why: {
-    caught: 'a round goes through it, and afterwards nobody gets inside any more',
-    finished: 'both are finished before they are put together',
-    'over a seam': 'the line runs over that seam',
-    'ends last': 'an end is left by it, or would be in its way',
-    'looked over last': 'it is the last chance to see it before a child does',
-  } as Record<string, string>,
-  refused: (one: string, other: string, why: string) =>
-    `${sentence(one)} waits for ${other}: ${why}. It comes right after.`,
-  refusedLate: (one: string, other: string, why: string) =>
-    `${sentence(one)} comes before ${other}: ${why}. It stays right before.`,
   zoneNotFound: (part: string, where: string) =>
     `${part}: the text fills ${where} otherwise, and nobody can tell which rounds that is. Say it by rounds, or on the Plan.`,
   layerReason: 'It stands here in the text; later the loops are hard to reach.',
@@ -328,29 +274,7 @@ export const planWords = {
     `The text leaves ${said}, its job needs ${needed}: the longer counts.`,
   eyesNotPlaced: (part: string, words: string) =>
     `${part}: the text asks for eyes (“${words}”), and none are placed: it will be closed without them.`,
-  joinFault: {
-    'sewn twice': (guest: string, host: string) =>
-      `${guest} is sewn on twice; the second place, on ${host}, is left out.`,
-    'copy gone': (guest: string, host: string) =>
-      `${guest} on ${host}: the text makes fewer of them now than are sewn on.`,
-    circle: (guest: string, host: string) =>
-      `${guest} and ${host} hold each other in a circle: one of them must be sewn to something else first.`,
-    homeless: (guest: string, host: string) =>
-      `${guest} on ${withArticle(host.toLowerCase())}: the round it stood on is gone.`,
-    'no such edge': (guest: string, host: string) =>
-      `${guest} on ${host}: it has no such edge any more; choose another one.`,
-    'host is a cord': (guest: string, host: string) =>
-      `${guest} on ${host}: a chain has no surface to sew on; sew the chain on instead.`,
-    'no way through': (guest: string, host: string) =>
-      `${guest} through ${host}: there are no two holes there with the part between them; choose a place further to the side.`,
-    'too short': (guest: string, host: string) =>
-      `${guest} through ${host}: it is not longer than ${host} is wide there, so it does not come out on both sides.`,
-    'end taken': (guest: string, host: string) =>
-      `${guest} on ${host}: that open end is sewn to something already; choose the other end, or a place beside it.`,
-    'not pierced': (guest: string, host: string) =>
-      `${guest} on ${host}: a yarn through a chain or a flat piece holds nothing; sew it on instead.`,
-    'no rounds': (guest: string, host: string) => `${guest} on ${host}: one of them has no rounds yet.`,
-  } as Record<JoinFault, (guest: string, host: string) => string>,
+  joinFault: joinFaults,
   moreCaught: (part: string, name: string, caught: number, made: number) =>
     `${part}: ${caught} of ${name} are caught, and the text makes ${made}.`,
   guestOn: (guest: string, host: string) => `${guest} on ${withArticle(host.toLowerCase())}:`,

@@ -1,7 +1,16 @@
 import { useMemo } from 'react';
-import { ScrollView, View } from 'react-native';
+import { Pressable, ScrollView, View } from 'react-native';
 import Svg, { G, Path, Text as SvgText } from 'react-native-svg';
-import { chartOf, mergePath, type Chart, type ChartLane, type Knot, type Plan } from '@hoppla/core/plan';
+import {
+  chartOf,
+  mergePath,
+  spreadOut,
+  type Chart,
+  type ChartLane,
+  type Knot,
+  type Merge,
+  type Plan,
+} from '@hoppla/core/plan';
 import { LaneSign } from '../../controls';
 import { shade } from '../../stage';
 import { FAMILY, usePalette } from '../../theme';
@@ -9,11 +18,11 @@ import { useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 
 /** Pixels: between lanes, before the first round, a round at least, and a sign's reach. */
-const LANE = 62;
+const LANE = 50;
 const LEFT = 24;
 const LEAST_ROUND = 9;
-const SIGN = 11;
-const STACK = 24;
+const SIGN = 10;
+const BESIDE = 23;
 
 interface Drawn {
   chart: Chart;
@@ -44,6 +53,7 @@ export function LaneChart({ plan, ...on }: { plan: Plan } & Pick<Drawn, 'chosen'
           ))}
           <Merges drawn={drawn} />
         </Svg>
+        <Taps drawn={drawn} />
       </View>
     </ScrollView>
   );
@@ -59,6 +69,7 @@ function Strand({ drawn, lane }: { drawn: Drawn; lane: ChartLane }) {
     const high = (i + 1) % 5 === 0 ? 7 : 4;
     return `M${x(drawn, lane.from + i + 1)} ${at - high}v${2 * high}`;
   }).join('');
+  const spots = knotSpots(drawn, lane);
   const ends = [lane.startMm, lane.lastMm].filter((mm) => mm > 0).map((mm) => units.end(mm));
   return (
     <G>
@@ -81,47 +92,66 @@ function Strand({ drawn, lane }: { drawn: Drawn; lane: ChartLane }) {
       <SvgText x={from} y={at - 22} fill={c.ink} fontFamily={FAMILY.text} fontSize={14} fontWeight="700">
         {`${lane.name}  ${ends.join(' … ')}`}
       </SvgText>
-      {lane.knots.map((knot) => (
-        <Knotted key={knot.key} drawn={drawn} knot={knot} at={at} yarn={lane.yarn} />
+      {lane.knots.map((knot, i) => (
+        <Knotted key={knot.key} drawn={drawn} knot={knot} yarn={lane.yarn} spot={spots[i]} />
       ))}
     </G>
   );
 }
 
-/** A knot with the time in which it could be done: a full line in comfort, a broken one as far as it is possible at all. */
-function Knotted({ drawn, knot, at, yarn }: { drawn: Drawn; knot: Knot; at: number; yarn: string }) {
+/** A knot; of the one that is chosen, and of eyes and noses, the time in which it could be done: a full line in comfort, a broken one as far as it is possible at all. */
+function Knotted({ drawn, knot, yarn, spot }: { drawn: Drawn; knot: Knot; yarn: string; spot: Spot }) {
   const c = usePalette();
-  const cy = at + knot.stack * STACK * 0.5;
   const { window } = knot;
   const to = (along: number | null | undefined) => x(drawn, along ?? window?.first ?? 0);
+  const at = spot.lane + 13;
+  const shown = window && (knot.sign === 'pause' || drawn.chosen === knot.key);
   return (
     <G>
-      {window ? (
+      {shown ? (
         <>
+          <Path d={`M${to(window.first)} ${at}H${to(window.comfortable)}`} stroke={c.pin} strokeWidth={2.4} />
           <Path
-            d={`M${to(window.first)} ${at + 14}H${to(window.comfortable)}`}
-            stroke={c.pin}
-            strokeWidth={2.4}
-          />
-          <Path
-            d={`M${to(window.comfortable)} ${at + 14}H${to(window.last)}`}
+            d={`M${to(window.comfortable)} ${at}H${to(window.last)}`}
             stroke={c.pin}
             strokeWidth={2.4}
             strokeDasharray="3 3"
           />
         </>
       ) : null}
-      <Tapped drawn={drawn} id={knot.key} label={knot.title}>
-        <LaneSign
-          sign={knot.sign}
-          x={x(drawn, knot.along)}
-          y={cy}
-          yarn={shade(yarn, 0.8)}
-          r={drawn.chosen === knot.key ? SIGN + 3 : SIGN}
-        />
-      </Tapped>
+      <LaneSign
+        sign={knot.sign}
+        x={spot.x}
+        y={spot.y}
+        yarn={shade(yarn, 0.8)}
+        r={drawn.chosen === knot.key ? SIGN + 3 : SIGN}
+      />
     </G>
   );
+}
+
+/** Where a sign stands, and the line of its lane. */
+interface Spot {
+  key: string;
+  title: string;
+  x: number;
+  y: number;
+  lane: number;
+}
+
+/** Knots of a lane; those that would lie on each other stand side by side. */
+function knotSpots(drawn: Drawn, { knots, lane }: ChartLane): Spot[] {
+  const at = spreadOut(
+    knots.map((k) => x(drawn, k.along)),
+    BESIDE,
+  );
+  return knots.map(({ key, title }, i) => ({ key, title, x: at[i], y: y(lane), lane: y(lane) }));
+}
+
+function mergeSpot(drawn: Drawn, { key, title, along, from, to }: Merge): Spot & { joins: boolean } {
+  const joins = from !== null && to !== null && from !== to;
+  const host = y(to ?? drawn.chart.lanes.length);
+  return { key, title, x: x(drawn, along) + (joins ? 2.4 * drawn.k : 0), y: host, lane: host, joins };
 }
 
 /** Seams and steps of the whole toy. */
@@ -130,23 +160,18 @@ function Merges({ drawn }: { drawn: Drawn }) {
   return (
     <>
       {drawn.chart.merges.map((m) => {
-        const at = x(drawn, m.along);
-        const host = y(m.to ?? drawn.chart.lanes.length);
-        const joins = m.from !== null && m.to !== null && m.from !== m.to;
-        const end = joins ? at + 2.4 * drawn.k : at;
+        const spot = mergeSpot(drawn, m);
         return (
           <G key={m.key}>
-            {joins ? (
+            {spot.joins ? (
               <Path
-                d={mergePath([at, y(m.from!)], [end, host])}
+                d={mergePath([x(drawn, m.along), y(m.from!)], [spot.x, spot.y])}
                 stroke={shade(m.yarn ?? c.ink, 0.8)}
                 strokeWidth={5}
                 fill="none"
               />
             ) : null}
-            <Tapped drawn={drawn} id={m.key} label={m.title}>
-              <LaneSign sign={m.sign} x={end} y={host} yarn={c.ink} r={SIGN} />
-            </Tapped>
+            <LaneSign sign={m.sign} x={spot.x} y={spot.y} yarn={c.ink} r={SIGN} />
           </G>
         );
       })}
@@ -154,21 +179,24 @@ function Merges({ drawn }: { drawn: Drawn }) {
   );
 }
 
-/** A sign that opens its row. */
-function Tapped({
-  drawn,
-  id,
-  label,
-  children,
-}: {
-  drawn: Drawn;
-  id: string;
-  label: string;
-  children: React.ReactNode;
-}) {
+/** What is pressed: a sign opens its row. */
+function Taps({ drawn }: { drawn: Drawn }) {
+  const spots = [
+    ...drawn.chart.lanes.flatMap((l) => knotSpots(drawn, l)),
+    ...drawn.chart.merges.map((m) => mergeSpot(drawn, m)),
+  ];
   return (
-    <G role="button" aria-label={label} aria-pressed={drawn.chosen === id} onPress={() => drawn.onChoose(id)}>
-      {children}
-    </G>
+    <>
+      {spots.map((s) => (
+        <Pressable
+          key={s.key}
+          role="button"
+          aria-label={s.title}
+          aria-expanded={drawn.chosen === s.key}
+          onPress={() => drawn.onChoose(s.key)}
+          style={{ position: 'absolute', left: s.x - 22, top: s.y - 22, width: 44, height: 44 }}
+        />
+      ))}
+    </>
   );
 }

@@ -31,32 +31,19 @@ export function PlanRow({
 }) {
   const c = usePalette();
   const [height, setHeight] = useState(56);
-  const sorted = useSortable({ id: row.key });
+  const { setNodeRef, setActivatorNodeRef, transform, transition, isDragging, attributes, listeners } =
+    useSortable({
+      id: row.key,
+    });
   const pitch = Math.min(30, (narrow ? 92 : 128) / lanes);
   const width = lanes * pitch + 22;
   const x = (lane: number) => 18 + lane * pitch;
   const mid = Math.min(height / 2, 34);
   return (
-    <div
-      ref={sorted.setNodeRef}
-      style={{
-        transform: sorted.transform ? `translate3d(0, ${sorted.transform.y}px, 0)` : undefined,
-        transition: sorted.transition,
-        position: 'relative',
-        zIndex: sorted.isDragging ? 2 : undefined,
-        opacity: sorted.isDragging ? 0.85 : 1,
-      }}
-    >
+    <div ref={setNodeRef} style={dragged(transform?.y, transition, isDragging)}>
       <View
         onLayout={(e) => setHeight(e.nativeEvent.layout.height)}
-        style={{
-          flexDirection: 'row',
-          minHeight: 56,
-          backgroundColor: row.band ? c.sunk : c.paper,
-          borderTopWidth: row.band ? 1 : 0,
-          borderBottomWidth: row.band ? 1 : 0,
-          borderColor: c.line,
-        }}
+        style={[band(row.band), { backgroundColor: row.band ? c.sunk : c.paper, borderColor: c.line }]}
       >
         <View style={{ width }}>
           <Strands width={width} height={height} row={row} mid={mid} x={x} />
@@ -67,21 +54,51 @@ export function PlanRow({
           </Pressable>
           {open ? <RowMoves step={row.step} /> : null}
         </View>
-        <Grip title={row.title} sorted={sorted} />
+        <Grip title={row.title} hold={setActivatorNodeRef} attributes={attributes} listeners={listeners} />
       </View>
     </div>
   );
 }
 
+/** A row while it is dragged, or makes room for one that is. */
+const dragged = (
+  y: number | undefined,
+  transition: string | undefined,
+  isDragging: boolean,
+): React.CSSProperties => ({
+  transform: y === undefined ? undefined : `translate3d(0, ${y}px, 0)`,
+  transition,
+  position: 'relative',
+  zIndex: isDragging ? 2 : undefined,
+  opacity: isDragging ? 0.85 : 1,
+});
+
+/** The pause for the eyes is a band across. */
+const band = (is: boolean) =>
+  ({
+    flexDirection: 'row',
+    minHeight: 56,
+    borderTopWidth: is ? 1 : 0,
+    borderBottomWidth: is ? 1 : 0,
+  }) as const;
+
 /** What a row is dragged by; with the keyboard: space, the arrows, space. */
-function Grip({ title, sorted }: { title: string; sorted: ReturnType<typeof useSortable> }) {
+function Grip({
+  title,
+  hold,
+  attributes,
+  listeners,
+}: { title: string; hold: (node: HTMLElement | null) => void } & Pick<
+  ReturnType<typeof useSortable>,
+  'attributes' | 'listeners'
+>) {
   const c = usePalette();
   return (
     <button
       type="button"
-      ref={sorted.setActivatorNodeRef}
-      {...sorted.attributes}
-      {...sorted.listeners}
+      ref={hold}
+      {...attributes}
+      {...listeners}
       aria-label={say.grip(title)}
       style={{
         width: 44,
@@ -116,6 +133,9 @@ function RowWords({ row, open }: { row: LaneRow; open: boolean }) {
         </Words>
       )}
       <Quiet>{row.detail}</Quiet>
+      {row.moves.map((move) => (
+        <Quiet key={move}>{move}</Quiet>
+      ))}
       {row.notes.map((note) => (
         <Words key={note} fontSize={15} lineHeight={21} color={c.coralInk}>
           {`! ${note}`}

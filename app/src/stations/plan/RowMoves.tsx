@@ -48,22 +48,7 @@ export function RowMoves({ step }: { step: Step }) {
           {window}
         </Words>
       ) : null}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {STEPS.map(({ by, arrow }) => {
-          const move = pauseMove(model, step, by);
-          return (
-            <Nudge
-              key={by}
-              direction={say.pauseBy[by]}
-              arrow={arrow}
-              result={move.ok ? pauseMoveWords(model, step, move) : say.notThere}
-              onPress={() => go(by)}
-              basis="47%"
-              repeats
-            />
-          );
-        })}
-      </View>
+      <Steps step={step} go={go} />
       <Words aria-live="polite" fontWeight="600">
         {refused ?? ''}
       </Words>
@@ -75,6 +60,29 @@ export function RowMoves({ step }: { step: Step }) {
           />
         </View>
       ) : null}
+    </View>
+  );
+}
+
+/** A round or a stitch, either way; each says where the pause would be. */
+function Steps({ step, go }: { step: Parameters<typeof pauseMove>[1]; go: (by: PauseBy) => void }) {
+  const { model } = useToy();
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      {STEPS.map(({ by, arrow }) => {
+        const move = pauseMove(model, step, by);
+        return (
+          <Nudge
+            key={by}
+            direction={say.pauseBy[by]}
+            arrow={arrow}
+            result={move.ok ? pauseMoveWords(model, step, move) : say.notThere}
+            onPress={() => go(by)}
+            basis="47%"
+            repeats
+          />
+        );
+      })}
     </View>
   );
 }

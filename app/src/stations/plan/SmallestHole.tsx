@@ -38,32 +38,15 @@ export function SmallestHole() {
 
 /** A ring in true size to try a finger in. */
 function RingSheet({ onClose }: { onClose: () => void }) {
-  const c = usePalette();
   const { toy, units } = useToy();
   const mm = toy.settings.ownSmallestMm ?? OPENINGS.fill.comfortableMm;
   const set = (to: number | undefined) =>
     edit(say.smallest, { station: 'plan' }, (so) => changeSettings(so, { ownSmallestMm: to }), 'smallest');
   const step = (by: number) => set(Math.min(MOST_MM, Math.max(LEAST_MM, mm + by)));
-  const px = mm * PX_PER_MM;
-  const size = MOST_MM * PX_PER_MM + 12;
   return (
     <Sheet title={say.smallest} onClose={onClose}>
       <Quiet>{say.smallestHow}</Quiet>
-      <View
-        style={{ alignItems: 'center', backgroundColor: c.mat, marginHorizontal: -16, paddingVertical: 8 }}
-      >
-        <Svg width={size} height={size} role="img" aria-label={units.length(mm)}>
-          <Circle cx={size / 2} cy={size / 2} r={px / 2} fill={c.matDeep} stroke={c.tape} strokeWidth={3} />
-          <Line
-            x1={size / 2 - px / 2}
-            x2={size / 2 + px / 2}
-            y1={size / 2}
-            y2={size / 2}
-            stroke={c.matInk2}
-            strokeWidth={1}
-          />
-        </Svg>
-      </View>
+      <Ring mm={mm} />
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <Nudge
           direction={say.narrower}
@@ -88,5 +71,28 @@ function RingSheet({ onClose }: { onClose: () => void }) {
         <PlainButton label={say.smallestForget} onPress={() => set(undefined)} />
       )}
     </Sheet>
+  );
+}
+
+/** The ring on the mat. */
+function Ring({ mm }: { mm: number }) {
+  const c = usePalette();
+  const { units } = useToy();
+  const px = mm * PX_PER_MM;
+  const size = MOST_MM * PX_PER_MM + 12;
+  return (
+    <View style={{ alignItems: 'center', backgroundColor: c.mat, marginHorizontal: -16, paddingVertical: 8 }}>
+      <Svg width={size} height={size} role="img" aria-label={units.length(mm)}>
+        <Circle cx={size / 2} cy={size / 2} r={px / 2} fill={c.matDeep} stroke={c.tape} strokeWidth={3} />
+        <Line
+          x1={size / 2 - px / 2}
+          x2={size / 2 + px / 2}
+          y1={size / 2}
+          y2={size / 2}
+          stroke={c.matInk2}
+          strokeWidth={1}
+        />
+      </Svg>
+    </View>
   );
 }

@@ -4,7 +4,7 @@ import { NOTHING } from '../../gauge';
 import { seamKind, type JoinSite, type OfPiece, type Pin, type SeamKind } from '../../join';
 import { isUnder36 } from '../../safety';
 import { balanceOf, modelOf, type ToyModel } from '../../model';
-import { planWords as say } from '../../words';
+import { planWords as say, upperFirst } from '../../words';
 import { finished, taskKey, type TaskBase, type TaskKind } from '../task';
 import { insideName } from '../naming';
 import { seamFill, type SeamFill } from '../seamFill';
@@ -99,7 +99,7 @@ export const sew: TaskKind<SewTask> = {
       ...(task.twice ? [say.sewTwice] : []),
     ].join('; '),
     notes: neckNotes(model, task.join),
-    reason: `${say.sewReason} ${upper(say.seamKinds[task.how])}. ${say.tug}`,
+    reason: `${say.sewReason} ${upperFirst(say.seamKinds[task.how])}. ${say.tug}`,
   }),
 };
 
@@ -108,5 +108,3 @@ const neckNotes = (model: ToyModel, join: string): string[] =>
   (balanceOf(model)?.necks ?? []).flatMap((n) =>
     n.wobbles && n.join.id === join ? [say.neckWobbles(n.gPerCm.toFixed(1), BALANCE.neckGPerCm)] : [],
   );
-
-const upper = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
