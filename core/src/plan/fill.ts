@@ -19,6 +19,8 @@ import type { Trouble } from './trouble';
 export interface FillGo {
   at: At;
   of: number;
+  /** the text or the maker says when; else it is the program's own wish, and may wait */
+  said: boolean;
 }
 
 type Part = Pick<PartModel, 'gauge' | 'form'>;
@@ -107,7 +109,15 @@ export function fillGoes(model: ToyModel, part: PartModel, of: OfPiece, trouble:
   const found = (said.length > 0 ? said : usualGoes(model, part)).flatMap((at): FillGo[] => {
     const to = throughHole(part, at);
     if (to !== at && to !== null && said.includes(at) && fits(part, at)) trouble.push(tooLate(part, at, to));
-    return to ? [{ at: to, of: Math.max(0, to.stitches > 0 ? to.after : to.after - 1) }] : [];
+    return to
+      ? [
+          {
+            at: to,
+            of: Math.max(0, to.stitches > 0 ? to.after : to.after - 1),
+            said: said.includes(at) && fits(part, at),
+          },
+        ]
+      : [];
   });
   if (found.length === 0) {
     const widestMm = Math.max(...form.rounds.map((_, i) => worstOpening(form, i)));
@@ -136,7 +146,7 @@ export const goKey = ({ fabric }: PartModel, copy: string, { of }: FillGo): stri
 function movedGo(model: ToyModel, part: PartModel, of: OfPiece, go: FillGo, trouble: Trouble[]): FillGo {
   const at = saidAt(model.toy, part.fabric, goKey(part, of.copy, go));
   if (!at || compareAt(at, go.at) === 0) return go;
-  if (passes(part, at)) return { ...go, at };
+  if (passes(part, at)) return { ...go, at, said: true };
   trouble.push(tooLate(part, at, go.at));
   return go;
 }

@@ -19,7 +19,7 @@ export type PauseMove =
   | { ok: true; pause: Omit<PauseSaid, 'key'>; moment: Moment }
   | {
       ok: false;
-      why: 'not there yet' | 'hole' | 'no more rounds';
+      why: 'not there yet' | 'hole' | 'filled' | 'no more rounds';
       moment: Moment | null;
       openingMm: number | null;
     };
@@ -58,6 +58,9 @@ export function pauseMove(model: ToyModel, step: PostsTask | StuffTask, by: Paus
   const begins = step.kind === 'eyes' ? atOf(part.fabric, step.window.begins) : fullAt(1);
   if (isLater(begins, to)) return { ok: false, why: 'not there yet', moment, openingMm };
   if (isTooLate(part, step, to)) return { ok: false, why: 'hole', moment, openingMm };
+  const filled = step.kind === 'eyes' ? step.filledAt : null;
+  if (filled && isLater(to, atOf(part.fabric, filled)))
+    return { ok: false, why: 'filled', moment, openingMm };
   const round = to.stitches > 0 ? to.after : to.after - 1;
   return {
     ok: true,

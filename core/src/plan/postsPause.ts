@@ -69,7 +69,7 @@ function within(piece: PieceAtHand, posts: Posts, { wish, rest }: { wish: Wish |
       by: wish.by,
       said,
       instead: then,
-      late,
+      why: late ? 'late' : 'early',
     });
   return instead;
 }
@@ -80,18 +80,44 @@ export function pauseFor(piece: PieceAtHand, posts: Posts): PostsPause {
   const { window } = posts;
   const begins = atOf(part.fabric, window.begins);
   const rest = atOf(part.fabric, window.rest);
-  const at = window.known ? within(piece, posts, { wish: wishOf(piece, posts, begins), rest }) : rest;
+  const wish = wishOf(piece, posts, begins);
+  const at = window.known ? within(piece, posts, { wish, rest }) : rest;
   const late = lateness(part, window, at);
   const [fill] = goes;
   if (!fill || !isLater(at, fill.at)) return { at, late };
+  if (wish && wish.by !== 'school' && !goes.some((go) => go.said)) {
+    // Filling that nobody has said when waits for eyes that somebody has.
+    for (const go of goes) if (isLater(at, go.at)) go.at = at;
+    return { at, late };
+  }
   if (isLater(begins, fill.at)) {
     trouble.push({ what: 'stuffed before the eyes', part: part.part.id });
     // Eyes cannot wait for a hole that is not there yet; the fill waits instead.
     const first = insideRound(window.begins) ? fullAt(begins.after + 1) : begins;
     for (const go of goes) if (isLater(first, go.at)) go.at = first;
   }
+  if (wish && wish.by !== 'school') toldFilled(piece, posts, { wish, at, fill: fill.at });
   const early = late === 'too late' || late === 'not known' ? late : 'early';
   return { at: isLater(begins, fill.at) ? begins : fill.at, late: early };
+}
+
+/** A wish that comes after the filling that the text or the maker wants is told. */
+function toldFilled(
+  { part, trouble }: PieceAtHand,
+  { posts }: Posts,
+  { wish, at, fill }: { wish: Wish; at: At; fill: At },
+): void {
+  const [said, instead] = [momentOf(part.fabric, at), momentOf(part.fabric, fill)];
+  if (wish.by !== 'school' && said && instead)
+    trouble.push({
+      what: 'posts moved',
+      part: part.part.id,
+      posts,
+      by: wish.by,
+      said,
+      instead,
+      why: 'filled',
+    });
 }
 
 function lateness(part: PartModel, window: WorkWindow, at: At): Late {

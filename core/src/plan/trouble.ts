@@ -33,7 +33,7 @@ export type Trouble =
       by: 'text' | 'maker';
       said: Moment;
       instead: Moment;
-      late: boolean;
+      why: 'late' | 'early' | 'filled';
     }
   | { what: 'core'; part: string; fault: CoreFault }
   | { what: 'zone not found'; part: string; where: ZoneWhere }
@@ -75,12 +75,7 @@ export function troubleWords(trouble: Trouble, model: ToyModel): string {
         moment(trouble.part, trouble.instead),
       );
     case 'posts moved':
-      return say.postsMoved[trouble.late ? 'late' : 'early'](
-        `${name(trouble.part)}: ${say.posts[trouble.posts].called.toLowerCase()}`,
-        trouble.by,
-        moment(trouble.part, trouble.said),
-        moment(trouble.part, trouble.instead),
-      );
+      return postsMovedWords(trouble, model);
     case 'core':
       return say.coreFault[trouble.fault](name(trouble.part));
     case 'zone not found':
@@ -134,4 +129,14 @@ function joinTroubleWords(
     case 'more caught':
       return say.moreCaught(name(trouble.part), trouble.name, trouble.caught, trouble.made);
   }
+}
+
+/** Posts that go in at another moment than somebody wants. */
+function postsMovedWords(
+  { part, posts, by, said, instead, why }: Extract<Trouble, { what: 'posts moved' }>,
+  model: ToyModel,
+): string {
+  const own = modelOf(model, part);
+  const what = `${own.name}: ${say.posts[posts].called.toLowerCase()}`;
+  return say.postsMoved[why](what, by, momentSaid(own, said), momentSaid(own, instead));
 }

@@ -6,6 +6,7 @@ export const orderWords = {
     'not there yet': (moment: string) => `Not after ${moment}: there is no fabric round it yet.`,
     hole: (moment: string, opening: string | null) =>
       `Not after ${moment}: the hole is too small or too deep by then${opening === null ? '' : `, ${opening}`}.`,
+    filled: (moment: string) => `Not after ${moment}: it is filled by then. Move the filling first.`,
     'no more rounds': () => 'There is no such round.',
   } as Record<string, (moment: string, opening: string | null) => string>,
   window: (first: string, comfortable: string | null, last: string | null) =>

@@ -92,6 +92,8 @@ export const planWords = {
   postsMoved: {
     late: (what: string, by: 'text' | 'maker', said: string, instead: string) =>
       `${what}: ${by === 'text' ? 'the text puts them in' : 'you put them in'} after ${said}; by then the hole is too small or too deep. The plan does it after ${instead}.`,
+    filled: (what: string, by: 'text' | 'maker', said: string, instead: string) =>
+      `${what}: ${by === 'text' ? 'the text puts them in' : 'you put them in'} after ${said}, and it is filled before. The plan does it after ${instead}.`,
     early: (what: string, by: 'text' | 'maker', said: string, instead: string) =>
       `${what}: ${by === 'text' ? 'the text puts them in' : 'you put them in'} after ${said}, before there is fabric round them. The plan does it after ${instead}.`,
   },

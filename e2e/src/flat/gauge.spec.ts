@@ -24,7 +24,7 @@ async function numbers(page: Page): Promise<Record<string, string>> {
   for (const of of ['stuffing', 'yarn tails'])
     await text(
       of,
-      page.getByRole('group', { name: 'Whole toy' }).getByText(of, { exact: true }).locator('..'),
+      page.getByRole('radiogroup', { name: 'Whole toy' }).getByText(of, { exact: true }).locator('..'),
     );
   await text('opening', page.getByRole('button', { name: /^Eyes now/ }));
   return seen;

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import CornerUpLeft from 'lucide-react-native/icons/corner-up-left';
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { kindOf, planOf, type PostsCheck } from '@hoppla/core/plan';
+import { kindOf, planOf, stepWords, type PostsCheck } from '@hoppla/core/plan';
 import {
   check,
   openChecks,
@@ -14,7 +14,7 @@ import {
   type Progress,
   type Tick,
 } from '@hoppla/core/record';
-import { copyName, modelOf, type PartModel } from '@hoppla/core/model';
+import { copyName, modelOf, type PartModel, type ToyModel } from '@hoppla/core/model';
 import { MainAction, Press, Quiet, RoundTape, Scroll, Title, Words, type PlanSign } from '../../controls';
 import { note } from '../../documents';
 import { usePalette } from '../../theme';
@@ -176,7 +176,7 @@ function Buttons({
 }) {
   const c = usePalette();
   const router = useRouter();
-  const { toy, writing } = useToy();
+  const { toy, writing, model } = useToy();
   const next = now ? openChecks(now, progress)[0] : undefined;
   const stopped = now?.step.kind === 'eyes' && now.step.stopped !== null;
   const go = () => {
@@ -206,15 +206,17 @@ function Buttons({
       <MainAction
         tall
         disabled={!now || !writing}
-        label={stopped ? say.toSafety : mainLabel(now, next)}
+        label={stopped ? say.toSafety : mainLabel(now, next, model)}
         onPress={go}
       />
     </View>
   );
 }
 
-function mainLabel(now: Tick | undefined, next: PostsCheck | undefined): string {
+function mainLabel(now: Tick | undefined, next: PostsCheck | undefined, model: ToyModel): string {
   if (!now) return say.finished;
   if (now.round) return say.tick(now.round.label);
+  // A move of the hand between rounds is ticked like one.
+  if (kindOf(now.step.kind).small) return say.tick(stepWords(now.step, model).short);
   return next ? say.check[next.id] : say.done;
 }

@@ -16,6 +16,9 @@ import { shade } from '../../stage';
 import { FAMILY, usePalette } from '../../theme';
 import { useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
+import { screenWords } from '../../words';
+
+const say = screenWords.plan;
 
 /** Pixels: between lanes, before the first round, a round at least, and a sign's reach. */
 const LANE = 50;
@@ -133,7 +136,7 @@ function Knotted({ drawn, knot, yarn, spot }: { drawn: Drawn; knot: Knot; yarn: 
 /** Where a sign stands, and the line of its lane. */
 interface Spot {
   key: string;
-  title: string;
+  short: string;
   x: number;
   y: number;
   lane: number;
@@ -145,13 +148,13 @@ function knotSpots(drawn: Drawn, { knots, lane }: ChartLane): Spot[] {
     knots.map((k) => x(drawn, k.along)),
     BESIDE,
   );
-  return knots.map(({ key, title }, i) => ({ key, title, x: at[i], y: y(lane), lane: y(lane) }));
+  return knots.map(({ key, short }, i) => ({ key, short, x: at[i], y: y(lane), lane: y(lane) }));
 }
 
-function mergeSpot(drawn: Drawn, { key, title, along, from, to }: Merge): Spot & { joins: boolean } {
+function mergeSpot(drawn: Drawn, { key, short, along, from, to }: Merge): Spot & { joins: boolean } {
   const joins = from !== null && to !== null && from !== to;
   const host = y(to ?? drawn.chart.lanes.length);
-  return { key, title, x: x(drawn, along) + (joins ? 2.4 * drawn.k : 0), y: host, lane: host, joins };
+  return { key, short, x: x(drawn, along) + (joins ? 2.4 * drawn.k : 0), y: host, lane: host, joins };
 }
 
 /** Seams and steps of the whole toy. */
@@ -191,7 +194,7 @@ function Taps({ drawn }: { drawn: Drawn }) {
         <Pressable
           key={s.key}
           role="button"
-          aria-label={s.title}
+          aria-label={say.onStrand(s.short)}
           aria-expanded={drawn.chosen === s.key}
           onPress={() => drawn.onChoose(s.key)}
           style={{ position: 'absolute', left: s.x - 22, top: s.y - 22, width: 44, height: 44 }}

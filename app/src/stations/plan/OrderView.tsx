@@ -52,10 +52,11 @@ export function OrderView({ plan }: { plan: Plan }) {
       <SortedRows
         rows={rows}
         onMove={move}
-        row={(row) => (
+        row={(row, i) => (
           <PlanRow
             key={row.key}
             row={row}
+            n={i + 1}
             lanes={lanes}
             open={why === row.key}
             onPress={() => setWhy(why === row.key ? null : row.key)}
@@ -101,7 +102,7 @@ function SortedRows({
   onMove,
 }: {
   rows: readonly LaneRow[];
-  row: (row: LaneRow) => React.ReactNode;
+  row: (row: LaneRow, i: number) => React.ReactNode;
   onMove: (from: number, to: number) => void;
 }) {
   const sensors = useSensors(

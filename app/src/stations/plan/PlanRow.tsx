@@ -18,12 +18,15 @@ const WHOLE_TOY = '#6C877E';
 /** One step with its strands: what is worked, what is parked, what is joined here. A press says why it stands here. */
 export function PlanRow({
   row,
+  n,
   lanes,
   open,
   onPress,
   narrow,
 }: {
   row: LaneRow;
+  /** which of all rows, from 1 */
+  n: number;
   lanes: number;
   open: boolean;
   onPress: () => void;
@@ -54,7 +57,7 @@ export function PlanRow({
           </Pressable>
           {open ? <RowMoves step={row.step} /> : null}
         </View>
-        <Grip title={row.title} hold={setActivatorNodeRef} attributes={attributes} listeners={listeners} />
+        <Grip n={n} hold={setActivatorNodeRef} attributes={attributes} listeners={listeners} />
       </View>
     </div>
   );
@@ -84,11 +87,11 @@ const band = (is: boolean) =>
 
 /** What a row is dragged by; with the keyboard: space, the arrows, space. */
 function Grip({
-  title,
+  n,
   hold,
   attributes,
   listeners,
-}: { title: string; hold: (node: HTMLElement | null) => void } & Pick<
+}: { n: number; hold: (node: HTMLElement | null) => void } & Pick<
   ReturnType<typeof useSortable>,
   'attributes' | 'listeners'
 >) {
@@ -99,7 +102,7 @@ function Grip({
       ref={hold}
       {...attributes}
       {...listeners}
-      aria-label={say.grip(title)}
+      aria-label={say.grip(n)}
       style={{
         width: 44,
         minHeight: 44,

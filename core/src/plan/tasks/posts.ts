@@ -38,6 +38,8 @@ export interface PostsTask extends TaskBase {
   plastic: boolean;
   afterRound: number;
   at: Moment;
+  /** when the text or the maker wants it filled; null while the filling waits for these */
+  filledAt: Moment | null;
   names: readonly HoleName[];
   /** width and, for a nose, height, mm */
   sizeMm: readonly number[];
@@ -79,6 +81,7 @@ function postsDue(piece: PieceAtHand, posts: Posts): Due<PostsTask> {
     about: posts.feature,
     afterRound: moment.round,
     at: moment,
+    filledAt: piece.goes[0]?.said ? momentOf(part.fabric, piece.goes[0].at) : null,
     late,
     openingMm: window.known ? openingThen(part.form, at) : null,
     stopped,

@@ -1,0 +1,68 @@
+import { expect, openDemo, SIZES, station, test } from '../maker';
+
+for (const [name, viewport] of SIZES)
+  test.describe(name, () => {
+    test.use({ viewport });
+
+    test('a pause is moved inside its round, undone, and refused where the hole is too small', async ({
+      page,
+    }) => {
+      await openDemo(page, 'Rill');
+      await station(page, 'Plan');
+      const eyes = page.getByRole('button', { name: /^Eyes now/ });
+      await eyes.click();
+      await expect(page.getByText(/^from .* in comfort until .* at all until/)).toBeVisible();
+      await page.getByRole('button', { name: /A stitch later/ }).click();
+      await expect(eyes).toContainText('after 1 stitch of R18,');
+      await expect(
+        page.getByRole('button', { name: /^Head R18: 1 of its 18 stitches, then rest/ }),
+      ).toBeVisible();
+      await page.getByRole('button', { name: 'Undo' }).click();
+      await expect(eyes).toContainText('after R17,');
+      for (let i = 0; i < 12 && !(await page.getByText(/^Not after/).isVisible()); i++)
+        await page.getByRole('button', { name: /A round later/ }).click();
+      await expect(page.getByText(/^Not after .* (the hole is too small or too deep|it is filled) by then/)).toBeVisible();
+    });
+
+    test('what must come last is not dragged up: the reason is told', async ({ page }) => {
+      await openDemo(page, 'Rill');
+      await station(page, 'Plan');
+      const grips = page.getByRole('button', { name: /^Move step/ });
+      const count = await grips.count();
+      // By keys: the last look is taken, carried up and put down.
+      await grips.nth(count - 1).focus();
+      for (const key of ['Space', 'ArrowUp', 'Space']) {
+        await page.keyboard.press(key);
+        // A drag by keys measures where it is before it goes on.
+        await page.waitForTimeout(400);
+      }
+      await expect(page.getByText(/Looking it over waits for weaving in the ends/)).toBeVisible();
+      await page.getByRole('button', { name: 'Understood' }).click();
+    });
+
+    test('lengths are filled by touch; the shopping list has yarn, and says whether what is at home is enough', async ({
+      page,
+    }) => {
+      await openDemo(page, 'Rill');
+      await station(page, 'Plan');
+      await page.getByRole('radio', { name: /stuffing/ }).click();
+      await page.getByRole('radio', { name: /^Leg/ }).click();
+      await page.getByRole('button', { name: 'R1–9 soft' }).click();
+      for (let i = 0; i < 4; i++)
+        await page
+          .getByRole('button', { name: /From\s*R\d+$/ })
+          .last()
+          .click();
+      await page.getByRole('radio', { name: 'empty', exact: true }).click();
+      await expect(page.getByRole('button', { name: /^R\d–9 empty$/ })).toBeVisible();
+      await page.getByRole('button', { name: 'As the text says' }).click();
+      await expect(page.getByRole('button', { name: 'R1–9 soft' })).toBeVisible();
+      await page.getByRole('radio', { name: /and all materials/ }).click();
+      await page.getByRole('button', { name: 'At home, price' }).nth(1).click();
+      await page.getByRole('textbox', { name: 'At home' }).fill('500');
+      await page.getByRole('textbox', { name: 'At home' }).press('Enter');
+      await expect(page.getByText('500 g at home: enough')).toBeVisible();
+      await expect(page.getByRole('heading', { name: 'Ends to leave' })).toBeVisible();
+      await expect(page.getByRole('button', { name: 'Print the shopping list' })).toBeVisible();
+    });
+  });
