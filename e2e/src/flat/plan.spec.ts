@@ -21,7 +21,9 @@ for (const [name, viewport] of SIZES)
       await expect(eyes).toContainText('after R17,');
       for (let i = 0; i < 12 && !(await page.getByText(/^Not after/).isVisible()); i++)
         await page.getByRole('button', { name: /A round later/ }).click();
-      await expect(page.getByText(/^Not after .* (the hole is too small or too deep|it is filled) by then/)).toBeVisible();
+      await expect(
+        page.getByText(/^Not after .* (the hole is too small or too deep|it is filled) by then/),
+      ).toBeVisible();
     });
 
     test('what must come last is not dragged up: the reason is told', async ({ page }) => {
