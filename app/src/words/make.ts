@@ -11,6 +11,8 @@ export const make = {
   done: 'Done',
   back: 'Back',
   stitches: 'stitches',
+  begun: (done: number, of: number) =>
+    `${done} of its ${of} stitches are worked, before the pause: tighten the loop and go on.`,
   times: (n: number, now: number) => `${n} times: now the ${ordinal(now)}`,
   slots: (n: number, now: number) => `${n} steps: now the ${ordinal(now)}`,
   repeat: (n: number) => `Repeat ${n} done`,

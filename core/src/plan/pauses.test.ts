@@ -158,6 +158,31 @@ describe('the pause for the eyes', () => {
     );
   });
 
+  it('whose step or round is gone is told, never forgotten in silence', () => {
+    const { fabric } = partOf(plain);
+    const at = courseOf(fabric, 14);
+    const lost = (toy: Toy) => planOf(modelToy(toy)).trouble.filter((t) => t.what === 'wishes lost');
+    expect(lost(setPause(plain, keyOf(plain), { at, stitches: null }))).toEqual([]);
+    expect(lost(setPause(plain, 'eyes:no:body', { at, stitches: null }))).toEqual([
+      { what: 'wishes lost', pauses: 1, moves: 0 },
+    ]);
+    const gone = { ...at, mark: 'nowhere' };
+    expect(lost(setPause(plain, keyOf(plain), { at: gone, stitches: null }))).toHaveLength(1);
+    expect(lost(changePlan(plain, { moves: [{ key: 'piece:gone', after: null }] }))).toEqual([
+      { what: 'wishes lost', pauses: 0, moves: 1 },
+    ]);
+  });
+
+  it('of embroidered eyes waits no longer than filling still passes', () => {
+    const eyes = plain.features.find((f) => f.kind === 'eyes')!;
+    const sewn = setFeature(plain, { ...eyes, making: 'embroidered' } as typeof eyes);
+    const { fabric } = partOf(sewn);
+    const late = setPause(sewn, keyOf(sewn), { at: courseOf(fabric, 16), stitches: 5 });
+    const goes = planOf(modelToy(late)).steps.filter((s) => s.kind === 'stuff');
+    // R17 goes down to 6 stitches: 9.1 mm at its end, 7 of the edge 10.7 mm; the last tufts are before it.
+    expect(goes.map((s) => s.openingMm! >= 9)).not.toContain(false);
+  });
+
   it('of the school of early eyes is before the first decreases', () =>
     expect(eyesOf(changePlan(plain, { eyes: 'early' })).at).toMatchObject({ round: 12, stitches: 36 }));
 

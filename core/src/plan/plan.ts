@@ -38,16 +38,23 @@ export const planOf = kept((model: ToyModel): Plan => {
   const trouble: Trouble[] = [];
   const pieces = pieceBlocks(model, trouble);
   const made = pieces.flatMap((b) => b.steps);
-  const ends = made.flatMap(endsOf);
+  const left = made.flatMap(endsOf);
   const whole =
-    made.length > 0 ? KINDS.flatMap((kind) => (kindOf(kind).ofToy?.(model, ends) ?? []) as Step[]) : [];
+    made.length > 0 ? KINDS.flatMap((kind) => (kindOf(kind).ofToy?.(model, left) ?? []) as Step[]) : [];
+  const ends = [...left, ...whole.flatMap(endsOf)];
   const blocks = ordered(model, [...pieces, ...toyBlocks(whole, pieces)], trouble);
   const steps = blocks.flatMap((b) => b.steps);
-  trouble.push(...zoneTrouble(model), ...eyesTrouble(model), ...joinTrouble(model), ...workTrouble(model));
+  trouble.push(
+    ...lostTrouble(model, steps, blocks),
+    ...zoneTrouble(model),
+    ...eyesTrouble(model),
+    ...joinTrouble(model),
+    ...workTrouble(model),
+  );
   return {
     steps,
     blocks,
-    ends: [...ends, ...whole.flatMap(endsOf)],
+    ends,
     trouble: once(trouble),
     totals: {
       pauses: steps.filter((s) => kindOf(s.kind).rests).length,
@@ -69,6 +76,18 @@ function ordered({ toy }: ToyModel, all: readonly Block[], trouble: Trouble[]): 
     },
     toy.plan.seams === 'soon' ? asSoon(usual) : usual,
   );
+}
+
+/** Pauses and moves of the maker whose step or round is no more. */
+function lostTrouble({ toy }: ToyModel, steps: readonly Step[], blocks: readonly Block[]): Trouble[] {
+  const marks = new Set(toy.parts.flatMap((p) => p.marks));
+  const keys = new Set(steps.map((s) => s.key));
+  const own = new Set(blocks.map((b) => b.key));
+  const pauses = toy.plan.pauses.filter((p) => !keys.has(p.key) || !marks.has(p.at.mark)).length;
+  const moves = toy.plan.moves.filter(
+    (m) => !own.has(m.key) || (m.after !== null && !own.has(m.after)),
+  ).length;
+  return pauses + moves > 0 ? [{ what: 'wishes lost', pauses, moves }] : [];
 }
 
 /** Lengths that a text fills otherwise, and nobody can tell which they are. */

@@ -1,6 +1,7 @@
+import { OPENINGS } from '../figures';
 import { insideRound, type Moment, type WorkWindow } from '../form';
 import { bodyRounds, type PartModel } from '../model';
-import { atOf, compareAt, fullAt, isLater, momentOf, saidAt, type At } from './moment';
+import { atOf, compareAt, fullAt, isLater, momentOf, openingThen, saidAt, type At } from './moment';
 import type { Posts } from './posts';
 import { taskKey, type PieceAtHand } from './task';
 
@@ -85,7 +86,8 @@ export function pauseFor(piece: PieceAtHand, posts: Posts): PostsPause {
   const late = lateness(part, window, at);
   const [fill] = goes;
   if (!fill || !isLater(at, fill.at)) return { at, late };
-  if (wish && wish.by !== 'school' && !goes.some((go) => go.said)) {
+  const passes = (openingThen(part.form, at) ?? Infinity) >= OPENINGS.fill.possibleMm;
+  if (wish && wish.by !== 'school' && passes && !goes.some((go) => go.said)) {
     // Filling that nobody has said when waits for eyes that somebody has.
     for (const go of goes) if (isLater(at, go.at)) go.at = at;
     return { at, late };

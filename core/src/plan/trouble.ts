@@ -6,6 +6,7 @@ import type { HangFault } from '../join';
 import type { ZoneWhere } from '../notation';
 import {
   joinWords,
+  orderWords,
   planWords as say,
   stitchWords,
   surfaceWords,
@@ -47,6 +48,7 @@ export type Trouble =
   | { what: 'stitches'; name: string; fault: StitchFault }
   | { what: 'hanger'; is: HangerIs; fault: 'homeless' | 'no loop' }
   | ({ what: 'move bent' } & Refusal)
+  | { what: 'wishes lost'; pauses: number; moves: number }
   | { what: 'loose'; parts: readonly string[] };
 
 /** Trouble in a sentence. */
@@ -94,7 +96,8 @@ export function troubleWords(trouble: Trouble, model: ToyModel): string {
     case 'hanger':
       return workWords(trouble);
     case 'move bent':
-      return refusalWords(trouble, model);
+    case 'wishes lost':
+      return willWords(trouble, model);
     case 'loose':
       return say.loose(trouble.parts.map(name));
   }
@@ -140,3 +143,12 @@ function postsMovedWords(
   const what = `${own.name}: ${say.posts[posts].called.toLowerCase()}`;
   return say.postsMoved[why](what, by, momentSaid(own, said), momentSaid(own, instead));
 }
+
+/** What the maker has moved, and cannot stand there. */
+const willWords = (
+  trouble: Extract<Trouble, { what: 'move bent' | 'wishes lost' }>,
+  model: ToyModel,
+): string =>
+  trouble.what === 'move bent'
+    ? refusalWords(trouble, model)
+    : orderWords.lost(trouble.pauses, trouble.moves);

@@ -1,7 +1,9 @@
-import { upperFirst } from './plural';
+import { plural, upperFirst } from './plural';
 
 /** Sentences about when things are done and why not otherwise. */
 export const orderWords = {
+  lost: (pauses: number, moves: number) =>
+    `What you moved is not all there any more (${plural(pauses, 'pause')}, ${plural(moves, 'step')}): its step or its round is gone, and the plan does it as usual.`,
   pauseRefused: {
     'not there yet': (moment: string) => `Not after ${moment}: there is no fabric round it yet.`,
     hole: (moment: string, opening: string | null) =>

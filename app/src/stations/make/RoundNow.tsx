@@ -48,6 +48,9 @@ export function RoundNow({ tick: t, part, within }: { tick: Tick; part: PartMode
           <Quiet>{say.stitches}</Quiet>
         </View>
       </View>
+      {t.round!.begun > 0 ? (
+        <Words fontWeight="600">{say.begun(t.round!.begun, t.round!.count)}</Words>
+      ) : null}
       {slots.length > 0 ? (
         <Slots tick={t} steps={slots} within={within} whole={printItems(items, part.terms)} />
       ) : null}
