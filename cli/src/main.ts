@@ -10,7 +10,7 @@ import { needleAnswer } from './needle';
 import { hasErrors, placeIn, readCommand } from './read';
 import { safetyAnswer } from './safety';
 import { toyCommand } from './toy';
-import { logIn, opened } from './opened';
+import { opened, recordsIn } from './opened';
 import { planAnswer } from './plan';
 import { shapeCommand } from './shape';
 import { cliWords as say } from './words';
@@ -128,12 +128,12 @@ function joinsCommand(text: string, call: Call): Answer {
 /** A toy file tells what was done as well; a page has no log. */
 function planCommand(text: string, call: Call): Answer {
   const model = opened(text, call);
-  return 'err' in model ? model : planAnswer(model, logIn(text), call);
+  return 'err' in model ? model : planAnswer(model, recordsIn(text).log, call);
 }
 
 function safetyCommand(text: string, call: Call): Answer {
   const model = opened(text, call);
-  return 'err' in model ? model : safetyAnswer(model, call);
+  return 'err' in model ? model : safetyAnswer(model, recordsIn(text), call);
 }
 
 function exportCommand(call: Call, load: ReadFile): Answer {
@@ -142,13 +142,14 @@ function exportCommand(call: Call, load: ReadFile): Answer {
   const to = call.flags.get('--to') ?? '';
   const format = exportNamed(to);
   if (!format) throw new Misuse(say.notYetTo(to, Object.keys(EXPORTS)));
-  const model = opened(load(file), call);
+  const text = load(file);
+  const model = opened(text, call);
   if ('err' in model) return model;
   const code = model.parts.every((p) => p.addsUp) ? 0 : 1;
   const { name } = model.toy;
-  const files = format.files(model).map(({ of, text }) => ({
-    path: join(folder, fileName(of ? `${name} ${of}` : name, format.ending)),
-    text,
+  const files = format.files(model, recordsIn(text)).map((f) => ({
+    path: join(folder, fileName(f.of ? `${name} ${f.of}` : name, format.ending)),
+    text: f.text,
   }));
   if (files.length === 0) return { out: '', err: `${say.noFaces}\n`, code: 1 };
   return { out: files.map((f) => `${f.path}\n`).join(''), err: '', code, files };

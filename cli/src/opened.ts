@@ -1,9 +1,11 @@
 import { modelToy, type ToyModel } from '@hoppla/core/model';
 import { read } from '@hoppla/core/notation';
-import { addParts, changeSettings, newToy, type LogEvent } from '@hoppla/core/toy';
+import { addParts, changeSettings, newToy, type ToyFile } from '@hoppla/core/toy';
 import { openFile } from '@hoppla/core/toy/schema';
 import { terms, type Answer, type Call } from './call';
 import { cliWords as say } from './words';
+
+export type Records = Pick<ToyFile, 'log' | 'pieces' | 'pullTests'>;
 
 /** The model of a toy file, or the answer that says why there is none. */
 export function openedToy(text: string): ToyModel | Answer {
@@ -24,8 +26,8 @@ export function opened(text: string, call: Call): ToyModel | Answer {
   return modelToy(told ? changeSettings(toy, { terms: told }) : toy);
 }
 
-/** What a toy file says was done; nothing where the text is a page, or no file that opens. */
-export function logIn(text: string): readonly LogEvent[] {
+/** What a toy file says was done: its log, its pieces and their tests; nothing where the text is a page, or no file that opens. */
+export function recordsIn(text: string): Records {
   const found = text.trimStart().startsWith('{') ? openFile(text) : null;
-  return found?.state === 'open' ? found.file.log : [];
+  return found?.state === 'open' ? found.file : { log: [], pieces: [], pullTests: [] };
 }

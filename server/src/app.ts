@@ -2,6 +2,7 @@ import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import { join } from 'node:path';
+import { instruments } from './instruments';
 
 /** Files whose names carry a hash of their content; they can be kept for ever. */
 const HASHED = /[.-][0-9a-f]{16,}\./;
@@ -40,6 +41,7 @@ export function createApp(distFolder: string): Express {
         !String(res.getHeader('Content-Type')).includes('text/event-stream') && compression.filter(req, res),
     }),
   );
+  app.use('/instruments', instruments());
   app.use(
     express.static(distFolder, {
       index: false,

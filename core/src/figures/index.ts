@@ -1,36 +1,7 @@
-/**
- * Default figures of the craft, as data: value, unit, where it is from and how far it may be off. Ground floor.
- * A user's own measurement replaces any of them. Source unless said otherwise: rules of thumb of hand work, collected
- * before the project began ("house figures").
- */
-export interface Figure {
-  value: number;
-  unit:
-    | 'mm'
-    | 'ratio'
-    | 'stitches a round'
-    | 'g/cm3'
-    | 'g/mm2'
-    | 'percent'
-    | 'minutes'
-    | 'stitches a minute'
-    | 'w'
-    | 'g'
-    | 'degrees';
-  source: string;
-  low?: number;
-  high?: number;
-}
+import { figure, HOUSE, JUDGED, type Figure } from './figure';
 
-const HOUSE = 'house figures, rules of thumb of hand work';
-const JUDGED = 'judged: nobody has measured it yet';
-const figure = (value: number, unit: Figure['unit'], more: Partial<Figure> = {}): Figure => ({
-  value,
-  unit,
-  source: HOUSE,
-  ...more,
-});
-
+export type { Figure };
+export { GAPS, HOLDS, JUDGE } from './gaps';
 export const GAUGE = {
   stitchPerHookMm: figure(1.45, 'ratio'),
   /** the stitch of a yarn that is thicker than its hook says, by the yarn's kind; others follow `stitchPerHookMm` */

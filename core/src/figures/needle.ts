@@ -1,7 +1,4 @@
-import type { Figure } from './index';
-
-const JUDGED = 'judged: nobody has measured it yet';
-const HOUSE = 'house figures, rules of thumb of hand work';
+import { HOUSE, JUDGED, type Figure } from './figure';
 
 /** Felt and how it is sewn down. */
 export const FELT = {

@@ -4,14 +4,19 @@ import { faceMapSvgs } from './faceMap';
 import { lanesHtml } from './lanesDrawing';
 import { objOf } from './obj';
 import { shoppingHtml } from './shopping';
+import { testsCsv } from './recordSheet';
 import { planText, sheetHtml } from './sheet';
+import type { ToyFile } from '../toy';
 
 /** One open format that a toy is given away in. */
 export interface Export {
   ending: string;
   type: string;
   /** the files that it comes to; `of` is what of the toy a file holds, when it is not all of it */
-  files: (model: ToyModel) => { of?: string; text: string }[];
+  files: (
+    model: ToyModel,
+    records?: Pick<ToyFile, 'pieces' | 'pullTests'>,
+  ) => { of?: string; text: string }[];
 }
 
 /** The table of exports: a format is one file and one line here. */
@@ -26,6 +31,11 @@ export const EXPORTS = {
   txt: { ending: 'txt', type: 'text/plain', files: (model) => [{ text: planText(model) }] },
   lanes: { ending: 'lanes.html', type: 'text/html', files: (model) => [{ text: lanesHtml(model) }] },
   shopping: { ending: 'shopping.html', type: 'text/html', files: (model) => [{ text: shoppingHtml(model) }] },
+  csv: {
+    ending: 'tests.csv',
+    type: 'text/csv',
+    files: (model, records) => [{ text: testsCsv(model, records ?? { pieces: [], pullTests: [] }) }],
+  },
   cut: { ending: 'cut.html', type: 'text/html', files: (model) => [{ text: cutSheetHtml(model) }] },
 } satisfies Record<string, Export>;
 

@@ -2,6 +2,7 @@ export { exportFile, fileName } from './json';
 export { planText, sheetHtml } from './sheet';
 export { lanesHtml, lanesSvg } from './lanesDrawing';
 export { shoppingHtml } from './shopping';
+export { curveSvg, labelHtml, recordHtml, testsCsv } from './recordSheet';
 export { EXPORTS, exportNamed } from './exports';
 export type { Export, ExportId } from './exports';
 export { objOf } from './obj';

@@ -1,10 +1,11 @@
 import { holeTag } from '../address';
 import { planOf, stepWords, troubleWords, type Step } from '../plan';
 import { ENDS } from '../figures';
-import { CHECKS, checksMade, checkToy, notKnown } from '../safety';
+import { CHECKS, checksMade, checkToy, type ToldPoint } from '../safety';
 import { copyName, modelOf, type ToyModel } from '../model';
 import { hours, safetyWords, sheetWords as say, unitWords } from '../words';
 import { escaped } from './escaped';
+import { SHEET_STYLE } from './sheetStyle';
 import { endRows, fillLines, shoppingRows, shoppingText } from './shopping';
 
 /** A title as a sentence of its own. */
@@ -40,7 +41,7 @@ export function sheetHtml(model: ToyModel): string {
   const texts = model.parts.map((p) => `<pre>${escaped(p.part.text)}</pre>`).join('');
   const source = sourceWords(model);
   return `<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(model.toy.name)}: ${say.title}</title><style>${STYLE}</style></head>
+<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(model.toy.name)}: ${say.title}</title><style>${SHEET_STYLE}</style></head>
 <body><header><h1>${escaped(model.toy.name)}</h1><p>${say.heading}. ${source}</p></header>
 <section class="totals">${head.map(([n, words]) => `<div><b>${n}</b><span>${words}</span></div>`).join('')}</section>
 ${plan.trouble.length ? `<section class="trouble"><h2>${say.trouble}</h2><ul>${plan.trouble.map((t) => `<li>${escaped(troubleWords(t, model))}</li>`).join('')}</ul></section>` : ''}
@@ -52,13 +53,23 @@ ${plan.trouble.length ? `<section class="trouble"><h2>${say.trouble}</h2><ul>${p
     .join('')}</ul></section>
 <section><h2>${say.places}</h2><table>${places}</table></section>
 <section><h2>${say.parts}</h2><table><tr><th>${say.part}</th><th>${say.size}</th><th>${say.stitches}</th><th>${say.fillWord}</th></tr>${sizes}</table></section>
-<section><h2>${say.safety}</h2><ul>${points.map((p) => `<li class="${p.weight}"><b>${escaped(say.weights[p.weight])}: ${escaped(stopped(p.title))}</b> ${escaped(p.reason)} ${escaped(p.mend)}</li>`).join('')}</ul><h2>${escaped(safetyWords.notMade)}</h2><p>${escaped(safetyWords.made(checksMade.length, CHECKS.length))}. ${escaped(safetyWords.notMadeHow)}</p><ul>${notKnown()
-    .map((n) => `<li>${escaped(n.title)}</li>`)
-    .join('')}</ul><p class="caution">${escaped(safetyWords.caution)}</p></section>
+<section><h2>${say.safety}</h2><p>${escaped(safetyWords.made(checksMade.length, CHECKS.length))}. ${escaped(safetyWords.madeHow)}</p><ul>${points.map((p) => `<li class="${p.weight}">${pointHtml(p)}</li>`).join('')}</ul><p class="caution">${escaped(safetyWords.caution)}</p></section>
 <section class="rounds"><h2>${say.rounds}</h2>${texts}</section>
 <footer>${escaped(safetyWords.caution)}</footer></body></html>
 `;
 }
+
+/** What is told where a point is: its places, and what the maker answered. */
+const beside = ({ tags, answered }: ToldPoint): string[] => [
+  ...(tags && tags.length > 0 ? [`${tags.join(', ')}.`] : []),
+  ...(answered === null ? [] : [stopped(safetyWords.answered(answered))]),
+];
+
+const pointHtml = (p: ToldPoint): string =>
+  `<b>${escaped(say.weights[p.weight])}: ${escaped(stopped(p.title))}</b> ${escaped([p.reason, stopped(p.mend), ...beside(p)].join(' '))}`;
+
+const pointText = (p: ToldPoint): string =>
+  [`${say.weights[p.weight]}: ${stopped(p.title)}`, stopped(p.mend), ...beside(p)].join(' ');
 
 /** Where everything goes, a row each. */
 function placeRows(model: ToyModel): string {
@@ -126,7 +137,7 @@ export function planText(model: ToyModel): string {
     const told = [`    ${detail}`, ...notes.map((note) => `    ! ${note}`)];
     return [`${String(i + 1).padStart(2)}. ${title}`, ...told].join('\n');
   });
-  const points = checkToy(model).map((p) => `${say.weights[p.weight]}: ${stopped(p.title)} ${p.mend}`);
+  const points = checkToy(model).map(pointText);
   const { totals } = plan;
   return [
     `${model.toy.name}: ${totals.pauses} ${say.pauses(totals.pauses)}, ${units.weight(totals.fillG.value)} ${say.fillWord}, ${units.yarn(totals.tailsMm)} ${say.tails}, ${hours(totals.minutes)} h`,
@@ -137,35 +148,9 @@ export function planText(model: ToyModel): string {
     '',
     `${say.safety}: ${safetyWords.made(checksMade.length, CHECKS.length)}`,
     ...points,
-    `${safetyWords.notMade}: ${notKnown()
-      .map((n) => n.title)
-      .join('; ')}`,
     '',
     `${say.tailNote(units.end(ENDS.stepMm))}`,
     safetyWords.caution,
     '',
   ].join('\n');
 }
-
-const STYLE = `
-.swatch{display:inline-block;width:4mm;height:4mm;border:.5pt solid #0b211d;margin-right:2mm;vertical-align:-.6mm;print-color-adjust:exact;-webkit-print-color-adjust:exact}
-@page{margin:16mm}
-*{box-sizing:border-box}
-body{font:11pt/1.4 "Atkinson Hyperlegible Next","Atkinson Hyperlegible",Verdana,sans-serif;color:#0b211d;max-width:180mm;margin:0 auto;padding:8mm 4mm}
-h1{font-size:26pt;margin:0}h2{font-size:14pt;margin:8mm 0 2mm;break-after:avoid}
-header p{margin:0;color:#436058}
-.totals{display:flex;flex-wrap:wrap;gap:4mm 8mm;border-block:1.5pt solid #0b211d;padding:3mm 0;margin-top:4mm}
-.totals b{display:block;font-size:18pt;font-variant-numeric:tabular-nums}.totals span{color:#436058}
-ol{list-style:none;padding:0;margin:0}
-li{break-inside:avoid}
-ol li{display:flex;gap:4mm;padding:2mm 0;border-top:.5pt solid #6c877e}
-.box{flex:none;width:5mm;height:5mm;border:1pt solid #0b211d;margin-top:1mm}
-small,.caution,footer{color:#436058;font-size:9.5pt}
-table{border-collapse:collapse;width:100%}th,td{text-align:left;padding:1.2mm 3mm 1.2mm 0;border-top:.5pt solid #bfd0c9;vertical-align:top;font-variant-numeric:tabular-nums}
-.tag{font-family:"Martian Mono",monospace;font-size:9.5pt;border:.75pt solid #1848b4;color:#1848b4;padding:0 1.2mm;white-space:nowrap}
-pre{white-space:pre-wrap;font:10pt/1.45 "Martian Mono",monospace;border-left:2pt solid #e3b400;padding-left:4mm;break-inside:avoid-page}
-.note{color:#a92414}
-.stop b{color:#a92414}
-.trouble{border:1.5pt solid #a92414;padding:0 4mm}
-footer{margin-top:8mm;border-top:1pt solid #0b211d;padding-top:2mm}
-`;

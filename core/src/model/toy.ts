@@ -166,7 +166,7 @@ export function modelOf(model: ToyModel, partId: string): PartModel {
 }
 
 /** Yarn of a slot that nobody has given a colour, #rrggbb. */
-const NO_COLOUR = '#b98d62';
+export const NO_COLOUR = '#b98d62';
 
 /** The yarn colour of a piece, #rrggbb: the copy's own, else the toy's for the slot the text names. */
 export function yarnColour(model: ToyModel, partId: string, copyId: string): string {

@@ -1,15 +1,7 @@
-import { roundOf } from '../address';
 import { ENDS, OPENINGS } from '../figures';
 import { worstOpening } from '../form';
 import type { PartModel, ToyModel } from '../model';
-import { isUnder36, PROFILES } from '../safety';
-
-/** How many rounds of a part are worked before its end is made: all, or up to the one that the maker gathers early. */
-export function roundsWorked({ part, fabric, reading }: PartModel): number {
-  const gather = part.ending?.gather;
-  const index = gather && reading.closed ? roundOf(fabric, gather) : -1;
-  return index < 0 ? fabric.rounds.length : index + 1;
-}
+import { bandOf, profileOf, roundsWorked } from '../safety';
 
 /** How a part's end is made. */
 export type EndIs = 'gathered' | 'left open' | 'sewn shut' | 'worked shut' | 'folded';
@@ -28,17 +20,9 @@ export const holeLeftMm = ({ form }: PartModel, index: number): number =>
 
 /** A probe of a child's finger, mm. Source: the region's profile. */
 export const fingerMm = (model: ToyModel): number => {
-  const { fingerProbeMm } = PROFILES[model.toy.settings.region];
-  return isUnder36(model.toy.settings.age) ? fingerProbeMm.under36 : fingerProbeMm.over36;
+  const { age } = model.toy.settings;
+  return profileOf(model.toy).limits[bandOf(age)].probeMm;
 };
-
-/** How often the last round is gathered: as the maker says; twice for a small child, and where there are more stitches than one thread draws tight. */
-export function timesGathered(model: ToyModel, part: PartModel): 1 | 2 {
-  const own = part.part.ending?.times;
-  if (own) return own;
-  const { count } = part.fabric.rounds[roundsWorked(part) - 1];
-  return isUnder36(model.toy.settings.age) || count > ENDS.gather.mostOnce ? 2 : 1;
-}
 
 /** An earlier round that may be gathered instead of a last one that is fiddly. */
 export interface GatherInstead {

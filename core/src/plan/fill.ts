@@ -9,7 +9,7 @@ import {
   type PartModel,
   type ToyModel,
 } from '../model';
-import { roundsWorked } from './ending';
+import { roundsWorked } from '../safety';
 import { compareAt, fullAt, isLater, momentOf, openingThen, saidAt, type At } from './moment';
 import { filledBefore } from './seamFill';
 import { taskKey, type OfPiece } from './task';

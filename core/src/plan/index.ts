@@ -1,4 +1,5 @@
 export { planOf } from './plan';
+export { gatherInstead, holeLeftMm } from './ending';
 export { moved } from './order';
 export { rowMove } from './rowMoves';
 export type { RowMove } from './rowMoves';
@@ -7,7 +8,7 @@ export type { PauseBy, PauseMove } from './pauseSteps';
 export type { Block, Refusal } from './order';
 export { blockName, refusalWords } from './refusals';
 export type { Plan, Totals } from './plan';
-export { endLine, materialLines } from './materialLines';
+export { endLine, materialLines, yarnOfLine } from './materialLines';
 export type { EndLine, MaterialLine } from './materialLines';
 export { costOf, materialsOf } from './materials';
 export type { Cost, FeltNeed, FlossNeed, Materials, Tools } from './materials';

@@ -2,7 +2,8 @@ import { postTag } from '../address';
 import { hookName, MATERIALS } from '../figures';
 import type { Ranged } from '../gauge';
 import { roundUpEnd } from '../join';
-import { modelOf, type ToyModel } from '../model';
+import { modelOf, NO_COLOUR, type ToyModel } from '../model';
+import { newYarn, type Toy, type Yarn } from '../toy';
 import { materialWords as say, planWords, surfaceWords, unitWords, type UnitWords } from '../words';
 import type { YarnEnds } from './ends';
 import type { Materials } from './materials';
@@ -32,6 +33,12 @@ const line = (
 function metresSaid({ value, low, high }: Ranged, units: UnitWords): string {
   const [a, b, c] = [value, low, high].map((m) => units.bareYarn(m * 1000));
   return a === b && a === c ? units.yarn(value * 1000) : say.between(units.yarn(value * 1000), b, c);
+}
+
+/** The yarn of the palette that a line of the list is about, or a new one of its colour. */
+export function yarnOfLine(toy: Toy, { key, name, colour }: MaterialLine): Yarn {
+  const slot = key.slice('yarn:'.length);
+  return toy.palette.find((y) => y.slot === slot) ?? { ...newYarn(slot, colour ?? NO_COLOUR), name };
 }
 
 function yarnLine(yarn: YarnNeed, units: UnitWords): MaterialLine {

@@ -5,12 +5,13 @@ import {
   changePlan,
   changeSettings,
   newToy,
+  sayYarn,
   setMove,
   type LogEvent,
   type Toy,
 } from '../toy';
 import { paceOf, ticksOf, timeOf } from '../record';
-import { costOf, materialLines, materialsOf, planOf } from './index';
+import { compareYarn, costOf, materialLines, materialsOf, planOf, yarnOfLine } from './index';
 
 let n = 0;
 const newId = () => `m${++n}`;
@@ -77,6 +78,89 @@ describe('yarn, by hand', () => {
       'perhaps',
       'no',
     ]);
+  });
+});
+
+/** A toy of worsted yarn, 15 cm high: head, body, arms and legs as they are usually made. */
+const WORSTED = `Head (brown, 3.5 mm hook)
+R1: 6 sc in ring
+R2: inc x6
+R3: (sc, inc) x6
+R4: (2 sc, inc) x6
+R5: (3 sc, inc) x6
+R6: (4 sc, inc) x6
+R7: (5 sc, inc) x6
+R8-14: sc around
+R15: (5 sc, dec) x6
+R16: (4 sc, dec) x6
+R17: (3 sc, dec) x6
+R18: (2 sc, dec) x6
+R19: (sc, dec) x6
+R20: dec x6
+close
+
+Body (brown, 3.5 mm hook)
+R1: 6 sc in ring
+R2: inc x6
+R3: (sc, inc) x6
+R4: (2 sc, inc) x6
+R5: (3 sc, inc) x6
+R6: (4 sc, inc) x6
+R7-14: sc around
+R15: (4 sc, dec) x6
+R16-17: sc around
+R18: (3 sc, dec) x6
+fasten off
+
+Arm (2x, brown, 3.5 mm hook)
+R1: 6 sc in ring
+R2: inc x6
+R3-12: sc around
+fasten off
+
+Leg (2x, brown, 3.5 mm hook)
+R1: 6 sc in ring
+R2: inc x6
+R3: (sc, inc) x6
+R4-11: sc around
+fasten off`;
+
+describe('a whole toy of worsted yarn, about 15 cm', () => {
+  it('takes what makers find: 25 to 60 g (a rule of thumb of hand work, no printed source)', () => {
+    const model = modelToy(page(WORSTED));
+    const high = model.parts.slice(0, 2).reduce((sum, p) => sum + p.form.heightMm, 0);
+    expect(high).toBeGreaterThan(120);
+    expect(high).toBeLessThan(180);
+    const [{ grams, metres }] = materialsOf(model, planOf(model)).yarns;
+    // By hand: 1,641 stitches of 6.5 x 5.075 mm, as increases and decreases nearly make up for one another.
+    expect(metres.value).toBeGreaterThan(1641 * 6.5 * 5.075e-3);
+    expect(grams.low).toBeGreaterThan(20);
+    expect(grams.high).toBeLessThan(60);
+  });
+
+  it('in another yarn, side by side: each colour, the time, the pauses', () => {
+    const model = modelToy(page(WORSTED));
+    const { yarns, minutes, pauses } = compareYarn(model, model.toy.gauges[0].id, {
+      hookMm: 1.75,
+      yarn: 'thread',
+    });
+    const [{ name, metres, grams }] = yarns;
+    expect(name).toBe('brown');
+    expect(metres[1].value / metres[0].value).toBeCloseTo(1.75 / 3.5, 1);
+    expect(grams[1].value).toBeLessThan(grams[0].value / 4);
+    // Not a stitch less is worked.
+    expect(minutes[1]).toBeGreaterThan(0.85 * minutes[0]);
+    expect(pauses).toEqual([planOf(model).totals.pauses, pauses[1]]);
+  });
+
+  it('a yarn that no text names is said all the same, and comes into the palette', () => {
+    const toy = page('Tube (3.0 mm hook)\nR1: 6 sc in ring\nR2: inc x6\nR3-10: sc around\nfasten off');
+    const line = () => {
+      const model = modelToy(toy);
+      return materialLines(model, materialsOf(model, planOf(model))).find((l) => l.group === 'yarn')!;
+    };
+    const said = sayYarn(toy, yarnOfLine(toy, line()), { ball: { grams: 10, metres: 5 } });
+    expect(needs(said).yarns[0].balls).toMatchObject({ grams: 10, metres: 5, count: 1 });
   });
 });
 

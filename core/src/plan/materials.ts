@@ -3,7 +3,7 @@ import { NOTHING, plusRange, timesRange, type Ranged } from '../gauge';
 import { kept } from '../kept';
 import { bothFillings, fillBetween, zonesOf, type ToyModel } from '../model';
 import type { CoreIs, Settings } from '../toy';
-import { roundsWorked } from './ending';
+import { roundsWorked } from '../safety';
 import type { YarnEnds } from './ends';
 import type { Plan } from './plan';
 import type { Use } from './uses';

@@ -2,7 +2,7 @@ import { guestsOf } from '../join';
 import type { PartModel, ToyModel } from '../model';
 import { nameKey } from '../notation';
 import type { MoveSaid } from '../toy';
-import { roundsWorked } from './ending';
+import { roundsWorked } from '../safety';
 import { fillGoes } from './fill';
 import { fullAt } from './moment';
 import { pieceBlock, type Due, type Need, type OfPiece, type PieceAtHand, type Why } from './task';

@@ -4,7 +4,7 @@ import type { Moment } from '../form';
 import { modelOf, type PartModel, type ToyModel } from '../model';
 import type { PauseSaid } from '../toy';
 import { orderWords, unitWords } from '../words';
-import { roundsWorked } from './ending';
+import { roundsWorked } from '../safety';
 import { atOf, fullAt, isLater, momentOf, openingThen, type At } from './moment';
 import { momentSaid } from './naming';
 import type { Step } from './tasks';

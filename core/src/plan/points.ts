@@ -4,7 +4,9 @@ import { planWords as say } from '../words';
 
 /** Safety points as they stand under a step: how bad, what. Advice is told on Safety alone. */
 export const pointWords = (points: readonly SafetyPoint[]): string[] =>
-  points.filter((p) => p.weight !== 'advice').map((p) => say.point(p.weight, p.title));
+  points.filter((p) => p.weight !== 'advice' && !isSettled(p)).map((p) => say.point(p.weight, p.title));
+
+const isSettled = (p: SafetyPoint): boolean => 'settled' in p && p.settled === true;
 
 /** The points about one feature. */
 export const pointsOfFeature = (model: ToyModel, feature: string): SafetyPoint[] =>
@@ -24,6 +26,6 @@ export const pointsOfRounds = (model: ToyModel, part: string): SafetyPoint[] =>
 export const pointsOfEnd = (model: ToyModel, part: string): SafetyPoint[] =>
   checkToy(model).filter((p) => p.part === part && onceOff(p));
 
-/** The points about nobody's part: who it is for. */
+/** The points about the whole toy: who it is for. What else is looked at on the whole stands on Safety. */
 export const pointsOfToy = (model: ToyModel): SafetyPoint[] =>
-  checkToy(model).filter((p) => p.part === undefined && p.feature === undefined);
+  checkToy(model).filter((p) => p.check === 'age' || p.check === 'look');

@@ -5,6 +5,7 @@ import { changeYarn } from '../toy';
 import { modelToy, type PartModel, type ToyModel } from '../model';
 import { planOf } from './plan';
 import type { Plan } from './plan';
+import { yarnNeeds } from './yarnNeeds';
 
 /** Before and after. */
 export type Both<T> = readonly [T, T];
@@ -28,6 +29,10 @@ export interface YarnChange {
   fillG: Both<number>;
   endsMm: Both<number>;
   yarnM: Both<number>;
+  /** yarn of each colour with its ends and what is worked on the surface, m and g */
+  yarns: readonly { key: string; name: string; metres: Both<Ranged>; grams: Both<Ranged> }[];
+  minutes: Both<number>;
+  pauses: Both<number>;
 }
 
 /** A whole toy in another yarn or with another hook, side by side with what it is now. Nothing is changed. */
@@ -51,7 +56,23 @@ export function compareYarn(
     );
   const total = (of: (row: YarnChangeRow) => Both<number>): Both<number> =>
     [0, 1].map((k) => rows.reduce((sum, row) => sum + of(row)[k], 0)) as unknown as Both<number>;
+  const yarns = [model, after].map((m, k) => yarnNeeds(m, plans[k]));
   return {
+    yarns: yarns[0].flatMap(({ key, name, colour, metres, grams }) => {
+      const then = yarns[1].find((y) => y.key === key);
+      return then
+        ? [
+            {
+              key,
+              name: name || colour || '',
+              metres: [metres, then.metres] as const,
+              grams: [grams, then.grams] as const,
+            },
+          ]
+        : [];
+    }),
+    minutes: [plans[0].totals.minutes, plans[1].totals.minutes],
+    pauses: [plans[0].totals.pauses, plans[1].totals.pauses],
     rows,
     fillG: total((r) => r.fillG),
     endsMm: [plans[0].totals.tailsMm, plans[1].totals.tailsMm],

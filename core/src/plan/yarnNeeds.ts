@@ -3,7 +3,7 @@ import { yarnByColour } from '../form';
 import { NOTHING, plusRange, timesRange, type Ranged } from '../gauge';
 import { modelOf, type PartModel, type ToyModel } from '../model';
 import type { Yarn } from '../toy';
-import { roundsWorked } from './ending';
+import { roundsWorked } from '../safety';
 import type { YarnEnds } from './ends';
 import type { Plan } from './plan';
 import { usesOf } from './usesOf';

@@ -5,3 +5,17 @@ export { minutesAt, paceOf, timeOf } from './pace';
 export type { Pace } from './pace';
 export { progressOf } from './progress';
 export type { Progress } from './progress';
+export {
+  addNote,
+  addPiece,
+  addTest,
+  changePiece,
+  countPins,
+  keptCurve,
+  removePiece,
+  sameLots,
+} from './pieces';
+export { lastTest, signOff, signoffRefusals, testOf, withTests } from './signoff';
+export type { SignoffRefusal } from './signoff';
+export { loadSaid } from './loadSaid';
+export { signoffWords, testedName, testLine, thingName } from './sentences';

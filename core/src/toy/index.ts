@@ -1,6 +1,8 @@
 export * from './types';
+export * from './records';
 export * from './edits';
 export * from './planEdits';
+export * from './safetyEdits';
 export { colourOf, newFile, newToy, newYarn } from './newToy';
 export { addGauge, changeYarn, measureGauge, removeGauge } from './gaugeEdits';
 export { changeGauge, gaugeSettingsOf } from './gaugeOfPart';

@@ -4,6 +4,7 @@ import {
   type NamedGauge,
   type NewId,
   type PlanSaid,
+  type SafetySaid,
   type Toy,
   type ToyFile,
   type Yarn,
@@ -66,10 +67,14 @@ export function newToy(name: string, newId: NewId): Toy {
       hooks: 'mm',
     },
     plan: usualPlan(),
+    safety: NOTHING_SAID,
     page: '',
     photo: null,
   };
 }
+
+/** Nothing is said about safety yet. */
+const NOTHING_SAID: SafetySaid = { own: {}, washable: null, buriedMm: null, startsSecured: [], answers: [] };
 
 /** What is planned as usual: nothing is said yet. */
 const usualPlan = (): PlanSaid => ({

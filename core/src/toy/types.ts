@@ -1,3 +1,4 @@
+import type { PieceMade, PullTest } from './records';
 import type { Course, RingIs } from '../address';
 import type { Feature } from '../feature';
 import type { Firmness } from '../form';
@@ -8,7 +9,7 @@ import type { Terms } from '../notation';
 import type { Units } from '../words';
 
 /** Version of the document that this program writes. Every released version stays readable. */
-export const SCHEMA = 12;
+export const SCHEMA = 13;
 
 /** One thing made from a part. Joins, ticks and tests refer to a copy, never to a part's number. */
 export interface Copy {
@@ -160,6 +161,43 @@ export interface PlanSaid {
   have: Readonly<Record<string, number>>;
 }
 
+/** Ages as limits are banded; what is no toy or has no age yet is held against the band that `bandOf` gives it. */
+export type AgeBand = 'under 18 months' | '18 to 36 months' | '3 years and over';
+
+/** The limits that a maker may set otherwise, under "my own rules". */
+export type RuleId =
+  | 'cylinderMm'
+  | 'cylinderDeepMm'
+  | 'pullSmallN'
+  | 'pullLargeN'
+  | 'torqueNm'
+  | 'seamN'
+  | 'riseS'
+  | 'holdS'
+  | 'cordMm'
+  | 'loopMm'
+  | 'probeMm';
+
+/** What the maker says of a safety point: kept and printed; it never makes the point vanish. */
+export interface AnswerSaid {
+  /** the point's id */
+  point: string;
+  words: string;
+}
+
+/** What the maker has said and decided for safety. */
+export interface SafetySaid {
+  /** own limits, band by band; what is not said here is the stricter of the two profiles */
+  own: Readonly<Partial<Record<AgeBand, Readonly<Partial<Record<RuleId, number>>>>>>;
+  /** whether it may be washed; null while nobody has said it */
+  washable: boolean | null;
+  /** how deep ends are buried after their knot, mm; null while nobody has said it */
+  buriedMm: number | null;
+  /** parts whose start is a doubled ring, or has its tail woven round once more; their ids */
+  startsSecured: readonly string[];
+  answers: readonly AnswerSaid[];
+}
+
 /** The design: what the maker decided, and nothing that can be computed. */
 export interface Toy {
   schema: typeof SCHEMA;
@@ -174,6 +212,7 @@ export interface Toy {
   gauges: readonly NamedGauge[];
   settings: Settings;
   plan: PlanSaid;
+  safety: SafetySaid;
   /** what the pages that the toy was taken from say besides their parts, as they were written: title, materials, legend, remarks */
   page: string;
   /** a picture of the maker's own that stands beside the face, scaled down, as a data URL; null for none */
@@ -204,8 +243,8 @@ export interface ToyFile {
   toy: Toy;
   /** everything that was done, oldest first; progress is folded from it */
   log: readonly LogEvent[];
-  pieces: readonly unknown[];
-  pullTests: readonly unknown[];
+  pieces: readonly PieceMade[];
+  pullTests: readonly PullTest[];
   batches: readonly unknown[];
 }
 

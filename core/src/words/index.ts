@@ -10,6 +10,8 @@ export { orderWords } from './order';
 export { planWords } from './plan';
 export type { JoinFault } from './joinFaults';
 export { safetyWords } from './safety';
+export { recordWords } from './records';
+export { safetyPointWords } from './safetyPoints';
 export { ordinal, pinWords, placeWords } from './places';
 export { faceWords } from './face';
 export { hours, lengthMm, unitWords } from './units';

@@ -43,6 +43,7 @@ export const materialWords = {
   core: (is: string) => `Core: ${is}`,
   coreLine: (length: string, width: string) => `${length} long, ${width} wide`,
   times: (n: number) => `${n}`,
+  mm: (mm: string) => `${mm} mm`,
   hook: (name: string) => `Hook ${name}`,
   hookNotKnown: 'assumed: no text names one',
   markers: 'Stitch markers',

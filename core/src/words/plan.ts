@@ -267,6 +267,7 @@ export const planWords = {
   sewReason:
     'Both parts are finished. Pin first, look from the front, the side and above; then sew, and count the pins out.',
   ends: (n: number) => `Weave in ${plural(n, 'end')}`,
+  buried: (mm: string) => `Knotted, and buried at least ${mm} deep.`,
   endsDetail: 'Through the fill, out far away, pull, snip: the end slips inside.',
   endsReason: 'After the last seam, so that no end is in the way.',
   inspect: 'Look it over, tug every part',

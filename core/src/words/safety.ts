@@ -16,8 +16,8 @@ export const safetyWords = {
     unknown: 'not said yet',
   },
   weights: { stop: 'stop', open: 'open', advice: 'advice' },
-  shield: (n: number, made: number, all: number) =>
-    `Safety: ${n === 0 ? 'no point found' : `${plural(n, 'point')} open`}, ${made} of ${all} checks made`,
+  shield: (stops: number, open: number) =>
+    `Safety: ${stops === 0 && open === 0 ? 'no point open' : [...(stops > 0 ? [plural(stops, 'stop')] : []), ...(open > 0 ? [`${plural(open, 'point')} open`] : [])].join(', ')}`,
   caution:
     'These figures are a maker’s pre-check. The law of the place where the toy is given or sold decides, in its current edition; a competent test laboratory or safety assessor confirms it.',
   who: {
@@ -64,8 +64,8 @@ export const safetyWords = {
     15: 'Supervision and wear',
   } as Record<number, string>,
   made: (n: number, all: number) => `${n} of ${all} checks made`,
-  notMade: 'Not known yet',
-  notMadeHow: 'Nothing is known of these until they are checked by hand. None of them counts as fine.',
+  madeHow: 'They tell what a plan can tell. What is made is looked at, pulled and counted on each piece.',
+  answered: (words: string) => `Answered: ${words}`,
   eyes: {
     plastic: (mm: string) => `Plastic eyes of ${mm} mm on a toy for a child under 36 months`,
     plasticReason: (diameter: string, does: boolean) => fits(diameter, does, 'An eye that comes off'),
@@ -174,6 +174,8 @@ export const safetyWords = {
     `${part}: the text asks for eyes (“${words}”) and none are placed`,
   eyesNamedReason: 'What nobody has placed nobody has checked, and the part would be closed without them.',
   eyesNamedMend: 'Place them on Face, or take the note out.',
+  namedOnPage: (words: string) => `The page names “${words}”`,
+  eyesOnPage: (words: string) => `The page asks for “${words}” and none are placed`,
   named: (part: string, words: string, line: number) => `${part}, line ${line}, names “${words}”`,
   hazards: {
     wire: hazard(

@@ -10,6 +10,10 @@ export interface UnitWords {
   /** small differences: tenths of a mm, hundredths of an inch */
   fine: (mm: number) => string;
   of: 'mm' | 'in';
+  /** one of `of` in mm, one of `weightOf` in g, one of `yarnOf` in m: what a typed number is multiplied by */
+  oneMm: number;
+  oneG: number;
+  oneM: number;
   /** a yarn end, in whole cm or inches rounded up */
   end: (mm: number) => string;
   weight: (g: number) => string;
@@ -35,6 +39,9 @@ const inches = (mm: number): string => (mm / MM_PER_INCH).toFixed(Math.abs(mm) <
 const METRIC: UnitWords = {
   system: 'mm',
   of: 'mm',
+  oneMm: 1,
+  oneG: 1,
+  oneM: 1,
   weightOf: 'g',
   yarnOf: 'm',
   length: (mm) => `${Math.round(mm)} mm`,
@@ -49,6 +56,9 @@ const METRIC: UnitWords = {
 const IMPERIAL: UnitWords = {
   system: 'inch',
   of: 'in',
+  oneMm: MM_PER_INCH,
+  oneG: G_PER_OUNCE,
+  oneM: MM_PER_YARD / 1000,
   weightOf: 'oz',
   yarnOf: 'yd',
   length: (mm) => `${inches(mm)} in`,

@@ -130,8 +130,12 @@ function fillFaults(part: PartModel, mine: readonly Placed[]): string[] {
 const isTall = ({ form, gauge }: PartModel, i: number): boolean =>
   Math.abs(form.z[i + 1] - form.z[i]) > gauge.roundMm / 2;
 
-/** A part of two rounds that is sewn is filled in its seam alone. */
-const onlyInSeam = (part: PartModel): boolean => !part.reading.closed && part.fabric.rounds.length <= 3;
+/** What holds filling lies next to the edge that is sewn: it goes in inside the seam. */
+const onlyInSeam = (part: PartModel): boolean =>
+  !part.reading.closed &&
+  part.fabric.rounds.every(
+    (_, i) => i >= part.fabric.rounds.length - 3 || firmAt(part, i) === 'empty' || !isTall(part, i),
+  );
 
 /** What the maker or the part says of a round's filling; the texts of these toys say nothing. */
 function firmAt(part: PartModel, round: number): string {

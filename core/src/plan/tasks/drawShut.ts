@@ -1,7 +1,6 @@
 import { TIME } from '../../figures';
-import { isUnder36 } from '../../safety';
 import { planWords as say } from '../../words';
-import { roundsWorked } from '../ending';
+import { isUnder36, roundsWorked, startSecured } from '../../safety';
 import { taskKey, type TaskBase, type TaskKind } from '../task';
 
 /** The ring of the start, left slack until its second round, is drawn shut and made fast. */
@@ -34,7 +33,7 @@ export const drawShut: TaskKind<DrawShutTask> = {
           about: first.mark,
           label: part.fabric.rounds[after - 1].label,
           count: first.count,
-          twice: isUnder36(model.toy.settings.age),
+          twice: isUnder36(model.toy.settings.age) || startSecured(model, part),
           points: [],
           minutes: TIME.drawShut.value,
           content: String(first.count),

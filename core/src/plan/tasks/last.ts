@@ -1,4 +1,5 @@
-import { TIME } from '../../figures';
+import { HOLDS, TIME } from '../../figures';
+import type { ToyModel } from '../../model';
 import { guestsOf, pieceKey } from '../../join';
 import { planWords as say } from '../../words';
 import { pointsOfToy, pointWords } from '../points';
@@ -15,6 +16,9 @@ export interface InspectTask extends TaskBase {
 
 const whole = { part: '', copy: '' };
 
+/** How deep an end is buried after its knot, mm: as the maker says, else as is usual. */
+const buriedMm = ({ toy }: ToyModel): number => toy.safety.buriedMm ?? HOLDS.buriedMm.value;
+
 /** Every end of yarn woven in; a thread has two of its own. Those of what a round catches were woven in before that round. */
 export const weaveIn: TaskKind<EndsTask> = {
   sign: 'needle',
@@ -29,10 +33,10 @@ export const weaveIn: TaskKind<EndsTask> = {
       { kind: 'ends', ...whole, key: 'ends', about: '', count, points: [], minutes, content: String(count) },
     ];
   },
-  words: ({ count }) => ({
+  words: ({ count }, { model, units }) => ({
     title: say.ends(count),
     short: say.short.ends,
-    detail: say.endsDetail,
+    detail: `${say.buried(units.length(buriedMm(model)))} ${say.endsDetail}`,
     notes: [],
     reason: say.endsReason,
   }),

@@ -1,6 +1,6 @@
 import { TIME } from '../../figures';
 import { planWords as say } from '../../words';
-import { roundsWorked } from '../ending';
+import { roundsWorked } from '../../safety';
 import { taskKey, type TaskBase, type TaskKind } from '../task';
 
 /** The end of a finished part pushed in along a round, which becomes its rim. */

@@ -2,7 +2,7 @@ import { holeKey, holeTag, type HoleName } from '../../address';
 import { BALANCE, TIME } from '../../figures';
 import { NOTHING } from '../../gauge';
 import { seamKind, type JoinSite, type OfPiece, type Pin, type SeamKind } from '../../join';
-import { isUnder36 } from '../../safety';
+import { sewnTwice } from '../../safety';
 import { balanceOf, modelOf, type ToyModel } from '../../model';
 import { planWords as say, upperFirst } from '../../words';
 import { finished, taskKey, type TaskBase, type TaskKind } from '../task';
@@ -38,8 +38,7 @@ function seams(model: ToyModel): SewTask[] {
 function seam(model: ToyModel, site: JoinSite): SewTask {
   const { join } = site;
   const atEnd = site.name ? null : endOf(model, site);
-  const { age } = model.toy.settings;
-  const twice = join.seam.twice || isUnder36(age);
+  const twice = sewnTwice(join.seam, model.toy.settings.age);
   return {
     kind: 'sew',
     part: join.guest.part,

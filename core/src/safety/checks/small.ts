@@ -1,51 +1,76 @@
-import { sizeOf } from '../../form';
+import { sizeOf, type PartForm } from '../../form';
+import { kept } from '../../kept';
+import type { PartModel } from '../../model';
 import { nameKey } from '../../notation';
 import { safetyWords as say } from '../../words';
-import { fitsCylinder } from '../cylinder';
+import { cornersOf, cylinderOf, fitsCylinder } from '../cylinder';
+import type { Limits, Profile } from '../profiles';
 import { isUnder36, type Checked, type SafetyPoint } from '../point';
+
+/** Whether a part lies in the cylinder at the small and at the large end of its size; worked out once for each form. */
+const fitsAtLeast = kept((form: PartForm, profile: Profile, limits: Limits): boolean =>
+  fitsCylinder(cylinderOf(profile, limits), cornersOf(form, 'low')),
+);
+const fitsSurely = kept((form: PartForm, profile: Profile, limits: Limits): boolean =>
+  fitsCylinder(cylinderOf(profile, limits), cornersOf(form, 'high')),
+);
 
 /**
  * Check 3 for what is sewn or caught on: a part that can lie in the cylinder is a small part once it comes off; a toy of one
  * piece that lies in it is one as it is. Judged at the small end of its size; of rounds that do not add up no size is true.
  */
-export function smallPartChecks({ model, profile, age }: Checked): SafetyPoint[] {
+export function smallPartChecks({ model, profile, limits, age }: Checked): SafetyPoint[] {
   const worked = model.parts.filter((p) => p.fabric.rounds.length > 0);
   const caught = new Set(worked.flatMap((p) => p.reading.caught.map(nameKey)));
-  const guests = new Set(model.toy.joins.map((j) => j.guest.part));
+  const loose = new Set(model.loose.map((p) => p.part));
   return worked.flatMap((part): SafetyPoint[] => {
-    const { width, depth, height } = sizeOf(part.form);
-    const fits = (end: 'low' | 'high') => fitsCylinder(profile, width[end], depth[end], height[end]);
-    if (part.addsUp && !fits('low')) return [];
+    if (part.addsUp && !fitsAtLeast(part.form, profile, limits)) return [];
     const alone = worked.length === 1 && part.copies.length === 1;
-    const on = guests.has(part.part.id) || caught.has(nameKey(part.name));
-    const size = [width.value, depth.value, height.value]
-      .sort((a, b) => b - a)
-      .map((mm) => mm.toFixed(0))
-      .join(' × ');
-    const [title, reason, mend] = !part.addsUp
-      ? [say.smallNotKnown(part.name, part.copies.length), say.smallNotKnownReason, say.smallNotKnownMend]
-      : alone
-        ? [
-            say.smallAlone(part.name, size),
-            say.smallAloneReason(String(profile.cylinderMm)),
-            say.smallAloneMend,
-          ]
-        : [
-            say.small(part.name, size, part.copies.length),
-            say.smallReason(String(profile.cylinderMm), on),
-            say.smallMend,
-          ];
-    const sure = part.addsUp && alone && fits('high');
+    const on = !loose.has(part.part.id) || caught.has(nameKey(part.name));
+    const sure = part.addsUp && alone && fitsSurely(part.form, profile, limits);
     return [
       {
         id: `small:${part.part.id}`,
         check: 3,
-        weight: !isUnder36(age) ? 'advice' : sure ? 'stop' : 'open',
+        weight: weightOfSmall(isUnder36(age), sure),
         part: part.part.id,
-        title,
-        reason,
-        mend,
+        ...told(part, { alone, on, diameter: String(limits.cylinderMm) }),
       },
     ];
   });
+}
+
+function weightOfSmall(small: boolean, sure: boolean): SafetyPoint['weight'] {
+  if (!small) return 'advice';
+  return sure ? 'stop' : 'open';
+}
+
+/** What is said of a small part, of a toy that is one as a whole, and of one whose size nobody knows. */
+function told(
+  part: PartModel,
+  { alone, on, diameter }: { alone: boolean; on: boolean; diameter: string },
+): Pick<SafetyPoint, 'title' | 'reason' | 'mend'> {
+  const copies = part.copies.length;
+  if (!part.addsUp)
+    return {
+      title: say.smallNotKnown(part.name, copies),
+      reason: say.smallNotKnownReason,
+      mend: say.smallNotKnownMend,
+    };
+  const { width, depth, height } = sizeOf(part.form);
+  const size = [width.value, depth.value, height.value]
+    .sort((a, b) => b - a)
+    .map((mm) => mm.toFixed(0))
+    .join(' × ');
+  if (alone)
+    return {
+      title: say.smallAlone(part.name, size),
+      reason: say.smallAloneReason(diameter),
+      mend: say.smallAloneMend,
+    };
+  return {
+    title: say.small(part.name, size, copies),
+    reason: say.smallReason(diameter, on),
+    mend: say.smallMend,
+  };
 }

@@ -4,10 +4,15 @@ import { safetyWords as say } from '../../words';
 import { HAZARDS } from '../hazards';
 import { isUnder36, type Checked, type SafetyPoint } from '../point';
 import { eyesNamed } from '../named';
+import type { AgeGroup } from '../../toy';
 
 /** What the text names and no check can see: wire, glue, magnets, rings, bells and the like, and eyes that nobody has placed. Each is an open point at its line. */
 export function textChecks({ model, parts, age }: Checked): SafetyPoint[] {
-  return parts.flatMap((part) => [
+  return [...pagePoints(model, isUnder36(age)), ...parts.flatMap((part) => ofPart(model, part, age))];
+}
+
+function ofPart(model: ToyModel, part: PartModel, age: AgeGroup): SafetyPoint[] {
+  return [
     ...hazardPoints(part, isUnder36(age), onToy(model)),
     ...eyesNamed(model, part).map(({ line, words }): SafetyPoint => ({
       id: `named:${part.part.id}`,
@@ -19,7 +24,46 @@ export function textChecks({ model, parts, age }: Checked): SafetyPoint[] {
       reason: say.eyesNamedReason,
       mend: say.eyesNamedMend,
     })),
-  ]);
+  ];
+}
+
+/** What the page says beside its parts: materials, remarks, what is done at the end. */
+function pagePoints(model: ToyModel, small: boolean): SafetyPoint[] {
+  const { page } = model.toy;
+  const known = onToy(model);
+  const found = new Map<string, SafetyPoint>();
+  for (const text of page.toLowerCase().split('\n'))
+    for (const { id, check, words } of HAZARDS) {
+      const hit = words.exec(text);
+      if (!hit || found.has(id) || known.has(id)) continue;
+      const said = say.hazards[id];
+      found.set(id, {
+        id: `text:page:${id}`,
+        check,
+        weight: 'open',
+        title: say.namedOnPage(hit[0]),
+        reason: small ? said.small : said.older,
+        mend: said.mend,
+      });
+    }
+  const eyes = model.toy.features.some((f) => f.kind === 'eyes');
+  const asks = /\b(?:safety|plastic|animal|cat|toy|bead|button|googly)[- ]eyes?\b/i.exec(page);
+  const inParts = model.parts.some((p) => eyesNamed(model, p).length > 0);
+  return [
+    ...found.values(),
+    ...(asks && !eyes && !inParts
+      ? [
+          {
+            id: 'named:page',
+            check: 1,
+            weight: 'open',
+            title: say.eyesOnPage(asks[0]),
+            reason: say.eyesNamedReason,
+            mend: say.eyesNamedMend,
+          } as const,
+        ]
+      : []),
+  ];
 }
 
 /** Dangers that stand on the toy itself: they are looked at there, and what a text says of them is no news. */

@@ -12,6 +12,8 @@ export function threadedChecks({ model, age }: Checked): SafetyPoint[] {
             check: 5,
             weight: isUnder36(age) ? 'stop' : 'open',
             part: join.guest.part,
+            join: join.id,
+            ...(isUnder36(age) ? {} : { tests: `join:${join.id}:${join.guest.copy}` }),
             title: say.threaded(
               modelOf(model, join.guest.part).name,
               copyName(modelOf(model, join.at.part), join.at.copy),

@@ -10,6 +10,7 @@ import { log } from './log';
 import { gauge, part, settings, yarn } from './parts';
 import { id, objectOf, word } from './places';
 import { plan } from './plan';
+import { piece, pullTest, safety } from './safety';
 
 const toy = objectOf<Toy>({
   schema: Joi.number().valid(SCHEMA).required(),
@@ -23,6 +24,7 @@ const toy = objectOf<Toy>({
   gauges: Joi.array().items(gauge).min(1).required(),
   settings: settings.required(),
   plan: plan.required(),
+  safety: safety.required(),
   page: Joi.string().allow('').required(),
   photo: Joi.string()
     .pattern(/^data:image\/(?:jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/)
@@ -37,8 +39,8 @@ export const fileSchema = objectOf<ToyFile>({
   schema: Joi.number().valid(SCHEMA).required(),
   toy: toy.required(),
   log: log.required(),
-  pieces: Joi.array().required(),
-  pullTests: Joi.array().required(),
+  pieces: Joi.array().items(piece).required(),
+  pullTests: Joi.array().items(pullTest).required(),
   batches: Joi.array().required(),
 });
 
@@ -73,6 +75,12 @@ function leadsNowhere(toy: Toy): string | null {
   return null;
 }
 
+/** The first test of a piece that the file does not have, as a path. */
+function testsNothing({ pieces, pullTests }: ToyFile): string | null {
+  const lost = pullTests.findIndex((t) => !pieces.some((p) => p.id === t.piece));
+  return lost < 0 ? null : `pullTests.${lost}.piece`;
+}
+
 /** Opens the text of a toy file. Never throws: what is wrong is said in one sentence, with the place. */
 export function openFile(raw: string): Opened {
   let value: unknown;
@@ -101,7 +109,7 @@ export function openFile(raw: string): Opened {
       state: 'refused',
       sentence: say.badField(error.details[0].path.join('.'), error.details[0].message),
     };
-  const lost = leadsNowhere((now as ToyFile).toy);
+  const lost = leadsNowhere((now as ToyFile).toy) ?? testsNothing(now as ToyFile);
   if (lost) return { state: 'refused', sentence: say.badField(lost, say.leadsNowhere) };
   return { state: 'open', file: now as ToyFile };
 }

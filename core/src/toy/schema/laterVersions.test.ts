@@ -14,6 +14,8 @@ import {
   zonesOf,
 } from '../../model';
 import { planOf } from '../../plan';
+import { signoffRefusals } from '../../record';
+import { checkToy, judge, profileOf } from '../../safety';
 import type { ToyFile } from '../index';
 import { openFile } from './index';
 
@@ -141,10 +143,17 @@ describe('toy files since version 7', () => {
     expect(file.toy.features.find((f) => f.kind === 'eyes')!.backing).toBe(22);
   });
 
-  it('version 12 with lengths filled otherwise, a core, an early gather, a weighed head, a pause inside a round, a moved tail, prices and wool opens for ever: same plan, same bytes', () => {
+  it('version 12 with lengths filled otherwise, a core, an early gather, a weighed head, a pause inside a round, a moved tail, prices and wool opens for ever: same plan, nothing said of safety', () => {
     const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v12.json'), 'utf8');
     const file = opened(raw);
-    expect(exportFile(file)).toBe(raw);
+    expect(file.toy.safety).toEqual({
+      own: {},
+      washable: null,
+      buriedMm: null,
+      startsSecured: [],
+      answers: [],
+    });
+    expect([file.pieces, file.pullTests, file.batches]).toEqual([[], [], []]);
     const model = modelToy(file.toy);
     const zones = (name: string) =>
       zonesOf(model.parts.find((p) => p.name === name)!).map((z) => [z.from, z.to, z.fill]);
@@ -168,6 +177,31 @@ describe('toy files since version 7', () => {
       gather: { times: 2, loops: 'back', from: 'inside', leftOut: 1 },
     });
     expect(steps.filter((s) => s.kind === 'core')).toHaveLength(1);
+  });
+
+  it('version 13 with own rules, answers, a piece, its pins, lots and notes, and a test that let go opens for ever: same points, same bytes', () => {
+    const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v13.json'), 'utf8');
+    const file = opened(raw);
+    expect(exportFile(file)).toBe(raw);
+    const model = modelToy(file.toy);
+    expect(profileOf(file.toy).limits['3 years and over'].pullLargeN).toBe(100);
+    const points = checkToy(model);
+    expect(points.find((p) => p.id === 'ask:8')).toMatchObject({
+      answered: 'nothing is glued',
+      settled: true,
+    });
+    expect(points.some((p) => p.id === 'buried')).toBe(false);
+    const [piece] = file.pieces;
+    expect(piece).toMatchObject({ spent: true, pinsOut: 4, pinsIn: 3, lots: { 'yarn:rust': '7112' } });
+    const why = signoffRefusals(model, file, piece).map((r) => r.why);
+    expect([...new Set(why)].sort()).toEqual(['let go', 'pins out', 'spent', 'test missing']);
+    expect(judge(file.pullTests[0].curve, file.pullTests[0].rule).why).toBe('no readings');
+  });
+
+  it('what stood among the records before they had a shape is kept', () => {
+    const old = JSON.parse(readFileSync(resolve(__dirname, '../fixtures/toy-v12.json'), 'utf8'));
+    const file = opened(JSON.stringify({ ...old, pieces: [{ a: 1 }], pullTests: ['x'], batches: [2] }));
+    expect([file.pieces, file.pullTests, file.batches]).toEqual([[], [], [2, { a: 1 }, 'x']]);
   });
 
   it('older embroidery hangs on its places: what was filled is, what was a line is one, with as many passes', () => {

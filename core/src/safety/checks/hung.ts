@@ -1,12 +1,15 @@
 import type { Hanger } from '../../feature';
 import { hangersOf, modelOf, strandWorks, type HangerState, type StrandState } from '../../model';
 import { safetyWords as say, surfaceWords } from '../../words';
-import { fitsCylinder } from '../cylinder';
-import type { AgeGroup } from '../../toy';
-import { isUnder18, isUnder36, type Checked, type SafetyPoint } from '../point';
+import { cylinderOf, drum, fitsCylinder } from '../cylinder';
+import { cordLimit, loopLimit } from '../profiles';
+import { isUnder18, isUnder36, weightOfLength, type Checked, type SafetyPoint } from '../point';
+
+/** As thin as a ring's wire, mm. */
+const THIN_MM = 1;
 
 /** Of checks 6 and 11 what is put into a toy and hung on it: hair by its free length, loops by their perimeter, rings, clips and bells by their size. */
-export function surfaceChecks(checked: Checked): SafetyPoint[] {
+export function hungChecks(checked: Checked): SafetyPoint[] {
   const { model } = checked;
   return [
     ...strandWorks(model).flatMap((state) => hairPoints(checked, state)),
@@ -17,51 +20,51 @@ export function surfaceChecks(checked: Checked): SafetyPoint[] {
   ];
 }
 
-/** What is too long is a stop for a baby; how far yarn stretches is not known, so nothing long passes for a small child. */
-function weightOf(age: AgeGroup, over: boolean): SafetyPoint['weight'] {
-  if (isUnder18(age) && over) return 'stop';
-  return isUnder36(age) ? 'open' : 'advice';
-}
-
 /** A strand is a cord as long as it hangs; one that is only looped in or pulled through comes out. */
 function hairPoints(
-  { model, profile, age }: Checked,
+  { model, limits, youngest, age }: Checked,
   { feature, hangsMm, places }: StrandState,
 ): SafetyPoint[] {
   if (places.length === 0) return [];
-  const over = hangsMm > profile.cord.mostMm;
+  const most = cordLimit(limits, youngest);
+  const over = hangsMm > most;
   const comesOut = feature.fix === 'looped in' || feature.fix === 'pulled through';
   if (!over && !isUnder36(age) && !comesOut) return [];
   const small = isUnder36(age);
-  const limit = String(profile.cord.mostMm);
+  const limit = String(most);
   return [
     {
       id: `hair:${feature.id}`,
       check: 6,
-      weight: weightOf(age, over),
+      weight: weightOfLength(age, over),
       part: feature.part,
       feature: feature.id,
       title: say.hair(feature.name, modelOf(model, feature.part).name, hangsMm.toFixed(0)),
       reason: over ? say.hairLong(limit) : say.hazards.hair[small ? 'small' : 'older'],
       mend: over ? say.cordMend : say.hazards.hair.mend,
+      ...(over ? { does: { do: 'cut shorter', feature: feature.id, hangsMm, mm: most } as const } : {}),
     },
   ];
 }
 
 /** The loop of a ring, at the worst end of the gauge. One that is a part of the toy is told with that part's cords as well: as it lies before it is closed. */
-function loopPoints({ model, profile, age }: Checked, { feature, loopMm }: HangerState): SafetyPoint[] {
+function loopPoints(
+  { model, limits, youngest, age }: Checked,
+  { feature, loopMm }: HangerState,
+): SafetyPoint[] {
   if (loopMm === null) return [];
   const { gauge } = modelOf(model, 'part' in feature.loop ? feature.loop.part : feature.part);
   const worst = loopMm * (1 + gauge.stitchRangePercent / 100);
-  const over = worst > profile.loop.mostMm;
+  const most = loopLimit(limits, youngest);
+  const over = worst > most;
   if (!over && !isUnder36(age)) return [];
-  const limit = String(profile.loop.mostMm);
+  const limit = String(most);
   const reason = isUnder18(age) ? say.loopReason(limit) : say.cordMiddle(limit);
   return [
     {
       id: `loop:${feature.id}`,
       check: 6,
-      weight: weightOf(age, over),
+      weight: weightOfLength(age, over),
       part: feature.part,
       feature: feature.id,
       title: say.loop(
@@ -72,18 +75,27 @@ function loopPoints({ model, profile, age }: Checked, { feature, loopMm }: Hange
       ),
       reason: isUnder36(age) ? reason : say.cordOlder(limit),
       mend: over ? say.cordMend : say.cordUnknown,
+      ...(over && 'chain' in feature.loop
+        ? {
+            does: {
+              do: 'shorter loop',
+              feature: feature.id,
+              chain: Math.max(1, Math.floor((feature.loop.chain * most) / worst)),
+            } as const,
+          }
+        : {}),
     },
   ];
 }
 
 /** A ring, a clip or a bell is a part of its own, whatever holds it. */
-function hangerPoint({ model, profile, age }: Checked, feature: Hanger): SafetyPoint {
+function hangerPoint({ model, profile, limits, age }: Checked, feature: Hanger): SafetyPoint {
   const said = say.hazards[feature.is === 'bell' ? 'bell' : 'ring'];
   const small = isUnder36(age);
   return {
     id: `hanger:${feature.id}`,
     check: 11,
-    weight: small && fitsCylinder(profile, feature.mm) ? 'stop' : 'open',
+    weight: small && fitsCylinder(cylinderOf(profile, limits), drum(feature.mm, THIN_MM)) ? 'stop' : 'open',
     part: feature.part,
     feature: feature.id,
     title: say.hanger(
@@ -93,5 +105,7 @@ function hangerPoint({ model, profile, age }: Checked, feature: Hanger): SafetyP
     ),
     reason: small ? said.small : said.older,
     mend: said.mend,
+    tests: `feature:${feature.id}`,
+    ...(feature.by === 'sewn in' ? {} : { does: { do: 'sew in', feature: feature.id } as const }),
   };
 }
