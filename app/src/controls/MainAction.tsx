@@ -63,6 +63,7 @@ function ruler(width: number, height: number): string {
 /** Any other button: plain ground and an edge. With `chosen` it is one choice of a group. */
 export function PlainButton({
   label,
+  spoken = label,
   onPress,
   disabled,
   danger,
@@ -70,6 +71,8 @@ export function PlainButton({
   grow,
 }: {
   label: string;
+  /** what a screen reader says, where the label alone says too little */
+  spoken?: string;
   onPress: () => void;
   disabled?: boolean;
   danger?: boolean;
@@ -79,7 +82,7 @@ export function PlainButton({
   const c = usePalette();
   return (
     <Press
-      label={label}
+      label={spoken}
       role={chosen === undefined ? 'button' : 'radio'}
       onPress={onPress}
       disabled={disabled}
@@ -93,19 +96,35 @@ export function PlainButton({
         paddingVertical: 9,
         alignItems: 'center',
         flexGrow: grow ? 1 : 0,
+        maxWidth: '100%',
       }}
     >
-      <Text
-        fontFamily="$body"
-        fontSize={16}
-        lineHeight={20}
-        fontWeight="600"
-        color={danger ? c.coralInk : c.ink}
-        textAlign="center"
-      >
-        {chosen ? '✓ ' : ''}
-        {label}
-      </Text>
+      <PlainText label={label} chosen={chosen} danger={danger} />
     </Press>
+  );
+}
+
+function PlainText({
+  label,
+  chosen,
+  danger,
+}: {
+  label: string;
+  chosen: boolean | undefined;
+  danger: boolean | undefined;
+}) {
+  const c = usePalette();
+  return (
+    <Text
+      fontFamily="$body"
+      fontSize={16}
+      lineHeight={20}
+      fontWeight="600"
+      color={danger ? c.coralInk : c.ink}
+      textAlign="center"
+    >
+      {chosen ? '✓ ' : ''}
+      {label}
+    </Text>
   );
 }

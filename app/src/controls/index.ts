@@ -1,3 +1,4 @@
+export { Amount, numberTyped } from './Amount';
 export { Go } from './Go';
 export { Mat, MatText, RULER } from './Mat';
 export type { MatView } from './Mat';

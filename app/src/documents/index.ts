@@ -4,6 +4,7 @@ export {
   edit,
   editHere,
   hush,
+  keepRecord,
   keepAsCopy,
   modelNow,
   openToy,

@@ -187,6 +187,14 @@ export function note(deed: Deed): void {
   changed({ what: 'done', deed, at: new Date().toISOString() });
 }
 
+/** Changes the records of pieces and their tests; like deeds they are not in the history (decision 10). */
+export function keepRecord(change: (file: ToyFile) => ToyFile): void {
+  if (now.state !== 'open' || !now.file || !now.writing) return;
+  const { pieces, pullTests } = change(now.file);
+  if (pieces === now.file.pieces && pullTests === now.file.pullTests) return;
+  changed({ what: 'recorded', records: { pieces, pullTests } });
+}
+
 /** Takes back or repeats an edit; answers where to look. */
 export function step(way: 'undo' | 'redo'): Focus | null {
   const from = way === 'undo' ? now.history.past.at(-1) : now.history.future[0];

@@ -83,6 +83,8 @@ export type Happened =
   | { what: 'store silent'; file: ToyFile; trouble: string }
   | { what: 'edited'; name: string; focus: Focus; toy: Toy; gather: string | null; at: number }
   | { what: 'done'; deed: Deed; at: string }
+  /** pieces and tests as they are now */
+  | { what: 'recorded'; records: Pick<ToyFile, 'pieces' | 'pullTests'> }
   | { what: 'undone' | 'redone' }
   | { what: 'hushed' }
   | { what: 'kept'; file: ToyFile; revision: number }
@@ -181,6 +183,9 @@ export function reduced(now: Session, e: Happened): Session {
         kept: false,
         typed: false,
       };
+    case 'recorded':
+      if (!mayWrite(now)) return now;
+      return { ...now, file: { ...now.file, ...e.records }, kept: false, typed: false };
     case 'undone':
     case 'redone':
       return stepped(now, e.what);

@@ -9,7 +9,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { Text } from 'tamagui';
-import { CHECKS, checksMade } from '@hoppla/core/safety';
+import type { Shield } from '@hoppla/core/safety';
 import { safetyWords } from '@hoppla/core/words';
 import { Go, Num, Press, Words } from '../../controls';
 import { hrefOf, stationOf, type StationId } from '../stations';
@@ -22,7 +22,7 @@ import { screenWords as say } from '../../words';
 export function TopBar() {
   const c = usePalette();
   const { history, writing } = useOpenToy();
-  const { toy, part, open } = useToy();
+  const { toy, part, shield } = useToy();
   const at = usePathname().split('/').pop();
   const [picking, setPicking] = useState(false);
   const whole = !stationOf(at)?.ofAPart;
@@ -64,7 +64,7 @@ export function TopBar() {
       >
         <Redo color={c.matInk} size={22} strokeWidth={1.9} />
       </Press>
-      <Shield open={open} toy={toy.id} />
+      <ShieldSign shield={shield} toy={toy.id} />
       {picking ? <PartPicker onClose={() => setPicking(false)} /> : null}
     </View>
   );
@@ -117,25 +117,27 @@ function ToyName({ toy }: { toy: Toy }) {
   );
 }
 
-/** How many points are open, and how many of the checks are made at all: never a tick while one is not. */
-function Shield({ open, toy }: { open: number; toy: string }) {
+/** Stops first, else what is open: filled while anything stops, an outline with its number while points are open, a plain outline with a dash when none is. Never a tick. */
+function ShieldSign({ shield, toy }: { shield: Shield; toy: string }) {
   const c = usePalette();
-  const made = checksMade.length;
+  const { stops, open } = shield;
+  const stop = stops > 0;
+  const line = stop ? c.coral : open > 0 ? c.tape : c.matInk2;
   return (
     <Go
-      label={safetyWords.shield(open, made, CHECKS.length)}
+      label={safetyWords.shield(stops, open)}
       to={hrefOf(toy, 'safety')}
       style={{ width: 48, height: 48, alignItems: 'center' }}
     >
       <Svg width={34} height={38} viewBox="0 0 34 38" aria-hidden>
         <Path
           d="M17 2l14 4.500v13c0 8-6 13.500-14 17-8-3.500-14-9-14-17v-13z"
-          fill={open ? c.coral : 'none'}
-          stroke={open ? c.coral : c.matInk2}
+          fill={stop ? c.coral : 'none'}
+          stroke={line}
           strokeWidth={2.2}
           strokeLinejoin="round"
         />
-        {open ? (
+        {stop ? (
           <Path
             d="M17 5.500l10.700 3.500v10.500c0 6-4.500 10.300-10.700 13.200-6.200-2.900-10.700-7.200-10.700-13.200V9z"
             fill="none"
@@ -151,13 +153,12 @@ function Shield({ open, toy }: { open: number; toy: string }) {
         left={0}
         right={0}
         textAlign="center"
-        fontSize={open ? 16 : 11}
+        fontSize={16}
         lineHeight={20}
-        letterSpacing={open ? undefined : -0.8}
-        color={open ? c.onCoral : c.matInk}
+        color={stop ? c.onCoral : open > 0 ? c.tape : c.matInk}
         aria-hidden
       >
-        {open ? String(open) : `${made}/${CHECKS.length}`}
+        {stop ? String(stops) : open > 0 ? String(open) : '–'}
       </Num>
     </Go>
   );

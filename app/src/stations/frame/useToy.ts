@@ -1,7 +1,8 @@
 import { useGlobalSearchParams, usePathname, useRouter } from 'expo-router';
 import { type Toy, type ToyFile } from '@hoppla/core/toy';
 import { type PartModel, type ToyModel } from '@hoppla/core/model';
-import { checkToy, openPoints, type SafetyPoint } from '@hoppla/core/safety';
+import { checkToy, shieldOf, type Shield, type ToldPoint } from '@hoppla/core/safety';
+import { withTests } from '@hoppla/core/record';
 import { unitWords, type UnitWords } from '@hoppla/core/words';
 import { modelNow, useOpenToy } from '../../documents';
 import { stationOf } from '../stations';
@@ -13,8 +14,9 @@ export interface ToyHere {
   model: ToyModel;
   /** the part in the address bar, or the first */
   part: PartModel | null;
-  points: SafetyPoint[];
-  open: number;
+  /** safety points, with what the tests of pieces tell */
+  points: ToldPoint[];
+  shield: Shield;
   writing: boolean;
   /** how this toy's maker reads lengths and weights */
   units: UnitWords;
@@ -28,7 +30,7 @@ export function useToy(): ToyHere {
   const router = useRouter();
   const { part: wanted } = useGlobalSearchParams<{ part?: string }>();
   const model = modelNow(settled);
-  const points = checkToy(model);
+  const points = withTests(checkToy(model), model, file);
   const station = stationOf(usePathname().split('/').pop());
   const part =
     model.parts.find((p) => p.part.id === wanted) ?? station?.opensOn?.(model) ?? model.parts[0] ?? null;
@@ -38,7 +40,7 @@ export function useToy(): ToyHere {
     model,
     part,
     points,
-    open: openPoints(points),
+    shield: shieldOf(points),
     writing,
     units: unitWords(file.toy.settings.units),
     choosePart: (id) => router.setParams({ part: id }),

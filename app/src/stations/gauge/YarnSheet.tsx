@@ -4,7 +4,7 @@ import { hookMm, hookName, YARNS } from '@hoppla/core/figures';
 import type { YarnChange, YarnChangeRow } from '@hoppla/core/plan';
 import { changeYarn, type NamedGauge } from '@hoppla/core/toy';
 import { type PartModel } from '@hoppla/core/model';
-import { type UnitWords } from '@hoppla/core/words';
+import { hours, type UnitWords } from '@hoppla/core/words';
 import { useCompute } from '../../compute';
 import { Choice, Field, MainAction, Num, Quiet, Sheet, Words } from '../../controls';
 import { edit, newId } from '../../documents';
@@ -110,15 +110,36 @@ function Table({ result, units }: { result: YarnChange; units: UnitWords }) {
       {result.rows.map((r) => (
         <Block key={r.part} title={r.copies > 1 ? `${r.name} × ${r.copies}` : r.name} rows={rows(r)} />
       ))}
+      <Whole result={result} units={units} />
+    </View>
+  );
+}
+
+/** The whole toy, and its yarn colour by colour. */
+function Whole({ result, units }: { result: YarnChange; units: UnitWords }) {
+  return (
+    <>
       <Block
         title={say.whole}
         rows={[
           [say.columns.fill, [units.weight(result.fillG[0]), units.weight(result.fillG[1])]],
           [say.endsAll, [units.yarn(result.endsMm[0]), units.yarn(result.endsMm[1])]],
           [say.columns.yarn, [units.yarn(1000 * result.yarnM[0]), units.yarn(1000 * result.yarnM[1])]],
+          [say.columns.time, [say.hours(hours(result.minutes[0])), say.hours(hours(result.minutes[1]))]],
+          [say.columns.pauses, [String(result.pauses[0]), String(result.pauses[1])]],
         ]}
       />
-    </View>
+      <Block
+        title={say.yarns}
+        rows={result.yarns.map(({ name, metres, grams }) => [
+          name,
+          [0, 1].map((k) => say.yarnOf(units.yarn(1000 * metres[k].value), units.weight(grams[k].value))) as [
+            string,
+            string,
+          ],
+        ])}
+      />
+    </>
   );
 }
 

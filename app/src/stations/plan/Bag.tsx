@@ -2,10 +2,11 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { PartModel } from '@hoppla/core/model';
 import { changePart, changeSettings, type Settings } from '@hoppla/core/toy';
-import { Choice, Field, PlainButton, Quiet, Words } from '../../controls';
+import { Amount, Choice, PlainButton, Quiet } from '../../controls';
 import { edit } from '../../documents';
 import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';
+import { ScaleSheet } from './ScaleSheet';
 
 const say = words.plan;
 const MATERIALS: readonly Settings['fillWith'][] = ['polyester', 'cotton', 'wool', 'yarn ends'];
@@ -13,18 +14,13 @@ const MATERIALS: readonly Settings['fillWith'][] = ['polyester', 'cotton', 'wool
 /** What it is filled with, and what the bag weighed less. */
 export function Bag({ part }: { part: PartModel }) {
   const { toy, units } = useToy();
-  const [typed, setTyped] = useState<string | null>(null);
+  const [open, setOpen] = useState(false);
   const { fillWith, noPlastic } = toy.settings;
   const own = part.part.weighedG;
-  const weigh = () => {
-    const grams = Number((typed ?? '').replace(',', '.')) * (units.weightOf === 'oz' ? 28.349523125 : 1);
-    setTyped(null);
-    const weighedG = Number.isFinite(grams) && grams > 0 ? grams : null;
-    if (weighedG === null && typed !== '') return;
+  const weigh = (grams: number | null) =>
     edit(say.weighed, { station: 'plan', part: part.part.id }, (so) =>
-      changePart(so, part.part.id, { weighedG }),
+      changePart(so, part.part.id, { weighedG: grams === null || grams === 0 ? null : grams * units.oneG }),
     );
-  };
   return (
     <>
       <Choice
@@ -44,19 +40,19 @@ export function Bag({ part }: { part: PartModel }) {
           }
         />
       </View>
-      <Words fontWeight="600">{say.weigh(part.name)}</Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: 8 }}>
-        <Field
-          label={say.weigh(part.name)}
-          hideLabel
-          value={typed ?? (own === null ? '' : units.bareWeight(own))}
-          onChange={setTyped}
-          onDone={weigh}
-          unit={units.weightOf}
-          numeric
-        />
-        <PlainButton label={say.weighIt} onPress={weigh} />
+      <Amount
+        label={say.weigh(part.name)}
+        value={own === null ? null : own / units.oneG}
+        unit={units.weightOf}
+        note={say.weighIt}
+        onSay={weigh}
+      />
+      <View style={{ flexDirection: 'row' }}>
+        <PlainButton label={say.scale} onPress={() => setOpen(true)} />
       </View>
+      {open ? (
+        <ScaleSheet onUse={(grams) => weigh(grams / units.oneG)} onClose={() => setOpen(false)} />
+      ) : null}
       <Quiet>{own === null ? say.weighHow : say.weighedHow}</Quiet>
     </>
   );

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { courseOf } from '@hoppla/core/address';
 import { bothFillings, fillBetween, type PartModel, type Zone } from '@hoppla/core/model';
+import { fillShowsMm, gapsOf } from '@hoppla/core/safety';
 import { changePart, type ZoneFill } from '@hoppla/core/toy';
 import { Choice, Nudge, Num, PlainButton, Quiet, Title } from '../../controls';
 import { edit } from '../../documents';
@@ -37,6 +38,7 @@ export function FillLength({
   return (
     <>
       <Grams part={part} span={span} />
+      <Shows part={part} />
       <Choice
         label={say.howFirm}
         options={FILLS.map((fill) => ({ id: fill, label: say.fills[fill] }))}
@@ -55,6 +57,25 @@ export function FillLength({
         </View>
       ) : null}
     </>
+  );
+}
+
+/** Whether filling shows through the part's widest gap, at this gauge and as firm as it is filled. */
+function Shows({ part }: { part: PartModel }) {
+  const { model, units } = useToy();
+  const gaps = gapsOf(part);
+  if (gaps === null) return <Quiet>{say.gapNotKnown}</Quiet>;
+  const widest = gaps.reduce<(typeof gaps)[number] | null>(
+    (best, g) => (best && best.mm >= g.mm ? best : g),
+    null,
+  );
+  if (!widest) return null;
+  const limit = fillShowsMm(model, part);
+  const shows = widest.mm > limit;
+  return (
+    <Quiet>
+      {`${shows ? '! ' : ''}${(shows ? say.fillShows : say.fillHides)(units.fine(widest.mm), widest.label, units.fine(limit))}`}
+    </Quiet>
   );
 }
 

@@ -7,6 +7,8 @@ import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';
 import { Bag } from './Bag';
 import { FillLength } from './FillLength';
+import { PartCore } from './PartCore';
+import { PartEnd } from './PartEnd';
 import { Silhouette, type Span } from './Silhouette';
 
 const say = words.plan;
@@ -34,6 +36,8 @@ export function FillView() {
       <Silhouette part={part} zones={zones} span={at} onChoose={setSpan} />
       <View style={{ padding: 16, gap: 14 }}>
         <FillLength part={part} zones={zones} span={at} setSpan={setSpan} />
+        <PartCore part={part} atRound={at.from} />
+        <PartEnd part={part} />
         <Bag part={part} />
       </View>
     </Scroll>

@@ -23,7 +23,7 @@ const say = screenWords.plan;
 /** Pixels: between lanes, before the first round, a round at least, and a sign's reach. */
 const LANE = 50;
 const LEFT = 24;
-const LEAST_ROUND = 9;
+const LEAST_ROUND = 6;
 const SIGN = 10;
 const BESIDE = 23;
 

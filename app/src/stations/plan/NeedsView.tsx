@@ -4,12 +4,13 @@ import { shoppingHtml } from '@hoppla/core/files';
 import { costOf, endLine, materialLines, materialsOf, type MaterialLine, type Plan } from '@hoppla/core/plan';
 import { changePlan } from '@hoppla/core/toy';
 import { materialWords } from '@hoppla/core/words';
-import { Field, Num, PlainButton, Quiet, Scroll, Title, Words } from '../../controls';
+import { Amount, Num, PlainButton, Quiet, Scroll, Title, Words } from '../../controls';
 import { edit, printDocument } from '../../documents';
 import { usePalette } from '../../theme';
 import { useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';
+import { YarnLabel } from './YarnLabel';
 
 const say = words.plan;
 
@@ -89,6 +90,7 @@ function Line({ line }: { line: MaterialLine }) {
         <Quiet key={note}>{note}</Quiet>
       ))}
       {open ? <AtHome line={line} /> : null}
+      {open && line.group === 'yarn' ? <YarnLabel line={line} /> : null}
     </View>
   );
 }
@@ -96,7 +98,6 @@ function Line({ line }: { line: MaterialLine }) {
 /** What is at home of a yarn, and what one costs. */
 function AtHome({ line }: { line: MaterialLine }) {
   const { toy, units } = useToy();
-  const perOunce = units.weightOf === 'oz' ? 28.349523125 : 1;
   const have = toy.plan.have[line.key];
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12, paddingVertical: 6 }}>
@@ -104,14 +105,16 @@ function AtHome({ line }: { line: MaterialLine }) {
         <Amount
           label={say.atHome}
           unit={units.weightOf}
-          value={have === undefined ? null : have / perOunce}
-          onSay={(value) => noted('have', line.key, value === null ? null : value * perOunce)}
+          value={have === undefined ? null : have / units.oneG}
+          note={say.noteIt}
+          onSay={(value) => noted('have', line.key, value === null ? null : value * units.oneG)}
         />
       ) : null}
       <Amount
         label={say.price(line.group)}
         unit=""
         value={toy.plan.prices[line.key] ?? null}
+        note={say.noteIt}
         onSay={(value) => noted('prices', line.key, value)}
       />
     </View>
@@ -123,42 +126,6 @@ const noted = (of: 'have' | 'prices', key: string, value: number | null): void =
     const { [key]: _, ...rest } = so.plan[of];
     return changePlan(so, { [of]: value === null ? rest : { ...rest, [key]: value } });
   });
-
-/** A number that is typed; empty takes it back. What is no number stays typed and changes nothing. */
-function Amount({
-  label,
-  unit,
-  value,
-  onSay,
-}: {
-  label: string;
-  unit: string;
-  value: number | null;
-  onSay: (value: number | null) => void;
-}) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const done = () => {
-    if (typed === null) return;
-    const number = Number(typed.replace(',', '.'));
-    if (typed.trim() === '') onSay(null);
-    else if (Number.isFinite(number) && number >= 0) onSay(number);
-    else return;
-    setTyped(null);
-  };
-  return (
-    <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 8 }}>
-      <Field
-        label={label}
-        value={typed ?? (value === null ? '' : String(Math.round(value * 100) / 100))}
-        onChange={setTyped}
-        onDone={done}
-        unit={unit}
-        numeric
-      />
-      <PlainButton label={say.noteIt} onPress={done} />
-    </View>
-  );
-}
 
 /** Every end of yarn and thread: how long it is cut, what for, where it hangs. */
 function Ends({ plan }: { plan: Plan }) {

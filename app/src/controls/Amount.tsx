@@ -1,0 +1,57 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Field } from './Field';
+import { PlainButton } from './MainAction';
+
+/** A number as it is typed: a decimal comma is read as well; null for what is none that can be taken. */
+export function numberTyped(typed: string): number | null {
+  const number = Number(typed.trim().replace(',', '.'));
+  return typed.trim() !== '' && Number.isFinite(number) && number >= 0 ? number : null;
+}
+
+/** A number that is typed; empty takes it back. What is no number stays typed and changes nothing. */
+export function Amount({
+  label,
+  unit,
+  value,
+  note,
+  onSay,
+}: {
+  label: string;
+  unit: string;
+  value: number | null;
+  /** the button that takes it */
+  note: string;
+  onSay: (value: number | null) => void;
+}) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const done = () => {
+    if (typed === null) return;
+    const number = numberTyped(typed);
+    if (number === null && typed.trim() !== '') return;
+    onSay(number);
+    setTyped(null);
+  };
+  return (
+    <View
+      style={{
+        flexDirection: 'row',
+        alignItems: 'flex-end',
+        gap: 8,
+        flexGrow: 1,
+        flexBasis: 280,
+        maxWidth: '100%',
+      }}
+    >
+      <Field
+        label={label}
+        value={typed ?? (value === null ? '' : String(Math.round(value * 100) / 100))}
+        onChange={setTyped}
+        onDone={done}
+        unit={unit}
+        numeric
+      />
+      <PlainButton label={note} onPress={done} />
+    </View>
+  );
+}

@@ -1,0 +1,3 @@
+export { hasSerial, serial, simulated } from './instrument';
+export type { Instrument } from './instrument';
+export { weighed } from './weighed';

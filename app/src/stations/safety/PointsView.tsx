@@ -1,0 +1,71 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { ToldPoint } from '@hoppla/core/safety';
+import { safetyWords } from '@hoppla/core/words';
+import { MainAction, Quiet, Scroll, Title } from '../../controls';
+import { useToy } from '../frame/useToy';
+import { hrefOf } from '../stations';
+import { screenWords as words } from '../../words';
+import { Asked } from './Asked';
+import { OwnRules } from './OwnRules';
+import { PointCard } from './PointCard';
+import { tapMend } from './tapMend';
+import { useColumn } from './useColumn';
+import { Who } from './Who';
+
+const say = words.safety;
+
+/** Who it is for, then every point in order of danger, what is asked, and what is kept in mind. */
+export function PointsView({ onTests }: { onTests: () => void }) {
+  const column = useColumn();
+  const { toy, points } = useToy();
+  const [rules, setRules] = useState(false);
+  const told = points.filter((p) => !p.asks && p.weight !== 'advice');
+  const main = mainOf(points);
+  const asked = points.filter((p) => p.asks);
+  const advice = points.filter((p) => !p.asks && p.weight === 'advice');
+  return (
+    <>
+      <Scroll contentContainerStyle={{ ...column, padding: 16, gap: 14 }}>
+        <Who onRules={() => setRules(true)} />
+        {toy.parts.length === 0 ? <Quiet>{say.none}</Quiet> : null}
+        {told.map((p) => (
+          <PointCard key={p.id} point={p} isMain={p === main} onTests={onTests} />
+        ))}
+        <Asked points={asked} />
+        {advice.length > 0 ? (
+          <Title role="heading" aria-level={2}>
+            {say.advice}
+          </Title>
+        ) : null}
+        {advice.map((p) => (
+          <PointCard key={p.id} point={p} onTests={onTests} />
+        ))}
+        <Quiet>{safetyWords.caution}</Quiet>
+      </Scroll>
+      <View style={{ ...column, padding: 16, paddingTop: 8, flexDirection: 'row', gap: 8 }}>
+        <Main points={points} onTests={onTests} />
+      </View>
+      {rules ? <OwnRules onClose={() => setRules(false)} /> : null}
+    </>
+  );
+}
+
+/** The worst point that one tap mends. */
+const mainOf = (points: readonly ToldPoint[]): ToldPoint | undefined =>
+  points.find((p) => p.weight === 'stop' && p.does);
+
+/** The mend of the worst point that one tap makes; else where the worst one is written; else the tests. */
+function Main({ points, onTests }: { points: readonly ToldPoint[]; onTests: () => void }) {
+  const { toy } = useToy();
+  const router = useRouter();
+  const mend = mainOf(points);
+  if (mend) return <MainAction label={mend.mend} onPress={() => tapMend(mend)} />;
+  const written = points.find((p) => p.weight === 'stop' && p.line !== undefined);
+  if (written)
+    return (
+      <MainAction label={say.toRounds} onPress={() => router.push(hrefOf(toy.id, 'parts', written.part))} />
+    );
+  return <MainAction label={say.toTests} onPress={onTests} />;
+}
