@@ -30,7 +30,8 @@ const APP_FLOORS = {
   compute: [],
   stage: ['words', 'theme', 'documents', 'compute', 'controls'],
   controls: ['words', 'theme'],
-  stations: ['words', 'theme', 'documents', 'compute', 'stage', 'controls', 'stations'],
+  instruments: ['documents'],
+  stations: ['words', 'theme', 'documents', 'compute', 'stage', 'controls', 'instruments', 'stations'],
   app: ['words', 'theme', 'documents', 'stations'],
 };
 

@@ -128,6 +128,18 @@ async function walk(name, viewport, colorScheme, wanted) {
   await keep('make');
   await page.getByRole('link', { name: /^Safety/ }).click();
   await keep('safety');
+  if (wanted.includes('pull')) {
+    await page.getByRole('radio', { name: /tests held/ }).click();
+    await page
+      .getByRole('button', { name: /^Try it: seam/ })
+      .first()
+      .click();
+    await page.getByRole('radio', { name: 'Lets go' }).click();
+    await page.getByRole('button', { name: 'Pull now' }).click();
+    await page.getByRole('button', { name: 'Log the test' }).waitFor({ timeout: 60_000 });
+    await keep('pull');
+    await page.getByRole('button', { name: 'Log the test' }).click();
+  }
   await station('Parts');
   await page.getByRole('button', { name: 'Measure your gauge' }).click();
   await page.getByLabel('Over ten stitches').fill('46');
@@ -138,11 +150,6 @@ async function walk(name, viewport, colorScheme, wanted) {
     await station('Joins');
     await page.getByRole('button', { name: /^!? ?Neck/ }).click();
     await keep('ring');
-    await page.goto(`http://127.0.0.1:${PORT}/`);
-    await page.getByRole('link', { name: 'Open Ruby' }).click();
-    await station('Joins');
-    await page.getByRole('button', { name: /^split ring/ }).click();
-    await keep('surface');
   }
   if (wanted.includes('desk')) {
     await page.goto(`http://127.0.0.1:${PORT}/`);
@@ -168,9 +175,9 @@ const ALL = [
   'plan',
   'make',
   'safety',
+  'pull',
   'gauge',
   'ring',
-  'surface',
   'desk',
 ];
 try {

@@ -3,6 +3,7 @@ import {
   EAR,
   expect,
   HEAD,
+  madeFor,
   newToy,
   PHONE,
   station,
@@ -19,8 +20,8 @@ test('who it is for changes what is safe: plastic eyes are stopped, the mend emb
 }) => {
   await benchWithRill(page);
   await page.getByRole('link', { name: 'Open Rill' }).click();
-  await page.getByRole('link', { name: 'Safety: 3 points open' }).click();
-  await page.getByRole('radio', { name: 'under 18 months' }).click();
+  await expect(page.getByRole('link', { name: 'Safety: 3 points open' })).toBeVisible();
+  await madeFor(page, 'under 18 months');
   await expect(page.getByText(/stop: Plastic eyes of 9 mm/)).toBeVisible();
   await expect(page.getByText(/a maker’s pre-check/)).toBeVisible();
   await page.getByRole('button', { name: 'Embroider the eyes at the same place' }).click();

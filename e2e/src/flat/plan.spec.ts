@@ -59,11 +59,33 @@ for (const [name, viewport] of SIZES)
       await expect(page.getByRole('button', { name: /^R\d–9 empty$/ })).toBeVisible();
       await page.getByRole('button', { name: 'As the text says' }).click();
       await expect(page.getByRole('button', { name: 'R1–9 soft' })).toBeVisible();
+      await page.getByRole('radio', { name: /^Head/ }).click();
+      await page.getByRole('radio', { name: 'Roll of felt' }).click();
+      await page.getByRole('textbox', { name: 'How wide' }).fill('14');
+      await page.getByRole('textbox', { name: 'How wide' }).press('Enter');
+      await page.getByRole('button', { name: /Gather earlier/ }).click();
+      await expect(page.getByText('12 of R19 gathered')).toBeVisible();
+      await page.getByRole('button', { name: 'On the kitchen scale' }).click();
+      for (const [bag, grams] of [
+        ['The bag before filling', '200'],
+        ['The bag after filling', '185'],
+      ] as const) {
+        await page.getByRole('textbox', { name: bag, exact: true }).fill(grams);
+        await page.getByRole('button', { name: `Read it: ${bag}` }).click();
+      }
+      await expect(page.getByText(/^the scale shows 18[456] g$/)).toBeVisible();
+      await page.getByRole('button', { name: 'Use it' }).click();
+      await expect(page.getByText(/All grams go by what you weighed/)).toBeVisible();
       await page.getByRole('radio', { name: /and all materials/ }).click();
-      await page.getByRole('button', { name: 'At home, price' }).nth(1).click();
+      await expect(page.getByText(/long, 14 mm wide/)).toBeVisible();
+      await page.getByRole('button', { name: 'At home, label, price' }).nth(1).click();
       await page.getByRole('textbox', { name: 'At home' }).fill('500');
       await page.getByRole('textbox', { name: 'At home' }).press('Enter');
       await expect(page.getByText('500 g at home: enough')).toBeVisible();
+      await page.getByRole('textbox', { name: 'One ball weighs' }).fill('25');
+      await page.getByRole('textbox', { name: 'One ball is long' }).fill('52,5');
+      await page.getByRole('button', { name: 'Note the ball' }).click();
+      await expect(page.getByText(/^\d+ balls? of 25 g, 10 % to spare/)).toBeVisible();
       await expect(page.getByRole('heading', { name: 'Ends to leave' })).toBeVisible();
       await expect(page.getByRole('button', { name: 'Print the shopping list' })).toBeVisible();
     });

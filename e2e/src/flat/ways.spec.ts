@@ -1,4 +1,4 @@
-import { benchWithRill, EAR, expect, HEAD, kept, newToy, PHONE, station, test } from '../maker';
+import { benchWithRill, EAR, expect, HEAD, kept, madeFor, newToy, PHONE, station, test } from '../maker';
 
 test.use({ viewport: PHONE });
 
@@ -80,8 +80,7 @@ test('a pair of heads: eyes are planned for both, told once', async ({ page }) =
   await newToy(page, HEAD.replace('1x', '2x'));
   await station(page, 'Face');
   await page.getByRole('button', { name: /^Place a pair/ }).click();
-  await page.getByRole('link', { name: /^Safety/ }).click();
-  await page.getByRole('radio', { name: '3 years and over' }).click();
+  await madeFor(page, '3 years and over');
   await station(page, 'Plan');
   await expect(page.getByRole('button', { name: /^Eyes now/ })).toHaveCount(1);
   await station(page, 'Make');
