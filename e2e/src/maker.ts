@@ -117,7 +117,7 @@ export const station = (page: Page, name: string) => page.getByRole('link', { na
 /** Says who the toy is for; while nobody has, eyes are not put on. */
 export async function madeFor(page: Page, age: string): Promise<void> {
   await page.getByRole('link', { name: /^Safety: / }).click();
-  const change = page.getByRole('button', { name: 'Who is it for?', exact: true });
+  const change = page.getByRole('button', { name: 'Change who it is for', exact: true });
   const choice = page.getByRole('radio', { name: age });
   await expect(change.or(choice).first()).toBeVisible();
   if (await change.isVisible()) await change.click();

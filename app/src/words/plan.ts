@@ -106,6 +106,7 @@ export const plan = {
   scaleShows: (weight: string) => `the scale shows ${weight}`,
   noScale: 'The scale is not there: it needs the program’s own server. Type what the bag lost instead.',
   notLighter: 'not lighter',
+  scaleRange: (weight: string) => `± ${weight}: each of the two readings is rounded`,
   useWeight: 'Use it',
   openLine: 'At home, label, price',
   yarnSaid: (yarn: string) => `${yarn}: its label`,

@@ -1,5 +1,14 @@
 import { materialLines, materialsOf, planOf } from '../plan';
-import { loadSaid, testedName, testLine, thingName, withTests } from '../record';
+import {
+  loadSaid,
+  practiceTests,
+  signoffRefusals,
+  signoffWords,
+  testedName,
+  testLine,
+  thingName,
+  withTests,
+} from '../record';
 import { attachedTo, checkToy, profileOf, sewnTwice, testsOf, type ToldPoint } from '../safety';
 import type { ToyModel } from '../model';
 import type { PieceMade, PullTest, TestKind, ToyFile } from '../toy';
@@ -43,10 +52,10 @@ export function recordHtml(model: ToyModel, file: ToyFile, piece: PieceMade): st
     `${toy.name}, ${say.sheet.piece(piece.number)}`,
     `<header><h1>${escaped(toy.name)}</h1><p>${escaped(say.sheet.piece(piece.number))}</p></header>
 <table>${head}</table>
-<p><b>${escaped(state(piece))}</b></p>
+<p><b>${escaped(state(piece))}</b></p>${sinceHtml(model, file, piece)}
 <h2>${say.sheet.materials}</h2><table>${materialRows(model, piece)}</table>
 <h2>${say.sheet.fixings}</h2><table>${fixingRows(model)}</table>
-<h2>${say.sheet.tests}</h2><table>${testRows(model, file)}</table>
+<h2>${say.sheet.tests}</h2><table>${testRows(model, file)}</table>${practiceHtml(model, file)}
 <p>${escaped(say.sheet.pins(piece.pinsOut, piece.pinsIn))}</p>
 ${piece.notes.length > 0 ? `<h2>${say.sheet.happened}</h2><table>${rows(piece.notes.map((n) => [day(n.at), say.sheet.notes[n.what], escaped(n.words)]))}</table>` : ''}
 <h2>${say.sheet.points}</h2><ul>${points.map(pointLi).join('')}</ul>
@@ -57,6 +66,19 @@ ${piece.notes.length > 0 ? `<h2>${say.sheet.happened}</h2><table>${rows(piece.no
 function state({ spent, signedOff }: PieceMade): string {
   if (spent) return say.sheet.spent;
   return signedOff ? say.sheet.signed(signedOff.by, day(signedOff.at)) : say.sheet.notSigned;
+}
+
+/** What keeps a piece that was signed off from being signed off today. */
+function sinceHtml(model: ToyModel, file: ToyFile, piece: PieceMade): string {
+  if (!piece.signedOff || piece.spent) return '';
+  const since = signoffRefusals(model, file, piece).map(signoffWords);
+  if (since.length === 0) return '';
+  return `<p>${escaped(say.notNow)}</p><ul>${since.map((w) => `<li>${escaped(w)}</li>`).join('')}</ul>`;
+}
+
+function practiceHtml(model: ToyModel, file: ToyFile): string {
+  const n = practiceTests(model, file).length;
+  return n === 0 ? '' : `<p><b>${escaped(say.practice(n))}</b></p>`;
 }
 
 function materialRows(model: ToyModel, piece: PieceMade): string {
@@ -121,13 +143,13 @@ const pointLi = (p: ToldPoint): string =>
   `<li class="${p.weight}"><b>${escaped(`${safetyWords.weights[p.weight]}: ${p.title}`)}</b>${p.answered === null ? '' : ` ${escaped(safetyWords.answered(p.answered))}`}</li>`;
 
 /** Label and care text of one piece: to be sewn in or tied on. */
-export function labelHtml(model: ToyModel, piece: PieceMade): string {
+export function labelHtml(model: ToyModel, file: ToyFile, piece: PieceMade): string {
   const { toy } = model;
   const { washable } = toy.safety;
   const wash = washable === null ? say.label.washNot : washable ? say.label.wash : say.label.notWash;
   const ages = piece.spent
     ? say.label.spent
-    : piece.signedOff
+    : piece.signedOff && signoffRefusals(model, file, piece).length === 0
       ? say.label.forAge[toy.settings.age]
       : say.label.notSigned;
   const lines = [

@@ -12,10 +12,12 @@ export {
   changePiece,
   countPins,
   keptCurve,
+  numberRefused,
   removePiece,
   sameLots,
 } from './pieces';
-export { lastTest, signOff, signoffRefusals, testOf, withTests } from './signoff';
+export type { PieceNumberRefused } from './pieces';
+export { lastTest, practiceTests, signOff, signoffRefusals, testOf, withTests } from './signoff';
 export type { SignoffRefusal } from './signoff';
 export { loadSaid } from './loadSaid';
 export { signoffWords, testedName, testLine, thingName } from './sentences';

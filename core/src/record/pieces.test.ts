@@ -12,6 +12,8 @@ import {
   countPins,
   keptCurve,
   loadSaid,
+  numberRefused,
+  practiceTests,
   removePiece,
   sameLots,
   signOff,
@@ -115,7 +117,49 @@ describe('signing off', () => {
     expect(addNote(file, 'p1', { at: AT, what: 'washed', words: '' }).pieces[0].signedOff).not.toBeNull();
     const two = addPiece(file, { id: 'p2', at: AT, maker: 'Mara' });
     expect(changePiece(two, 'p2', { number: '1' })).toBe(two);
+    expect(['1', ' 1 ', ' ', '2', 'B-7'].map((no) => numberRefused(two, 'p2', no))).toEqual([
+      'taken',
+      'taken',
+      'none',
+      null,
+      null,
+    ]);
     expect(changePiece(two, 'p2', { number: 'B-7' }).pieces[1].number).toBe('B-7');
+  });
+
+  it('a signature that the design has outgrown is told, and its label says no age any more', () => {
+    const file = signed(allHeld(started()))!;
+    const eyes = attachedTo(modelToy(file.toy)).find((a) => a.is === 'eyes')!;
+    const label = (so: ToyFile) => labelHtml(modelToy(so.toy), so, so.pieces[0]);
+    expect(label(file)).toContain('Not for children under 3 years');
+    // On another piece: the signature of the first stands in the file, and no longer holds.
+    const second = addPiece(file, { id: 'p2', at: AT, maker: 'Mara' });
+    const later = addTest(second, { ...test(second, eyes.key, 'pull', 'let go'), piece: 'p2' });
+    const baby = { ...file, toy: changeSettings(file.toy, { age: 'under 18 months' as const }) };
+    for (const so of [later, baby]) {
+      expect(so.pieces[0].signedOff).not.toBeNull();
+      expect(label(so)).toContain('not to be given away yet');
+      expect(recordHtml(modelToy(so.toy), so, so.pieces[0])).toContain('Today it would not be signed off');
+    }
+  });
+
+  it('what was read from the simulation is told as practice, test by test', () => {
+    const file = allHeld(started());
+    const model = modelToy(file.toy);
+    expect(practiceTests(model, file)).toEqual([]);
+    expect(recordHtml(model, file, file.pieces[0])).not.toContain('practice');
+    const [seam, other] = attachedTo(model).filter((a) => a.is === 'seam');
+    const simulated = [seam, other].reduce(
+      (so, a) => addTest(so, { ...test(so, a.key, 'seam', 'held'), instrument: 'simulated' }),
+      file,
+    );
+    expect(practiceTests(model, simulated).map((t) => t.thing.key)).toEqual([seam.key, other.key]);
+    expect(recordHtml(model, simulated, file.pieces[0])).toContain(
+      '2 tests were read from the simulated gauge',
+    );
+    // Pulled again by hand it is none any more.
+    const real = addTest(simulated, test(simulated, seam.key, 'seam', 'held'));
+    expect(practiceTests(model, real).map((t) => t.thing.key)).toEqual([other.key]);
   });
 
   it('a piece is taken out only while nothing is known of it', () => {
@@ -188,9 +232,9 @@ describe('what is printed', () => {
     ])
       expect(sheet).toContain(words === 'twice round' ? 'once round' : words);
     expect(sheet).not.toMatch(/undefined|NaN|<7>|is safe|complies/);
-    expect(labelHtml(model, lots.pieces[0])).toContain('not to be given away yet');
+    expect(labelHtml(model, lots, lots.pieces[0])).toContain('not to be given away yet');
     const done = signed(lots)!;
-    expect(labelHtml(model, done.pieces[0])).toContain('Not for children under 3 years');
+    expect(labelHtml(model, done, done.pieces[0])).toContain('Not for children under 3 years');
     expect(recordHtml(model, done, done.pieces[0])).toContain('Signed off by Mara');
   });
 

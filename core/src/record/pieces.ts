@@ -25,14 +25,20 @@ export function addPiece(file: ToyFile, { id, at, maker }: Pick<PieceMade, 'id' 
   return { ...file, pieces: [...file.pieces, piece] };
 }
 
+/** Why a piece cannot have this number: it is none, or another piece has it. */
+export type PieceNumberRefused = 'none' | 'taken';
+export function numberRefused({ pieces }: ToyFile, id: string, number: string): PieceNumberRefused | null {
+  if (number.trim() === '') return 'none';
+  return pieces.some((p) => p.id !== id && p.number === number.trim()) ? 'taken' : null;
+}
+
 /** Changes what is written of a piece. What is changed after it was signed off takes the signature back. A number that another piece has is not taken. */
 export function changePiece(
   file: ToyFile,
   id: string,
   change: Partial<Pick<PieceMade, 'number' | 'maker' | 'lots' | 'spent' | 'pinsOut' | 'pinsIn'>>,
 ): ToyFile {
-  const taken = file.pieces.some((p) => p.id !== id && p.number === change.number?.trim());
-  if (change.number !== undefined && (taken || change.number.trim() === '')) return file;
+  if (change.number !== undefined && numberRefused(file, id, change.number)) return file;
   // What let go stays a test piece, whatever is said.
   const broken = file.pullTests.some((t) => t.piece === id && t.verdict === 'let go');
   return withPiece(file, id, (p) => ({

@@ -62,6 +62,17 @@ export function signoffRefusals(model: ToyModel, file: ToyFile, piece: PieceMade
   ];
 }
 
+/** Tests that count as held though they were read from the simulation: practice, which tells nothing of a toy. */
+export const practiceTests = (model: ToyModel, file: Tests): { thing: Attached; kind: TestKind }[] =>
+  attachedTo(model).flatMap((thing) =>
+    testsOf(thing)
+      .filter((kind) => {
+        const last = lastTest(file, thing.key, kind);
+        return last?.instrument === 'simulated' && last.verdict === 'held';
+      })
+      .map((kind) => ({ thing, kind })),
+  );
+
 /** Signs a piece off; null with a refusal standing. */
 export function signOff(
   file: ToyFile,

@@ -3,6 +3,8 @@ export type { Shield, ToldPoint } from './checks';
 export { mended } from './mend';
 export type { Mend } from './mend';
 export { eyesNamed } from './named';
+export { heldMarks, placeOfPoint } from './onToy';
+export type { HeldMark, OnPiece } from './onToy';
 export { CHECKS, isUnder36 } from './point';
 export type { CheckNumber, SafetyPoint } from './point';
 export { BANDS, bandOf, profileOf, pullN, REGIONS, RULES } from './profiles';

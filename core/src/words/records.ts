@@ -38,6 +38,9 @@ export const recordWords = {
   letGo: (thing: string, load: string) => `The ${thing} let go at ${load} in the last test`,
   letGoReason: 'What comes off in a test comes off in a child’s hand.',
   letGoMend: 'Fix it better, and try it again on another piece.',
+  practice: (n: number) =>
+    `${plural(n, 'test was', 'tests were')} read from the simulated gauge: practice, which tells nothing of this toy. Pull again with a real one before it is given away.`,
+  notNow: 'Since then something has changed. Today it would not be signed off:',
   refusals: {
     'no maker': 'Nobody is named as its maker.',
     pins: (n: number) => `${plural(n, 'pin or needle is', 'pins or needles are')} still out.`,

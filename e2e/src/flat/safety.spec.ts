@@ -47,7 +47,7 @@ test.describe('on a phone', () => {
     await page.getByRole('radio', { name: 'Safety eyes' }).click();
     await page.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();
     await madeFor(page, 'under 18 months');
-    await expect(page.getByText(/^stop: Plastic eyes/)).toBeVisible();
+    await expect(page.getByText(/stop: Plastic eyes/)).toBeVisible();
     await page.getByRole('button', { name: 'Embroider the eyes at the same place' }).click();
     await expect(page.getByText(/Plastic eyes/)).toBeHidden();
     await expect(page.getByRole('link', { name: /^Safety: \d+ points open/ })).toBeVisible();

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { SCALE_STEP_G } from '@hoppla/core/figures';
 import { Field, MainAction, Num, numberTyped, PlainButton, Quiet, Sheet, Words } from '../../controls';
 import { weighed } from '../../instruments';
 import { useToy } from '../frame/useToy';
@@ -32,9 +33,12 @@ export function ScaleSheet({ onUse, onClose }: { onUse: (grams: number) => void;
       <Weighing label={say.bagBefore} onRead={setBefore} read={before} />
       <Weighing label={say.bagAfter} onRead={setAfter} read={after} />
       {lost === null ? null : (
-        <Num fontSize={34} lineHeight={40}>
-          {lost > 0 ? units.weight(lost) : say.notLighter}
-        </Num>
+        <View>
+          <Num fontSize={34} lineHeight={40}>
+            {lost > 0 ? units.weight(lost) : say.notLighter}
+          </Num>
+          <Quiet>{say.scaleRange(units.weight(SCALE_STEP_G.value))}</Quiet>
+        </View>
       )}
     </Sheet>
   );

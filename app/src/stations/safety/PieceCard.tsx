@@ -6,11 +6,14 @@ import {
   addNote,
   changePiece,
   countPins,
+  numberRefused,
+  practiceTests,
   removePiece,
   sameLots,
   signOff,
   signoffRefusals,
   signoffWords,
+  type PieceNumberRefused,
 } from '@hoppla/core/record';
 import type { PieceMade, PieceNote } from '@hoppla/core/toy';
 import { recordWords } from '@hoppla/core/words';
@@ -59,7 +62,12 @@ function Open({ piece }: { piece: PieceMade }) {
     <View style={{ gap: 14 }}>
       <SignOff piece={piece} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
-        <Kept label={say.number} value={piece.number} onSay={(number) => change({ number })} />
+        <Kept
+          label={say.number}
+          value={piece.number}
+          refused={(number) => numberRefused(file, piece.id, number)}
+          onSay={(number) => change({ number })}
+        />
         <Kept label={say.maker} value={piece.maker} onSay={(maker) => change({ maker })} />
       </View>
       <Pins piece={piece} />
@@ -68,7 +76,7 @@ function Open({ piece }: { piece: PieceMade }) {
       <Toggle label={say.testPiece} on={piece.spent} onChange={(spent) => change({ spent })} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <PlainButton label={say.printRecord} onPress={() => printDocument(recordHtml(model, file, piece))} />
-        <PlainButton label={say.printLabel} onPress={() => printDocument(labelHtml(model, piece))} />
+        <PlainButton label={say.printLabel} onPress={() => printDocument(labelHtml(model, file, piece))} />
         {removePiece(file, piece.id) === file ? null : (
           <PlainButton
             label={say.removePiece}
@@ -81,18 +89,37 @@ function Open({ piece }: { piece: PieceMade }) {
 }
 
 /** A line that is kept when it is left. */
-function Kept({ label, value, onSay }: { label: string; value: string; onSay: (value: string) => void }) {
+function Kept({
+  label,
+  value,
+  refused,
+  onSay,
+}: {
+  label: string;
+  value: string;
+  /** why something is not taken; null where it is */
+  refused?: (typed: string) => PieceNumberRefused | null;
+  onSay: (value: string) => void;
+}) {
   const [typed, setTyped] = useState<string | null>(null);
+  const why = typed === null ? null : (refused?.(typed) ?? null);
   const done = () => {
+    // What is not taken stays typed, with its reason.
+    if (why !== null) return;
     if (typed !== null && typed !== value) onSay(typed.trim());
     setTyped(null);
   };
   return (
     <View style={{ flexGrow: 1, flexBasis: 220, flexDirection: 'row', alignItems: 'flex-end', gap: 8 }}>
       <Field label={label} value={typed ?? value} onChange={setTyped} onDone={done} most={80} />
-      {typed !== null && typed !== value ? (
+      {typed !== null && typed !== value && why === null ? (
         <PlainButton label={say.keep} spoken={`${say.keep}: ${label}`} onPress={done} />
       ) : null}
+      {why === null ? null : (
+        <Words role="alert" flex={1}>
+          {say.numberRefused[why]}
+        </Words>
+      )}
     </View>
   );
 }
@@ -138,6 +165,7 @@ function Story({ piece }: { piece: PieceMade }) {
   const [what, setWhat] = useState<PieceNote['what']>('washed');
   const [typed, setTyped] = useState('');
   const note = () => {
+    if (typed.trim() === '') return;
     const at = new Date().toISOString();
     keepRecord((so) => addNote(so, piece.id, { at, what, words: typed.trim() }));
     setTyped('');
@@ -159,7 +187,7 @@ function Story({ piece }: { piece: PieceMade }) {
           placeholder={say.notesPlaceholder}
           most={300}
         />
-        <PlainButton label={words.plan.noteIt} onPress={note} />
+        <PlainButton label={words.plan.noteIt} disabled={typed.trim() === ''} onPress={note} />
       </View>
       {piece.notes.some((n) => n.what === 'complaint') ? <SameLots piece={piece} /> : null}
       {piece.notes.map((n, i) => (
@@ -196,10 +224,13 @@ function SignOff({ piece }: { piece: PieceMade }) {
     const at = new Date().toISOString();
     keepRecord((so) => signOff(so, piece, signoffRefusals(model, so, piece), { at, by: piece.maker }) ?? so);
   };
-  if (piece.signedOff)
-    return <Title>{say.signedBy(piece.signedOff.by, piece.signedOff.at.slice(0, 10))}</Title>;
+  const practice = practiceTests(model, file).length;
   return (
     <View style={{ gap: 6 }}>
+      {piece.signedOff ? (
+        <Title>{say.signedBy(piece.signedOff.by, piece.signedOff.at.slice(0, 10))}</Title>
+      ) : null}
+      {practice > 0 ? <Words fontWeight="600">{recordWords.practice(practice)}</Words> : null}
       {refusals.length > 0 ? (
         <View
           role="status"
@@ -211,16 +242,18 @@ function SignOff({ piece }: { piece: PieceMade }) {
             borderLeftColor: c.edge,
           }}
         >
-          <Words fontWeight="700">{say.refused}</Words>
+          <Words fontWeight="700">{piece.signedOff ? recordWords.notNow : say.refused}</Words>
           {refusals.slice(0, TOLD).map((r, i) => (
             <Words key={i}>{signoffWords(r)}</Words>
           ))}
           {refusals.length > TOLD ? <Quiet>{say.more(refusals.length - TOLD)}</Quiet> : null}
         </View>
       ) : null}
-      <View style={{ flexDirection: 'row' }}>
-        <PlainButton label={say.signOff} disabled={refusals.length > 0} onPress={sign} />
-      </View>
+      {piece.signedOff ? null : (
+        <View style={{ flexDirection: 'row' }}>
+          <PlainButton label={say.signOff} disabled={refusals.length > 0} onPress={sign} />
+        </View>
+      )}
     </View>
   );
 }

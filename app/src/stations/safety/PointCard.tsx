@@ -15,15 +15,19 @@ const say = words.safety;
 /** One point: how bad, what, where, why, its mend as a tap where there is one, the way to it, and the maker's answer. */
 export function PointCard({
   point,
+  no,
   isMain = false,
   onTests,
 }: {
   point: ToldPoint;
+  /** its number on the toy */
+  no?: number;
   /** its mend is the main action of the screen */
   isMain?: boolean;
   onTests: () => void;
 }) {
   const c = usePalette();
+  const told = `${weightOf(point)}: ${point.title}`;
   const stop = point.weight === 'stop';
   const advice = point.weight === 'advice';
   const open = !advice && !point.settled;
@@ -40,7 +44,7 @@ export function PointCard({
     >
       <SignOf point={point} />
       <View style={{ flex: 1, minWidth: 0, gap: 4 }}>
-        <Words fontWeight="700">{`${weightOf(point)}: ${point.title}`}</Words>
+        <Words fontWeight="700">{no === undefined ? told : say.numbered(no, told)}</Words>
         {point.tags && point.tags.length > 0 ? <Words fontWeight="600">{point.tags.join(', ')}</Words> : null}
         <Quiet color={c.ink}>{point.reason}</Quiet>
         {point.does && !isMain ? null : <Words fontWeight="600">{point.mend}</Words>}

@@ -4,51 +4,63 @@ import { View } from 'react-native';
 import type { ToldPoint } from '@hoppla/core/safety';
 import { safetyWords } from '@hoppla/core/words';
 import { MainAction, Quiet, Scroll, Title } from '../../controls';
+import { RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { hrefOf } from '../stations';
 import { screenWords as words } from '../../words';
 import { Asked } from './Asked';
 import { OwnRules } from './OwnRules';
 import { PointCard } from './PointCard';
+import { SafetyMat } from './SafetyMat';
 import { tapMend } from './tapMend';
 import { useColumn } from './useColumn';
 import { Who } from './Who';
 
 const say = words.safety;
+/** px of the paper beside the mat, and of what stands above both. */
+const PAPER = 560;
+const ABOVE = 56 + 96;
 
 /** Who it is for, then every point in order of danger, what is asked, and what is kept in mind. */
 export function PointsView({ onTests }: { onTests: () => void }) {
   const column = useColumn();
+  const { width, height, wide } = useRoom();
   const { toy, points } = useToy();
   const [rules, setRules] = useState(false);
   const told = points.filter((p) => !p.asks && p.weight !== 'advice');
   const main = mainOf(points);
   const asked = points.filter((p) => p.asks);
   const advice = points.filter((p) => !p.asks && p.weight === 'advice');
+  const mat = wide
+    ? { width: width - RAIL - PAPER, height: height - ABOVE }
+    : { width, height: Math.round(Math.max(150, height * 0.26)) };
   return (
-    <>
-      <Scroll contentContainerStyle={{ ...column, padding: 16, gap: 14 }}>
-        <Who onRules={() => setRules(true)} />
-        {toy.parts.length === 0 ? <Quiet>{say.none}</Quiet> : null}
-        {told.map((p) => (
-          <PointCard key={p.id} point={p} isMain={p === main} onTests={onTests} />
-        ))}
-        <Asked points={asked} />
-        {advice.length > 0 ? (
-          <Title role="heading" aria-level={2}>
-            {say.advice}
-          </Title>
-        ) : null}
-        {advice.map((p) => (
-          <PointCard key={p.id} point={p} onTests={onTests} />
-        ))}
-        <Quiet>{safetyWords.caution}</Quiet>
-      </Scroll>
-      <View style={{ ...column, padding: 16, paddingTop: 8, flexDirection: 'row', gap: 8 }}>
-        <Main points={points} onTests={onTests} />
+    <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
+      {toy.parts.length > 0 ? <SafetyMat points={told} {...mat} /> : null}
+      <View style={{ flex: 1, minHeight: 0 }}>
+        <Scroll contentContainerStyle={{ ...column, padding: 16, gap: 14 }}>
+          <Who onRules={() => setRules(true)} />
+          {toy.parts.length === 0 ? <Quiet>{say.none}</Quiet> : null}
+          {told.map((p, k) => (
+            <PointCard key={p.id} point={p} no={k + 1} isMain={p === main} onTests={onTests} />
+          ))}
+          <Asked points={asked} />
+          {advice.length > 0 ? (
+            <Title role="heading" aria-level={2}>
+              {say.advice}
+            </Title>
+          ) : null}
+          {advice.map((p) => (
+            <PointCard key={p.id} point={p} onTests={onTests} />
+          ))}
+          <Quiet>{safetyWords.caution}</Quiet>
+        </Scroll>
+        <View style={{ ...column, padding: 16, paddingTop: 8, flexDirection: 'row', gap: 8 }}>
+          <Main points={points} onTests={onTests} />
+        </View>
+        {rules ? <OwnRules onClose={() => setRules(false)} /> : null}
       </View>
-      {rules ? <OwnRules onClose={() => setRules(false)} /> : null}
-    </>
+    </View>
   );
 }
 

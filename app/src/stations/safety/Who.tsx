@@ -33,7 +33,7 @@ function Said({ onOpen }: { onOpen: () => void }) {
         </Title>
         <Quiet>{say.said(say.regions[region], say.washedIs[washedAs(toy.safety.washable)])}</Quiet>
       </View>
-      <PlainButton label={say.change} spoken={say.who} onPress={onOpen} />
+      <PlainButton label={say.change} spoken={say.changeWho} onPress={onOpen} />
     </View>
   );
 }
