@@ -127,7 +127,11 @@ function testRows(model: ToyModel, file: ToyFile): string {
   const number = (id: string) => file.pieces.find((p) => p.id === id)?.number ?? '';
   const made = file.pullTests.map((t) => [
     escaped(tried(testedName(model, t), t.kind)),
-    escaped(`${day(t.at)}, ${say.sheet.ofPiece(number(t.piece))}, ${t.by}, ${say.instruments[t.instrument]}`),
+    escaped(
+      [day(t.at), say.sheet.ofPiece(number(t.piece)), t.by, say.instruments[t.instrument]]
+        .filter(Boolean)
+        .join(', '),
+    ),
     escaped(`${loadSaid(t.rule.target, t.kind)}: ${testLine(t)}${t.note ? `; ${t.note}` : ''}`),
     curveSvg(t),
   ]);

@@ -1,6 +1,7 @@
 /** How sheets are set on paper. */
 export const SHEET_STYLE = `
 .swatch{display:inline-block;width:4mm;height:4mm;border:.5pt solid #0b211d;margin-right:2mm;vertical-align:-.6mm;print-color-adjust:exact;-webkit-print-color-adjust:exact}
+:root{color-scheme:light;background:#fff}
 @page{margin:16mm}
 *{box-sizing:border-box}
 body{font:11pt/1.4 "Atkinson Hyperlegible Next","Atkinson Hyperlegible",Verdana,sans-serif;color:#0b211d;max-width:180mm;margin:0 auto;padding:8mm 4mm}

@@ -100,6 +100,64 @@ test.describe('on a phone', () => {
   });
 });
 
+/** A gauge on the cable: what the simulated one says, as the lines that a real one writes, cut where a cable cuts them. */
+const cable = (session: string, control: object) => {
+  const lines = new EventSource(`/instruments/gauge/stream?session=${session}`);
+  const text = new TextEncoder();
+  const port = {
+    readable: new ReadableStream<Uint8Array>({
+      start: (to) => {
+        lines.onmessage = ({ data }) => {
+          const { value } = JSON.parse(data as string) as { value: number };
+          const line = text.encode(`${value.toFixed(1)} N\r\n`);
+          to.enqueue(line.slice(0, 3));
+          to.enqueue(line.slice(3));
+        };
+      },
+      cancel: () => lines.close(),
+    }),
+    open: () =>
+      fetch(`/instruments/gauge/control?session=${session}`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(control),
+      }).then(() => undefined),
+    close: () => Promise.resolve(),
+  };
+  Object.defineProperty(navigator, 'serial', {
+    configurable: true,
+    value: { requestPort: () => Promise.resolve(port) },
+  });
+};
+
+test('a gauge on the cable is read line by line and judged as the simulated one is', async ({ page }) => {
+  await openDemo(page, 'Rill');
+  await madeFor(page, '18 to 36 months');
+  await quickRules(page);
+  await tab(page, /tests held/);
+  const bench = page.getByRole('dialog');
+  for (const [happen, verdict] of [
+    ['holds', '✓ held'],
+    ['released early', '? not judged'],
+  ] as const) {
+    const control = { happen, target: 90, riseS: 2, holdS: 2 };
+    await page.evaluate(`(${cable.toString()})('cable-${happen}', ${JSON.stringify(control)})`);
+    await page
+      .getByRole('button', { name: /^Try it: seam/ })
+      .first()
+      .click();
+    await bench.getByRole('radio', { name: 'Gauge on the cable' }).click();
+    await bench.getByRole('button', { name: 'Pull now' }).click();
+    await expect(bench.getByText(verdict)).toBeVisible({ timeout: 15_000 });
+    await bench.getByRole('button', { name: 'Log the test' }).click();
+    await expect(bench).toBeHidden();
+  }
+  // What was read is kept as read from the cable, and is no practice.
+  await expect(page.getByRole('radio', { name: /1 tests? held/ })).toBeVisible();
+  await tab(page, /signed off/);
+  await expect(page.getByText(/read from the simulated gauge/)).toBeHidden();
+});
+
 for (const [name, viewport] of SIZES)
   test.describe(name, () => {
     test.use({ viewport });
