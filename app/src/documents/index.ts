@@ -14,7 +14,7 @@ export {
   useOpenToy,
 } from './openToy';
 export type { OpenToy } from './openToy';
-export { copyOf, demoFile, emptyFile, queryClient, useBench, useShelf, workshopFiles } from './queries';
+export { anew, copyOf, demoFile, emptyFile, queryClient, useBench, useShelf, workshopFiles } from './queries';
 export { Overtaken, take } from './storage';
 export type { Shelved } from './storage';
 export { chooseFile, download, downloadToy, givenFile, printDocument } from './transfer';

@@ -183,16 +183,17 @@ export function edit(
 }
 
 /** Notes a deed in the log beside the design; deeds are not in the history (decision 10). */
-export function note(deed: Deed): void {
-  changed({ what: 'done', deed, at: new Date().toISOString() });
+export function note(...deeds: readonly Deed[]): void {
+  if (deeds.length > 0) changed({ what: 'done', deeds, at: new Date().toISOString() });
 }
 
 /** Changes the records of pieces and their tests; like deeds they are not in the history (decision 10). */
 export function keepRecord(change: (file: ToyFile) => ToyFile): void {
   if (now.state !== 'open' || !now.file || !now.writing) return;
-  const { pieces, pullTests } = change(now.file);
-  if (pieces === now.file.pieces && pullTests === now.file.pullTests) return;
-  changed({ what: 'recorded', records: { pieces, pullTests } });
+  const { pieces, pullTests, batches } = change(now.file);
+  const { file } = now;
+  if (pieces === file.pieces && pullTests === file.pullTests && batches === file.batches) return;
+  changed({ what: 'recorded', records: { pieces, pullTests, batches } });
 }
 
 /** Takes back or repeats an edit; answers where to look. */

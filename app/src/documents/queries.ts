@@ -67,6 +67,9 @@ export const copyOf = (file: ToyFile, name: string): ToyFile => ({
   toy: { ...file.toy, id: newId(), name },
 });
 
+/** The same design to be made anew: nothing of what was made, tested or planned for it comes along. */
+export const anew = (file: ToyFile, name: string): ToyFile => newFile({ ...file.toy, id: newId(), name });
+
 /** The demo toy; its computing is loaded only when it is asked for. */
 export async function demoFile(): Promise<ToyFile> {
   const { rillFile } = await import('@hoppla/core/model');

@@ -45,14 +45,14 @@ describe('what is open', () => {
       named('A', 1),
       { what: 'undone' },
       { what: 'redone' },
-      { what: 'done', deed: { what: 'undone', key: 'a' }, at: '2026-01-01T20:00:00Z' },
+      { what: 'done', deeds: [{ what: 'undone', key: 'a' }], at: '2026-01-01T20:00:00Z' },
     ];
     for (const event of asked) expect(reduced(now, event)).toBe(now);
   });
   it('deeds go into the log and not into the history', () => {
     const now = after(...open, {
       what: 'done',
-      deed: { what: 'done', key: 'a', content: 'b' },
+      deeds: [{ what: 'done', key: 'a', content: 'b' }],
       at: '2026-01-01T20:00:00Z',
     });
     expect([now.file!.log.length, now.history.past.length, now.kept]).toEqual([1, 0, false]);

@@ -82,9 +82,9 @@ export type Happened =
   | { what: 'missing'; trouble: string }
   | { what: 'store silent'; file: ToyFile; trouble: string }
   | { what: 'edited'; name: string; focus: Focus; toy: Toy; gather: string | null; at: number }
-  | { what: 'done'; deed: Deed; at: string }
+  | { what: 'done'; deeds: readonly Deed[]; at: string }
   /** pieces and tests as they are now */
-  | { what: 'recorded'; records: Pick<ToyFile, 'pieces' | 'pullTests'> }
+  | { what: 'recorded'; records: Pick<ToyFile, 'pieces' | 'pullTests' | 'batches'> }
   | { what: 'undone' | 'redone' }
   | { what: 'hushed' }
   | { what: 'kept'; file: ToyFile; revision: number }
@@ -179,7 +179,10 @@ export function reduced(now: Session, e: Happened): Session {
       if (!mayWrite(now)) return now;
       return {
         ...now,
-        file: { ...now.file, log: withDeed(now.file.log, e.deed, e.at) },
+        file: {
+          ...now.file,
+          log: e.deeds.reduce((log, deed) => withDeed(log, deed, e.at), now.file.log),
+        },
         kept: false,
         typed: false,
       };

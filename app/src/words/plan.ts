@@ -24,6 +24,8 @@ export const plan = {
   eyesWhen: { late: 'As late as it is comfortable', early: 'Before the first decreases' },
   goes: 'Closed parts are filled',
   goesMany: { usual: 'As usual', '1': 'In one go', '2': 'In two', '3': 'In three' },
+  copies: 'Copies are made',
+  copiesHow: { 'piece by piece': 'Piece by piece', 'in runs': 'In runs: all rounds, all eyes' },
   seams: 'Parts are sewn',
   seamsWhen: { last: 'When all are made', soon: 'Each as soon as it can' },
   asUsual: 'Take back all that was moved',

@@ -108,6 +108,41 @@ function afterAlike(order: readonly Block[], from: number): number {
   return at;
 }
 
+/**
+ * The steps of blocks as they are worked. In runs, copies of a part that follow each other and do not need each other are worked stage by stage: all
+ * their rounds up to the first pause, then all that is done there, and so on; each copy keeps the order of its own steps.
+ */
+export function stepsOf(order: readonly Block[], copies: 'piece by piece' | 'in runs'): Step[] {
+  if (copies === 'piece by piece') return order.flatMap((b) => b.steps);
+  return alike(order).flatMap((group) => {
+    const staged = group.flatMap((block, copy) => {
+      let stage = 0;
+      return block.steps.map((step) => {
+        if (step.kind === 'rounds') stage += 1;
+        return { step, stage: step.kind === 'rounds' ? 2 * stage : 2 * stage + 1, copy };
+      });
+    });
+    return staged.sort((a, b) => a.stage - b.stage || a.copy - b.copy).map((s) => s.step);
+  });
+}
+
+/** Blocks gathered where copies of one part follow each other and none needs another of them. */
+function alike(order: readonly Block[]): Block[][] {
+  return order.reduce<Block[][]>((groups, block) => {
+    const group = groups.at(-1);
+    const part = block.steps[0]?.part;
+    const goesOn =
+      group !== undefined &&
+      block.key.startsWith('piece:') &&
+      group[0].key.startsWith('piece:') &&
+      group[0].steps[0]?.part === part &&
+      !block.needs.some((n) => group.some((b) => b.key === n.key));
+    if (goesOn) group.push(block);
+    else groups.push([block]);
+    return groups;
+  }, []);
+}
+
 /** Why a block cannot stand where somebody wants it: what must come before it, or what needs it before itself. */
 export interface Refusal {
   key: string;

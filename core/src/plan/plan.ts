@@ -12,7 +12,7 @@ import {
 } from '../model';
 import { nameKey } from '../notation';
 import { eyesNamed } from '../safety';
-import { asSoon, inOrder, moved, pieceBlocks, toyBlocks, type Block } from './order';
+import { asSoon, inOrder, moved, pieceBlocks, stepsOf, toyBlocks, type Block } from './order';
 import type { YarnEnds } from './ends';
 import { kindOf, KINDS, type Step } from './tasks';
 import type { Trouble } from './trouble';
@@ -43,7 +43,7 @@ export const planOf = kept((model: ToyModel): Plan => {
     made.length > 0 ? KINDS.flatMap((kind) => (kindOf(kind).ofToy?.(model, left) ?? []) as Step[]) : [];
   const ends = [...left, ...whole.flatMap(endsOf)];
   const blocks = ordered(model, [...pieces, ...toyBlocks(whole, pieces)], trouble);
-  const steps = blocks.flatMap((b) => b.steps);
+  const steps = stepsOf(blocks, model.toy.plan.copies);
   trouble.push(
     ...lostTrouble(model, steps, blocks),
     ...zoneTrouble(model),

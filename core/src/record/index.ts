@@ -1,6 +1,22 @@
 export { withDeed } from './log';
-export { check, openChecks, tick, ticksOf, tickWithin, uncheck, untick, whereAmI } from './making';
+export {
+  check,
+  doneBefore,
+  makeNow,
+  openChecks,
+  stitchWithin,
+  tick,
+  ticksOf,
+  tickWithin,
+  uncheck,
+  untick,
+  whereAmI,
+} from './making';
 export type { Tick } from './making';
+export { stitchRow } from './stitchRow';
+export type { RowStitch } from './stitchRow';
+export { bestQuestion, tickAt, whereItIs } from './where';
+export type { Answer, Counted, Situation } from './where';
 export { minutesAt, paceOf, timeOf } from './pace';
 export type { Pace } from './pace';
 export { progressOf } from './progress';

@@ -1,8 +1,13 @@
 import type { Deed, LogEvent } from '../toy';
 
-/** A log with one more deed, done at a time (ISO 8601). Repeats of one round that follow each other are one event. */
+/** What goes on counting of one round is one event, and so is going from step to step without doing any. */
+const goesOn = (last: LogEvent | undefined, deed: Deed): boolean => {
+  if (deed.what === 'now') return last?.what === 'now';
+  const counts = deed.what === 'repeats' || deed.what === 'stitches';
+  return counts && last?.what === deed.what && last.key === deed.key;
+};
+
+/** A log with one more deed, done at a time (ISO 8601). Repeats or stitches of one round that follow each other are one event. */
 export function withDeed(log: readonly LogEvent[], deed: Deed, at: string): readonly LogEvent[] {
-  const last = log.at(-1);
-  const again = deed.what === 'repeats' && last?.what === 'repeats' && last.key === deed.key;
-  return [...(again ? log.slice(0, -1) : log), { ...deed, at }];
+  return [...(goesOn(log.at(-1), deed) ? log.slice(0, -1) : log), { ...deed, at }];
 }

@@ -22,17 +22,19 @@ export function ticksOf(plan: Plan): Tick[] {
 /** Whether what was ticked is still what it was; where an old file does not tell, it counts as done as it is. */
 const isSame = (then: string | null, now: string): boolean => then === null || then === now;
 
-/** Where the maker is: the first tick not done. `changed` lists done ticks whose content is another one now (decision 31). */
+/** Where the maker is: the first tick not done, from the step on that is made now by the maker's own word. `changed` lists done ticks whose content is another one now (decision 31). */
 export function whereAmI(
   ticks: readonly Tick[],
-  { done }: Progress,
+  { done, now }: Progress,
 ): { at: number; done: number; changed: Tick[] } {
   const ticked = ticks.filter((t) => t.key in done);
   const lastDone = new Map(ticks.flatMap((t, i) => (t.key in done ? [[t.step.copy, i] as const] : [])));
   // A move of the hand before rounds that are done was made with them.
   const passed = (t: Tick, i: number): boolean =>
     t.key in done || (kindOf(t.step.kind).small === true && i < (lastDone.get(t.step.copy) ?? -1));
-  const at = ticks.findIndex((t, i) => !passed(t, i));
+  const from = now === null ? -1 : ticks.findIndex((t) => t.key === now);
+  const ahead = ticks.findIndex((t, i) => i >= from && !passed(t, i));
+  const at = ahead < 0 ? ticks.findIndex((t, i) => !passed(t, i)) : ahead;
   return {
     at: at < 0 ? ticks.length : at,
     done: ticked.length,
@@ -45,6 +47,16 @@ export const tick = ({ key, content }: Tick): Deed => ({ what: 'done', key, cont
 
 /** Takes the tick of one step back, with its checks. */
 export const untick = ({ key }: Tick): Deed => ({ what: 'undone', key });
+
+/** A step is made now, wherever the others stand. */
+export const makeNow = ({ key }: Tick): Deed => ({ what: 'now', key });
+
+/** Everything of the same piece before a step is done: it was made without ticking. Of steps of the whole toy, everything before. */
+export const doneBefore = (ticks: readonly Tick[], { done }: Progress, to: Tick): Deed[] =>
+  ticks
+    .slice(0, ticks.indexOf(to))
+    .filter((t) => !(t.key in done) && (to.step.copy === '' || t.step.copy === to.step.copy))
+    .map(tick);
 
 /** The key of one check of a step, beside the step's own among what is done. */
 const checkKey = ({ key }: Tick, id: CheckId): string => `${key}/${id}`;
@@ -67,6 +79,9 @@ export const check = (t: Tick, { id, content }: PostsCheck): Deed => ({
 
 /** Takes one check back. */
 export const uncheck = (t: Tick, id: CheckId): Deed => ({ what: 'undone', key: checkKey(t, id) });
+
+/** Notes how many stitches of the current round are worked. */
+export const stitchWithin = ({ key }: Tick, stitches: number): Deed => ({ what: 'stitches', key, stitches });
 
 /** Notes how many repeats of the current round are done. */
 export const tickWithin = ({ key }: Tick, repeats: number): Deed => ({ what: 'repeats', key, repeats });

@@ -13,6 +13,8 @@ const PIECES = 3;
 
 interface Timed {
   tick: Tick;
+  /** copy and making: one piece at the table */
+  piece: string;
   times: number;
 }
 
@@ -22,7 +24,10 @@ const minutesBetween = (from: string | null, to: string | null): number =>
 /** Every deed of the log that was done right after another one, against what its step was thought to take. */
 function timed(plan: Plan, log: readonly LogEvent[]): Timed[] {
   const ticks = new Map(ticksOf(plan).map((t) => [t.key, t]));
+  let making = 1;
   return log.flatMap((event, i): Timed[] => {
+    // Every making is another piece; one that is taken up again is told once more.
+    if (event.what === 'another' || event.what === 'earlier') making += 1;
     const tick = event.what === 'done' ? ticks.get(event.key) : undefined;
     const before = log[i - 1];
     if (!tick || !before) return [];
@@ -30,7 +35,7 @@ function timed(plan: Plan, log: readonly LogEvent[]): Timed[] {
     const expected = tick.round ? tick.round.minutes : tick.step.minutes;
     // Several ticks at once were made up afterwards: they tell nothing.
     const real = minutes > 0.02 && minutes <= AWAY && expected > 0;
-    return real ? [{ tick, times: minutes / expected }] : [];
+    return real ? [{ tick, times: minutes / expected, piece: `${making}:${tick.step.copy}` }] : [];
   });
 }
 
@@ -47,7 +52,7 @@ export const paceOf = kept((plan: Plan, log: readonly LogEvent[]): Pace => {
   return new Map(
     kinds.flatMap((kind) => {
       const mine = all.filter((t) => t.tick.step.kind === kind);
-      const pieces = new Set(mine.map((t) => t.tick.step.copy)).size;
+      const pieces = new Set(mine.map((t) => t.piece)).size;
       return pieces >= PIECES ? [[kind, { times: median(mine.map((t) => t.times)), pieces }] as const] : [];
     }),
   );

@@ -81,6 +81,7 @@ const usualPlan = (): PlanSaid => ({
   eyes: 'late',
   goes: null,
   seams: 'last',
+  copies: 'piece by piece',
   pauses: [],
   moves: [],
   prices: {},
@@ -107,6 +108,7 @@ export function newFile(toy: Toy): ToyFile {
     pieces: [],
     pullTests: [],
     batches: [],
+    unread: [],
   };
 }
 

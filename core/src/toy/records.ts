@@ -19,6 +19,13 @@ export interface PieceMade {
   pinsOut: number;
   pinsIn: number;
   notes: readonly PieceNote[];
+  /** the batch that it is made in, and in which of its colours; null and empty for a piece by itself */
+  batch: string | null;
+  way: string;
+  /** stages of a batch that are done, and when, ISO 8601 */
+  stages: Readonly<Record<string, string>>;
+  /** why it was put aside, so that another is made in its place; null while it was not */
+  rejected: string | null;
   /** pulled to its limit: it is a test piece for ever, and not for a child */
   spent: boolean;
   signedOff: { at: string; by: string } | null;
@@ -50,4 +57,26 @@ export interface PullTest {
   /** why: a code of the judge, or `typed` */
   why: string;
   note: string;
+}
+
+/** Colours in which some pieces of a batch are made: which yarn is taken instead of which, by the name of the toy's own. */
+export interface ColourWay {
+  name: string;
+  count: number;
+  yarns: Readonly<Record<string, string>>;
+}
+
+/** Pieces of one toy that are made in one go. Days as `YYYY-MM-DD`, without a time or a zone. */
+export interface Batch {
+  id: string;
+  name: string;
+  ways: readonly ColourWay[];
+  /** the first day of work */
+  from: string;
+  /** hours of work a day, Monday first */
+  hours: readonly number[];
+  /** days on which nothing is made */
+  off: readonly string[];
+  /** when all must be done; null where no day is set */
+  due: string | null;
 }

@@ -1,4 +1,4 @@
-import type { PieceMade, PullTest } from './records';
+import type { Batch, PieceMade, PullTest } from './records';
 import type { Course, RingIs } from '../address';
 import type { Feature } from '../feature';
 import type { Firmness } from '../form';
@@ -9,7 +9,7 @@ import type { Terms } from '../notation';
 import type { Units } from '../words';
 
 /** Version of the document that this program writes. Every released version stays readable. */
-export const SCHEMA = 13;
+export const SCHEMA = 14;
 
 /** One thing made from a part. Joins, ticks and tests refer to a copy, never to a part's number. */
 export interface Copy {
@@ -152,6 +152,8 @@ export interface PlanSaid {
   goes: 1 | 2 | 3 | null;
   /** seams when every part is made, or each as soon as it can be sewn */
   seams: 'last' | 'soon';
+  /** copies of a part one after the other, or stage by stage: all their rounds, all their eyes */
+  copies: 'piece by piece' | 'in runs';
   pauses: readonly PauseSaid[];
   /** in the order in which they were said */
   moves: readonly MoveSaid[];
@@ -222,7 +224,10 @@ export interface Toy {
 /** The longest that a picture may be, characters: it is saved with every change. */
 export const MOST_PHOTO = 60_000;
 
-/** One thing that the maker did or took back; `key` is the stable key of a step or of one of its checks, `content` what it was like then. */
+/**
+ * One thing that the maker did, counted, measured or took back; `key` is the stable key of a step or of one of its checks, `content` what it was
+ * like then.
+ */
 export type Deed =
   | {
       what: 'done';
@@ -231,7 +236,18 @@ export type Deed =
     }
   | { what: 'undone'; key: string }
   /** repeats done within the round being worked */
-  | { what: 'repeats'; key: string; repeats: number };
+  | { what: 'repeats'; key: string; repeats: number }
+  /** stitches worked of the round being worked */
+  | { what: 'stitches'; key: string; stitches: number }
+  /** this step is made now, whatever stands before it */
+  | { what: 'now'; key: string }
+  /** the edge was counted after this round: so many stitches, whatever the text says */
+  | { what: 'counted'; key: string; stitches: number }
+  /** the piece was measured after this round, across, mm */
+  | { what: 'measured'; key: string; acrossMm: number }
+  /** the toy is made once more: everything is to be done again; and back to the making before it */
+  | { what: 'another' }
+  | { what: 'earlier' };
 
 /** A deed with its time, ISO 8601; null in files that did not note it. */
 export type LogEvent = Deed & { at: string | null };
@@ -245,7 +261,9 @@ export interface ToyFile {
   log: readonly LogEvent[];
   pieces: readonly PieceMade[];
   pullTests: readonly PullTest[];
-  batches: readonly unknown[];
+  batches: readonly Batch[];
+  /** what older versions kept without a shape, as it was */
+  unread: readonly unknown[];
 }
 
 /** Gives a new random id. */

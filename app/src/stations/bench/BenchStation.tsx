@@ -9,6 +9,7 @@ import {
   Overtaken,
   take,
   closeToy,
+  anew,
   copyOf,
   demoFile,
   downloadToy,
@@ -106,7 +107,7 @@ export function BenchStation() {
   const duplicate = async (toy: Shelved) => {
     setMore(null);
     const { file } = await newest(toy);
-    if (file) await put.mutateAsync(copyOf(file, say.bench.copyOf(file.toy.name))).catch(fail);
+    if (file) await put.mutateAsync(anew(file, say.bench.copyOf(file.toy.name))).catch(fail);
   };
   const empty = shelf.isSuccess && toys.length === 0;
   return (

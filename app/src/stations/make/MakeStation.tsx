@@ -160,8 +160,7 @@ function Now({ now, part, progress }: { now: Tick | undefined } & Pick<Making, '
       </View>
     );
   if (!now.round || !part) return <StepNow tick={now} open={openChecks(now, progress)} />;
-  const within = progress.within?.key === now.key ? progress.within.repeats : 0;
-  return <RoundNow tick={now} part={part} within={within} />;
+  return <RoundNow tick={now} part={part} within={progress.within[now.key]?.repeats ?? 0} />;
 }
 
 /** Back, and the big tick. A step with checks is gone through check by check; under a stop the way on is Safety. */

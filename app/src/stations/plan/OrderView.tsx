@@ -125,7 +125,7 @@ function SortedRows({
 /** Ways of doing it, each with what follows from it. */
 function Schools() {
   const { toy } = useToy();
-  const { eyes, goes, seams } = toy.plan;
+  const { eyes, goes, seams, copies } = toy.plan;
   const choose = (change: Partial<PlanSaid>) =>
     edit(say.schools, { station: 'plan' }, (so) => changePlan(so, change));
   return (
@@ -147,6 +147,12 @@ function Schools() {
         options={(['last', 'soon'] as const).map((id) => ({ id, label: say.seamsWhen[id] }))}
         chosen={seams}
         onChoose={(id) => choose({ seams: id })}
+      />
+      <Choice
+        label={say.copies}
+        options={(['piece by piece', 'in runs'] as const).map((id) => ({ id, label: say.copiesHow[id] }))}
+        chosen={copies}
+        onChoose={(id) => choose({ copies: id })}
       />
       <SmallestHole />
       {toy.plan.moves.length + toy.plan.pauses.length > 0 ? (

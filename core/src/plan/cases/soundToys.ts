@@ -77,6 +77,7 @@ const wishes = fc.record({
   eyes: fc.constantFrom('late' as const, 'early' as const),
   goes: fc.constantFrom(null, 1 as const, 2 as const, 3 as const),
   seams: fc.constantFrom('last' as const, 'soon' as const),
+  copies: fc.constantFrom('piece by piece' as const, 'in runs' as const),
   own: fc.option(fc.integer({ min: 10, max: 45 })),
   zone: fc.option(
     fc.record({
@@ -132,7 +133,7 @@ export const wilfulToy: fc.Arbitrary<Toy> = fc
   .map(({ wish, ...base }) => willed(soundOf(base, wish.fins), wish));
 
 function willed(sound: Toy, { own, zone, core, gather, works, ...plan }: Wishes): Toy {
-  let toy = changePlan(sound, { eyes: plan.eyes, goes: plan.goes, seams: plan.seams });
+  let toy = changePlan(sound, { eyes: plan.eyes, goes: plan.goes, seams: plan.seams, copies: plan.copies });
   if (own !== null) toy = changeSettings(toy, { ownSmallestMm: own });
   if (zone) toy = withZone(toy, zone);
   if (core !== null) toy = withCore(toy, core);

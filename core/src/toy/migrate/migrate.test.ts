@@ -32,7 +32,7 @@ describe('ticks of version 4 were sentences; they are data now', () => {
     const posts = ticks.filter((t) => t.step.kind === 'eyes');
     expect(posts).toHaveLength(2);
     expect(posts.flatMap((t) => openChecks(t, progress))).toEqual([]);
-    expect(progress.within?.repeats).toBe(2);
+    expect(Object.values(progress.within).map((w) => w.repeats)).toContain(2);
   });
   it('nothing that is kept holds a printed sentence', () => {
     const contents = opened(finished()).log.flatMap((e) =>

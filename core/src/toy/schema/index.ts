@@ -10,7 +10,8 @@ import { log } from './log';
 import { gauge, part, settings, yarn } from './parts';
 import { id, objectOf, word } from './places';
 import { plan } from './plan';
-import { piece, pullTest, safety } from './safety';
+import { batch, piece, pullTest } from './records';
+import { safety } from './safety';
 
 const toy = objectOf<Toy>({
   schema: Joi.number().valid(SCHEMA).required(),
@@ -41,7 +42,8 @@ export const fileSchema = objectOf<ToyFile>({
   log: log.required(),
   pieces: Joi.array().items(piece).required(),
   pullTests: Joi.array().items(pullTest).required(),
-  batches: Joi.array().required(),
+  batches: Joi.array().items(batch).required(),
+  unread: Joi.array().required(),
 });
 
 /** What an imported text turned out to be. A newer file is kept as it is and opened read-only (decision 12). */

@@ -14,7 +14,7 @@ import {
   zonesOf,
 } from '../../model';
 import { planOf } from '../../plan';
-import { signoffRefusals } from '../../record';
+import { progressOf, signoffRefusals, ticksOf, whereAmI } from '../../record';
 import { checkToy, judge, profileOf } from '../../safety';
 import type { ToyFile } from '../index';
 import { openFile } from './index';
@@ -179,10 +179,10 @@ describe('toy files since version 7', () => {
     expect(steps.filter((s) => s.kind === 'core')).toHaveLength(1);
   });
 
-  it('version 13 with own rules, answers, a piece, its pins, lots and notes, and a test that let go opens for ever: same points, same bytes', () => {
+  it('version 13 with own rules, answers, a piece, its pins, lots and notes, and a test that let go opens for ever: same points', () => {
     const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v13.json'), 'utf8');
     const file = opened(raw);
-    expect(exportFile(file)).toBe(raw);
+    expect(file.toy.plan.copies).toBe('piece by piece');
     const model = modelToy(file.toy);
     expect(profileOf(file.toy).limits['3 years and over'].pullLargeN).toBe(100);
     const points = checkToy(model);
@@ -198,10 +198,27 @@ describe('toy files since version 7', () => {
     expect(judge(file.pullTests[0].curve, file.pullTests[0].rule).why).toBe('no readings');
   });
 
+  it('version 14 made once more, in runs, counted and measured, with a batch and a piece put aside opens for ever: same place, same bytes', () => {
+    const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v14.json'), 'utf8');
+    const file = opened(raw);
+    expect(exportFile(file)).toBe(raw);
+    const progress = progressOf(file.log);
+    expect([progress.making, Object.keys(progress.done).length]).toEqual([2, 1]);
+    expect(Object.values(progress.before!.counted)).toEqual([7]);
+    expect(Object.values(progress.acrossMm)).toEqual([11.5]);
+    const ticks = ticksOf(planOf(modelToy(file.toy)));
+    const here = ticks[whereAmI(ticks, progress).at];
+    expect(here.key).toBe(progress.now);
+    expect(progress.within[here.key]).toEqual({ repeats: 0, stitches: 2 });
+    expect(file.batches[0].ways.map((w) => w.count)).toEqual([2, 1]);
+    expect(file.pieces[0]).toMatchObject({ batch: 'b1', rejected: 'the ring came loose' });
+    expect(file.unread).toEqual(['an old note']);
+  });
+
   it('what stood among the records before they had a shape is kept', () => {
     const old = JSON.parse(readFileSync(resolve(__dirname, '../fixtures/toy-v12.json'), 'utf8'));
     const file = opened(JSON.stringify({ ...old, pieces: [{ a: 1 }], pullTests: ['x'], batches: [2] }));
-    expect([file.pieces, file.pullTests, file.batches]).toEqual([[], [], [2, { a: 1 }, 'x']]);
+    expect([file.pieces, file.pullTests, file.batches, file.unread]).toEqual([[], [], [], [2, { a: 1 }, 'x']]);
   });
 
   it('older embroidery hangs on its places: what was filled is, what was a line is one, with as many passes', () => {

@@ -2,21 +2,26 @@ import Joi from 'joi';
 import type { Deed } from '../types';
 import { word } from './places';
 
-const head = { at: Joi.string().isoDate().allow(null).required(), key: word.min(1).required() };
+const at = { at: Joi.string().isoDate().allow(null).required() };
+const key = word.min(1).required();
+const count = Joi.number().integer().min(0).required();
 
-/** One schema a kind of deed; a kind without one does not compile. */
-const KINDS: Record<Deed['what'], Joi.ObjectSchema> = {
-  done: Joi.object({
-    ...head,
-    what: Joi.valid('done').required(),
-    content: Joi.string().allow('', null).required(),
-  }),
-  undone: Joi.object({ ...head, what: Joi.valid('undone').required() }),
-  repeats: Joi.object({
-    ...head,
-    what: Joi.valid('repeats').required(),
-    repeats: Joi.number().integer().min(0).required(),
-  }),
-};
+/** One schema a kind of deed: what it carries besides its time and its name; a kind without one does not compile. */
+const KINDS: { [K in Deed['what']]: Record<Exclude<keyof Extract<Deed, { what: K }>, 'what'>, Joi.Schema> } =
+  {
+    done: { key, content: Joi.string().allow('', null).required() },
+    undone: { key },
+    repeats: { key, repeats: count },
+    stitches: { key, stitches: count },
+    now: { key },
+    counted: { key, stitches: count },
+    measured: { key, acrossMm: Joi.number().greater(0).required() },
+    another: {},
+    earlier: {},
+  };
 
-export const log = Joi.array().items(Joi.alternatives(...Object.values(KINDS)));
+const deeds = Object.entries(KINDS).map(([what, carries]) =>
+  Joi.object({ ...at, what: Joi.valid(what).required(), ...carries }),
+);
+
+export const log = Joi.array().items(Joi.alternatives(...deeds));

@@ -19,6 +19,7 @@ export const plan = objectOf<PlanSaid>({
   eyes: Joi.string().valid('late', 'early').required(),
   goes: Joi.number().valid(1, 2, 3).allow(null).required(),
   seams: Joi.string().valid('last', 'soon').required(),
+  copies: Joi.string().valid('piece by piece', 'in runs').required(),
   pauses: Joi.array().items(pause).required(),
   moves: Joi.array().items(move).required(),
   prices: amounts.required(),

@@ -47,7 +47,7 @@ describe('toy files', () => {
     expect(model.eyes[0].state).toMatchObject({ state: 'at', coords: [15, 24] });
     expect(model.sites.every((s) => s.sites.length > 0 && s.sites.every((x) => x.state === 'at'))).toBe(true);
     expect(planOf(model).trouble).toEqual([]);
-    expect(file).toMatchObject({ schema: 13, toy: { schema: 13, clamps: [], settings: { hooks: 'mm' } } });
+    expect(file).toMatchObject({ schema: 14, toy: { schema: 14, clamps: [], settings: { hooks: 'mm' } } });
     expect(file.toy.parts.every((p) => p.shaping.how === 'as worked')).toBe(true);
     expect(file.toy.features[0]).toMatchObject({
       eyeMm: 9,
@@ -143,7 +143,7 @@ describe('toy files', () => {
     );
     const progress = progressOf(log);
     expect(Object.keys(progress.done)).toHaveLength(69);
-    expect(progress.within?.repeats).toBe(3);
+    expect(Object.values(progress.within).map((w) => w.repeats)).toContain(3);
     expect(log[0].at).toBe('2026-11-26T19:00:00.000Z');
     const eyes = planOf(model).steps.filter((s) => s.kind === 'eyes' && s.part === bird.part.id);
     expect(eyes.map((s) => s.copy)).toEqual([bird.copies[1].id]);
