@@ -25,7 +25,7 @@ export function Field({
   most?: number;
 }) {
   return (
-    <View style={{ flexGrow: 3, flexShrink: 1, minWidth: 150, gap: 4 }}>
+    <View style={{ flexGrow: 3, flexShrink: 1, minWidth: 120, gap: 4 }}>
       {hideLabel ? null : (
         <Words fontWeight="600" aria-hidden>
           {label}

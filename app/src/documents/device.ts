@@ -8,16 +8,25 @@ export interface Device {
   pxPerMm: number | null;
   /** how its maker counts what words leave open */
   habits: Habits;
+  /** how steps are ticked at the table: spoken aloud, and by a touch anywhere on the paper */
+  table: AtTable;
+}
+
+/** Ways of following along without looking or aiming. */
+export interface AtTable {
+  spoken: boolean;
+  anywhere: boolean;
 }
 
 const store = createAsyncStorage('hoppla-device');
 const KEY = ['device'];
-const UNKNOWN: Device = { pxPerMm: null, habits: {} };
+const UNKNOWN: Device = { pxPerMm: null, habits: {}, table: { spoken: false, anywhere: false } };
 
 /** What is known of this screen and its maker, and ways to say it. A screen that nobody measured is not known. */
 export function useDevice(): Device & {
   measured: (pxPerMm: number) => void;
   countsAs: (habits: Habits) => void;
+  ticksBy: (table: AtTable) => void;
 } {
   const client = useQueryClient();
   const { data } = useQuery({
@@ -27,6 +36,7 @@ export function useDevice(): Device & {
       return {
         pxPerMm: Number.isFinite(px) && px > 0 ? px : null,
         habits: habitsIn(await store.getItem('habits')),
+        table: tableIn(await store.getItem('table')),
       };
     },
   });
@@ -40,7 +50,18 @@ export function useDevice(): Device & {
     ...now,
     measured: (pxPerMm) => change({ pxPerMm }, 'pxPerMm', String(pxPerMm)),
     countsAs: (habits) => change({ habits }, 'habits', JSON.stringify(habits)),
+    ticksBy: (table) => change({ table }, 'table', JSON.stringify(table)),
   };
+}
+
+/** Ways of the table as they were kept: on only where they were switched on. */
+function tableIn(raw: string | null): AtTable {
+  try {
+    const said = JSON.parse(raw ?? '{}') as Partial<AtTable>;
+    return { spoken: said.spoken === true, anywhere: said.anywhere === true };
+  } catch {
+    return UNKNOWN.table;
+  }
 }
 
 /** Habits as they were kept; whatever is not one is left out. */

@@ -13,10 +13,13 @@ export {
   whereAmI,
 } from './making';
 export type { Tick } from './making';
+export { boxTapped, copySheet } from './copySheet';
+export type { SheetRow } from './copySheet';
 export { stitchRow } from './stitchRow';
 export type { RowStitch } from './stitchRow';
 export { bestQuestion, tickAt, whereItIs } from './where';
 export type { Answer, Counted, Situation } from './where';
+export { countsNow, flatEdge, gaugeFromEdge, largerBy } from './asMade';
 export { minutesAt, paceOf, timeOf } from './pace';
 export type { Pace } from './pace';
 export { progressOf } from './progress';

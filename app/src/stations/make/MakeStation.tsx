@@ -1,31 +1,24 @@
 import { useRouter } from 'expo-router';
-import CornerUpLeft from 'lucide-react-native/icons/corner-up-left';
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { kindOf, planOf, stepWords, type PostsCheck } from '@hoppla/core/plan';
-import {
-  check,
-  openChecks,
-  progressOf,
-  tick,
-  ticksOf,
-  untick,
-  whereAmI,
-  type Progress,
-  type Tick,
-} from '@hoppla/core/record';
-import { copyName, modelOf, type PartModel, type ToyModel } from '@hoppla/core/model';
-import { MainAction, Press, Quiet, RoundTape, Scroll, Title, Words, type PlanSign } from '../../controls';
-import { note } from '../../documents';
+import { kindOf, planOf } from '@hoppla/core/plan';
+import { openChecks, progressOf, ticksOf, whereAmI, type Progress, type Tick } from '@hoppla/core/record';
+import { copyName, modelOf, type PartModel } from '@hoppla/core/model';
+import { MainAction, Quiet, RoundTape, Scroll, Title, Words, type PlanSign } from '../../controls';
+import { useDevice } from '../../documents';
 import { usePalette } from '../../theme';
 import { RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { hrefOf } from '../stations';
 import { screenWords as words } from '../../words';
+import { AsMade } from './AsMade';
+import { Anywhere, Buttons } from './Buttons';
 import { MakeMat } from './MakeMat';
 import { Neighbour } from './Neighbour';
 import { RoundNow } from './RoundNow';
 import { StepNow } from './StepNow';
+import { Tools } from './Tools';
+import { useHands } from './useHands';
 
 const say = words.make;
 
@@ -126,16 +119,20 @@ function stopsOf(mine: readonly Tick[], part: PartModel): { after: number; sign:
 /** What is done now, between the step before and the next, and the big tick. */
 function Paper({ ticks, at, part, progress }: Making) {
   const c = usePalette();
+  const { table } = useDevice();
   const now = ticks[at] as Tick | undefined;
-  const before = [...ticks.slice(0, at)].reverse().find((t) => t.key in progress.done);
+  const before = lastDone(ticks, at, progress);
   const { changed } = whereAmI(ticks, progress);
+  const hands = useHands({ now, before, progress });
   return (
     <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
       <Scroll contentContainerStyle={{ padding: 16, gap: 10 }}>
         {before ? (
           <Neighbour tick={before} done changed={changed.some((t) => t.key === before.key)} part={part} />
         ) : null}
-        <Now now={now} part={part} progress={progress} />
+        <Anywhere on={table.anywhere} label={hands.label} onPress={hands.go}>
+          <Now now={now} part={part} progress={progress} />
+        </Anywhere>
         {ticks[at + 1] ? (
           <>
             <View style={{ height: 1, backgroundColor: c.line, marginTop: 4 }} />
@@ -143,9 +140,32 @@ function Paper({ ticks, at, part, progress }: Making) {
           </>
         ) : null}
         <Quiet aria-live="polite">{say.step(Math.min(at + 1, ticks.length), ticks.length)}</Quiet>
+        {progress.making > 1 ? <Quiet>{say.making(progress.making)}</Quiet> : null}
+        <Made ticks={ticks} at={at} progress={progress} part={part} />
+        <Tools ticks={ticks} progress={progress} now={now} />
       </Scroll>
-      <Buttons now={now} before={before} progress={progress} />
+      <Buttons {...hands} before={before} />
     </View>
+  );
+}
+
+/** The step before the one that is made now, of those that are done. */
+const lastDone = (ticks: readonly Tick[], at: number, { done }: Progress): Tick | undefined =>
+  [...ticks.slice(0, at)].reverse().find((t) => t.key in done);
+
+/** The last round of this piece beside the plan, once there is one. */
+function Made({ ticks, at, progress, part }: Making) {
+  const now = ticks[at] as Tick | undefined;
+  if (!part || !now) return null;
+  const last = ticks.findLast((t) => t.round && t.step.copy === now.step.copy && t.key in progress.done);
+  if (!last || part.fabric.shape !== 'rounds') return null;
+  return (
+    <AsMade
+      last={last}
+      part={part}
+      counted={progress.counted[last.key]}
+      acrossMm={progress.acrossMm[last.key]}
+    />
   );
 }
 
@@ -160,62 +180,6 @@ function Now({ now, part, progress }: { now: Tick | undefined } & Pick<Making, '
       </View>
     );
   if (!now.round || !part) return <StepNow tick={now} open={openChecks(now, progress)} />;
-  return <RoundNow tick={now} part={part} within={progress.within[now.key]?.repeats ?? 0} />;
-}
-
-/** Back, and the big tick. A step with checks is gone through check by check; under a stop the way on is Safety. */
-function Buttons({
-  now,
-  before,
-  progress,
-}: {
-  now: Tick | undefined;
-  before: Tick | undefined;
-  progress: Progress;
-}) {
-  const c = usePalette();
-  const router = useRouter();
-  const { toy, writing, model } = useToy();
-  const next = now ? openChecks(now, progress)[0] : undefined;
-  const stopped = now?.step.kind === 'eyes' && now.step.stopped !== null;
-  const go = () => {
-    if (stopped) router.push(hrefOf(toy.id, 'safety'));
-    else if (now) note(next ? check(now, next) : tick(now));
-  };
-  return (
-    <View style={{ padding: 16, paddingTop: 8, flexDirection: 'row', gap: 10 }}>
-      <Press
-        label={say.back}
-        disabled={!before || !writing}
-        onPress={() => before && note(untick(before))}
-        style={{
-          width: 88,
-          minHeight: 88,
-          borderWidth: 1.5,
-          borderColor: c.edge,
-          borderRadius: 6,
-          backgroundColor: c.raise,
-          alignItems: 'center',
-          gap: 4,
-        }}
-      >
-        <CornerUpLeft color={c.ink} size={26} />
-        <Words fontWeight="600">{say.back}</Words>
-      </Press>
-      <MainAction
-        tall
-        disabled={!now || !writing}
-        label={stopped ? say.toSafety : mainLabel(now, next, model)}
-        onPress={go}
-      />
-    </View>
-  );
-}
-
-function mainLabel(now: Tick | undefined, next: PostsCheck | undefined, model: ToyModel): string {
-  if (!now) return say.finished;
-  if (now.round) return say.tick(now.round.label);
-  // A move of the hand between rounds is ticked like one.
-  if (kindOf(now.step.kind).small) return say.tick(stepWords(now.step, model).short);
-  return next ? say.check[next.id] : say.done;
+  const { repeats, stitches } = progress.within[now.key] ?? { repeats: 0, stitches: 0 };
+  return <RoundNow tick={now} part={part} within={repeats} made={Math.max(stitches, now.round.begun)} />;
 }

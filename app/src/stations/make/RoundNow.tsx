@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { Text } from 'tamagui';
 import { mainRepeat, printItems, takeUp } from '@hoppla/core/notation';
 import { stepWords } from '@hoppla/core/plan';
-import { tickWithin, type Tick } from '@hoppla/core/record';
+import { countsNow, tickWithin, type Tick } from '@hoppla/core/record';
 import { slotSteps, slotWords, type PartModel, type SlotStep } from '@hoppla/core/model';
 import { Num, PlainButton, Press, Quiet, Title, Words } from '../../controls';
 import { note } from '../../documents';
@@ -12,11 +12,23 @@ import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 import { screenWords } from '../../words';
 import { Notes } from './Notes';
+import { StitchRow } from './StitchRow';
 
 const say = screenWords.make;
 
 /** The round that is worked now, with its repeats to tick. */
-export function RoundNow({ tick: t, part, within }: { tick: Tick; part: PartModel; within: number }) {
+export function RoundNow({
+  tick: t,
+  part,
+  within,
+  made,
+}: {
+  tick: Tick;
+  part: PartModel;
+  within: number;
+  /** stitches of it that are made */
+  made: number;
+}) {
   const c = usePalette();
   const { model } = useToy();
   const items = part.reading.rounds[t.round!.reading].items;
@@ -58,9 +70,24 @@ export function RoundNow({ tick: t, part, within }: { tick: Tick; part: PartMode
       {t.step.kind === 'rounds' && t.step.ticks[0]?.key === t.key ? (
         <Notes notes={stepWords(t.step, model).notes} />
       ) : null}
+      <Reminder tick={t} part={part} />
+      <StitchRow tick={t} part={part} made={made} />
       <TakeUp key={t.key} tick={t} part={part} />
     </>
   );
+}
+
+/** What the hand does when the round is done: the marker goes up, and the stitches are counted where a fault would hide. */
+function Reminder({ tick: t, part }: { tick: Tick; part: PartModel }) {
+  const { model } = useToy();
+  const { round, count } = t.round!;
+  const yarn = model.toy.palette.find((y) => y.slot === part.fabric.colours[0]);
+  const spiral = part.fabric.shape === 'rounds' && !part.fabric.rounds[round].joined;
+  const told = [
+    ...(countsNow(part, round, yarn?.hardToSee ?? false) ? [say.countNow(count)] : []),
+    ...(spiral ? [say.markerUp] : []),
+  ];
+  return told.length === 0 ? null : <Quiet>{told.join(' ')}</Quiet>;
 }
 
 /** A join round clamp by clamp: the one that is worked now stands large above, the whole round below. */

@@ -8,6 +8,7 @@ import { shade } from '../../stage';
 import { usePalette } from '../../theme';
 import type { LaneRow } from '@hoppla/core/plan';
 import { screenWords } from '../../words';
+import { MakeThis } from './MakeThis';
 import { RowMoves } from './RowMoves';
 
 const say = screenWords.plan;
@@ -56,6 +57,7 @@ export function PlanRow({
             <RowWords row={row} open={open} />
           </Pressable>
           {open ? <RowMoves step={row.step} /> : null}
+          {open ? <MakeThis step={row.step} /> : null}
         </View>
         <Grip n={n} hold={setActivatorNodeRef} attributes={attributes} listeners={listeners} />
       </View>

@@ -218,7 +218,12 @@ describe('toy files since version 7', () => {
   it('what stood among the records before they had a shape is kept', () => {
     const old = JSON.parse(readFileSync(resolve(__dirname, '../fixtures/toy-v12.json'), 'utf8'));
     const file = opened(JSON.stringify({ ...old, pieces: [{ a: 1 }], pullTests: ['x'], batches: [2] }));
-    expect([file.pieces, file.pullTests, file.batches, file.unread]).toEqual([[], [], [], [2, { a: 1 }, 'x']]);
+    expect([file.pieces, file.pullTests, file.batches, file.unread]).toEqual([
+      [],
+      [],
+      [],
+      [2, { a: 1 }, 'x'],
+    ]);
   });
 
   it('older embroidery hangs on its places: what was filled is, what was a line is one, with as many passes', () => {

@@ -1,0 +1,38 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { Progress, Tick } from '@hoppla/core/record';
+import { PlainButton } from '../../controls';
+import { screenWords } from '../../words';
+import { StepsSheet } from './StepsSheet';
+import { TableSheet } from './TableSheet';
+import { useAwake } from './useTable';
+import { WhereSheet } from './WhereSheet';
+
+const say = screenWords.make;
+
+/** Finding the place again, going to any step, and how it is ticked. */
+export function Tools({
+  ticks,
+  progress,
+  now,
+}: {
+  ticks: readonly Tick[];
+  progress: Progress;
+  now: Tick | undefined;
+}) {
+  const [open, setOpen] = useState<'where' | 'steps' | 'table' | null>(null);
+  const awake = useAwake();
+  const onClose = () => setOpen(null);
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 4 }}>
+      <PlainButton label={say.where} onPress={() => setOpen('where')} />
+      <PlainButton label={say.allSteps} onPress={() => setOpen('steps')} />
+      <PlainButton label={say.table} onPress={() => setOpen('table')} />
+      {open === 'where' ? (
+        <WhereSheet ticks={ticks} progress={progress} here={now?.step.part ?? ''} onClose={onClose} />
+      ) : null}
+      {open === 'steps' ? <StepsSheet ticks={ticks} progress={progress} now={now} onClose={onClose} /> : null}
+      {open === 'table' ? <TableSheet awake={awake} onClose={onClose} /> : null}
+    </View>
+  );
+}

@@ -1,0 +1,86 @@
+import { useEffect, useRef, useState } from 'react';
+import { useDevice } from '../../documents';
+
+/** Keys that tick and keys that go back: of a keyboard, a foot pedal, the buttons of a headset. */
+const TICKS: readonly string[] = [' ', 'ArrowRight', 'PageDown', 'MediaTrackNext', 'MediaPlayPause'];
+const BACK: readonly string[] = ['ArrowLeft', 'PageUp', 'MediaTrackPrevious'];
+
+/** Where a key means something else: in a field, on a button, on the toy, under a sheet. */
+function isTaken(target: EventTarget | null): boolean {
+  if (document.querySelector('[role="dialog"]')) return true;
+  return (
+    target instanceof HTMLElement &&
+    target.closest(
+      'input, textarea, [contenteditable="true"], button, a, [role="button"], [role="application"]',
+    ) !== null
+  );
+}
+
+/** Ticks and goes back by keys that come from anywhere on the page. */
+export function useTickKeys(tick: () => void, back: () => void): void {
+  const latest = useRef({ tick, back });
+  useEffect(() => {
+    latest.current = { tick, back };
+  });
+  useEffect(() => {
+    const heard = (event: KeyboardEvent) => {
+      const way = TICKS.includes(event.key) ? 'tick' : BACK.includes(event.key) ? 'back' : null;
+      if (way === null || event.repeat || event.ctrlKey || event.metaKey || event.altKey) return;
+      if (isTaken(event.target)) return;
+      event.preventDefault();
+      latest.current[way]();
+    };
+    window.addEventListener('keydown', heard);
+    return () => window.removeEventListener('keydown', heard);
+  }, []);
+}
+
+/** Keeps the screen awake while it is shown; whether this browser does. */
+export function useAwake(): boolean {
+  const [awake, setAwake] = useState(false);
+  useEffect(() => {
+    let lock: WakeLockSentinel | null = null;
+    let gone = false;
+    const ask = async () => {
+      if (!('wakeLock' in navigator) || document.visibilityState !== 'visible') return;
+      try {
+        lock = await navigator.wakeLock.request('screen');
+        if (gone) void lock.release();
+        else setAwake(true);
+        lock.addEventListener('release', () => !gone && setAwake(false));
+      } catch {
+        setAwake(false);
+      }
+    };
+    void ask();
+    // It is let go whenever the page is hidden, and is asked for again.
+    document.addEventListener('visibilitychange', ask);
+    return () => {
+      gone = true;
+      document.removeEventListener('visibilitychange', ask);
+      void lock?.release();
+    };
+  }, []);
+  return awake;
+}
+
+/** A voice of this machine, which needs no network; null where there is none. */
+export function ownVoice(): SpeechSynthesisVoice | null {
+  if (!('speechSynthesis' in window)) return null;
+  const own = window.speechSynthesis.getVoices().filter((v) => v.localService);
+  return own.find((v) => v.lang.startsWith('en')) ?? own[0] ?? null;
+}
+
+/** Says what is to be done now, once, when it changes and the maker wants it. */
+export function useSpoken(words: string): void {
+  const { table } = useDevice();
+  useEffect(() => {
+    const voice = table.spoken ? ownVoice() : null;
+    if (!voice) return;
+    const said = new SpeechSynthesisUtterance(words);
+    said.voice = voice;
+    window.speechSynthesis.cancel();
+    window.speechSynthesis.speak(said);
+    return () => window.speechSynthesis.cancel();
+  }, [words, table.spoken]);
+}
