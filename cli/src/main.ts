@@ -10,7 +10,7 @@ import { needleAnswer } from './needle';
 import { hasErrors, placeIn, readCommand } from './read';
 import { safetyAnswer } from './safety';
 import { toyCommand } from './toy';
-import { opened, recordsIn } from './opened';
+import { fileIn, opened, recordsIn } from './opened';
 import { planAnswer } from './plan';
 import { shapeCommand } from './shape';
 import { cliWords as say } from './words';
@@ -147,7 +147,7 @@ function exportCommand(call: Call, load: ReadFile): Answer {
   if ('err' in model) return model;
   const code = model.parts.every((p) => p.addsUp) ? 0 : 1;
   const { name } = model.toy;
-  const files = format.files(model, recordsIn(text)).map((f) => ({
+  const files = format.files(model, fileIn(text)).map((f) => ({
     path: join(folder, fileName(f.of ? `${name} ${f.of}` : name, format.ending)),
     text: f.text,
   }));

@@ -26,8 +26,11 @@ export function opened(text: string, call: Call): ToyModel | Answer {
   return modelToy(told ? changeSettings(toy, { terms: told }) : toy);
 }
 
-/** What a toy file says was done: its log, its pieces and their tests; nothing where the text is a page, or no file that opens. */
-export function recordsIn(text: string): Records {
+/** The toy file that a text is; undefined for a page, or a file that does not open. */
+export function fileIn(text: string): ToyFile | undefined {
   const found = text.trimStart().startsWith('{') ? openFile(text) : null;
-  return found?.state === 'open' ? found.file : { log: [], pieces: [], pullTests: [] };
+  return found?.state === 'open' ? found.file : undefined;
 }
+
+/** What a toy file says was done: its log, its pieces and their tests; nothing where the text is a page, or no file that opens. */
+export const recordsIn = (text: string): Records => fileIn(text) ?? { log: [], pieces: [], pullTests: [] };

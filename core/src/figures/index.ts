@@ -247,7 +247,7 @@ export { singular, trunkOf, UNKNOWN_PLACE, USUAL_PLACES, usualPlaceOf } from './
 export type { UsualPlace } from './usualPlaces';
 export { DISC_OVER_WASHER_MM, DISCS_MM, EYE_GRAMS, EYE_SIZES_MM, EYES } from './eyes';
 export { FELT, SCULPT } from './needle';
-export { TIME } from './time';
+export { TIME, TIME_RANGE_PERCENT } from './time';
 export { usualGramsPerMetre, YARNS, yarnIn } from './yarns';
 
 export { STITCH_KINDS, STITCHES } from './stitches';

@@ -27,3 +27,9 @@ export const TIME = {
   core: { value: 2, unit: 'minutes', source: JUDGED },
   pushIn: { value: 1, unit: 'minutes', source: JUDGED },
 } as const satisfies Record<string, Figure | number>;
+
+/** How far the time of a stage may be off: as the log has told it, and as the figures say. */
+export const TIME_RANGE_PERCENT = {
+  learned: { value: 15, unit: 'percent', source: JUDGED },
+  figures: { value: 35, unit: 'percent', source: JUDGED },
+} as const satisfies Record<string, Figure>;

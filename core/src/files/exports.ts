@@ -1,4 +1,5 @@
 import type { ToyModel } from '../model';
+import { calendarIcs } from './calendar';
 import { cutSheetHtml } from './cutting';
 import { faceMapSvgs } from './faceMap';
 import { lanesHtml } from './lanesDrawing';
@@ -6,7 +7,7 @@ import { objOf } from './obj';
 import { shoppingHtml } from './shopping';
 import { testsCsv } from './recordSheet';
 import { planText, sheetHtml } from './sheet';
-import type { ToyFile } from '../toy';
+import { newFile, type ToyFile } from '../toy';
 
 /** One open format that a toy is given away in. */
 export interface Export {
@@ -15,7 +16,9 @@ export interface Export {
   /** the files that it comes to; `of` is what of the toy a file holds, when it is not all of it */
   files: (
     model: ToyModel,
-    records?: Pick<ToyFile, 'pieces' | 'pullTests'>,
+    file?: ToyFile,
+    /** ISO 8601 */
+    now?: string,
   ) => { of?: string; text: string }[];
 }
 
@@ -34,7 +37,14 @@ export const EXPORTS = {
   csv: {
     ending: 'tests.csv',
     type: 'text/csv',
-    files: (model, records) => [{ text: testsCsv(model, records ?? { pieces: [], pullTests: [] }) }],
+    files: (model, file) => [{ text: testsCsv(model, file ?? { pieces: [], pullTests: [] }) }],
+  },
+  ics: {
+    ending: 'ics',
+    type: 'text/calendar',
+    files: (model, file, now) => [
+      { text: calendarIcs(model, file ?? newFile(model.toy), now ?? new Date().toISOString()) },
+    ],
   },
   cut: { ending: 'cut.html', type: 'text/html', files: (model) => [{ text: cutSheetHtml(model) }] },
 } satisfies Record<string, Export>;

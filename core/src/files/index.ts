@@ -3,6 +3,7 @@ export { planText, sheetHtml } from './sheet';
 export { lanesHtml, lanesSvg } from './lanesDrawing';
 export { shoppingHtml } from './shopping';
 export { curveSvg, labelHtml, recordHtml, testsCsv } from './recordSheet';
+export { calendarIcs } from './calendar';
 export { EXPORTS, exportNamed } from './exports';
 export type { Export, ExportId } from './exports';
 export { objOf } from './obj';

@@ -1,0 +1,10 @@
+export { batchAhead, piecesOf, sizeOfBatch } from './batch';
+export type { BatchAhead, StageAhead } from './batch';
+export { daysBetween, daysLater, isDay, weekday } from './days';
+export { removeBatch, reject, setBatch, setStage, stageOnNext } from './edits';
+export { batchNeeds } from './needs';
+export type { BatchNeeds, BatchYarn } from './needs';
+export { minutesOn, minutesUntil, scheduled } from './schedule';
+export type { Days, Work } from './schedule';
+export { STAGES, stagesOf } from './stages';
+export type { Stage, StageId } from './stages';

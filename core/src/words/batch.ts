@@ -1,0 +1,21 @@
+import { plural } from './plural';
+
+/** Words of batches, on screens, on the command line and in calendars. */
+export const batchWords = {
+  stages: {
+    rounds: 'Rounds',
+    eyes: 'Eyes and washers',
+    stuffing: 'Stuffing',
+    closing: 'Closing',
+    embroidery: 'Embroidery and hanging',
+    together: 'Putting together',
+    finishing: 'Ends and looking over',
+  },
+  unnamed: 'Batch',
+  titled: (name: string, toy: string, count: number) => `${name || 'Batch'}: ${count} × ${toy}`,
+  event: (stage: string, toy: string, count: number) => `${stage}: ${plural(count, 'piece')} of ${toy}`,
+  doneBy: (toy: string, count: number) => `Done: ${plural(count, 'piece')} of ${toy}`,
+  due: (toy: string) => `Wanted: ${toy}`,
+  range: (low: string, high: string) => `between ${low} and ${high}`,
+  minutes: (hours: string) => `about ${hours} hours of work`,
+} as const;
