@@ -19,6 +19,7 @@ export const FLOORS = [
   'safety',
   'plan',
   'record',
+  'batch',
   'files',
 ];
 

@@ -12,6 +12,7 @@ export function Field({
   placeholder,
   numeric,
   hideLabel,
+  narrow,
   most = 80,
 }: {
   label: string;
@@ -22,10 +23,12 @@ export function Field({
   placeholder?: string;
   numeric?: boolean;
   hideLabel?: boolean;
+  /** for a figure or two, several beside each other */
+  narrow?: boolean;
   most?: number;
 }) {
   return (
-    <View style={{ flexGrow: 3, flexShrink: 1, minWidth: 120, gap: 4 }}>
+    <View style={{ flexGrow: 3, flexShrink: 1, minWidth: narrow ? 62 : 120, gap: 4 }}>
       {hideLabel ? null : (
         <Words fontWeight="600" aria-hidden>
           {label}

@@ -3,6 +3,7 @@ export { Go } from './Go';
 export { Mat, MatText, RULER } from './Mat';
 export type { MatView } from './Mat';
 export { MainAction, PlainButton } from './MainAction';
+export { DayField } from './DayField';
 export { Choice } from './Choice';
 export { Field } from './Field';
 export { Nudge } from './Nudge';

@@ -1,3 +1,4 @@
+import { batch } from './batch';
 import { bench } from './bench';
 import { desk } from './desk';
 import { face } from './face';
@@ -35,6 +36,7 @@ export const screenWords = {
   close: 'Close',
   loading: 'Laying out the mat',
   settings: 'Settings',
+  batch,
   bench,
   desk,
   face,

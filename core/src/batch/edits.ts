@@ -11,13 +11,16 @@ export function setBatch(file: ToyFile, batch: Batch, made: { newId: () => strin
 
 /** As many pieces of each colour way as are wanted: what is missing is added; what is too many and not begun is taken out again. */
 function filledUp(file: ToyFile, batch: Batch, made: { newId: () => string; at: string }): ToyFile {
-  return batch.ways.reduce<ToyFile>(
-    (so, way) => {
-      const own = piecesOf(so, batch.id).filter((p) => p.way === way.name);
-      const spare = own.filter(isUntouched).slice(0, Math.max(0, own.length - way.count));
+  // Colours of one name are one, however often they are said.
+  const wanted = new Map<string, number>();
+  for (const { name, count } of batch.ways) wanted.set(name, (wanted.get(name) ?? 0) + count);
+  return [...wanted].reduce<ToyFile>(
+    (so, [way, count]) => {
+      const own = piecesOf(so, batch.id).filter((p) => p.way === way);
+      const spare = own.filter(isUntouched).slice(0, Math.max(0, own.length - count));
       const trimmed = { ...so, pieces: so.pieces.filter((p) => !spare.includes(p)) };
-      return Array.from({ length: Math.max(0, way.count - own.length) }).reduce<ToyFile>(
-        (now) => withPieceOf(now, batch, way.name, made),
+      return Array.from({ length: Math.max(0, count - own.length) }).reduce<ToyFile>(
+        (now) => withPieceOf(now, batch, way, made),
         trimmed,
       );
     },

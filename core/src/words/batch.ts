@@ -1,5 +1,15 @@
 import { plural } from './plural';
 
+const DAY = new Intl.DateTimeFormat('en-GB', {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  timeZone: 'UTC',
+});
+
+/** A day, `YYYY-MM-DD`, as it is said: "Thu 10 Dec". */
+export const daySaid = (day: string): string => DAY.format(new Date(`${day}T00:00:00Z`)).replace(',', '');
+
 /** Words of batches, on screens, on the command line and in calendars. */
 export const batchWords = {
   stages: {

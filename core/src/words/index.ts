@@ -17,7 +17,7 @@ export { faceWords } from './face';
 export { hours, lengthMm, unitWords } from './units';
 export type { Units, UnitWords } from './units';
 export { documentWords, partNames } from './document';
-export { batchWords } from './batch';
+export { batchWords, daySaid } from './batch';
 export { sheetWords } from './sheet';
 export { plural, upperFirst } from './plural';
 export { joinWords } from './joins';

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import type { Progress, Tick } from '@hoppla/core/record';
 import { PlainButton } from '../../controls';
 import { screenWords } from '../../words';
+import { BatchSheet } from './BatchSheet';
 import { StepsSheet } from './StepsSheet';
 import { TableSheet } from './TableSheet';
 import { useAwake } from './useTable';
@@ -20,18 +21,20 @@ export function Tools({
   progress: Progress;
   now: Tick | undefined;
 }) {
-  const [open, setOpen] = useState<'where' | 'steps' | 'table' | null>(null);
+  const [open, setOpen] = useState<'where' | 'steps' | 'table' | 'batch' | null>(null);
   const awake = useAwake();
   const onClose = () => setOpen(null);
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 4 }}>
       <PlainButton label={say.where} onPress={() => setOpen('where')} />
       <PlainButton label={say.allSteps} onPress={() => setOpen('steps')} />
+      <PlainButton label={screenWords.batch.open} onPress={() => setOpen('batch')} />
       <PlainButton label={say.table} onPress={() => setOpen('table')} />
       {open === 'where' ? (
         <WhereSheet ticks={ticks} progress={progress} here={now?.step.part ?? ''} onClose={onClose} />
       ) : null}
       {open === 'steps' ? <StepsSheet ticks={ticks} progress={progress} now={now} onClose={onClose} /> : null}
+      {open === 'batch' ? <BatchSheet onClose={onClose} /> : null}
       {open === 'table' ? <TableSheet awake={awake} onClose={onClose} /> : null}
     </View>
   );

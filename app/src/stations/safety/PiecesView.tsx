@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { testsCsv } from '@hoppla/core/files';
+import { fileName, testsCsv } from '@hoppla/core/files';
 import { addPiece } from '@hoppla/core/record';
 import { MainAction, PlainButton, Quiet, Scroll } from '../../controls';
 import { download, keepRecord, newId } from '../../documents';
@@ -39,7 +39,9 @@ export function PiecesView() {
           <View style={{ flexDirection: 'row' }}>
             <PlainButton
               label={say.saveTests}
-              onPress={() => download(`${toy.name} tests.csv`, testsCsv(model, file), 'text/csv')}
+              onPress={() =>
+                download(fileName(`${toy.name} tests`, 'csv'), 'text/csv', testsCsv(model, file))
+              }
             />
           </View>
         ) : null}
