@@ -42,6 +42,7 @@ export type { HookSaid } from './hooks';
 export type { Mend, Problem, ProblemCode, Severity } from './problems';
 export { featureIn } from './featureNote';
 export { numberSaid, NUMBERS, ORDINALS } from './numberWords';
+export { gatheredWords } from './gathered';
 export { mainRepeat } from './mainRepeat';
 export { printItems, printRound } from './printer';
 export { WORD_OF, knownWords } from './stitches';

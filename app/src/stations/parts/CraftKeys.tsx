@@ -24,6 +24,8 @@ export interface CraftKeysProps {
   fault: { line: number; label: string } | null;
   wide: boolean;
   onRewrite: (title: string, rewriting: Rewriting) => void;
+  /** tapping stitches instead of writing them */
+  onTap: () => void;
 }
 
 interface Key {
@@ -33,11 +35,12 @@ interface Key {
 }
 
 /** Keys for what a phone's keyboard makes hard to type. They leave the caret in the text. */
-export function CraftKeys({ editor, terms, text, line, fault, wide, onRewrite }: CraftKeysProps) {
+export function CraftKeys({ editor, terms, text, line, fault, wide, onRewrite, onTap }: CraftKeysProps) {
   const c = usePalette();
   const sc = WORD_OF[terms].sc;
   const write = (words: string) => () => editor.current?.write(words);
   const keys: Key[] = [
+    { label: say.working.key, name: say.working.keyName, run: onTap },
     { label: say.parts.keyNext, run: () => editor.current?.nextRound() },
     { label: sc, run: write(sc) },
     { label: 'inc', run: write('inc') },

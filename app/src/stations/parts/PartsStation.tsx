@@ -9,6 +9,7 @@ import { edit, newId, openToyNow, type Draft } from '../../documents';
 import { usePalette } from '../../theme';
 import { RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
+import { BeginOnHook } from './BeginOnHook';
 import { ImportDesk } from './desk/ImportDesk';
 import { PartMat } from './PartMat';
 import { CraftKeys } from './CraftKeys';
@@ -17,6 +18,7 @@ import { LittleRead, nextFault, rewriteHere, Rounds, useLiveText } from './Round
 import type { EditorHandle } from './RoundsEditor';
 import { screenWords as say } from '../../words';
 import { PartSize } from './PartSize';
+import { WorkAndWrite } from './WorkAndWrite';
 
 /** Height of the strip of parts, px. */
 const STRIP = 58;
@@ -27,6 +29,7 @@ export function PartsStation() {
   const { width, height, wide } = useRoom();
   const { part, model, toy, writing, choosePart } = useToy();
   const [adding, setAdding] = useState(false);
+  const [tapping, setTapping] = useState(false);
   const [caret, setCaret] = useState(1);
   const editor = useRef<EditorHandle | null>(null);
   const live = useLiveText(part);
@@ -39,7 +42,15 @@ export function PartsStation() {
   };
   if (!part || adding) {
     const close = part ? () => setAdding(false) : null;
-    return <Desk toy={toy.id} wide={wide} onClose={close} onAdd={add} />;
+    return (
+      <Desk
+        toy={toy.id}
+        wide={wide}
+        onClose={close}
+        onAdd={add}
+        onBegin={(text) => (add({ text, as: {} }, false), setTapping(true))}
+      />
+    );
   }
   const matHeight = wide ? height - 56 - STRIP : Math.round(Math.max(130, Math.min(240, height * 0.25)));
   const paperWidth = wide ? Math.min(560, width * 0.45) : width;
@@ -56,7 +67,8 @@ export function PartsStation() {
           <Rounds key={part.part.id} part={part} live={live} editor={editor} onCaret={setCaret} />
           <PartSettings part={part} onAdd={() => setAdding(true)} />
         </Scroll>
-        {writing ? (
+        {writing && tapping ? <WorkAndWrite part={part} onClose={() => setTapping(false)} /> : null}
+        {writing && !tapping ? (
           <CraftKeys
             editor={editor}
             terms={toy.settings.terms}
@@ -65,6 +77,7 @@ export function PartsStation() {
             fault={nextFault(live, caret)}
             wide={wide}
             onRewrite={(title, rewriting) => rewriteHere(part, title, rewriting)}
+            onTap={() => setTapping(true)}
           />
         ) : null}
       </View>
@@ -87,11 +100,13 @@ function Desk({
   wide,
   onClose,
   onAdd,
+  onBegin,
 }: {
   toy: string;
   wide: boolean;
   onClose: (() => void) | null;
   onAdd: (draft: Draft, eyes: boolean) => void;
+  onBegin: (text: string) => void;
 }) {
   const c = usePalette();
   return (
@@ -108,6 +123,7 @@ function Desk({
         }}
       >
         <ImportDesk toy={toy} wide={wide} onClose={onClose} onAdd={onAdd} />
+        <BeginOnHook onBegin={onBegin} />
       </View>
     </View>
   );

@@ -1,0 +1,150 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import {
+  MOVES,
+  roundDone,
+  sameAgain,
+  takenBack,
+  tapped,
+  workingOf,
+  type Move,
+  type NotSame,
+  type Working,
+} from '@hoppla/core/record';
+import { rewritePart } from '@hoppla/core/toy';
+import { splitLines, WORD_OF } from '@hoppla/core/notation';
+import type { PartModel } from '@hoppla/core/model';
+import { MainAction, Num, PlainButton, Quiet, Words } from '../../controls';
+import { edit, newId } from '../../documents';
+import { usePalette } from '../../theme';
+import { useToy } from '../frame/useToy';
+import { screenWords } from '../../words';
+
+const say = screenWords.working;
+
+/** Made up on the hook and written meanwhile: each stitch is a tap, the round is gathered, counted and written. */
+export function WorkAndWrite({ part, onClose }: { part: PartModel; onClose: () => void }) {
+  const c = usePalette();
+  const { writing } = useToy();
+  const [asked, setAsked] = useState<string | null>(null);
+  const now = workingOf(part);
+  const write = (text: string | null, gather: string | null) => {
+    setAsked(null);
+    if (text === null) return;
+    edit(
+      say.title,
+      { station: 'parts', part: part.part.id },
+      (so) => rewritePart(so, part.part.id, text, newId),
+      gather,
+    );
+  };
+  const finish = (sure: boolean) => {
+    const left = leftOf(now);
+    if (left > 0 && !sure) return setAsked(say.leftOver(left));
+    write(roundDone(part), null);
+  };
+  const again = () => {
+    const found = sameAgain(part);
+    if (found && 'text' in found) write(found.text, null);
+    else setAsked(found ? notSameWords(found) : say.notTold);
+  };
+  return (
+    <View
+      role="region"
+      aria-label={say.title}
+      style={{ padding: 12, gap: 10, borderTopWidth: 1, borderTopColor: c.line, backgroundColor: c.paper }}
+    >
+      {now ? <State now={now} line={lineOf(part, now)} /> : <Words>{say.cannot}</Words>}
+      {asked ? (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 }}>
+          <Words role="alert" flex={1} fontWeight="600">
+            {asked}
+          </Words>
+          {leftOf(now) > 0 && now?.line ? (
+            <PlainButton label={say.allTheSame} onPress={() => finish(true)} />
+          ) : null}
+        </View>
+      ) : null}
+      <Moves
+        part={part}
+        disabled={!writing || !now}
+        onTap={(move) => write(tapped(part, move), `tap:${now?.number}`)}
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <MainAction
+          label={now?.line ? say.done(now.number) : say.again}
+          disabled={!writing || !now}
+          onPress={() => (now?.line ? finish(false) : again())}
+        />
+        <PlainButton
+          label={say.back}
+          disabled={!writing || !now?.line}
+          onPress={() => write(takenBack(part), null)}
+        />
+        <PlainButton label={say.close} onPress={onClose} />
+      </View>
+    </View>
+  );
+}
+
+const leftOf = (now: Working | null): number =>
+  now === null || now.offered === null ? 0 : now.offered - now.eaten;
+
+const notSameWords = (found: NotSame): string =>
+  found.why === 'begun' ? say.begun : say.otherCount(found.takes, found.offered);
+
+/** The round as it is written; the last one that is done while nothing of this one is. */
+function lineOf(part: PartModel, { line }: Working): string {
+  const { text } = part.part;
+  const lines = splitLines(text);
+  const at = lines[line === null ? lines.length - 1 : line - 1];
+  return at ? text.slice(at.from, at.to) : '';
+}
+
+/** The round as far as it is worked. */
+function State({ now, line }: { now: Working; line: string }) {
+  const left = leftOf(now);
+  return (
+    <View
+      style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', gap: 12 }}
+      aria-live="polite"
+    >
+      <Num fontSize={28} lineHeight={34}>{`R${now.number}`}</Num>
+      <Num fontSize={20} lineHeight={26}>
+        {say.made(now.made)}
+      </Num>
+      {now.offered === null ? null : <Quiet>{left === 0 ? say.full : say.left(left)}</Quiet>}
+      <Num fontSize={15} lineHeight={20} color={c.ink2} width="100%">
+        {line}
+      </Num>
+    </View>
+  );
+}
+
+/** A button a move of the hook. */
+function Moves({
+  part,
+  disabled,
+  onTap,
+}: {
+  part: PartModel;
+  disabled: boolean;
+  onTap: (move: Move) => void;
+}) {
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      {MOVES.map((move) => (
+        <View key={move} style={{ flexGrow: 1, flexBasis: 90 }}>
+          <PlainButton
+            label={
+              move === 'sc' || move === 'hdc' || move === 'dc' ? WORD_OF[part.terms][move] : say.moves[move]
+            }
+            disabled={disabled || tapped(part, move) === null}
+            onPress={() => onTap(move)}
+            grow
+          />
+        </View>
+      ))}
+    </View>
+  );
+}

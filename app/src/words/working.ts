@@ -1,0 +1,30 @@
+/** What working and writing at once says. */
+export const working = {
+  title: 'Work and write',
+  key: 'Tap',
+  keyName: 'Tap stitches: work and write',
+  begin: 'Or make it up on the hook',
+  name: 'What it is',
+  namePlaceholder: 'Leaf, ear, paw',
+  unnamed: 'Part',
+  ring: 'Stitches in the ring',
+  start: 'Begin',
+  made: (n: number) => (n === 1 ? '1 made' : `${n} made`),
+  left: (n: number) => (n === 1 ? '1 left below' : `${n} left below`),
+  full: 'the round is full',
+  moves: { inc: 'inc: two in one', dec: 'dec: two together', invdec: 'invdec: front loops' },
+  done: (n: number) => `Round ${n} is done`,
+  again: 'Same as the last round',
+  back: 'Take one back',
+  close: 'To the text',
+  allTheSame: 'Done all the same',
+  leftOver: (n: number) =>
+    n === 1
+      ? 'One stitch of the round below is left. Work into it, or leave it on purpose.'
+      : `${n} stitches of the round below are left. Work into them, or leave them on purpose.`,
+  begun: 'This round is begun: finish it, or take it back first.',
+  otherCount: (takes: number, offered: number) =>
+    `The last round takes ${takes} stitches, and there are ${offered}: tap this one.`,
+  notTold: 'The last round cannot be tapped again: write it.',
+  cannot: 'The last round holds what cannot be tapped: write it, and its count.',
+} as const;
