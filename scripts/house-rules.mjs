@@ -20,6 +20,7 @@ export const FLOORS = [
   'plan',
   'record',
   'batch',
+  'trainer',
   'files',
 ];
 

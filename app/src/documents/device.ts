@@ -1,6 +1,7 @@
 import { createAsyncStorage } from '@react-native-async-storage/async-storage';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { LEFT_OPEN, type Habits, type LeftOpen } from '@hoppla/core/address';
+import { MOST_LEVEL, NEW_LEARNER, type Learner } from '@hoppla/core/trainer';
 
 /** What belongs to this screen and its maker and not to a toy. */
 export interface Device {
@@ -10,6 +11,8 @@ export interface Device {
   habits: Habits;
   /** how steps are ticked at the table: spoken aloud, and by a touch anywhere on the paper */
   table: AtTable;
+  /** how far its maker has come in learning to count */
+  learner: Learner;
 }
 
 /** Ways of following along without looking or aiming. */
@@ -20,13 +23,19 @@ export interface AtTable {
 
 const store = createAsyncStorage('hoppla-device');
 const KEY = ['device'];
-const UNKNOWN: Device = { pxPerMm: null, habits: {}, table: { spoken: false, anywhere: false } };
+const UNKNOWN: Device = {
+  pxPerMm: null,
+  habits: {},
+  table: { spoken: false, anywhere: false },
+  learner: NEW_LEARNER,
+};
 
 /** What is known of this screen and its maker, and ways to say it. A screen that nobody measured is not known. */
 export function useDevice(): Device & {
   measured: (pxPerMm: number) => void;
   countsAs: (habits: Habits) => void;
   ticksBy: (table: AtTable) => void;
+  learns: (learner: Learner) => void;
 } {
   const client = useQueryClient();
   const { data } = useQuery({
@@ -37,6 +46,7 @@ export function useDevice(): Device & {
         pxPerMm: Number.isFinite(px) && px > 0 ? px : null,
         habits: habitsIn(await store.getItem('habits')),
         table: tableIn(await store.getItem('table')),
+        learner: learnerIn(await store.getItem('learner')),
       };
     },
   });
@@ -51,7 +61,20 @@ export function useDevice(): Device & {
     measured: (pxPerMm) => change({ pxPerMm }, 'pxPerMm', String(pxPerMm)),
     countsAs: (habits) => change({ habits }, 'habits', JSON.stringify(habits)),
     ticksBy: (table) => change({ table }, 'table', JSON.stringify(table)),
+    learns: (learner) => change({ learner }, 'learner', JSON.stringify(learner)),
   };
+}
+
+/** A learner as it was kept; whatever is none begins anew. */
+function learnerIn(raw: string | null): Learner {
+  try {
+    const said = JSON.parse(raw ?? '{}') as Partial<Learner>;
+    const fields = Object.keys(NEW_LEARNER) as (keyof Learner)[];
+    const whole = fields.every((f) => Number.isInteger(said[f]) && said[f]! >= 0);
+    return whole && said.level! >= 1 && said.level! <= MOST_LEVEL ? (said as Learner) : NEW_LEARNER;
+  } catch {
+    return NEW_LEARNER;
+  }
 }
 
 /** Ways of the table as they were kept: on only where they were switched on. */

@@ -14,6 +14,7 @@ import { patch } from './patch';
 import { photo } from './photo';
 import { stitching } from './stitching';
 import { surface } from './surface';
+import { trainer } from './trainer';
 import { working } from './working';
 
 /** What the screens say: labels, buttons, spoken names, empty states. What the core says of a toy stands in the core. */
@@ -38,6 +39,7 @@ export const screenWords = {
   loading: 'Laying out the mat',
   settings: 'Settings',
   batch,
+  trainer,
   working,
   bench,
   desk,

@@ -6,6 +6,7 @@ import { screenWords } from '../../words';
 import { BatchSheet } from './BatchSheet';
 import { StepsSheet } from './StepsSheet';
 import { TableSheet } from './TableSheet';
+import { TrainerSheet } from './TrainerSheet';
 import { useAwake } from './useTable';
 import { WhereSheet } from './WhereSheet';
 
@@ -21,7 +22,7 @@ export function Tools({
   progress: Progress;
   now: Tick | undefined;
 }) {
-  const [open, setOpen] = useState<'where' | 'steps' | 'table' | 'batch' | null>(null);
+  const [open, setOpen] = useState<'where' | 'steps' | 'table' | 'batch' | 'learn' | null>(null);
   const awake = useAwake();
   const onClose = () => setOpen(null);
   return (
@@ -29,12 +30,14 @@ export function Tools({
       <PlainButton label={say.where} onPress={() => setOpen('where')} />
       <PlainButton label={say.allSteps} onPress={() => setOpen('steps')} />
       <PlainButton label={screenWords.batch.open} onPress={() => setOpen('batch')} />
+      <PlainButton label={screenWords.trainer.title} onPress={() => setOpen('learn')} />
       <PlainButton label={say.table} onPress={() => setOpen('table')} />
       {open === 'where' ? (
         <WhereSheet ticks={ticks} progress={progress} here={now?.step.part ?? ''} onClose={onClose} />
       ) : null}
       {open === 'steps' ? <StepsSheet ticks={ticks} progress={progress} now={now} onClose={onClose} /> : null}
       {open === 'batch' ? <BatchSheet onClose={onClose} /> : null}
+      {open === 'learn' ? <TrainerSheet onClose={onClose} /> : null}
       {open === 'table' ? <TableSheet awake={awake} onClose={onClose} /> : null}
     </View>
   );

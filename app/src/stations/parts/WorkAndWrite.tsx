@@ -103,6 +103,7 @@ function lineOf(part: PartModel, { line }: Working): string {
 
 /** The round as far as it is worked. */
 function State({ now, line }: { now: Working; line: string }) {
+  const c = usePalette();
   const left = leftOf(now);
   return (
     <View
