@@ -25,7 +25,8 @@ export function AsMade({
   acrossMm: number | undefined;
 }) {
   const { units } = useToy();
-  const { round, label, count, key } = { ...last.round!, key: last.key };
+  const { key } = last;
+  const { round, label } = last.round!;
   const should = flatEdge(part, round);
   return (
     <View style={{ gap: 8 }}>
@@ -48,6 +49,16 @@ export function AsMade({
         }
       />
       {acrossMm === undefined ? null : <Off part={part} round={round} acrossMm={acrossMm} />}
+      <Count tick={last} counted={counted} />
+    </View>
+  );
+}
+
+/** How many stitches the edge really has. */
+function Count({ tick: { key, round }, counted }: { tick: Tick; counted: number | undefined }) {
+  const { label, count } = round!;
+  return (
+    <>
       <Amount
         key={`count${key}`}
         label={`${say.countedIs}, ${label}`}
@@ -61,7 +72,7 @@ export function AsMade({
       {counted === undefined || counted === count ? null : (
         <Words fontWeight="600">{say.countedOff(counted, count)}</Words>
       )}
-    </View>
+    </>
   );
 }
 

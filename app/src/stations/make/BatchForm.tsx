@@ -62,42 +62,19 @@ function Ways({
   ways: readonly ColourWay[];
   onChange: (ways: readonly ColourWay[]) => void;
 }) {
-  const { model } = useToy();
-  const yarns = materialsOf(model, planOf(model)).yarns.map((y) => y.name);
   const set = (k: number, to: Partial<ColourWay>) =>
     onChange(ways.map((w, i) => (i === k ? { ...w, ...to } : w)));
   return (
     <View style={{ gap: 10 }}>
       {ways.map((way, k) => (
-        <View key={k} style={{ gap: 8 }}>
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
-            <Count label={say.count} value={way.count} onChange={(count) => set(k, { count })} />
-            {ways.length > 1 ? (
-              <Field
-                label={say.wayName}
-                value={way.name}
-                onChange={(name) => set(k, { name })}
-                placeholder={say.wayNamePlaceholder}
-              />
-            ) : null}
-          </View>
-          {k > 0 ? (
-            <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12, alignItems: 'flex-end' }}>
-              {yarns.map((yarn) => (
-                <Field
-                  key={yarn}
-                  label={say.yarnInstead(yarn)}
-                  value={way.yarns[yarn] ?? ''}
-                  onChange={(name) => set(k, { yarns: { ...way.yarns, [yarn]: name } })}
-                />
-              ))}
-              <PlainButton
-                label={say.dropWay(way.name || String(k + 1))}
-                onPress={() => onChange(ways.filter((_, i) => i !== k))}
-              />
-            </View>
-          ) : null}
-        </View>
+        <Way
+          key={k}
+          way={way}
+          no={k + 1}
+          only={ways.length === 1}
+          onSay={(to) => set(k, to)}
+          onDrop={() => onChange(ways.filter((_, i) => i !== k))}
+        />
       ))}
       <View style={{ flexDirection: 'row' }}>
         <PlainButton
@@ -105,6 +82,52 @@ function Ways({
           onPress={() => onChange([...ways, { name: String(ways.length + 1), count: 0, yarns: {} }])}
         />
       </View>
+    </View>
+  );
+}
+
+/** Pieces in one set of colours; the first is made as the toy is. */
+function Way({
+  way,
+  no,
+  only,
+  onSay,
+  onDrop,
+}: {
+  way: ColourWay;
+  no: number;
+  only: boolean;
+  onSay: (to: Partial<ColourWay>) => void;
+  onDrop: () => void;
+}) {
+  const { model } = useToy();
+  const yarns = materialsOf(model, planOf(model)).yarns.map((y) => y.name);
+  return (
+    <View style={{ gap: 8 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        <Count label={say.count} value={way.count} onChange={(count) => onSay({ count })} />
+        {only ? null : (
+          <Field
+            label={say.wayName}
+            value={way.name}
+            onChange={(name) => onSay({ name })}
+            placeholder={say.wayNamePlaceholder}
+          />
+        )}
+      </View>
+      {no > 1 ? (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12, alignItems: 'flex-end' }}>
+          {yarns.map((yarn) => (
+            <Field
+              key={yarn}
+              label={say.yarnInstead(yarn)}
+              value={way.yarns[yarn] ?? ''}
+              onChange={(name) => onSay({ yarns: { ...way.yarns, [yarn]: name } })}
+            />
+          ))}
+          <PlainButton label={say.dropWay(way.name || String(no))} onPress={onDrop} />
+        </View>
+      ) : null}
     </View>
   );
 }

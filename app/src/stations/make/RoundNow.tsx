@@ -29,7 +29,6 @@ export function RoundNow({
   /** stitches of it that are made */
   made: number;
 }) {
-  const c = usePalette();
   const { model } = useToy();
   const items = part.reading.rounds[t.round!.reading].items;
   const repeat = mainRepeat(items, part.terms);
@@ -38,28 +37,7 @@ export function RoundNow({
   const written = slots.length > 0 ? slotWords(slots[Math.min(within, slots.length - 1)]) : whole;
   return (
     <>
-      <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 10 }}>
-        <Text
-          role="heading"
-          aria-level={2}
-          flex={1}
-          minWidth={0}
-          fontFamily="$heading"
-          fontWeight="800"
-          color={c.ink}
-          fontSize={written.length > 18 ? 32 : 46}
-          lineHeight={written.length > 18 ? 38 : 50}
-          letterSpacing={-1.4}
-        >
-          {written}
-        </Text>
-        <View style={{ alignItems: 'flex-end' }}>
-          <Num fontSize={46} lineHeight={50} letterSpacing={-3.2}>
-            {String(t.round!.count)}
-          </Num>
-          <Quiet>{say.stitches}</Quiet>
-        </View>
-      </View>
+      <Written words={written} count={t.round!.count} />
       {t.round!.begun > 0 ? (
         <Words fontWeight="600">{say.begun(t.round!.begun, t.round!.count)}</Words>
       ) : null}
@@ -74,6 +52,35 @@ export function RoundNow({
       <StitchRow tick={t} part={part} made={made} />
       <TakeUp key={t.key} tick={t} part={part} />
     </>
+  );
+}
+
+/** The round as it is worked, and how many stitches it comes to. */
+function Written({ words, count }: { words: string; count: number }) {
+  const c = usePalette();
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 10 }}>
+      <Text
+        role="heading"
+        aria-level={2}
+        flex={1}
+        minWidth={0}
+        fontFamily="$heading"
+        fontWeight="800"
+        color={c.ink}
+        fontSize={words.length > 18 ? 32 : 46}
+        lineHeight={words.length > 18 ? 38 : 50}
+        letterSpacing={-1.4}
+      >
+        {words}
+      </Text>
+      <View style={{ alignItems: 'flex-end' }}>
+        <Num fontSize={46} lineHeight={50} letterSpacing={-3.2}>
+          {String(count)}
+        </Num>
+        <Quiet>{say.stitches}</Quiet>
+      </View>
+    </View>
   );
 }
 

@@ -92,7 +92,6 @@ function Row({
   width: number;
   left: boolean;
 }) {
-  const c = usePalette();
   const each = Math.max(FIVE, Math.floor(width / CELL.width / FIVE) * FIVE);
   const lines = Math.ceil(row.length / each);
   const across = Math.min(each, row.length) * CELL.width;
@@ -100,37 +99,65 @@ function Row({
     <Svg width={across} height={lines * CELL.height} aria-hidden>
       {row.map((stitch, k) => {
         const along = (k % each) * CELL.width;
-        const x = left ? across - along - CELL.width : along;
-        const y = Math.floor(k / each) * CELL.height;
-        const here = k === now;
         return (
-          <G key={k}>
-            {here ? <Rect x={x} y={y} width={CELL.width} height={CELL.height - 12} fill={c.tape} /> : null}
-            <Path
-              d={drawn(stitch, x, y + 3)}
-              stroke={here ? c.tapeInk : c.ink}
-              strokeOpacity={k < now || here ? 1 : 0.4}
-              strokeWidth={k < now || here ? 3 : 1.6}
-              strokeLinecap="round"
-              strokeLinejoin="round"
-              fill="none"
-            />
-            {(k + 1) % FIVE === 0 ? (
-              <SvgText
-                x={x + CELL.width / 2}
-                y={y + CELL.height - 2}
-                fontSize={10}
-                textAnchor="middle"
-                fontFamily={FAMILY.number}
-                fill={c.ink2}
-              >
-                {String(k + 1)}
-              </SvgText>
-            ) : null}
-          </G>
+          <Cell
+            key={k}
+            no={k + 1}
+            stitch={stitch}
+            made={k < now}
+            here={k === now}
+            x={left ? across - along - CELL.width : along}
+            y={Math.floor(k / each) * CELL.height}
+          />
         );
       })}
     </Svg>
+  );
+}
+
+/** One stitch of the row; every fifth has its number. */
+function Cell({
+  no,
+  stitch,
+  made,
+  here,
+  x,
+  y,
+}: {
+  no: number;
+  stitch: RowStitch;
+  made: boolean;
+  here: boolean;
+  x: number;
+  y: number;
+}) {
+  const c = usePalette();
+  const strong = made || here;
+  return (
+    <G>
+      {here ? <Rect x={x} y={y} width={CELL.width} height={CELL.height - 12} fill={c.tape} /> : null}
+      <Path
+        d={drawn(stitch, x, y + 3)}
+        stroke={here ? c.tapeInk : c.ink}
+        strokeOpacity={strong ? 1 : 0.4}
+        strokeWidth={strong ? 3 : 1.6}
+        strokeLinecap="round"
+        strokeLinejoin="round"
+        fill="none"
+      />
+      {no % FIVE === 0 ? (
+        <SvgText
+          x={x + CELL.width / 2}
+          y={y + CELL.height - 2}
+          fontSize={10}
+          textAnchor="middle"
+          fontFamily={FAMILY.number}
+          fill={c.ink2}
+        >
+          {String(no)}
+        </SvgText>
+      ) : null}
+    </G>
   );
 }
 

@@ -101,18 +101,7 @@ function Facts({
           onChoose={(part) => change({ part })}
         />
       ) : null}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
-        {NUMBERS.map((n) => (
-          <View key={n} style={{ flexGrow: 1, flexBasis: 120 }}>
-            <Field
-              label={say.whereCounts[n]}
-              value={asked.typed[n]}
-              onChange={(typed) => change({ typed: { ...asked.typed, [n]: typed } })}
-              numeric
-            />
-          </View>
-        ))}
-      </View>
+      <Numbers typed={asked.typed} change={(typed) => change({ typed })} />
       <Choice
         label={say.whereFrom}
         options={(['start', 'ridge'] as const).map((id) => ({ id, label: say.whereFroms[id] }))}
@@ -129,6 +118,24 @@ function Facts({
         onChoose={(last) => change({ last: asked.last === last ? null : last })}
       />
     </>
+  );
+}
+
+/** What is counted in figures. */
+function Numbers({ typed, change }: { typed: Typed; change: (typed: Typed) => void }) {
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+      {NUMBERS.map((n) => (
+        <View key={n} style={{ flexGrow: 1, flexBasis: 120 }}>
+          <Field
+            label={say.whereCounts[n]}
+            value={typed[n]}
+            onChange={(words) => change({ ...typed, [n]: words })}
+            numeric
+          />
+        </View>
+      ))}
+    </View>
   );
 }
 

@@ -5,6 +5,11 @@ import { useDevice } from '../../documents';
 const TICKS: readonly string[] = [' ', 'ArrowRight', 'PageDown', 'MediaTrackNext', 'MediaPlayPause'];
 const BACK: readonly string[] = ['ArrowLeft', 'PageUp', 'MediaTrackPrevious'];
 
+function wayOf(key: string): 'tick' | 'back' | null {
+  if (TICKS.includes(key)) return 'tick';
+  return BACK.includes(key) ? 'back' : null;
+}
+
 /** Where a key means something else: in a field, on a button, on the toy, under a sheet. */
 function isTaken(target: EventTarget | null): boolean {
   if (document.querySelector('[role="dialog"]')) return true;
@@ -24,7 +29,7 @@ export function useTickKeys(tick: () => void, back: () => void): void {
   });
   useEffect(() => {
     const heard = (event: KeyboardEvent) => {
-      const way = TICKS.includes(event.key) ? 'tick' : BACK.includes(event.key) ? 'back' : null;
+      const way = wayOf(event.key);
       if (way === null || event.repeat || event.ctrlKey || event.metaKey || event.altKey) return;
       if (isTaken(event.target)) return;
       event.preventDefault();

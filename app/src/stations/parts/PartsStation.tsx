@@ -1,5 +1,5 @@
 import { type Toy } from '@hoppla/core/toy';
-import { useRef, useState } from 'react';
+import { useRef, useState, type RefObject } from 'react';
 import { View } from 'react-native';
 import { read, splitLines } from '@hoppla/core/notation';
 import { addParts, changePart, changeTerms, removePart, rewritePart } from '@hoppla/core/toy';
@@ -14,7 +14,7 @@ import { ImportDesk } from './desk/ImportDesk';
 import { PartMat } from './PartMat';
 import { CraftKeys } from './CraftKeys';
 import { PartsStrip } from './PartsStrip';
-import { LittleRead, nextFault, rewriteHere, Rounds, useLiveText } from './Rounds';
+import { LittleRead, nextFault, rewriteHere, Rounds, useLiveText, type LiveText } from './Rounds';
 import type { EditorHandle } from './RoundsEditor';
 import { screenWords as say } from '../../words';
 import { PartSize } from './PartSize';
@@ -67,21 +67,42 @@ export function PartsStation() {
           <Rounds key={part.part.id} part={part} live={live} editor={editor} onCaret={setCaret} />
           <PartSettings part={part} onAdd={() => setAdding(true)} />
         </Scroll>
-        {writing && tapping ? <WorkAndWrite part={part} onClose={() => setTapping(false)} /> : null}
-        {writing && !tapping ? (
-          <CraftKeys
-            editor={editor}
-            terms={toy.settings.terms}
-            text={live.text}
-            line={live.reading?.lines.find((l) => l.line === caret)}
-            fault={nextFault(live, caret)}
-            wide={wide}
-            onRewrite={(title, rewriting) => rewriteHere(part, title, rewriting)}
-            onTap={() => setTapping(true)}
-          />
-        ) : null}
+        {writing ? <Hands {...{ part, live, caret, editor, tapping, setTapping }} /> : null}
       </View>
     </View>
+  );
+}
+
+/** How rounds come into the text: keys for what is hard to type, or stitches that are tapped. */
+function Hands({
+  part,
+  live,
+  caret,
+  editor,
+  tapping,
+  setTapping,
+}: {
+  part: PartModel;
+  live: LiveText;
+  caret: number;
+  editor: RefObject<EditorHandle | null>;
+  tapping: boolean;
+  setTapping: (tapping: boolean) => void;
+}) {
+  const { wide } = useRoom();
+  const { toy } = useToy();
+  if (tapping) return <WorkAndWrite part={part} onClose={() => setTapping(false)} />;
+  return (
+    <CraftKeys
+      editor={editor}
+      terms={toy.settings.terms}
+      text={live.text}
+      line={live.reading?.lines.find((l) => l.line === caret)}
+      fault={nextFault(live, caret)}
+      wide={wide}
+      onRewrite={(title, rewriting) => rewriteHere(part, title, rewriting)}
+      onTap={() => setTapping(true)}
+    />
   );
 }
 

@@ -55,34 +55,18 @@ export function WorkAndWrite({ part, onClose }: { part: PartModel; onClose: () =
       style={{ padding: 12, gap: 10, borderTopWidth: 1, borderTopColor: c.line, backgroundColor: c.paper }}
     >
       {now ? <State now={now} line={lineOf(part, now)} /> : <Words>{say.cannot}</Words>}
-      {asked ? (
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 }}>
-          <Words role="alert" flex={1} fontWeight="600">
-            {asked}
-          </Words>
-          {leftOf(now) > 0 && now?.line ? (
-            <PlainButton label={say.allTheSame} onPress={() => finish(true)} />
-          ) : null}
-        </View>
-      ) : null}
+      <Asked asked={asked} onSure={leftOf(now) > 0 && now?.line ? () => finish(true) : null} />
       <Moves
         part={part}
         disabled={!writing || !now}
         onTap={(move) => write(tapped(part, move), `tap:${now?.number}`)}
       />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <MainAction
-          label={now?.line ? say.done(now.number) : say.again}
-          disabled={!writing || !now}
-          onPress={() => (now?.line ? finish(false) : again())}
-        />
-        <PlainButton
-          label={say.back}
-          disabled={!writing || !now?.line}
-          onPress={() => write(takenBack(part), null)}
-        />
-        <PlainButton label={say.close} onPress={onClose} />
-      </View>
+      <Foot
+        now={now}
+        onMain={() => (now?.line ? finish(false) : again())}
+        onBack={() => write(takenBack(part), null)}
+        onClose={onClose}
+      />
     </View>
   );
 }
@@ -118,6 +102,45 @@ function State({ now, line }: { now: Working; line: string }) {
       <Num fontSize={15} lineHeight={20} color={c.ink2} width="100%">
         {line}
       </Num>
+    </View>
+  );
+}
+
+/** The round is done, or the last one comes once more; one stitch back; to the text. */
+function Foot({
+  now,
+  onMain,
+  onBack,
+  onClose,
+}: {
+  now: Working | null;
+  onMain: () => void;
+  onBack: () => void;
+  onClose: () => void;
+}) {
+  const { writing } = useToy();
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <MainAction
+        label={now?.line ? say.done(now.number) : say.again}
+        disabled={!writing || !now}
+        onPress={onMain}
+      />
+      <PlainButton label={say.back} disabled={!writing || !now?.line} onPress={onBack} />
+      <PlainButton label={say.close} onPress={onClose} />
+    </View>
+  );
+}
+
+/** What is asked before a round is done, or why something cannot be. */
+function Asked({ asked, onSure }: { asked: string | null; onSure: (() => void) | null }) {
+  if (!asked) return null;
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 }}>
+      <Words role="alert" flex={1} fontWeight="600">
+        {asked}
+      </Words>
+      {onSure ? <PlainButton label={say.allTheSame} onPress={onSure} /> : null}
     </View>
   );
 }
