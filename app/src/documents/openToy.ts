@@ -16,10 +16,12 @@ const held: {
   writer: Writer | null;
   stopListening: (() => void) | null;
   saving: Promise<void> | null;
+  /** the revision that is on its way into the storage */
+  keeping: number | null;
   settling: ReturnType<typeof setTimeout> | null;
   /** how long the last model took, ms */
   modelMs: number;
-} = { writer: null, stopListening: null, saving: null, settling: null, modelMs: 0 };
+} = { writer: null, stopListening: null, saving: null, keeping: null, settling: null, modelMs: 0 };
 const watchers = new Set<() => void>();
 
 /** A model that takes longer than this is not worked out between two keys. */
@@ -209,13 +211,15 @@ export function hush(): void {
 
 /** Keeps the newest state; while one write is under way the next waits and then keeps whatever is newest. */
 function save(): void {
-  if (now.file) noteDown(now.file.toy.id, now.revision ?? 0, exportFile(now.file));
+  // While one state is being kept, what comes meanwhile is newer than that one as well, whether or not it still gets there.
+  if (now.file) noteDown(now.file.toy.id, held.keeping ?? now.revision ?? 0, exportFile(now.file));
   if (now.overtaken) return;
   held.saving ??= (async () => {
     while (!now.kept && now.file && now.writing) {
       const { file } = now;
       try {
-        const { revision } = await keep(file, now.revision);
+        held.keeping = (now.revision ?? 0) + 1;
+        const { revision } = await keep(file, now.revision).finally(() => (held.keeping = null));
         if (now.file === file) strikeOut(file.toy.id);
         happen({ what: 'kept', file, revision });
         tellKept(file.toy.id);

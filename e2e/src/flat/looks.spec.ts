@@ -173,6 +173,14 @@ for (const [name, viewport, scheme, axe] of [...SIZES, ...(process.env.HOPPLA_BE
         await check(where);
         await page.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();
       }
+      await station(page, 'Make');
+      for (const open of ['Where am I?', 'All steps', 'Batch', 'Learn to count', 'At the table']) {
+        await page.getByRole('button', { name: open, exact: true }).click();
+        if (open === 'Batch') await page.getByRole('button', { name: 'Plan a batch' }).click();
+        await check(open);
+        await page.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();
+      }
+      await station(page, 'Face');
       await page.getByRole('switch', { name: 'Mirror' }).click();
       await check('one eye alone');
       await page.getByRole('switch', { name: 'Mirror' }).click();

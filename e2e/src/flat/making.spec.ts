@@ -1,0 +1,199 @@
+import { readFileSync } from 'node:fs';
+import ICAL from 'ical.js';
+import { expect, newToy, openDemo, SIZES, station, test } from '../maker';
+import type { Page } from '@playwright/test';
+
+const EAR = `Ear (2x, sand, 3.0 mm hook, ring = tip)
+R1: 6 sc in ring (6)
+R2: (sc, inc) x3 (9)
+R3: sc around (9)
+R4: (2 sc, inc) x3 (12)
+R5-6: sc around (12)
+fasten off, leave 30 cm`;
+
+const sheet = (page: Page) => page.getByRole('dialog');
+const close = (page: Page) => sheet(page).getByRole('button', { name: 'Close', exact: true }).click();
+
+for (const [name, viewport] of SIZES)
+  test.describe(name, () => {
+    test.use({ viewport });
+
+    test('an ear from its ring on, with a stitch too many in round 4: taken up, counted, measured; the place is found again; then another one', async ({
+      page,
+    }) => {
+      await newToy(page, EAR);
+      await station(page, 'Make');
+      await expect(page.getByText('0 of 6 stitches made')).toBeVisible();
+      await page.getByRole('button', { name: 'Tick R1' }).click();
+      await page.getByRole('button', { name: 'Tick R2' }).click();
+      for (const tick of ['Tick Ring shut', 'Tick R3'])
+        if (await page.getByRole('button', { name: tick }).isVisible())
+          await page.getByRole('button', { name: tick }).click();
+      // Round 4: stitch by stitch, and one too many.
+      await page.getByRole('button', { name: /five more/ }).click();
+      await expect(page.getByText('5 of 12 stitches made')).toBeVisible();
+      await expect(page.getByText('5 left below the marker')).toBeVisible();
+      await page.getByRole('button', { name: 'One too many' }).click();
+      await expect(page.getByText(/uses 10|uses all 10|makes 12|work .* instead of/i).first()).toBeVisible();
+      await page.getByRole('button', { name: 'Tick R4' }).click();
+      await page.getByRole('textbox', { name: 'I counted, R4' }).fill('13');
+      await page.getByRole('textbox', { name: 'I counted, R4' }).press('Enter');
+      await expect(page.getByText('13 counted, 12 planned')).toBeVisible();
+      await page.getByRole('textbox', { name: 'Yours' }).fill('30');
+      await page.getByRole('textbox', { name: 'Yours' }).press('Enter');
+      await expect(page.getByText(/% (larger|smaller) than planned/)).toBeVisible();
+      await page.getByRole('button', { name: 'Plan the rest with it' }).click();
+      await expect(page.getByText('As large as planned.')).toBeVisible();
+      // The phone rang; what can be counted tells where it is.
+      await page.getByRole('button', { name: 'Where am I?' }).click();
+      await page.getByRole('textbox', { name: 'Whole rounds' }).fill('2');
+      await page.getByRole('textbox', { name: 'Stitches since the marker' }).fill('4');
+      await expect(sheet(page).getByText('Only one place fits:')).toBeVisible();
+      await expect(sheet(page).getByText('Ear: R3, 4 of 9 made')).toBeVisible();
+      await sheet(page)
+        .getByRole('button', { name: /Go on from here: Ear 1/ })
+        .click();
+      await expect(page.getByText('4 of 9 stitches made')).toBeVisible();
+      await expect(page.getByRole('button', { name: 'Tick R3' })).toBeVisible();
+      // By keys alone to the end, with what keys must not do by the way.
+      await page.locator('body').click({ position: { x: 2, y: 2 } });
+      for (let k = 0; k < 40 && !(await page.getByRole('button', { name: 'Make another' }).isVisible()); k++)
+        await page.keyboard.press('ArrowRight');
+      await page.getByRole('button', { name: 'Make another' }).click();
+      await expect(page.getByText('Number 2 at this table')).toBeVisible();
+      await expect(page.getByRole('button', { name: 'Tick R1' })).toBeVisible();
+      await page.reload();
+      await expect(page.getByText('Number 2 at this table')).toBeVisible();
+      await page.getByRole('button', { name: 'Back to the one before' }).click();
+      await expect(page.getByRole('button', { name: 'Make another' })).toBeVisible();
+    });
+
+    test('two ears in runs: one sheet of ticks, a step made out of turn, all before it done', async ({
+      page,
+    }) => {
+      await newToy(page, EAR);
+      await station(page, 'Plan');
+      await page.getByRole('radio', { name: 'In runs: all rounds, all eyes' }).click();
+      await station(page, 'Make');
+      await page.getByRole('button', { name: 'All steps' }).click();
+      await sheet(page)
+        .getByRole('switch', { name: /^Ear × 2 R1.*Ear 2/ })
+        .click();
+      await expect(sheet(page).getByRole('switch', { name: /^Ear × 2 R1.*Ear 2/ })).toBeChecked();
+      await expect(sheet(page).getByRole('switch', { name: /^Ear × 2 R1.*Ear 1/ })).not.toBeChecked();
+      await sheet(page)
+        .getByRole('button', { name: /^Ear × 2 R3/ })
+        .click();
+      await sheet(page).getByRole('button', { name: 'Make this now: Ear 2' }).click();
+      await expect(page.getByRole('button', { name: 'Tick R3' })).toBeVisible();
+      await page.getByRole('button', { name: 'Tick R3' }).click();
+      await expect(page.getByRole('button', { name: 'Tick R4' })).toBeVisible();
+      // What was left out comes again at the end; from Plan it is made now.
+      await station(page, 'Plan');
+      await page.getByRole('button', { name: /^Ear × 2 R1/ }).click();
+      await page.getByRole('button', { name: 'Make this now' }).click();
+      await expect(page.getByRole('button', { name: 'Tick R1' })).toBeVisible();
+    });
+
+    test('a leaf made up on the hook: tapped, done, once more, one taken back; the text is there', async ({
+      page,
+    }) => {
+      await page.goto('/');
+      await page.getByRole('button', { name: 'New toy' }).click();
+      await page.getByRole('textbox', { name: 'What it is' }).fill('Leaf');
+      await page.getByRole('button', { name: 'Begin', exact: true }).click();
+      const region = page.getByRole('region', { name: 'Work and write' });
+      for (let k = 0; k < 6; k++) await region.getByRole('button', { name: /^inc/ }).click();
+      await expect(region.getByText('the round is full')).toBeVisible();
+      await expect(region.getByRole('button', { name: 'sc', exact: true })).toBeDisabled();
+      await region.getByRole('button', { name: 'Round 2 is done' }).click();
+      await region.getByRole('button', { name: 'Same as the last round' }).click();
+      await expect(region.getByText(/takes 6 stitches, and there are 12/)).toBeVisible();
+      for (let k = 0; k < 3; k++) await region.getByRole('button', { name: 'sc', exact: true }).click();
+      await region.getByRole('button', { name: 'Take one back' }).click();
+      await expect(region.getByText('R3: 2 sc')).toBeVisible();
+      await region.getByRole('button', { name: 'Round 3 is done' }).click();
+      await expect(region.getByText(/10 stitches of the round below are left/)).toBeVisible();
+      for (let k = 0; k < 10; k++) await region.getByRole('button', { name: 'sc', exact: true }).click();
+      await region.getByRole('button', { name: 'Round 3 is done' }).click();
+      await region.getByRole('button', { name: 'Same as the last round' }).click();
+      await expect(region.getByText('R4: 12 sc (12)')).toBeVisible();
+      await region.getByRole('button', { name: 'To the text' }).click();
+      await expect(page.getByRole('textbox', { name: 'Rounds of this part' })).toContainText(
+        'R3: 12 sc (12)',
+      );
+    });
+
+    test('24 charms as a batch: its days, one more done, one put aside and made anew, its calendar', async ({
+      page,
+    }) => {
+      await openDemo(page, 'Ruby');
+      await station(page, 'Make');
+      await page.getByRole('button', { name: 'Batch', exact: true }).click();
+      await sheet(page).getByRole('button', { name: 'Plan a batch' }).click();
+      await expect(sheet(page).getByRole('button', { name: 'Plan it' })).toBeDisabled();
+      await sheet(page).getByRole('textbox', { name: 'Pieces' }).fill('24');
+      await sheet(page).getByRole('button', { name: 'Plan it' }).click();
+      await expect(sheet(page).getByText(/No day has hours/)).toBeVisible();
+      await sheet(page).getByRole('button', { name: 'Change it' }).click();
+      for (const day of ['Mon', 'Wed']) await sheet(page).getByRole('textbox', { name: day }).fill('3');
+      await sheet(page).getByLabel('First day of work').fill('2031-01-06');
+      await sheet(page).getByLabel('Wanted on').fill('2031-01-08');
+      await sheet(page).getByRole('button', { name: 'Plan it' }).click();
+      await expect(sheet(page).getByText(/days late: .* hours are missing/)).toBeVisible();
+      await sheet(page).getByRole('button', { name: 'One more done: Rounds' }).click();
+      await expect(sheet(page).getByText('Rounds: 1 of 24')).toBeVisible();
+      await sheet(page)
+        .getByRole('button', { name: /^No\. 1: 1 of/ })
+        .click();
+      await sheet(page).getByRole('textbox', { name: 'Why it is put aside' }).fill('the ring came loose');
+      await sheet(page).getByRole('button', { name: 'Put aside, make another' }).click();
+      await expect(sheet(page).getByText('No. 1 put aside: the ring came loose')).toBeVisible();
+      await expect(sheet(page).getByText('Rounds: 0 of 24')).toBeVisible();
+      await expect(sheet(page).getByRole('button', { name: /^No\. 25: 0 of/ })).toBeVisible();
+      const [saved] = await Promise.all([
+        page.waitForEvent('download'),
+        sheet(page).getByRole('button', { name: 'Save the calendar' }).click(),
+      ]);
+      const events = new ICAL.Component(
+        ICAL.parse(readFileSync(await saved.path(), 'utf8')),
+      ).getAllSubcomponents('vevent');
+      expect(String(events[0].getFirstPropertyValue('dtstart'))).toBe('2031-01-06');
+      // It is there after a reload, in the station of records as well.
+      await page.reload();
+      await page.getByRole('button', { name: 'Batch', exact: true }).click();
+      await expect(sheet(page).getByText('Rounds: 0 of 24')).toBeVisible();
+      await close(page);
+    });
+  });
+
+test('the first lesson, by keys and by touch: a lit stitch is told, a false line is found; how far one has come is kept', async ({
+  page,
+}) => {
+  await openDemo(page, 'Rill');
+  await station(page, 'Make');
+  await page.getByRole('button', { name: 'Learn to count' }).click();
+  const seen = { fault: 0, count: 0 };
+  for (let k = 0; k < 14 && (seen.fault === 0 || seen.count === 0); k++) {
+    const line = sheet(page).getByRole('heading', { name: 'Which line does not add up?' });
+    await expect(sheet(page).getByRole('heading', { level: 3 })).toBeVisible();
+    if (await line.isVisible()) {
+      seen.fault += 1;
+      await sheet(page).getByRole('button', { name: /^R\d/ }).first().click();
+    } else {
+      seen.count += 1;
+      for (const field of await sheet(page).getByRole('textbox').all()) {
+        await field.focus();
+        await page.keyboard.type('3');
+      }
+      await page.keyboard.press('Enter');
+    }
+    await expect(sheet(page).getByText(/^(Right|Not quite)\. (It is|\d+ between)/)).toBeVisible();
+    await expect(sheet(page).getByText(new RegExp(`of ${k + 1}$`))).toBeVisible();
+    await sheet(page).getByRole('button', { name: 'The next one' }).click();
+  }
+  expect(seen.fault * seen.count).toBeGreaterThan(0);
+  await page.reload();
+  await page.getByRole('button', { name: 'Learn to count' }).click();
+  await expect(sheet(page).getByText(new RegExp(`of ${seen.fault + seen.count}$`))).toBeVisible();
+});
