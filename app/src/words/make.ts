@@ -40,6 +40,7 @@ export const make = {
   oneMore: 'one more',
   fiveMore: 'five more',
   thisStitch: 'now',
+  colourComes: (stitch: number, colour: string) => `${colour} from stitch ${stitch} on`,
   stitchNow: {
     plain: (kind: string) => kind,
     second: (kind: string) => `${kind} into the same stitch`,
@@ -112,7 +113,8 @@ export const make = {
     'Space, the arrow to the right, Page Down or a pedal tick; the arrow to the left or Page Up go back.',
   awake: 'The screen stays awake while you are here.',
   notAwake: 'This browser cannot keep the screen awake: set its time-out longer, or tick more often.',
-  spokenRound: (label: string, count: number) => `${label.replace(/^R/, 'Round ')}: ${count} stitches`,
+  spokenRound: (piece: string, label: string, work: string, count: number) =>
+    `${piece}, ${label.replace(/^R/, 'round ')}: ${work}. ${count} stitches.`,
   // once more
   another: 'Make another',
   earlier: 'Back to the one before',

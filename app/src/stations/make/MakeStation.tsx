@@ -139,15 +139,26 @@ function Paper({ ticks, at, part, progress }: Making) {
             <Neighbour tick={ticks[at + 1]} part={part} />
           </>
         ) : null}
-        <Quiet aria-live="polite">{say.step(Math.min(at + 1, ticks.length), ticks.length)}</Quiet>
+        <Quiet>{say.step(Math.min(at + 1, ticks.length), ticks.length)}</Quiet>
         {progress.making > 1 ? <Quiet>{say.making(progress.making)}</Quiet> : null}
         <Made ticks={ticks} at={at} progress={progress} part={part} />
         <Tools ticks={ticks} progress={progress} now={now} />
       </Scroll>
       <Buttons {...hands} before={before} />
+      <Heard words={hands.words} />
     </View>
   );
 }
+
+/** What is to be done now, for who hears the screen: each step once, when it comes. */
+const Heard = ({ words: said }: { words: string }) => (
+  <View
+    aria-live="polite"
+    style={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden', opacity: 0.01 }}
+  >
+    <Words>{said}</Words>
+  </View>
+);
 
 /** The step before the one that is made now, of those that are done. */
 const lastDone = (ticks: readonly Tick[], at: number, { done }: Progress): Tick | undefined =>

@@ -34,7 +34,7 @@ export function StitchRow({ tick: t, part, made }: { tick: Tick; part: PartModel
         <Quiet aria-live="polite">{leftWords(left, now, row.length)}</Quiet>
       </View>
       <Row row={row} now={now} width={room} left={part.gauge.hand === 'left'} />
-      {now < row.length ? <Quiet>{`${say.thisStitch}: ${stitchWords(row[now], part)}`}</Quiet> : null}
+      {now < row.length ? <Quiet>{nowWords(row, now, part)}</Quiet> : null}
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <Nudge
           direction={say.oneBack}
@@ -71,6 +71,16 @@ const firstLeft = ([first]: readonly RowStitch[]): number | null =>
 function leftWords(left: number | null, now: number, count: number): string {
   if (now === count) return say.leftNone;
   return left === null ? '' : say.left(left);
+}
+
+/** The stitch that is made now, its colour where the part has several, and where the next colour comes. */
+function nowWords(row: readonly RowStitch[], now: number, part: PartModel): string {
+  const { colours } = part.fabric;
+  const said = `${say.thisStitch}: ${stitchWords(row[now], part)}`;
+  if (colours.length < 2) return said;
+  const next = row.findIndex((s, k) => k > now && s.colour !== row[now].colour);
+  const coming = next < 0 ? '' : `; ${say.colourComes(next + 1, colours[row[next].colour])}`;
+  return `${said}, ${colours[row[now].colour]}${coming}`;
 }
 
 /** One stitch in words: into how many, and whether into the same one again. */

@@ -1,7 +1,8 @@
 import { useRouter } from 'expo-router';
 import { kindOf, stepWords, type PostsCheck } from '@hoppla/core/plan';
 import { check, openChecks, tick, untick, type Progress, type Tick } from '@hoppla/core/record';
-import type { ToyModel } from '@hoppla/core/model';
+import { copyName, modelOf, type ToyModel } from '@hoppla/core/model';
+import { printItems } from '@hoppla/core/notation';
 import { note } from '../../documents';
 import { useToy } from '../frame/useToy';
 import { hrefOf } from '../stations';
@@ -19,7 +20,7 @@ export function useHands({
   now: Tick | undefined;
   before: Tick | undefined;
   progress: Progress;
-}): { label: string; go: () => void; back: () => void; canGo: boolean; canGoBack: boolean } {
+}): { label: string; go: () => void; back: () => void; canGo: boolean; canGoBack: boolean; words: string } {
   const router = useRouter();
   const { toy, writing, model } = useToy();
   const next = now ? openChecks(now, progress)[0] : undefined;
@@ -38,12 +39,14 @@ export function useHands({
     else if (fresh) note({ what: 'earlier' });
   };
   useTickKeys(() => now && go(), back);
-  useSpoken(now ? spokenWords(now, model) : say.finished);
+  const words = now ? spokenWords(now, model) : say.finished;
+  useSpoken(words);
   return {
     label: stopped ? say.toSafety : mainLabel(now, next, model),
     go,
     back,
     canGo: writing,
+    words,
     canGoBack: writing && (before !== undefined || fresh),
   };
 }
@@ -56,6 +59,10 @@ function mainLabel(now: Tick | undefined, next: PostsCheck | undefined, model: T
   return next ? say.check[next.id] : say.done;
 }
 
-/** The step as a voice says it: a round by its number and its count. */
-const spokenWords = ({ step, round }: Tick, model: ToyModel): string =>
-  round ? say.spokenRound(round.label, round.count) : stepWords(step, model).title;
+/** The step as a voice says it: a round by its piece, its number, what is worked and its count. */
+function spokenWords({ step, round }: Tick, model: ToyModel): string {
+  if (!round) return stepWords(step, model).title;
+  const part = modelOf(model, step.part);
+  const work = printItems(part.reading.rounds[round.reading].items, part.terms);
+  return say.spokenRound(copyName(part, step.copy), round.label, work, round.count);
+}
