@@ -33,6 +33,12 @@ const FLAGS_WITH_VALUE = new Set([
   '--eye',
   '--reading',
   '--to',
+  '--rounds',
+  '--from-ridge',
+  '--made',
+  '--left',
+  '--edge',
+  '--last',
 ]);
 
 /** The files and options of a command line. */

@@ -7,6 +7,7 @@ import { Misuse, parse, terms, type Answer, type Call } from './call';
 import { faceCommand } from './face';
 import { joinsAnswer } from './joins';
 import { needleAnswer } from './needle';
+import { whereAnswer } from './where';
 import { hasErrors, placeIn, readCommand } from './read';
 import { safetyAnswer } from './safety';
 import { toyCommand } from './toy';
@@ -48,6 +49,10 @@ export function run(argv: readonly string[], standardInput: () => string, readFi
         return shapeCommand(one(texts(), 'shape').text, call);
       case 'face':
         return faceCommand(one(texts(), 'face').text, call);
+      case 'where': {
+        const model = opened(one(texts(), 'where').text, call);
+        return 'parts' in model ? whereAnswer(model, call) : model;
+      }
       case 'needle': {
         const model = opened(one(texts(), 'needle').text, call);
         return 'parts' in model ? needleAnswer(model, call) : model;

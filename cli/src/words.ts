@@ -13,6 +13,8 @@ export const cliWords = {
                                          where a pair goes, in every school, and the checks
   joins TOY.json|PAGE [--json]           where every part is sewn, stitch to stitch; what is loose; how the toy stands
   needle TOY.json|PAGE [--json]          embroidery, felt and needle sculpting: places, lengths, thread to cut
+  where TOY.json|PAGE [--part NAME] [--rounds N|--from-ridge N] [--made N] [--left N] [--edge N]
+        [--last "one in one|increase|decrease"] [--json]   where a piece is, from what is counted on it
   plan TOY.json|PAGE [--text|--json|--html]   the whole plan of a toy file or of written parts: steps with their windows,
                                          ends of yarn, materials, filling by length, time
   safety TOY.json|PAGE [--age A] [--region R] [--json]   what could hurt a child; exit 1 on a stop
@@ -29,6 +31,11 @@ export const cliWords = {
   badNumber: (flag: string, said: string) => `${flag} does not understand ${said}.`,
   notYetTo: (said: string, there: readonly string[]) =>
     `--to takes ${there.join(', ')}; ${said || 'nothing'} is not there yet.`,
+  notACount: (flag: string, typed: string) => `${flag} is a count, such as 7; “${typed}” is none.`,
+  nowhere: 'Nothing fits these counts, not even with one more or less.',
+  countNext: (what: string) => `Several places fit: count ${what} next.`,
+  place: (at: { part: string; round: string | null; made: number; of: number | null; off: string | null }) =>
+    `${at.part}: ${at.round === null ? 'all rounds are made' : `${at.round}, ${at.made} of ${at.of} made`}${at.off ? ` (only with ${at.off})` : ''}`,
   noNeedle: 'Nothing is put on this toy with a needle.',
   otherSide: 'other side:',
   noFaces: 'No part of this toy has eyes to map.',

@@ -14,6 +14,8 @@ export const bench = {
   more: (name: string) => `More for ${name}`,
   size: (w: string, h: string, unit: string) => `${w} × ${h} ${unit}`,
   loose: (n: number) => plural(n, 'piece', 'pieces'),
+  made: (steps: number, day: string | null) =>
+    day === null ? plural(steps, 'step') : `${plural(steps, 'step')}, ${day}`,
   nothing: 'nothing written yet',
   duplicate: 'Duplicate',
   name: 'Name of the toy',

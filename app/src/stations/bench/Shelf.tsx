@@ -4,7 +4,8 @@ import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { Text } from 'tamagui';
 import type { Placed } from '@hoppla/core/join';
 import { modelToy, type ToyModel } from '@hoppla/core/model';
-import { unitWords } from '@hoppla/core/words';
+import { progressOf } from '@hoppla/core/record';
+import { daySaid, unitWords } from '@hoppla/core/words';
 import { Go, Num, Press, Words } from '../../controls';
 import { hrefOf } from '../stations';
 import { type Shelved } from '../../documents';
@@ -209,6 +210,7 @@ function ToySlot({
               {looseIn(scene) ? say.bench.loose(looseIn(scene)) : sizeWords(toy, scene)}
             </Num>
           ) : null}
+          <InProgress toy={toy} />
         </View>
         <Press
           label={say.bench.more(nameOf(toy))}
@@ -219,6 +221,20 @@ function ToySlot({
         </Press>
       </View>
     </View>
+  );
+}
+
+/** How much of a toy is made, and when it was last at the table; nothing where nothing is. */
+function InProgress({ toy }: { toy: Shelved }) {
+  const c = usePalette();
+  const { log } = toy.file ?? { log: [] };
+  const last = log.at(-1)?.at;
+  const done = Object.keys(progressOf(log).done).filter((key) => !key.includes('/')).length;
+  if (done === 0) return null;
+  return (
+    <Num color={c.matInk2} fontSize={13} numberOfLines={1}>
+      {say.bench.made(done, last ? daySaid(last.slice(0, 10)) : null)}
+    </Num>
   );
 }
 
