@@ -23,6 +23,7 @@ export const batch = {
   keep: 'Plan it',
   change: 'Change it',
   noPieces: 'At least one piece.',
+  tooMany: (most: number) => `At most ${most} pieces in one batch: plan the rest as another one.`,
   doneOn: 'done on',
   between: (low: string, high: string) => `${low} to ${high}`,
   left: (hours: string, low: string, high: string) => `${hours} hours of work left (${low} to ${high})`,

@@ -142,6 +142,7 @@ export const safety = {
   happened: 'What happened to it',
   notes: { washed: 'Washed', repaired: 'Repaired', complaint: 'Complaint', note: 'Remark' },
   notesPlaceholder: 'when, how, by whom',
+  putAside: (why: string) => `Put aside: ${why}`,
   testPiece: 'Test piece, not for a child',
   signOff: 'Sign off',
   signedBy: (by: string, day: string) => `Signed off by ${by}, ${day}`,

@@ -63,7 +63,8 @@ ${piece.notes.length > 0 ? `<h2>${say.sheet.happened}</h2><table>${rows(piece.no
   );
 }
 
-function state({ spent, signedOff }: PieceMade): string {
+function state({ spent, rejected, signedOff }: PieceMade): string {
+  if (rejected !== null) return say.sheet.putAside(rejected);
   if (spent) return say.sheet.spent;
   return signedOff ? say.sheet.signed(signedOff.by, day(signedOff.at)) : say.sheet.notSigned;
 }

@@ -73,6 +73,9 @@ describe('signing off', () => {
     expect(signed(out)).toBeNull();
     expect(signed(countPins(out, 'p1', 'in', 1))!.pieces[0].signedOff).toEqual({ at: AT, by: 'Mara' });
     expect(whys(changePiece(tried, 'p1', { maker: ' ' }))).toEqual(['no maker']);
+    const aside = { ...tried, pieces: tried.pieces.map((p) => ({ ...p, rejected: 'crooked' })) };
+    expect([whys(aside), signed(aside)]).toEqual([['put aside'], null]);
+    expect(recordHtml(modelToy(aside.toy), aside, aside.pieces[0])).toContain('Put aside: crooked');
     const baby = { ...tried, toy: changeSettings(tried.toy, { age: 'under 18 months' as const }) };
     expect(whys(baby)).toContain('stop');
   });

@@ -19,6 +19,7 @@ export function signoffWords(refusal: SignoffRefusal): string {
   switch (refusal.why) {
     case 'no maker':
     case 'spent':
+    case 'put aside':
     case 'complaint':
       return say.refusals[refusal.why];
     case 'pins out':

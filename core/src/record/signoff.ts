@@ -12,6 +12,7 @@ export type SignoffRefusal =
   | { why: 'test missing'; thing: Attached; kind: TestKind }
   | { why: 'let go'; thing: Attached; kind: TestKind }
   | { why: 'spent' }
+  | { why: 'put aside' }
   | { why: 'complaint' };
 
 /** What of a file tells of tests. */
@@ -53,6 +54,7 @@ export function signoffRefusals(model: ToyModel, file: ToyFile, piece: PieceMade
   return [
     ...(piece.maker.trim() === '' ? [{ why: 'no maker' } as const] : []),
     ...(piece.spent ? [{ why: 'spent' } as const] : []),
+    ...(piece.rejected !== null ? [{ why: 'put aside' } as const] : []),
     ...(out > 0 ? [{ why: 'pins out', count: out } as const] : []),
     ...checkToy(model)
       .filter((p) => p.weight === 'stop')

@@ -2,12 +2,12 @@ import fc from 'fast-check';
 import { buildFabric, type Fabric } from '../fabric';
 import { modelToy } from '../model';
 import { gatheredWords, read } from '../notation';
-import { addParts, newToy, rewritePart, type Toy } from '../toy';
+import { addParts, changeSettings, newToy, rewritePart, type Toy } from '../toy';
 import { begunPart, roundDone, sameAgain, takenBack, tapped, workingOf, type Move } from './index';
 
 let n = 0;
 const newId = () => `k${++n}`;
-const begun = (ring = 6): Toy => addParts(newToy('K', newId), begunPart('Leaf', ring), newId);
+const begun = (ring = 6): Toy => addParts(newToy('K', newId), begunPart('Leaf', ring, 'us'), newId);
 const partIn = (toy: Toy) => modelToy(toy).parts[0];
 const with_ = (toy: Toy, text: string): Toy => rewritePart(toy, toy.parts[0].id, text, newId);
 const tap = (toy: Toy, ...moves: Move[]): Toy =>
@@ -85,6 +85,18 @@ describe('worked and written', () => {
     toy = done(tap(toy, ...Array<Move>(12).fill('sc')));
     const again = sameAgain(partIn(toy))!;
     expect('text' in again && again.text.split('\n').at(-1)).toBe('R4: 12 sc (12)');
+  });
+
+  it('in UK terms the words are the UK’s, and the fabric the same', () => {
+    const uk = addParts(
+      changeSettings(newToy('K', newId), { terms: 'uk' }),
+      begunPart('Leaf', 6, 'uk'),
+      newId,
+    );
+    const toy = done(tap(uk, 'sc', 'inc', 'hdc', 'hdc', 'dc', 'sc'));
+    expect(textOf(toy)).toBe('Leaf\nR1: 6 dc in ring (6)\nR2: dc, inc, 2 htr, tr, dc (7)');
+    const us = done(tap(begun(), 'sc', 'inc', 'hdc', 'hdc', 'dc', 'sc'));
+    expect(asData(partIn(toy).fabric)).toEqual(asData(partIn(us).fabric));
   });
 
   it('what repeats is gathered, and nothing is lost by it', () =>

@@ -1,5 +1,13 @@
 import type { PartModel } from '../model';
-import { gatheredWords, splitLines, WORD_OF, type Item, type StitchItem, type StitchKind } from '../notation';
+import {
+  gatheredWords,
+  splitLines,
+  WORD_OF,
+  type Item,
+  type StitchItem,
+  type StitchKind,
+  type Terms,
+} from '../notation';
 
 /** One move of the hook, as it is tapped. */
 export type Move = 'sc' | 'inc' | 'dec' | 'invdec' | 'hdc' | 'dc';
@@ -156,5 +164,5 @@ export function sameAgain(part: PartModel): { text: string } | NotSame | null {
 }
 
 /** The text of a part that begins with so many stitches in a ring. */
-export const begunPart = (name: string, ring: number): string =>
-  `${name.trim()}\nR1: ${ring} sc in ring (${ring})`;
+export const begunPart = (name: string, ring: number, terms: Terms): string =>
+  `${name.trim()}\nR1: ${ring} ${WORD_OF[terms].sc} in ring (${ring})`;

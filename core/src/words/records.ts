@@ -48,6 +48,7 @@ export const recordWords = {
     missing: (thing: string, kind: string) => `No ${kind} test of the ${thing} was held.`,
     'let go': (thing: string, kind: string) => `The ${thing} let go in its last ${kind} test.`,
     spent: 'It was pulled to its limit: it is a test piece, and not for a child.',
+    'put aside': 'It was put aside, and another one is made in its place.',
     complaint: 'A complaint stands, and nothing was repaired since.',
   },
   sheet: {
@@ -70,6 +71,7 @@ export const recordWords = {
     notes: { washed: 'washed', repaired: 'repaired', complaint: 'complaint', note: 'note' },
     points: 'Points of the plan',
     signed: (by: string, at: string) => `Signed off by ${by}, ${at}`,
+    putAside: (why: string) => `Put aside: ${why}`,
     notSigned: 'Not signed off',
     spent: 'Pulled to its limit: a test piece, not for a child.',
     seams: (stitches: number, twice: boolean) =>

@@ -8,6 +8,8 @@ import { useToy } from '../frame/useToy';
 import { screenWords } from '../../words';
 
 const say = screenWords.batch;
+/** More pieces than this are told apart in several batches. */
+const MOST_PIECES = 500;
 const NO_HOURS = [0, 0, 0, 0, 0, 0, 0];
 
 /** A batch before anything of it is said: from today on, no hours yet. */
@@ -26,7 +28,8 @@ export function BatchForm({ begun, onKeep }: { begun: Batch; onKeep: (batch: Bat
   const { writing } = useToy();
   const [batch, setBatch] = useState(begun);
   const change = (to: Partial<Batch>) => setBatch({ ...batch, ...to });
-  const none = sizeOfBatch(batch) === 0;
+  const n = sizeOfBatch(batch);
+  const wrong = howMany(n);
   return (
     <View style={{ gap: 14 }}>
       <Field
@@ -46,12 +49,18 @@ export function BatchForm({ begun, onKeep }: { begun: Batch; onKeep: (batch: Bat
         <DayField label={say.due} value={batch.due ?? ''} onChange={(due) => change({ due: due || null })} />
       </View>
       <Off off={batch.off} onChange={(off) => change({ off })} />
-      {none ? <Words>{say.noPieces}</Words> : null}
+      {wrong ? <Words role="status">{wrong}</Words> : null}
       <View style={{ flexDirection: 'row' }}>
-        <MainAction label={say.keep} disabled={none || !writing} onPress={() => onKeep(batch)} />
+        <MainAction label={say.keep} disabled={wrong !== null || !writing} onPress={() => onKeep(batch)} />
       </View>
     </View>
   );
+}
+
+/** Why so many pieces cannot be planned; null where they can. */
+function howMany(n: number): string | null {
+  if (n === 0) return say.noPieces;
+  return n > MOST_PIECES ? say.tooMany(MOST_PIECES) : null;
 }
 
 /** How many pieces, by their colours. */
@@ -139,7 +148,7 @@ function Count({ label, value, onChange }: { label: string; value: number; onCha
     <Field
       label={label}
       value={typed}
-      onChange={(words) => (setTyped(words), onChange(Math.min(10_000, Math.round(numberTyped(words) ?? 0))))}
+      onChange={(words) => (setTyped(words), onChange(Math.round(numberTyped(words) ?? 0)))}
       numeric
     />
   );

@@ -1,13 +1,14 @@
 import { Quiet, Sheet, Toggle } from '../../controls';
 import { useDevice } from '../../documents';
 import { screenWords } from '../../words';
-import { ownVoice } from './useTable';
+import { useOwnVoice } from './useTable';
 
 const say = screenWords.make;
 
 /** How steps are ticked with yarn in both hands. */
 export function TableSheet({ awake, onClose }: { awake: boolean; onClose: () => void }) {
   const { table, ticksBy } = useDevice();
+  const voice = useOwnVoice();
   return (
     <Sheet title={say.table} onClose={onClose}>
       <Toggle
@@ -16,7 +17,7 @@ export function TableSheet({ awake, onClose }: { awake: boolean; onClose: () => 
         onChange={(anywhere) => ticksBy({ ...table, anywhere })}
       />
       <Toggle label={say.spoken} on={table.spoken} onChange={(spoken) => ticksBy({ ...table, spoken })} />
-      {table.spoken && !ownVoice() ? <Quiet role="alert">{say.spokenNone}</Quiet> : null}
+      {table.spoken && !voice ? <Quiet role="alert">{say.spokenNone}</Quiet> : null}
       <Quiet>{say.keysHow}</Quiet>
       <Quiet>{awake ? say.awake : say.notAwake}</Quiet>
     </Sheet>

@@ -10,15 +10,17 @@ function wayOf(key: string): 'tick' | 'back' | null {
   return BACK.includes(key) ? 'back' : null;
 }
 
-/** Where a key means something else: in a field, on a button, on the toy, under a sheet. */
-function isTaken(target: EventTarget | null): boolean {
+/** What takes keys for itself: fields, the toy, choices; and the space bar everything that is pressed. */
+const TAKES_KEYS =
+  'input, textarea, [contenteditable="true"], [role="application"], [role="radio"], [role="slider"]';
+const TAKES_SPACE = 'button, a, [role="button"], [role="switch"]';
+
+/** Where a key means something else: in a field, on the toy, under a sheet; the space bar on a button. */
+function isTaken(target: EventTarget | null, key: string): boolean {
   if (document.querySelector('[role="dialog"]')) return true;
-  return (
-    target instanceof HTMLElement &&
-    target.closest(
-      'input, textarea, [contenteditable="true"], button, a, [role="button"], [role="application"]',
-    ) !== null
-  );
+  if (!(target instanceof HTMLElement)) return false;
+  if (target.closest(TAKES_KEYS)) return true;
+  return key === ' ' && target.closest(TAKES_SPACE) !== null;
 }
 
 /** Ticks and goes back by keys that come from anywhere on the page. */
@@ -31,7 +33,7 @@ export function useTickKeys(tick: () => void, back: () => void): void {
     const heard = (event: KeyboardEvent) => {
       const way = wayOf(event.key);
       if (way === null || event.repeat || event.ctrlKey || event.metaKey || event.altKey) return;
-      if (isTaken(event.target)) return;
+      if (isTaken(event.target, event.key)) return;
       event.preventDefault();
       latest.current[way]();
     };
@@ -70,22 +72,34 @@ export function useAwake(): boolean {
 }
 
 /** A voice of this machine, which needs no network; null where there is none. */
-export function ownVoice(): SpeechSynthesisVoice | null {
+function ownVoice(): SpeechSynthesisVoice | null {
   if (!('speechSynthesis' in window)) return null;
   const own = window.speechSynthesis.getVoices().filter((v) => v.localService);
   return own.find((v) => v.lang.startsWith('en')) ?? own[0] ?? null;
 }
 
+/** The same, looked for again when the browser has found its voices. */
+export function useOwnVoice(): SpeechSynthesisVoice | null {
+  const [voice, setVoice] = useState(ownVoice);
+  useEffect(() => {
+    if (!('speechSynthesis' in window)) return;
+    const found = () => setVoice(ownVoice());
+    window.speechSynthesis.addEventListener?.('voiceschanged', found);
+    return () => window.speechSynthesis.removeEventListener?.('voiceschanged', found);
+  }, []);
+  return voice;
+}
+
 /** Says what is to be done now, once, when it changes and the maker wants it. */
 export function useSpoken(words: string): void {
   const { table } = useDevice();
+  const voice = useOwnVoice();
   useEffect(() => {
-    const voice = table.spoken ? ownVoice() : null;
-    if (!voice) return;
+    if (!voice || !table.spoken) return;
     const said = new SpeechSynthesisUtterance(words);
     said.voice = voice;
     window.speechSynthesis.cancel();
     window.speechSynthesis.speak(said);
     return () => window.speechSynthesis.cancel();
-  }, [words, table.spoken]);
+  }, [words, voice, table.spoken]);
 }

@@ -50,7 +50,8 @@ export function PieceCard({ piece, open, onOpen }: { piece: PieceMade; open: boo
   );
 }
 
-function stateOf({ spent, signedOff }: PieceMade): string {
+function stateOf({ spent, rejected, signedOff }: PieceMade): string {
+  if (rejected !== null) return say.putAside(rejected);
   if (spent) return say.testPiece;
   return signedOff ? say.signedBy(signedOff.by, signedOff.at.slice(0, 10)) : recordWords.sheet.notSigned;
 }
