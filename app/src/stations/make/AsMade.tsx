@@ -36,18 +36,20 @@ export function AsMade({
           {say.measureShould(units.length(should.mm), units.length(should.low), units.length(should.high))}
         </Quiet>
       </View>
-      <Amount
-        key={`across${key}`}
-        label={say.measureIs}
-        unit={units.of}
-        value={acrossMm === undefined ? null : acrossMm / units.oneMm}
-        note={say.countedNote}
-        onSay={(value) =>
-          value !== null && value > 0
-            ? note({ what: 'measured', key, acrossMm: value * units.oneMm })
-            : undefined
-        }
-      />
+      <View style={{ flexDirection: 'row' }}>
+        <Amount
+          key={`across${key}`}
+          label={say.measureIs}
+          unit={units.of}
+          value={acrossMm === undefined ? null : acrossMm / units.oneMm}
+          note={say.countedNote}
+          onSay={(value) =>
+            value !== null && value > 0
+              ? note({ what: 'measured', key, acrossMm: value * units.oneMm })
+              : undefined
+          }
+        />
+      </View>
       {acrossMm === undefined ? null : <Off part={part} round={round} acrossMm={acrossMm} />}
       <Count tick={last} counted={counted} />
     </View>
@@ -59,16 +61,18 @@ function Count({ tick: { key, round }, counted }: { tick: Tick; counted: number 
   const { label, count } = round!;
   return (
     <>
-      <Amount
-        key={`count${key}`}
-        label={`${say.countedIs}, ${label}`}
-        unit=""
-        value={counted ?? null}
-        note={say.countedNote}
-        onSay={(value) =>
-          value === null ? undefined : note({ what: 'counted', key, stitches: Math.round(value) })
-        }
-      />
+      <View style={{ flexDirection: 'row' }}>
+        <Amount
+          key={`count${key}`}
+          label={`${say.countedIs}, ${label}`}
+          unit=""
+          value={counted ?? null}
+          note={say.countedNote}
+          onSay={(value) =>
+            value === null ? undefined : note({ what: 'counted', key, stitches: Math.round(value) })
+          }
+        />
+      </View>
       {counted === undefined || counted === count ? null : (
         <Words fontWeight="600">{say.countedOff(counted, count)}</Words>
       )}
