@@ -26,5 +26,6 @@ export const working = {
   otherCount: (takes: number, offered: number) =>
     `The last round takes ${takes} stitches, and there are ${offered}: tap this one.`,
   notTold: 'The last round cannot be tapped again: write it.',
-  cannot: 'The last round holds what cannot be tapped: write it, and its count.',
+  cannot:
+    'Taps cannot go on here: the part is closed, or its last line was written by hand and has no count yet. Write it.',
 } as const;

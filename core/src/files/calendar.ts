@@ -88,17 +88,15 @@ function eventsOf(model: ToyModel, file: ToyFile, batch: Batch, today: string): 
   ];
 }
 
-/** The batches of a toy as a calendar file (RFC 5545): each stage on its days, the day on which all is done with its range, and the day on which it is wanted. `now` ISO 8601. */
-export function calendarIcs(model: ToyModel, file: ToyFile, now: string): string {
+/** The batches of a toy as a calendar file (RFC 5545): each stage on its days, the day on which all is done with its range, and the day on which it is wanted. `now` ISO 8601; `today` the maker's own day, where it is not that of `now`. */
+export function calendarIcs(model: ToyModel, file: ToyFile, now: string, today = now.slice(0, 10)): string {
   const stamp = `${now.slice(0, 19).replace(/[-:]/g, '')}Z`;
   const lines = [
     'BEGIN:VCALENDAR',
     'VERSION:2.0',
     'PRODID:-//Hoppla//Batches//EN',
     'CALSCALE:GREGORIAN',
-    ...file.batches.flatMap((b) =>
-      eventsOf(model, file, b, now.slice(0, 10)).flatMap((e) => eventLines(e, stamp)),
-    ),
+    ...file.batches.flatMap((b) => eventsOf(model, file, b, today).flatMap((e) => eventLines(e, stamp))),
     'END:VCALENDAR',
   ];
   return lines.map((l) => `${folded(l)}\r\n`).join('');

@@ -77,6 +77,20 @@ describe('one sheet of ticks per copy', () => {
     expect(deeds.every((d) => 'key' in d && own.some((t) => t.key === d.key))).toBe(true);
   });
 
+  it('eyes are never done by the way: under a stop, or before they are looked at, they stay open and come again', () => {
+    for (const toy of [rill, changeSettings(rill, { age: 'under 18 months' as const })]) {
+      const all = ticksIn(toy);
+      const eyes = all.find((t) => t.step.kind === 'eyes')!;
+      const later = all.filter((t) => t.step.copy === eyes.step.copy).at(-1)!;
+      const deeds = doneBefore(all, after(), later);
+      expect(deeds.some((d) => 'key' in d && d.key === eyes.key)).toBe(false);
+      const behind = all.slice(all.indexOf(later)).map(tick);
+      const others = all.filter((t) => t.step.copy !== eyes.step.copy).map(tick);
+      const { at } = whereAmI(all, after(...others, ...deeds, makeNow(later), ...behind));
+      expect(all[at].key).toBe(eyes.key);
+    }
+  });
+
   it('in runs, copies are worked stage by stage: both ears’ rounds before either is flattened, each ear in its own order', () => {
     const runs = ticksIn(changePlan(rill, { copies: 'in runs' }));
     expect([...runs.map((t) => t.key)].sort()).toEqual([...ticks.map((t) => t.key)].sort());

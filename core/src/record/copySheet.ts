@@ -1,5 +1,5 @@
 import type { Step } from '../plan';
-import { openChecks, tick, untick, type Tick } from './making';
+import { mustBeLookedAt, tick, untick, type Tick } from './making';
 import type { Progress } from './progress';
 import type { Deed } from '../toy';
 
@@ -26,18 +26,9 @@ export function copySheet(ticks: readonly Tick[]): SheetRow[] {
   }));
 }
 
-/** Whether a step cannot be ticked by the way: it is stopped, or must be looked at first. */
-export const mustBeLookedAt = (ticks: readonly Tick[], progress: Progress): boolean =>
-  ticks.some(
-    (t) =>
-      !(t.key in progress.done) &&
-      t.step.kind === 'eyes' &&
-      (t.step.stopped !== null || openChecks(t, progress).length > 0),
-  );
-
 /** What a tap on a box does: ticks what is not done of it, or takes all of it back. Null where it must be looked at first. */
 export function boxTapped(ticks: readonly Tick[], progress: Progress): Deed[] | null {
   const open = ticks.filter((t) => !(t.key in progress.done));
   if (open.length === 0) return ticks.map(untick);
-  return mustBeLookedAt(ticks, progress) ? null : open.map(tick);
+  return open.some((t) => mustBeLookedAt(t, progress)) ? null : open.map(tick);
 }

@@ -51,13 +51,6 @@ export const untick = ({ key }: Tick): Deed => ({ what: 'undone', key });
 /** A step is made now, wherever the others stand. */
 export const makeNow = ({ key }: Tick): Deed => ({ what: 'now', key });
 
-/** Everything of the same piece before a step is done: it was made without ticking. Of steps of the whole toy, everything before. */
-export const doneBefore = (ticks: readonly Tick[], { done }: Progress, to: Tick): Deed[] =>
-  ticks
-    .slice(0, ticks.indexOf(to))
-    .filter((t) => !(t.key in done) && (to.step.copy === '' || t.step.copy === to.step.copy))
-    .map(tick);
-
 /** The key of one check of a step, beside the step's own among what is done. */
 const checkKey = ({ key }: Tick, id: CheckId): string => `${key}/${id}`;
 
@@ -69,6 +62,21 @@ export function openChecks(t: Tick, { done }: Progress): readonly PostsCheck[] {
     return !(key in done && isSame(done[key], c.content));
   });
 }
+
+/** Whether a step cannot be ticked by the way: it is stopped, or must be looked at first. */
+export const mustBeLookedAt = (t: Tick, progress: Progress): boolean =>
+  t.step.kind === 'eyes' && (t.step.stopped !== null || openChecks(t, progress).length > 0);
+
+/**
+ * Everything of the same piece before a step is done: it was made without ticking. Of steps of the whole toy, everything before. What is stopped or
+ * must be looked at first stays open, and comes again.
+ */
+export const doneBefore = (ticks: readonly Tick[], progress: Progress, to: Tick): Deed[] =>
+  ticks
+    .slice(0, ticks.indexOf(to))
+    .filter((t) => !(t.key in progress.done) && !mustBeLookedAt(t, progress))
+    .filter((t) => to.step.copy === '' || t.step.copy === to.step.copy)
+    .map(tick);
 
 /** Ticks one check. */
 export const check = (t: Tick, { id, content }: PostsCheck): Deed => ({

@@ -87,6 +87,28 @@ describe('worked and written', () => {
     expect('text' in again && again.text.split('\n').at(-1)).toBe('R4: 12 sc (12)');
   });
 
+  it('a line written by hand is never written over: several rounds, a note behind it, a closed part', () => {
+    const ball = 'Leaf\nR1: 6 sc in ring (6)\nR2: inc x6 (12)\n';
+    for (const last of [
+      'R3-5: 12 sc',
+      'R3: sc around',
+      'R3: 4 sc, then stuff it lightly',
+      'R3: BLO: 12 sc',
+    ]) {
+      const toy = with_(begun(), ball + last);
+      expect([last, workingOf(partIn(toy)), tapped(partIn(toy), 'sc')]).toEqual([last, null, null]);
+      expect([takenBack(partIn(toy)), roundDone(partIn(toy)), sameAgain(partIn(toy))]).toEqual([
+        null,
+        null,
+        null,
+      ]);
+    }
+    expect(tapped(partIn(with_(begun(), `${ball}R3: dec x6 (6)\nclose`)), 'sc')).toBeNull();
+    // With its count it is done, and the next round is tapped behind it.
+    const on = tapped(partIn(with_(begun(), `${ball}R3-5: 12 sc (12)`)), 'dec')!;
+    expect(on.split('\n').slice(-2)).toEqual(['R3-5: 12 sc (12)', 'R6: dec']);
+  });
+
   it('in UK terms the words are the UK’s, and the fabric the same', () => {
     const uk = addParts(
       changeSettings(newToy('K', newId), { terms: 'uk' }),

@@ -72,22 +72,28 @@ function movesOf(items: readonly Item[], offered: number): Move[] | null {
   return moves;
 }
 
-/** Where the making-up stands: the last round while its count is not written, else the next one, of which nothing is worked yet. Null where the last round holds what cannot be tapped, or is not read. */
+/** Where the making-up stands: the last round while its count is not written, else the next one, of which nothing is worked yet. Null where the part is closed, or its last round was written otherwise than by taps and has no count. */
 export function workingOf(part: PartModel): Working | null {
   const { fabric, reading } = part;
   const last = reading.rounds.at(-1);
   const round = fabric.rounds.at(-1);
   if (!last || !round) return null;
   const number = round.number;
+  if (reading.closed) return null;
   if (last.stated !== null)
     return { number: number + 1, moves: [], offered: round.count, eaten: 0, made: 0, line: null };
   const moves = movesOf(last.items, last.offered);
   if (!moves) return null;
   const first = last.base < 0;
+  const offered = first ? null : last.offered;
+  // A line with more in it than taps wrote (several rounds, a note) is the maker's own, and never written over.
+  const line = splitLines(part.part.text)[last.line - 1];
+  if (part.part.text.slice(line.from, line.to) !== written(part, { number, moves, offered }, null))
+    return null;
   return {
     number,
     moves,
-    offered: first ? null : last.offered,
+    offered,
     eaten: first ? 0 : sumOf(moves, EATS),
     made: sumOf(moves, MAKES),
     line: last.line,

@@ -97,7 +97,7 @@ function Standing({ batch, onChange }: { batch: Batch; onChange: () => void }) {
             download(
               fileName(toy.name, 'ics'),
               'text/calendar',
-              calendarIcs(model, file, new Date().toISOString()),
+              calendarIcs(model, file, new Date().toISOString(), today()),
             )
           }
         />
