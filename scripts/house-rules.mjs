@@ -16,6 +16,7 @@ export const FLOORS = [
   'join',
   'toy',
   'model',
+  'picture',
   'safety',
   'plan',
   'record',

@@ -1,13 +1,12 @@
+import { type Projection, project, sceneOf } from '@hoppla/core/picture';
 import { type Tint } from './three/yarnTint';
 import { useMemo } from 'react';
 import { type Placed } from '@hoppla/core/join';
 import { type ToyModel } from '@hoppla/core/model';
 import { usePalette } from '../theme';
 import { type Pick } from './picker';
-import { sceneOf } from './scene';
 import { keyOf, stitchAt, type Shown } from './shown';
 import { ToyPicture } from './ToyPicture';
-import { project, type Projection } from './view';
 import { type StageProps } from './Stage';
 
 /** What is drawn flat until the stage is there, or where it cannot be. */

@@ -1,10 +1,10 @@
+import { VIEWS, type ViewName, viewName } from '@hoppla/core/picture';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Choice, MainAction, PlainButton, Quiet, Sheet, Words } from '../controls';
 import { useDevice } from '../documents';
 import { usePalette } from '../theme';
 import { STRAIGHT, type Hold, type SetHold } from './hold';
-import { VIEWS, viewName, type ViewName } from './view';
 import { screenWords } from '../words';
 
 const say = screenWords.stage;

@@ -1,3 +1,4 @@
+import { type Projection, project } from '@hoppla/core/picture';
 import { Circle, G, Path } from 'react-native-svg';
 import { moveRigid } from '@hoppla/core/join';
 import { MatText } from '../controls';
@@ -5,7 +6,6 @@ import { usePalette } from '../theme';
 import { type Pick } from './picker';
 import { pointOfPick } from './reading';
 import { stitchAt, type Shown } from './shown';
-import { project, type Projection } from './view';
 
 /** Numbers along the round that is read, on the side that is seen, and a sign at the place itself. */
 export function RoundMarks({

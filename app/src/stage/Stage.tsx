@@ -1,3 +1,4 @@
+import { type Projection, project, rowsOf, viewName } from '@hoppla/core/picture';
 import Rotate from 'lucide-react-native/icons/rotate-3d';
 import { lazy, Suspense, useMemo, useRef, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
@@ -15,7 +16,6 @@ import { apartWords, pointOfPick, readingWords } from './reading';
 import { keyOf, shownOf, type Shown } from './shown';
 import { StageReading } from './StageReading';
 import { useLooks } from './useLooks';
-import { project, rowsOf, viewName, type Projection } from './view';
 import { screenWords } from '../words';
 import { Loupe } from './Loupe';
 import { RoundMarks, Measured } from './RoundMarks';

@@ -1,6 +1,6 @@
+import type { Layer, Scene } from '@hoppla/core/picture';
 import { memo } from 'react';
 import { Circle, Ellipse, G, Path } from 'react-native-svg';
-import type { Layer, Scene } from './scene';
 
 interface ToyPictureProps {
   scene: Scene;

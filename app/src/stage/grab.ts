@@ -1,8 +1,8 @@
+import type { Projection } from '@hoppla/core/picture';
 import type { Placed } from '@hoppla/core/join';
 import type { GestureAnswers } from './gestures';
 import type { Pick, Picker } from './picker';
 import type { Shown } from './shown';
-import type { Projection } from './view';
 
 /** What can be taken hold of on the toy and drawn along: where it is now, px, and where it goes. */
 export interface Grab {

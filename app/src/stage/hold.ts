@@ -1,5 +1,5 @@
+import type { Projection, Turn } from '@hoppla/core/picture';
 import { useState } from 'react';
-import type { Projection, Turn } from './view';
 
 /** How the toy is held and looked at on a mat: its turn, and beside the station's own scale a zoom and a shift in px. */
 export interface Hold extends Turn {

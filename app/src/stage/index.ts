@@ -1,15 +1,7 @@
-export { boundsOf, boxOf, roomOf, sceneOf } from './scene';
-export type { Scene } from './scene';
 export { Eye, ToyPicture } from './ToyPicture';
-export { shade } from './colour';
-export { standAlone } from './standAlone';
-export type { Held } from './standAlone';
-export { layOut } from './layOut';
 export { Stage } from './Stage';
 export type { PickAction, StageProps } from './Stage';
 export type { Pick } from './picker';
 export { useHold } from './hold';
 export type { Hold } from './hold';
 export { keyOf } from './shown';
-export { project, seenAt, viewName, VIEWS } from './view';
-export type { Projection, ViewName } from './view';

@@ -1,3 +1,4 @@
+import { type Projection, VIEWS, project, rowsOf, viewName } from '@hoppla/core/picture';
 import { cameraOf } from './three/camera';
 import {
   BufferAttribute,
@@ -16,7 +17,6 @@ import { Picker } from './picker';
 import { apart, readingWords, walked } from './reading';
 import { stitchIndex } from './draped';
 import { shownOf, stitchAt, type Shown } from './shown';
-import { project, rowsOf, VIEWS, viewName, type Projection } from './view';
 
 let n = 0;
 const model = modelToy(rill(() => `i${++n}`));

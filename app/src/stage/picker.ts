@@ -1,6 +1,6 @@
+import type { Projection } from '@hoppla/core/picture';
 import type { Vec3 } from '@hoppla/core/form';
 import { stitchAt, type Shown } from './shown';
-import type { Projection } from './view';
 
 /** A stitch or a hole that was touched. `index` is that of the stitch from 0, or of the hole at the base of its round, between stitches index and index + 1 counted from 1. */
 export interface Pick {

@@ -1,10 +1,10 @@
+import type { Projection } from '@hoppla/core/picture';
 import type { Vec3 } from '@hoppla/core/form';
 import { move, moveRigid, type Placed } from '@hoppla/core/join';
 import { type Hold } from './hold';
 import { type Pick } from './picker';
 import { walked } from './reading';
 import { stitchAt, type Shown } from './shown';
-import { type Projection } from './view';
 
 export const KEY_TURNS: Record<string, [number, number]> = {
   ArrowLeft: [Math.PI / 12, 0],

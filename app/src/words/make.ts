@@ -115,6 +115,25 @@ export const make = {
   notAwake: 'This browser cannot keep the screen awake: set its time-out longer, or tick more often.',
   spokenRound: (piece: string, label: string, work: string, count: number) =>
     `${piece}, ${label.replace(/^R/, 'round ')}: ${work}. ${count} stitches.`,
+  // beside its plan
+  compare: {
+    open: 'Compare',
+    title: 'This piece beside',
+    beside: 'Beside',
+    plan: 'Its plan',
+    making: (n: number) => `Number ${n}`,
+    how: 'Lay the ruler on the piece. Each is measured by itself, before it is sewn on; eyes from middle to middle, straight across.',
+    is: { 'eyes apart': 'eyes apart', width: 'width', height: 'height' },
+    row: (piece: string, what: string) => `${piece}: ${what}`,
+    yours: (piece: string, what: string) => `Yours, ${piece}, ${what}`,
+    should: (mm: string, low: string, high: string) => `${mm} (${low} to ${high})`,
+    note: 'Note it',
+    notKnown: 'Not measured there, or it has none.',
+    within: 'As it should be, as far as a ruler tells.',
+    off: (mm: string, more: boolean) => `${mm} ${more ? 'more' : 'less'}`,
+    unlike: (longest: string, shortest: string, mm: string, what: string) =>
+      `${longest} has ${mm} more ${what} than ${shortest}.`,
+  },
   // once more
   another: 'Make another',
   earlier: 'Back to the one before',

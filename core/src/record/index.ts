@@ -42,3 +42,5 @@ export { lastTest, practiceTests, signOff, signoffRefusals, testOf, withTests } 
 export type { SignoffRefusal } from './signoff';
 export { loadSaid } from './loadSaid';
 export { signoffWords, testedName, testLine, thingName } from './sentences';
+export { compared, measurables, unlike } from './compare';
+export type { Against, Beside, Measurable, Row } from './compare';

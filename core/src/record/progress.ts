@@ -12,6 +12,8 @@ export interface Progress {
   counted: Readonly<Record<string, number>>;
   /** how wide the piece was after a round, mm, by the round's key */
   acrossMm: Readonly<Record<string, number>>;
+  /** how long what was measured on the finished piece is, mm, by the key of what can be measured */
+  sizesMm: Readonly<Record<string, number>>;
   /** which making of the toy this is, from 1, and the one before it */
   making: number;
   before: Progress | null;
@@ -23,6 +25,7 @@ const BEGUN: Progress = {
   now: null,
   counted: {},
   acrossMm: {},
+  sizesMm: {},
   making: 1,
   before: null,
 };
@@ -68,6 +71,8 @@ const folded = (now: Progress, deed: Deed): Progress => {
       return { ...now, counted: { ...now.counted, [deed.key]: deed.stitches } };
     case 'measured':
       return { ...now, acrossMm: { ...now.acrossMm, [deed.key]: deed.acrossMm } };
+    case 'sized':
+      return { ...now, sizesMm: { ...now.sizesMm, [deed.of]: deed.mm } };
     case 'another':
       return { ...BEGUN, making: now.making + 1, before: now };
     case 'earlier':

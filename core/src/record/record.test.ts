@@ -30,6 +30,7 @@ const deed: fc.Arbitrary<Deed> = fc.oneof(
   fc.record({ what: fc.constant('now' as const), key: step }),
   fc.record({ what: fc.constant('counted' as const), key: step, stitches: fc.nat(40) }),
   fc.record({ what: fc.constant('measured' as const), key: step, acrossMm: fc.integer({ min: 1, max: 90 }) }),
+  fc.record({ what: fc.constant('sized' as const), of: step, mm: fc.integer({ min: 1, max: 90 }) }),
   fc.record({ what: fc.constant('another' as const) }),
   fc.record({ what: fc.constant('earlier' as const) }),
 );
@@ -68,6 +69,11 @@ function slowly(all: readonly Deed[]) {
   const chosen = deeds.find(
     (d, i) => i <= since && (d.what === 'now' || (d.what === 'undone' && !isCheck(d.key))),
   );
+  const sizesMm: Record<string, number> = {};
+  for (const k of KEYS) {
+    const size = last((d) => d.what === 'sized' && d.of === k);
+    if (size?.what === 'sized') sizesMm[k] = size.mm;
+  }
   const within: Record<string, { repeats: number; stitches: number }> = {};
   for (const k of KEYS) {
     const ends = deeds.findIndex((d) => (d.what === 'done' || d.what === 'undone') && d.key === k);
@@ -83,6 +89,7 @@ function slowly(all: readonly Deed[]) {
   return {
     done,
     counted,
+    sizesMm,
     within,
     now: ever && chosen && 'key' in chosen ? chosen.key : null,
     making: open.length,
@@ -93,8 +100,8 @@ describe('progress is folded from the log', () => {
   it('any deeds, kept as they come: the same stands as slow tables say', () =>
     fc.assert(
       fc.property(fc.array(deed, { maxLength: 40 }), (deeds) => {
-        const { done, counted, within, now, making } = progressOf(logOf(deeds));
-        expect({ done, counted, within, now, making }).toEqual(slowly(deeds));
+        const { done, counted, sizesMm, within, now, making } = progressOf(logOf(deeds));
+        expect({ done, counted, sizesMm, within, now, making }).toEqual(slowly(deeds));
       }),
       { numRuns: 1000, seed: 11 },
     ));

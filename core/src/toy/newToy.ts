@@ -70,6 +70,8 @@ export function newToy(name: string, newId: NewId): Toy {
     safety: NOTHING_SAID,
     page: '',
     photo: null,
+    collection: '',
+    variantOf: null,
   };
 }
 

@@ -9,7 +9,7 @@ import type { Terms } from '../notation';
 import type { Units } from '../words';
 
 /** Version of the document that this program writes. Every released version stays readable. */
-export const SCHEMA = 14;
+export const SCHEMA = 15;
 
 /** One thing made from a part. Joins, ticks and tests refer to a copy, never to a part's number. */
 export interface Copy {
@@ -219,6 +219,10 @@ export interface Toy {
   page: string;
   /** a picture of the maker's own that stands beside the face, scaled down, as a data URL; null for none */
   photo: string | null;
+  /** the collection that it stands in on the Bench; empty for none */
+  collection: string;
+  /** the id of the toy that it is a variant of; null when it is none */
+  variantOf: string | null;
 }
 
 /** The longest that a picture may be, characters: it is saved with every change. */
@@ -245,6 +249,8 @@ export type Deed =
   | { what: 'counted'; key: string; stitches: number }
   /** the piece was measured after this round, across, mm */
   | { what: 'measured'; key: string; acrossMm: number }
+  /** the finished piece was measured: what, by its key, and how long it is, mm */
+  | { what: 'sized'; of: string; mm: number }
   /** the toy is made once more: everything is to be done again; and back to the making before it */
   | { what: 'another' }
   | { what: 'earlier' };

@@ -1,8 +1,8 @@
+import type { Projection } from '@hoppla/core/picture';
 import { type Tint } from './yarnTint';
 import { useEffect, useRef, type RefObject } from 'react';
 import { kept } from '@hoppla/core/kept';
 import type { Shown } from '../shown';
-import type { Projection } from '../view';
 import { Drawing, type Haste } from './drawing';
 
 export interface StageCanvasProps {

@@ -1,7 +1,7 @@
+import type { Projection } from '@hoppla/core/picture';
 import { Matrix4, OrthographicCamera } from 'three';
 import { type Vec3 } from '@hoppla/core/form';
 import type { Placement } from '@hoppla/core/join';
-import type { Projection } from '../view';
 import { type Detail } from './yarn';
 
 /** Fabric lies so far inside the stitches, stitch widths. */

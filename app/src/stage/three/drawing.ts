@@ -1,3 +1,4 @@
+import type { Projection } from '@hoppla/core/picture';
 import {
   BufferAttribute,
   BufferGeometry,
@@ -12,7 +13,6 @@ import {
 } from 'three';
 import { legMatrix } from '@hoppla/core/form';
 import type { Shown } from '../shown';
-import type { Projection } from '../view';
 import { cloth, feltRound, outline, plastic, type Paint } from './dress';
 import { along, satin, type Stroke } from './strokes';
 import {

@@ -1,3 +1,4 @@
+import { boundsOf, layOut, roomOf } from '@hoppla/core/picture';
 import Ellipsis from 'lucide-react-native/icons/ellipsis';
 import { useMemo, useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
@@ -9,7 +10,7 @@ import { daySaid, unitWords } from '@hoppla/core/words';
 import { Go, Num, Press, Words } from '../../controls';
 import { hrefOf } from '../stations';
 import { type Shelved } from '../../documents';
-import { boundsOf, layOut, roomOf, Stage, useHold } from '../../stage';
+import { Stage, useHold } from '../../stage';
 import { usePalette } from '../../theme';
 import { screenWords as say } from '../../words';
 

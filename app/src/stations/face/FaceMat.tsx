@@ -1,10 +1,11 @@
+import { boundsOf, standAlone, viewName } from '@hoppla/core/picture';
 import { useMemo } from 'react';
 import { headWidthMm, type EyePair, type EyesAt, type Head } from '@hoppla/core/feature';
 import { kept } from '@hoppla/core/kept';
 import { assemble, type Placed } from '@hoppla/core/join';
 import type { PartModel, ToyModel } from '@hoppla/core/model';
 import { Mat, RULER, type MatView } from '../../controls';
-import { boundsOf, Stage, standAlone, viewName, type Hold, type StageProps } from '../../stage';
+import { Stage, type Hold, type StageProps } from '../../stage';
 import { useToy } from '../frame/useToy';
 import { FaceOverlay } from './FaceOverlay';
 import { ringIsUp } from './ringIsUp';

@@ -1,10 +1,10 @@
+import { type Projection, seenAt } from '@hoppla/core/picture';
 import { Circle, G, Path, Rect } from 'react-native-svg';
 import { polarOf, type Polar } from '@hoppla/core/address';
 import type { EyePair, EyesAt, Head } from '@hoppla/core/feature';
 import type { Placed } from '@hoppla/core/join';
 import type { PartModel, Patched } from '@hoppla/core/model';
 import { MatText, RULER } from '../../controls';
-import { seenAt, type Projection } from '../../stage';
 import { usePalette } from '../../theme';
 import { ringIsUp } from './ringIsUp';
 import type { EndAt, NeedledState } from './stitchEnds';

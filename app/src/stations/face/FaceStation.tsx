@@ -1,3 +1,4 @@
+import { seenAt } from '@hoppla/core/picture';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import {
@@ -17,7 +18,7 @@ import { headOf, type PartModel } from '@hoppla/core/model';
 import { featuresIn } from '@hoppla/core/notation';
 import { MainAction, ReadingBand, Scroll, Title, type ReadingProps } from '../../controls';
 import { newId } from '../../documents';
-import { seenAt, useHold, type Pick, type PickAction } from '../../stage';
+import { useHold, type Pick, type PickAction } from '../../stage';
 import { usePalette } from '../../theme';
 import { RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';

@@ -1,3 +1,4 @@
+import { boundsOf } from '@hoppla/core/picture';
 import { EXPRESSIONS, type FaceChoice, facesOf, type EyePair, type Head } from '@hoppla/core/feature';
 import { type UnitWords } from '@hoppla/core/words';
 import { type SetStateAction, type Dispatch } from 'react';
@@ -9,7 +10,7 @@ import { setFeature, type Toy } from '@hoppla/core/toy';
 import { hasSnout, modelToy, withExpression, type PartModel } from '@hoppla/core/model';
 import { faceWords } from '@hoppla/core/words';
 import { Choice, MainAction, Num, Press, Quiet, Sheet, Words } from '../../controls';
-import { boundsOf, Stage, useHold } from '../../stage';
+import { Stage, useHold } from '../../stage';
 import { edit, newId } from '../../documents';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';

@@ -31,6 +31,7 @@ import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 import { ReadingPicture } from './ReadingPicture';
 import { screenWords as words } from '../../words';
+import { TrainerSheet } from '../trainer/TrainerSheet';
 
 const say = words.face;
 
@@ -49,11 +50,12 @@ export function SaySheet({
   onClose: () => void;
 }) {
   const c = usePalette();
-  const { units } = useToy();
+  const { units, model } = useToy();
   const { habits, countsAs } = useDevice();
   const [typed, setTyped] = useState('');
   const [chosen, setChosen] = useState(0);
   const [answers, setAnswers] = useState<Habits>({});
+  const [learning, setLearning] = useState(false);
   const read = readPlaceWords(typed, context);
   const nearest = typed.trim() === '' || read.readings.length ? null : nearestWords(typed, context);
   const pairs = (nearest?.read ?? read).readings.filter((r) => r.said.what === 'pair');
@@ -113,7 +115,13 @@ export function SaySheet({
         placeholder={say.sayHint}
         most={200}
       />
-      {typed.trim() === '' ? <Quiet>{say.sayHow}</Quiet> : null}
+      {typed.trim() === '' ? (
+        <>
+          <Quiet>{say.sayHow}</Quiet>
+          <PlainButton label={words.trainer.title} onPress={() => setLearning(true)} />
+        </>
+      ) : null}
+      {learning ? <TrainerSheet model={model} onClose={() => setLearning(false)} /> : null}
       {fault ? (
         <Words role="alert" color={c.coralInk}>
           {fault}

@@ -1,3 +1,4 @@
+import { sceneOf, standAlone } from '@hoppla/core/picture';
 import { G, Path } from 'react-native-svg';
 import { gaugeOf } from '@hoppla/core/gauge';
 import {
@@ -9,7 +10,7 @@ import {
   yarnColour,
 } from '@hoppla/core/model';
 import { Mat, MatText, RULER } from '../../controls';
-import { sceneOf, standAlone, ToyPicture } from '../../stage';
+import { ToyPicture } from '../../stage';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 import { screenWords } from '../../words';

@@ -1,7 +1,7 @@
+import { shade } from '@hoppla/core/picture';
 import { G, Path, Rect } from 'react-native-svg';
 import { type UnitWords } from '@hoppla/core/words';
 import { MatText, RULER } from '../../controls';
-import { shade } from '../../stage';
 import { usePalette } from '../../theme';
 import { TAPE } from './MeasurePicture';
 

@@ -1,3 +1,12 @@
+import {
+  type Projection,
+  VIEWS,
+  type ViewName,
+  boundsOf,
+  layOut,
+  project,
+  roomOf,
+} from '@hoppla/core/picture';
 import { useEffect, useMemo } from 'react';
 import type { Vec3 } from '@hoppla/core/form';
 import { Circle, G, Path } from 'react-native-svg';
@@ -6,19 +15,7 @@ import { move, moveBack, moveRigid, pieceKey } from '@hoppla/core/join';
 import { takenApart, type SurfaceSite, type ToyModel } from '@hoppla/core/model';
 import type { UnitWords } from '@hoppla/core/words';
 import { MatText, RULER } from '../../controls';
-import {
-  boundsOf,
-  layOut,
-  project,
-  roomOf,
-  Stage,
-  useHold,
-  VIEWS,
-  type Pick,
-  type PickAction,
-  type Projection,
-  type ViewName,
-} from '../../stage';
+import { Stage, useHold, type Pick, type PickAction } from '../../stage';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 import { screenWords as say } from '../../words';

@@ -1,8 +1,8 @@
+import { type Projection, project } from '@hoppla/core/picture';
 import { G, Path } from 'react-native-svg';
 import { ringPoint } from '@hoppla/core/form';
 import { move, type Placed } from '@hoppla/core/join';
 import { mirroredAbout, sidesOf, type ToyModel } from '@hoppla/core/model';
-import { project, type Projection } from '../../stage';
 import { usePalette } from '../../theme';
 
 const AROUND = 24;

@@ -1,8 +1,8 @@
+import { type Projection, project } from '@hoppla/core/picture';
 import { useRef } from 'react';
 import { View, type GestureResponderEvent } from 'react-native';
 import type { Vec3 } from '@hoppla/core/form';
 import { MOST_TILT_DEG, pieceKey, tipOf, type JoinSite, type Placed } from '@hoppla/core/join';
-import { project, type Projection } from '../../stage';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';

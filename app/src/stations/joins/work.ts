@@ -1,10 +1,11 @@
+import type { ViewName } from '@hoppla/core/picture';
 import type { Hanger, Strands, SurfaceWork } from '@hoppla/core/feature';
 import { add, type Vec3 } from '@hoppla/core/form';
 import { holeSpot, type Placed } from '@hoppla/core/join';
 import { surfaceWorks, type SurfaceSite, type ToyModel } from '@hoppla/core/model';
 import { setFeature } from '@hoppla/core/toy';
 import { edit } from '../../documents';
-import type { Pick as Picked, PickAction, ViewName } from '../../stage';
+import type { Pick as Picked, PickAction } from '../../stage';
 import { screenWords } from '../../words';
 
 /** What is worked on the surface, put into it or hung on it. */

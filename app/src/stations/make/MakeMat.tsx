@@ -1,3 +1,4 @@
+import { boundsOf, standAlone, viewName } from '@hoppla/core/picture';
 import { useMemo } from 'react';
 import { G, Path, Rect } from 'react-native-svg';
 import { halfWidth } from '@hoppla/core/form';
@@ -6,7 +7,7 @@ import { kindOf, stepWords } from '@hoppla/core/plan';
 import type { Tick } from '@hoppla/core/record';
 import type { PartModel } from '@hoppla/core/model';
 import { LaneSign, MatText, RULER } from '../../controls';
-import { boundsOf, keyOf, Stage, standAlone, useHold, viewName } from '../../stage';
+import { keyOf, Stage, useHold } from '../../stage';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 import { screenWords as say } from '../../words';

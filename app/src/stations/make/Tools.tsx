@@ -2,11 +2,13 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { Progress, Tick } from '@hoppla/core/record';
 import { PlainButton } from '../../controls';
+import { useToy } from '../frame/useToy';
 import { screenWords } from '../../words';
+import { TrainerSheet } from '../trainer/TrainerSheet';
 import { BatchSheet } from './BatchSheet';
+import { CompareSheet } from './CompareSheet';
 import { StepsSheet } from './StepsSheet';
 import { TableSheet } from './TableSheet';
-import { TrainerSheet } from './TrainerSheet';
 import { useAwake } from './useTable';
 import { WhereSheet } from './WhereSheet';
 
@@ -22,7 +24,8 @@ export function Tools({
   progress: Progress;
   now: Tick | undefined;
 }) {
-  const [open, setOpen] = useState<'where' | 'steps' | 'table' | 'batch' | 'learn' | null>(null);
+  const [open, setOpen] = useState<'where' | 'steps' | 'table' | 'batch' | 'compare' | 'learn' | null>(null);
+  const { model } = useToy();
   const awake = useAwake();
   const onClose = () => setOpen(null);
   return (
@@ -30,6 +33,7 @@ export function Tools({
       <PlainButton label={say.where} onPress={() => setOpen('where')} />
       <PlainButton label={say.allSteps} onPress={() => setOpen('steps')} />
       <PlainButton label={screenWords.batch.open} onPress={() => setOpen('batch')} />
+      <PlainButton label={say.compare.open} onPress={() => setOpen('compare')} />
       <PlainButton label={screenWords.trainer.title} onPress={() => setOpen('learn')} />
       <PlainButton label={say.table} onPress={() => setOpen('table')} />
       {open === 'where' ? (
@@ -37,7 +41,8 @@ export function Tools({
       ) : null}
       {open === 'steps' ? <StepsSheet ticks={ticks} progress={progress} now={now} onClose={onClose} /> : null}
       {open === 'batch' ? <BatchSheet onClose={onClose} /> : null}
-      {open === 'learn' ? <TrainerSheet onClose={onClose} /> : null}
+      {open === 'compare' ? <CompareSheet progress={progress} onClose={onClose} /> : null}
+      {open === 'learn' ? <TrainerSheet model={model} onClose={onClose} /> : null}
       {open === 'table' ? <TableSheet awake={awake} onClose={onClose} /> : null}
     </View>
   );

@@ -1,10 +1,11 @@
+import { type Held, boundsOf, boxOf, standAlone, viewName } from '@hoppla/core/picture';
 import ArrowUpDown from 'lucide-react-native/icons/arrow-up-down';
 import { useEffect, useMemo, useState } from 'react';
 import { G, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { sizeOf } from '@hoppla/core/form';
 import type { PartModel } from '@hoppla/core/model';
 import { MatText, Mat, Press, RULER, Words } from '../../controls';
-import { boundsOf, boxOf, keyOf, Stage, standAlone, useHold, viewName, type Held } from '../../stage';
+import { keyOf, Stage, useHold } from '../../stage';
 import { FAMILY, usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 import { screenWords as say } from '../../words';

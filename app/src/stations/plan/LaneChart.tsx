@@ -1,3 +1,4 @@
+import { shade } from '@hoppla/core/picture';
 import { useMemo } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import Svg, { G, Path, Text as SvgText } from 'react-native-svg';
@@ -12,7 +13,6 @@ import {
   type Plan,
 } from '@hoppla/core/plan';
 import { LaneSign } from '../../controls';
-import { shade } from '../../stage';
 import { FAMILY, usePalette } from '../../theme';
 import { useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';

@@ -1,10 +1,10 @@
+import { shade } from '@hoppla/core/picture';
 import { useSortable } from '@dnd-kit/sortable';
 import GripVertical from 'lucide-react-native/icons/grip-vertical';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { G, Path } from 'react-native-svg';
 import { LaneSign, Quiet, Title, Words } from '../../controls';
-import { shade } from '../../stage';
 import { usePalette } from '../../theme';
 import type { LaneRow } from '@hoppla/core/plan';
 import { screenWords } from '../../words';

@@ -1,10 +1,11 @@
+import { type Projection, boundsOf, layOut, project } from '@hoppla/core/picture';
 import { useMemo } from 'react';
 import { Circle, G, Path, Rect } from 'react-native-svg';
 import type { Vec3 } from '@hoppla/core/form';
 import { move, pieceKey, type OfPiece, type Placed } from '@hoppla/core/join';
 import { heldMarks, placeOfPoint, type HeldMark, type ToldPoint } from '@hoppla/core/safety';
 import { MatText, RULER } from '../../controls';
-import { boundsOf, layOut, project, Stage, useHold, type Projection } from '../../stage';
+import { Stage, useHold } from '../../stage';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';

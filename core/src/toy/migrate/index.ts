@@ -5,6 +5,7 @@ import { to11 } from './to11';
 import { to12 } from './to12';
 import { to13 } from './to13';
 import { to14 } from './to14';
+import { to15 } from './to15';
 import { to2 } from './to2';
 import { to3 } from './to3';
 import { to4 } from './to4';
@@ -29,6 +30,7 @@ const STEPS: Record<number, (file: Loose) => Loose> = {
   12: to12,
   13: to13,
   14: to14,
+  15: to15,
 };
 
 /** A file of this or an older version as one of this version. The shape is checked elsewhere; what is not a toy comes back as it is. */

@@ -27,6 +27,8 @@ const toy = objectOf<Toy>({
   plan: plan.required(),
   safety: safety.required(),
   page: Joi.string().allow('').required(),
+  collection: word.required(),
+  variantOf: Joi.string().allow(null).required(),
   photo: Joi.string()
     .pattern(/^data:image\/(?:jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/)
     .max(MOST_PHOTO)

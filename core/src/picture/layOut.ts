@@ -1,5 +1,5 @@
-import type { ToyModel } from '@hoppla/core/model';
-import type { Placed } from '@hoppla/core/join';
+import type { ToyModel } from '../model';
+import type { Placed } from '../join';
 import { boundsOf } from './scene';
 import { standAlone } from './standAlone';
 

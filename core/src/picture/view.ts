@@ -1,6 +1,6 @@
-import { pointOf, type Polar } from '@hoppla/core/address';
-import type { Vec3 } from '@hoppla/core/form';
-import { move, type Placed, type Placement } from '@hoppla/core/join';
+import { pointOf, type Polar } from '../address';
+import type { Vec3 } from '../form';
+import { move, type Placed, type Placement } from '../join';
 
 /** How the toy is held before the viewer: turned about its upright line, then tipped towards the viewer, radians; 0, 0 is its front. */
 export interface Turn {

@@ -1,4 +1,4 @@
-import { rill, modelToy } from '@hoppla/core/model';
+import { rill, modelToy } from '../model';
 import { sceneOf } from './scene';
 import { rowsOf, VIEWS } from './view';
 

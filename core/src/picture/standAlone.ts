@@ -1,5 +1,5 @@
-import type { PartForm } from '@hoppla/core/form';
-import { stand, type Piece, type Placed } from '@hoppla/core/join';
+import type { PartForm } from '../form';
+import { stand, type Piece, type Placed } from '../join';
 
 /** How a part by itself is shown: as on the toy, or in the hand while it is worked, with the open edge up. */
 export type Held = 'toy' | 'hand';

@@ -1,9 +1,9 @@
-import { ringPoint, type PartForm, type Vec3 } from '@hoppla/core/form';
-import { move, type Placed, type Placement } from '@hoppla/core/join';
-import { allYarnLines, yarnColour, type ToyModel } from '@hoppla/core/model';
+import { ringPoint, type PartForm, type Vec3 } from '../form';
+import { move, type Placed, type Placement } from '../join';
+import { allYarnLines, yarnColour, type ToyModel } from '../model';
 import { shade } from './colour';
-import { dressOf } from './sceneDress';
-import { hull, pathOf, stitchPaths } from './scenePaths';
+import { dressOf } from './dress';
+import { hull, pathOf, stitchPaths } from './paths';
 import { seen } from './seenFrom';
 import { rowsOf, VIEWS, type Rows } from './view';
 

@@ -1,3 +1,4 @@
+import { boundsOf, seenAt, standAlone } from '@hoppla/core/picture';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Circle, G, Path } from 'react-native-svg';
@@ -5,19 +6,18 @@ import { frameAt, type Polar } from '@hoppla/core/address';
 import { turn } from '@hoppla/core/join';
 import { modelOf, type ToyModel } from '@hoppla/core/model';
 import { isRight, learned, litAt, markerAt, nextQuestion, type Question } from '@hoppla/core/trainer';
+import { unitWords } from '@hoppla/core/words';
 import { Field, MainAction, Num, numberTyped, PlainButton, Quiet, Sheet, Title, Words } from '../../controls';
 import { useDevice } from '../../documents';
-import { boundsOf, seenAt, Stage, standAlone, type Hold } from '../../stage';
+import { Stage, type Hold } from '../../stage';
 import { usePalette } from '../../theme';
 import { useRoom } from '../frame/useRoom';
-import { useToy } from '../frame/useToy';
 import { screenWords } from '../../words';
 
 const say = screenWords.trainer;
 
 /** Learning to count on the toy itself, one short question after the other. */
-export function TrainerSheet({ onClose }: { onClose: () => void }) {
-  const { model } = useToy();
+export function TrainerSheet({ model, onClose }: { model: ToyModel; onClose: () => void }) {
   const { learner, learns } = useDevice();
   const [question, setQuestion] = useState(() => nextQuestion(model, learner.level, Math.random));
   const [answered, setAnswered] = useState<{ right: boolean } | null>(null);
@@ -119,7 +119,7 @@ function Answering({
 /** The part by itself, turned so that the marker and what is lit are seen; it is only looked at, as touching it would tell. */
 function OnPart({ model, question }: { model: ToyModel; question: Exclude<Question, { ask: 'fault' }> }) {
   const c = usePalette();
-  const { units } = useToy();
+  const units = unitWords(model.toy.settings.units);
   const { width, wide } = useRoom();
   const piece = model.pieces.find((p) => p.part === question.part)!;
   const alone = useMemo(() => standAlone(piece), [piece]);

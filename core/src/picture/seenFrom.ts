@@ -1,7 +1,7 @@
-import { frameAt, pointOf } from '@hoppla/core/address';
-import { dot, type PartForm, type Vec3 } from '@hoppla/core/form';
-import { move, turn, type Placement } from '@hoppla/core/join';
-import type { Point } from './scenePaths';
+import { frameAt, pointOf } from '../address';
+import { dot, type PartForm, type Vec3 } from '../form';
+import { move, turn, type Placement } from '../join';
+import type { Point } from './paths';
 import type { Rows } from './view';
 
 /** Turns the world for the viewer. */

@@ -1,17 +1,10 @@
-import type { Polar } from '@hoppla/core/address';
-import {
-  isOn,
-  threadHalfMm,
-  type EyePair,
-  type Feature,
-  type Nose,
-  type ThreadLine,
-} from '@hoppla/core/feature';
-import type { PartForm, Vec3 } from '@hoppla/core/form';
-import { move, moveBack, moveRigid, type Placed, type Placement } from '@hoppla/core/join';
-import { patches, sculptings, stitchings, yarnLines, type ToyModel } from '@hoppla/core/model';
+import type { Polar } from '../address';
+import { isOn, threadHalfMm, type EyePair, type Feature, type Nose, type ThreadLine } from '../feature';
+import type { PartForm, Vec3 } from '../form';
+import { move, moveBack, moveRigid, type Placed, type Placement } from '../join';
+import { patches, sculptings, stitchings, yarnLines, type ToyModel } from '../model';
 import type { Layer } from './scene';
-import { n, pathOf } from './scenePaths';
+import { n, pathOf } from './paths';
 import { at, seen, turnedNormal } from './seenFrom';
 import type { Rows } from './view';
 
