@@ -21,7 +21,10 @@ const node = {
   transform: {
     '\\.ts$': '<rootDir>/scripts/jest-esbuild.cjs',
     '\\.mjs$': '<rootDir>/scripts/jest-esbuild.cjs',
+    // Its readers of meshes read back what is given away.
+    '/three/.*\\.js$': '<rootDir>/scripts/jest-esbuild.cjs',
   },
+  transformIgnorePatterns: ['/node_modules/(?!three/)'],
   moduleFileExtensions: ['ts', 'mjs', 'js', 'json', 'cjs', 'node'],
 };
 

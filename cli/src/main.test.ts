@@ -214,7 +214,7 @@ describe('hoppla', () => {
     expect(Math.abs(Math.max(...xs) - Math.min(...xs) - 145)).toBeLessThan(4);
     expect(run(['export', RILL, '--to', 'stone', 'out'], () => '')).toMatchObject({
       code: 2,
-      err: '--to takes obj, svg, html, txt, lanes, shopping, csv, ics, cut; stone is not there yet.\n',
+      err: '--to takes json, html, md, txt, csv, svg, cut, lanes, shopping, card, obj, gltf, ics; stone is not there yet.\n',
     });
   });
 

@@ -1,13 +1,18 @@
 import type { ToyModel } from '../model';
+import { sheetWords as say } from '../words';
+import { newFile, type ToyFile } from '../toy';
 import { calendarIcs } from './calendar';
+import { cardSvg } from './card';
+import { materialsCsv, stepsCsv } from './csv';
 import { cutSheetHtml } from './cutting';
 import { faceMapSvgs } from './faceMap';
+import { gltfOf } from './gltf';
+import { exportFile } from './json';
 import { lanesHtml } from './lanesDrawing';
 import { objOf } from './obj';
-import { shoppingHtml } from './shopping';
 import { testsCsv } from './recordSheet';
-import { planText, sheetHtml } from './sheet';
-import { newFile, type ToyFile } from '../toy';
+import { patternMd, planText, sheetHtml } from './sheet';
+import { shoppingHtml } from './shopping';
 
 /** One open format that a toy is given away in. */
 export interface Export {
@@ -22,35 +27,50 @@ export interface Export {
   ) => { of?: string; text: string }[];
 }
 
-/** The table of exports: a format is one file and one line here. */
+const whole = (text: string): { text: string }[] => [{ text }];
+
+/** The table of exports: a format is one file and one line here, and its words in `sheetWords.exports`. */
 export const EXPORTS = {
-  obj: { ending: 'obj', type: 'model/obj', files: (model) => [{ text: objOf(model) }] },
+  json: {
+    ending: 'hoppla.json',
+    type: 'application/json',
+    files: (model, file) => whole(exportFile(file ?? newFile(model.toy))),
+  },
+  html: { ending: 'html', type: 'text/html', files: (model) => whole(sheetHtml(model)) },
+  md: { ending: 'md', type: 'text/markdown', files: (model) => whole(patternMd(model)) },
+  txt: { ending: 'txt', type: 'text/plain', files: (model) => whole(planText(model)) },
+  csv: {
+    ending: 'csv',
+    type: 'text/csv',
+    files: (model, file = newFile(model.toy)) => [
+      { of: say.csv.of.materials, text: materialsCsv(model) },
+      { of: say.csv.of.steps, text: stepsCsv(model, file) },
+      { of: say.csv.of.tests, text: testsCsv(model, file) },
+    ],
+  },
   svg: {
     ending: 'svg',
     type: 'image/svg+xml',
     files: (model) => faceMapSvgs(model).map(({ name, svg }) => ({ of: `${name} face`, text: svg })),
   },
-  html: { ending: 'html', type: 'text/html', files: (model) => [{ text: sheetHtml(model) }] },
-  txt: { ending: 'txt', type: 'text/plain', files: (model) => [{ text: planText(model) }] },
-  lanes: { ending: 'lanes.html', type: 'text/html', files: (model) => [{ text: lanesHtml(model) }] },
-  shopping: { ending: 'shopping.html', type: 'text/html', files: (model) => [{ text: shoppingHtml(model) }] },
-  csv: {
-    ending: 'tests.csv',
-    type: 'text/csv',
-    files: (model, file) => [{ text: testsCsv(model, file ?? { pieces: [], pullTests: [] }) }],
-  },
+  cut: { ending: 'cut.html', type: 'text/html', files: (model) => whole(cutSheetHtml(model)) },
+  lanes: { ending: 'lanes.html', type: 'text/html', files: (model) => whole(lanesHtml(model)) },
+  shopping: { ending: 'shopping.html', type: 'text/html', files: (model) => whole(shoppingHtml(model)) },
+  card: { ending: 'card.svg', type: 'image/svg+xml', files: (model) => whole(cardSvg(model)) },
+  obj: { ending: 'obj', type: 'model/obj', files: (model) => whole(objOf(model)) },
+  gltf: { ending: 'gltf', type: 'model/gltf+json', files: (model) => whole(gltfOf(model)) },
   ics: {
     ending: 'ics',
     type: 'text/calendar',
-    files: (model, file, now) => [
-      { text: calendarIcs(model, file ?? newFile(model.toy), now ?? new Date().toISOString()) },
-    ],
+    files: (model, file, now) =>
+      whole(calendarIcs(model, file ?? newFile(model.toy), now ?? new Date().toISOString())),
   },
-  cut: { ending: 'cut.html', type: 'text/html', files: (model) => [{ text: cutSheetHtml(model) }] },
-} satisfies Record<string, Export>;
+} satisfies Record<keyof typeof say.exports, Export>;
 
 export type ExportId = keyof typeof EXPORTS;
 
+export const EXPORT_IDS = Object.keys(EXPORTS) as ExportId[];
+
 /** An export by its name; null when there is none. */
 export const exportNamed = (name: string): Export | null =>
-  name in EXPORTS ? EXPORTS[name as ExportId] : null;
+  EXPORT_IDS.includes(name as ExportId) ? EXPORTS[name as ExportId] : null;

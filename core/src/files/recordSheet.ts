@@ -13,6 +13,7 @@ import { attachedTo, checkToy, profileOf, sewnTwice, testsOf, type ToldPoint } f
 import type { ToyModel } from '../model';
 import type { PieceMade, PullTest, TestKind, ToyFile } from '../toy';
 import { materialWords, recordWords as say, safetyWords, unitWords } from '../words';
+import { csvOf } from './csv';
 import { escaped } from './escaped';
 import { SHEET_STYLE } from './sheetStyle';
 
@@ -190,10 +191,6 @@ const CSV_HEAD = [
   'by',
   'note',
 ];
-const cell = (value: string): string =>
-  // A leading sign would be a formula in a table program.
-  /[",\n;]|^[=+\-@]/.test(value) ? `"${value.replace(/^([=+\-@])/, "'$1").replace(/"/g, '""')}"` : value;
-
 /** Every test of a file as comma-separated values, one line each. */
 export function testsCsv(model: ToyModel, file: Pick<ToyFile, 'pieces' | 'pullTests'>): string {
   const number = (id: string) => file.pieces.find((p) => p.id === id)?.number ?? '';
@@ -212,5 +209,5 @@ export function testsCsv(model: ToyModel, file: Pick<ToyFile, 'pieces' | 'pullTe
     t.by,
     t.note,
   ]);
-  return [CSV_HEAD, ...lines].map((l) => `${l.map(cell).join(',')}\n`).join('');
+  return csvOf([CSV_HEAD, ...lines]);
 }

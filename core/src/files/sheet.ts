@@ -1,26 +1,82 @@
-import { holeTag } from '../address';
-import { planOf, stepWords, troubleWords, type Step } from '../plan';
+import { planOf, stepWords, troubleWords } from '../plan';
 import { ENDS } from '../figures';
 import { CHECKS, checksMade, checkToy, type ToldPoint } from '../safety';
-import { copyName, modelOf, type ToyModel } from '../model';
-import { hours, safetyWords, sheetWords as say, unitWords } from '../words';
+import type { ToyModel } from '../model';
+import { boundsOf, type ViewName } from '../picture';
+import type { Terms } from '../notation';
+import { hours, safetyWords, sheetWords as say, unitWords, upperFirst } from '../words';
 import { escaped } from './escaped';
-import { SHEET_STYLE } from './sheetStyle';
-import { endRows, fillLines, shoppingRows, shoppingText } from './shopping';
+import { faceMapSvgs } from './faceMap';
+import { patternSections, signsOf, type PatternRow, type PatternSection } from './pattern';
+import { sheetStyle } from './sheetStyle';
+import { endRows, shoppingRows, shoppingText } from './shopping';
+import { toyPicture } from './toyPicture';
+
+/** How a sheet is printed. */
+export interface SheetSaid {
+  /** the terms of its rounds; the toy's own where nothing is said */
+  terms?: Terms;
+  /** the day that stands on every page, in words */
+  day?: string;
+  /** letters half as large again */
+  large?: boolean;
+  /** without colours */
+  plain?: boolean;
+}
 
 /** A title as a sentence of its own. */
 const stopped = (title: string): string => (/[?!.]$/.test(title) ? title : `${title}.`);
 
+/** Room for the picture of the first page and for the small ones, mm. */
+const FIRST = { mostWide: 110, mostTall: 100 };
+const SMALL = { mostWide: 42, mostTall: 60 };
+/** The bar that tells whether a page was printed in true size, mm. */
+const BAR_MM = 50;
+
 /**
- * The assembly sheet of a toy as one HTML document that prints on A4 and Letter: sizes, order of work, places, yarn
- * ends, fill, the written rounds, safety points and the caution. No script, no outside file.
+ * A toy as a document that prints on A4 and Letter, as a designer would publish it: picture, size, materials and signs first; then the work in its
+ * order, part by part, rounds as they are written with boxes and the pauses between them; how it is put together, with maps; faces in true size;
+ * yarn ends; safety points and the caution once. No script, no outside file.
  */
-export function sheetHtml(model: ToyModel): string {
+export function sheetHtml(model: ToyModel, said: SheetSaid = {}): string {
   const plan = planOf(model);
+  const terms = said.terms ?? model.toy.settings.terms;
+  const told = new Set<string>();
+  const sections = patternSections(model, terms).map((s) => sectionHtml(model, s, told));
+  const maps = faceMapSvgs(model);
+  const { name } = model.toy;
+  const foot = [name, ...(said.day ? [say.printed(said.day)] : [])].join(', ');
+  return `<!doctype html>
+<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(name)}: ${say.title}</title><style>${sheetStyle({ foot, page: say.page, large: said.large, plain: said.plain })}</style></head>
+<body><header><h1>${escaped(name)}</h1><p>${say.heading}, ${say.termsAre[terms]}. ${sizeWords(model)} ${sourceWords(model)}</p></header>
+${firstPicture(model)}
+<section class="totals">${totalsOf(model)
+    .map(([n, words]) => `<div><b>${n}</b><span>${words}</span></div>`)
+    .join('')}</section>
+${plan.trouble.length ? `<section class="trouble"><h2>${say.trouble}</h2>${list(plan.trouble.map((t) => troubleWords(t, model)))}</section>` : ''}
+<section><h2>${say.materials}</h2><table>${shoppingRows(model)}</table></section>
+<section><h2>${say.signsHead}</h2><table class="signs">${signsOf(model, terms)
+    .map(([sign, means]) => `<tr><th scope="row">${escaped(sign)}</th><td>${escaped(means)}</td></tr>`)
+    .join('')}</table></section>
+${sections.join('\n')}
+${maps.map((m) => `<section class="map"><h2>${escaped(m.name)}: ${say.map}</h2>${inline(m.svg)}</section>`).join('\n')}
+<section><h2>${say.ends}</h2><table>${endRows(model)}</table><p>${escaped(say.tailNote(unitWords(model.toy.settings.units).end(ENDS.stepMm)))}</p></section>
+${safetyHtml(model)}
+</body></html>
+`;
+}
+
+/** A drawing as it stands within a page, which needs no name of its language. */
+const inline = (svg: string): string => svg.replace(' xmlns="http://www.w3.org/2000/svg"', '');
+
+const list = (items: readonly string[]): string =>
+  `<ul>${items.map((i) => `<li>${escaped(i)}</li>`).join('')}</ul>`;
+
+/** What the whole toy takes. */
+function totalsOf(model: ToyModel): [string, string][] {
+  const { totals } = planOf(model);
   const units = unitWords(model.toy.settings.units);
-  const points = checkToy(model);
-  const { totals } = plan;
-  const head = [
+  return [
     [String(totals.pauses), say.pauses(totals.pauses)],
     [
       units.weight(totals.fillG.value),
@@ -29,35 +85,76 @@ export function sheetHtml(model: ToyModel): string {
     [units.yarn(totals.tailsMm), say.tails],
     [`${hours(totals.minutes)} h`, say.time],
   ];
-  const told = new Set<string>();
-  const rows = plan.steps.map((step, i) => stepRow(model, step, i + 1, told)).join('');
-  const sizes = model.parts
-    .map(
-      (p) =>
-        `<tr><th scope="row">${escaped(p.name)}${p.copies.length > 1 ? ` × ${p.copies.length}` : ''}</th><td>${units.bare(p.form.widthMm)} × ${units.length(p.form.heightMm)}</td><td>${p.fabric.stitches}</td><td>${escaped(p.fill)}</td></tr>`,
-    )
-    .join('');
-  const places = placeRows(model);
-  const texts = model.parts.map((p) => `<pre>${escaped(p.part.text)}</pre>`).join('');
-  const source = sourceWords(model);
-  return `<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(model.toy.name)}: ${say.title}</title><style>${SHEET_STYLE}</style></head>
-<body><header><h1>${escaped(model.toy.name)}</h1><p>${say.heading}. ${source}</p></header>
-<section class="totals">${head.map(([n, words]) => `<div><b>${n}</b><span>${words}</span></div>`).join('')}</section>
-${plan.trouble.length ? `<section class="trouble"><h2>${say.trouble}</h2><ul>${plan.trouble.map((t) => `<li>${escaped(troubleWords(t, model))}</li>`).join('')}</ul></section>` : ''}
-<section><h2>${say.order}</h2><ol>${rows}</ol></section>
-<section><h2>${say.materials}</h2><table>${shoppingRows(model)}</table></section>
-<section><h2>${say.ends}</h2><table>${endRows(model)}</table></section>
-<section><h2>${say.filling}</h2><ul>${fillLines(model)
-    .map((l) => `<li>${escaped(l)}</li>`)
-    .join('')}</ul></section>
-<section><h2>${say.places}</h2><table>${places}</table></section>
-<section><h2>${say.parts}</h2><table><tr><th>${say.part}</th><th>${say.size}</th><th>${say.stitches}</th><th>${say.fillWord}</th></tr>${sizes}</table></section>
-<section><h2>${say.safety}</h2><p>${escaped(safetyWords.made(checksMade.length, CHECKS.length))}. ${escaped(safetyWords.madeHow)}</p><ul>${points.map((p) => `<li class="${p.weight}">${pointHtml(p)}</li>`).join('')}</ul><p class="caution">${escaped(safetyWords.caution)}</p></section>
-<section class="rounds"><h2>${say.rounds}</h2>${texts}</section>
-<footer>${escaped(safetyWords.caution)}</footer></body></html>
-`;
 }
+
+/** How large the toy is when it is put together; what is not joined yet has no size of its own. */
+function sizeWords(model: ToyModel): string {
+  const units = unitWords(model.toy.settings.units);
+  const { loose, placed } = model;
+  const percent = Math.max(0, ...model.parts.map((p) => p.gauge.rangePercent));
+  const open = loose.length > 0 ? say.notJoined(loose.length) : '';
+  if (placed.length === 0) return open;
+  const { left, right, top, bottom } = boundsOf(placed);
+  return `${say.finished(units.length(right - left), units.length(bottom - top), say.within(percent.toFixed(0)))} ${open}`.trim();
+}
+
+/** The toy from its front, with a bar that tells whether the page is printed in true size. */
+function firstPicture(model: ToyModel): string {
+  const front = toyPicture(model, 'front', { ...FIRST, stitches: true });
+  if (!front) return '';
+  const units = unitWords(model.toy.settings.units);
+  const bar = `<svg class="bar" width="${BAR_MM}mm" height="4mm" viewBox="0 0 ${BAR_MM} 4" role="img" aria-label="${units.length(BAR_MM)}"><path d="M0.2 0.5V3.5M0.2 2H${BAR_MM - 0.2}M${BAR_MM - 0.2} 0.5V3.5" fill="none" stroke="#0b211d" stroke-width=".4"/></svg>`;
+  return `<section class="picture">${front.svg}<p>${say.picture(Math.round(front.scale * 100))}</p>${bar}<p>${say.bar(units.length(BAR_MM))}</p></section>`;
+}
+
+/** The sides of a toy that tell how it is put together. */
+const SIDES: readonly ViewName[] = ['front', 'left', 'back'];
+
+/** All of them at one scale. */
+function sidesHtml(model: ToyModel): string {
+  const drawn = (view: ViewName, mostScale?: number) =>
+    toyPicture(model, view, { ...SMALL, stitches: false, mostScale });
+  const scale = Math.min(...SIDES.map((view) => drawn(view)?.scale ?? 1));
+  const figures = SIDES.map((view) => {
+    const side = drawn(view, scale);
+    return side ? `<figure>${side.svg}<figcaption>${say.views[view]}</figcaption></figure>` : '';
+  });
+  return `<div class="sides">${figures.join('')}</div>`;
+}
+
+function sectionHtml(model: ToyModel, { title, lead, rows }: PatternSection, told: Set<string>): string {
+  const joins = rows.some((r) => r.is === 'step' && r.seam.length > 0);
+  const many = rows.some((r) => r.is !== 'own' && r.copies.length > 1);
+  return `<section class="part${many ? ' many' : ''}"><h2>${escaped(title)}</h2>${lead.length > 0 ? `<p class="lead">${lead.map(escaped).join('<br>')}</p>` : ''}${joins && model.placed.length > 1 ? sidesHtml(model) : ''}<ol>${rows.map((r) => rowHtml(r, told)).join('')}</ol></section>`;
+}
+
+const boxes = (copies: readonly string[], each: number): string =>
+  `<span class="boxes">${copies
+    .map(
+      (copy) =>
+        `<span>${copy ? `<small>${escaped(copy)}</small> ` : ''}${'<i class="box"></i>'.repeat(each)}</span>`,
+    )
+    .join('')}</span>`;
+
+/** A reason is told once; paper is short. */
+function rowHtml(row: PatternRow, told: Set<string>): string {
+  if (row.is === 'own') return `<li class="own"><span></span><p>${say.own} ${escaped(row.words)}</p></li>`;
+  if (row.is === 'rounds')
+    return `<li>${boxes(row.copies, row.rounds)}<p><b class="round">${escaped(row.label)}</b> ${escaped(row.words)}</p></li>`;
+  const known = told.has(row.reason) || row.reason === '' || row.reason === row.detail;
+  const reason = known ? '' : `<br><small>${escaped(row.reason)}</small>`;
+  told.add(row.reason);
+  const pins =
+    row.pins.length > 0 ? `<br>${say.pins}: ${row.pins.map((p) => `${p.at} ${tag(p.tag)}`).join(', ')}` : '';
+  const seam =
+    row.seam.length > 0
+      ? `<br><span class="seam">${say.seamMap} ${row.seam.map((s) => `<span>${s.edge} ${tag(s.tag)}</span>`).join(' ')}</span>`
+      : '';
+  const notes = row.notes.map((note) => `<br><b class="note">! ${escaped(note)}</b>`).join('');
+  return `<li${row.rests ? ' class="rests"' : ''}>${boxes(row.copies, 1)}<p><b>${escaped(row.title)}</b><br>${escaped(row.detail)}${pins}${seam}${notes}${reason}</p></li>`;
+}
+
+const tag = (words: string): string => `<span class="tag">${escaped(words)}</span>`;
 
 /** What is told where a point is: its places, and what the maker answered. */
 const beside = ({ tags, answered }: ToldPoint): string[] => [
@@ -68,65 +165,25 @@ const beside = ({ tags, answered }: ToldPoint): string[] => [
 const pointHtml = (p: ToldPoint): string =>
   `<b>${escaped(say.weights[p.weight])}: ${escaped(stopped(p.title))}</b> ${escaped([p.reason, stopped(p.mend), ...beside(p)].join(' '))}`;
 
-const pointText = (p: ToldPoint): string =>
+/** One point of safety as a line. */
+export const pointText = (p: ToldPoint): string =>
   [`${say.weights[p.weight]}: ${stopped(p.title)}`, stopped(p.mend), ...beside(p)].join(' ');
 
-/** Where everything goes, a row each. */
-function placeRows(model: ToyModel): string {
-  const units = unitWords(model.toy.settings.units);
-  return [
-    ...model.eyes.flatMap(({ eyes, state }) =>
-      state.state === 'homeless'
-        ? []
-        : [
-            `<tr><th scope="row">${say.eyes} ${eyes.eyeMm} mm</th><td>${state.names.map((n) => tag(holeTag(n))).join(' ')}</td><td>${state.spacing.stitchesBetween} ${say.between}, ${units.length(state.spacing.straightMm.value)} (${units.bare(state.spacing.straightMm.low)}–${units.bare(state.spacing.straightMm.high)})</td></tr>`,
-          ],
-    ),
-    ...model.noses.flatMap(({ nose, state }) =>
-      state.state === 'homeless'
-        ? []
-        : [
-            `<tr><th scope="row">${say.nose} ${nose.widthMm} mm</th><td>${tag(holeTag(state.name))}</td><td></td></tr>`,
-          ],
-    ),
-    ...model.sites.flatMap(({ join, sites }) =>
-      sites.map(
-        (s) =>
-          `<tr><th scope="row">${escaped(copyName(modelOf(model, join.guest.part), s.copy))}</th><td>${s.name ? tag(holeTag(s.name)) : say.atEnd}</td><td>${escaped(copyName(modelOf(model, join.at.part), join.at.copy))}, ${s.guestEdge} ${say.stitches}</td></tr>`,
-      ),
-    ),
-    ...model.drawn.flatMap(({ join, sites }) =>
-      sites.map(
-        (s) =>
-          `<tr><th scope="row">${escaped(copyName(modelOf(model, join.guest.part), s.copy))}</th><td>${[s.exits.first, s.exits.other].map((e) => tag(holeTag(e.name))).join(' ')}</td><td>${escaped(copyName(modelOf(model, join.at.part), join.at.copy))}, ${units.length(s.exits.widthMm)} ${say.through}</td></tr>`,
-      ),
-    ),
-  ].join('');
-}
+const safetyHtml = (model: ToyModel): string =>
+  `<section><h2>${say.safety}</h2><p>${escaped(safetyWords.made(checksMade.length, CHECKS.length))}. ${escaped(safetyWords.madeHow)}</p><ul>${checkToy(
+    model,
+  )
+    .map((p) => `<li class="${p.weight}">${pointHtml(p)}</li>`)
+    .join('')}</ul><p class="caution">${escaped(safetyWords.caution)}</p></section>`;
 
 /** What the lengths of a sheet rest on: the least known part decides. */
-function sourceWords(model: ToyModel): string {
+export function sourceWords(model: ToyModel): string {
   const sources = model.parts.map((p) => p.gauge.source);
   if (sources.includes('not known')) return say.notKnown;
   if (!sources.includes('assumed')) return say.measured;
   const percent = Math.max(...model.parts.map((p) => p.gauge.rangePercent));
   return say.assumed(percent.toFixed(0));
 }
-
-/** A reason is told once; paper is short. */
-function stepRow(model: ToyModel, step: Step, n: number, told: Set<string>): string {
-  const words = stepWords(step, model);
-  const reason = told.has(words.reason) ? '' : `<br><small>${escaped(words.reason)}</small>`;
-  told.add(words.reason);
-  const pins =
-    step.kind === 'sew' && step.pins.length > 0
-      ? `<br><span class="pins">${say.pins}: ${step.pins.map((pin) => `${say.pinAt[pin.at]} ${tag(holeTag(pin.name))}`).join(', ')}</span>`
-      : '';
-  return `<li value="${n}"><i class="box"></i><div><b>${escaped(words.title)}</b><br>${escaped(words.detail)}${pins}${words.notes.map((note) => `<br><b class="note">! ${escaped(note)}</b>`).join('')}${reason}</div></li>`;
-}
-
-const tag = (t: { rounds: string; stitches: string }): string =>
-  `<span class="tag">${t.rounds} | ${t.stitches}</span>`;
 
 /** Plain text of the plan for terminals and messages. */
 export function planText(model: ToyModel): string {
@@ -153,4 +210,79 @@ export function planText(model: ToyModel): string {
     safetyWords.caution,
     '',
   ].join('\n');
+}
+
+/** A toy as a designer would publish it, as Markdown: what the sheet says, without its drawings. */
+export function patternMd(model: ToyModel, said: Pick<SheetSaid, 'terms'> = {}): string {
+  const terms = said.terms ?? model.toy.settings.terms;
+  const told = new Set<string>();
+  const plan = planOf(model);
+  return [
+    `# ${plain(model.toy.name)}`,
+    '',
+    `${say.heading}, ${say.termsAre[terms]}. ${sizeWords(model)} ${sourceWords(model)}`,
+    '',
+    totalsOf(model)
+      .map(([n, words]) => `**${n}** ${words}`)
+      .join(' · '),
+    '',
+    ...(plan.trouble.length > 0
+      ? [`## ${say.trouble}`, '', ...plan.trouble.map((t) => `- ${plain(troubleWords(t, model))}`), '']
+      : []),
+    `## ${say.signsHead}`,
+    '',
+    ...signsOf(model, terms).map(([sign, means]) => `- **${plain(sign)}**: ${means}`),
+    '',
+    ...patternSections(model, terms).flatMap((s) => [
+      `## ${plain(s.title)}`,
+      '',
+      ...s.lead.map((l) => `${plain(l)}  `),
+      '',
+      ...s.rows.flatMap((r) => rowMd(r, told)),
+      '',
+    ]),
+    // What is bought and cut stands as it does in the plan's own text.
+    ...shoppingText(model).map((l) =>
+      l.startsWith(' ') ? `- ${plain(l.trim())}` : `\n## ${plain(l.replace(/:$/, ''))}\n`,
+    ),
+    '',
+    `## ${say.safety}`,
+    '',
+    `${safetyWords.made(checksMade.length, CHECKS.length)}. ${safetyWords.madeHow}`,
+    '',
+    ...checkToy(model).map((p) => `- ${plain(pointText(p))}`),
+    '',
+    safetyWords.caution,
+    '',
+  ].join('\n');
+}
+
+/** What people type, so that Markdown takes none of it for a sign of its own. */
+const plain = (text: string): string =>
+  text.replace(/[\\`*_[\]<>#|~]/g, (c) => `\\${c}`).replace(/\s*\n\s*/g, ' ');
+
+function rowMd(row: PatternRow, told: Set<string>): string[] {
+  if (row.is === 'own') return [`- _${say.own}_ ${plain(row.words)}`];
+  if (row.is === 'rounds') {
+    const times = row.copies.length > 1 ? ` (× ${row.copies.length})` : '';
+    return [`- [ ] **${plain(row.label)}** ${plain(row.words)}${times}`];
+  }
+  const reason = told.has(row.reason) || row.reason === row.detail ? '' : row.reason;
+  told.add(row.reason);
+  const pins =
+    row.pins.length > 0 ? `${say.pins}: ${row.pins.map((p) => `${p.at} ${p.tag}`).join(', ')}.` : '';
+  const seam =
+    row.seam.length > 0 ? `${say.seamMap} ${row.seam.map((s) => `${s.edge} ${s.tag}`).join(', ')}.` : '';
+  return [
+    `- [ ] **${plain(row.title)}**${row.copies.length > 1 ? ` (× ${row.copies.length})` : ''}. ${[
+      row.detail,
+      pins,
+      seam,
+      reason,
+    ]
+      .filter((w) => w !== '')
+      .map((w) => plain(upperFirst(stopped(w))))
+      .join(' ')}`,
+    ...row.notes.map((note) => `  - **!** ${plain(note)}`),
+  ];
 }

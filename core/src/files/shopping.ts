@@ -1,5 +1,5 @@
 import { unitWords, sheetWords as say, materialWords } from '../words';
-import { bothFillings, fillBetween, zonesOf, type ToyModel } from '../model';
+import { bothFillings, fillBetween, zonesOf, type PartModel, type ToyModel } from '../model';
 import {
   costOf,
   endLine,
@@ -77,10 +77,10 @@ export const endRows = (model: ToyModel): string =>
     )
     .join('');
 
-/** How each length of a part is filled. */
-export function fillLines(model: ToyModel): string[] {
+/** How each length of a part is filled, or of every part. */
+export function fillLines(model: ToyModel, only?: PartModel): string[] {
   const units = unitWords(model.toy.settings.units);
-  return model.parts.flatMap((part) =>
+  return (only ? [only] : model.parts).flatMap((part) =>
     part.form.section !== 'ring'
       ? []
       : zonesOf(part).map((z) => {

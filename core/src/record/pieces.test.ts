@@ -248,7 +248,7 @@ describe('what is printed', () => {
     const lines = testsCsv(modelToy(file.toy), odd).trim().split('\n');
     expect(lines).toHaveLength(2);
     expect(lines[1]).toContain('"\'=1+1, ""quoted"""');
-    expect(lines[1]).toContain('"\'@me"');
+    expect(lines[1]).toContain(",'@me,");
   });
 
   it('a long curve keeps its peaks', () => {

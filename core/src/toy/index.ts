@@ -9,5 +9,6 @@ export { changeGauge, gaugeSettingsOf } from './gaugeOfPart';
 export { EMPTY_HISTORY, editBetween, record, redo, undo } from './history';
 export type { Edit, Focus, History } from './history';
 export { keptFile } from './migrate';
+export { freeName, isUntouched } from './naming';
 export { reapplied } from './reapply';
 export { mentions, otherTitles } from './titles';

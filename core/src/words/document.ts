@@ -6,6 +6,9 @@ export const documentWords = {
     `This toy file has a fault at ${path}: ${detail}. Nothing was changed.`,
   marksDisagree: 'the text and its marks have different numbers of lines',
   notAVersion: 'it is no version of a toy file',
+  backupNewer: 'This backup was made with a newer Hoppla. Nothing was changed.',
+  backupBroken: 'This backup is damaged here and cannot be read.',
+  backupNameless: 'a toy without a name',
   leadsNowhere: 'it names something that is not in this toy',
   newer: (schema: number) =>
     `Made with a newer Hoppla (version ${schema}). It can be looked at and exported, not changed.`,
