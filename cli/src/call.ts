@@ -41,6 +41,11 @@ const FLAGS_WITH_VALUE = new Set([
   '--last',
 ]);
 
+const PLAIN_FLAGS = ['--json', '--text', '--html', '--under', '--lines', '--accept'];
+
+/** Every option there is. */
+export const FLAGS: readonly string[] = [...FLAGS_WITH_VALUE, ...PLAIN_FLAGS];
+
 /** The files and options of a command line. */
 export interface Call {
   files: string[];
@@ -56,8 +61,7 @@ export function parse(args: readonly string[]): Call {
     else if (FLAGS_WITH_VALUE.has(arg)) {
       if (args[i + 1] === undefined) throw new Misuse(say.needsValue(arg));
       call.flags.set(arg, args[++i]);
-    } else if (['--json', '--text', '--html', '--under', '--lines', '--accept'].includes(arg))
-      call.flags.set(arg, '');
+    } else if (PLAIN_FLAGS.includes(arg)) call.flags.set(arg, '');
     else throw new Misuse(say.unknownFlag(arg));
   }
   return call;

@@ -14,6 +14,7 @@ import { toyCommand } from './toy';
 import { fileIn, opened, recordsIn } from './opened';
 import { planAnswer } from './plan';
 import { shapeCommand } from './shape';
+import { helpOf, usage } from './help';
 import { cliWords as say } from './words';
 
 export type { Answer } from './call';
@@ -34,6 +35,8 @@ export function run(argv: readonly string[], standardInput: () => string, readFi
   };
   try {
     const [command, ...rest] = argv;
+    const help = helpOf(command, rest);
+    if (help) return help;
     const call = parse(rest);
     const texts = () => call.files.map((f) => ({ file: f, text: load(f) }));
     switch (command) {
@@ -66,7 +69,7 @@ export function run(argv: readonly string[], standardInput: () => string, readFi
       case 'export':
         return exportCommand(call, load);
       default:
-        return { out: '', err: say.usage, code: 2 };
+        return { out: '', err: `${command ? `${say.noCommand(command)}\n` : ''}${usage()}`, code: 2 };
     }
   } catch (error) {
     if (error instanceof Misuse) return { out: '', err: `${error.message}\n`, code: 2 };
@@ -146,7 +149,7 @@ function exportCommand(call: Call, load: ReadFile): Answer {
   if (!file || !folder || more.length) throw new Misuse(say.needsFolder);
   const to = call.flags.get('--to') ?? '';
   const format = exportNamed(to);
-  if (!format) throw new Misuse(say.notYetTo(to, Object.keys(EXPORTS)));
+  if (!format) throw new Misuse(say.noExport(to, Object.keys(EXPORTS)));
   const text = load(file);
   const model = opened(text, call);
   if ('err' in model) return model;

@@ -15,12 +15,12 @@ import {
 } from '@hoppla/core/plan';
 import { minutesAt, paceOf, timeOf, type Pace } from '@hoppla/core/record';
 import type { LogEvent } from '@hoppla/core/toy';
-import type { Answer, Call } from './call';
+import { terms, type Answer, type Call } from './call';
 
 /** The whole plan of a toy: text, a printed sheet, or all of it for programs. Exit 1 where a part does not add up. */
 export function planAnswer(model: ToyModel, log: readonly LogEvent[], call: Call): Answer {
   const code = model.parts.every((p) => p.addsUp) ? 0 : 1;
-  if (call.flags.has('--html')) return { out: sheetHtml(model), err: '', code };
+  if (call.flags.has('--html')) return { out: sheetHtml(model, { terms: terms(call) }), err: '', code };
   if (call.flags.has('--json'))
     return { out: `${JSON.stringify(planJson(model, log), null, 2)}\n`, err: '', code };
   return { out: planText(model), err: '', code };

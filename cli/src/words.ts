@@ -2,25 +2,30 @@ import { plural } from '@hoppla/core/words';
 
 /** Sentences that only the command line says. */
 export const cliWords = {
-  usage: `usage: hoppla COMMAND FILE...      ("-" reads standard input)
-  read PAGE [--terms us|uk] [--json|--lines]   counts and problems of a page; what each of its lines is
-  toy PAGE [--accept]                    a whole page as a toy document; --accept places the eyes it names
-  check FILE... [--terms us|uk]          one line a problem; exit 1 if any is an error
-  write FILE [--terms us|uk]             the text in clean form, in the terms asked
-  shape FILE [--hook MM|LETTER] [--stitch MM] [--round MM] [--lean N] [--posts N] [--hand left|right] [--under]
-        [--fill firm|medium|soft|none] [--json]   size, openings, volume and fill; FILE may be a toy
-  face FILE --part NAME --at "between R13 and R14, 7 between" [--eye MM] [--reading K] [--json]
-                                         where a pair goes, in every school, and the checks
-  joins TOY.json|PAGE [--json]           where every part is sewn, stitch to stitch; what is loose; how the toy stands
-  needle TOY.json|PAGE [--json]          embroidery, felt and needle sculpting: places, lengths, thread to cut
-  where TOY.json|PAGE [--part NAME] [--rounds N|--from-ridge N] [--made N] [--left N] [--edge N]
-        [--last "one in one|increase|decrease"] [--json]   where a piece is, from what is counted on it
-  plan TOY.json|PAGE [--text|--json|--html]   the whole plan of a toy file or of written parts: steps with their windows,
-                                         ends of yarn, materials, filling by length, time
-  safety TOY.json|PAGE [--age A] [--region R] [--json]   what could hurt a child; exit 1 on a stop
-  export TOY.json --to obj|svg|html|txt|cut|lanes|shopping DIR   the toy's fabric in three dimensions, mm; its faces in true
-                                         size; its plan; templates of felt; the order on one page; the shopping list
-`,
+  usageHead:
+    'usage: hoppla COMMAND FILE...      ("-" reads standard input; hoppla COMMAND --help tells more of one)',
+  commands: {
+    read: `read PAGE [--terms us|uk] [--json|--lines]   counts and problems of a page; what each of its lines is`,
+    toy: `toy PAGE [--accept]                    a whole page as a toy document; --accept places the eyes it names`,
+    check: `check FILE... [--terms us|uk]          one line a problem; exit 1 if any is an error`,
+    write: `write FILE [--terms us|uk]             the text in clean form, in the terms asked`,
+    shape: `shape FILE [--hook MM|LETTER] [--stitch MM] [--round MM] [--lean N] [--posts N] [--hand left|right] [--under]
+        [--fill firm|medium|soft|none] [--json]   size, openings, volume and fill; FILE may be a toy`,
+    face: `face FILE --part NAME --at "between R13 and R14, 7 between" [--eye MM] [--reading K] [--json]
+                                         where a pair goes, in every school, and the checks`,
+    joins: `joins TOY.json|PAGE [--json]           where every part is sewn, stitch to stitch; what is loose; how the toy stands`,
+    needle: `needle TOY.json|PAGE [--json]          embroidery, felt and needle sculpting: places, lengths, thread to cut`,
+    where: `where TOY.json|PAGE [--part NAME] [--rounds N|--from-ridge N] [--made N] [--left N] [--edge N]
+        [--last "one in one|increase|decrease"] [--json]   where a piece is, from what is counted on it`,
+    plan: `plan TOY.json|PAGE [--text|--json|--html] [--terms us|uk]   the whole plan of a toy file or of written parts: steps with
+                                         their windows, ends of yarn, materials, filling by length, time; --html prints
+                                         the pattern with its pauses`,
+    safety: `safety TOY.json|PAGE [--age A] [--region R] [--json]   what could hurt a child; exit 1 on a stop`,
+    export: `export TOY.json --to FORMAT DIR         the toy in an open format:`,
+    completion: `completion                             what a bash shell needs to complete these: source <(hoppla completion)`,
+  },
+  exportLine: (id: string, what: string) => `        ${id.padEnd(10)}${what}`,
+  noCommand: (said: string) => `There is no command ${said}.`,
   needsValue: (flag: string) => `${flag} needs a value.`,
   unknownFlag: (flag: string) => `${flag} is not an option here.`,
   cannotWrite: (file: string, why: string) => `${file} cannot be written. ${why}`,
@@ -29,8 +34,8 @@ export const cliWords = {
   oneFile: (command: string) => `${command} needs a file, or - for standard input.`,
   badTerms: (said: string) => `--terms is us or uk, not ${said}.`,
   badNumber: (flag: string, said: string) => `${flag} does not understand ${said}.`,
-  notYetTo: (said: string, there: readonly string[]) =>
-    `--to takes ${there.join(', ')}; ${said || 'nothing'} is not there yet.`,
+  noExport: (said: string, there: readonly string[]) =>
+    `--to takes ${there.join(', ')}; ${said || 'nothing'} is none of them.`,
   notACount: (flag: string, typed: string) => `${flag} is a count, such as 7; “${typed}” is none.`,
   nowhere: 'Nothing fits these counts, not even with one more or less.',
   countNext: (what: string) => `Several places fit: count ${what} next.`,
