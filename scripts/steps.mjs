@@ -1,7 +1,15 @@
 // Steps that demo, test and build share. Node built-ins only: this runs before anything is installed.
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import {
+  copyFileSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -85,19 +93,35 @@ export const install = () =>
 
 /** The web app, built for production into app/dist. */
 export const build = () =>
-  once('build', ['app', 'core/src', 'package-lock.json'], 'app/dist/precache.json', () => {
-    const seconds = run('build', 'npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
-      cwd: join(root, 'app'),
-    });
-    listForOffline();
-    return seconds;
-  });
+  once(
+    'build',
+    ['app', 'core/src', 'docs/notation.md', 'package-lock.json'],
+    'app/dist/precache.json',
+    () => {
+      const seconds = run('build', 'npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
+        cwd: join(root, 'app'),
+      });
+      finishPage();
+      listForOffline();
+      return seconds;
+    },
+  );
 
-/** Writes which built files the service worker keeps (scripts, fonts, the icon), and into the worker the hash of all of them and of the page. */
+/** The page says that it can be installed and what it is; the help on written rounds stands beside it. */
+function finishPage(dist = join(root, 'app/dist')) {
+  const page = join(dist, 'index.html');
+  const head =
+    '<link rel="manifest" href="/manifest.webmanifest"><link rel="apple-touch-icon" href="/icon-192.png">' +
+    '<meta name="description" content="Plans how a crocheted toy goes together: which round and which stitch.">';
+  writeFileSync(page, readFileSync(page, 'utf8').replace('</head>', `${head}</head>`));
+  copyFileSync(join(root, 'docs/notation.md'), join(dist, 'notation.md'));
+}
+
+/** Writes which built files the service worker keeps (scripts, fonts, icons, the help), and into the worker the hash of all of them and of the page. */
 export function listForOffline(dist = join(root, 'app/dist')) {
   const files = readdirSync(dist, { recursive: true })
     .map((f) => String(f).split('\\').join('/'))
-    .filter((f) => /\.(js|ttf|ico)$/.test(f) && f !== 'sw.js')
+    .filter((f) => /\.(js|ttf|ico|png|md|webmanifest)$/.test(f) && f !== 'sw.js')
     .sort();
   writeFileSync(join(dist, 'precache.json'), JSON.stringify(files.map((f) => `/${f}`)));
   const hash = createHash('sha256');

@@ -99,7 +99,7 @@ export const paste = (page: Page, text: string): Promise<void> =>
 /** Starts a new toy and pastes parts into it. */
 export async function newToy(page: Page, text: string): Promise<void> {
   await page.goto('/');
-  await page.getByRole('button', { name: 'New toy' }).click();
+  await page.getByRole('button', { name: /^(New toy|Paste a pattern)$/ }).click();
   await page.getByRole('textbox', { name: 'Add parts' }).fill(text);
   await page.getByRole('button', { name: /^Add (this part|\d+ parts)$/ }).click();
   await expect(rounds(page)).toBeVisible();
@@ -135,6 +135,7 @@ export async function exported(page: Page): Promise<string> {
     .getByRole('button', { name: /^More for/ })
     .first()
     .click();
+  await page.getByRole('button', { name: 'Give it away' }).click();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Export the toy file' }).click(),

@@ -3,6 +3,7 @@ import { useEffect } from 'react';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { keepOffline, queryClient } from '../documents';
 import { Boundary } from '../stations/frame/Boundary';
+import { PageKeys } from '../stations/frame/PageKeys';
 import { PageStyle } from '../theme/PageStyle';
 import { loadFonts, ThemeProvider } from '../theme';
 
@@ -15,6 +16,7 @@ export default function Layout() {
   return (
     <ThemeProvider>
       <PageStyle />
+      <PageKeys />
       <QueryClientProvider client={queryClient}>
         <Boundary>
           <Slot />

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import Svg, { Circle, Path } from 'react-native-svg';
+import { spokenPlace } from '@hoppla/core/words';
 import { usePalette } from '../theme';
 import { Num } from './type';
 
@@ -20,7 +21,7 @@ export function Tag({ rounds, stitches, kind = 'pin', of }: TagProps) {
     <View
       style={{ flexDirection: 'row', height: 28 }}
       role="img"
-      aria-label={`${of ? `${of} ` : ''}${rounds}${stitches ? `, ${stitches}` : ''}`}
+      aria-label={`${of ? `${of} ` : ''}${spokenPlace(rounds, stitches)}`}
     >
       <Svg width={16} height={28} aria-hidden>
         <Path d="M0 14L11 0H16.5V28H11Z" fill={ground} />

@@ -9,6 +9,7 @@ export { Field } from './Field';
 export { Nudge } from './Nudge';
 export { Press } from './Press';
 export { ProblemLine } from './ProblemLine';
+export { keepRadioGroups } from './radios';
 export { ReadingBand } from './Reading';
 export type { ReadingProps } from './Reading';
 export { RoundTape } from './RoundTape';

@@ -17,6 +17,9 @@ const REST_MS = 250;
 export const keepDraft = (toy: string, draft: Draft): Promise<void> =>
   draft.text === '' ? store.removeItem(toy) : store.setItem(toy, JSON.stringify(draft));
 
+/** Whether a page lies on a toy's desk. */
+export const hasDraft = async (toy: string): Promise<boolean> => (await store.getItem(toy)) !== null;
+
 /** A draft as it was kept; whatever is none is left out. */
 function draftIn(raw: string | null): Draft {
   try {

@@ -14,17 +14,37 @@ export {
   useOpenToy,
 } from './openToy';
 export type { OpenToy } from './openToy';
-export { anew, copyOf, demoFile, emptyFile, queryClient, useBench, useShelf, workshopFiles } from './queries';
+export {
+  anew,
+  copyOf,
+  demoFile,
+  emptyFile,
+  isNewName,
+  queryClient,
+  useBench,
+  useShelf,
+  workshopFiles,
+} from './queries';
 export { Overtaken, take } from './storage';
 export type { Shelved } from './storage';
-export { chooseFile, download, downloadToy, givenFile, printDocument } from './transfer';
+export {
+  chooseFile,
+  chooseFiles,
+  download,
+  downloadBlob,
+  downloadToy,
+  givenFile,
+  printDocument,
+} from './transfer';
 export type { GivenFile } from './transfer';
 export { smallPicture } from './photo';
 export { newId } from './ids';
-export { keepDraft, useDraft } from './drafts';
+export { hasDraft, keepDraft, useDraft } from './drafts';
 export type { Draft } from './drafts';
 export { PAGE_FILES, textOfFile, textOfPaste } from './pages';
 export type { PageFile } from './pages';
-export { keepOffline } from './offline';
+export { keepOffline, roomKept, useNewVersion } from './offline';
 export { useDevice } from './device';
-export type { Device } from './device';
+export type { Device, LastPlace, Maker } from './device';
+export { linkOf, toyInLink } from './link';
+export { cardPng } from './card';

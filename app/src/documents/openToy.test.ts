@@ -16,7 +16,7 @@ describe('the open toy', () => {
   it('takes a toy that an older version kept, brought up to date', async () => {
     const raw = readFileSync(resolve(__dirname, '../../../core/src/toy/fixtures/toy-v1.json'), 'utf8');
     const { toy } = JSON.parse(raw) as { toy: { id: string; name: string } };
-    await keepRaw({ id: toy.id, name: toy.name, schema: 1 }, raw, null);
+    await keepRaw({ id: toy.id, name: toy.name, schema: 1, changed: null }, raw, null);
     const taken = await take(toy.id);
     expect(taken!.file).toMatchObject({
       schema: 15,
@@ -83,7 +83,7 @@ describe('the open toy', () => {
   it('gives a damaged newest revision by the one before', async () => {
     const first = file();
     await keep(first, null);
-    await keepRaw({ id: first.toy.id, name: 'Ear', schema: 1 }, '{"broken', 1);
+    await keepRaw({ id: first.toy.id, name: 'Ear', schema: 1, changed: null }, '{"broken', 1);
     expect((await take(first.toy.id))!.file!.toy).toEqual(first.toy);
     expect((await shelf()).some((s) => s.head.id === first.toy.id)).toBe(true);
   });
@@ -118,7 +118,11 @@ describe('the open toy', () => {
     const first = file();
     const { id } = first.toy;
     await keep(first, null);
-    await keepRaw({ id, name: 'Tomorrow', schema: 99 }, '{"format":"hoppla toy","schema":99}', 1);
+    await keepRaw(
+      { id, name: 'Tomorrow', schema: 99, changed: null },
+      '{"format":"hoppla toy","schema":99}',
+      1,
+    );
     await expect(keep(first, 1)).rejects.toBeInstanceOf(Overtaken);
     await expect(changeKept(id, (f) => f)).rejects.toBeInstanceOf(Overtaken);
     expect((await take(id))!.head.schema).toBe(99);
@@ -178,7 +182,7 @@ describe('the open toy', () => {
     await keep(first, null);
     const bad = newId();
     await keepRaw(
-      { id: bad, name: 'Bad', schema: null as unknown as number },
+      { id: bad, name: 'Bad', schema: null as unknown as number, changed: null },
       '{"format":"hoppla toy","schema":1e999,"toy":{"parts":{}}}',
       null,
     );

@@ -1,8 +1,10 @@
 import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { newFile, newToy, type ToyFile } from '@hoppla/core/toy';
+import type { Maker } from './device';
 import { newId } from './ids';
-import { changeKept, discard, keep, keepRaw, shelf, type Head, type Shelved } from './storage';
+import { exportFile, type BenchToy } from '@hoppla/core/files';
+import { changeKept, discard, keep, keepRaw, shelf, take, type Head, type Shelved } from './storage';
 import { listenToAll, tellGone, tellKept } from './writer';
 import { screenWords } from '../words';
 
@@ -47,6 +49,18 @@ export function useBench() {
       told(await changeKept(id, to)),
     onSettled: done,
   });
+  /** Puts toys of a backup on the bench: those that are there already are written over. */
+  const restore = useMutation({
+    mutationFn: async (toys: readonly BenchToy[]) => {
+      for (const toy of toys) {
+        const there = await take(toy.id);
+        const head = { id: toy.id, name: toy.name, schema: toy.schema, changed: toy.changed };
+        const text = toy.file ? exportFile(toy.file) : toy.raw;
+        told(await keepRaw(head, text, there?.head.revision ?? null));
+      }
+    },
+    onSettled: done,
+  });
   const remove = useMutation({
     mutationFn: async (toy: Shelved) => {
       const gone = await discard(toy);
@@ -55,11 +69,24 @@ export function useBench() {
     },
     onSettled: done,
   });
-  return { put, putBack, change, remove };
+  return { put, putBack, change, restore, remove };
 }
 
-/** A file for an empty new toy. */
-export const emptyFile = (name: string = screenWords.bench.newName): ToyFile => newFile(newToy(name, newId));
+/** Whether a toy still has the name that it was begun with. */
+export const isNewName = (name: string): boolean =>
+  name === screenWords.bench.newName || new RegExp(`^${screenWords.bench.newName} \\d+$`).test(name);
+
+/** A file for an empty new toy, as its maker is used to. */
+export function emptyFile(maker: Maker, name: string = screenWords.bench.newName): ToyFile {
+  const { hand, ownSmallestMm, terms, units, hooks, region, age } = maker;
+  const toy = newToy(name, newId);
+  const settings = { ...toy.settings, terms, units, hooks, region, age };
+  return newFile({
+    ...toy,
+    settings: ownSmallestMm === null ? settings : { ...settings, ownSmallestMm },
+    gauges: toy.gauges.map((g) => ({ ...g, hand })),
+  });
+}
 
 /** The same toy as another one. */
 export const copyOf = (file: ToyFile, name: string): ToyFile => ({

@@ -18,6 +18,8 @@ export interface Head {
   revision: number;
   name: string;
   schema: number;
+  /** when it was last kept, ISO 8601; null where an older Hoppla kept it */
+  changed: string | null;
 }
 
 /** A toy on the bench. `file` is null for toys of a newer version, and for those of which no revision can be read. */
@@ -96,6 +98,7 @@ function readHead(raw: string): Head | null {
           revision: head.revision!,
           name: String(head.name ?? ''),
           schema: Number.isSafeInteger(head.schema) ? head.schema! : 0,
+          changed: typeof head.changed === 'string' ? head.changed : null,
         }
       : null;
   } catch {
@@ -118,10 +121,16 @@ function wishToStay(): void {
  * @throws StorageTrouble, Overtaken
  */
 export async function keep(file: ToyFile, after: number | null): Promise<Head> {
-  return keepRaw({ id: file.toy.id, name: file.toy.name, schema: SCHEMA }, exportFile(file), after);
+  return keepRaw(
+    { id: file.toy.id, name: file.toy.name, schema: SCHEMA, changed: now() },
+    exportFile(file),
+    after,
+  );
 }
 
-/** Keeps a text as it is, for toys of a newer version. @throws StorageTrouble, Overtaken */
+const now = (): string => new Date().toISOString();
+
+/** Keeps a text as it is, with the time of its last change, for what comes from elsewhere. @throws StorageTrouble, Overtaken */
 export async function keepRaw(of: Omit<Head, 'revision'>, raw: string, after: number | null): Promise<Head> {
   return asked(
     () =>
@@ -155,11 +164,17 @@ export async function changeKept(id: string, change: (file: ToyFile) => ToyFile)
   return asked(() =>
     alone(id, async () => {
       const there = await headOf(id);
-      const now = there && (await fetch(there));
-      if (!now?.file) throw new Overtaken(there);
-      const file = change(now.file);
+      const newest = there && (await fetch(there));
+      if (!newest?.file) throw new Overtaken(there);
+      const file = change(newest.file);
       return write(
-        { ...now.head, name: file.toy.name, schema: SCHEMA, revision: now.head.revision + 1 },
+        {
+          ...newest.head,
+          name: file.toy.name,
+          schema: SCHEMA,
+          changed: now(),
+          revision: newest.head.revision + 1,
+        },
         exportFile(file),
       );
     }),
@@ -173,7 +188,13 @@ export async function shelf(): Promise<Shelved[]> {
     const raws = await store.getMany(keys);
     const heads = keys.map(
       (key) =>
-        readHead(raws[key] ?? '') ?? { id: key.slice('head:'.length), revision: 0, name: '', schema: 0 },
+        readHead(raws[key] ?? '') ?? {
+          id: key.slice('head:'.length),
+          revision: 0,
+          name: '',
+          schema: 0,
+          changed: null,
+        },
     );
     const found = await Promise.all(heads.map(fetch));
     const known = new Set(heads.map((h) => h.id));
@@ -189,7 +210,8 @@ export async function shelf(): Promise<Shelved[]> {
 /** A toy that the store has lost and the journal still holds. */
 function fromJournal({ id, raw }: { id: string; raw: string }): Shelved[] {
   const file = keptFile(raw);
-  return file ? [{ head: { id, revision: 0, name: file.toy.name, schema: SCHEMA }, file, raw }] : [];
+  const head = { id, revision: 0, name: file?.toy.name ?? '', schema: SCHEMA, changed: null };
+  return file ? [{ head, file, raw }] : [];
 }
 
 /** One toy; null when this browser does not have it. @throws StorageTrouble */
@@ -200,6 +222,17 @@ export async function take(id: string): Promise<Shelved | null> {
   });
 }
 
+/** What was read last of each toy: the same text gives the same toy, and what was worked out of it is known. */
+const lastRead = new Map<string, { raw: string; file: ToyFile }>();
+
+function readOnce(id: string, raw: string): ToyFile | null {
+  const known = lastRead.get(id);
+  if (known?.raw === raw) return known.file;
+  const file = keptFile(raw);
+  if (file) lastRead.set(id, { raw, file });
+  return file;
+}
+
 /** The newest revision of a toy that can be read; what cannot be read at all is given as damaged, with its text. */
 async function fetch(head: Head): Promise<Shelved> {
   let text = '';
@@ -208,7 +241,7 @@ async function fetch(head: Head): Promise<Shelved> {
     if (!raw) continue;
     text ||= raw;
     if (head.schema > SCHEMA) return { head, raw, file: null };
-    const file = keptFile(raw);
+    const file = readOnce(head.id, raw);
     if (file) return { head, raw, file };
   }
   return { head, raw: text, file: null, damaged: true };

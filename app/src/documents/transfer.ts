@@ -2,8 +2,12 @@ import { exportFile, fileName } from '@hoppla/core/files';
 import type { ToyFile } from '@hoppla/core/toy';
 
 /** Hands a text to the browser as a download. */
-export function download(name: string, type: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+export const download = (name: string, type: string, text: string): void =>
+  downloadBlob(name, new Blob([text], { type }));
+
+/** Hands bytes to the browser as a download. */
+export function downloadBlob(name: string, blob: Blob): void {
+  const url = URL.createObjectURL(blob);
   const link = document.createElement('a');
   link.href = url;
   link.download = name;
@@ -28,21 +32,24 @@ export const givenFile = async (file: File): Promise<GivenFile> => ({
   bytes: new Uint8Array(await file.arrayBuffer()),
 });
 
-/** Lets the maker choose one file; null when none was chosen. */
-export function chooseFile(accept: string): Promise<GivenFile | null> {
+/** Lets the maker choose files; none when none was chosen. */
+export function chooseFiles(accept: string, many = true): Promise<GivenFile[]> {
   return new Promise((resolve) => {
     const input = document.createElement('input');
     input.type = 'file';
     input.accept = accept;
+    input.multiple = many;
     input.addEventListener('change', () => {
-      const file = input.files?.[0];
-      if (!file) return resolve(null);
-      givenFile(file).then(resolve, () => resolve(null));
+      Promise.all([...(input.files ?? [])].map(givenFile)).then(resolve, () => resolve([]));
     });
-    input.addEventListener('cancel', () => resolve(null));
+    input.addEventListener('cancel', () => resolve([]));
     input.click();
   });
 }
+
+/** Lets the maker choose one file; null when none was chosen. */
+export const chooseFile = async (accept: string): Promise<GivenFile | null> =>
+  (await chooseFiles(accept, false))[0] ?? null;
 
 /** Opens the browser's print dialogue on a document of its own, in true size. */
 export function printDocument(html: string): void {

@@ -2,6 +2,9 @@ import { batch } from './batch';
 import { bench } from './bench';
 import { desk } from './desk';
 import { face } from './face';
+import { frame } from './frame';
+import { giving } from './giving';
+import { maker } from './maker';
 import { gauge } from './gauge';
 import { joins } from './joins';
 import { make } from './make';
@@ -44,6 +47,9 @@ export const screenWords = {
   bench,
   desk,
   face,
+  frame,
+  giving,
+  maker,
   gauge,
   joins,
   make,

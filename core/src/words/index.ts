@@ -12,7 +12,7 @@ export type { JoinFault } from './joinFaults';
 export { safetyWords } from './safety';
 export { recordWords } from './records';
 export { safetyPointWords } from './safetyPoints';
-export { ordinal, pinWords, placeWords } from './places';
+export { ordinal, pinWords, placeWords, spokenPlace } from './places';
 export { faceWords } from './face';
 export { hours, lengthMm, unitWords } from './units';
 export type { Units, UnitWords } from './units';

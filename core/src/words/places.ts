@@ -82,3 +82,19 @@ export const pinWords = {
   front: 'front',
   back: 'back',
 };
+
+/** Rounds of an address as they are said: "R13·14" is "between rounds 13 and 14", whatever stands around it. */
+const spokenRounds = (words: string): string =>
+  words
+    .replace(/\bR(\d+)·(\d+)/g, 'between rounds $1 and $2')
+    .replace(/\bR(\d+)–(\d+)/g, 'rounds $1 to $2')
+    .replace(/\bR(\d+)\b/g, 'round $1');
+
+/** An address as it is said, with its stitches: "18·19" is "between stitches 18 and 19", "18" is "stitch 18". */
+export function spokenPlace(rounds: string, stitches?: string): string {
+  if (stitches === undefined) return spokenRounds(rounds);
+  const said = stitches
+    .replace(/(\d+)·(\d+)/g, 'between stitches $1 and $2')
+    .replace(/^\d+$/, (n) => `stitch ${n}`);
+  return `${spokenRounds(rounds)}, ${said}`;
+}

@@ -91,7 +91,7 @@ test('the sheet prints on A4 and Letter: every part and the caution are on paper
 
 test('an empty toy says what to do first at every station', async ({ page }) => {
   await page.goto('/');
-  await page.getByRole('button', { name: 'New toy' }).click();
+  await page.getByRole('button', { name: /^(New toy|Paste a pattern)$/ }).click();
   await expect(page.getByText('No parts yet')).toBeVisible();
   for (const [where, words] of [
     ['Face', 'too few rounds'],

@@ -46,7 +46,7 @@ for (const [name, viewport] of [
       page,
     }) => {
       await page.goto('/');
-      await page.getByRole('button', { name: 'New toy' }).click();
+      await page.getByRole('button', { name: /^(New toy|Paste a pattern)$/ }).click();
       await field(page).fill(PAGE);
       await expect(page.getByText('2 parts, 15 rounds')).toBeVisible();
       await expect(
@@ -82,7 +82,7 @@ test('files of other kinds are refused in words; HTML and a word processor’s f
   page,
 }) => {
   await page.goto('/');
-  await page.getByRole('button', { name: 'New toy' }).click();
+  await page.getByRole('button', { name: /^(New toy|Paste a pattern)$/ }).click();
   const give = async (name: string, buffer: Buffer) => {
     const [chooser] = await Promise.all([
       page.waitForEvent('filechooser'),
@@ -129,7 +129,9 @@ test('a PDF of two columns is opened offline, a part renamed, two parts made one
   await page.goto('/');
   await page.evaluate(() => navigator.serviceWorker.ready);
   await page.reload();
-  await page.getByRole('button', { name: 'New toy' }).click();
+  await page.getByRole('button', { name: /^(New toy|Paste a pattern)$/ }).click();
+  // The empty Bench has a button of the same name.
+  await expect(field(page)).toBeVisible();
   await context.setOffline(true);
   const [chooser] = await Promise.all([
     page.waitForEvent('filechooser'),
@@ -153,7 +155,7 @@ test('a PDF of two columns is opened offline, a part renamed, two parts made one
 
 test('a file that is dropped and a list that is pasted are pages, too', async ({ page }) => {
   await page.goto('/');
-  await page.getByRole('button', { name: 'New toy' }).click();
+  await page.getByRole('button', { name: /^(New toy|Paste a pattern)$/ }).click();
   const give = (name: 'drop' | 'paste') =>
     field(page).evaluate((at, event) => {
       const data = new DataTransfer();

@@ -139,7 +139,7 @@ test('from opening the app with a pasted head to a placed pair: four taps', asyn
     await page.getByRole(role, { name, exact: typeof name === 'string' }).tap();
     taps++;
   };
-  await tap('New toy');
+  await tap('Paste a pattern');
   await page.getByRole('textbox', { name: 'Add parts' }).fill(SOUND);
   await tap(/^Add this part$/);
   await tap('Face', 'link');

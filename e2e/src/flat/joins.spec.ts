@@ -70,7 +70,7 @@ for (const [name, viewport] of SIZES)
       await field.fill('six rounds from the ring, on the back');
       await field.press('Enter');
       await expect(page.getByText('Follows: 6 rounds from the ring, on the back.')).toBeVisible();
-      await expect(page.getByRole('img', { name: /^Tail R6·7, / })).toBeVisible();
+      await expect(page.getByRole('img', { name: /^Tail between rounds 6 and 7, / })).toBeVisible();
       await field.fill('straight above the legs, 1 round free');
       await field.press('Enter');
       await expect(
@@ -106,7 +106,9 @@ for (const [name, viewport] of SIZES)
       expect(said).toEqual({});
       await page.getByRole('button', { name: 'Whole toy' }).click();
       await expect(page.getByText(/^Loose: /)).toHaveCount(0);
-      await expect(page.getByRole('button', { name: /^!? ?Arm × 2.*R11·12/ })).toBeVisible();
+      await expect(
+        page.getByRole('button', { name: /^!? ?Arm × 2.*between rounds 11 and 12/ }),
+      ).toBeVisible();
     });
 
     test('a tube is the neck between head and body: both its edges rim to rim, turned by a stitch', async ({

@@ -124,7 +124,7 @@ for (const [name, viewport] of SIZES)
       page,
     }) => {
       await page.goto('/');
-      await page.getByRole('button', { name: 'New toy' }).click();
+      await page.getByRole('button', { name: /^(New toy|Paste a pattern)$/ }).click();
       await page.getByRole('textbox', { name: 'What it is' }).fill('Leaf');
       await page.getByRole('button', { name: 'Begin', exact: true }).click();
       const region = page.getByRole('region', { name: 'Work and write' });

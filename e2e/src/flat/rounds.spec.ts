@@ -79,8 +79,8 @@ for (const [name, size] of SIZES) {
           await page.keyboard.press('Tab');
         await expect(to).toBeFocused();
       };
-      await page.getByRole('button', { name: 'New toy' }).waitFor();
-      await tab(page.getByRole('button', { name: 'New toy' }));
+      await page.getByRole('button', { name: /^(New toy|Paste a pattern)$/ }).waitFor();
+      await tab(page.getByRole('button', { name: /^(New toy|Paste a pattern)$/ }));
       await page.keyboard.press('Enter');
       await page.getByRole('textbox', { name: 'Add parts' }).waitFor();
       await tab(page.getByRole('textbox', { name: 'Add parts' }));

@@ -1,195 +1,241 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
-import { Text } from 'tamagui';
-import { Words } from '../../controls';
+import { backupOf, fileName } from '@hoppla/core/files';
+import { freeName, isUntouched } from '@hoppla/core/toy';
 import {
-  chooseFile,
-  PAGE_FILES,
-  Overtaken,
-  take,
-  closeToy,
   anew,
+  chooseFiles,
+  closeToy,
   copyOf,
   demoFile,
-  downloadToy,
   download,
   emptyFile,
-  keepDraft,
-  textOfFile,
+  hasDraft,
+  isNewName,
+  openToyNow,
+  PAGE_FILES,
+  take,
+  toyInLink,
   useBench,
+  useDevice,
   useShelf,
   workshopFiles,
-  type GivenFile,
   type Shelved,
 } from '../../documents';
 import { usePalette } from '../../theme';
 import { hrefOf } from '../stations';
 import { screenWords as say } from '../../words';
-import { nameOf, Shelf } from './Shelf';
+import { BenchBar } from './BenchBar';
+import { BenchMenu } from './BenchMenu';
+import { BenchPaper, type BenchSaid } from './BenchPaper';
+import { FirstMinutes } from './FirstMinutes';
 import { MoreSheet } from './MoreSheet';
-import { BenchPaper } from './BenchPaper';
+import { RestoreSheet } from './RestoreSheet';
+import { MOST_ON_MAT, Shelf } from './Shelf';
+import { found, nameOf } from './told';
+import { useBringIn } from './useBringIn';
+import { useDropped } from './useDropped';
 
-/** The Bench: every toy of this browser on one mat, at one scale, feet on one line. */
+const ToyList = lazy(async () => ({ default: (await import('./ToyList')).ToyList }));
+
+/** The Bench: every toy of this browser on one mat at one scale, or as a list; last used first. */
 export function BenchStation() {
   const c = usePalette();
-  const router = useRouter();
   const shelf = useShelf();
-  const { put, putBack, change, remove } = useBench();
-  const [more, setMore] = useState<Shelved | null>(null);
-  const [said, setSaid] = useState<{ words: string; back: Shelved | null; fault?: boolean } | null>(null);
-  useEffect(() => void closeToy(), []);
   const toys = shelf.data ?? [];
-  const fail = (error: unknown) =>
-    setSaid({ words: error instanceof Error ? error.message : say.storage.broken, back: null, fault: true });
-  const addDemo = async () => put.mutateAsync(await demoFile()).catch(fail);
-  const addWorkshop = async () => {
-    for (const file of await workshopFiles()) await put.mutateAsync(file).catch(fail);
-  };
-  useDemoOnce(shelf.data, (all) => void (all ? addWorkshop() : addDemo()));
-  const create = () => {
-    const file = emptyFile();
-    put.mutateAsync(file).then(() => router.push(hrefOf(file.toy.id, 'parts')), fail);
-  };
-  /** A page goes to the desk of a new toy: what each line became is looked at before parts are made of it. */
-  const openPage = async ({ name: fileName, bytes }: GivenFile) => {
-    const page = await textOfFile(fileName, bytes);
-    if (page.state === 'refused')
-      return setSaid({ words: say.desk.refused[page.why](fileName), back: null, fault: true });
-    const { text } = page;
-    const file = emptyFile(fileName.replace(/\.[^.]*$/, '') || undefined);
-    await put.mutateAsync(file).then(async () => {
-      await keepDraft(file.toy.id, { text, as: {} });
-      router.push(hrefOf(file.toy.id, 'parts'));
-    }, fail);
-  };
-  const importFile = async () => {
-    const chosen = await chooseFile(`.json,application/json,${PAGE_FILES}`);
-    if (chosen === null) return;
-    const raw = new TextDecoder().decode(chosen.bytes);
-    if (!raw.trimStart().startsWith('{')) return openPage(chosen);
-    const { openFile } = await import('@hoppla/core/toy/schema');
-    const opened = openFile(raw);
-    if (opened.state === 'refused') return setSaid({ words: opened.sentence, back: null, fault: true });
-    if (opened.state === 'newer') {
-      const id = `newer-${Date.now()}`;
-      await putBack
-        .mutateAsync({ head: { id, revision: 1, name: opened.name, schema: opened.schema }, raw })
-        .catch(fail);
-      return setSaid({ words: say.storage.newer(opened.schema), back: null });
-    }
-    const { file } = opened;
-    const { name } = file.toy;
-    // Whether it is here already is asked when it is kept: another window may have brought it since.
-    await put.mutateAsync(file).then(
-      () => setSaid({ words: say.bench.imported(name), back: null }),
-      (error: unknown) =>
-        error instanceof Overtaken
-          ? put
-              .mutateAsync(copyOf(file, say.bench.copyOf(name)))
-              .then(() => setSaid({ words: say.bench.importedTwice(name), back: null }), fail)
-          : fail(error),
-    );
-  };
-  const takeOff = (toy: Shelved) => {
-    setMore(null);
-    remove
-      .mutateAsync(toy)
-      .then((gone) => setSaid({ words: say.bench.removed(nameOf(gone)), back: gone }), fail);
-  };
-  /** The toy as it is kept now, not as it was when the bench was read. */
-  const newest = async (toy: Shelved): Promise<Shelved> => (await take(toy.head.id).catch(() => null)) ?? toy;
-  const giveAway = async (toy: Shelved) => {
-    const { file, raw, head } = await newest(toy);
-    if (file) downloadToy(file);
-    else download(`${head.id}.hoppla.json`, 'application/json', raw);
-  };
-  const duplicate = async (toy: Shelved) => {
-    setMore(null);
-    const { file } = await newest(toy);
-    if (file) await put.mutateAsync(anew(file, say.bench.copyOf(file.toy.name))).catch(fail);
-  };
+  const device = useDevice();
+  const [said, setSaid] = useState<BenchSaid | null>(null);
+  const [more, setMore] = useState<Shelved | null>(null);
+  const [menu, setMenu] = useState(false);
+  const [search, setSearch] = useState('');
+  const [collection, setCollection] = useState<string | null>(null);
+  const deeds = useDeeds(toys, setSaid, setMore);
+  useArrivals(shelf.data, deeds);
+  useEffect(() => {
+    document.title = say.app;
+  }, []);
   const empty = shelf.isSuccess && toys.length === 0;
+  const shown = found(toys, { search, collection, places: device.places });
+  const as = device.benchAs ?? (toys.length > MOST_ON_MAT ? 'list' : 'mat');
+  const dropping = useDropped((files) => void deeds.bring.bringIn(files));
   return (
     <View style={{ flex: 1, backgroundColor: c.matDeep }}>
-      <BenchBar shelf={shelf} empty={empty} toys={toys} />
+      <BenchBar
+        count={shelf.isSuccess ? toys.length : null}
+        as={as}
+        onAs={device.showsBench}
+        onMenu={() => setMenu(true)}
+      />
       <View role="main" style={{ flex: 1, minHeight: 0 }}>
-        <Shelf toys={toys} loading={shelf.isPending} onMore={setMore} />
+        {empty ? (
+          <FirstMinutes deeds={deeds} />
+        ) : as === 'mat' ? (
+          <Shelf toys={shown.slice(0, MOST_ON_MAT)} loading={shelf.isPending} onMore={setMore} />
+        ) : (
+          <Suspense fallback={<View style={{ flex: 1, backgroundColor: c.paper }} />}>
+            <ToyList toys={shown} onMore={setMore} />
+          </Suspense>
+        )}
         <BenchPaper
-          shelf={shelf}
-          said={said}
-          putBack={putBack}
-          setSaid={setSaid}
-          fail={fail}
-          empty={empty}
-          addDemo={addDemo}
-          create={create}
-          importFile={importFile}
+          {...{
+            shelf,
+            said,
+            setSaid,
+            empty,
+            dropping,
+            deeds,
+            toys,
+            search,
+            setSearch,
+            collection,
+            setCollection,
+          }}
+          onMat={as === 'mat' ? Math.min(MOST_ON_MAT, shown.length) : null}
+          all={shown.length}
         />
       </View>
-      {more ? (
-        <MoreSheet
-          more={more}
-          setMore={setMore}
-          change={change}
-          fail={fail}
-          duplicate={duplicate}
-          giveAway={giveAway}
-          takeOff={takeOff}
+      {more ? <MoreSheet more={more} collections={toys} deeds={deeds} onClose={() => setMore(null)} /> : null}
+      {menu ? <BenchMenu toys={toys} deeds={deeds} onClose={() => setMenu(false)} /> : null}
+      {deeds.bring.saved ? (
+        <RestoreSheet
+          saved={deeds.bring.saved}
+          here={toys}
+          fail={deeds.fail}
+          onClose={() => deeds.bring.setSaved(null)}
+          onDone={(n, before) =>
+            setSaid({
+              words: say.bench.restore.done(n),
+              putBack: () => deeds.bench.restore.mutateAsync(before),
+              backs: before.length > 0,
+            })
+          }
         />
       ) : null}
     </View>
   );
 }
 
-/** The house, and how many toys stand there. */
-function BenchBar({
-  shelf,
-  empty,
-  toys,
-}: {
-  shelf: ReturnType<typeof useShelf>;
-  empty: boolean;
-  toys: Shelved[];
-}) {
-  const c = usePalette();
-  return (
-    <View
-      role="banner"
-      style={{
-        flexDirection: 'row',
-        alignItems: 'baseline',
-        gap: 12,
-        paddingHorizontal: 16,
-        height: 56,
-        paddingTop: 12,
-      }}
-    >
-      <Text
-        role="heading"
-        aria-level={1}
-        fontFamily="$heading"
-        fontSize={22}
-        lineHeight={28}
-        fontWeight="800"
-        color={c.matInk}
-      >
-        {say.app}
-      </Text>
-      <Words color={c.matInk2}>
-        {shelf.isSuccess && !empty ? `${say.bench.count(toys.length)}, ${say.bench.oneScale}` : ''}
-      </Words>
-    </View>
-  );
+export type Deeds = ReturnType<typeof useDeeds>;
+
+/** Everything that can be done with the toys of the bench. */
+function useDeeds(
+  toys: readonly Shelved[],
+  setSaid: (said: BenchSaid | null) => void,
+  setMore: (toy: Shelved | null) => void,
+) {
+  const router = useRouter();
+  const bench = useBench();
+  const { maker } = useDevice();
+  const names = toys.map(nameOf);
+  const bring = useBringIn(names, (told) => setSaid(told));
+  const fail = (error: unknown) =>
+    setSaid({ words: error instanceof Error ? error.message : say.storage.broken, fault: true });
+  const addDemo = async () => {
+    const file = await demoFile();
+    await bench.put.mutateAsync(file);
+    return file.toy.id;
+  };
+  const addWorkshop = async () => {
+    for (const file of await workshopFiles()) await bench.put.mutateAsync(file);
+  };
+  const create = () => {
+    const file = emptyFile(maker, freeName(say.bench.newName, names));
+    bench.put.mutateAsync(file).then(() => router.push(hrefOf(file.toy.id, 'parts')), fail);
+  };
+  const importFiles = async () =>
+    bring.bringIn(await chooseFiles(`.json,application/json,${PAGE_FILES}`)).catch(fail);
+  const takeOff = (toy: Shelved) => {
+    setMore(null);
+    bench.remove.mutateAsync(toy).then(
+      (gone) =>
+        setSaid({
+          words: say.bench.removed(nameOf(gone)),
+          backs: true,
+          putBack: () => bench.putBack.mutateAsync(gone),
+          thenSaid: say.bench.restored(gone.head.name),
+        }),
+      fail,
+    );
+  };
+  /** The toy as it is kept now, not as it was when the bench was read. */
+  const newest = async (toy: Shelved): Promise<Shelved> => (await take(toy.head.id).catch(() => null)) ?? toy;
+  const duplicate = async (toy: Shelved, as: 'design' | 'with records' | 'variant') => {
+    setMore(null);
+    const { file } = await newest(toy);
+    if (!file) return;
+    const name = freeName(file.toy.name, names);
+    const copy = as === 'with records' ? copyOf(file, name) : anew(file, name);
+    const base = file.toy.variantOf ?? file.toy.id;
+    const made = as === 'variant' ? { ...copy, toy: { ...copy.toy, variantOf: base } } : copy;
+    await bench.put.mutateAsync(made).then(() => setSaid({ words: say.bench.duplicated(name) }), fail);
+  };
+  const backUp = () => {
+    const all = toys.map(({ head, file, raw }) => ({ ...head, file, raw }));
+    const now = new Date().toISOString();
+    const name = fileName(`${say.bench.backupName} ${now.slice(0, 10)}`, 'hoppla-bench.json');
+    download(name, 'application/json', backupOf(all, now));
+    setSaid({ words: say.bench.backedUp(all.length) });
+  };
+  return {
+    bench,
+    bring,
+    fail,
+    addDemo,
+    addWorkshop,
+    create,
+    importFiles,
+    takeOff,
+    newest,
+    duplicate,
+    backUp,
+    setSaid,
+  };
 }
 
-/** `npm run demo` opens the address with ?demo=workshop: its toys are put on an empty bench once. `?demo` alone puts Rill there. */
-function useDemoOnce(toys: Shelved[] | undefined, add: (all: boolean) => void): void {
-  const { demo } = useLocalSearchParams<{ demo?: string }>();
+/** Closes the toy that was open. A new one in which nothing was done does not stay. */
+async function leaveToy(remove: (toy: Shelved) => Promise<unknown>): Promise<void> {
+  const { id, file, writing } = openToyNow();
+  await closeToy();
+  const fresh = id && file && writing && isUntouched(file) && isNewName(file.toy.name);
+  if (!fresh || (await hasDraft(id))) return;
+  const toy = await take(id);
+  if (toy?.file && isUntouched(toy.file)) await remove(toy);
+}
+
+/** What comes with the address: the demo workshop (`?demo=workshop`, `?demo` alone for Rill) on an empty bench, a toy in the fragment, a text that was shared with the installed app. Each once. */
+function useArrivals(toys: Shelved[] | undefined, deeds: Deeds): void {
+  const router = useRouter();
+  const { demo, sharedTitle, sharedText } = useLocalSearchParams<{
+    demo?: string;
+    sharedTitle?: string;
+    sharedText?: string;
+  }>();
   const done = useRef(false);
+  const { bench } = deeds;
   useEffect(() => {
-    if (demo === undefined || !toys || done.current) return;
+    void leaveToy(bench.remove.mutateAsync);
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, []);
+  useEffect(() => {
+    if (!toys || done.current) return;
     done.current = true;
-    if (toys.length === 0) add(demo === 'workshop');
-  }, [demo, toys, add]);
+    const { hash } = window.location;
+    const arrive = async () => {
+      if (demo !== undefined && toys.length === 0)
+        await (demo === 'workshop' ? deeds.addWorkshop() : deeds.addDemo());
+      if (sharedText) {
+        const id = await deeds.bring.pageOf(sharedText, sharedTitle ?? '');
+        return router.replace(hrefOf(id, 'parts'));
+      }
+      const linked = await toyInLink(hash);
+      if (linked === 'none') return;
+      // Read once: a reload must not bring it again.
+      window.history.replaceState(null, '', window.location.pathname);
+      deeds.setSaid(
+        linked === null ? { words: say.bench.badLink, fault: true } : await deeds.bring.toy(linked),
+      );
+    };
+    arrive().catch(deeds.fail);
+  }, [toys, demo, sharedText, sharedTitle, deeds, router]);
 }

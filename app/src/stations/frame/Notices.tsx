@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
+import { freeName } from '@hoppla/core/toy';
 import { PlainButton, Words } from '../../controls';
 import {
   downloadToy,
@@ -24,7 +25,7 @@ export function Notices() {
   const { trouble, writing, said, file, state, overtaken } = useOpenToy();
   const router = useRouter();
   const keepCopy = async () => {
-    const id = await keepAsCopy((f) => copyOf(f, say.bench.copyOf(f.toy.name)));
+    const id = await keepAsCopy((f) => copyOf(f, freeName(f.toy.name, [f.toy.name])));
     if (id) router.replace({ pathname: '/toy/[id]/parts', params: { id } });
   };
   useEffect(() => {

@@ -16,8 +16,13 @@ import { hrefOf, stationOf, type StationId } from '../stations';
 import { step, useOpenToy } from '../../documents';
 import { usePalette } from '../../theme';
 import { PartPicker } from './PartPicker';
+import { ToyMenu } from './ToyMenu';
+import { useRoom } from './useRoom';
 import { useToy } from './useToy';
 import { screenWords as say } from '../../words';
+
+/** On a screen narrower than this, px, doing again moves into the menu. */
+const NARROW = 360;
 
 export function TopBar() {
   const c = usePalette();
@@ -27,6 +32,8 @@ export function TopBar() {
   const [picking, setPicking] = useState(false);
   const whole = !stationOf(at)?.ofAPart;
   const go = useGoTo();
+  const { width } = useRoom();
+  const canRedo = writing && history.future.length > 0;
   return (
     <View
       role="banner"
@@ -40,7 +47,7 @@ export function TopBar() {
         gap: 2,
       }}
     >
-      <ToyName toy={toy} />
+      <ToyName toy={toy} station={stationOf(at)?.words ?? ''} />
       {whole || !part ? (
         <Words color={c.matInk2} paddingHorizontal={8} flexGrow={1} flexShrink={1} numberOfLines={1}>
           {part ? say.plan.whole : ''}
@@ -56,14 +63,17 @@ export function TopBar() {
       >
         <Undo color={c.matInk} size={22} strokeWidth={1.9} />
       </Press>
-      <Press
-        label={say.redo}
-        disabled={!writing || history.future.length === 0}
-        onPress={() => go(step('redo'))}
-        style={{ alignItems: 'center' }}
-      >
-        <Redo color={c.matInk} size={22} strokeWidth={1.9} />
-      </Press>
+      {width < NARROW ? null : (
+        <Press
+          label={say.redo}
+          disabled={!canRedo}
+          onPress={() => go(step('redo'))}
+          style={{ alignItems: 'center' }}
+        >
+          <Redo color={c.matInk} size={22} strokeWidth={1.9} />
+        </Press>
+      )}
+      <ToyMenu redo={width < NARROW && canRedo ? () => go(step('redo')) : null} />
       <ShieldSign shield={shield} toy={toy.id} />
       {picking ? <PartPicker onClose={() => setPicking(false)} /> : null}
     </View>
@@ -96,14 +106,16 @@ function PartName({ part, setPicking }: { part: PartModel; setPicking: Dispatch<
   );
 }
 
-/** The toy, and the way back to the Bench. */
-function ToyName({ toy }: { toy: Toy }) {
+/** The toy, and the way back to the Bench. As a heading it says the station too, and takes the focus when one comes there. */
+function ToyName({ toy, station }: { toy: Toy; station: string }) {
   const c = usePalette();
   return (
     <Go label={say.toBench(toy.name)} to="/" style={{ paddingHorizontal: 4, flexShrink: 1 }}>
       <Text
         role="heading"
         aria-level={1}
+        aria-label={say.frame.heading(toy.name, station)}
+        tabIndex={-1}
         fontFamily="$heading"
         fontSize={22}
         lineHeight={28}

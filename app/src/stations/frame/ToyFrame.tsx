@@ -8,7 +8,9 @@ import { usePalette } from '../../theme';
 import { screenWords as say } from '../../words';
 import { TopBar } from './TopBar';
 import { StationBar } from './StationBar';
+import { Guide } from './Guide';
 import { Notices } from './Notices';
+import { useArrival } from './useArrival';
 
 /** The binding of a toy: its name, its part, undo and redo, the shield, and the stations. */
 export function ToyFrame() {
@@ -60,6 +62,7 @@ function Opened() {
   const c = usePalette();
   const { wide } = useRoom();
   const { kept } = useOpenToy();
+  useArrival();
   return (
     <View
       style={{ flex: 1, flexDirection: wide ? 'row' : 'column-reverse', backgroundColor: c.matDeep }}
@@ -69,6 +72,7 @@ function Opened() {
       <View style={{ flex: 1, minWidth: 0, minHeight: 0 }}>
         <TopBar />
         <Notices />
+        <Guide />
         <View role="main" style={{ flex: 1, minHeight: 0 }}>
           <Slot />
         </View>

@@ -2,10 +2,18 @@ import { type Toy } from '@hoppla/core/toy';
 import { useRef, useState, type RefObject } from 'react';
 import { View } from 'react-native';
 import { read, splitLines } from '@hoppla/core/notation';
-import { addParts, changePart, changeTerms, removePart, rewritePart } from '@hoppla/core/toy';
+import {
+  addParts,
+  changePart,
+  changeTerms,
+  duplicatePart,
+  movePart,
+  removePart,
+  rewritePart,
+} from '@hoppla/core/toy';
 import { acceptEyes, acceptNeedle, type PartModel } from '@hoppla/core/model';
 import { PlainButton, Quiet, Scroll, Words } from '../../controls';
-import { edit, newId, openToyNow, type Draft } from '../../documents';
+import { edit, isNewName, newId, openToyNow, type Draft } from '../../documents';
 import { usePalette } from '../../theme';
 import { RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
@@ -109,7 +117,7 @@ function Hands({
 /** The toy with what a page holds: its parts, its name where the toy has none of its own, its eyes and what is stitched where that is wished. */
 function takenFrom({ text, as }: Draft, eyes: boolean, toy: Toy): Toy {
   const title = read(text, { as }).title;
-  const unnamed = toy.parts.length === 0 && toy.name === say.bench.newName;
+  const unnamed = toy.parts.length === 0 && isNewName(toy.name);
   const named = unnamed && title ? { ...toy, name: title.split(/[,(]| - /)[0].trim() || title } : toy;
   const added = addParts(named, text, newId, as);
   return eyes ? acceptNeedle(acceptEyes(added, newId).toy, newId).toy : added;
@@ -196,6 +204,7 @@ function PartSettings({ part, onAdd }: { part: PartModel; onAdd: () => void }) {
       <TermsChoice toy={toy} id={id} />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <PlainButton label={say.parts.add} onPress={onAdd} grow />
+        <InTheRow part={part} />
         <PlainButton
           label={say.parts.remove}
           danger
@@ -203,6 +212,38 @@ function PartSettings({ part, onAdd }: { part: PartModel; onAdd: () => void }) {
         />
       </View>
     </View>
+  );
+}
+
+/** Where the part stands among the others, and the same once more. */
+function InTheRow({ part }: { part: PartModel }) {
+  const { toy, writing, choosePart } = useToy();
+  const { id } = part.part;
+  const at = toy.parts.findIndex((p) => p.id === id);
+  const move = (by: number, label: string) =>
+    edit(`${label}: ${part.name}`, { station: 'parts', part: id }, (so) => movePart(so, id, by));
+  const again = () => {
+    const known = new Set(toy.parts.map((p) => p.id));
+    edit(say.parts.again, { station: 'parts' }, (so) => duplicatePart(so, id, part.name, newId));
+    const made = openToyNow().file?.toy.parts.find((p) => !known.has(p.id));
+    if (made) choosePart(made.id);
+  };
+  return (
+    <>
+      <PlainButton label={say.parts.again} disabled={!writing} onPress={again} grow />
+      <PlainButton
+        label={say.parts.earlier}
+        disabled={!writing || at <= 0}
+        onPress={() => move(-1, say.parts.earlier)}
+        grow
+      />
+      <PlainButton
+        label={say.parts.later}
+        disabled={!writing || at >= toy.parts.length - 1}
+        onPress={() => move(1, say.parts.later)}
+        grow
+      />
+    </>
   );
 }
 

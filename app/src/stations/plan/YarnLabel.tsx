@@ -2,8 +2,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { sayYarn, type Yarn } from '@hoppla/core/toy';
 import { yarnOfLine, type MaterialLine } from '@hoppla/core/plan';
-import { Choice, Field, numberTyped, PlainButton } from '../../controls';
-import { edit } from '../../documents';
+import { Choice, Field, numberTyped, PlainButton, Words } from '../../controls';
+import { edit, useDevice } from '../../documents';
 import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';
 
@@ -17,9 +17,30 @@ export function YarnLabel({ line }: { line: MaterialLine }) {
     edit(say.yarnSaid(line.name), { station: 'plan' }, (so) => sayYarn(so, yarn, said));
   return (
     <View style={{ gap: 12, paddingVertical: 6 }}>
-      <Ball ball={yarn.ball} onSay={(ball) => change({ ball })} />
+      <FromShelf
+        onTake={({ name, colour, ball, hardToSee, sheds }) =>
+          change({ name, colour, ball, hardToSee, sheds })
+        }
+      />
+      <Ball key={JSON.stringify(yarn.ball)} ball={yarn.ball} onSay={(ball) => change({ ball })} />
       <Known label={say.hardToSee} known={yarn.hardToSee} onSay={(hardToSee) => change({ hardToSee })} />
       <Known label={say.sheds} known={yarn.sheds} onSay={(sheds) => change({ sheds })} />
+    </View>
+  );
+}
+
+/** Yarns at home that this one may be. */
+function FromShelf({ onTake }: { onTake: (yarn: Yarn) => void }) {
+  const { shelf } = useDevice().maker;
+  if (shelf.length === 0) return null;
+  return (
+    <View style={{ gap: 6 }}>
+      <Words fontWeight="600">{words.maker.fromShelf}</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {shelf.map((yarn) => (
+          <PlainButton key={yarn.slot} label={yarn.name} onPress={() => onTake(yarn)} />
+        ))}
+      </View>
     </View>
   );
 }

@@ -1,0 +1,1 @@
+export { NotFound as default } from '../stations/frame/NotFound';
