@@ -33,10 +33,10 @@ export function run(argv: readonly string[], standardInput: () => string, readFi
       throw new Misuse(say.cannotRead(file, error instanceof Error ? error.message : ''));
     }
   };
+  const help = helpOf(argv[0], argv.slice(1));
+  if (help) return help;
   try {
     const [command, ...rest] = argv;
-    const help = helpOf(command, rest);
-    if (help) return help;
     const call = parse(rest);
     const texts = () => call.files.map((f) => ({ file: f, text: load(f) }));
     switch (command) {

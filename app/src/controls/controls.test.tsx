@@ -29,7 +29,9 @@ describe('controls', () => {
 
   it('a tag is read with its rounds and stitches', () => {
     show(<Tag of="Eyes" rounds="R10·11" stitches="15·16" />);
-    expect(screen.getByRole('img', { name: 'Eyes between rounds 10 and 11, between stitches 15 and 16' })).toBeTruthy();
+    expect(
+      screen.getByRole('img', { name: 'Eyes between rounds 10 and 11, between stitches 15 and 16' }),
+    ).toBeTruthy();
   });
 
   it('readings are a group of choices with number, what it counts and range', () => {

@@ -79,18 +79,8 @@ const UNKNOWN: Device = {
 const MOST_PLACES = 500;
 
 /** What is known of this screen and its maker, and ways to say it. A screen that nobody measured is not known. */
-export function useDevice(): Device & {
-  measured: (pxPerMm: number) => void;
-  countsAs: (habits: Habits) => void;
-  ticksBy: (table: AtTable) => void;
-  learns: (learner: Learner) => void;
-  works: (change: Partial<Maker>) => void;
-  went: (toy: string, place: LastPlace) => void;
-  told: (ways: Partial<Ways>) => void;
-  showsBench: (as: 'mat' | 'list') => void;
-  /** it is read from the browser's store */
-  ready: boolean;
-} {
+export function useDevice(): Device &
+  ReturnType<typeof waysToSay> & { /** it is read from the browser's store */ ready: boolean } {
   const client = useQueryClient();
   const { data } = useQuery({
     queryKey: KEY,
@@ -116,28 +106,32 @@ export function useDevice(): Device & {
     put.mutate([field, value]);
   };
   const newest = (): Device => client.getQueryData<Device>(KEY) ?? now;
-  return {
-    ...now,
-    ready: data !== undefined,
-    works: (to) => {
-      const maker = { ...newest().maker, ...to };
-      change({ maker }, 'maker', JSON.stringify(maker));
-    },
-    went: (toy, place) => {
-      const places = latestOf({ ...newest().places, [toy]: place });
-      change({ places }, 'places', JSON.stringify(places));
-    },
-    told: (to) => {
-      const ways = { ...newest().ways, ...to };
-      change({ ways }, 'ways', JSON.stringify(ways));
-    },
-    showsBench: (benchAs) => change({ benchAs }, 'benchAs', benchAs),
-    measured: (pxPerMm) => change({ pxPerMm }, 'pxPerMm', String(pxPerMm)),
-    countsAs: (habits) => change({ habits }, 'habits', JSON.stringify(habits)),
-    ticksBy: (table) => change({ table }, 'table', JSON.stringify(table)),
-    learns: (learner) => change({ learner }, 'learner', JSON.stringify(learner)),
-  };
+  return { ...now, ready: data !== undefined, ...waysToSay(newest, change) };
 }
+
+/** What can be said of this screen and its maker. */
+const waysToSay = (
+  newest: () => Device,
+  change: (to: Partial<Device>, field: string, value: string) => void,
+) => ({
+  works: (to: Partial<Maker>) => {
+    const maker = { ...newest().maker, ...to };
+    change({ maker }, 'maker', JSON.stringify(maker));
+  },
+  went: (toy: string, place: LastPlace) => {
+    const places = latestOf({ ...newest().places, [toy]: place });
+    change({ places }, 'places', JSON.stringify(places));
+  },
+  told: (to: Partial<Ways>) => {
+    const ways = { ...newest().ways, ...to };
+    change({ ways }, 'ways', JSON.stringify(ways));
+  },
+  showsBench: (benchAs: 'mat' | 'list') => change({ benchAs }, 'benchAs', benchAs),
+  measured: (pxPerMm: number) => change({ pxPerMm }, 'pxPerMm', String(pxPerMm)),
+  countsAs: (habits: Habits) => change({ habits }, 'habits', JSON.stringify(habits)),
+  ticksBy: (table: AtTable) => change({ table }, 'table', JSON.stringify(table)),
+  learns: (learner: Learner) => change({ learner }, 'learner', JSON.stringify(learner)),
+});
 
 /** A learner as it was kept; whatever is none begins anew. */
 function learnerIn(raw: string | null): Learner {

@@ -59,6 +59,15 @@ export const hasSerial = (): boolean => serialOf() !== undefined;
 
 const BAUD = 9600;
 
+/** Two readings are never at one time, s. */
+const LEAST_STEP_S = 1e-4;
+
+/** When readings were taken that a cable gives in one piece, s: evenly between the last one before them and now, and always one after the other. */
+export const timesOf = (count: number, last: number, now: number): number[] => {
+  const step = Math.max(LEAST_STEP_S, (now - last) / count);
+  return Array.from({ length: count }, (_, i) => last + step * (i + 1));
+};
+
 /** A gauge on the cable that writes a reading a line. Rejects where none is chosen. */
 export async function serial({ onReading, onEnd }: Heard): Promise<Instrument> {
   const port = await serialOf()!.requestPort();
@@ -67,16 +76,17 @@ export async function serial({ onReading, onEnd }: Heard): Promise<Instrument> {
   const decoder = new TextDecoder();
   const began = performance.now();
   let rest = '';
+  let last = 0;
   const read = async () => {
     for (;;) {
       const { value, done } = await reader.read();
       if (done) return;
       const lines = (rest + decoder.decode(value, { stream: true })).split(/\r\n|\r|\n/);
       rest = lines.pop() ?? '';
-      for (const line of lines) {
-        const load = readingIn(line);
-        if (load !== null) onReading((performance.now() - began) / 1000, load);
-      }
+      const loads = lines.map(readingIn).filter((load) => load !== null);
+      const times = timesOf(loads.length, last, (performance.now() - began) / 1000);
+      loads.forEach((load, i) => onReading(times[i], load));
+      last = times.at(-1) ?? last;
     }
   };
   void read().then(onEnd, onEnd);

@@ -45,18 +45,21 @@ export function BenchBar({
       <Words color={c.matInk2} flex={1} numberOfLines={1}>
         {count ? say.bench.count(count) : ''}
       </Words>
-      {count !== null && count > 1 ? (
-        <View role="radiogroup" aria-label={say.bench.list} style={{ flexDirection: 'row' }}>
-          <As label={say.bench.asMat} chosen={as === 'mat'} onPress={() => onAs('mat')} />
-          <As label={say.bench.asList} chosen={as === 'list'} onPress={() => onAs('list')} />
-        </View>
-      ) : null}
+      {count !== null && count > 1 ? <Shown as={as} onAs={onAs} /> : null}
       <Press label={say.bench.menu} onPress={onMenu} style={{ alignItems: 'center', width: 48, height: 48 }}>
         <Ellipsis color={c.matInk} size={24} />
       </Press>
     </View>
   );
 }
+
+/** On the mat, or as a list. */
+const Shown = ({ as, onAs }: { as: 'mat' | 'list'; onAs: (as: 'mat' | 'list') => void }) => (
+  <View role="radiogroup" aria-label={say.bench.list} style={{ flexDirection: 'row' }}>
+    <As label={say.bench.asMat} chosen={as === 'mat'} onPress={() => onAs('mat')} />
+    <As label={say.bench.asList} chosen={as === 'list'} onPress={() => onAs('list')} />
+  </View>
+);
 
 function As({ label, chosen, onPress }: { label: string; chosen: boolean; onPress: () => void }) {
   const c = usePalette();

@@ -3,7 +3,7 @@ import { PlainButton, Quiet, Sheet, Words } from '../../controls';
 import { roomKept, useNewVersion, type Shelved } from '../../documents';
 import { KeysSheet } from '../frame/KeysSheet';
 import { screenWords as say } from '../../words';
-import type { Deeds } from './BenchStation';
+import type { Deeds } from './useDeeds';
 import { MakerSheet } from './MakerSheet';
 
 /** What else the Bench has: how its maker works, the whole bench as a file, keys, how much room is left. */

@@ -4,7 +4,7 @@ import { Choice, Field, MainAction, PlainButton, Quiet, Words } from '../../cont
 import type { Shelved, useShelf } from '../../documents';
 import { usePalette } from '../../theme';
 import { screenWords as say } from '../../words';
-import type { Deeds } from './BenchStation';
+import type { Deeds } from './useDeeds';
 import { collectionsOf } from './told';
 
 /** What was done last, and the way back from it. */

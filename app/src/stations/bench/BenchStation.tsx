@@ -1,30 +1,7 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
-import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { backupOf, fileName } from '@hoppla/core/files';
-import { freeName, isUntouched } from '@hoppla/core/toy';
-import {
-  anew,
-  chooseFiles,
-  closeToy,
-  copyOf,
-  demoFile,
-  download,
-  emptyFile,
-  hasDraft,
-  isNewName,
-  openToyNow,
-  PAGE_FILES,
-  take,
-  toyInLink,
-  useBench,
-  useDevice,
-  useShelf,
-  workshopFiles,
-  type Shelved,
-} from '../../documents';
+import { useDevice, useShelf, type Shelved } from '../../documents';
 import { usePalette } from '../../theme';
-import { hrefOf } from '../stations';
 import { screenWords as say } from '../../words';
 import { BenchBar } from './BenchBar';
 import { BenchMenu } from './BenchMenu';
@@ -33,8 +10,9 @@ import { FirstMinutes } from './FirstMinutes';
 import { MoreSheet } from './MoreSheet';
 import { RestoreSheet } from './RestoreSheet';
 import { MOST_ON_MAT, Shelf } from './Shelf';
-import { found, nameOf } from './told';
-import { useBringIn } from './useBringIn';
+import { found } from './told';
+import { useArrivals } from './useArrivals';
+import { useDeeds } from './useDeeds';
 import { useDropped } from './useDropped';
 
 const ToyList = lazy(async () => ({ default: (await import('./ToyList')).ToyList }));
@@ -70,12 +48,8 @@ export function BenchStation() {
       <View role="main" style={{ flex: 1, minHeight: 0 }}>
         {empty ? (
           <FirstMinutes deeds={deeds} />
-        ) : as === 'mat' ? (
-          <Shelf toys={shown.slice(0, MOST_ON_MAT)} loading={shelf.isPending} onMore={setMore} />
         ) : (
-          <Suspense fallback={<View style={{ flex: 1, backgroundColor: c.paper }} />}>
-            <ToyList toys={shown} onMore={setMore} />
-          </Suspense>
+          <Toys as={as} shown={shown} loading={shelf.isPending} onMore={setMore} />
         )}
         <BenchPaper
           {...{
@@ -116,126 +90,23 @@ export function BenchStation() {
   );
 }
 
-export type Deeds = ReturnType<typeof useDeeds>;
-
-/** Everything that can be done with the toys of the bench. */
-function useDeeds(
-  toys: readonly Shelved[],
-  setSaid: (said: BenchSaid | null) => void,
-  setMore: (toy: Shelved | null) => void,
-) {
-  const router = useRouter();
-  const bench = useBench();
-  const { maker } = useDevice();
-  const names = toys.map(nameOf);
-  const bring = useBringIn(names, (told) => setSaid(told));
-  const fail = (error: unknown) =>
-    setSaid({ words: error instanceof Error ? error.message : say.storage.broken, fault: true });
-  const addDemo = async () => {
-    const file = await demoFile();
-    await bench.put.mutateAsync(file);
-    return file.toy.id;
-  };
-  const addWorkshop = async () => {
-    for (const file of await workshopFiles()) await bench.put.mutateAsync(file);
-  };
-  const create = () => {
-    const file = emptyFile(maker, freeName(say.bench.newName, names));
-    bench.put.mutateAsync(file).then(() => router.push(hrefOf(file.toy.id, 'parts')), fail);
-  };
-  const importFiles = async () =>
-    bring.bringIn(await chooseFiles(`.json,application/json,${PAGE_FILES}`)).catch(fail);
-  const takeOff = (toy: Shelved) => {
-    setMore(null);
-    bench.remove.mutateAsync(toy).then(
-      (gone) =>
-        setSaid({
-          words: say.bench.removed(nameOf(gone)),
-          backs: true,
-          putBack: () => bench.putBack.mutateAsync(gone),
-          thenSaid: say.bench.restored(gone.head.name),
-        }),
-      fail,
-    );
-  };
-  /** The toy as it is kept now, not as it was when the bench was read. */
-  const newest = async (toy: Shelved): Promise<Shelved> => (await take(toy.head.id).catch(() => null)) ?? toy;
-  const duplicate = async (toy: Shelved, as: 'design' | 'with records' | 'variant') => {
-    setMore(null);
-    const { file } = await newest(toy);
-    if (!file) return;
-    const name = freeName(file.toy.name, names);
-    const copy = as === 'with records' ? copyOf(file, name) : anew(file, name);
-    const base = file.toy.variantOf ?? file.toy.id;
-    const made = as === 'variant' ? { ...copy, toy: { ...copy.toy, variantOf: base } } : copy;
-    await bench.put.mutateAsync(made).then(() => setSaid({ words: say.bench.duplicated(name) }), fail);
-  };
-  const backUp = () => {
-    const all = toys.map(({ head, file, raw }) => ({ ...head, file, raw }));
-    const now = new Date().toISOString();
-    const name = fileName(`${say.bench.backupName} ${now.slice(0, 10)}`, 'hoppla-bench.json');
-    download(name, 'application/json', backupOf(all, now));
-    setSaid({ words: say.bench.backedUp(all.length) });
-  };
-  return {
-    bench,
-    bring,
-    fail,
-    addDemo,
-    addWorkshop,
-    create,
-    importFiles,
-    takeOff,
-    newest,
-    duplicate,
-    backUp,
-    setSaid,
-  };
-}
-
-/** Closes the toy that was open. A new one in which nothing was done does not stay. */
-async function leaveToy(remove: (toy: Shelved) => Promise<unknown>): Promise<void> {
-  const { id, file, writing } = openToyNow();
-  await closeToy();
-  const fresh = id && file && writing && isUntouched(file) && isNewName(file.toy.name);
-  if (!fresh || (await hasDraft(id))) return;
-  const toy = await take(id);
-  if (toy?.file && isUntouched(toy.file)) await remove(toy);
-}
-
-/** What comes with the address: the demo workshop (`?demo=workshop`, `?demo` alone for Rill) on an empty bench, a toy in the fragment, a text that was shared with the installed app. Each once. */
-function useArrivals(toys: Shelved[] | undefined, deeds: Deeds): void {
-  const router = useRouter();
-  const { demo, sharedTitle, sharedText } = useLocalSearchParams<{
-    demo?: string;
-    sharedTitle?: string;
-    sharedText?: string;
-  }>();
-  const done = useRef(false);
-  const { bench } = deeds;
-  useEffect(() => {
-    void leaveToy(bench.remove.mutateAsync);
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, []);
-  useEffect(() => {
-    if (!toys || done.current) return;
-    done.current = true;
-    const { hash } = window.location;
-    const arrive = async () => {
-      if (demo !== undefined && toys.length === 0)
-        await (demo === 'workshop' ? deeds.addWorkshop() : deeds.addDemo());
-      if (sharedText) {
-        const id = await deeds.bring.pageOf(sharedText, sharedTitle ?? '');
-        return router.replace(hrefOf(id, 'parts'));
-      }
-      const linked = await toyInLink(hash);
-      if (linked === 'none') return;
-      // Read once: a reload must not bring it again.
-      window.history.replaceState(null, '', window.location.pathname);
-      deeds.setSaid(
-        linked === null ? { words: say.bench.badLink, fault: true } : await deeds.bring.toy(linked),
-      );
-    };
-    arrive().catch(deeds.fail);
-  }, [toys, demo, sharedText, sharedTitle, deeds, router]);
+/** The toys that are found, on the mat or as a list. */
+function Toys({
+  as,
+  shown,
+  loading,
+  onMore,
+}: {
+  as: 'mat' | 'list';
+  shown: readonly Shelved[];
+  loading: boolean;
+  onMore: (toy: Shelved) => void;
+}) {
+  const c = usePalette();
+  if (as === 'mat') return <Shelf toys={shown.slice(0, MOST_ON_MAT)} loading={loading} onMore={onMore} />;
+  return (
+    <Suspense fallback={<View style={{ flex: 1, backgroundColor: c.paper }} />}>
+      <ToyList toys={shown} onMore={onMore} />
+    </Suspense>
+  );
 }

@@ -7,7 +7,7 @@ import { demoFile, useDevice } from '../../documents';
 import { usePalette } from '../../theme';
 import { hrefOf } from '../stations';
 import { screenWords as say } from '../../words';
-import type { Deeds } from './BenchStation';
+import type { Deeds } from './useDeeds';
 
 const TrainerSheet = lazy(async () => ({
   default: (await import('../trainer/TrainerSheet')).TrainerSheet,

@@ -5,7 +5,7 @@ import { Field, PlainButton, Quiet, Sheet } from '../../controls';
 import { download, type Shelved } from '../../documents';
 import { ExportSheet } from '../frame/ExportSheet';
 import { screenWords as say } from '../../words';
-import type { Deeds } from './BenchStation';
+import type { Deeds } from './useDeeds';
 import { Rename } from './Rename';
 import { collectionsOf, nameOf } from './told';
 
@@ -44,12 +44,7 @@ export function MoreSheet({
       <PlainButton label={more.file ? say.bench.give : say.bench.export} onPress={give} />
       {more.file ? (
         <>
-          <PlainButton label={say.bench.duplicate} onPress={() => void deeds.duplicate(more, 'design')} />
-          <PlainButton
-            label={say.bench.withRecords}
-            onPress={() => void deeds.duplicate(more, 'with records')}
-          />
-          <PlainButton label={say.bench.makeVariant} onPress={() => void deeds.duplicate(more, 'variant')} />
+          <Again more={more} deeds={deeds} />
           <Collected
             now={more.file.toy.collection}
             others={collectionsOf(collections)}
@@ -61,6 +56,15 @@ export function MoreSheet({
     </Sheet>
   );
 }
+
+/** The same toy once more: its design, its records too, or as a variant of it. */
+const Again = ({ more, deeds }: { more: Shelved; deeds: Deeds }) => (
+  <>
+    <PlainButton label={say.bench.duplicate} onPress={() => void deeds.duplicate(more, 'design')} />
+    <PlainButton label={say.bench.withRecords} onPress={() => void deeds.duplicate(more, 'with records')} />
+    <PlainButton label={say.bench.makeVariant} onPress={() => void deeds.duplicate(more, 'variant')} />
+  </>
+);
 
 /** The collection that a toy stands in: one that is there, or a new one by its name. */
 function Collected({

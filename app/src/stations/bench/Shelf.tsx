@@ -10,7 +10,7 @@ import { Stage, useHold } from '../../stage';
 import { usePalette } from '../../theme';
 import { screenWords as say } from '../../words';
 import { useLaidOut, type Laid, type Standing } from './laidOut';
-import { layRows, type Spot } from './rows';
+import { layRows, type Rows, type Spot } from './rows';
 import { madeWords, nameOf, sizeWords, useWayTo } from './told';
 
 /** Words in the place of a toy that cannot be shown stand so high above the floor, px. */
@@ -66,20 +66,34 @@ export function Shelf({
             {say.loading}
           </Words>
         ) : null}
-        {toys.map((toy, i) => (
-          <ToySlot
-            key={toy.head.id}
-            toy={toy}
-            spot={rows.spots[i]}
-            tall={rows.pxPerMm * tallOf(standing[i])}
-            standing={standing[i]}
-            onMore={onMore}
-          />
-        ))}
+        <Slots {...{ toys, standing, rows, onMore }} />
       </ScrollView>
     </View>
   );
 }
+
+/** Every toy's link, name and button, over the mat. */
+const Slots = ({
+  toys,
+  standing,
+  rows,
+  onMore,
+}: {
+  toys: readonly Shelved[];
+  standing: readonly Standing[];
+  rows: Rows;
+  onMore: (toy: Shelved) => void;
+}) =>
+  toys.map((toy, i) => (
+    <ToySlot
+      key={toy.head.id}
+      toy={toy}
+      spot={rows.spots[i]}
+      tall={rows.pxPerMm * tallOf(standing[i])}
+      standing={standing[i]}
+      onMore={onMore}
+    />
+  ));
 
 const tallOf = (s: Standing): number => {
   const laid = laidOf(s);

@@ -9,7 +9,7 @@ import { Go, Num, Press, Quiet, Words } from '../../controls';
 import type { Shelved } from '../../documents';
 import { usePalette } from '../../theme';
 import { screenWords as say } from '../../words';
-import { useLaidOut, type Laid } from './laidOut';
+import { useLaidOut, type Laid, type Standing } from './laidOut';
 import { families, madeWords, nameOf, sizeWords, useWayTo } from './told';
 
 /** Every row is as tall: what is not seen is not drawn, and not worked out. px */
@@ -43,13 +43,6 @@ function ToyRow({ toy, under, onMore }: { toy: Shelved; under: boolean; onMore: 
   const to = useWayTo(toy);
   const [standing] = useLaidOut(useMemo(() => [toy], [toy]));
   const laid = typeof standing === 'string' ? null : standing;
-  const { changed } = toy.head;
-  const told = [
-    ...(laid ? [sizeWords(toy, laid)] : []),
-    ...(toy.file ? [say.bench.parts(toy.file.toy.parts.length)] : []),
-    ...(toy.file?.toy.collection ? [toy.file.toy.collection] : []),
-  ];
-  const below = madeWords(toy) ?? (changed ? say.bench.changed(daySaid(changed.slice(0, 10))) : '');
   return (
     <View
       style={{
@@ -76,15 +69,7 @@ function ToyRow({ toy, under, onMore }: { toy: Shelved; under: boolean; onMore: 
         }}
       >
         <View style={{ width: PICTURE, height: PICTURE }}>{laid ? <SmallPicture laid={laid} /> : null}</View>
-        <View style={{ flex: 1, minWidth: 0 }}>
-          <Words fontWeight="700" numberOfLines={1}>
-            {nameOf(toy)}
-          </Words>
-          <Num fontSize={13} color={c.ink2} numberOfLines={1}>
-            {standing === 'broken' ? say.storage.damagedShort : told.join(' · ')}
-          </Num>
-          <Quiet numberOfLines={1}>{under ? say.bench.variant : below}</Quiet>
-        </View>
+        <RowWords toy={toy} under={under} standing={standing} />
       </Go>
       <Press
         label={say.bench.more(nameOf(toy))}
@@ -93,6 +78,30 @@ function ToyRow({ toy, under, onMore }: { toy: Shelved; under: boolean; onMore: 
       >
         <Ellipsis color={c.ink} size={22} />
       </Press>
+    </View>
+  );
+}
+
+/** Its name, what it is, and when it was last at the table. */
+function RowWords({ toy, under, standing }: { toy: Shelved; under: boolean; standing: Standing }) {
+  const c = usePalette();
+  const laid = typeof standing === 'string' ? null : standing;
+  const { changed } = toy.head;
+  const told = [
+    ...(laid ? [sizeWords(toy, laid)] : []),
+    ...(toy.file ? [say.bench.parts(toy.file.toy.parts.length)] : []),
+    ...(toy.file?.toy.collection ? [toy.file.toy.collection] : []),
+  ];
+  const below = madeWords(toy) ?? (changed ? say.bench.changed(daySaid(changed.slice(0, 10))) : '');
+  return (
+    <View style={{ flex: 1, minWidth: 0 }}>
+      <Words fontWeight="700" numberOfLines={1}>
+        {nameOf(toy)}
+      </Words>
+      <Num fontSize={13} color={c.ink2} numberOfLines={1}>
+        {standing === 'broken' ? say.storage.damagedShort : told.join(' · ')}
+      </Num>
+      <Quiet numberOfLines={1}>{under ? say.bench.variant : below}</Quiet>
     </View>
   );
 }

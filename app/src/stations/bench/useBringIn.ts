@@ -11,6 +11,7 @@ import {
   useBench,
   useDevice,
   type GivenFile,
+  type Maker,
 } from '../../documents';
 import { hrefOf } from '../stations';
 import { screenWords as say } from '../../words';
@@ -27,63 +28,64 @@ interface Told {
   fault?: boolean;
 }
 
+type Bench = ReturnType<typeof useBench>;
+
+/** A page becomes a new toy whose desk it lies on; gives its id. */
+async function pageToDesk(put: Bench['put'], maker: Maker, text: string, name: string): Promise<string> {
+  const file = emptyFile(maker, name || undefined);
+  await put.mutateAsync(file);
+  await keepDraft(file.toy.id, { text, as: {} });
+  return file.toy.id;
+}
+
+/** A toy file; one that is here already comes as a copy. */
+async function takeToy({ put, putBack }: Bench, raw: string, names: readonly string[]): Promise<Told> {
+  const { openFile } = await import('@hoppla/core/toy/schema');
+  const opened = openFile(raw);
+  if (opened.state === 'refused') return { words: opened.sentence, fault: true };
+  if (opened.state === 'newer') {
+    const { name, schema } = opened;
+    const head = { id: `newer-${Date.now()}`, revision: 1, name, schema, changed: null };
+    await putBack.mutateAsync({ head, raw });
+    return { words: say.storage.newer(schema) };
+  }
+  const { file } = opened;
+  try {
+    await put.mutateAsync(file);
+    return { words: say.bench.imported(file.toy.name) };
+  } catch (error) {
+    // Whether it is here already is asked when it is kept: another window may have brought it since.
+    if (!(error instanceof Overtaken)) throw error;
+    const copy = copyOf(file, freeName(file.toy.name, [...names, file.toy.name]));
+    await put.mutateAsync(copy);
+    return { words: say.bench.importedTwice(file.toy.name, copy.toy.name) };
+  }
+}
+
 /** Brings files in: toys, saved benches and pages, one or many. */
 export function useBringIn(names: readonly string[], tell: (told: Told) => void) {
   const router = useRouter();
-  const { put, putBack } = useBench();
+  const bench = useBench();
   const { maker } = useDevice();
   const [saved, setSaved] = useState<SavedBench | null>(null);
+  const toy = (raw: string) => takeToy(bench, raw, names);
+  const pageOf = (text: string, name: string) => pageToDesk(bench.put, maker, text, name);
 
-  /** A page goes to the desk of a new toy: what each line became is looked at before parts are made of it. */
-  const page = async ({ name, bytes }: GivenFile): Promise<string | Told> => {
+  /** One file: the id of the toy whose desk it lies on, or what is said of it; nothing of a bench that is looked at first. */
+  const one = async ({ name, bytes }: GivenFile): Promise<{ page: string } | Told | null> => {
+    const raw = new TextDecoder().decode(bytes);
+    if (raw.trimStart().startsWith('{')) {
+      const { readBackup } = await import('@hoppla/core/files/restore');
+      const backup = readBackup(raw);
+      if (backup.state === 'none') return toy(raw);
+      if (backup.state === 'refused') return { words: backup.sentence, fault: true };
+      setSaved(backup);
+      return null;
+    }
     const read = await textOfFile(name, bytes);
-    if (read.state === 'refused') return { words: say.desk.refused[read.why](name), fault: true };
-    return pageOf(read.text, name.replace(/\.[^.]*$/, ''));
-  };
-  const pageOf = async (text: string, name: string): Promise<string> => {
-    const file = emptyFile(maker, name || undefined);
-    await put.mutateAsync(file);
-    await keepDraft(file.toy.id, { text, as: {} });
-    return file.toy.id;
-  };
-
-  /** A toy file; one that is here already comes as a copy. */
-  const toy = async (raw: string): Promise<Told> => {
-    const { openFile } = await import('@hoppla/core/toy/schema');
-    const opened = openFile(raw);
-    if (opened.state === 'refused') return { words: opened.sentence, fault: true };
-    if (opened.state === 'newer') {
-      const head = {
-        id: `newer-${Date.now()}`,
-        revision: 1,
-        name: opened.name,
-        schema: opened.schema,
-        changed: null,
-      };
-      await putBack.mutateAsync({ head, raw });
-      return { words: say.storage.newer(opened.schema) };
-    }
-    const { file } = opened;
-    try {
-      await put.mutateAsync(file);
-      return { words: say.bench.imported(file.toy.name) };
-    } catch (error) {
-      // Whether it is here already is asked when it is kept: another window may have brought it since.
-      if (!(error instanceof Overtaken)) throw error;
-      const copy = copyOf(file, freeName(file.toy.name, [...names, file.toy.name]));
-      await put.mutateAsync(copy);
-      return { words: say.bench.importedTwice(file.toy.name, copy.toy.name) };
-    }
-  };
-
-  /** A text that is a toy or a saved bench. */
-  const json = async (raw: string): Promise<Told | null> => {
-    const { readBackup } = await import('@hoppla/core/files/restore');
-    const backup = readBackup(raw);
-    if (backup.state === 'none') return toy(raw);
-    if (backup.state === 'refused') return { words: backup.sentence, fault: true };
-    setSaved(backup);
-    return null;
+    return read.state === 'refused'
+      ? { words: say.desk.refused[read.why](name), fault: true }
+      : { page: await pageOf(read.text, name.replace(/\.[^.]*$/, '')) };
   };
 
   const bringIn = async (files: readonly GivenFile[]): Promise<void> => {
@@ -91,9 +93,8 @@ export function useBringIn(names: readonly string[], tell: (told: Told) => void)
     const told: Told[] = [];
     for (const file of files)
       try {
-        const raw = new TextDecoder().decode(file.bytes);
-        const came = raw.trimStart().startsWith('{') ? await json(raw) : await page(file);
-        if (typeof came === 'string') pages.push(came);
+        const came = await one(file);
+        if (came && 'page' in came) pages.push(came.page);
         else if (came) told.push(came);
       } catch (error) {
         told.push({ words: error instanceof Error ? error.message : say.storage.broken, fault: true });

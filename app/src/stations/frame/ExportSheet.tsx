@@ -32,16 +32,7 @@ export function ExportSheet({ file, onClose }: { file: ToyFile; onClose: () => v
       downloadBlob(fileName(name, 'png'), png);
       setSaid(say.saved(1));
     }, fail);
-  const send = () =>
-    linkOf(file).then((made) => {
-      setLink(made);
-      setSaid(made === null ? say.linkTooLong : say.linkIs);
-      if (made !== null)
-        void navigator.clipboard?.writeText(made).then(
-          () => setSaid(say.linkCopied),
-          () => undefined,
-        );
-    }, fail);
+  const send = () => sendLink(file, setLink, setSaid).catch(fail);
   return (
     <Sheet
       title={say.title(name)}
@@ -62,6 +53,22 @@ export function ExportSheet({ file, onClose }: { file: ToyFile; onClose: () => v
       ))}
     </Sheet>
   );
+}
+
+/** Makes the link, says what it is, and copies it where the browser lets it. */
+async function sendLink(
+  file: ToyFile,
+  setLink: (link: string | null) => void,
+  setSaid: (said: string) => void,
+): Promise<void> {
+  const made = await linkOf(file);
+  setLink(made);
+  if (made === null) return setSaid(say.linkTooLong);
+  const copied = await navigator.clipboard?.writeText(made).then(
+    () => true,
+    () => false,
+  );
+  setSaid(copied ? say.linkCopied : say.linkIs);
 }
 
 /** One format: what it is, and the ending of its files. */

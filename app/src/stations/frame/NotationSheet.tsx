@@ -44,18 +44,20 @@ export function NotationSheet({ onClose }: { onClose: () => void }) {
     <Sheet title={say.frame.help} onClose={onClose}>
       {help.isPending ? <Quiet>{say.loading}</Quiet> : null}
       {help.isError ? <Words role="alert">{say.frame.helpGone}</Words> : null}
-      {(help.data ?? []).map((piece, k) =>
-        piece.is === 'table' ? (
-          <Table key={k} {...piece} />
-        ) : piece.is === 'heading' ? (
-          <Title key={k} role="heading" aria-level={3}>
-            {piece.words}
-          </Title>
-        ) : (
-          <Words key={k}>{piece.words.replace(/`|\*\*/g, '')}</Words>
-        ),
-      )}
+      {(help.data ?? []).map((piece, k) => (
+        <HelpPiece key={k} piece={piece} />
+      ))}
     </Sheet>
+  );
+}
+
+function HelpPiece({ piece }: { piece: Piece }) {
+  if (piece.is === 'table') return <Table {...piece} />;
+  if (piece.is === 'text') return <Words>{piece.words.replace(/`|\*\*/g, '')}</Words>;
+  return (
+    <Title role="heading" aria-level={3}>
+      {piece.words}
+    </Title>
   );
 }
 

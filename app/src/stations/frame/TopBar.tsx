@@ -26,14 +26,10 @@ const NARROW = 360;
 
 export function TopBar() {
   const c = usePalette();
-  const { history, writing } = useOpenToy();
   const { toy, part, shield } = useToy();
   const at = usePathname().split('/').pop();
   const [picking, setPicking] = useState(false);
   const whole = !stationOf(at)?.ofAPart;
-  const go = useGoTo();
-  const { width } = useRoom();
-  const canRedo = writing && history.future.length > 0;
   return (
     <View
       role="banner"
@@ -55,6 +51,23 @@ export function TopBar() {
       ) : (
         <PartName part={part} setPicking={setPicking} />
       )}
+      <TakeBack />
+      <ShieldSign shield={shield} toy={toy.id} />
+      {picking ? <PartPicker onClose={() => setPicking(false)} /> : null}
+    </View>
+  );
+}
+
+/** Undo, redo, and the menu, which holds redo where the bar has no room for it. */
+function TakeBack() {
+  const c = usePalette();
+  const { history, writing } = useOpenToy();
+  const go = useGoTo();
+  const { width } = useRoom();
+  const canRedo = writing && history.future.length > 0;
+  const redo = () => go(step('redo'));
+  return (
+    <>
       <Press
         label={say.undo}
         disabled={!writing || history.past.length === 0}
@@ -64,19 +77,12 @@ export function TopBar() {
         <Undo color={c.matInk} size={22} strokeWidth={1.9} />
       </Press>
       {width < NARROW ? null : (
-        <Press
-          label={say.redo}
-          disabled={!canRedo}
-          onPress={() => go(step('redo'))}
-          style={{ alignItems: 'center' }}
-        >
+        <Press label={say.redo} disabled={!canRedo} onPress={redo} style={{ alignItems: 'center' }}>
           <Redo color={c.matInk} size={22} strokeWidth={1.9} />
         </Press>
       )}
-      <ToyMenu redo={width < NARROW && canRedo ? () => go(step('redo')) : null} />
-      <ShieldSign shield={shield} toy={toy.id} />
-      {picking ? <PartPicker onClose={() => setPicking(false)} /> : null}
-    </View>
+      <ToyMenu redo={width < NARROW && canRedo ? redo : null} />
+    </>
   );
 }
 

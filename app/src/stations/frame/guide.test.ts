@@ -32,7 +32,7 @@ test('the help is the written one: every table with every row, no signs of its o
   const lines = text.split('\n').filter((l) => l.startsWith('|') && !/^\|[\s|:-]+\|$/.test(l));
   const tables = pieces.filter((p) => p.is === 'table');
   expect(rows.length + tables.length).toBe(lines.length);
-  expect(tables.length).toBeGreaterThan(4);
+  expect(tables.length).toBe(4);
   const words = pieces.flatMap((p) => (p.is === 'table' ? [] : [p.words])).join('\n');
   expect(words).not.toMatch(/<!--|grammar\.test|^#/m);
   expect(pieces[0]).toEqual({ is: 'heading', words: 'Writing rounds for Hoppla' });

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { copyName, modelOf, modelToy } from '@hoppla/core/model';
 import { compared, progressOf, unlike, type Against, type Progress, type Row } from '@hoppla/core/record';
+import type { UnitWords } from '@hoppla/core/words';
 import { Amount, Choice, Quiet, Sheet, Words } from '../../controls';
 import { note, useShelf } from '../../documents';
 import { usePalette } from '../../theme';
@@ -67,17 +68,10 @@ function CompareRow({ row: { what, mine, beside, offMm, within } }: { row: Row }
   const c = usePalette();
   const { model, units } = useToy();
   const piece = copyName(modelOf(model, what.part), what.copy);
-  const exact = beside && beside.low === beside.high;
   return (
     <View style={{ gap: 4, borderTopWidth: 1, borderTopColor: c.line, paddingTop: 8 }}>
       <Words fontWeight="600">{say.row(piece, say.is[what.is])}</Words>
-      <Quiet>
-        {!beside
-          ? say.notKnown
-          : exact
-            ? units.length(beside.mm)
-            : say.should(units.length(beside.mm), units.length(beside.low), units.length(beside.high))}
-      </Quiet>
+      <Quiet>{besideWords(beside, units)}</Quiet>
       <View style={{ flexDirection: 'row' }}>
         <Amount
           label={say.yours(piece, say.is[what.is])}
@@ -98,4 +92,11 @@ function CompareRow({ row: { what, mine, beside, offMm, within } }: { row: Row }
       )}
     </View>
   );
+}
+
+/** What a length is laid beside: where it was measured it has no range. */
+function besideWords(beside: Row['beside'], units: UnitWords): string {
+  if (!beside) return say.notKnown;
+  if (beside.low === beside.high) return units.length(beside.mm);
+  return say.should(units.length(beside.mm), units.length(beside.low), units.length(beside.high));
 }

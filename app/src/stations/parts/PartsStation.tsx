@@ -2,15 +2,7 @@ import { type Toy } from '@hoppla/core/toy';
 import { useRef, useState, type RefObject } from 'react';
 import { View } from 'react-native';
 import { read, splitLines } from '@hoppla/core/notation';
-import {
-  addParts,
-  changePart,
-  changeTerms,
-  duplicatePart,
-  movePart,
-  removePart,
-  rewritePart,
-} from '@hoppla/core/toy';
+import { addParts, changePart, changeTerms, removePart, rewritePart } from '@hoppla/core/toy';
 import { acceptEyes, acceptNeedle, type PartModel } from '@hoppla/core/model';
 import { PlainButton, Quiet, Scroll, Words } from '../../controls';
 import { edit, isNewName, newId, openToyNow, type Draft } from '../../documents';
@@ -19,6 +11,7 @@ import { RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { BeginOnHook } from './BeginOnHook';
 import { ImportDesk } from './desk/ImportDesk';
+import { InTheRow } from './InTheRow';
 import { PartMat } from './PartMat';
 import { CraftKeys } from './CraftKeys';
 import { PartsStrip } from './PartsStrip';
@@ -212,38 +205,6 @@ function PartSettings({ part, onAdd }: { part: PartModel; onAdd: () => void }) {
         />
       </View>
     </View>
-  );
-}
-
-/** Where the part stands among the others, and the same once more. */
-function InTheRow({ part }: { part: PartModel }) {
-  const { toy, writing, choosePart } = useToy();
-  const { id } = part.part;
-  const at = toy.parts.findIndex((p) => p.id === id);
-  const move = (by: number, label: string) =>
-    edit(`${label}: ${part.name}`, { station: 'parts', part: id }, (so) => movePart(so, id, by));
-  const again = () => {
-    const known = new Set(toy.parts.map((p) => p.id));
-    edit(say.parts.again, { station: 'parts' }, (so) => duplicatePart(so, id, part.name, newId));
-    const made = openToyNow().file?.toy.parts.find((p) => !known.has(p.id));
-    if (made) choosePart(made.id);
-  };
-  return (
-    <>
-      <PlainButton label={say.parts.again} disabled={!writing} onPress={again} grow />
-      <PlainButton
-        label={say.parts.earlier}
-        disabled={!writing || at <= 0}
-        onPress={() => move(-1, say.parts.earlier)}
-        grow
-      />
-      <PlainButton
-        label={say.parts.later}
-        disabled={!writing || at >= toy.parts.length - 1}
-        onPress={() => move(1, say.parts.later)}
-        grow
-      />
-    </>
   );
 }
 
