@@ -4,6 +4,7 @@ import { Dialog } from 'tamagui';
 import { usePalette } from '../theme';
 import { PlainButton } from './MainAction';
 import { screenWords as say } from '../words';
+import { useGiveFocusBack } from './useGiveFocusBack';
 
 /** A sheet of paper over the screen, for whatever must be settled first; it is there while it is rendered. Escape and a tap outside close it. */
 export function Sheet({
@@ -18,6 +19,7 @@ export function Sheet({
   foot?: ReactNode;
 }) {
   const c = usePalette();
+  useGiveFocusBack();
   return (
     <Dialog modal open onOpenChange={(now: boolean) => (now ? undefined : onClose())}>
       <Dialog.Portal>

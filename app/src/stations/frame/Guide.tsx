@@ -43,7 +43,7 @@ export function Guide() {
   return <NextLine next={next} />;
 }
 
-/** Where to go now; gone for good once it was gone or put aside. */
+/** Where to go now; gone for good once that station was visited, or the line put aside. */
 function NextLine({ next }: { next: Next }) {
   const c = usePalette();
   const { toy } = useToy();
@@ -56,13 +56,11 @@ function NextLine({ next }: { next: Next }) {
       style={{ flexDirection: 'row', alignItems: 'center', backgroundColor: c.sunk, paddingLeft: 16, gap: 8 }}
     >
       <Quiet flexShrink={1}>{words}</Quiet>
-      <View onTouchEnd={known} {...({ onClick: known } as object)}>
-        <Go to={hrefOf(toy.id, next)} label={`${words} ${station}`} style={{ paddingHorizontal: 6 }}>
-          <Words fontWeight="700" textDecorationLine="underline">
-            {station}
-          </Words>
-        </Go>
-      </View>
+      <Go to={hrefOf(toy.id, next)} label={`${words} ${station}`} style={{ paddingHorizontal: 6 }}>
+        <Words fontWeight="700" textDecorationLine="underline">
+          {station}
+        </Words>
+      </Go>
       <View style={{ flex: 1 }} />
       <Press label={say.notNow} onPress={known} style={{ alignItems: 'center' }}>
         <X color={c.ink2} size={18} />

@@ -10,7 +10,7 @@ const say = screenWords.frame;
 /** Whoever comes to a station: the window is called by it, the heading has the focus (after a change, not on a first visit), and the place is remembered. */
 export function useArrival(): void {
   const { toy } = useToy();
-  const { ready, went } = useDevice();
+  const { ready, went, ways, told } = useDevice();
   const { part } = useGlobalSearchParams<{ part?: string }>();
   const id = usePathname().split('/').pop();
   const station = stationOf(id);
@@ -25,8 +25,9 @@ export function useArrival(): void {
     before.current = words;
   }, [words]);
   useEffect(() => {
-    if (ready && station && id)
-      went(toy.id, { station: id, part: part ?? null, at: new Date().toISOString() });
+    if (!ready || !station || !id) return;
+    if (!ways.known.includes(id)) told({ known: [...ways.known, id] });
+    went(toy.id, { station: id, part: part ?? null, at: new Date().toISOString() });
     // Only coming there counts, not what changes meanwhile.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [ready, toy.id, id, part]);
