@@ -1,5 +1,4 @@
 import { View, type DimensionValue } from 'react-native';
-import { spokenPlace } from '@hoppla/core/words';
 import { usePalette } from '../theme';
 import { Press, useHeld } from './Press';
 import { Num, Words } from './type';
@@ -27,7 +26,6 @@ export function Nudge({
   const held = useHeld(onPress, repeats === true && !disabled);
   return (
     <Press
-      label={/R\d/.test(result) ? `${direction} ${spokenPlace(result)}` : undefined}
       onPress={onPress}
       held={held}
       disabled={disabled}

@@ -38,7 +38,12 @@ export function Sheet({
           elevation={0}
         >
           <SheetHead title={title} onClose={onClose} />
-          <ScrollView style={{ flexShrink: 1 }} contentContainerStyle={{ padding: 16, gap: 12 }}>
+          {/* Can be scrolled by keyboard even when nothing in it can be pressed. */}
+          <ScrollView
+            {...({ tabIndex: 0 } as object)}
+            style={{ flexShrink: 1 }}
+            contentContainerStyle={{ padding: 16, gap: 12 }}
+          >
             {children}
           </ScrollView>
           {foot ? (

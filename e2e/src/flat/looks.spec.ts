@@ -111,13 +111,15 @@ const settled = (page: Page): Promise<void> =>
 
 /** The narrowest in light, a phone in the dark, a phone on its side, wide in light; more on the bench. Colours and names are looked at once a scheme. */
 const SIZES = [
-  ['320', { width: 320, height: 640 }, 'light', false],
+  ['320', { width: 320, height: 568 }, 'light', false],
+  // A laptop at 200 %.
+  ['640', { width: 640, height: 400 }, 'light', false],
   ['390', PHONE, 'dark', true],
   ['844', { width: 844, height: 390 }, 'dark', false],
   ['1280', WIDE, 'light', true],
 ] as const;
 const MORE = [
-  ['320', { width: 320, height: 640 }, 'dark', true],
+  ['320', { width: 320, height: 568 }, 'dark', true],
   ['390', PHONE, 'light', true],
   ['1280', WIDE, 'dark', true],
 ] as const;
@@ -134,12 +136,23 @@ for (const [name, viewport, scheme, axe] of [...SIZES, ...(process.env.HOPPLA_BE
         expect.soft(await boxFaults(page), `${where}: boxes`).toEqual([]);
         expect.soft(await smallTargets(page), `${where}: targets`).toEqual([]);
       };
+      await page.goto('/');
+      await expect(page.getByRole('heading', { name: 'The mat is empty' })).toBeVisible();
+      await check('empty bench');
       await benchWithRill(page);
       await check('bench');
       await page.getByRole('button', { name: 'More for Rill' }).click();
       await check('bench, more');
+      await page.getByRole('button', { name: 'Give it away' }).click();
+      await check('give away');
       await page.keyboard.press('Escape');
-      await expect(page.getByRole('button', { name: 'Duplicate' })).toBeHidden();
+      await expect(page.getByRole('dialog')).toBeHidden();
+      await page.getByRole('button', { name: 'More of the Bench' }).click();
+      await check('bench menu');
+      await page.getByRole('button', { name: 'How I work' }).click();
+      await check('how I work');
+      await page.keyboard.press('Escape');
+      await expect(page.getByRole('dialog')).toBeHidden();
       await page.getByRole('link', { name: 'Open Rill' }).click();
       await page.getByRole('button', { name: /Choose a part/ }).click();
       await check('choose a part');
@@ -147,6 +160,13 @@ for (const [name, viewport, scheme, axe] of [...SIZES, ...(process.env.HOPPLA_BE
       for (const s of STATIONS) {
         await station(page, s);
         await check(s);
+      }
+      for (const open of ['Print the pattern', 'How rounds are written', 'Keys']) {
+        await page.getByRole('button', { name: 'Print, give away, help' }).click();
+        await page.getByRole('button', { name: open, exact: true }).click();
+        await check(open);
+        await page.keyboard.press('Escape');
+        await expect(page.getByRole('dialog')).toBeHidden();
       }
       await station(page, 'Parts');
       await page.getByRole('button', { name: 'Measure your gauge' }).click();
@@ -174,7 +194,7 @@ for (const [name, viewport, scheme, axe] of [...SIZES, ...(process.env.HOPPLA_BE
         await page.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();
       }
       await station(page, 'Make');
-      for (const open of ['Where am I?', 'All steps', 'Batch', 'Learn to count', 'At the table']) {
+      for (const open of ['Where am I?', 'All steps', 'Batch', 'Compare', 'Learn to count', 'At the table']) {
         await page.getByRole('button', { name: open, exact: true }).click();
         if (open === 'Batch') await page.getByRole('button', { name: 'Plan a batch' }).click();
         await check(open);

@@ -20,7 +20,7 @@ import { MainAction, ReadingBand, Scroll, Title, type ReadingProps } from '../..
 import { newId } from '../../documents';
 import { useHold, type Pick, type PickAction } from '../../stage';
 import { usePalette } from '../../theme';
-import { RAIL, useRoom } from '../frame/useRoom';
+import { matAbove, paperBeside, RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { change } from './change';
 import { AdviceList } from './AdviceList';
@@ -56,7 +56,8 @@ export function FaceStation() {
 
 function Face({ part }: { part: PartModel }) {
   const c = usePalette();
-  const { width, height, wide } = useRoom();
+  const room = useRoom();
+  const { width, height, wide } = room;
   const { model, units } = useToy();
   const [hold, setHold] = useHold();
   const { own, placed, scene } = useFaceScene(part);
@@ -75,12 +76,12 @@ function Face({ part }: { part: PartModel }) {
   const stitch = useStitch(part);
   const [noseOpen, setNoseOpen] = useState(false);
   const opened = noseOpen && nose !== null;
-  const paper = wide ? 380 : width;
+  const paper = wide ? paperBeside(width, 380) : width;
   const stage = wide ? width - RAIL - paper : width;
   const bare = opened || stitch.open !== null;
   const matHeight = wide
-    ? height - 56 - (bare ? 0 : TAPE.wide + 100)
-    : Math.round(Math.max(140, Math.min(300, height * 0.31)));
+    ? Math.max(60, height - 56 - (bare ? 0 : TAPE.wide + 100))
+    : matAbove(room, { least: 140, most: 300, share: 0.31, needs: 128 });
   const padding = { paddingVertical: 12, paddingHorizontal: wide ? 20 : 16, gap: 12 };
   const view = faceView(part, head, scene, stage, matHeight);
   const eyes = found && at ? found.eyes : fresh;

@@ -33,13 +33,13 @@ export function nextOf(at: string | undefined, model: ToyModel, log: readonly Lo
 export function Guide() {
   const { ways, ready } = useDevice();
   const { model, file } = useToy();
-  const { low } = useRoom();
+  const { low, short } = useRoom();
   const at = usePathname().split('/').pop();
   if (!ready) return null;
   if (ways.tour !== null) return <Walk step={ways.tour} />;
   const next = nextOf(at, model, file.log);
   // On a low screen there is no room for a line that can be done without.
-  if (low || next === null || ways.known.includes(next)) return null;
+  if (low || short || next === null || ways.known.includes(next)) return null;
   return <NextLine next={next} />;
 }
 

@@ -12,7 +12,7 @@ import { screenWords as say } from '../../words';
 
 export function StationBar() {
   const c = usePalette();
-  const { wide, low } = useRoom();
+  const { wide, low, short } = useRoom();
   const { id, part } = useGlobalSearchParams<{ id: string; part?: string }>();
   const at = usePathname().split('/').pop();
   return (
@@ -52,12 +52,19 @@ export function StationBar() {
             part={part}
             wide={wide}
             low={low}
+            short={short}
             icon={icon}
           />
         );
       })}
     </View>
   );
+}
+
+/** Height of one station in the bar, px. */
+function heightOf(low: boolean, short: boolean): number {
+  if (short) return 58;
+  return low ? 62 : 72;
 }
 
 /** The way to one station. */
@@ -69,6 +76,7 @@ function StationLink({
   part,
   wide,
   low,
+  short,
   icon,
 }: {
   station: StationId;
@@ -78,6 +86,7 @@ function StationLink({
   part: string | undefined;
   wide: boolean;
   low: boolean;
+  short: boolean;
   icon: Drawn;
 }) {
   const c = usePalette();
@@ -86,7 +95,7 @@ function StationLink({
       label={words}
       here={here}
       to={hrefOf(id, station, part)}
-      style={{ flex: wide ? undefined : 1, height: low ? 62 : 72, alignItems: 'center', gap: 3 }}
+      style={{ flex: wide ? undefined : 1, height: heightOf(low, short), alignItems: 'center', gap: 3 }}
     >
       {here ? <TapePiece wide={wide} /> : null}
       <StationIcon icon={icon} colour={here ? c.navOn : c.navInk} />

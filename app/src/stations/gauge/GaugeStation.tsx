@@ -7,7 +7,7 @@ import { type Units } from '@hoppla/core/words';
 import { Choice, MainAction, PlainButton, Quiet, Scroll, Title } from '../../controls';
 import { edit, newId } from '../../documents';
 import { usePalette } from '../../theme';
-import { RAIL, useRoom } from '../frame/useRoom';
+import { matAbove, paperBeside, RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { saidBy, WAYS, type Measured } from '@hoppla/core/model';
 import { foundWords } from './said';
@@ -25,7 +25,8 @@ const say = words.gauge;
 export function GaugeStation() {
   const c = usePalette();
   const router = useRouter();
-  const { width, height, wide } = useRoom();
+  const room = useRoom();
+  const { width, height, wide } = room;
   const { part, toy, units, writing } = useToy();
   const [measured, setMeasured] = useState<Measured>({
     way: 'stitches',
@@ -49,9 +50,9 @@ export function GaugeStation() {
   }
   const named = toy.gauges.find((g) => g.id === part.part.gauge) ?? toy.gauges[0];
   const said = saidBy(measured, part, named, units.system);
-  const paper = wide ? 460 : width;
+  const paper = wide ? paperBeside(width, 460) : width;
   const stage = wide ? width - RAIL - paper : width;
-  const mat = wide ? height - 56 : Math.round(Math.max(150, Math.min(260, height * 0.27)));
+  const mat = wide ? height - 56 : matAbove(room, { least: 150, most: 260, share: 0.27, needs: 110 });
   const use = () => {
     if (said.state !== 'good') return;
     edit(say.use(foundWords(said.found, units)), { station: 'gauge', part: part.part.id }, (so) =>

@@ -24,7 +24,7 @@ import { MainAction, PlainButton, Quiet, Scroll } from '../../controls';
 import { edit, newId } from '../../documents';
 import type { Pick, PickAction } from '../../stage';
 import { usePalette } from '../../theme';
-import { RAIL, useRoom } from '../frame/useRoom';
+import { matAbove, RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { hrefOf } from '../stations';
 import { screenWords as words } from '../../words';
@@ -122,7 +122,8 @@ const shareOf = (tape: boolean, ring: boolean): number => {
 
 /** The toy on its mat, and under it the seam of the chosen join. */
 function OnMat({ shows, show, looks }: Showing & { looks: Looks }) {
-  const { width, height, wide } = useRoom();
+  const room = useRoom();
+  const { width, height, wide } = room;
   const { model } = useToy();
   const stage = wide ? width - RAIL - PAPER : width;
   const { current, drawn, caught } = chosenOf(model, shows);
@@ -131,7 +132,7 @@ function OnMat({ shows, show, looks }: Showing & { looks: Looks }) {
   const tape = first && first.seam.length > 0 ? SEAM_TAPE : 0;
   const matHeight = wide
     ? height - 56 - tape
-    : Math.round(Math.max(160, height * shareOf(tape > 0, !!caught)));
+    : matAbove(room, { least: 160, most: Infinity, share: shareOf(tape > 0, !!caught), needs: 130 });
   const stitch = shows.what === 'join' ? shows.stitch : null;
   const names = chosen ? namesOf(model, chosen) : null;
   return (

@@ -4,6 +4,7 @@ import { Pressable, View } from 'react-native';
 import type { Tick } from '@hoppla/core/record';
 import { MainAction, Press, Words } from '../../controls';
 import { usePalette } from '../../theme';
+import { useRoom } from '../frame/useRoom';
 import { screenWords } from '../../words';
 
 const say = screenWords.make;
@@ -25,16 +26,17 @@ export function Buttons({
   before: Tick | undefined;
 }) {
   const c = usePalette();
+  const { short } = useRoom();
   const backTo = before || !canGoBack ? say.back : say.earlier;
   return (
-    <View style={{ padding: 16, paddingTop: 8, flexDirection: 'row', gap: 10 }}>
+    <View style={{ padding: short ? 10 : 16, paddingTop: 8, flexDirection: 'row', gap: 10 }}>
       <Press
         label={backTo}
         disabled={!canGoBack}
         onPress={back}
         style={{
           width: 88,
-          minHeight: 88,
+          minHeight: short ? 64 : 88,
           borderWidth: 1.5,
           borderColor: c.edge,
           borderRadius: 6,
@@ -48,7 +50,7 @@ export function Buttons({
           {backTo}
         </Words>
       </Press>
-      <MainAction tall disabled={!canGo} label={label} onPress={go} />
+      <MainAction tall={!short} disabled={!canGo} label={label} onPress={go} />
     </View>
   );
 }

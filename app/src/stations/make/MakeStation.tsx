@@ -7,7 +7,7 @@ import { copyName, modelOf, type PartModel } from '@hoppla/core/model';
 import { MainAction, Quiet, RoundTape, Scroll, Title, Words, type PlanSign } from '../../controls';
 import { useDevice } from '../../documents';
 import { usePalette } from '../../theme';
-import { RAIL, useRoom } from '../frame/useRoom';
+import { matAbove, RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { hrefOf } from '../stations';
 import { screenWords as words } from '../../words';
@@ -24,7 +24,8 @@ const say = words.make;
 
 /** Make: what do I do now, where am I? One step at a time. */
 export function MakeStation() {
-  const { width, height, wide } = useRoom();
+  const room = useRoom();
+  const { width, height, wide } = room;
   const { model, file } = useToy();
   const ticks = useMemo(() => ticksOf(planOf(model)), [model]);
   const progress = progressOf(file.log);
@@ -34,7 +35,9 @@ export function MakeStation() {
   if (ticks.length === 0) return <NothingToMake />;
   const shown = ticks[at] ?? ticks[ticks.length - 1];
   const part = shown.step.part ? modelOf(model, shown.step.part) : null;
-  const matHeight = wide ? height - 56 - 74 : Math.round(Math.max(140, Math.min(240, height * 0.27)));
+  const matHeight = wide
+    ? height - 56 - 74
+    : matAbove(room, { least: 140, most: 240, share: 0.27, needs: 84 });
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
       <Piece {...{ ticks, at, shown, part, progress, width: stage, height: matHeight }} />
@@ -79,6 +82,7 @@ function Piece({
   width,
   height,
 }: Making & { shown: Tick; width: number; height: number }) {
+  const { short } = useRoom();
   const mine = ticks.filter((t) => t.step.part === shown.step.part && t.step.copy === shown.step.copy);
   const done = mine.filter((t) => t.round && t.key in progress.done).length;
   return (
@@ -92,7 +96,7 @@ function Piece({
         width={width}
         height={height}
       />
-      {part ? (
+      {part && !short ? (
         <RoundTape
           width={width}
           name={copyName(part, shown.step.copy)}

@@ -9,6 +9,7 @@ import { slotSteps, slotWords, type PartModel, type SlotStep } from '@hoppla/cor
 import { Num, PlainButton, Press, Quiet, Title, Words } from '../../controls';
 import { note } from '../../documents';
 import { usePalette } from '../../theme';
+import { useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { screenWords } from '../../words';
 import { Notes } from './Notes';
@@ -58,6 +59,8 @@ export function RoundNow({
 /** The round as it is worked, and how many stitches it comes to. */
 function Written({ words, count }: { words: string; count: number }) {
   const c = usePalette();
+  const { short } = useRoom();
+  const small = short || words.length > 18;
   return (
     <View style={{ flexDirection: 'row', alignItems: 'flex-start', gap: 10 }}>
       <Text
@@ -68,8 +71,8 @@ function Written({ words, count }: { words: string; count: number }) {
         fontFamily="$heading"
         fontWeight="800"
         color={c.ink}
-        fontSize={words.length > 18 ? 32 : 46}
-        lineHeight={words.length > 18 ? 38 : 50}
+        fontSize={small ? 30 : 46}
+        lineHeight={small ? 36 : 50}
         letterSpacing={-1.4}
       >
         {words}

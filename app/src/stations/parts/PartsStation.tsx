@@ -7,7 +7,7 @@ import { acceptEyes, acceptNeedle, type PartModel } from '@hoppla/core/model';
 import { PlainButton, Quiet, Scroll, Words } from '../../controls';
 import { edit, isNewName, newId, openToyNow, type Draft } from '../../documents';
 import { usePalette } from '../../theme';
-import { RAIL, useRoom } from '../frame/useRoom';
+import { matAbove, RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { BeginOnHook } from './BeginOnHook';
 import { ImportDesk } from './desk/ImportDesk';
@@ -27,7 +27,8 @@ const STRIP = 58;
 /** Parts: do my rounds add up, and what shape is this? */
 export function PartsStation() {
   const c = usePalette();
-  const { width, height, wide } = useRoom();
+  const room = useRoom();
+  const { width, height, wide } = room;
   const { part, model, toy, writing, choosePart } = useToy();
   const [adding, setAdding] = useState(false);
   const [tapping, setTapping] = useState(false);
@@ -53,7 +54,9 @@ export function PartsStation() {
       />
     );
   }
-  const matHeight = wide ? height - 56 - STRIP : Math.round(Math.max(130, Math.min(240, height * 0.25)));
+  const matHeight = wide
+    ? height - 56 - STRIP
+    : matAbove(room, { least: 130, most: 240, share: 0.25, needs: 128 });
   const paperWidth = wide ? Math.min(560, width * 0.45) : width;
   const strip = <PartsStrip onAdd={writing ? () => setAdding(true) : null} />;
   return (

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import type { ToldPoint } from '@hoppla/core/safety';
 import { safetyWords } from '@hoppla/core/words';
 import { MainAction, Quiet, Scroll, Title } from '../../controls';
-import { RAIL, useRoom } from '../frame/useRoom';
+import { matAbove, paperBeside, RAIL, useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { hrefOf } from '../stations';
 import { screenWords as words } from '../../words';
@@ -24,7 +24,8 @@ const ABOVE = 56 + 96;
 /** Who it is for, then every point in order of danger, what is asked, and what is kept in mind. */
 export function PointsView({ onTests }: { onTests: () => void }) {
   const column = useColumn();
-  const { width, height, wide } = useRoom();
+  const room = useRoom();
+  const { width, height, wide } = room;
   const { toy, points } = useToy();
   const [rules, setRules] = useState(false);
   const told = points.filter((p) => !p.asks && p.weight !== 'advice');
@@ -32,8 +33,8 @@ export function PointsView({ onTests }: { onTests: () => void }) {
   const asked = points.filter((p) => p.asks);
   const advice = points.filter((p) => !p.asks && p.weight === 'advice');
   const mat = wide
-    ? { width: width - RAIL - PAPER, height: height - ABOVE }
-    : { width, height: Math.round(Math.max(150, height * 0.26)) };
+    ? { width: width - RAIL - paperBeside(width, PAPER), height: height - ABOVE }
+    : { width, height: matAbove(room, { least: 150, most: Infinity, share: 0.26, needs: 110 }) };
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
       {toy.parts.length > 0 ? <SafetyMat points={told} {...mat} /> : null}
