@@ -30,6 +30,12 @@ test('a group of choices is one stop of Tab; arrows choose, round and round; not
       .map((r) => r.getAttribute('aria-label'));
   await waitFor(() => expect(stops()).toEqual(['fig']));
   radio('fig').focus();
+  // Nothing is chosen yet, and nothing is by the way.
+  fireEvent.keyDown(radio('fig'), { key: 'ArrowRight' });
+  expect(document.activeElement).toBe(radio('pear'));
+  expect(radio('pear').getAttribute('aria-checked')).toBe('false');
+  fireEvent.click(radio('fig'));
+  radio('fig').focus();
   fireEvent.keyDown(radio('fig'), { key: 'ArrowRight' });
   await waitFor(() => expect(radio('pear').getAttribute('aria-checked')).toBe('true'));
   expect(document.activeElement).toBe(radio('pear'));

@@ -40,7 +40,8 @@ export function keepRadioGroups(root: Document): () => void {
     const radios = radiosIn(group);
     const next = radios[(radios.indexOf(here) + step + radios.length) % radios.length];
     next?.focus();
-    next?.click();
+    // Where nothing is chosen yet, an answer is not given by the way: Enter or Space gives it.
+    if (radios.some((r) => r.getAttribute('aria-checked') === 'true')) next?.click();
   };
   root.addEventListener('keydown', hear, true);
   return () => {

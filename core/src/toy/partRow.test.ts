@@ -21,7 +21,7 @@ it('a part moves along the row and nothing else changes', () =>
 
 it('the same part again: its rounds, its fill and pose, a name and marks of its own, nothing put on it', () => {
   const head = modelToy(toy).parts.find((p) => p.name === 'Head')!;
-  const twice = duplicatePart(toy, head.part.id, 'Head', id);
+  const twice = duplicatePart(toy, head.part.id, { from: 'Head', to: 'Head 2' }, id);
   expect(names(twice)).toEqual(names(toy).flatMap((name) => (name === 'Head' ? ['Head', 'Head 2'] : [name])));
   const made = modelToy(twice).parts.find((p) => p.name === 'Head 2')!;
   expect(made.fabric.rounds.map((r) => r.count)).toEqual(head.fabric.rounds.map((r) => r.count));
@@ -32,8 +32,7 @@ it('the same part again: its rounds, its fill and pose, a name and marks of its 
   ]);
   expect(made.part.marks.filter((m) => head.part.marks.includes(m))).toEqual([]);
   expect([twice.features.length, twice.joins.length]).toEqual([toy.features.length, toy.joins.length]);
-  expect(
-    names(duplicatePart(twice, head.part.id, 'Head', id)).filter((name) => name.startsWith('Head')),
-  ).toHaveLength(3);
-  expect(duplicatePart(toy, 'nobody', 'x', id)).toBe(toy);
+  const thrice = duplicatePart(twice, head.part.id, { from: 'Head', to: 'Head 3' }, id);
+  expect(names(thrice).filter((name) => name.startsWith('Head'))).toEqual(['Head', 'Head 3', 'Head 2']);
+  expect(duplicatePart(toy, 'nobody', { from: 'x', to: 'y' }, id)).toBe(toy);
 });

@@ -38,7 +38,7 @@ for (const [name, viewport] of SIZES)
       // The ears go one round back, and the twin follows.
       await page.getByRole('button', { name: /^Ear × 2/ }).click();
       await expect(heading(page)).toHaveText('Ear × 2 on Head');
-      const tags = page.getByRole('img', { name: /^Ear R\d+·\d+, / });
+      const tags = page.getByRole('img', { name: /^Ear between rounds \d+ and \d+, / });
       await expect(tags).toHaveCount(2);
       const before = await tags.evaluateAll((all) => all.map((t) => t.getAttribute('aria-label')));
       await page.getByRole('button', { name: /^↓?\s*down/ }).click();
@@ -46,7 +46,7 @@ for (const [name, viewport] of SIZES)
         .poll(() => tags.evaluateAll((all) => all.map((t) => t.getAttribute('aria-label'))))
         .not.toEqual(before);
       const after = await tags.evaluateAll((all) => all.map((t) => t.getAttribute('aria-label')!));
-      const round = (label: string) => Number(/R(\d+)/.exec(label)![1]);
+      const round = (label: string) => Number(/rounds (\d+)/.exec(label)![1]);
       after.forEach((label, k) => expect(Math.abs(round(label) - round(before[k]!))).toBeLessThanOrEqual(2));
       expect(Math.abs(round(after[0]) - round(after[1]))).toBeLessThanOrEqual(1);
       // Undone, all of it.

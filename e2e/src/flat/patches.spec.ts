@@ -37,7 +37,7 @@ for (const [name, viewport] of SIZES)
       await page.getByRole('button', { name: /turn right/ }).click();
       await expect(page.getByText('2 drops of felt, 14 × 16 mm', { exact: true })).toBeVisible();
       await back(page);
-      await expect(page.getByRole('button', { name: /^Eye whites × 2 R/ })).toBeVisible();
+      await expect(page.getByRole('button', { name: /^Eye whites × 2 (between|round)/ })).toBeVisible();
       await station(page, 'Plan');
       const felt = page.getByRole('button', { name: /Put eye whites on the posts/ }).first();
       await expect(felt).toBeVisible();
@@ -78,7 +78,7 @@ for (const [name, viewport] of SIZES)
       await tap(page, 'Scatter them');
       await expect(page.getByText(/^8 pieces laid, none nearer to another than the gap\.$/)).toBeVisible();
       await back(page);
-      await expect(page.getByRole('button', { name: /^Spots × 8 R/ })).toBeVisible();
+      await expect(page.getByRole('button', { name: /^Spots × 8 (between|round)/ })).toBeVisible();
     });
 
     test('a whole face that says something, taken with one tap; the eyes drawn in with a needle, as an estimate', async ({
@@ -94,7 +94,12 @@ for (const [name, viewport] of SIZES)
         .first()
         .click();
       await page.getByRole('button', { name: /^Take the sleepy face, / }).click();
-      for (const piece of [/^Mouth R/, /^Brows × 2 R/, /^Lids × 2 R/, /^Nose R/])
+      for (const piece of [
+        /^Mouth (between|round)/,
+        /^Brows × 2 (between|round)/,
+        /^Lids × 2 (between|round)/,
+        /^Nose (between|round)/,
+      ])
         await expect(page.getByRole('button', { name: piece })).toBeVisible();
       await tap(page, 'Shape with a needle');
       await tap(page, 'Draw the eyes in');

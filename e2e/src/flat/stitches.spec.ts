@@ -10,7 +10,7 @@ const tags = (page: Page, name: string) =>
   page
     .getByRole('img', { name: new RegExp(`^${name} \\d`) })
     .evaluateAll((all) => all.map((t) => t.getAttribute('aria-label')!));
-const round = (label: string) => Number(/R(\d+)/.exec(label)![1]);
+const round = (label: string) => Number(/rounds? (\d+)/.exec(label)![1]);
 
 for (const [name, viewport] of SIZES)
   test.describe(name, () => {
@@ -33,13 +33,13 @@ for (const [name, viewport] of SIZES)
         await tap('Back to the face');
       }
       expect(taps).toBeLessThan(25);
-      await row(page, /^Mouth R/).click();
+      await row(page, /^Mouth (between|round)/).click();
       await expect(page.getByText(/^\d+ mm of thread on the face; cut \d+ cm$/)).toBeVisible();
       const before = await tags(page, 'Mouth');
       await back(page).click();
       await page.getByRole('button', { name: /^↓?\s*down/ }).click();
       await page.getByRole('button', { name: /^↓?\s*down/ }).click();
-      await row(page, /^Mouth R/).click();
+      await row(page, /^Mouth (between|round)/).click();
       const after = await tags(page, 'Mouth');
       expect(after.map((label, i) => round(label) - round(before[i]))).toEqual([2, 2, 2]);
       await back(page).click();
@@ -60,7 +60,7 @@ for (const [name, viewport] of SIZES)
       const undo = page.getByRole('button', { name: /^Undo/ });
       for (let k = 0; k < 10 && (await undo.isEnabled()); k++) await undo.click();
       await expect(page.getByRole('button', { name: /^Place a pair at/ })).toBeVisible();
-      await expect(row(page, /^Mouth R/)).toHaveCount(0);
+      await expect(row(page, /^Mouth (between|round)/)).toHaveCount(0);
     });
 
     test('in words: the inner edge of an eye, a round lower; what is not understood is told and stays typed; a hole is told with its mend', async ({
@@ -130,14 +130,14 @@ for (const [name, viewport] of SIZES)
         .getByRole('dialog')
         .getByRole('button', { name: /^Snout/ })
         .click();
-      await row(page, /^Nose R/).click();
+      await row(page, /^Nose (between|round)/).click();
       await expect(heading(page).first()).toHaveText('Nose on Snout');
       await page.getByRole('button', { name: /more width/ }).click();
       await expect(page.getByRole('button', { name: /more width/ })).toContainText('16 mm');
       await back(page).click();
-      await row(page, /^Mouth R/).click();
+      await row(page, /^Mouth (between|round)/).click();
       await page.getByRole('button', { name: 'Take it off' }).click();
-      await expect(row(page, /^Mouth R/)).toHaveCount(0);
+      await expect(row(page, /^Mouth (between|round)/)).toHaveCount(0);
     });
   });
 

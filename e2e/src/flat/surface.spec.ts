@@ -88,7 +88,7 @@ for (const [name, viewport] of SIZES)
       await expect(page.getByText(/^Goes over 1 seam: one stitch across each/)).toBeVisible();
       await page.getByRole('radio', { name: 'Tail', exact: true }).click();
       await expect(page.getByText(/^Goes over 2 seams: one stitch across each/)).toBeVisible();
-      const tags = page.getByRole('img', { name: /^\d R\d+·\d+, / });
+      const tags = page.getByRole('img', { name: /^\d between rounds \d+ and \d+, / });
       await expect(tags).toHaveCount(4);
       await page.getByRole('button', { name: /one more/ }).click();
       await expect(tags).toHaveCount(5);

@@ -1,5 +1,5 @@
 import type { PartModel } from '@hoppla/core/model';
-import { duplicatePart, movePart } from '@hoppla/core/toy';
+import { duplicatePart, freeName, movePart } from '@hoppla/core/toy';
 import { PlainButton } from '../../controls';
 import { edit, newId, openToyNow } from '../../documents';
 import { useToy } from '../frame/useToy';
@@ -7,14 +7,20 @@ import { screenWords as say } from '../../words';
 
 /** Where the part stands among the others, and the same once more. */
 export function InTheRow({ part }: { part: PartModel }) {
-  const { toy, writing, choosePart } = useToy();
+  const { toy, model, writing, choosePart } = useToy();
   const { id } = part.part;
   const at = toy.parts.findIndex((p) => p.id === id);
   const move = (by: number, label: string) =>
     edit(`${label}: ${part.name}`, { station: 'parts', part: id }, (so) => movePart(so, id, by));
   const again = () => {
     const known = new Set(toy.parts.map((p) => p.id));
-    edit(say.parts.again, { station: 'parts' }, (so) => duplicatePart(so, id, part.name, newId));
+    const to = freeName(
+      part.name,
+      model.parts.map((p) => p.name),
+    );
+    edit(say.parts.again, { station: 'parts' }, (so) =>
+      duplicatePart(so, id, { from: part.name, to }, newId),
+    );
     const made = openToyNow().file?.toy.parts.find((p) => !known.has(p.id));
     if (made) choosePart(made.id);
   };
