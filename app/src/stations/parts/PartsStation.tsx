@@ -43,12 +43,11 @@ export function PartsStation() {
     if (first) choosePart(first.id);
   };
   if (!part || adding) {
-    const close = part ? () => setAdding(false) : null;
     return (
       <Desk
         toy={toy.id}
         wide={wide}
-        onClose={close}
+        onClose={part ? () => setAdding(false) : null}
         onAdd={add}
         onBegin={(text) => (add({ text, as: {} }, false), setTapping(true))}
       />
