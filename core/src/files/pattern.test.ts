@@ -78,6 +78,22 @@ it('in the other terms every round says the same, and only stitch words change',
   expect(signsOf(model, 'us').find(([sign]) => sign === 'sc')![1]).toBe('single crochet');
 });
 
+it('in the other terms no step speaks the old ones: the frill of the snail is worked in treble in UK, in double in US terms', () => {
+  const model = modelToy(DEMO[1].toy);
+  const frill = (terms: 'us' | 'uk') =>
+    patternSections(model, terms)
+      .flatMap((s) => s.rows)
+      .flatMap((r) => (r.is === 'step' && /front loops/.test(r.title) ? [r.detail] : []))
+      .join();
+  expect([frill('uk'), frill('us')].map((words) => /3 (tr|dc)/.exec(words)?.[1])).toEqual(['tr', 'dc']);
+  const us = sheetHtml(model, { terms: 'us' });
+  expect(us).toContain('US terms');
+  expect(us).not.toMatch(/\b(?:htr|dtr)\b|3 tr\b/);
+  const signs = signsOf(model, 'us').map(([sign]) => sign);
+  expect(signs).toEqual(expect.arrayContaining(['sc', 'dc', 'sl st', 'ch']));
+  expect(signs).not.toContain('tr');
+});
+
 it('a part that is taken up again has a second section, and none before what it catches is made', () => {
   const model = modelToy(DEMO[1].toy);
   const titles = patternSections(model).map((s) => s.title);

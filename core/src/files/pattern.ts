@@ -1,14 +1,8 @@
 import { holeTag } from '../address';
 import { STITCHES } from '../figures';
-import {
-  applied,
-  convertTerms,
-  printItems,
-  type LineReading,
-  type StitchKind,
-  type Terms,
-} from '../notation';
-import { copyName, modelOf, type PartModel, type ToyModel } from '../model';
+import { printItems, type LineReading, type StitchKind, type Terms } from '../notation';
+import { copyName, modelOf, modelToy, type PartModel, type ToyModel } from '../model';
+import { changeTerms } from '../toy';
 import { kindOf, planOf, stepWords, type RoundTick } from '../plan';
 import { copySheet, ticksOf, type SheetRow } from '../record';
 import { sheetWords as say, unitWords } from '../words';
@@ -43,9 +37,18 @@ export interface PatternSection {
   rows: readonly PatternRow[];
 }
 
-/** Lines of a part's text in the terms asked for; every other word stays the maker's own. */
-const linesIn = (part: PartModel, terms: Terms): string[] =>
-  applied(part.part.text, convertTerms(part.part.text, part.terms, terms)).split('\n');
+/**
+ * The toy written in other terms, as its maker's own switch would: rounds, layers, motifs and notes of the plan alike, so that no step speaks the
+ * other language. Only stitch words change.
+ */
+export function inTerms(model: ToyModel, terms: Terms = model.toy.settings.terms): ToyModel {
+  if (terms === model.toy.settings.terms) return model;
+  let made = 0;
+  return modelToy(changeTerms(model.toy, terms, () => `other-terms-${++made}`));
+}
+
+/** Lines of a part's text. */
+const linesIn = (part: PartModel): string[] => part.part.text.split('\n');
 
 /** What a round's line says behind its label. */
 const bodyOf = (line: string, { node }: LineReading): string =>
@@ -77,8 +80,8 @@ function labelOf(run: readonly RoundTick[]): string {
 }
 
 /** The rounds of one row, with the maker's own lines that stand before them. */
-function roundRows(row: SheetRow, part: PartModel, terms: Terms, told: { line: number }): PatternRow[] {
-  const lines = linesIn(part, terms);
+function roundRows(row: SheetRow, part: PartModel, told: { line: number }): PatternRow[] {
+  const lines = linesIn(part);
   const ticks = row.copies[0].ticks.flatMap((t) => (t.round ? [t.round] : []));
   return runsOf(ticks, part).flatMap((run): PatternRow[] => {
     const { line, items } = part.reading.rounds[run[0].reading];
@@ -86,7 +89,7 @@ function roundRows(row: SheetRow, part: PartModel, terms: Terms, told: { line: n
     told.line = Math.max(told.line, line);
     const read = part.reading.lines.find((l) => l.line === line);
     const words =
-      read?.node.type === 'round' ? bodyOf(lines[line - 1] ?? '', read) : printItems(items, terms);
+      read?.node.type === 'round' ? bodyOf(lines[line - 1] ?? '', read) : printItems(items, part.terms);
     return [
       ...own,
       { is: 'rounds', label: labelOf(run), words, rounds: run.length, copies: copiesOf(row, part) },
@@ -154,7 +157,8 @@ function leadOf(model: ToyModel, part: PartModel): string[] {
  * A toy as a designer would publish it, in the terms asked for: the work in its order, part by part, rounds as they are written with the
  * pauses between them, and then how it is put together. A part that is taken up again later has a second section.
  */
-export function patternSections(model: ToyModel, terms: Terms = model.toy.settings.terms): PatternSection[] {
+export function patternSections(own: ToyModel, terms?: Terms): PatternSection[] {
+  const model = inTerms(own, terms);
   const sections: { of: string; title: string; lead: string[]; rows: PatternRow[] }[] = [];
   const told = new Map<string, { line: number }>();
   const rows = copySheet(ticksOf(planOf(model)));
@@ -180,11 +184,11 @@ export function patternSections(model: ToyModel, terms: Terms = model.toy.settin
     }
     const mine = told.get(of) ?? { line: 0 };
     told.set(of, mine);
-    section.rows.push(...roundRows(row, part, terms, mine));
+    section.rows.push(...roundRows(row, part, mine));
     const isLast = !rows
       .slice(rows.indexOf(row) + 1)
       .some((r) => r.step.kind === 'rounds' && r.step.part === of);
-    if (isLast) section.rows.push(...ownLines(part, linesIn(part, terms), mine.line, Infinity));
+    if (isLast) section.rows.push(...ownLines(part, linesIn(part), mine.line, Infinity));
   }
   return sections;
 }
@@ -201,7 +205,7 @@ export function signsOf(
   terms: Terms = model.toy.settings.terms,
 ): [sign: string, means: string][] {
   const rows = patternSections(model, terms).flatMap((s) =>
-    s.rows.flatMap((r) => (r.is === 'rounds' ? [r.words] : [])),
+    s.rows.flatMap((r) => (r.is === 'own' ? [] : [r.is === 'rounds' ? r.words : r.detail])),
   );
   const text = ` ${rows.join(' ').toLowerCase()} `;
   const uses = (word: string): boolean =>

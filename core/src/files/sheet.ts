@@ -7,7 +7,7 @@ import type { Terms } from '../notation';
 import { hours, safetyWords, sheetWords as say, unitWords, upperFirst } from '../words';
 import { escaped } from './escaped';
 import { faceMapSvgs } from './faceMap';
-import { patternSections, signsOf, type PatternRow, type PatternSection } from './pattern';
+import { inTerms, patternSections, signsOf, type PatternRow, type PatternSection } from './pattern';
 import { sheetStyle } from './sheetStyle';
 import { endRows, shoppingRows, shoppingText } from './shopping';
 import { toyPicture } from './toyPicture';
@@ -38,9 +38,10 @@ const BAR_MM = 50;
  * order, part by part, rounds as they are written with boxes and the pauses between them; how it is put together, with maps; faces in true size;
  * yarn ends; safety points and the caution once. No script, no outside file.
  */
-export function sheetHtml(model: ToyModel, said: SheetSaid = {}): string {
+export function sheetHtml(own: ToyModel, said: SheetSaid = {}): string {
+  const model = inTerms(own, said.terms);
   const plan = planOf(model);
-  const terms = said.terms ?? model.toy.settings.terms;
+  const { terms } = model.toy.settings;
   const told = new Set<string>();
   const sections = patternSections(model, terms).map((s) => sectionHtml(model, s, told));
   const maps = faceMapSvgs(model);
@@ -213,8 +214,9 @@ export function planText(model: ToyModel): string {
 }
 
 /** A toy as a designer would publish it, as Markdown: what the sheet says, without its drawings. */
-export function patternMd(model: ToyModel, said: Pick<SheetSaid, 'terms'> = {}): string {
-  const terms = said.terms ?? model.toy.settings.terms;
+export function patternMd(own: ToyModel, said: Pick<SheetSaid, 'terms'> = {}): string {
+  const model = inTerms(own, said.terms);
+  const { terms } = model.toy.settings;
   const told = new Set<string>();
   const plan = planOf(model);
   return [

@@ -73,11 +73,11 @@ export function BenchPaper({
         <Choice
           label={say.bench.collection}
           options={[EVERY, ...collections].map((id) => ({ id, label: id === EVERY ? say.bench.every : id }))}
-          chosen={collection ?? EVERY}
+          chosen={collection !== null && collections.includes(collection) ? collection : EVERY}
           onChoose={(id) => setCollection(id === EVERY ? null : id)}
         />
       ) : null}
-      {toys.length >= SEARCHED_FROM ? (
+      {toys.length >= SEARCHED_FROM || search !== '' ? (
         <Field
           label={say.bench.search}
           value={search}

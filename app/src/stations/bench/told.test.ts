@@ -44,6 +44,8 @@ test('a toy is found by all words said of it: name, collection, part; accents an
   expect(by('whale')).toEqual([]);
   expect(names(found(toys, { ...all, collection: 'Shore' }))).toEqual(['Rill']);
   expect(collectionsOf(toys)).toEqual(['Farm', 'Shore']);
+  // Nobody is left in it: nothing is hidden behind a name that cannot be taken back any more.
+  expect(names(found(toys, { ...all, collection: 'Forest' }))).toHaveLength(3);
 });
 
 test('variants stand under their base, each toy once, also where bases are gone, in a ring or in a chain', () => {

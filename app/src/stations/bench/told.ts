@@ -46,8 +46,10 @@ export function found(
   const wanted = plain(search).split(/\s+/).filter(Boolean);
   const wordsOf = (toy: Shelved): string =>
     plain([nameOf(toy), toy.file?.toy.collection ?? '', ...(toy.file ? titles(toy.file.toy) : [])].join(' '));
+  // A collection whose last toy has left it hides nothing.
+  const within = collection !== null && collectionsOf(toys).includes(collection) ? collection : null;
   return toys
-    .filter((t) => collection === null || t.file?.toy.collection === collection)
+    .filter((t) => within === null || t.file?.toy.collection === within)
     .filter((t) => wanted.length === 0 || wanted.every((w) => wordsOf(t).includes(w)))
     .sort((a, b) => usedAt(b, places).localeCompare(usedAt(a, places)) || nameOf(a).localeCompare(nameOf(b)));
 }
