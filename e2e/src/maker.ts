@@ -143,3 +143,21 @@ export async function exported(page: Page): Promise<string> {
   await page.getByRole('button', { name: 'Close' }).click();
   return readFileSync(await download.path(), 'utf8');
 }
+
+/** Keeps what is printed from now on, as the browser's own dialogue cannot be looked at. */
+export const catchPaper = (page: Page): Promise<void> =>
+  page.evaluate(() => {
+    const made = document.createElement.bind(document);
+    document.createElement = ((tag: string) => {
+      const element = made(tag);
+      if (tag === 'iframe')
+        element.addEventListener('load', () => {
+          (window as unknown as { paper: string }).paper = (element as HTMLIFrameElement).srcdoc;
+        });
+      return element;
+    }) as typeof document.createElement;
+  });
+
+/** What was printed last; nothing while nothing was. */
+export const paperOf = (page: Page): Promise<string> =>
+  page.evaluate(() => (window as unknown as { paper?: string }).paper ?? '');

@@ -1,3 +1,6 @@
+import { readFileSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { openFile } from '../toy/schema';
 import { dappleFile, modelToy, rillFile, rubyFile } from '../model';
 import { read } from '../notation';
 import { kindOf, planOf, stepWords } from '../plan';
@@ -92,6 +95,19 @@ it('in the other terms no step speaks the old ones: the frill of the snail is wo
   const signs = signsOf(model, 'us').map(([sign]) => sign);
   expect(signs).toEqual(expect.arrayContaining(['sc', 'dc', 'sl st', 'ch']));
   expect(signs).not.toContain('tr');
+});
+
+it('no detail and no note of any copy is lost: whiskers drawn through, fins on a yarn', () => {
+  const raw = readFileSync(resolve(__dirname, '../toy/fixtures/toy-v8.json'), 'utf8');
+  const opened = openFile(raw);
+  if (opened.state !== 'open') throw new Error('not open');
+  const model = modelToy(opened.file.toy);
+  const rows = patternSections(model).flatMap((s) => s.rows.flatMap((r) => (r.is === 'step' ? [r] : [])));
+  for (const step of planOf(model).steps.filter((s) => s.kind !== 'rounds')) {
+    const [alone, together] = [stepWords(step, model), stepWords(step, model, true)];
+    expect(rows.some((r) => r.detail === alone.detail || r.detail === together.detail)).toBe(true);
+    for (const note of alone.notes) expect(rows.some((r) => r.notes.includes(note))).toBe(true);
+  }
 });
 
 it('a part that is taken up again has a second section, and none before what it catches is made', () => {

@@ -116,13 +116,16 @@ const copiesOf = (row: SheetRow, part: PartModel | null): string[] =>
 
 function stepRow(model: ToyModel, row: SheetRow, part: PartModel | null): PatternRow {
   const { step } = row;
-  const { title, detail, notes, reason } = stepWords(step, model, row.copies.length > 1);
+  const together = row.copies.length > 1;
+  const { title, detail, reason } = stepWords(step, model, together);
+  // What is heeded at one of the copies alone is told as well.
+  const notes = row.copies.flatMap((c) => stepWords(c.ticks[0].step, model, together).notes);
   const mapped = step.kind === 'sew' ? seamOf(model, step.join, step.copy) : [];
   return {
     is: 'step',
     title,
     detail,
-    notes,
+    notes: [...new Set(notes)],
     reason,
     rests: kindOf(step.kind).rests,
     copies: copiesOf(row, part),
@@ -174,12 +177,7 @@ export function patternSections(own: ToyModel, terms?: Terms): PatternSection[] 
       sections.push(section);
     }
     if (!part || row.step.kind !== 'rounds') {
-      // What copies sew on differs from copy to copy: each has its own places.
-      const each =
-        row.step.kind === 'sew'
-          ? row.copies.map((c) => ({ ...row, step: c.ticks[0].step, copies: [c] }))
-          : [row];
-      section.rows.push(...each.map((r) => stepRow(model, r, part)));
+      section.rows.push(...toldApart(model, row).map((r) => stepRow(model, r, part)));
       continue;
     }
     const mine = told.get(of) ?? { line: 0 };
@@ -191,6 +189,17 @@ export function patternSections(own: ToyModel, terms?: Terms): PatternSection[] 
     if (isLast) section.rows.push(...ownLines(part, linesIn(part), mine.line, Infinity));
   }
   return sections;
+}
+
+/** Copies that do alike are told as one. What differs from copy to copy (a place, a length, and every seam) is told for each. */
+function toldApart(model: ToyModel, row: SheetRow): SheetRow[] {
+  const told = row.copies.map(({ ticks }) => {
+    const { title, detail } = stepWords(ticks[0].step, model, true);
+    return `${title}\n${detail}`;
+  });
+  return row.step.kind !== 'sew' && new Set(told).size === 1
+    ? [row]
+    : row.copies.map((c) => ({ ...row, step: c.ticks[0].step, copies: [c] }));
 }
 
 function titleOf(part: PartModel | null, again: boolean): string {

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { expect, kept, test, WIDE } from '../maker';
+import { catchPaper, expect, kept, paperOf, test, WIDE } from '../maker';
 
 test.use({ viewport: WIDE });
 
@@ -78,19 +78,7 @@ test('by keys alone: a page is pasted, eyes placed, two joins made, the plan rea
   await page.keyboard.press('Control+p');
   await expect(page.getByRole('dialog').getByRole('button', { name: 'Print', exact: true })).toBeVisible();
   await tabTo(page, page.getByRole('dialog').getByRole('button', { name: 'Print', exact: true }));
-  await page.evaluate(() => {
-    const made = document.createElement.bind(document);
-    document.createElement = ((tag: string) => {
-      const element = made(tag);
-      if (tag === 'iframe')
-        element.addEventListener('load', () => {
-          (window as unknown as { paper: string }).paper = (element as HTMLIFrameElement).srcdoc;
-        });
-      return element;
-    }) as typeof document.createElement;
-  });
+  await catchPaper(page);
   await page.keyboard.press('Enter');
-  await expect
-    .poll(() => page.evaluate(() => (window as unknown as { paper?: string }).paper ?? ''))
-    .toContain('Wing × 2');
+  await expect.poll(() => paperOf(page)).toContain('Wing × 2');
 });

@@ -3,12 +3,14 @@ import Papa from 'papaparse';
 import type { Download, Page } from '@playwright/test';
 import {
   benchWithRill,
+  catchPaper,
   EAR,
   expect,
   kept,
   madeFor,
   newToy,
   openDemo,
+  paperOf,
   PHONE,
   SIZES,
   station,
@@ -221,25 +223,13 @@ test.describe('on a phone', () => {
 
   test('Ctrl P prints the pattern, not the screen; help stands beside the stations', async ({ page }) => {
     await openDemo(page, 'Dapple');
-    await page.evaluate(() => {
-      const made = document.createElement.bind(document);
-      document.createElement = ((tag: string) => {
-        const element = made(tag);
-        if (tag === 'iframe')
-          element.addEventListener('load', () => {
-            (window as unknown as { paper: string }).paper = (element as HTMLIFrameElement).srcdoc;
-          });
-        return element;
-      }) as typeof document.createElement;
-    });
+    await catchPaper(page);
     await station(page, 'Plan');
     await page.keyboard.press('Control+p');
     await sheet(page).getByRole('radio', { name: 'US', exact: true }).click();
     await sheet(page).getByRole('switch', { name: 'Large letters' }).click();
     await sheet(page).getByRole('button', { name: 'Print', exact: true }).click();
-    await expect
-      .poll(() => page.evaluate(() => (window as unknown as { paper?: string }).paper ?? ''))
-      .toContain('US terms');
+    await expect.poll(() => paperOf(page)).toContain('US terms');
     await page.getByRole('button', { name: 'Print, give away, help' }).click();
     await page.getByRole('button', { name: 'How rounds are written' }).click();
     await expect(sheet(page).getByRole('heading', { name: 'Repeats' })).toBeVisible();
