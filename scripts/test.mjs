@@ -10,8 +10,8 @@ took['lint, types'] = await runTogether([
   ['types', 'npm', ['run', '--silent', 'types']],
 ]);
 took.build = run('build', 'node', ['scripts/build.mjs']);
-took.units = run('units', 'npx', ['--no-install', 'jest', '--ci', '--maxWorkers=2']);
 took['first load'] = run('first load', 'node', ['scripts/first-load.mjs']);
+took.units = run('units', 'npx', ['--no-install', 'jest', '--ci', '--maxWorkers=2']);
 const journeys = (what, ...args) =>
   run(what, 'npx', ['--no-install', 'playwright', 'test', ...args], { cwd: join(root, 'e2e') });
 took.journeys = journeys('journeys', '--project=flat', '--workers=2');

@@ -40,7 +40,7 @@ async function pageToDesk(put: Bench['put'], maker: Maker, text: string, name: s
 
 /** A toy file; one that is here already comes as a copy. */
 async function takeToy({ put, putBack }: Bench, raw: string, names: readonly string[]): Promise<Told> {
-  const { openFile } = await import('@hoppla/core/toy/schema');
+  const { openFile } = await import('@hoppla/core/files/restore');
   const opened = openFile(raw);
   if (opened.state === 'refused') return { words: opened.sentence, fault: true };
   if (opened.state === 'newer') {
