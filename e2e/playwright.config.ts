@@ -41,8 +41,13 @@ export default defineConfig({
   },
   use: { baseURL: `http://127.0.0.1:${PORT}`, actionTimeout: 20_000 },
   projects: [
-    // Journeys, two at a time.
-    { name: 'flat', testDir: './src/flat', fullyParallel: true, use: chromium(NO_GRAPHICS) },
+    // Journeys, three at a time: each waits for its browser now and then.
+    {
+      name: 'flat',
+      testDir: './src/flat',
+      fullyParallel: true,
+      use: { ...chromium(NO_GRAPHICS), serviceWorkers: 'block' },
+    },
     // Crashes and storage want the machine for themselves.
     { name: 'alone', testDir: './src/alone', use: chromium(NO_GRAPHICS) },
     { name: 'stage', testDir: './src/stage', use: chromium(SOFTWARE_GRAPHICS) },

@@ -31,9 +31,9 @@ if (process.argv[1].endsWith('first-load.mjs')) {
   console.log(
     `first load: ${load.gzipKB.toFixed(0)} kB gzip, ${load.rawKB.toFixed(0)} kB raw, in ${load.files.length} files`,
   );
-  const all = readdirSync(join(dist, '_expo/static/js/web')).map((f) =>
-    readFileSync(join(dist, '_expo/static/js/web', f), 'utf8'),
-  );
+  const all = readdirSync(join(dist, '_expo/static/js/web'))
+    .filter((f) => f.endsWith('.js'))
+    .map((f) => readFileSync(join(dist, '_expo/static/js/web', f), 'utf8'));
   for (const [name, word] of Object.entries(HEAVY)) {
     const built = all.some((t) => t.includes(word));
     if (load.text.includes(word)) {

@@ -4,6 +4,7 @@ import { dirname, relative, resolve, sep } from 'node:path';
 /** Core folders from the ground floor up (files last). A folder may import only those before it. */
 export const FLOORS = [
   'kept',
+  'own',
   'printed',
   'words',
   'figures',

@@ -12,6 +12,7 @@ import {
 } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 
 export const root = resolve(fileURLToPath(import.meta.url), '../..');
 const stamps = join(root, '.cache');
@@ -103,6 +104,7 @@ export const build = () =>
       });
       finishPage();
       listForOffline();
+      packFiles();
       return seconds;
     },
   );
@@ -134,6 +136,21 @@ export function listForOffline(dist = join(root, 'app/dist')) {
       `const BUILD = '${hash.digest('hex').slice(0, 16)}'`,
     ),
   );
+}
+
+/** Beside every file that words make long, the same file compressed: the server sends it as it is, instead of compressing it for each caller. */
+function packFiles(dist = join(root, 'app/dist')) {
+  for (const name of readdirSync(dist, { recursive: true })) {
+    const file = join(dist, String(name));
+    if (!/\.(js|ttf|html|json|md|svg|webmanifest)$/.test(file) || statSync(file).size < 1000) continue;
+    const bytes = readFileSync(file);
+    writeFileSync(`${file}.gz`, gzipSync(bytes, { level: 9 }));
+    const params = {
+      [constants.BROTLI_PARAM_QUALITY]: 9,
+      [constants.BROTLI_PARAM_SIZE_HINT]: bytes.length,
+    };
+    writeFileSync(`${file}.br`, brotliCompressSync(bytes, { params }));
+  }
 }
 
 /** Debian's Chromium, installed when it is missing. */

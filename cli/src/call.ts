@@ -1,7 +1,8 @@
-import { ASSUMED_HOOK_MM, hookMm, yarnIn } from '@hoppla/core/figures';
+import { ASSUMED_HOOK_MM, BOUNDS, hookMm, isWithin, yarnIn, type Bound } from '@hoppla/core/figures';
 import type { Firmness } from '@hoppla/core/form';
 import { gaugeOf, type Gauge, type HookBy } from '@hoppla/core/gauge';
 import type { PartReading, Terms } from '@hoppla/core/notation';
+import { own } from '@hoppla/core/own';
 import { cliWords as say } from './words';
 
 /** What a command answers: text for standard output and standard error, and the exit code. */
@@ -74,6 +75,16 @@ export function terms(call: Call): Terms | undefined {
   return said as Terms | undefined;
 }
 
+/** What the numbers behind the options can be at all. */
+const BOUND_OF: Readonly<Record<string, Bound>> = {
+  '--hook': 'hookMm',
+  '--stitch': 'stitchMm',
+  '--round': 'roundMm',
+  '--lean': 'leanStitches',
+  '--posts': 'postGive',
+  '--eye': 'mm',
+};
+
 /** A number given by an option; hooks may be letters. @throws Misuse */
 export function number(call: Call, flag: string): number | undefined {
   const said = call.flags.get(flag);
@@ -81,17 +92,20 @@ export function number(call: Call, flag: string): number | undefined {
   const value = flag === '--hook' ? hookMm(said) : Number(said);
   if (value === null || !Number.isFinite(value) || (value <= 0 && flag !== '--lean'))
     throw new Misuse(say.badNumber(flag, said));
+  const bound = own(BOUND_OF, flag);
+  if (bound && !isWithin(bound, value))
+    throw new Misuse(say.outside(flag, said, BOUNDS[bound][0], BOUNDS[bound][1]));
   return value;
 }
 
 /** The gauge that the options and the text ask for: an option before the text's hook; a hook that is said in words that are none is not known. @throws Misuse */
 export function gaugeOfCall(call: Call, part: Pick<PartReading, 'hookMm' | 'hookNotKnown' | 'yarn'>): Gauge {
-  const own = number(call, '--hook');
+  const asked = number(call, '--hook');
   const hand = call.flags.get('--hand') ?? 'right';
   if (hand !== 'left' && hand !== 'right') throw new Misuse(say.badNumber('--hand', hand));
   return gaugeOf({
-    hookMm: own ?? part.hookMm ?? ASSUMED_HOOK_MM,
-    hookBy: own !== undefined ? 'said' : hookBy(part),
+    hookMm: asked ?? part.hookMm ?? ASSUMED_HOOK_MM,
+    hookBy: asked !== undefined ? 'said' : hookBy(part),
     yarn: yarnIn(part.yarn ?? ''),
     postGive: number(call, '--posts'),
     stitchMm: number(call, '--stitch'),

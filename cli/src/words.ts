@@ -34,6 +34,8 @@ export const cliWords = {
   oneFile: (command: string) => `${command} needs a file, or - for standard input.`,
   badTerms: (said: string) => `--terms is us or uk, not ${said}.`,
   badNumber: (flag: string, said: string) => `${flag} does not understand ${said}.`,
+  outside: (flag: string, said: string, least: number, most: number) =>
+    `${flag} takes ${least} to ${most}; ${said} is none that a toy can have.`,
   noExport: (said: string, there: readonly string[]) =>
     `--to takes ${there.join(', ')}; ${said || 'nothing'} is none of them.`,
   notACount: (flag: string, typed: string) => `${flag} is a count, such as 7; “${typed}” is none.`,

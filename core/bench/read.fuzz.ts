@@ -1,99 +1,12 @@
 import { performance } from 'node:perf_hooks';
 import { buildFabric } from '../src/fabric';
 import { applied, changeText, cleanText, convertTerms, markText, read, replaceText } from '../src/notation';
+import { hostileTexts, randomFrom } from './hostile';
 
 /** Random and mutated texts with a fixed seed: no exception, none slower than `slowMs` when tried again. Returns what went wrong. */
 export function fuzz(texts: number, slowMs: number, seed = 20261123): string[] {
-  let s = seed;
-  const random = (): number => (s = (Math.imul(s, 1664525) + 1013904223) >>> 0) / 4294967296;
-  const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)];
-  const WORDS = [
-    'R1:',
-    'R2-9:',
-    'sc',
-    'inc',
-    'dec',
-    'sl st',
-    '6 sc in ring',
-    '(',
-    ')',
-    '[',
-    ']',
-    '*',
-    'x6',
-    'x999999999',
-    'around',
-    'rep from * 5 more times',
-    '(12)',
-    '= 30',
-    '\n',
-    ',',
-    ';',
-    'ch 5, join',
-    'in next',
-    'in each st',
-    'stuff',
-    'close',
-    'Head (2x, rust)',
-    '\u00a0',
-    '–',
-    '×',
-    '½',
-    '٣',
-    '\u0000',
-    '😀',
-    'sc2tog',
-    'change to',
-    'BLO',
-    '\r\n',
-    '-- note --',
-    '1e309',
-    '-5',
-    'twice',
-    'in the free front loops of R3:',
-    'fold, sc through both',
-    'until 10 remain',
-    'wing over 4',
-    'leg 1:',
-    'ch 6, sl st in 2nd ch from hook',
-    'other side:',
-    'repeat R2-R3 twice',
-    'turn',
-    'picot',
-    'FPsc',
-    'bob',
-    'ﬁrst',
-    'skip 2',
-    'rep from * 5 times',
-    '6X',
-    'Option "tall":',
-    'sc around edge:',
-    '8 up the side',
-    'in each ch',
-    '(A)',
-    'in B:',
-    'leave 30 cm',
-    'make 2',
-  ];
-  const BASE =
-    'Head (1x)\nR1: 6 sc in ring (6)\nR2: inc x6 (12)\nR3: (sc, inc) x6 (18)\nR4-9: sc around (18)\nclose';
-  const text = (): string => {
-    const kind = random();
-    if (kind < 0.5)
-      return Array.from({ length: 1 + Math.floor(random() * 40) }, () => pick(WORDS)).join(
-        random() < 0.7 ? ' ' : '',
-      );
-    if (kind < 0.6)
-      return Array.from({ length: Math.floor(random() * 200) }, () =>
-        String.fromCharCode(Math.floor(random() * 65536)),
-      ).join('');
-    let t = BASE;
-    for (let k = 0; k < 1 + random() * 6; k++) {
-      const at = Math.floor(random() * t.length);
-      t = t.slice(0, at) + pick([...WORDS, '']) + t.slice(at + Math.floor(random() * 6));
-    }
-    return t;
-  };
+  const random = randomFrom(seed);
+  const { text, pick, word } = hostileTexts(random);
   const wrong: string[] = [];
   for (let i = 0; i < texts; i++) {
     const t = text();
@@ -121,7 +34,7 @@ export function fuzz(texts: number, slowMs: number, seed = 20261123): string[] {
       const from = Math.floor(random() * (t.length + 1));
       const changed = changeText(
         marked,
-        { from, to: Math.min(t.length, from + 5), insert: pick(WORDS) },
+        { from, to: Math.min(t.length, from + 5), insert: word() },
         () => `m${n++}`,
       );
       const replaced = replaceText(changed, text(), () => `m${n++}`);

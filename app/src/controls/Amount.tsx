@@ -3,10 +3,14 @@ import { View } from 'react-native';
 import { Field } from './Field';
 import { PlainButton } from './MainAction';
 
-/** A number as it is typed: a decimal comma is read as well; null for what is none that can be taken. */
+/** Longer figures are a slip of the pen: no stitch, gram or millimetre of a toy is counted so far. */
+const MOST_TYPED = 1e6;
+
+/** A number as it is typed, figures with a point or a decimal comma, up to a million; null for what is none that can be taken. */
 export function numberTyped(typed: string): number | null {
-  const number = Number(typed.trim().replace(',', '.'));
-  return typed.trim() !== '' && Number.isFinite(number) && number >= 0 ? number : null;
+  const words = typed.trim().replace(',', '.');
+  const number = Number(words);
+  return /^(?=.*\d)\d*\.?\d*$/.test(words) && number <= MOST_TYPED ? number : null;
 }
 
 /** A number that is typed; empty takes it back. What is no number stays typed and changes nothing. */

@@ -1,3 +1,4 @@
+import { own } from '../own';
 import { NOTHING, plusRange, timesRange, type Ranged } from '../gauge';
 import type { Materials } from '../plan';
 import type { Batch } from '../toy';
@@ -24,7 +25,7 @@ export function batchNeeds(of: Materials, batch: Pick<Batch, 'ways'>): BatchNeed
   const yarns = new Map<string, BatchYarn>();
   for (const way of batch.ways)
     for (const yarn of of.yarns) {
-      const name = way.yarns[yarn.name]?.trim() || yarn.name;
+      const name = own(way.yarns, yarn.name)?.trim() || yarn.name;
       const so = yarns.get(name) ?? { name, metres: NOTHING, grams: NOTHING };
       yarns.set(name, {
         name,

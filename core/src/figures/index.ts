@@ -1,6 +1,8 @@
 import { figure, HOUSE, JUDGED, type Figure } from './figure';
 
 export type { Figure };
+export { BOUNDS, isWithin } from './bounds';
+export type { Bound } from './bounds';
 export { GAPS, HOLDS, JUDGE } from './gaps';
 export const GAUGE = {
   stitchPerHookMm: figure(1.45, 'ratio'),

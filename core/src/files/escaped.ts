@@ -1,3 +1,6 @@
 /** Text as it stands in HTML and SVG. */
 export const escaped = (text: string): string =>
   text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
+
+/** Words that stand in one line of a format whose lines mean something: line ends and other controls are spaces. */
+export const oneLine = (text: string): string => text.replace(/[\p{Cc}\u2028\u2029]+/gu, ' ').trim();

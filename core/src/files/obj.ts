@@ -1,6 +1,7 @@
 import { looksOf, type Vec3 } from '../form';
 import { move, stand, turnNormal, type Placed } from '../join';
 import { copyName, modelOf, type ToyModel } from '../model';
+import { oneLine } from './escaped';
 
 /**
  * The fabric of a toy as a Wavefront OBJ: one object a piece, mm, y up, the face towards +z, relaxed stitch by stitch. A
@@ -8,12 +9,12 @@ import { copyName, modelOf, type ToyModel } from '../model';
  */
 export function objOf(model: ToyModel): string {
   const pieces: Placed[] = [...model.placed, ...model.loose.map((piece) => stand(piece))];
-  const lines = [`# ${model.toy.name}, mm`];
+  const lines = [`# ${oneLine(model.toy.name)}, mm`];
   let base = 1;
   for (const piece of pieces) {
     const part = modelOf(model, piece.part);
     const { points, normals, triangles } = looksOf(piece.form, part.fill, 'relaxed');
-    lines.push(`o ${copyName(part, piece.copy).replace(/\s+/g, '_')}`);
+    lines.push(`o ${oneLine(copyName(part, piece.copy)).replace(/\s+/g, '_')}`);
     const written = (sign: string, [x, y, z]: Vec3) =>
       lines.push(`${sign} ${x.toFixed(3)} ${y.toFixed(3)} ${z.toFixed(3)}`);
     const at = (list: Float32Array, k: number): Vec3 => [list[k], list[k + 1], list[k + 2]];

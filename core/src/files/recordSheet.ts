@@ -1,3 +1,4 @@
+import { own } from '../own';
 import { materialLines, materialsOf, planOf } from '../plan';
 import {
   loadSaid,
@@ -83,14 +84,12 @@ function practiceHtml(model: ToyModel, file: ToyFile): string {
   return n === 0 ? '' : `<p><b>${escaped(say.practice(n))}</b></p>`;
 }
 
+const lotSaid = (lot: string | undefined): string => (lot ? say.sheet.lot(lot) : say.sheet.noLot);
+
 function materialRows(model: ToyModel, piece: PieceMade): string {
   const lines = materialLines(model, materialsOf(model, planOf(model))).filter((l) => l.group !== 'tools');
   return rows(
-    lines.map((l) => [
-      escaped(l.name),
-      escaped(l.amount),
-      escaped(piece.lots[l.key] ? say.sheet.lot(piece.lots[l.key]) : say.sheet.noLot),
-    ]),
+    lines.map((l) => [escaped(l.name), escaped(l.amount), escaped(lotSaid(own(piece.lots, l.key)))]),
   );
 }
 

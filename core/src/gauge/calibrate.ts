@@ -1,4 +1,4 @@
-import { GAUGE, MEASURING } from '../figures';
+import { GAUGE, isWithin, MEASURING } from '../figures';
 import { rulerRange, stitchPerHook, type GaugeSettings } from './gauge';
 
 /** A change of the gauge that a measurement asks for. */
@@ -76,5 +76,7 @@ export function fromUnravelled(settings: GaugeSettings, overMm: number): Calibra
 
 /** The label of a ball: so many grams, so many metres. */
 export function fromLabel(grams: number, metres: number): Calibrated {
-  return grams > 0 && metres > 0 ? { change: { gramsPerMetre: grams / metres } } : { fault: 'not a length' };
+  if (!(grams > 0) || !(metres > 0)) return { fault: 'not a length' };
+  const gramsPerMetre = grams / metres;
+  return isWithin('gramsPerMetre', gramsPerMetre) ? { change: { gramsPerMetre } } : { fault: 'far off' };
 }

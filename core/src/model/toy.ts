@@ -1,3 +1,4 @@
+import { own } from '../own';
 import { frontAngle } from '../address';
 import {
   faceDirection,
@@ -172,6 +173,7 @@ export const NO_COLOUR = '#b98d62';
 export function yarnColour(model: ToyModel, partId: string, copyId: string): string {
   const part = model.parts.find((p) => p.part.id === partId);
   const slot = part?.reading.colour ?? model.toy.palette[0]?.slot ?? '';
-  const own = part?.part.copies.find((c) => c.id === copyId)?.palette[slot];
-  return own ?? model.toy.palette.find((y) => y.slot === slot)?.colour ?? NO_COLOUR;
+  const copy = part?.part.copies.find((c) => c.id === copyId);
+  const dyed = copy && own(copy.palette, slot);
+  return dyed ?? model.toy.palette.find((y) => y.slot === slot)?.colour ?? NO_COLOUR;
 }

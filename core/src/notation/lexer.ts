@@ -1,3 +1,4 @@
+import { own } from '../own';
 import type { Span } from './syntax';
 
 /** Tokens of one line of written rounds. Offsets are UTF-16 units from the start of the line as written. */
@@ -146,7 +147,7 @@ export function lex(plain: PlainLine, from = 0, to = plain.text.length): Token[]
         { type: 'word', text: glued[1], ...written(plain, at, middle) },
         { type: 'number', text: glued[2], ...written(plain, middle, end) },
       );
-    } else tokens.push({ type, text: found[1] ?? SHORT[text] ?? text, ...written(plain, at, end) });
+    } else tokens.push({ type, text: found[1] ?? own(SHORT, text) ?? text, ...written(plain, at, end) });
     at = end;
   }
   return tokens;

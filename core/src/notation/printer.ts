@@ -42,14 +42,11 @@ export function printRound(node: RoundNode, terms: Terms): string {
 const LOOPS: Record<Loops, string> = { front: 'FLO', back: 'BLO', third: '3rd loop' };
 
 function join(items: readonly Item[], terms: Terms): string {
-  let out = '';
-  for (const item of items) {
-    const word = printItem(item, terms);
-    if (!word) continue;
-    // What names the place of the stitches behind it ends in a colon.
-    out += out === '' ? word : out.endsWith(':') ? ` ${word}` : `, ${word}`;
-  }
-  return out;
+  const words = items.map((item) => printItem(item, terms)).filter((word) => word !== '');
+  // What names the place of the stitches behind it ends in a colon.
+  return words
+    .map((word, k) => (k === 0 ? word : `${words[k - 1].endsWith(':') ? ' ' : ', '}${word}`))
+    .join('');
 }
 
 /** The loops that all stitches of a round share, if they are not both and nothing else stands there. */

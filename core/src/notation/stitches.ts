@@ -1,3 +1,4 @@
+import { own } from '../own';
 import { STITCH_KINDS, STITCHES } from '../figures';
 import type { StitchItem, StitchKind, Terms } from './syntax';
 import type { Cursor } from './cursor';
@@ -91,7 +92,7 @@ const SYMBOLS: Record<string, CraftWord | undefined> = {
 };
 
 function takePlainStitch(c: Cursor): CraftWord | null {
-  const symbol = c.symbols ? SYMBOLS[c.peek()?.text ?? ''] : undefined;
+  const symbol = c.symbols ? own(SYMBOLS, c.peek()?.text ?? '') : undefined;
   if (symbol) {
     c.at++;
     return symbol;

@@ -1,3 +1,4 @@
+import { own } from '../own';
 import { MATERIALS, usualGramsPerMetre } from '../figures';
 import { yarnByColour } from '../form';
 import { NOTHING, plusRange, timesRange, type Ranged } from '../gauge';
@@ -39,10 +40,11 @@ interface Counted {
 function yarnOf(model: ToyModel, part: PartModel, copy: string, slot: string): Counted['yarn'] {
   const { palette } = model.toy;
   const word = slot || part.reading.colour || palette[0]?.slot || '';
-  const own = part.copies.find((c) => c.id === copy)?.palette[word];
-  const yarn = own ? palette.find((y) => y.colour === own) : palette.find((y) => y.slot === word);
+  const dyes = part.copies.find((c) => c.id === copy)?.palette;
+  const dyed = dyes && own(dyes, word);
+  const yarn = dyed ? palette.find((y) => y.colour === dyed) : palette.find((y) => y.slot === word);
   if (yarn) return { ...yarn, key: `yarn:${yarn.slot}` };
-  const colour = own ?? null;
+  const colour = dyed ?? null;
   return { name: word, key: `yarn:${colour ?? word}`, colour, ball: null, strands: 1 };
 }
 
@@ -155,7 +157,7 @@ export function yarnNeeds(model: ToyModel, plan: Plan): YarnNeed[] {
       source: perMetre.source === 'measured' ? metres.source : perMetre.source,
     };
     const { ball } = of.yarn;
-    const haveG = model.toy.plan.have[of.yarn.key];
+    const haveG = own(model.toy.plan.have, of.yarn.key);
     return {
       key: of.yarn.key,
       name: of.yarn.name,

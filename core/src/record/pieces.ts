@@ -1,3 +1,4 @@
+import { own } from '../own';
 import type { PieceMade, PieceNote, PullTest, ToyFile } from '../toy';
 
 const withPiece = (file: ToyFile, id: string, change: (piece: PieceMade) => PieceMade): ToyFile => ({
@@ -66,7 +67,9 @@ export function sameLots(
   { id, lots }: PieceMade,
 ): { piece: PieceMade; materials: string[] }[] {
   return pieces.flatMap((piece) => {
-    const materials = Object.keys(lots).filter((key) => lots[key] !== '' && piece.lots[key] === lots[key]);
+    const materials = Object.keys(lots).filter(
+      (key) => lots[key] !== '' && own(piece.lots, key) === lots[key],
+    );
     return piece.id === id || materials.length === 0 ? [] : [{ piece, materials }];
   });
 }

@@ -1,3 +1,5 @@
+import { own } from '../own';
+
 /** Newtons in one of what a gauge may show. */
 const NEWTONS: Readonly<Record<string, number>> = {
   n: 1,
@@ -22,5 +24,6 @@ export function readingIn(line: string): number | null {
   const unit = found[2].toLowerCase().replace(/[·*.]/g, '');
   if (unit === '' || unit === 'nm') return value;
   if (unit === 'ncm') return value / 100;
-  return unit in NEWTONS ? value * NEWTONS[unit] : null;
+  const newtons = own(NEWTONS, unit);
+  return newtons === undefined ? null : value * newtons;
 }

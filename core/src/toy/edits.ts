@@ -17,7 +17,7 @@ import type { Firmness } from '../form';
 import { onPlaces, sameClamp, type ClampSaid, type StoredJoin } from '../join';
 import { gaugeOfPage } from './gaugeOfPart';
 import { textsOfPage } from './pageTexts';
-import { otherTitles } from './titles';
+import { mentions, otherTitles } from './titles';
 import { type Copy, type NewId, type Part, type Settings, type Toy } from './types';
 import { colourOf, withSlot } from './newToy';
 
@@ -102,7 +102,10 @@ function coloured(toy: Toy, partId: string, colours: readonly string[] | null): 
 }
 
 const readingOfPart = (toy: Toy, part: Part): PartReading | undefined =>
-  read(part.text, { terms: toy.settings.terms, parts: otherTitles(toy, part.id) }).parts[0];
+  read(part.text, {
+    terms: toy.settings.terms,
+    parts: mentions(part.text) ? otherTitles(toy, part.id) : [],
+  }).parts[0];
 
 /** Brings copies and colour slots into line with what the part's text says; adds, never takes away. */
 function settled(toy: Toy, part: Part, newId: NewId): Toy {

@@ -9,12 +9,12 @@ export interface Focus {
   join?: string;
 }
 
-/** A named change of the design that can be done and undone (decision 10). */
+/** A named change of the design that can be done and undone (decision 10): what its fields held before and hold after. */
 export interface Edit {
   name: string;
   focus: Focus;
-  forward: (toy: Toy) => Toy;
-  inverse: (toy: Toy) => Toy;
+  before: Partial<Toy>;
+  after: Partial<Toy>;
   /** edits with the same key that follow each other before a pause are one */
   gather: string | null;
 }
@@ -28,10 +28,8 @@ export function editBetween(
   gather: string | null = null,
 ): Edit {
   const keys = (Object.keys(after) as (keyof Toy)[]).filter((k) => before[k] !== after[k]);
-  const put =
-    (from: Toy) =>
-    (toy: Toy): Toy => ({ ...toy, ...Object.fromEntries(keys.map((k) => [k, from[k]])) });
-  return { name, focus, forward: put(after), inverse: put(before), gather };
+  const held = (toy: Toy): Partial<Toy> => Object.fromEntries(keys.map((k) => [k, toy[k]]));
+  return { name, focus, before: held(before), after: held(after), gather };
 }
 
 export interface History {
@@ -40,7 +38,8 @@ export interface History {
 }
 
 export const EMPTY_HISTORY: History = { past: [], future: [] };
-const MOST_EDITS = 500;
+/** More than an evening's edits; a year of them would keep every text that ever was. */
+const MOST_EDITS = 10_000;
 
 /** Notes an edit; `gathering` joins it to the last one when their keys agree. */
 export function record(history: History, edit: Edit, gathering: boolean): History {
@@ -48,8 +47,8 @@ export function record(history: History, edit: Edit, gathering: boolean): Histor
   if (gathering && last && edit.gather !== null && last.gather === edit.gather) {
     const joined: Edit = {
       ...edit,
-      inverse: (toy) => last.inverse(edit.inverse(toy)),
-      forward: (toy) => edit.forward(last.forward(toy)),
+      before: { ...edit.before, ...last.before },
+      after: { ...last.after, ...edit.after },
     };
     return { past: [...history.past.slice(0, -1), joined], future: [] };
   }
@@ -62,7 +61,7 @@ export function undo(history: History, toy: Toy): { history: History; toy: Toy; 
   if (!edit) return null;
   return {
     history: { past: history.past.slice(0, -1), future: [edit, ...history.future] },
-    toy: edit.inverse(toy),
+    toy: { ...toy, ...edit.before },
     edit,
   };
 }
@@ -73,7 +72,7 @@ export function redo(history: History, toy: Toy): { history: History; toy: Toy; 
   if (!edit) return null;
   return {
     history: { past: [...history.past, edit], future: history.future.slice(1) },
-    toy: edit.forward(toy),
+    toy: { ...toy, ...edit.after },
     edit,
   };
 }

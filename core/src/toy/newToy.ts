@@ -1,3 +1,4 @@
+import { own } from '../own';
 import { ASSUMED_HOOK_MM } from '../figures';
 import {
   SCHEMA,
@@ -115,7 +116,7 @@ export function newFile(toy: Toy): ToyFile {
 }
 
 /** The colour that words such as `pale grey` name, #rrggbb; null when they name none that is known. */
-export const colourOf = (words: string): string | null => KNOWN_COLOURS[words.split(' ').pop()!] ?? null;
+export const colourOf = (words: string): string | null => own(KNOWN_COLOURS, words.split(' ').pop()!) ?? null;
 
 export function withSlot(palette: readonly Yarn[], slot: string): readonly Yarn[] {
   if (palette.some((y) => y.slot === slot)) return palette;

@@ -108,17 +108,20 @@ test('an empty toy says what to do first at every station', async ({ page }) => 
   await expectWritten(page, EAR);
 });
 
-test('works without a network once it has been opened: every station loads, a change is kept', async ({
-  page,
-  context,
-}) => {
-  await benchWithRill(page);
-  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-  await context.setOffline(true);
-  await page.goto('/');
-  await page.getByRole('link', { name: 'Open Rill' }).click();
-  for (const s of ['Face', 'Joins', 'Plan', 'Make']) await station(page, s);
-  await page.getByRole('button', { name: 'Tick R1' }).click();
-  await page.reload();
-  await expect(page.getByRole('button', { name: 'Tick R2' })).toBeVisible();
+test.describe('kept for later', () => {
+  test.use({ serviceWorkers: 'allow' });
+  test('works without a network once it has been opened: every station loads, a change is kept', async ({
+    page,
+    context,
+  }) => {
+    await benchWithRill(page);
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    await context.setOffline(true);
+    await page.goto('/');
+    await page.getByRole('link', { name: 'Open Rill' }).click();
+    for (const s of ['Face', 'Joins', 'Plan', 'Make']) await station(page, s);
+    await page.getByRole('button', { name: 'Tick R1' }).click();
+    await page.reload();
+    await expect(page.getByRole('button', { name: 'Tick R2' })).toBeVisible();
+  });
 });

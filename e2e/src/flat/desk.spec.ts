@@ -117,40 +117,43 @@ const LEAFLET = `<style>body{font:11pt serif} .two{column-count:2;column-gap:40p
 <h3 style="break-before:column">WING (make 2)</h3><p>R1: 5 sc in magic ring (5)</p><p>R2: inc in each st around (10)</p>
 <p>R3: sc in each st around (10)</p><p>Do not stuff, leave it flat.</p><p>Fasten off, leave 20 cm to sew.</p></div>`;
 
-test('a PDF of two columns is opened offline, a part renamed, two parts made one', async ({
-  page,
-  context,
-  browser,
-}) => {
-  const printer = await (await browser.newContext()).newPage();
-  await printer.setContent(LEAFLET);
-  const pdf = await printer.pdf({ format: 'A4' });
-  await printer.context().close();
-  await page.goto('/');
-  await page.evaluate(() => navigator.serviceWorker.ready);
-  await page.reload();
-  await page.getByRole('button', { name: /^(New toy|Paste a pattern)$/ }).click();
-  // The empty Bench has a button of the same name.
-  await expect(field(page)).toBeVisible();
-  await context.setOffline(true);
-  const [chooser] = await Promise.all([
-    page.waitForEvent('filechooser'),
-    page.getByRole('button', { name: 'Open a file' }).click(),
-  ]);
-  await chooser.setFiles({ name: 'dunlin.pdf', mimeType: 'application/pdf', buffer: pdf });
-  await expect(page.getByText('2 parts, 11 rounds')).toBeVisible();
-  await expect(page.getByText('All rounds add up.')).toBeVisible();
-  await expect(page.getByText(/Hook 3\.5 mm · eyes 8 mm/)).toBeVisible();
-  await page.getByRole('button', { name: /^Line \d+, part: WING/ }).click();
-  const name = page.getByRole('textbox', { name: 'Name of the part' });
-  await name.press('End');
-  await name.pressSequentially(' of the chick');
-  await expect(field(page)).toHaveValue(/^WING of the chick \(make 2\)$/m);
-  await expect(page.getByText('2 parts, 11 rounds')).toBeVisible();
-  await page.getByRole('radio', { name: 'Only words' }).click();
-  await expect(page.getByText('1 part, 11 rounds')).toBeVisible();
-  await page.getByRole('button', { name: 'As it was read' }).click();
-  await expect(page.getByText('2 parts, 11 rounds')).toBeVisible();
+test.describe('without a network', () => {
+  test.use({ serviceWorkers: 'allow' });
+  test('a PDF of two columns is opened offline, a part renamed, two parts made one', async ({
+    page,
+    context,
+    browser,
+  }) => {
+    const printer = await (await browser.newContext()).newPage();
+    await printer.setContent(LEAFLET);
+    const pdf = await printer.pdf({ format: 'A4' });
+    await printer.context().close();
+    await page.goto('/');
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    await page.reload();
+    await page.getByRole('button', { name: /^(New toy|Paste a pattern)$/ }).click();
+    // The empty Bench has a button of the same name.
+    await expect(field(page)).toBeVisible();
+    await context.setOffline(true);
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      page.getByRole('button', { name: 'Open a file' }).click(),
+    ]);
+    await chooser.setFiles({ name: 'dunlin.pdf', mimeType: 'application/pdf', buffer: pdf });
+    await expect(page.getByText('2 parts, 11 rounds')).toBeVisible();
+    await expect(page.getByText('All rounds add up.')).toBeVisible();
+    await expect(page.getByText(/Hook 3\.5 mm · eyes 8 mm/)).toBeVisible();
+    await page.getByRole('button', { name: /^Line \d+, part: WING/ }).click();
+    const name = page.getByRole('textbox', { name: 'Name of the part' });
+    await name.press('End');
+    await name.pressSequentially(' of the chick');
+    await expect(field(page)).toHaveValue(/^WING of the chick \(make 2\)$/m);
+    await expect(page.getByText('2 parts, 11 rounds')).toBeVisible();
+    await page.getByRole('radio', { name: 'Only words' }).click();
+    await expect(page.getByText('1 part, 11 rounds')).toBeVisible();
+    await page.getByRole('button', { name: 'As it was read' }).click();
+    await expect(page.getByText('2 parts, 11 rounds')).toBeVisible();
+  });
 });
 
 test('a file that is dropped and a list that is pasted are pages, too', async ({ page }) => {

@@ -1,3 +1,4 @@
+import { own } from '@hoppla/core/own';
 import { progressOf } from '@hoppla/core/record';
 import type { Toy } from '@hoppla/core/toy';
 import { daySaid, unitWords } from '@hoppla/core/words';
@@ -27,7 +28,7 @@ export function madeWords({ file }: Shelved): string | null {
 
 /** The way to a toy: to where it was left, else to its parts. */
 export function useWayTo({ head: { id }, file }: Shelved) {
-  const place = useDevice().places[id];
+  const place = own(useDevice().places, id);
   const station = STATION_IDS.find((s) => s === place?.station) ?? 'parts';
   const part = file?.toy.parts.some((p) => p.id === place?.part) ? (place?.part ?? undefined) : undefined;
   return hrefOf(id, station satisfies StationId, part);
@@ -35,7 +36,7 @@ export function useWayTo({ head: { id }, file }: Shelved) {
 
 /** When a toy was used last: opened or kept, whichever is later; empty where nobody knows. */
 const usedAt = ({ head }: Shelved, places: Device['places']): string =>
-  [places[head.id]?.at ?? '', head.changed ?? ''].sort().pop()!;
+  [own(places, head.id)?.at ?? '', head.changed ?? ''].sort().pop()!;
 
 /** Toys that a search finds (in name, collection, parts), of one collection or all of them, last used first. */
 export function found(

@@ -4,7 +4,7 @@ import { hookMm, hookName, type HookSystem } from '@hoppla/core/figures';
 import { fromLabel } from '@hoppla/core/gauge';
 import { addGauge, changeGauge, changePart, changeYarn, type NamedGauge } from '@hoppla/core/toy';
 import { type PartModel } from '@hoppla/core/model';
-import { Choice, Field, PlainButton, Quiet, Words } from '../../controls';
+import { Choice, Field, numberTyped, PlainButton, Quiet, Words } from '../../controls';
 import { edit, newId } from '../../documents';
 import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';
@@ -15,7 +15,7 @@ const say = words.gauge;
 function Label({ gauge, part }: { gauge: NamedGauge; part: string }) {
   const [grams, setGrams] = useState('');
   const [metres, setMetres] = useState('');
-  const number = (typed: string) => Number(typed.replace(',', '.'));
+  const number = (typed: string) => numberTyped(typed) ?? NaN;
   const found = fromLabel(number(grams), number(metres));
   const use = () => {
     if (found.fault !== undefined) return;

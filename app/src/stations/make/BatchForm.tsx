@@ -1,3 +1,4 @@
+import { own } from '@hoppla/core/own';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { sizeOfBatch } from '@hoppla/core/batch';
@@ -130,7 +131,7 @@ function Way({
             <Field
               key={yarn}
               label={say.yarnInstead(yarn)}
-              value={way.yarns[yarn] ?? ''}
+              value={own(way.yarns, yarn) ?? ''}
               onChange={(name) => onSay({ yarns: { ...way.yarns, [yarn]: name } })}
             />
           ))}

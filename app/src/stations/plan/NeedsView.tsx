@@ -1,3 +1,4 @@
+import { own } from '@hoppla/core/own';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { shoppingHtml } from '@hoppla/core/files';
@@ -98,7 +99,7 @@ function Line({ line }: { line: MaterialLine }) {
 /** What is at home of a yarn, and what one costs. */
 function AtHome({ line }: { line: MaterialLine }) {
   const { toy, units } = useToy();
-  const have = toy.plan.have[line.key];
+  const have = own(toy.plan.have, line.key);
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12, paddingVertical: 6 }}>
       {line.group === 'yarn' ? (
@@ -113,7 +114,7 @@ function AtHome({ line }: { line: MaterialLine }) {
       <Amount
         label={say.price(line.group)}
         unit=""
-        value={toy.plan.prices[line.key] ?? null}
+        value={own(toy.plan.prices, line.key) ?? null}
         note={say.noteIt}
         onSay={(value) => noted('prices', line.key, value)}
       />

@@ -1,3 +1,4 @@
+import { own } from '@hoppla/core/own';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { labelHtml, recordHtml } from '@hoppla/core/files';
@@ -153,7 +154,7 @@ function Lots({ piece, onSay }: { piece: PieceMade; onSay: (lots: PieceMade['lot
         <Kept
           key={l.key}
           label={say.lot(l.name)}
-          value={piece.lots[l.key] ?? ''}
+          value={own(piece.lots, l.key) ?? ''}
           onSay={(lot) => onSay({ ...piece.lots, [l.key]: lot })}
         />
       ))}

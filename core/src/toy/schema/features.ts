@@ -28,26 +28,26 @@ import {
   type SurfaceWork,
   type ThreadEnd,
 } from '../../feature';
-import { byKind, colour, course, id, objectOf, spot, spotKeys, word } from './places';
+import { byKind, colour, count, course, id, objectOf, spot, spotKeys, within, word } from './places';
 
-const shift = Joi.array().items(Joi.number()).length(2);
+const shift = Joi.array().items(within('shift')).length(2);
 const onPart = { part: id.required(), copy: id.allow(null).required() };
 const hardware = {
   id: id.required(),
   ...onPart,
-  postMm: Joi.number().positive().required(),
-  washerMm: Joi.number().positive().required(),
+  postMm: within('mm').required(),
+  washerMm: within('mm').required(),
   washerKnown: Joi.boolean(),
   colour: word.required(),
   loose: Joi.array()
-    .items(objectOf<LoosePiece>({ name: word.required(), mm: Joi.number().positive().required() }))
+    .items(objectOf<LoosePiece>({ name: word.required(), mm: within('mm').required() }))
     .required(),
-  felt: objectOf<FeltRound>({ mm: Joi.number().positive().required(), colour: colour.required() })
+  felt: objectOf<FeltRound>({ mm: within('mm').required(), colour: colour.required() })
     .allow(null)
     .required(),
   backing: Joi.alternatives(
     Joi.string().valid('as needed', 'none'),
-    Joi.number().positive().max(MOST_PATCHED.mm),
+    within('mm').max(MOST_PATCHED.mm),
   ).required(),
 };
 
@@ -70,8 +70,8 @@ const onFace = {
 };
 
 const centre = objectOf<PairPlace['centre']>({
-  coord: Joi.number().required(),
-  of: Joi.number().integer().min(1).required(),
+  coord: within('shift').required(),
+  of: count(1).required(),
   by: Joi.alternatives(
     Joi.valid('marker', 'chosen'),
     Joi.object({ patch: word.required() }),
@@ -82,7 +82,7 @@ const centre = objectOf<PairPlace['centre']>({
 const pair = objectOf<PairPlace>({
   course: course.required(),
   at: Joi.string().valid('hole', 'middle').required(),
-  between: Joi.number().min(1).required(),
+  between: within('count').min(1).required(),
   linked: Joi.boolean().required(),
   centre: centre.required(),
   offset: objectOf<PairPlace['offset']>({ left: shift.required(), right: shift.required() }).required(),
@@ -98,7 +98,7 @@ const KINDS: { [K in Feature['kind']]: Joi.ObjectSchema<Extract<Feature, { kind:
     ...hardware,
     pair: pair.required(),
     making: Joi.string().valid('safety eye', 'embroidered').required(),
-    eyeMm: Joi.number().positive().required(),
+    eyeMm: within('mm').required(),
     look: Joi.string().valid('front', 'sides').required(),
     saidAs: Joi.string().valid('stitches-between', 'holes-showing', 'mm-along', 'mm-straight').required(),
   }),
@@ -107,8 +107,8 @@ const KINDS: { [K in Feature['kind']]: Joi.ObjectSchema<Extract<Feature, { kind:
     ...hardware,
     place: spot.required(),
     making: Joi.string().valid('safety nose', 'embroidered').required(),
-    widthMm: Joi.number().positive().required(),
-    heightMm: Joi.number().positive().required(),
+    widthMm: within('mm').required(),
+    heightMm: within('mm').required(),
   }),
   embroidery: objectOf<Embroidery>({
     kind: Joi.string().valid('embroidery').required(),
@@ -123,15 +123,15 @@ const KINDS: { [K in Feature['kind']]: Joi.ObjectSchema<Extract<Feature, { kind:
       shape: Joi.string()
         .valid(...SATIN_SHAPES)
         .required(),
-      widthMm: Joi.number().positive().max(MOST_STITCHED.satinMm).required(),
-      heightMm: Joi.number().positive().max(MOST_STITCHED.satinMm).required(),
+      widthMm: within('mm').max(MOST_STITCHED.satinMm).required(),
+      heightMm: within('mm').max(MOST_STITCHED.satinMm).required(),
     })
       .allow(null)
       .required(),
     thread: objectOf<Embroidery['thread']>({
       of: Joi.string().valid('yarn', 'floss').required(),
-      strands: Joi.number().integer().min(1).max(MOST_STITCHED.strands).required(),
-      passes: Joi.number().integer().min(1).max(MOST_STITCHED.passes).required(),
+      strands: count(1).max(MOST_STITCHED.strands).required(),
+      passes: count(1).max(MOST_STITCHED.passes).required(),
     }).required(),
   }),
   patch: objectOf<Patch>({
@@ -142,8 +142,8 @@ const KINDS: { [K in Feature['kind']]: Joi.ObjectSchema<Extract<Feature, { kind:
     shape: Joi.string()
       .valid(...PATCH_SHAPES)
       .required(),
-    widthMm: Joi.number().positive().max(MOST_PATCHED.mm).required(),
-    heightMm: Joi.number().positive().max(MOST_PATCHED.mm).required(),
+    widthMm: within('mm').max(MOST_PATCHED.mm).required(),
+    heightMm: within('mm').max(MOST_PATCHED.mm).required(),
     path: Joi.string().max(MOST_PATCHED.path).allow(null).required(),
     turnDeg: Joi.number().min(-360).max(360).required(),
     eyes: Joi.string().valid('under', 'over').required(),
@@ -159,7 +159,7 @@ const KINDS: { [K in Feature['kind']]: Joi.ObjectSchema<Extract<Feature, { kind:
     work: Joi.string()
       .valid(...SCULPT_WORKS)
       .required(),
-    passes: Joi.number().integer().min(1).max(MOST_SCULPTED.passes).required(),
+    passes: count(1).max(MOST_SCULPTED.passes).required(),
     loop: Joi.string().valid('inner', 'outer').required(),
   }),
   surface: objectOf<SurfaceWork>({
@@ -172,10 +172,10 @@ const KINDS: { [K in Feature['kind']]: Joi.ObjectSchema<Extract<Feature, { kind:
     over: Joi.string()
       .valid(...LINES_OVER)
       .required(),
-    stations: Joi.number().integer().min(1).max(MOST_STATIONS).required(),
+    stations: count(1).max(MOST_STATIONS).required(),
     motif: word.required(),
     colour: colour.required(),
-    hookMm: Joi.number().positive().allow(null).required(),
+    hookMm: within('hookMm').allow(null).required(),
     twin: Joi.boolean().required(),
   }),
   strands: objectOf<Strands>({
@@ -184,12 +184,12 @@ const KINDS: { [K in Feature['kind']]: Joi.ObjectSchema<Extract<Feature, { kind:
     name: word.required(),
     ...onPart,
     place: spot.required(),
-    rounds: Joi.number().integer().invalid(0).required(),
+    rounds: within('shift').integer().invalid(0).required(),
     halfDeg: Joi.number().min(0).max(180).required(),
-    everyStitch: Joi.number().integer().min(1).required(),
-    everyRound: Joi.number().integer().min(1).required(),
-    together: Joi.number().integer().min(1).max(50).required(),
-    cutMm: Joi.number().positive().required(),
+    everyStitch: count(1).required(),
+    everyRound: count(1).required(),
+    together: count(1).max(50).required(),
+    cutMm: within('mm').required(),
     fix: Joi.string()
       .valid(...STRAND_FIXES)
       .required(),
@@ -203,13 +203,13 @@ const KINDS: { [K in Feature['kind']]: Joi.ObjectSchema<Extract<Feature, { kind:
     is: Joi.string()
       .valid(...HANGERS)
       .required(),
-    mm: Joi.number().positive().required(),
+    mm: within('mm').required(),
     place: spot.required(),
     by: Joi.string()
       .valid(...HELD_BY)
       .required(),
     loop: Joi.alternatives<Hanger['loop']>(
-      Joi.object({ chain: Joi.number().integer().min(1).required() }),
+      Joi.object({ chain: count(1).required() }),
       Joi.object({ part: id.required() }),
     ).required(),
   }),

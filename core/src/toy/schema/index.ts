@@ -79,6 +79,31 @@ function leadsNowhere(toy: Toy): string | null {
   return null;
 }
 
+/** The first id that two things of one kind share, as a path: which of them is meant nobody could tell. */
+function namedTwice({ toy, pieces, pullTests, batches }: ToyFile): string | null {
+  const lists: Record<string, readonly { id: string }[]> = {
+    'toy.parts': toy.parts,
+    'toy.features': toy.features,
+    'toy.joins': toy.joins,
+    'toy.gauges': toy.gauges,
+    pieces,
+    pullTests,
+    batches,
+  };
+  toy.parts.forEach((p, i) => {
+    lists[`toy.parts.${i}.copies`] = p.copies;
+    lists[`toy.parts.${i}.marks`] = p.marks.map((id) => ({ id }));
+  });
+  for (const [path, list] of Object.entries(lists)) {
+    const seen = new Set<string>();
+    for (const [i, { id }] of list.entries()) {
+      if (seen.has(id)) return `${path}.${i}`;
+      seen.add(id);
+    }
+  }
+  return null;
+}
+
 /** The first test of a piece that the file does not have, as a path. */
 function testsNothing({ pieces, pullTests }: ToyFile): string | null {
   const lost = pullTests.findIndex((t) => !pieces.some((p) => p.id === t.piece));
@@ -105,7 +130,13 @@ export function openFile(raw: string): Opened {
       name: typeof head.toy?.name === 'string' ? head.toy.name : '',
       raw,
     };
-  const now = migrated(value);
+  let now: unknown;
+  try {
+    now = migrated(value);
+  } catch {
+    // A step of migration works on a file as it was released: what is none of these is nothing it can be made of.
+    return { state: 'refused', sentence: say.cannotBeRaised(head.schema as number) };
+  }
   // Nothing is converted: a number in quotes is not a number, and would be worked with as text.
   const { error } = fileSchema.validate(now, { abortEarly: true, convert: false });
   if (error)
@@ -115,5 +146,7 @@ export function openFile(raw: string): Opened {
     };
   const lost = leadsNowhere((now as ToyFile).toy) ?? testsNothing(now as ToyFile);
   if (lost) return { state: 'refused', sentence: say.badField(lost, say.leadsNowhere) };
+  const twice = namedTwice(now as ToyFile);
+  if (twice) return { state: 'refused', sentence: say.badField(twice, say.twice) };
   return { state: 'open', file: now as ToyFile };
 }

@@ -15,25 +15,23 @@ import type {
   ThroughJoin,
   Twin,
 } from '../../join';
-import { byKind, course, id, objectOf, place } from './places';
+import { byKind, count, course, id, objectOf, place, within } from './places';
 
 const edge = objectOf<Edge>({
   which: Joi.string().valid('last', 'first', 'side', 'layer', 'chain end', 'fold').required(),
-  nth: Joi.number().integer().min(1).required(),
-  from: Joi.number().integer().min(1).required(),
-  to: Joi.number().integer().min(1).allow(null).required(),
+  nth: count(1).required(),
+  from: count(1).required(),
+  to: count(1).allow(null).required(),
   layers: Joi.number().valid(1, 2).required(),
   pinched: Joi.boolean().required(),
 });
 
-const count = Joi.number().integer().min(0).required();
-
 const height = Joi.alternatives<Height>(
-  Joi.object({ by: Joi.string().valid('start', 'end', 'ridge').required(), rounds: count }),
+  Joi.object({ by: Joi.string().valid('start', 'end', 'ridge').required(), rounds: count(0).required() }),
   Joi.object({
     by: Joi.string().valid('colour').required(),
     slot: Joi.string().allow('').required(),
-    rounds: count,
+    rounds: count(0).required(),
   }),
   Joi.object({ by: Joi.string().valid('share').required(), of: Joi.number().min(0).max(1).required() }),
   Joi.object({
@@ -44,17 +42,17 @@ const height = Joi.alternatives<Height>(
     by: Joi.string().valid('thing').required(),
     of: id.required(),
     way: Joi.string().valid('above', 'below', 'level').required(),
-    freeRounds: count,
+    freeRounds: count(0).required(),
   }),
 );
 
 const along = Joi.alternatives<Along>(
-  Joi.object({ by: Joi.string().valid('face').required(), deg: Joi.number().required() }),
+  Joi.object({ by: Joi.string().valid('face').required(), deg: within('shift').required() }),
   Joi.object({
     by: Joi.string().valid('thing').required(),
     of: id.required(),
     way: Joi.string().valid('left', 'right', 'same').required(),
-    freeStitches: count,
+    freeStitches: count(0).required(),
   }),
 );
 
@@ -73,9 +71,9 @@ const KINDS: { [K in StoredJoin['kind']]: Joi.ObjectSchema<Extract<StoredJoin, {
     edge: edge.required(),
     aim: objectOf<Aim>({
       way: Joi.string().valid('up', 'down', 'forward', 'back', 'side').allow(null).required(),
-      tiltDeg: Joi.number().required(),
-      towardDeg: Joi.number().required(),
-      turnDeg: Joi.number().required(),
+      tiltDeg: within('shift').required(),
+      towardDeg: within('shift').required(),
+      turnDeg: within('shift').required(),
     }).required(),
     twin: objectOf<Twin>({ copy: id.required(), at: place.allow(null).required() })
       .allow(null)
@@ -84,7 +82,7 @@ const KINDS: { [K in StoredJoin['kind']]: Joi.ObjectSchema<Extract<StoredJoin, {
     seam: objectOf<SeamSaid>({
       twice: Joi.boolean().required(),
       yarn: Joi.string().valid('guest', 'host').required(),
-      startAt: Joi.number().integer().min(1).allow(null).required(),
+      startAt: count(1).allow(null).required(),
     }).required(),
   }),
   through: objectOf<ThroughJoin>({
@@ -94,7 +92,7 @@ const KINDS: { [K in StoredJoin['kind']]: Joi.ObjectSchema<Extract<StoredJoin, {
     at: place.required(),
     out: place.allow(null).required(),
     hang,
-    shiftMm: Joi.number().required(),
+    shiftMm: within('shift').required(),
   }),
   threaded: objectOf<ThreadedJoin>({
     kind: Joi.string().valid('threaded').required(),
@@ -105,9 +103,9 @@ const KINDS: { [K in StoredJoin['kind']]: Joi.ObjectSchema<Extract<StoredJoin, {
     hang,
     pierced: objectOf<Pierced>({
       from: Joi.string().valid('start', 'last').required(),
-      rounds: Joi.number().integer().min(1).required(),
+      rounds: count(1).required(),
     }).required(),
-    poseDeg: Joi.number().required(),
+    poseDeg: within('shift').required(),
   }),
 };
 
@@ -116,10 +114,10 @@ export const clamp = objectOf<ClampSaid>({
   part: id.required(),
   course: course.required(),
   guest: id.required(),
-  nth: count,
+  nth: count(0).required(),
   copy: id.allow(null).required(),
   over: Joi.boolean().required(),
-  shift: Joi.number().integer().required(),
+  shift: within('shift').integer().required(),
   tiltDeg: Joi.number().min(-90).max(90).required(),
   inside: Joi.boolean().required(),
   tail: Joi.string().valid('inside', 'outside').allow(null).required(),

@@ -1,22 +1,22 @@
 import Joi from 'joi';
 import type { Deed } from '../types';
-import { word } from './places';
+import { count, within, word } from './places';
 
 const at = { at: Joi.string().isoDate().allow(null).required() };
 const key = word.min(1).required();
-const count = Joi.number().integer().min(0).required();
+const many = count(0).required();
 
 /** One schema a kind of deed: what it carries besides its time and its name; a kind without one does not compile. */
 const KINDS: { [K in Deed['what']]: Record<Exclude<keyof Extract<Deed, { what: K }>, 'what'>, Joi.Schema> } =
   {
     done: { key, content: Joi.string().allow('', null).required() },
     undone: { key },
-    repeats: { key, repeats: count },
-    stitches: { key, stitches: count },
+    repeats: { key, repeats: many },
+    stitches: { key, stitches: many },
     now: { key },
-    counted: { key, stitches: count },
-    measured: { key, acrossMm: Joi.number().greater(0).required() },
-    sized: { of: key, mm: Joi.number().greater(0).required() },
+    counted: { key, stitches: many },
+    measured: { key, acrossMm: within('mm').required() },
+    sized: { of: key, mm: within('mm').required() },
     another: {},
     earlier: {},
   };

@@ -12,7 +12,7 @@ import type {
   Yarn,
   ZoneSaid,
 } from '../types';
-import { colour, course, id, objectOf, word } from './places';
+import { colour, count, course, id, objectOf, within, word } from './places';
 
 const copy = objectOf<Copy>({
   id: id.required(),
@@ -40,8 +40,8 @@ const zone = objectOf<ZoneSaid>({
 
 const core = objectOf<Core>({
   is: Joi.string().valid('roll of fabric', 'felt', 'plastic tube', 'wood', 'wire').required(),
-  lengthMm: Joi.number().positive().required(),
-  widthMm: Joi.number().positive().required(),
+  lengthMm: within('mm').required(),
+  widthMm: within('mm').required(),
   at: course.required(),
 });
 
@@ -68,7 +68,7 @@ export const part = objectOf<Part>({
   zones: Joi.array().items(zone).required(),
   core: core.allow(null).required(),
   ending: ending.allow(null).required(),
-  weighedG: Joi.number().positive().allow(null).required(),
+  weighedG: within('grams').allow(null).required(),
 }).custom((value: Part, helpers) =>
   value.marks.length === value.text.split('\n').length
     ? value
@@ -80,12 +80,12 @@ export const yarn = objectOf<Yarn>({
   name: word.required(),
   colour: colour.required(),
   ball: objectOf<NonNullable<Yarn['ball']>>({
-    grams: Joi.number().positive().required(),
-    metres: Joi.number().positive().required(),
+    grams: within('grams').required(),
+    metres: within('metres').required(),
   })
     .allow(null)
     .required(),
-  strands: Joi.number().integer().min(1).required(),
+  strands: count(1).required(),
   hardToSee: Joi.boolean().allow(null).required(),
   sheds: Joi.boolean().allow(null).required(),
 });
@@ -93,20 +93,20 @@ export const yarn = objectOf<Yarn>({
 export const gauge = objectOf<NamedGauge>({
   id: id.required(),
   name: word.required(),
-  hookMm: Joi.number().positive().required(),
+  hookMm: within('hookMm').required(),
   hookBy: Joi.string().valid('said', 'assumed', 'not known').required(),
   hookWords: word,
-  postGive: Joi.number().positive(),
-  postRangePercent: Joi.number().min(0),
-  stitchMm: Joi.number().positive(),
-  roundMm: Joi.number().positive(),
-  stitchRangePercent: Joi.number().min(0),
-  roundRangePercent: Joi.number().min(0),
-  yarnPerStitchMm: Joi.number().positive(),
-  gramsPerMetre: Joi.number().positive(),
+  postGive: within('postGive'),
+  postRangePercent: within('percent'),
+  stitchMm: within('stitchMm'),
+  roundMm: within('roundMm'),
+  stitchRangePercent: within('percent'),
+  roundRangePercent: within('percent'),
+  yarnPerStitchMm: within('yarnPerStitchMm'),
+  gramsPerMetre: within('gramsPerMetre'),
   yarn: word,
-  leanStitches: Joi.number(),
-  holeStretch: Joi.number().positive(),
+  leanStitches: within('leanStitches'),
+  holeStretch: within('holeStretch'),
   hand: Joi.string().valid('right', 'left').required(),
   yarnUnder: Joi.boolean().required(),
 });
@@ -121,5 +121,5 @@ export const settings = objectOf<Settings>({
   noPlastic: Joi.boolean(),
   units: Joi.string().valid('mm', 'inch').required(),
   hooks: Joi.string().valid('mm', 'letter', 'number').required(),
-  ownSmallestMm: Joi.number().positive(),
+  ownSmallestMm: within('mm'),
 });

@@ -1,18 +1,18 @@
 import Joi from 'joi';
 import type { MoveSaid, PauseSaid, PlanSaid } from '../types';
-import { course, objectOf, word } from './places';
+import { count, course, objectOf, within, word } from './places';
 
 const key = word.max(300);
 
 const pause = objectOf<PauseSaid>({
   key: key.required(),
   at: course.required(),
-  stitches: Joi.number().integer().min(1).allow(null).required(),
+  stitches: count(1).allow(null).required(),
 });
 
 const move = objectOf<MoveSaid>({ key: key.required(), after: key.allow(null).required() });
 
-const amounts = Joi.object().pattern(key, Joi.number().min(0));
+const amounts = Joi.object().pattern(key, within('money'));
 
 /** What the maker has decided about the order of work and what it takes. */
 export const plan = objectOf<PlanSaid>({

@@ -1,8 +1,7 @@
 import Joi from 'joi';
 import type { Batch, ColourWay, PieceMade, PieceNote, PullTest } from '../records';
-import { id, objectOf, word } from './places';
+import { count, id, objectOf, within, word } from './places';
 
-const positive = Joi.number().greater(0);
 const words = Joi.string().allow('').max(2000);
 const date = Joi.string().isoDate();
 
@@ -12,16 +11,14 @@ const note = objectOf<PieceNote>({
   words: words.required(),
 });
 
-const count = Joi.number().integer().min(0);
-
 export const piece = objectOf<PieceMade>({
   id: id.required(),
   number: word.max(80).required(),
   at: date.required(),
   maker: words.required(),
   lots: Joi.object().pattern(word.max(300), words).required(),
-  pinsOut: count.required(),
-  pinsIn: count.required(),
+  pinsOut: count(0).required(),
+  pinsIn: count(0).required(),
   notes: Joi.array().items(note).required(),
   batch: id.allow(null).required(),
   way: words.max(80).required(),
@@ -42,18 +39,18 @@ export const pullTest = objectOf<PullTest>({
   by: words.required(),
   instrument: Joi.string().valid('typed', 'simulated', 'serial').required(),
   rule: Joi.object({
-    target: positive.required(),
-    riseS: positive.required(),
-    holdS: positive.required(),
-    dipPercent: positive.required(),
+    target: within('newtons').required(),
+    riseS: within('seconds').required(),
+    holdS: within('seconds').required(),
+    dipPercent: within('percent').greater(0).required(),
     source: words.required(),
   }).required(),
   curve: Joi.array()
-    .items(Joi.array().ordered(Joi.number().required(), Joi.number().required()).length(2))
+    .items(Joi.array().ordered(within('shift').required(), within('shift').required()).length(2))
     .max(MOST_SAMPLES)
     .required(),
-  peak: Joi.number().required(),
-  heldS: Joi.number().min(0).required(),
+  peak: within('shift').required(),
+  heldS: within('money').required(),
   verdict: Joi.string().valid('held', 'let go', 'not judged').required(),
   why: word.max(40).required(),
   note: words.required(),
@@ -63,7 +60,7 @@ const day = Joi.string().pattern(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/
 
 const way = objectOf<ColourWay>({
   name: words.max(80).required(),
-  count: count.max(10_000).required(),
+  count: count(0).max(10_000).required(),
   yarns: Joi.object().pattern(word.max(80), words.max(80)).required(),
 });
 

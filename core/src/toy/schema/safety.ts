@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import type { AgeBand, AnswerSaid, RuleId, SafetySaid } from '../types';
-import { id, objectOf, word } from './places';
+import { id, objectOf, within, word } from './places';
 
 const RULES: Record<RuleId, true> = {
   cylinderMm: true,
@@ -21,7 +21,6 @@ const BANDS: Record<AgeBand, true> = {
   '3 years and over': true,
 };
 const oneOf = (names: Record<string, true>) => Joi.string().valid(...Object.keys(names));
-const positive = Joi.number().greater(0);
 const words = Joi.string().allow('').max(2000);
 
 const answer = objectOf<AnswerSaid>({ point: word.max(300).required(), words: words.required() });
@@ -29,10 +28,10 @@ const answer = objectOf<AnswerSaid>({ point: word.max(300).required(), words: wo
 /** What the maker has said and decided for safety. */
 export const safety = objectOf<SafetySaid>({
   own: Joi.object()
-    .pattern(oneOf(BANDS), Joi.object().pattern(oneOf(RULES), positive))
+    .pattern(oneOf(BANDS), Joi.object().pattern(oneOf(RULES), within('newtons')))
     .required(),
   washable: Joi.boolean().allow(null).required(),
-  buriedMm: Joi.number().min(0).allow(null).required(),
+  buriedMm: within('count').allow(null).required(),
   startsSecured: Joi.array().items(id).required(),
   answers: Joi.array().items(answer).required(),
 });
