@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { join, resolve } from 'node:path';
 import { performance } from 'node:perf_hooks';
 import { batchAhead, batchNeeds } from '../src/batch';
 import { EXPORT_IDS, EXPORTS, labelHtml, recordHtml, toyPicture } from '../src/files';
@@ -102,7 +102,8 @@ function damage(file: Json, random: () => number): void {
   } else at[key] = pick(ODD);
 }
 
-const folder = join(import.meta.dirname, '../src/toy/fixtures');
+/** Seen from the root of the project, where tests and attacks are run. */
+const folder = resolve('core/src/toy/fixtures');
 const RELEASED = readdirSync(folder)
   .filter((f) => f.startsWith('toy-'))
   .sort()
@@ -142,46 +143,71 @@ export interface Attacked {
   tried: number;
   refused: number;
   opened: number;
+  /** of those that opened, with so many everything was done that the program does */
+  worked: number;
   slowestMs: number;
   faults: string[];
 }
 
-/** Damages released toy files of all versions with a fixed seed, opens each, and does everything with those that open. `slowMs` judges one file. */
-export function attackFiles(files: number, slowMs: number, seed = 20261128): Attacked {
+/** How long a file may take to be opened or refused, and all that is done with it, ms. */
+const OPEN_MS = 50;
+const ALL_MS = 20_000;
+
+/**
+ * Damages released toy files of all versions with a fixed seed and opens each. With one in `every` of those that open everything is done that the
+ * program does: models, plan, checks, tables, papers, drawings.
+ */
+export function attackFiles(files: number, { seed, every = 50 }: { seed: number; every?: number }): Attacked {
   const random = randomFrom(seed);
-  const out: Attacked = { tried: 0, refused: 0, opened: 0, slowestMs: 0, faults: [] };
+  const out: Attacked = { tried: 0, refused: 0, opened: 0, worked: 0, slowestMs: 0, faults: [] };
   for (let i = 0; i < files; i++) {
-    const raw = RELEASED[Math.floor(random() * RELEASED.length)];
-    const file = JSON.parse(raw) as Json;
-    const times = random() < 0.7 ? 1 : 2 + Math.floor(random() * 4);
-    const change = random() < 0.4 ? strain : damage;
-    for (let k = 0; k < times; k++) change(file, random);
-    let text = JSON.stringify(file);
-    if (random() < 0.05) text = text.slice(0, Math.floor(random() * text.length));
+    const text = damagedText(random);
     out.tried++;
-    const began = performance.now();
     try {
-      const opened = openFile(text);
+      const opened = openedInTime(text, (ms) => out.faults.push(`file ${i}: opened in ${ms.toFixed(0)} ms`));
       readBackup(text);
-      if (opened.state === 'open') {
-        out.opened++;
-        const strange = everything(opened.file)
-          .map((t) => NEVER.exec(t)?.[0])
-          .find((t) => t !== undefined);
-        // A word that the file itself holds is not one of ours.
-        if (strange !== undefined) out.faults.push(`file ${i}: says ${JSON.stringify(strange)}`);
-      } else if (opened.state === 'refused') {
+      if (opened.state === 'refused') {
         out.refused++;
         if (!/\.$/.test(opened.sentence)) out.faults.push(`file ${i}: ${opened.sentence}`);
       }
+      if (opened.state !== 'open') continue;
+      if (out.opened++ % every !== 0) continue;
+      out.worked++;
+      const began = performance.now();
+      const strange = everything(opened.file)
+        .map((t) => NEVER.exec(t)?.[0])
+        .find((t) => t !== undefined);
+      if (strange !== undefined) out.faults.push(`file ${i}: says ${JSON.stringify(strange)}`);
+      const ms = performance.now() - began;
+      out.slowestMs = Math.max(out.slowestMs, ms);
+      if (ms > ALL_MS) out.faults.push(`file ${i}: everything in ${ms.toFixed(0)} ms`);
     } catch (error) {
-      out.faults.push(
-        `file ${i}: ${error instanceof Error ? (error.stack ?? '').split('\n').slice(0, 4).join(' | ') : String(error)}`,
-      );
+      const where = error instanceof Error ? (error.stack ?? '').split('\n').slice(0, 4).join(' | ') : error;
+      out.faults.push(`file ${i}: ${String(where)}`);
     }
-    const ms = performance.now() - began;
-    out.slowestMs = Math.max(out.slowestMs, ms);
-    if (ms > slowMs) out.faults.push(`file ${i}: ${ms.toFixed(0)} ms`);
   }
   return out;
+}
+
+/** A released file with one thing or a few changed, now and then cut off. */
+function damagedText(random: () => number): string {
+  const file = JSON.parse(RELEASED[Math.floor(random() * RELEASED.length)]) as Json;
+  const times = random() < 0.7 ? 1 : 2 + Math.floor(random() * 4);
+  const change = random() < 0.4 ? strain : damage;
+  for (let k = 0; k < times; k++) change(file, random);
+  const text = JSON.stringify(file);
+  return random() < 0.05 ? text.slice(0, Math.floor(random() * text.length)) : text;
+}
+
+/** Opens a text; what is slow once is tried again, as the machine may have been busy. */
+function openedInTime(text: string, slow: (ms: number) => void): ReturnType<typeof openFile> {
+  let best = Infinity;
+  for (let k = 0; k < 4; k++) {
+    const began = performance.now();
+    const opened = openFile(text);
+    best = Math.min(best, performance.now() - began);
+    if (best <= OPEN_MS) return opened;
+  }
+  slow(best);
+  return openFile(text);
 }

@@ -1,4 +1,6 @@
+import type { Fabric } from '../fabric';
 import { REACH } from '../figures';
+import { kept } from '../kept';
 import type { PartForm } from './form';
 
 /** A moment of the work: so many stitches of the round with this number are worked, all `of` them where it is full (decision 39). */
@@ -72,24 +74,36 @@ export function openingAt(form: PartForm, index: number, stitches: number): numb
   return edgeWith(form, index, stitches) * (before + (after - before) * share);
 }
 
+/** Stitches in the open edge after every stitch of every round: of round i with s of it worked, at its first stitch + i + s. Worked out once a fabric. */
+const edges = kept(({ parentFrom, parentTo, rounds, stitches }: Fabric): Int32Array => {
+  const out = new Int32Array(stitches + rounds.length);
+  rounds.forEach(({ from, count }, i) => {
+    let edge = i > 0 ? rounds[i - 1].count : 0;
+    out[from + i] = edge;
+    for (let s = from; s < from + count; s++) {
+      // The second stitch of an increase takes nothing more from the edge.
+      const again = s > from && parentFrom[s] === parentFrom[s - 1];
+      edge += 1 - (again ? 0 : parentTo[s] - parentFrom[s]);
+      out[s + i + 1] = edge;
+    }
+  });
+  return out;
+});
+
 /** Stitches in the open edge with so many of a round worked: those, and what they have left of the round below. */
-export function edgeWith({ fabric }: PartForm, index: number, stitches: number): number {
-  const { parentFrom, parentTo, rounds } = fabric;
-  let edge = index > 0 ? rounds[index - 1].count : 0;
-  for (let s = rounds[index].from; s < rounds[index].from + stitches; s++) {
-    // The second stitch of an increase takes nothing more from the edge.
-    const again = s > rounds[index].from && parentFrom[s] === parentFrom[s - 1];
-    edge += 1 - (again ? 0 : parentTo[s] - parentFrom[s]);
-  }
-  return edge;
+export const edgeWith = ({ fabric }: PartForm, index: number, stitches: number): number =>
+  edges(fabric)[fabric.rounds[index].from + index + stitches];
+
+/** The way to a place at the base of round `start` from the edge of round `i`, both indices, through a narrowest ring; along the axis of the part. */
+function reachThrough(form: PartForm, start: number, i: number, throughMm: number): Reach {
+  const deepMm = Math.abs(form.z[i + 1] - form.z[start]) * (1 + form.gauge.roundRangePercent / 100);
+  return { deepMm, throughMm, by: throughMm >= REACH.handThroughMm.value ? 'hand' : 'fingers' };
 }
 
-/** The way to a place at the base of round `start` from the edge of round `i`, both indices; along the axis of the part. */
 function reachTo(form: PartForm, start: number, i: number): Reach {
-  const deepMm = Math.abs(form.z[i + 1] - form.z[start]) * (1 + form.gauge.roundRangePercent / 100);
   let throughMm = Infinity;
   for (let k = start; k <= i; k++) throughMm = Math.min(throughMm, worstOpening(form, k));
-  return { deepMm, throughMm, by: throughMm >= REACH.handThroughMm.value ? 'hand' : 'fingers' };
+  return reachThrough(form, start, i, throughMm);
 }
 
 const farthest = { hand: REACH.handMm, fingers: REACH.fingersMm } as const;
@@ -113,10 +127,12 @@ function lasts(
   { needMm, far, filled, deep }: { needMm: number; far: 'low' | 'high'; filled: number; deep: boolean },
 ): Until {
   let at: At | null = null;
+  let throughMm = Infinity;
   const { rounds } = form.fabric;
   for (let index = from.index; index >= 0 && index < rounds.length; index++) {
     const { count } = rounds[index];
-    const { deepMm, by } = reachTo(form, from.index, index);
+    throughMm = Math.min(throughMm, worstOpening(form, index));
+    const { deepMm, by } = reachThrough(form, from.index, index, throughMm);
     // Through the fabric, with no opening at all, nothing is too deep.
     const tooDeep = deep && needMm > 0 && deepMm > farthest[by][far]!;
     // Inside the very first round there is no edge yet.

@@ -1,0 +1,48 @@
+import { addParts, newToy } from '../toy';
+import { modelToy, yarnColour } from '../model';
+import { materialsOf, planOf } from '../plan';
+import { cleanText, read } from './index';
+
+let n = 0;
+const newId = () => `h${++n}`;
+
+/** Words that every object answers to by itself. */
+const NAMES = Object.getOwnPropertyNames(Object.prototype).filter((name) => /^[a-z]+$/i.test(name));
+const PAGES = [
+  'R1: 6 WORD in ring',
+  'R1: WORD sc in ring\nR2: inc x6',
+  'R1: 6 sc in ring\nR2: 3 WORD, 3 sc\nR3: WORD around',
+  'R1: 6 sc in ring\nR2: *sc, rep from * WORD times',
+  'Head (1x, WORD, WORD hook, ring = WORD)\nR1: 6 sc in ring\nchange to WORD\nR2: in WORD: inc x6',
+  'WORD (2x)\nR1: 6 sc in ring\n\nBody\nR1: 6 sc in ring\nR2: 3 sc, WORD over 3',
+  'Materials\nWORD: DK yarn in WORD\n\nHead\nR1: 6 sc in ring\nstuff WORD\nuntil WORD remain',
+];
+
+describe('a word that the language itself knows is a word like any other', () => {
+  it.each(NAMES)('%s is read just as a word that nobody knows', (name) => {
+    expect(NAMES).toContain('constructor');
+    const nobody = 'q'.repeat(name.length);
+    for (const page of PAGES) {
+      const said = (word: string) => {
+        const text = page.replaceAll('WORD', word.toLowerCase());
+        return JSON.stringify([read(text), cleanText(text)]).replaceAll(word.toLowerCase(), 'WORD');
+      };
+      expect(said(name)).toBe(said(nobody));
+    }
+  });
+
+  it('yarn of such a name has a colour, an amount and no price', () => {
+    for (const name of ['constructor', 'valueOf', '__proto__', 'hasOwnProperty']) {
+      const page = `Head (1x, ${name})\nR1: 6 sc in ring\nR2: inc x6\nR3-9: sc around\nchange to ${name}\nR10: sc around`;
+      const toy = addParts(newToy(name, newId), page, newId);
+      const model = modelToy(toy);
+      expect(yarnColour(model, toy.parts[0].id, toy.parts[0].copies[0].id)).toMatch(/^#[0-9a-f]{6}$/);
+      const { yarns } = materialsOf(model, planOf(model));
+      expect(yarns.length).toBeGreaterThan(0);
+      for (const y of yarns) {
+        expect(y.metres.value).toBeGreaterThan(0);
+        expect(y.colour ?? '#000000').toMatch(/^#[0-9a-f]{6}$/);
+      }
+    }
+  });
+});
