@@ -3,6 +3,7 @@ import { progressOf } from '@hoppla/core/record';
 import { addParts, newFile, newToy, type Deed } from '@hoppla/core/toy';
 import { openFile } from '@hoppla/core/toy/schema';
 import { newId } from './ids';
+import { share } from '../../../core/bench/share';
 
 /** A browser that keeps what its pages stored; each page is the program loaded anew. A page that is killed stores nothing any more. */
 interface Page {
@@ -58,7 +59,7 @@ const deedNo = (k: number): Deed => {
 };
 const rest = (ms: number) => new Promise((r) => setTimeout(r, ms));
 
-test('200 kills of the page while ticking, counting and measuring: every deed is there when it is opened again, and on another device', async () => {
+test(`${share(200)} kills of the page while ticking, counting and measuring: every deed is there when it is opened again, and on another device`, async () => {
   const file = newFile(addParts(newToy('Ear', newId), 'Ear\nR1: 6 sc in ring (6)', newId));
   const { id } = file.toy;
   let page = newPage();
@@ -66,7 +67,7 @@ test('200 kills of the page while ticking, counting and measuring: every deed is
   await page.open.openToy(id);
   const done: Deed[] = [];
   let n = 0;
-  for (let kill = 0; kill < 200; kill++) {
+  for (let kill = 0; kill < share(200); kill++) {
     for (let k = Math.floor(random() * 4); k >= 0; k--) {
       const deed = deedNo(n++);
       page.open.note(deed);

@@ -7,6 +7,7 @@ import { fuzzedFile } from './cases/fuzzedToys';
 import { headOf, modelToy, type ToyModel } from '../model';
 import { unitWords } from '../words';
 import { exportFile, faceMapHtml, faceMapSvgs, objOf, planText, sheetHtml } from './index';
+import { share } from '../../bench/share';
 
 const NOTHING = /\bNaN\b|undefined|\bnull\b|Infinity|\[object/;
 
@@ -54,7 +55,7 @@ const shown = (model: ToyModel) => {
   };
 };
 
-test('no sheet, plan, face map, mesh or figure of a screen ever prints what is no number: 60 toys as edits leave them', () => {
+test(`no sheet, plan, face map, mesh or figure of a screen ever prints what is no number: ${share(60)} toys as edits leave them`, () => {
   const seen = { toys: 0, steps: 0, eyes: 0, points: 0 };
   fc.assert(
     fc.property(fuzzedFile(10), (file) => {
@@ -75,8 +76,10 @@ test('no sheet, plan, face map, mesh or figure of a screen ever prints what is n
       seen.eyes += model.eyes.length;
       seen.points += checkToy(model).length;
     }),
-    { numRuns: 60, seed: 20261127 },
+    { numRuns: share(60), seed: 20261127 },
   );
   // It looked at something.
-  expect(Math.min(seen.steps / 300, seen.eyes / 30, seen.points / 30)).toBeGreaterThan(1);
+  expect(Math.min(seen.steps / share(300), seen.eyes / share(30), seen.points / share(30))).toBeGreaterThan(
+    1,
+  );
 });

@@ -7,6 +7,7 @@ import { addParts, newToy } from '../toy';
 import { groundOf } from './ground';
 import { pieceKey, type Pin } from './index';
 import { begunAt, roundSeam, sharedIn, surfaceSeam } from './seam';
+import { share } from '../../bench/share';
 
 let n = 0;
 const newId = () => `s${++n}`;
@@ -94,16 +95,16 @@ function cheapest(points: readonly Vec3[], holes: readonly Vec3[], ring: boolean
   return Math.min(...starts.map(from));
 }
 
-const MODELS = fc.sample(soundToy, { numRuns: 100, seed: 20261127 }).map((toy) => modelToy(toy));
+const MODELS = fc.sample(soundToy, { numRuns: share(100), seed: 20261127 }).map((toy) => modelToy(toy));
 
 describe('seams on the surface against a second, plain way', () => {
-  it('cost no more than the cheapest seam in order, on two hundred generated joins', () => {
+  it(`cost no more than the cheapest seam in order, on ${share(200)} generated joins`, () => {
     let checked = 0;
     for (const { placed, sites } of MODELS)
       for (const { join, sites: all } of sites)
         for (const site of all) {
           const host = placed.find((p) => pieceKey(p) === pieceKey(join.at))!;
-          if (site.how !== 'surface' || site.seam.length < 4 || checked >= 200) continue;
+          if (site.how !== 'surface' || site.seam.length < 4 || checked >= share(200)) continue;
           const ring = join.edge.layers === 1;
           const wanted = site.seam.map((s) => ({ edge: s.edge, under: s.under, point: s.edgePoint }));
           const ground = groundOf(host, site.polar);
@@ -119,7 +120,7 @@ describe('seams on the surface against a second, plain way', () => {
           expect(spent).toBeLessThanOrEqual(cheapest(points, holes, ring) + 1e-6);
           checked++;
         }
-    expect(checked).toBeGreaterThanOrEqual(200);
+    expect(checked).toBeGreaterThanOrEqual(share(200));
   });
   it('a seam begins at the stitch that is wished, and goes on in its order', () => {
     const [seam] = MODELS.flatMap((m) => m.sites)

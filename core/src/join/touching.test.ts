@@ -3,6 +3,7 @@ import { joinedUsually, modelToy } from '../model';
 import { addParts, changePart, newToy, type Toy } from '../toy';
 import { edgeLine } from './edgeLine';
 import { move, pieceKey, type Placed, type Placement } from './index';
+import { share } from '../../bench/share';
 
 // Measured by triangles of the test's own, in the whole toy's frame: nothing that placed the parts is asked.
 
@@ -124,8 +125,8 @@ function isInside(p: Vec3, triangles: readonly Triangle[]): boolean {
   return crossings % 2 === 1;
 }
 
-describe('a hundred generated toys, measured by triangles', () => {
-  const TOYS = Array.from({ length: 100 }, toyOf).map((toy) => modelToy(toy));
+describe(`${share(100)} generated toys, measured by triangles`, () => {
+  const TOYS = Array.from({ length: share(100) }, toyOf).map((toy) => modelToy(toy));
   const of = (placed: readonly Placed[], key: string) => placed.find((p) => pieceKey(p) === key)!;
   it('have three to nine parts, all of them sewn on', () => {
     for (const model of TOYS) {

@@ -14,6 +14,7 @@ import {
   type SurfaceSite,
   type ToyModel,
 } from './index';
+import { share } from '../../bench/share';
 
 let n = 0;
 const newId = () => `o${++n}`;
@@ -77,10 +78,10 @@ const offFabric = ({ line }: SurfaceSite): number =>
   );
 
 describe('a line over the toy', () => {
-  it('200 lines over one part and over several: in the plane that was asked for, on the fabric, gaps equal, each address where its station is', () => {
+  it(`${share(200)} lines over one part and over several: in the plane that was asked for, on the fabric, gaps equal, each address where its station is`, () => {
     const names = ['Head', 'Body', 'Snout', 'Tail', 'Arm'];
     let [made, several] = [0, 0];
-    for (let k = 0; k < 200; k++) {
+    for (let k = 0; k < share(200); k++) {
       const one = names[between(0, 4)];
       const both = k % 2 === 0;
       const [a, b] = both ? ['Head', 'Body'] : [one, one];
@@ -120,8 +121,8 @@ describe('a line over the toy', () => {
         expect(s.name.of).toBe(form.fabric.rounds[s.round].count);
       }
     }
-    expect(made).toBeGreaterThan(150);
-    expect(several).toBeGreaterThan(40);
+    expect(made).toBeGreaterThan(share(150));
+    expect(several).toBeGreaterThan(share(60));
   });
 
   it('a comb from the head over the body to the tail: three parts, two seams, nothing inside another, straight within 0.5 mm', () => {

@@ -6,9 +6,10 @@ import { isOn } from '../feature';
 import { faults } from './cases/checker';
 import { soundToy, wilfulToy } from './cases/soundToys';
 import { lanesOf, moved, planOf, refusalWords, stepWords, troubleWords, type Step } from './index';
+import { share } from '../../bench/share';
 
 /** A share of the thousand that `npm run fuzz` makes. */
-const WILFUL = Number(process.env.HOPPLA_PLANS ?? 90);
+const WILFUL = Number(process.env.HOPPLA_PLANS ?? 30);
 let fresh = 0;
 
 const EVERY_KIND = [
@@ -99,9 +100,9 @@ describe('plans of generated toys', () => {
         tried++;
         expect(faults(model, bad)).not.toEqual([]);
       }),
-      { ...RUNS, numRuns: 40 },
+      { ...RUNS, numRuns: share(40) },
     );
-    expect(tried).toBeGreaterThan(10);
+    expect(tried).toBeGreaterThan(share(10));
   });
 
   it('every step has a key of its own, words in both units, and no word that is not one', () =>
@@ -121,7 +122,7 @@ describe('plans of generated toys', () => {
           }
         }
       }),
-      { ...RUNS, numRuns: 40 },
+      { ...RUNS, numRuns: share(40) },
     ));
 
   it('contents of ticks do not know the units; a toy made to its end is at its end', () =>
@@ -137,7 +138,7 @@ describe('plans of generated toys', () => {
         );
         expect(whereAmI(inch, progressOf(log))).toEqual({ at: mm.length, done: mm.length, changed: [] });
       }),
-      { ...RUNS, numRuns: 40 },
+      { ...RUNS, numRuns: share(40) },
     ));
 
   it('features are planned on every copy they are on; under a stop no washer is clicked', () =>
@@ -184,7 +185,7 @@ describe('plans of generated toys', () => {
           );
         expect(labels(rows.map((r) => r.step))).toEqual(labels(plan.steps));
       }),
-      { ...RUNS, numRuns: 40 },
+      { ...RUNS, numRuns: share(40) },
     ));
 });
 

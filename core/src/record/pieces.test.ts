@@ -22,6 +22,7 @@ import {
   testOf,
   withTests,
 } from './index';
+import { share } from '../../bench/share';
 
 let n = 0;
 const newId = () => `r${++n}`;
@@ -192,7 +193,7 @@ describe('signing off', () => {
         expect(pinsIn).toBeLessThanOrEqual(pinsOut);
         expect(pinsOut).toBe(moves.reduce((sum, [way, k]) => sum + (way === 'out' ? k : 0), 0));
       }),
-      { numRuns: 100, seed: 3 },
+      { numRuns: share(100), seed: 3 },
     ));
 });
 

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { edited, EDITS } from '../files/cases/fuzzedToys';
 import { rillFile } from '../model';
 import { editBetween, EMPTY_HISTORY, record, redo, undo, type History, type Toy } from './index';
+import { share } from '../../bench/share';
 
 let n = 0;
 const start = rillFile(() => `e${++n}`).toy;
@@ -9,7 +10,7 @@ const ops = fc.array(fc.record({ edit: fc.nat(EDITS.length - 1), k: fc.nat(999) 
   minLength: 1,
   maxLength: 14,
 });
-const RUNS = { numRuns: 60, seed: 20261126 };
+const RUNS = { numRuns: share(60), seed: 20261126 };
 
 /** A toy and its history after some edits; edits that change nothing are none. */
 function walked(list: readonly { edit: number; k: number }[]): { toy: Toy; history: History; seen: Toy[] } {
@@ -69,6 +70,6 @@ describe('any edits, undone and done again', () => {
           toy = after;
         }
       }),
-      { ...RUNS, numRuns: 60 },
+      { ...RUNS, numRuns: share(60) },
     ));
 });

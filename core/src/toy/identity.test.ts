@@ -14,6 +14,7 @@ import {
   undo,
   type Toy,
 } from './index';
+import { share } from '../../bench/share';
 
 const TEXT = `Head (1x)
 R1: 6 sc in ring (6)
@@ -177,7 +178,7 @@ const lineChange = (text: string, o: Extract<Op, { kind: 'line' }>) => {
   return { from, to: from, insert: 'R30: sc around\n' };
 };
 
-test('2,000 edit sequences: every place is on its round, homeless or flagged as a slow reference says; undo gives the same bytes', () => {
+test(`${share(2000)} edit sequences: every place is on its round, homeless or flagged as a slow reference says; undo gives the same bytes`, () => {
   const seen = { at: 0, moved: 0, homeless: 0, lost: 0 };
   fc.assert(
     fc.property(fc.array(op, { minLength: 1, maxLength: 10 }), (ops) => {
@@ -249,8 +250,8 @@ test('2,000 edit sequences: every place is on its round, homeless or flagged as 
       }
       expect(JSON.stringify(toy)).toBe(original);
     }),
-    { numRuns: 2000, seed: 20261123 },
+    { numRuns: share(2000), seed: 20261123 },
   );
   // The property says nothing if a state never comes up.
-  expect(Math.min(seen.at, seen.moved, seen.homeless)).toBeGreaterThan(500);
+  expect(Math.min(seen.at, seen.moved, seen.homeless)).toBeGreaterThan(share(500));
 });

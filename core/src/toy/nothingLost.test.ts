@@ -6,8 +6,9 @@ import { fuzzedFile, newId } from '../files/cases/fuzzedToys';
 import { modelToy, rillFile } from '../model';
 
 import { openFile } from './schema';
+import { share } from '../../bench/share';
 
-test('150 ways through edits and ticks: what is exported opens again with the same bytes', () => {
+test(`${share(150)} ways through edits and ticks: what is exported opens again with the same bytes`, () => {
   let reached = 0;
   fc.assert(
     fc.property(fuzzedFile(12), (file) => {
@@ -18,9 +19,9 @@ test('150 ways through edits and ticks: what is exported opens again with the sa
       expect(exportFile(opened.file)).toBe(raw);
       reached++;
     }),
-    { numRuns: 150, seed: 20261126 },
+    { numRuns: share(150), seed: 20261126 },
   );
-  expect(reached).toBe(150);
+  expect(reached).toBe(share(150));
 });
 
 test('a toy that is finished opens again: Rill with every step ticked', () => {
