@@ -24,5 +24,5 @@ export default [
       '@typescript-eslint/no-empty-object-type': 'off',
     },
   },
-  { files: ['scripts/**', 'core/bench/**'], rules: { 'no-console': 'off' } },
+  { files: ['scripts/**', '*/bench/**'], rules: { 'no-console': 'off' } },
 ];

@@ -1,5 +1,6 @@
 // The whole test: install, lint, types, units, build, first load, end to end. Prints the minutes of each.
 import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { chromium, install, root, run, runTogether } from './steps.mjs';
 
 const took = {};
@@ -11,10 +12,17 @@ took['lint, types'] = await runTogether([
 ]);
 took.build = run('build', 'node', ['scripts/build.mjs']);
 took['first load'] = run('first load', 'node', ['scripts/first-load.mjs']);
+took.ratios = await guard();
 took.units = run('units', 'npx', ['--no-install', 'jest', '--ci', '--maxWorkers=2']);
+/** The benchmarks again, quickly: none may have fallen by more than half. */
+async function guard() {
+  const { bundle, dist } = await import('./bundle.mjs');
+  await bundle('app/bench/run.ts', 'opponents.mjs');
+  return run('ratios', 'node', [fileURLToPath(dist('opponents.mjs')), '--guard', 'docs/benchmarks.json']);
+}
 const journeys = (what, ...args) =>
   run(what, 'npx', ['--no-install', 'playwright', 'test', ...args], { cwd: join(root, 'e2e') });
-took.journeys = journeys('journeys', '--project=flat', '--workers=2');
+took.journeys = journeys('journeys', '--project=flat', '--workers=3');
 took['stage, alone'] = journeys('stage, alone', '--project=alone', '--project=stage', '--workers=1');
 const minutes = (s) => `${(s / 60).toFixed(1)} min`;
 for (const [what, seconds] of Object.entries(took)) console.log(`${what.padEnd(12)} ${minutes(seconds)}`);

@@ -1,12 +1,35 @@
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import staticPacked from 'express-static-gzip';
-import helmet from 'helmet';
+import helmet, { type HelmetOptions } from 'helmet';
 import { join } from 'node:path';
 import { instruments } from './instruments';
 
 /** Files whose names carry a hash of their content; they can be kept for ever. */
 const HASHED = /[.-][0-9a-f]{16,}\./;
 const YEAR_S = 31_536_000;
+
+/** The page takes nothing from anywhere else and sends nothing anywhere else. */
+const HEADERS: HelmetOptions = {
+  contentSecurityPolicy: {
+    useDefaults: false,
+    directives: {
+      defaultSrc: ["'self'"],
+      scriptSrc: ["'self'"],
+      styleSrc: ["'self'", "'unsafe-inline'"],
+      workerSrc: ["'self'", 'blob:'],
+      imgSrc: ["'self'", 'data:', 'blob:'],
+      fontSrc: ["'self'"],
+      connectSrc: ["'self'"],
+      objectSrc: ["'none'"],
+      baseUri: ["'self'"],
+      formAction: ["'self'"],
+      frameAncestors: ["'none'"],
+    },
+  },
+  // Loopback is plain http; asking for https would lock the maker out.
+  strictTransportSecurity: false,
+  crossOriginEmbedderPolicy: false,
+};
 
 /** What of the machine the page may ask for: the cable of a gauge, and a screen that stays on. */
 const POLICY =
@@ -19,29 +42,7 @@ const METHODS = ['GET', 'HEAD'];
 export function createApp(distFolder: string): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        useDefaults: false,
-        directives: {
-          defaultSrc: ["'self'"],
-          scriptSrc: ["'self'"],
-          styleSrc: ["'self'", "'unsafe-inline'"],
-          workerSrc: ["'self'", 'blob:'],
-          imgSrc: ["'self'", 'data:', 'blob:'],
-          fontSrc: ["'self'"],
-          connectSrc: ["'self'"],
-          objectSrc: ["'none'"],
-          baseUri: ["'self'"],
-          formAction: ["'self'"],
-          frameAncestors: ["'none'"],
-        },
-      },
-      // Loopback is plain http; asking for https would lock the maker out.
-      strictTransportSecurity: false,
-      crossOriginEmbedderPolicy: false,
-    }),
-  );
+  app.use(helmet(HEADERS));
   app.use((_, res, next) => {
     res.setHeader('Permissions-Policy', POLICY);
     next();

@@ -48,3 +48,4 @@ export { useDevice } from './device';
 export type { Device, LastPlace, Maker } from './device';
 export { linkOf, toyInLink } from './link';
 export { cardPng } from './card';
+export { isPieceMissing, reportOf } from './report';

@@ -1,3 +1,4 @@
+import { own } from '@hoppla/core/own';
 import { directionsOf, frameAt, pointOf, type Polar } from '@hoppla/core/address';
 import {
   isOn,
@@ -80,11 +81,11 @@ export function shownOf(
   { bare = false, upTo = Infinity }: { bare?: boolean; upTo?: number } = {},
 ): Shown {
   const main = yarnColour(model, placed.part, placed.copy);
-  const own =
+  const dyes =
     model.parts.find((p) => p.part.id === placed.part)?.part.copies.find((c) => c.id === placed.copy)
       ?.palette ?? {};
   const colours = placed.form.fabric.colours.map((slot) =>
-    slot === '' ? main : (own[slot] ?? model.toy.palette.find((y) => y.slot === slot)?.colour ?? main),
+    slot === '' ? main : (own(dyes, slot) ?? model.toy.palette.find((y) => y.slot === slot)?.colour ?? main),
   );
   const { laid } = placed.placement;
   const dress = bare ? [] : Object.values(DRESS).map((dressed) => dressed(model, placed, looks));

@@ -21,5 +21,16 @@ export const storage = {
   editHere: 'Edit here',
   newer: (schema: number) => `Made with a newer Hoppla (version ${schema}): it can be exported, not changed.`,
   crashed: 'Something in this screen broke. The toy is kept.',
+  crashedWhy:
+    'That is a fault of the program, not yours. All that you typed until now is kept in this browser; to be sure, take the toy as a file.',
+  pieceMissing: 'A piece of this page is missing. The toy is kept.',
+  pieceWhy:
+    'A newer Hoppla may have taken the place of the one in this window, or there is no network. Loading the page again brings the whole of it.',
+  loadAgain: 'Load the page again',
+  tryAgain: 'Try this screen again',
+  report: 'Write a report',
+  reportWhy:
+    'A report says where in the program it broke and how large the toy is, nothing of what you wrote. It is a file on this device; nothing is sent.',
+  reportToy: 'With my toy in the report',
   back: 'Back to the Bench',
 };

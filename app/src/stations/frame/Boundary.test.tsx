@@ -1,4 +1,5 @@
 import { fireEvent, render, screen } from '@testing-library/react';
+import { exportFile } from '@hoppla/core/files';
 import { addParts, newFile, newToy } from '@hoppla/core/toy';
 import { newId, openToy } from '../../documents';
 import { keep } from '../../documents/storage';
@@ -27,5 +28,44 @@ test('a screen that breaks says so and still gives the toy away', async () => {
   fireEvent.click(screen.getByRole('button', { name: 'Download this toy' }));
   expect(given).toHaveLength(1);
   expect(given[0].size).toBeGreaterThan(300);
+  // The report: where it broke, and nothing of hers until she says so.
+  fireEvent.click(screen.getByRole('button', { name: 'Write a report' }));
+  fireEvent.click(screen.getByRole('switch', { name: 'With my toy in the report' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Write a report' }));
+  const [bare, whole] = await Promise.all(given.slice(1).map(textOf));
+  expect(JSON.parse(bare)).toMatchObject({
+    format: 'hoppla report',
+    broke: 'Error',
+    toy: { parts: 1, letters: 20 },
+  });
+  expect(bare).not.toMatch(/Ear|6 sc|on purpose/);
+  expect(JSON.parse(bare).where.length).toBeGreaterThan(0);
+  expect(JSON.parse(JSON.parse(whole).file)).toEqual(JSON.parse(exportFile(file)));
+  quiet.mockRestore();
+});
+
+/** The words of a file that was given away. */
+const textOf = (blob: Blob): Promise<string> =>
+  new Promise((done) => {
+    const reader = new FileReader();
+    reader.onload = () => done(String(reader.result));
+    reader.readAsText(blob);
+  });
+
+test('a piece of the page that is missing is told as that, with the way to it', () => {
+  const quiet = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+  const Misses = (): never => {
+    throw new TypeError('Failed to fetch dynamically imported module: http://127.0.0.1/x.js');
+  };
+  render(
+    <ThemeProvider>
+      <Boundary>
+        <Misses />
+      </Boundary>
+    </ThemeProvider>,
+  );
+  expect(screen.getByRole('heading', { name: /A piece of this page is missing/ })).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'Load the page again' })).toBeTruthy();
+  expect(screen.queryByRole('button', { name: 'Write a report' })).toBeNull();
   quiet.mockRestore();
 });

@@ -1,13 +1,25 @@
+import { useState } from 'react';
 import { View } from 'react-native';
-import { MainAction, PlainButton, Title } from '../../controls';
-import { downloadToy, openToyNow } from '../../documents';
+import { MainAction, PlainButton, Title, Toggle, Words } from '../../controls';
+import { download, downloadToy, isPieceMissing, openToyNow, reportOf } from '../../documents';
 import { usePalette } from '../../theme';
-import { screenWords as say } from '../../words';
+import { screenWords } from '../../words';
 
-/** Shown when a screen breaks: the toy can still be taken away. */
-export function Broken({ onBack }: { onBack: () => void }) {
+const say = screenWords.storage;
+
+/** Shown when a screen breaks: what happened, the toy to take away, a report that stays on this device unless the maker shares it, and the ways on. */
+export function Broken({
+  error,
+  onAgain,
+  onBack,
+}: {
+  error: unknown;
+  onAgain: () => void;
+  onBack: () => void;
+}) {
   const c = usePalette();
   const { file } = openToyNow();
+  const missing = isPieceMissing(error);
   return (
     <View
       role="main"
@@ -17,20 +29,47 @@ export function Broken({ onBack }: { onBack: () => void }) {
         alignItems: 'center',
         justifyContent: 'center',
         padding: 24,
-        gap: 16,
       }}
     >
-      <Title role="heading" aria-level={1} textAlign="center">
-        {say.storage.crashed}
-      </Title>
-      {file ? <MainAction label={say.storage.download} onPress={() => downloadToy(file)} /> : null}
-      <PlainButton
-        label={say.storage.back}
-        onPress={() => {
-          window.history.replaceState(null, '', '/');
-          onBack();
-        }}
-      />
+      <View style={{ width: '100%', maxWidth: 420, gap: 16 }}>
+        <Title role="heading" aria-level={1}>
+          {missing ? say.pieceMissing : say.crashed}
+        </Title>
+        <Words>{missing ? say.pieceWhy : say.crashedWhy}</Words>
+        {missing ? (
+          <MainAction label={say.loadAgain} onPress={() => window.location.reload()} />
+        ) : (
+          <MainAction label={say.tryAgain} onPress={onAgain} />
+        )}
+        {file ? <PlainButton label={say.download} onPress={() => downloadToy(file)} /> : null}
+        <PlainButton
+          label={say.back}
+          onPress={() => {
+            window.history.replaceState(null, '', '/');
+            onBack();
+          }}
+        />
+        {missing ? null : <Report error={error} hasToy={file !== null} />}
+      </View>
+    </View>
+  );
+}
+
+/** A report as a file; the toy is in it only when the maker says so. */
+function Report({ error, hasToy }: { error: unknown; hasToy: boolean }) {
+  const c = usePalette();
+  const [withToy, setWithToy] = useState(false);
+  const write = () =>
+    download(
+      'hoppla-report.json',
+      'application/json',
+      reportOf(error, openToyNow().file, { withToy, at: new Date().toISOString() }),
+    );
+  return (
+    <View style={{ gap: 8, borderTopWidth: 1, borderColor: c.edge, paddingTop: 16 }}>
+      <Words>{say.reportWhy}</Words>
+      {hasToy ? <Toggle label={say.reportToy} on={withToy} onChange={setWithToy} /> : null}
+      <PlainButton label={say.report} onPress={write} />
     </View>
   );
 }
