@@ -23,7 +23,7 @@ await bundle('app/bench/run.ts', 'opponents.mjs');
 const measured = join(root, '.cache/opponents.json');
 run('opponents', 'node', [fileURLToPath(dist('opponents.mjs')), measured]);
 const found = JSON.parse(readFileSync(measured, 'utf8'));
-for (const name of ['core', 'joins']) {
+for (const name of ['core', 'joins', 'growth']) {
   await bundle(`core/bench/${name}.bench.ts`, `${name}.bench.mjs`);
   await import(dist(`${name}.bench.mjs`).href);
 }
