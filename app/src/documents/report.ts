@@ -18,7 +18,9 @@ export function reportOf(
   { withToy, at }: { withToy: boolean; at: string },
 ): string {
   const said = error instanceof Error ? error : new Error(String(error));
+  // Some browsers begin the stack with the message, which may quote what she wrote.
   const where = (said.stack ?? '')
+    .replaceAll(said.message, '')
     .split('\n')
     .filter((line) => /^\s*at |@/.test(line))
     .slice(0, 30)

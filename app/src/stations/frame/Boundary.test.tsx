@@ -15,7 +15,7 @@ test('a screen that breaks says so and still gives the toy away', async () => {
   URL.revokeObjectURL = () => undefined;
   const quiet = jest.spyOn(console, 'error').mockImplementation(() => undefined);
   const Breaks = (): never => {
-    throw new Error('broken on purpose');
+    throw new Error('broken on purpose\n    at Ear (R1: 6 sc in ring)');
   };
   render(
     <ThemeProvider>

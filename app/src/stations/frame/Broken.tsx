@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { MainAction, PlainButton, Title, Toggle, Words } from '../../controls';
+import { MainAction, PlainButton, Scroll, Title, Toggle, Words } from '../../controls';
 import { download, downloadToy, isPieceMissing, openToyNow, reportOf } from '../../documents';
 import { usePalette } from '../../theme';
 import { screenWords } from '../../words';
@@ -21,15 +21,10 @@ export function Broken({
   const { file } = openToyNow();
   const missing = isPieceMissing(error);
   return (
-    <View
+    <Scroll
       role="main"
-      style={{
-        flex: 1,
-        backgroundColor: c.paper,
-        alignItems: 'center',
-        justifyContent: 'center',
-        padding: 24,
-      }}
+      style={{ backgroundColor: c.paper }}
+      contentContainerStyle={{ flexGrow: 1, alignItems: 'center', justifyContent: 'center', padding: 24 }}
     >
       <View style={{ width: '100%', maxWidth: 420, gap: 16 }}>
         <Title role="heading" aria-level={1}>
@@ -51,7 +46,7 @@ export function Broken({
         />
         {missing ? null : <Report error={error} hasToy={file !== null} />}
       </View>
-    </View>
+    </Scroll>
   );
 }
 
