@@ -61,7 +61,7 @@ function placesIn(value: Json, out: [Json[] | { [key: string]: Json }, string][]
 /** Numbers that a schema may well let through, and what follows from them must bear. */
 const EXTREME = [0, 0.5, 1, 2, 3, 7, 50, 999, 1e4, 1e-3, 1e6, 1e9, 1e12, 1e-12, -1, -3, -90, 180];
 
-/** A number of a parsed file made extreme, or a piece of one of its texts taken from another: what is most often still a toy. */
+/** A number of a parsed file made extreme, or a yes made a no: what is most often still a toy. */
 function strain(file: Json, random: () => number): void {
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)];
   const places = placesIn(file).filter(([holder, key]) =>
@@ -86,7 +86,13 @@ function damage(file: Json, random: () => number): void {
     else delete at[key];
   } else if (way < 0.6) {
     if (Array.isArray(holder)) holder.splice(Number(key), 0, structuredClone(at[key]));
-    else at[pick(['__proto__', 'constructor', 'toString', 'kind', 'x'])] = structuredClone(at[key]);
+    else
+      Object.defineProperty(at, pick(['__proto__', 'constructor', 'toString', 'kind', 'x']), {
+        value: structuredClone(at[key]),
+        enumerable: true,
+        configurable: true,
+        writable: true,
+      });
   } else if (way < 0.8) {
     const [from, of] = pick(places);
     at[key] = structuredClone((from as { [key: string]: Json })[of]);

@@ -1,6 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { ThemeProvider } from '../theme';
+import { numberTyped } from './Amount';
 import { Nudge } from './Nudge';
 import { PlainButton } from './MainAction';
 import { ProblemLine } from './ProblemLine';
@@ -11,6 +12,12 @@ import { Tape } from './Tape';
 const show = (children: ReactNode) => render(<ThemeProvider>{children}</ThemeProvider>);
 
 describe('controls', () => {
+  it('a number is figures with a point or a comma, up to a million; anything else is none', () => {
+    expect(['7', ' 1,5 ', '.5', '3.', '0', '1000000'].map(numberTyped)).toEqual([7, 1.5, 0.5, 3, 0, 1e6]);
+    expect(
+      ['', '.', '-1', '1e5', '1e309', '0x10', 'Infinity', '1 000', '1000001', '1.2.3', '٣'].map(numberTyped),
+    ).toEqual(Array(11).fill(null));
+  });
   it('a nudge is named by its direction and result, and a disabled one does nothing', () => {
     const pressed = jest.fn();
     show(<Nudge direction="closer" arrow="→←" result="7 st" onPress={pressed} />);

@@ -46,6 +46,15 @@ describe('what others read back', () => {
     },
   );
 
+  it('a line end in a name writes no lines of its own into an OBJ', () => {
+    const { toy } = DEMO[0];
+    const plain = EXPORTS.obj.files(modelToy(rename(toy, 'Rill v 1 2 3 f 1 2 3')))[0].text;
+    for (const end of ['\n', '\r\n', '\u2028', '\u0085', '\v']) {
+      const [{ text }] = EXPORTS.obj.files(modelToy(rename(toy, `Rill${end}v 1 2 3${end}f 1 2 3`)));
+      expect(text).toBe(plain);
+    }
+  });
+
   it('tables: a row a thing and a row a tick, what is done is told', () => {
     const [file] = DEMO;
     const model = modelToy(file.toy);

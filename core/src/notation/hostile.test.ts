@@ -46,3 +46,16 @@ describe('a word that the language itself knows is a word like any other', () =>
     }
   });
 });
+
+describe('a quarter of a megabyte', () => {
+  it('in one line is printed clean, and as headings becomes parts, in seconds: neither grows with its square', () => {
+    const line = `R1: 6 sc in ring\nR2: ${'2 sc, inc, '.repeat(22_000)}`;
+    let began = performance.now();
+    expect(cleanText(line).length).toBeGreaterThan(200_000);
+    expect(performance.now() - began).toBeLessThan(10_000);
+    began = performance.now();
+    const toy = addParts(newToy('T', newId), 'Ear (1x)\nR1: 6 sc in ring\n\n'.repeat(9000), newId);
+    expect(toy.parts).toHaveLength(9000);
+    expect(performance.now() - began).toBeLessThan(20_000);
+  }, 60_000);
+});

@@ -180,6 +180,21 @@ describe('history', () => {
     expect(undo(more.history, more.toy)).toBeNull();
     expect(redo(more.history, more.toy)!.toy.name).toBe('C');
   });
+  it('goes back through 5,000 edits, and through a text of 20,000 letters that was typed without a pause', () => {
+    const named = (k: number): Toy => ({ ...first, name: `${k}` });
+    const first = newToy('0', newId);
+    let h = EMPTY_HISTORY;
+    for (let k = 1; k <= 5000; k++) h = step(h, named(k - 1), named(k), null);
+    let toy = named(5000);
+    for (let k = 4999; k >= 0; k--) {
+      const back = undo(h, toy)!;
+      ({ history: h, toy } = back);
+      expect(toy.name).toBe(`${k}`);
+    }
+    for (let k = 1; k <= 20_000; k++) h = step(h, named(k - 1), named(k), 'type');
+    const [back, again] = [undo(h, named(20_000))!, redo(undo(h, named(20_000))!.history, first)!];
+    expect([back.toy.name, again.toy.name, back.history.past.length]).toEqual(['0', '20000', 0]);
+  });
   it('forgets what was undone once something new is done', () => {
     const a = newToy('A', newId);
     const b = changeSettings(a, { age: 'accessory' });
