@@ -297,18 +297,4 @@ Give him a name.`;
       expect(run([command, '-'], () => '').err).toMatch(/nothing in this text/);
     expect(run(['check', '-'], () => ' \n').out).toMatch(/nothing in this text/);
   });
-  it('numbers that no toy can have are refused with what can be, and nothing is worked with', () => {
-    for (const [flag, value] of [
-      ['--stitch', '1e12'],
-      ['--round', '1e-12'],
-      ['--lean', '-1e6'],
-      ['--eye', '1e9'],
-    ]) {
-      const { out, err, code } = run(['face', '-', '--at', 'R3, 4 apart', flag, value], () => EAR);
-      expect([out, code]).toEqual(['', 2]);
-      expect(err).toMatch(
-        new RegExp(`^${flag} takes [-\\d.]+ to \\d+; ${value} is none that a toy can have\\.\n$`),
-      );
-    }
-  });
 });
