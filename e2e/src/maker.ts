@@ -10,15 +10,18 @@ export const SIZES = [
 ] as const;
 
 /** A test in which every console error or warning, page error and request to another origin is a failure. */
-export const test = base.extend<{ watched: void }>({
+export const test = base.extend<{ watched: void; expectedLine: string }>({
+  /** a console line that a test brings about on purpose */
+  expectedLine: ['', { option: true }],
   watched: [
-    async ({ page, baseURL }, use) => {
+    async ({ page, baseURL, expectedLine }, use) => {
       const wrong: string[] = [];
       page.on(
         'console',
         (m) =>
           ['error', 'warning'].includes(m.type()) &&
           !ALLOWED.includes(m.text()) &&
+          m.text() !== expectedLine &&
           wrong.push(`${m.type()}: ${m.text()}`),
       );
       page.on('pageerror', (e) => wrong.push(`page: ${e.message}`));
