@@ -20,10 +20,10 @@ export const storage = {
   readOnly: 'This toy is open for editing in another window. You are following it.',
   editHere: 'Edit here',
   newer: (schema: number) => `Made with a newer Hoppla (version ${schema}): it can be exported, not changed.`,
-  crashed: 'Something in this screen broke. The toy is kept.',
-  crashedWhy:
-    'That is a fault of the program, not yours. All that you typed until now is kept in this browser; to be sure, take the toy as a file.',
-  pieceMissing: 'A piece of this page is missing. The toy is kept.',
+  crashed: 'Something in this screen broke.',
+  stillKept: 'The toy is kept.',
+  crashedWhy: 'That is a fault of the program, not yours. To be sure, take the toy as a file.',
+  pieceMissing: 'A piece of this page is missing.',
   pieceWhy:
     'A newer Hoppla may have taken the place of the one in this window, or there is no network. Loading the page again brings the whole of it.',
   loadAgain: 'Load the page again',

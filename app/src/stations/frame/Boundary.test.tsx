@@ -1,10 +1,12 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { exportFile } from '@hoppla/core/files';
 import { addParts, newFile, newToy } from '@hoppla/core/toy';
-import { newId, openToy } from '../../documents';
+import { newId, openToy, openToyNow } from '../../documents';
+import * as session from '../../documents/openToy';
 import { keep } from '../../documents/storage';
 import { ThemeProvider } from '../../theme';
 import { Boundary } from './Boundary';
+import { Broken } from './Broken';
 
 test('a screen that breaks says so and still gives the toy away', async () => {
   const file = newFile(addParts(newToy('Ear', newId), 'Ear\nR1: 6 sc in ring', newId));
@@ -24,7 +26,7 @@ test('a screen that breaks says so and still gives the toy away', async () => {
       </Boundary>
     </ThemeProvider>,
   );
-  expect(screen.getByText(/Something in this screen broke/)).toBeTruthy();
+  expect(screen.getByText('Something in this screen broke. The toy is kept.')).toBeTruthy();
   fireEvent.click(screen.getByRole('button', { name: 'Download this toy' }));
   expect(given).toHaveLength(1);
   expect(given[0].size).toBeGreaterThan(300);
@@ -67,5 +69,22 @@ test('a piece of the page that is missing is told as that, with the way to it', 
   expect(screen.getByRole('heading', { name: /A piece of this page is missing/ })).toBeTruthy();
   expect(screen.getByRole('button', { name: 'Load the page again' })).toBeTruthy();
   expect(screen.queryByRole('button', { name: 'Write a report' })).toBeNull();
+  quiet.mockRestore();
+});
+
+test('what is not kept is not said to be kept: the trouble stands there, and the toy can be taken', async () => {
+  const quiet = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+  const now = openToyNow();
+  const open = jest.spyOn(session, 'openToyNow').mockReturnValue({ ...now, trouble: 'No room is left.' });
+  render(
+    <ThemeProvider>
+      <Broken error={new Error('x')} onAgain={() => undefined} onBack={() => undefined} />
+    </ThemeProvider>,
+  );
+  expect(screen.getByRole('heading', { name: 'Something in this screen broke.' })).toBeTruthy();
+  expect(screen.getByText('No room is left.')).toBeTruthy();
+  expect(screen.queryByText(/is kept/)).toBeNull();
+  expect(screen.getByRole('button', { name: 'Download this toy' })).toBeTruthy();
+  open.mockRestore();
   quiet.mockRestore();
 });

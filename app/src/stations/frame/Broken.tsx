@@ -18,8 +18,12 @@ export function Broken({
   onBack: () => void;
 }) {
   const c = usePalette();
-  const { file } = openToyNow();
+  const { file, trouble } = openToyNow();
   const missing = isPieceMissing(error);
+  const happened = missing ? say.pieceMissing : say.crashed;
+  // Only what is kept is said to be kept.
+  const lost = trouble !== null;
+  const Go = lost ? PlainButton : MainAction;
   return (
     <Scroll
       role="main"
@@ -28,15 +32,17 @@ export function Broken({
     >
       <View style={{ width: '100%', maxWidth: 420, gap: 16 }}>
         <Title role="heading" aria-level={1}>
-          {missing ? say.pieceMissing : say.crashed}
+          {file && !lost ? `${happened} ${say.stillKept}` : happened}
         </Title>
+        {lost ? <Words>{trouble}</Words> : null}
         <Words>{missing ? say.pieceWhy : say.crashedWhy}</Words>
+        {file && lost ? <MainAction label={say.download} onPress={() => downloadToy(file)} /> : null}
         {missing ? (
-          <MainAction label={say.loadAgain} onPress={() => window.location.reload()} />
+          <Go label={say.loadAgain} onPress={() => window.location.reload()} />
         ) : (
-          <MainAction label={say.tryAgain} onPress={onAgain} />
+          <Go label={say.tryAgain} onPress={onAgain} />
         )}
-        {file ? <PlainButton label={say.download} onPress={() => downloadToy(file)} /> : null}
+        {file && !lost ? <PlainButton label={say.download} onPress={() => downloadToy(file)} /> : null}
         <PlainButton
           label={say.back}
           onPress={() => {
