@@ -42,13 +42,26 @@ export interface Spread {
   high: number;
 }
 
-function spreadOf(run: (k: number) => unknown, runs: number): Spread {
-  const times = Array.from({ length: runs }, (_, k) => {
+type Run = (k: number) => unknown;
+
+/** So many runs of each, by turns, so that what else the machine does falls on both. `[ours, theirs]`. */
+function spreadsOf(ours: Run, theirs: Run, runs: number, oursEach = 1): [Spread, Spread] {
+  const took = (run: Run, k: number) => {
     const began = performance.now();
     run(k);
     return performance.now() - began;
-  }).sort((a, b) => a - b);
-  const at = (share: number) => times[Math.min(runs - 1, Math.floor(runs * share))];
+  };
+  const times: [number[], number[]] = [[], []];
+  for (let k = 0; k < runs; k++) {
+    for (let n = 0; n < oursEach; n++) times[0].push(took(ours, k * oursEach + n));
+    times[1].push(took(theirs, k));
+  }
+  return [spreadOf(times[0]), spreadOf(times[1])];
+}
+
+function spreadOf(times: number[]): Spread {
+  const sorted = [...times].sort((a, b) => a - b);
+  const at = (share: number) => sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))];
   return { median: at(0.5), low: at(0.05), high: at(0.95) };
 }
 
@@ -109,7 +122,7 @@ function relaxing(up: number, even: number, runs: number): Compared {
   const stitchMm = form.gauge.stitchMm;
   let ticks = 0;
   let moved = Infinity;
-  const theirs = spreadOf(() => {
+  const theirs = () => {
     const nodes = Array.from({ length: net.points }, (_, k) => ({
       x: net.start[3 * k],
       y: net.start[3 * k + 1],
@@ -132,9 +145,9 @@ function relaxing(up: number, even: number, runs: number): Compared {
       moved = Math.sqrt(square / nodes.length) / stitchMm;
       if (moved < STILL) break;
     }
-  }, runs);
+  };
   const { iterations } = relax(form, 0.06, { tolerance: STILL });
-  const ours = spreadOf(() => relax(form, 0.06, { tolerance: STILL }), 2 * runs + 3);
+  const spreads = spreadsOf(() => relax(form, 0.06, { tolerance: STILL }), theirs, runs, 5);
   const how =
     moved < STILL
       ? `they in ${ticks} ticks`
@@ -142,7 +155,7 @@ function relaxing(up: number, even: number, runs: number): Compared {
   return compared(
     `relaxing ${form.fabric.stitches} stitches until a step moves 1e-4 of one`,
     'd3-force-3d, rows and posts as springs, from the same start',
-    [ours, theirs],
+    spreads,
     10,
     `we are done in ${iterations} steps, with filling, bending and shear; ${how}, without`,
   );
@@ -171,16 +184,16 @@ function picking(runs: number): Compared {
   const place = (k: number) => [x + ((k * 37) % 90) - 45, y + ((k * 53) % 120) - 60] as const;
   const picker = new Picker(shown, projection);
   picker.at(x, y);
-  const ours = spreadOf((k) => picker.at(...place(k)), runs);
-  const theirs = spreadOf((k) => {
+  const ray = (k: number) => {
     const [px, py] = place(k);
     const from = new Vector3((px - x) / 2.1, -70 - (py - y) / 2.1, 500);
     return new Raycaster(from, new Vector3(0, 0, -1)).intersectObjects(meshes)[0];
-  }, runs);
+  };
+  const spreads = spreadsOf((k) => picker.at(...place(k)), ray, runs);
   return compared(
     'which stitch a finger means, on the otter',
     'three’s Raycaster, which names a triangle',
-    [ours, theirs],
+    spreads,
     null,
   );
 }
@@ -216,22 +229,23 @@ function distances(runs: number): Compared {
   ];
   let longer = 0;
   const answers: number[] = [];
-  const ours = spreadOf((k) => {
+  const ours = (k: number) => {
     const [a, b] = ends(k);
     answers[k] = surfaceDistance(
       form,
       polarOf(form, low, a - mesh.first[low] + 0.5, 'middle'),
       polarOf(form, high, b - mesh.first[high] + 0.5, 'middle'),
     );
-  }, runs);
-  const theirs = spreadOf((k) => {
+  };
+  const theirs = (k: number) => {
     const [a, b] = ends(k);
     longer = Math.max(longer, dijkstra(next, a, b) / answers[k] - 1);
-  }, runs);
+  };
+  const spreads = spreadsOf(ours, theirs, runs);
   return compared(
     `a distance along ${form.fabric.stitches} stitches`,
     'Dijkstra over the edges of the same triangles',
-    [ours, theirs],
+    spreads,
     null,
     `its ways are up to ${(100 * longer).toFixed(0)} % too long, ours go straight over the fabric`,
   );
@@ -243,13 +257,16 @@ function outlines(runs: number): Compared {
     const [turn, r] = [k * 2.399963, Math.sqrt(k)];
     return [r * Math.cos(turn), r * Math.sin(turn) * 0.7];
   });
-  const ours = spreadOf(() => hull([...points]), runs);
-  const theirs = spreadOf(() => polygonHull([...points]), runs);
+  const spreads = spreadsOf(
+    () => hull([...points]),
+    () => polygonHull([...points]),
+    runs,
+  );
   const same = hull([...points]).length === polygonHull([...points])!.length;
   return compared(
     'the outline of 4,000 points',
     'd3-polygon',
-    [ours, theirs],
+    spreads,
     null,
     same ? 'the same corners' : 'NOT the same corners',
   );
@@ -262,25 +279,25 @@ function reading(runs: number): Compared {
   const json = JSON.stringify(fabric, (_, v: unknown) =>
     ArrayBuffer.isView(v) ? Array.from(v as Int32Array) : v,
   );
-  const theirs = spreadOf(() => JSON.parse(json), runs);
-  const ours = spreadOf((k) => {
+  const ours = (k: number) => {
     const fresh = text.replace(/: /g, `:${' '.repeat(k + 1)}`);
     return buildFabric(read(fresh, { terms: 'us' }).parts[0], []);
-  }, runs);
+  };
+  const spreads = spreadsOf(ours, () => JSON.parse(json), runs);
   return compared(
     `reading ${text.length} letters and building ${fabric.stitches} stitches, every line new`,
     'JSON.parse of the finished fabric',
-    [ours, theirs],
+    spreads,
     null,
   );
 }
 
-/** Everything, each with its opponent in the same run. `quick`: fewer runs, for the guard. */
+/** Everything, each with its opponent in the same run. `quick`: without what takes long, for the guard. */
 export const allCompared = (quick: boolean): Compared[] => [
   relaxing(12, 12, quick ? 1 : 3),
   ...(quick ? [] : [relaxing(20, 24, 1)]),
-  picking(quick ? 60 : 300),
-  distances(quick ? 60 : 300),
-  outlines(quick ? 60 : 300),
-  reading(quick ? 15 : 60),
+  picking(300),
+  distances(quick ? 100 : 300),
+  outlines(quick ? 100 : 300),
+  reading(quick ? 30 : 60),
 ];
