@@ -27,6 +27,7 @@ const JOBS = [
     jest('(core/src/(join|feature|model|toy|files|record)|app/src/documents)/', { HOPPLA_SHARE: '1' }),
   ],
   ['absurd parts', jest('core/src/form/relax', { HOPPLA_EVERY: '1' })],
+  ['one thing over and over', node('fuzz.mjs', 'repeats')],
   ['texts that are doubled', node('fuzz.mjs', 'doubling')],
 ];
 

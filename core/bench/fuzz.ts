@@ -1,9 +1,9 @@
 import { performance } from 'node:perf_hooks';
 import { read } from '../src/notation';
 import { attackFiles } from './files.fuzz';
-import { doubling, fuzz } from './read.fuzz';
+import { doubling, fuzz, overAndOver } from './read.fuzz';
 
-/** `fuzz.mjs texts N SEED`, `fuzz.mjs files N SEED`, `fuzz.mjs doubling`: prints what was tried and every fault; exit 1 on one. */
+/** `fuzz.mjs texts N SEED`, `fuzz.mjs files N SEED`, `fuzz.mjs repeats`, `fuzz.mjs doubling`: prints what was tried and every fault; exit 1 on one. */
 const [what, count, seed] = [process.argv[2], Number(process.argv[3]), Number(process.argv[4])];
 let faults: string[] = [];
 const began = performance.now();
@@ -16,6 +16,9 @@ if (what === 'texts') {
   console.log(
     `${tried} damaged toy files (seed ${seed}): ${refused} refused in a sentence, ${opened} opened, with ${worked} of them everything done (the slowest ${slowestMs.toFixed(0)} ms): ${faults.length} faults`,
   );
+} else if (what === 'repeats') {
+  faults = overAndOver();
+  console.log(`one thing over and over, in every place: ${faults.length} faults`);
 } else {
   for (const { what: shape, ms, fault } of doubling()) {
     console.log(

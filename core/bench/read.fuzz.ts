@@ -90,3 +90,41 @@ export function doubling(half = 500_000): { what: string; ms: [number, number]; 
     return { what, ms, fault: ms[1] > 30 && ms[1] > 2.5 * ms[0] };
   });
 }
+
+/** What a line may hold over and over, what may stand before it, and behind it. */
+const PIECES =
+  ' |\t|,|-|*|(|)|[|]|.|:|=|1|12 |a|a |R1 |R1: |x|x2 |2x |inc |dec |sc |in |and |to |the |from |eyes |mm |3 mm |hook |then |each |repeat |* |_|#|"|\'|½|é|ch |make |ring |leg |(a) |round |rounds 1-2 |of |between |stuff |close |fasten off |colour |changing |with |A: |; |/ |→ |– |st |next |tog |FLO |sl st |\u200e|٣|🧶 |cm |20 cm tail |do not |keep |until |around |same as round 4 |make 2 |leaving |tail |gather |last |sew |flat '.split(
+    '|',
+  );
+const BEFORE = [
+  '',
+  'R1: 6 sc in ring\nR2: ',
+  'R1: 6 sc in ring\n',
+  'Head\n',
+  '-- ',
+  'Materials:\n',
+  'Eyes: ',
+];
+const BEHIND = ['', '(6)', 'b', ' x6'];
+
+/**
+ * Every piece over and over, in every place: the time for four times as many letters is at most seven times as long.
+ * Returns those where it is not: what grows with the square takes sixteen times as long. What takes under 40 ms is not judged.
+ */
+export function overAndOver(letters = 4000): string[] {
+  const wrong: string[] = [];
+  for (const piece of PIECES)
+    for (const before of BEFORE)
+      for (const behind of BEHIND) {
+        const text = (many: number) => before + piece.repeat(many / piece.length) + behind;
+        const times = (many: number, tries: number) =>
+          Math.min(...Array.from({ length: tries }, (_, k) => timed(text(many), k + 1)));
+        if (times(4 * letters, 1) < 40) continue;
+        const [once, four] = [times(letters, 3), times(4 * letters, 3)];
+        if (four >= 40 && four > 7 * once)
+          wrong.push(
+            `${JSON.stringify([before, piece, behind])}: ${once.toFixed(0)} ms, four times as long ${four.toFixed(0)} ms`,
+          );
+      }
+  return wrong;
+}

@@ -51,7 +51,7 @@ export function headingOf(line: string, plain: string, fresh: boolean, terms: Te
   if (open >= 0 && !/^[([][^()[\]]*[)\]]\s*[:.]?$/.test(bracket)) return null;
   const make = /(?:[-,:]\s*)?\b(?:make\s*(\d{1,3})|x\s*(\d{1,3})|(\d{1,3})\s*x)\b.*$/.exec(outside);
   const colon = /:\s*$/.test(outside) || /:$/.test(text);
-  const namePart = (make ? outside.slice(0, make.index) : outside).replace(/[\s:,-]+$/, '');
+  const namePart = (make ? outside.slice(0, make.index) : outside).replace(/(?<![\s:,-])[\s:,-]+$/, '');
   const words = namePart.trim().split(/\s+/);
   // `Crochet hook: 3 mm` names no part, and behind a part's name the hook comes last.
   const hookLast = outside.slice(hook?.to ?? 0).trim() === '' && !words.every((w) => OF_A_HOOK.has(w));

@@ -59,3 +59,32 @@ describe('a quarter of a megabyte', () => {
     expect(performance.now() - began).toBeLessThan(20_000);
   }, 60_000);
 });
+
+describe('one thing over and over', () => {
+  // Each of these took from 4 to 50 seconds when its time grew with the square of the letters.
+  it.each([
+    ['digits', '', '1', '(6)'],
+    ['digits in a heading', 'Head\n', '1', 'b'],
+    ['spaces before a count', 'R1: 6 sc in ring', ' ', '(6)'],
+    ['spaces in a note', '-- a', ' ', 'b'],
+    ['tabs', 'R1: 6 sc in ring\nR2: ', '\t', 'x'],
+    ['tabs after words', 'R1: 6 sc in ring ', '\t', '6\tb'],
+    ['dashes', '-- ', '-', 'b'],
+    ['equals signs', 'Eyes: ', '=', ' x6'],
+    ['words that nobody knows', 'R1: ', 'foo ', ''],
+    ['colours with a colon', 'R1: 6 sc in ring\nR2: ', 'A: ', ''],
+    ['sizes of eyes', 'Materials:\n', 'eyes ', 'b'],
+  ])('%s: 60,000 letters are read in under two seconds', (_, before, piece, behind) => {
+    const text = before + piece.repeat(60_000 / piece.length) + behind;
+    const began = performance.now();
+    expect(read(text).lines).toBeGreaterThan(0);
+    expect(performance.now() - began).toBeLessThan(2000);
+  });
+
+  it('a row of a spreadsheet keeps its columns: the count behind tabs is the count', () => {
+    const count = (row: string) => read(`R1: 6 sc in ring\n${row}`).parts[0].rounds[1].stated;
+    expect([count('R2\tinc x6\t12'), count('R2\tinc x6\t\t12\t'), count('R2\tinc x6 \t 12')]).toEqual([
+      12, 12, 12,
+    ]);
+  });
+});

@@ -88,6 +88,7 @@ function takeStartingIn(c: Cursor): number | null {
 export function list(c: Cursor, close: string | null, depth: number): Item[] {
   const items: Item[] = [];
   let standing: Loops | undefined;
+  let signs = 0;
   while (c.peek()) {
     if (close && c.is(close)) break;
     if (close === '*' && (c.is('rep') || c.is('repeat'))) break;
@@ -105,7 +106,8 @@ export function list(c: Cursor, close: string | null, depth: number): Item[] {
       standing = standingLoops(c, items, loops, start, depth) ?? (loops === 'both' ? undefined : standing);
       continue;
     }
-    const item = takeItem(c, depth, depth === 0 && items.every((i) => i.type === 'sign'));
+    while (items[signs]?.type === 'sign') signs++;
+    const item = takeItem(c, depth, depth === 0 && signs === items.length);
     if (item) items.push(...postfix(c, item, standing));
     if (c.at === start) c.at++;
   }

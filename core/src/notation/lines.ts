@@ -187,7 +187,11 @@ function laterWork(said: string, plain: PlainLine, context: LineContext): LineNo
 
 /** Columns of a sheet: a cell with nothing but a number behind the work is its count. As long as it was. */
 const columns = (text: string): string =>
-  text.includes('\t') ? text.replace(/\t(?=\s*\d+\s*(?:\t|$))(?<=[a-z)\]\d*].*\t)/g, '=') : text;
+  text.includes('\t')
+    ? text.replace(/(?<!\s)\s+(?=\d+\s*(?:\t|$))/g, (gap, at: number) =>
+        at > text.search(/[a-z)\]\d*]/) ? gap.replaceAll('\t', '=') : gap,
+      )
+    : text;
 
 /** More words that nobody knows than stitches: something said, not worked. */
 function isProse(node: RoundNode, text: string): boolean {

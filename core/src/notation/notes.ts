@@ -60,7 +60,7 @@ const worksBeforeIt = (text: string): boolean =>
 
 /** A stitch with its number or its place, in lower case. */
 export const CRAFT_COUNT =
-  /(?<![a-z])(?:\d+\s*(?:sc|hdc|dc|tr|htr|inc|dec|ch|sl st|ss|[xva])|(?:sc|hdc|dc|tr|htr|inc|dec|ch)\s*\d|(?:sc|hdc|dc|tr|htr|inc|dec|sl st|ss)\s+(?:in|into|around|across|through|blo|flo|evenly)|single crochet|increase|decrease|dec|inc|chain\s+\d)(?![a-z])/;
+  /(?<![a-z])(?:\d\s*(?:sc|hdc|dc|tr|htr|inc|dec|ch|sl st|ss|[xva])|(?:sc|hdc|dc|tr|htr|inc|dec|ch)\s*\d|(?:sc|hdc|dc|tr|htr|inc|dec|sl st|ss)\s+(?:in|into|around|across|through|blo|flo|evenly)|single crochet|increase|decrease|dec|inc|chain\s+\d)(?![a-z])/;
 /** `press flat and work 4 dc through both layers to close`: the last round itself. */
 const FLAT_SHUT = /\bthrough both\b/;
 

@@ -83,7 +83,7 @@ export function roundLine(
   };
 }
 
-const STRIPES = /,?\s*\b(?:changing|alternating|alternate|switching)\s+colou?rs?\b[^.;(=[]*/;
+const STRIPES = /(?:,|(?<!\s))\s*\b(?:changing|alternating|alternate|switching)\s+colou?rs?\b[^.;(=[]*/;
 
 /** `..., changing colour every 2 rounds`: which rounds that are is not read, and said. */
 function withoutStripes(text: string, from: number, unread: Span[]): string {

@@ -6,6 +6,8 @@ import { takeChain } from './starts';
 import { craftWord, takeStitch } from './stitches';
 import { takeNoun } from './where';
 
+/** A round is called by so many words at most. */
+const MOST_NAMED = 6;
 const ORDER_WORDS = new Set(['leg', 'arm', 'ear', 'side']);
 
 /** Joining, turning, a turning chain, a colour, whose edge is worked; null when none stands here. `first` says that nothing stands before it in the round. */
@@ -216,8 +218,8 @@ function onto(c: Cursor): Sign | null {
 /** `Piping:`, `Half of it is covered:`: what a round is called stands before it. */
 function named(c: Cursor): Sign | null {
   let k = 0;
-  while (c.peek(k)?.type === 'word' && !ofTheHook(c.peek(k)!, c.terms)) k++;
-  if (k === 0 || k > 6 || !c.is(':', k)) return null;
+  while (k < MOST_NAMED && c.peek(k)?.type === 'word' && !ofTheHook(c.peek(k)!, c.terms)) k++;
+  if (k === 0 || !c.is(':', k)) return null;
   c.at += k + 1;
   return { sign: 'note' };
 }

@@ -228,9 +228,9 @@ function editDistance(a: string, b: string): number {
 
 /** Whether a text looks like UK terms: it never says `sc` or `hdc`, but says `dc`. */
 export function guessTerms(plain: string): { terms: Terms; sure: boolean } {
-  const us = /(^|[^a-z])\d*(?:fp|bp)?(sc|hdc|single crochet)(\d?tog)?(?![a-z])/m.test(plain);
+  const us = /(^|[^a-z])(?:fp|bp)?(sc|hdc|single crochet)(\d?tog)?(?![a-z])/m.test(plain);
   if (us) return { terms: 'us', sure: true };
-  const uk = /(^|[^a-z])\d*(?:fp|bp)?(htr|dtr|dc|half treble)(\d?tog)?(?![a-z])/m.test(plain);
+  const uk = /(^|[^a-z])(?:fp|bp)?(htr|dtr|dc|half treble)(\d?tog)?(?![a-z])/m.test(plain);
   return uk ? { terms: 'uk', sure: true } : { terms: 'us', sure: false };
 }
 
@@ -240,17 +240,16 @@ export const usesBareNumbers = (plain: string): boolean =>
     /^\s*(?:r|rnds?|rounds?)\s*\d+(?:\s*-\s*r?\d+)?\s*[:.)-]\s*\d+\s*(?:in\s+(?:an?\s+)?(?:mr|magic)|[([=]\s*\d)/m.test(
       plain,
     )) &&
-  !/(^|[^a-z])\d*\s*(?:sc|dc|single crochet|double crochet)(?![a-z])/m.test(plain);
+  !/(^|[^a-z])(?:sc|dc|single crochet|double crochet)(?![a-z])/m.test(plain);
 
 /** Whether rounds are written in signs alone (X, V, A for sc, inc, dec): they are there and no stitch word is. */
 export function usesSymbols(plain: string): boolean {
   // A page that explains its signs uses them, whatever words explain them.
   const explained = /(?:^|[\s,;])x\s*[=:–-]\s*(?:sc|single|dc|double)/m.test(plain);
   if (explained) return true;
-  if (/(^|[^a-z])\d*(sc|hdc|dc|tr|htr|dtr|inc|dec|invdec|sl st|ss)(\d?tog)?(?![a-z])/m.test(plain))
-    return false;
+  if (/(^|[^a-z])(sc|hdc|dc|tr|htr|dtr|inc|dec|invdec|sl st|ss)(\d?tog)?(?![a-z])/m.test(plain)) return false;
   return (
-    /(^|[^a-z])\d*v(?![a-z])/m.test(plain) ||
-    /(^|[^a-z])\d+x(?![a-z0-9])/m.test(plain.replace(/\([^()\n]*\d+\s*x[^()\n]*\)/g, ''))
+    /(^|[^a-z])v(?![a-z])/m.test(plain) ||
+    /(^|[^a-z])\dx(?![a-z0-9])/m.test(plain.replace(/\([^()\n]*\d\s*x[^()\n]*\)/g, ''))
   );
 }

@@ -27,7 +27,7 @@ export function headerIn(plain: string): { block: Exclude<Block, 'part' | 'front
     .trim()
     .replace(/^[*•#=_~●-]+\s*/, '')
     .replace(STEP, '')
-    .replace(/\s*[*=_~-]+$/, '');
+    .replace(/(?:(?<!\s)\s+|(?<![*=_~\s-]))[*=_~-]+$/, '');
   if (text === '') return null;
   for (const [block, words] of HEADERS) {
     const found = words.exec(text);

@@ -41,7 +41,7 @@ export function headIn(line: string, plain: string, terms: Terms, given = false)
   let from = lead + (STEP.exec(plain.trim())?.[0].length ?? 0);
   const bullet = /^[*•#=_~-]+\s*/.exec(plain.slice(from));
   if (bullet) from += bullet[0].length;
-  const end = plain.trimEnd().replace(/\s*[*=_~:-]+$/, '').length;
+  const end = plain.trimEnd().replace(/(?:(?<!\s)\s+|(?<![*=_~:\s-]))[*=_~:-]+$/, '').length;
   const text = plain.slice(from, end);
   if (text.length === 0 || text.length > LONGEST || !/\p{L}{2}/u.test(text) || /^[^\p{L}\d"“]/u.test(text))
     return null;
@@ -50,7 +50,7 @@ export function headIn(line: string, plain: string, terms: Terms, given = false)
   const nameFrom = many ? many[0].length : 0;
   const name = line
     .slice(from + nameFrom, from + Math.max(cut, nameFrom))
-    .replace(/[\s:,;–-]+$/u, '')
+    .replace(/(?<![\s:,;–-])[\s:,;–-]+$/u, '')
     .replace(/^["“]|["”]$/gu, '');
   const told = text.slice(cut);
   const words = plain

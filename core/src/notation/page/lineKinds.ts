@@ -80,7 +80,7 @@ export const starts = (node: RoundNode): boolean =>
 export const titleOf = (line: string): string =>
   line
     .trim()
-    .replace(/^[#*=_~\s]+|[#*=_~\s]+$/g, '')
+    .replace(/^[#*=_~\s]+|(?<![#*=_~\s])[#*=_~\s]+$/g, '')
     .split('\t')[0]
     .trim();
 

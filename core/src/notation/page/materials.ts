@@ -70,8 +70,8 @@ function eyesIn(line: string): number[] {
     .filter((clause) => EYES.test(clause))
     .flatMap((clause) => [...clause.matchAll(EYE_SIZE)].map((m) => Number(m[1].replace(',', '.'))))
     .concat(
-      /eyes[^;.]*?,\s*\d/.test(line)
-        ? [...line.matchAll(/eyes[^;.]*?,\s*(\d{1,2}(?:[.,]\d)?)\s*mm/g)].map((m) =>
+      /eyes[^;.]{0,120}?,\s*\d/.test(line)
+        ? [...line.matchAll(/eyes[^;.]{0,120}?,\s*(\d{1,2}(?:[.,]\d)?)\s*mm/g)].map((m) =>
             Number(m[1].replace(',', '.')),
           )
         : [],
