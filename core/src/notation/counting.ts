@@ -28,6 +28,10 @@ import {
   type Work,
 } from './work';
 
+/** `sc 8 around the first fin, sc 8 around the second fin`: the round goes round two edges alike, the one on the hook and its copy. */
+const TWO_EDGES =
+  /\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:first|1st|one)\s+([a-z]+)\b.*\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:second|2nd|other)\s+\1\b(?<!(?:st|stitch|sc|dc|ch|chain|side|loop|round|half)\b)/i;
+
 /** Counts the rounds of one part, one after the other: what each uses and leaves, and what is wrong with it. */
 export abstract class Counting {
   readonly part: PartReading;
@@ -80,7 +84,8 @@ export abstract class Counting {
     const along = this.alongChain(node);
     const onto = node.items.some((i) => i.type === 'sign' && i.sign === 'onto');
     const isStart = work.carried === null || starts || along !== null || onto;
-    const offered = isStart ? 0 : work.carried!;
+    const two = !isStart && TWO_EDGES.test(this.context.lineText(line).text);
+    const offered = isStart ? 0 : work.carried! * (two ? 2 : 1);
     const stated = node.stated?.count ?? null;
     const { items, said } = this.settled(node, { offered, stated, starts, isStart });
     const count = onto
@@ -105,6 +110,7 @@ export abstract class Counting {
     );
     const carried = carriedOn({ count, offered, stated, kind, mend: trusted ? null : problems[0].mends[0] });
     if (said) problems.push(problem('assumed', said.span, said.sentence));
+    if (two) problems.push(problem('assumed', workedSpan(node), say.twoEdges(work.carried!)));
     if (!work.certain) problems.push(problem('assumed', workedSpan(node), say.assumed(offered)));
     if (trusted && count.made !== null && !isStart && kind === 'round')
       problems.push(...this.shape(own, offered, count.made));

@@ -47,8 +47,15 @@ export function takeStitches(c: Cursor): StitchItem | null {
   };
   if (item.kind === 'bob') takeBobbleKind(c);
   takeBehind(c, item, lead !== null && word === worked);
+  takeOften(c, item);
   item.span = c.since(start);
   return item;
+}
+
+/** `sc2tog twice`, `inc in next st thrice` */
+function takeOften(c: Cursor, item: StitchItem): void {
+  const often = c.takeAny('twice') ? 2 : c.takeAny('thrice') ? 3 : 1;
+  if (often > 1 && typeof item.times === 'number') item.times *= often;
 }
 
 /** `5-dc bobble in the next st`, its number taken already. */

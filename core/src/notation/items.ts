@@ -6,6 +6,7 @@ import { repeated, takeBracket, timesBefore } from './brackets';
 import { takeBracketRemark, takeRemark } from './remarks';
 import { takeClamp, takeClampEach, takeSign } from './signs';
 import { takeStart } from './starts';
+import { intoSame } from './same';
 import { craftWord } from './stitches';
 import type { Item, Loops, Span, Terms } from './syntax';
 import { takeTimes } from './times';
@@ -109,6 +110,7 @@ export function list(c: Cursor, close: string | null, depth: number): Item[] {
     while (items[signs]?.type === 'sign') signs++;
     const item = takeItem(c, depth, depth === 0 && signs === items.length);
     if (item) items.push(...postfix(c, item, standing));
+    if (item?.type === 'stitch' && item.same) intoSame(items);
     if (c.at === start) c.at++;
   }
   return items;

@@ -9,7 +9,7 @@ import { begin } from './work';
 /** Rounds worked on loops that were left: layers, and the way back to the part itself. */
 export abstract class Layers extends Counting {
   /** `join yarn in free front loop of R13`, waiting for its stitches */
-  protected opened: { layer: LayerBase; line: number } | null = null;
+  protected opened: { layer: LayerBase; from: number } | null = null;
 
   /** The rounds that one line makes. */
   protected abstract rounds(line: number, node: RoundNode, into?: 'front' | 'back' | null): Problem[];
@@ -17,8 +17,8 @@ export abstract class Layers extends Counting {
   /** The layer that an earlier line opened, its spans counted from the start of this line. */
   protected openedSeenFrom(line: number): LayerBase | null {
     if (!this.opened) return null;
-    const { layer } = this.opened;
-    const by = this.context.lineText(this.opened.line).from - this.context.lineText(line).from;
+    const { layer, from } = this.opened;
+    const by = from - this.context.lineText(line).from;
     const shift = (s: Span): Span => ({ from: s.from + by, to: s.to + by });
     return { ...layer, span: shift(layer.span), roundSpan: shift(layer.roundSpan) };
   }

@@ -4,6 +4,7 @@ import { rufflesIn, workedSpan } from './faults';
 import type { HookSaid } from './hooks';
 import { decide, endOf, takeHook } from './partFacts';
 import { moved, problem, type Problem } from './problems';
+import { isWork } from './roundLines';
 import type { PartReading } from './reading';
 import type { HeadingNode, Item, LineNode, RoundNode, StartItem } from './syntax';
 import { begin, type PartContext } from './work';
@@ -15,7 +16,8 @@ const ON_LEGS =
 /** Sums up one part, line by line. */
 export class PartCounter extends WorkedLines {
   /** a line of bare chain, or of a chain closed to a ring, that may be what the next line is worked into */
-  private chain: { line: number; count: number; first: number | null; ring: boolean } | null = null;
+  private chain: { line: number; signs: Item[]; count: number; first: number | null; ring: boolean } | null =
+    null;
   /** how many rounds stood before the line that is being read */
   private begunAt = 0;
 
@@ -106,24 +108,24 @@ export class PartCounter extends WorkedLines {
     if (chain && along) this.takeBack(chain.line);
     const problems = this.labels(node);
     if (node.layer && node.items.every((i) => i.type === 'sign')) {
-      this.opened = { layer: node.layer, line };
+      this.opened = { layer: node.layer, from: this.context.lineText(line).from };
       return problems;
     }
     if (node.items.length === 0 && (!node.stated || !node.label)) return problems;
     if (this.turnsOnly(node)) return problems;
     for (const item of node.items) this.gather(item);
-    if (along)
-      return [
-        ...problems,
-        ...this.rounds(line, { ...node, items: [along, ...node.items.filter((i) => i.type !== 'start')] }),
-      ];
+    if (along) {
+      const items = [...chain!.signs, along, ...alongItems(node.items, along)];
+      return [...problems, ...this.rounds(line, { ...node, items })];
+    }
     const bare = this.work.carried === null && !node.layer ? bareChain(node) : null;
     if (bare) {
-      this.chain = { line, ...bare };
       const { count, ring } = bare;
+      const signs = node.items.filter((i) => i.type === 'sign' && i.sign === 'colour');
+      this.chain = { line, signs, ...bare };
       const items: Item[] = ring
         ? node.items
-        : [{ type: 'stitch', kind: 'ch', eats: 0, makes: 1, times: count, span: workedSpan(node) }];
+        : [...signs, { type: 'stitch', kind: 'ch', eats: 0, makes: 1, times: count, span: workedSpan(node) }];
       return [...problems, ...this.rounds(line, { ...node, items })];
     }
     const layer = node.layer ?? this.openedSeenFrom(line);
@@ -147,6 +149,9 @@ export class PartCounter extends WorkedLines {
         : null;
     // `Ch 2.` and `6 dc in 2nd ch from hook` below it are a ring.
     if (start?.type === 'start' && start.start === 'ring' && count <= 2) return start;
+    const { fromHook } = start?.type === 'start' ? start : {};
+    if (fromHook !== undefined && node.items.filter(isWork).length > 1)
+      return { type: 'start', start: 'chain', chain: count, first: fromHook, kind: 'ch', count: 0, span };
     if (start) return null;
     const stitch = node.items.find((i) => i.type === 'stitch');
     const from = stitch?.type === 'stitch' ? stitch.fromHook : undefined;
@@ -205,6 +210,16 @@ export class PartCounter extends WorkedLines {
     return node?.type === 'round' && node.label?.row === true;
   }
 }
+
+/** What is worked along a chain: `2 sc in 2nd ch from hook`, taken for a start, is its first stitch. */
+const alongItems = (items: readonly Item[], along: StartItem): Item[] =>
+  items.flatMap((i): Item[] => {
+    if (i.type !== 'start') return [i];
+    const { kind, count, fromHook, span } = i;
+    return along.start === 'chain' && fromHook !== undefined
+      ? [{ type: 'stitch', kind, eats: 1, makes: count, times: 1, fromHook, span }]
+      : [];
+  });
 
 /** `ch 15`, `ch 17, starting in the 2nd ch`, `ch 9, join`: a line of nothing but chain, without a label; null for any other. */
 function bareChain(node: RoundNode): { count: number; first: number | null; ring: boolean } | null {

@@ -84,7 +84,7 @@ export function takeRemark(c: Cursor): SignItem | null {
   const begins = REMARK.has(first.text) && (second?.type !== 'number' || /^leav(?:e|ing)$/.test(first.text));
   // A slip of the pen is no remark: a count with a word that is nearly one of the craft.
   const counted = first.type === 'number' || second?.type === 'number';
-  const alone = begins && ['optional', 'stuff', 'fo'].includes(first.text);
+  const alone = begins && ['optional', 'stuff', 'fo', 'cut', 'fasten', 'hide', 'secure'].includes(first.text);
   const long = begins || (!craft && (!counted || words >= 3));
   if (words < 2 ? !alone : !long) return null;
   c.at = start + k;

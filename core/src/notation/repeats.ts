@@ -220,7 +220,15 @@ function allAround(items: readonly Item[], offered: number, stated: number | nul
   if (meets(items, offered, stated, false)) return items;
   const span = { from: worked[0].span.from, to: worked[worked.length - 1].span.to };
   const around: Item[] = [...items.slice(0, from), { type: 'group', items: worked, times: 'around', span }];
-  return meets(around, offered, stated, false) ? around : items;
+  if (meets(around, offered, stated, false)) return around;
+  // `1, inc x2 (6)` on 4
+  const last = worked[worked.length - 1] as StitchItem;
+  const once = [...worked.slice(0, -1), { ...last, times: 1, timesSpan: undefined, timesSign: undefined }];
+  const often: Item[] = [
+    ...items.slice(0, from),
+    { type: 'group', items: once, times: last.times, timesSpan: last.timesSpan, span },
+  ];
+  return Number(last.times) > 1 && meets(often, offered, stated, false) ? often : items;
 }
 
 /** Chain stitches that stand for the first stitch of a row of tall ones. Source: the chain that is as tall as the stitch. */

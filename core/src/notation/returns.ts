@@ -77,7 +77,9 @@ export function takeReturn(c: Cursor): ReturnItem | null {
   c.skipSeparators();
   c.takeAny('turn', 'and', 'then');
   c.skipSeparators();
+  const nth = strandFrom(c);
   const first = takeStitches(c);
+  if (first && nth !== null) first.fromHook ??= nth;
   if (first?.fromHook === undefined) {
     c.at = start;
     return null;
@@ -95,6 +97,22 @@ export function takeReturn(c: Cursor): ReturnItem | null {
     times: 1,
     span: c.since(start),
   };
+}
+
+/** `starting in 2nd ch from hook, work`: the chain stitch that takes the first stitch; null where none is said so. */
+function strandFrom(c: Cursor): number | null {
+  const start = c.at;
+  if (c.takeAny('starting', 'beginning', 'start', 'begin') && c.takeAny('in', 'from', 'with', 'at')) {
+    c.takeAny('the');
+    const nth = c.ordinal();
+    if (nth !== null && c.takeAny('ch', 'chain')) {
+      c.takePhrase('from hook', 'from the hook', 'from your hook');
+      while (c.takeAny(',', ':', 'work', 'and'));
+      return nth;
+    }
+  }
+  c.at = start;
+  return null;
 }
 
 /** The stitches back along a strand that offers so many. */

@@ -53,7 +53,18 @@ function ringFirst(c: Cursor, start: number): StartItem | null {
     c.at = start;
     return null;
   }
+  takeIntoIt(c);
   return made(c, start, 'ring', word && word.eats === 1 && word.makes === 1 ? word.kind : 'sc', n, 0);
+}
+
+/** `8 sc into the ring`, `6 sc in it`, said again of a ring that stands before. */
+function takeIntoIt(c: Cursor): void {
+  const start = c.at;
+  if (c.takeAny('in', 'into', 'inside')) {
+    c.takeAny('the', 'this', 'your');
+    if (takeRing(c) || c.takeAny('it', 'loop', 'center', 'centre')) return;
+  }
+  c.at = start;
 }
 
 function takeRing(c: Cursor): boolean {
@@ -223,8 +234,10 @@ function joinedInto(c: Cursor): boolean {
   if (c.takeAny('join')) return true;
   const forms = c.takeAny('form', 'make');
   c.takeAny('a', 'the');
-  const first = c.takeAny('first', '1');
+  const nth = c.takeAny('first', '1');
   const what = c.takeAny('ring', 'loop', 'circle', 'ch', 'tube', 'chain', 'st', 'stitch');
+  // `join to first leg` joins something else.
+  const first = nth && (what || c.peek()?.type !== 'word');
   if (forms || first || (what && c.tokens[c.at - 1].text !== 'ch')) return true;
   c.at = start;
   return false;
@@ -244,26 +257,25 @@ function stitchesInto(c: Cursor, start: number, chain: number): StartItem | null
     c.at = start;
     return null;
   }
+  const at = c.at;
   const into = intoStart(c, chain);
+  const nth = into === 'ring' ? c.tokens.slice(at, c.at).find((t) => t.type === 'ordinal') : undefined;
   // `1 dc in 2nd ch from hook and in each ch` goes back along a chain.
   const along = n.value === 1 && ['ch', 'chain', 'hook'].includes(c.tokens[c.at - 1].text);
   if (!into || along) {
     c.at = start;
     return null;
   }
-  return made(
-    c,
-    start,
-    into === 'ring' || chain <= 2 ? 'ring' : 'loop',
-    word.kind,
-    n,
-    into === 'ring' ? 0 : chain,
-  );
+  const how = into === 'ring' || chain <= 2 ? 'ring' : 'loop';
+  const found = made(c, start, how, word.kind, n, into === 'ring' ? 0 : chain);
+  return nth ? { ...found, fromHook: Number(nth.text) } : found;
 }
 
 /** `in ring`, `in loop`, `in 2nd ch from hook`; of a short chain of so many also in its first one. */
 function intoStart(c: Cursor, chain: number): 'ring' | 'loop' | null {
   const start = c.at;
+  // `6sc mr`
+  if (c.takeAny('mr', 'mc') || c.takePhrase('magic ring', 'magic circle', 'magic loop')) return 'ring';
   if (c.takeAny('in', 'into')) {
     c.takeAny('a', 'an', 'the', 'your');
     // A ring of chain is a loop that stays as wide as its chain.

@@ -44,6 +44,8 @@ export interface StitchItem {
   edge?: EdgeSide;
   /** `in 2nd ch from hook`: 2 */
   fromHook?: number;
+  /** `in same st`, until it is put into the stitch before it */
+  same?: boolean;
   span: Span;
   /** where the number stands, if it was written as digits; with its sign in `x6` */
   timesSpan?: Span;
@@ -82,6 +84,8 @@ export interface StartItem {
   kind: StitchKind;
   /** stitches that the start itself makes; what follows a foundation chain is counted as items */
   count: number;
+  /** `2 sc in 2nd ch from hook`: the chain stitch that takes them all */
+  fromHook?: number;
   span: Span;
   /** where the count stands, if it was written as digits */
   countSpan?: Span;

@@ -13,6 +13,9 @@ const RING = String.raw`(?:(?:double|doubled)\s+)?(?:magic|adjustable|starting|s
 const THAT_MAKES = String.raw`(?:(?:so|and|now|then)\s+)*(?:(?:you|we|i)(?:'ll)?\s+(?:(?:should|will|still|now|then|also|again)\s+)*(?:have|get|end up with|end with|count|be at|are at)(?:\s+(?:now|a total of|still))?|(?:which|that|this|it)\s+(?:will\s+)?(?:gives?|makes?|leaves?|brings?)(?:\s+(?:you|us|it|them))?(?:\s+(?:to|with|a total of))?|there\s+(?:are|will be|should be)(?:\s+(?:still|now))?|for\s+a\s+total\s+of|a\s+total\s+of|in\s+total|total(?:\s+of)?:?|always|still)`;
 const BEHIND_COUNT = String.raw`(?:\s+(?:st|sts|stitch|stitches|sc|dc|again|now|in all|in total|total|altogether|left|remaining|remain|on the hook|in the round|each time|all the time|after each of them|in each of them|around|on your hook))*`;
 
+const JOIN_TO = String.raw`(?:join|sl\s?st|slip\s+stitch)\s+(?:it\s+)?(?:to|with|into|onto)\s+(?:the\s+|your\s+)?(?:first|second|other|1st|2nd)\s+(?!ch|st|sc|dc|hdc|side|loop|one)[a-z]+`;
+const AN_END = String.raw`(?:open\s+|straight\s+|top\s+|bottom\s+|lower\s+|upper\s+)?(?:opening|top|bottom|edge|end|mouth|hole)`;
+
 const PHRASES: readonly Phrase[] = [
   // What is said about a count.
   {
@@ -184,7 +187,48 @@ const PHRASES: readonly Phrase[] = [
     said: /\bin\s+(?:the\s+)?(?:other|opposite|second)\s+side\s+of\s+(?:the\s+)?(\d+)\s+(?:ch|chain)s?\b/g,
     tersely: (count) => `in next ${count} ch`,
   },
+  {
+    said: /\b(sc|dc|hdc|htr|tr)\s+(?:back\s+)?a?long\s+(?:the\s+)?(?:other|opposite|second)\s+side\s+of\s+(?:the|those|these)\s+(\d+)\s+(?:ch|chain)s?\b/g,
+    tersely: (stitch, count) => `other side: ${count} ${stitch}`,
+  },
+  {
+    said: /\b(sc|dc|hdc|htr|tr)\s+(?:along|across|over)\s+(?:the\s+|those\s+|these\s+)?(\d+)\s+(?:ch|chain)s?\b/g,
+    tersely: (stitch, count) => `${count} ${stitch}`,
+  },
+  // Legs that are joined: the chain between them is worked along in the same round.
+  {
+    said: new RegExp(
+      String.raw`\bch\s+\d+\s*,?\s*(?:and\s+|then\s+)?${JOIN_TO}(?:\s+with\s+(?:an?\s+|1\s+)?(?:sl\s?st|slip\s+stitch|ss))?(?=\s*[,;:])`,
+      'g',
+    ),
+    tersely: '',
+  },
+  {
+    said: new RegExp(
+      String.raw`\bch\s+\d+\s*,?\s*(?:and\s+|then\s+)?${JOIN_TO}\s+with\s+(?:an?\s+|1\s+)?(sc|dc)(?=\s*[,;:])`,
+      'g',
+    ),
+    tersely: (stitch) => `1 ${stitch}`,
+  },
+  {
+    said: /\bjoin(?:ing)?\s+(?:the\s+|both\s+|two\s+)?(?:legs|fins|feet|halves|pieces|parts|arms|ears|tails|lobes)\s*:(?=\s*\S)/g,
+    tersely: '',
+  },
   // Folding.
+  {
+    said: new RegExp(
+      String.raw`(?:(?:across|along)\s+(?:the\s+)?${AN_END}\s+)(?:through|across|in)\s+(?:both|the\s+two|all)\s+(?:layers|sides|edges|thicknesses)`,
+      'g',
+    ),
+    tersely: 'through both layers',
+  },
+  {
+    said: new RegExp(
+      String.raw`\b(?:through|across|in)\s+(?:both|the\s+two|all)\s+(?:layers|sides|edges|thicknesses)\s+(?:across|along|of|at)\s+(?:the\s+)?${AN_END}`,
+      'g',
+    ),
+    tersely: 'through both layers',
+  },
   {
     said: /(?<=\b(?:layers|sides|edges|thicknesses)\s+)to\s+(?:close|shut|seal)(?:\s+(?:it|the\s+(?:end|opening|top|hole)))?(?=\s*(?:$|[.,;(]))/g,
     tersely: '',

@@ -242,18 +242,24 @@ function intoTheRest({ c, item }: Into): boolean {
 
 /** `next 4`, `same st`, `last st`, `4 sts` */
 function intoNext({ c, item, counted, one }: Into): boolean {
+  const same = c.is('same');
   const named = c.takeAny('next', 'same', 'one', 'last', 'following', 'remaining', 'rem');
   const n = c.number();
   if (named) {
     c.takeAny('remaining', 'rem');
     takeNoun(c);
     if (c.is('as')) takeAsWhat(c);
-  } else if (!n || !takeNoun(c)) return false;
+    else if (same && !n) item.same = true;
+  } else if (!n || !(takeNoun(c) || endsHere(c))) return false;
   one();
   intoSome(item, n);
   if (n === null && counted) item.timesSpan = undefined;
   return true;
 }
+
+/** `sc in 2, inc`: a number alone is of stitches. */
+const endsHere = (c: Cursor): boolean =>
+  !c.peek() || [',', ';', '.', ')', ']', '*', '=', '(', '[', 'and', 'then'].includes(c.peek()!.text);
 
 function intoBumps({ c, item, counted }: Into): boolean {
   if (!c.takePhrase('back bump', 'back bumps', 'back bar')) return false;
