@@ -30,7 +30,7 @@ import {
 
 /** `sc 8 around the first fin, sc 8 around the second fin`: the round goes round two edges alike, the one on the hook and its copy. */
 const TWO_EDGES =
-  /\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:first|1st|one)\s+([a-z]+)\b.*\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:second|2nd|other)\s+\1\b(?<!(?:st|stitch|sc|dc|ch|chain|side|loop|round|half)\b)/i;
+  /\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:first|1st|second|2nd|one)\s+([a-z]+)\b.*\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:first|1st|second|2nd|other)\s+\1\b(?<!(?:st|stitch|sc|dc|ch|chain|side|loop|round|half)\b)/i;
 
 /** Counts the rounds of one part, one after the other: what each uses and leaves, and what is wrong with it. */
 export abstract class Counting {

@@ -27,7 +27,7 @@ const AND = String.raw`\s*(?:and|&|\+|-|to|\/|·)\s*`;
 
 const BETWEEN_ROUNDS = [
   new RegExp(
-    String.raw`\b(?:in\s+)?(?:between|btwn?|betw\.?|at|in|on)\s+${ROUND}(\d{1,4})${AND}(?:${ROUND})?(\d{1,4})(?!\d|\.\d)`,
+    String.raw`\b(?:in\s+)?(?:between|btwn?|betw\.?|b\/w|at|in|on)\s+${ROUND}(\d{1,4})${AND}(?:${ROUND})?(\d{1,4})(?!\d|\.\d)`,
   ),
   // `R6/R7`, `R6-7`
   new RegExp(String.raw`(?<![a-z\d])r\s*(\d{1,4})\s*[\/&·-]\s*r?\s*(\d{1,4})(?![\d.])`),
@@ -39,6 +39,9 @@ const BETWEEN_ROUNDS = [
     String.raw`\b(?:between|at|in|on)\s+(?:the\s+)?${TH}${AND}(?:the\s+)?${TH}\s+(?:rounds?|rnds?|rows?|r)\b`,
   ),
 ];
+/** `between 3 & 4`: numbers alone are rounds where they follow each other and no stitches are counted. */
+const BETWEEN_NUMBERS =
+  /\b(?:between|btwn?|betw\.?|b\/w)\s+(\d{1,4})\s*(?:and|&|\+|-|\/)\s*(\d{1,4})(?![\d.,]?\d|\s*(?:sts?|stitch(?:es)?|sc|dc|hdc|x|mm|cm|in|inch(?:es)?|holes?|spaces?|degrees?|[a-z]+ (?:sts?|stitch(?:es)?))\b)/;
 /** `at a distance of 14 stitches` */
 const AT_A_DISTANCE = new RegExp(
   String.raw`\b(?:at a |with a )?(?:distance|gap|(?:inter)?space|spacing)(?: of)?:?\s*${N}\s*(st|sts|stitch|stitches|sc|dc|x|hole|holes)\b`,
@@ -50,7 +53,7 @@ const ON_ROUND = new RegExp(
 const SIZE =
   /(\d{1,2}(?:[.,]\d{1,2})?)\s*-?\s*mm\b(?!\s*(?:apart|between(?!\s+(?:r|rnds?|rounds?|rows?)\s*\d)|from|in between|down|below|above|washers?|felt|straight|along|long|tail))/;
 const MANY = new RegExp(
-  String.raw`(?:(?<![\d.])${N}\s*(?:-|to|or)\s*)?(?<![\d.])${N}\s*(?:(?:visible|empty|free|clear|whole|full|“visible”|"visible")\s+)?(?:(st|sts|stitch|stitches|sc|dc|hdc|x|hole|holes|space|spaces)\.?\s*)?(?:of space\s+)?(?:in\s*)?(between|apart|showing|visible|on)\b`,
+  String.raw`(?:(?<![\d.])${N}\s*(?:-|to|or)\s*)?(?<![\d.])${N}\s*(?:(?:visible|empty|free|clear|whole|full|“visible”|"visible")\s+)?(?:(st|sts|stitch|stitches|sc|dc|hdc|x|hole|holes|space|spaces)\.?\s*)?(?:of space\s+)?(?:in\s*)?(between|apart|from each other|showing|visible|on)\b`,
 );
 const OTHER_UNIT = /(\d{1,3}(?:[.,]\d{1,2})?)\s*(mm|cm|in|inch|inches|"|°|degrees?)\s*apart/;
 /** The eyes are only what something else is measured from. */
@@ -163,6 +166,9 @@ function roundsIn(plain: string): ({ said: string } & ({ pair: [number, number] 
     const [a, b] = [numberSaid(found[1]), numberSaid(found[2])];
     return Math.abs(a - b) === 1 ? { said: found[0], pair: [Math.min(a, b), Math.max(a, b)] } : null;
   }
+  const bare = BETWEEN_NUMBERS.exec(plain);
+  if (bare && Number(bare[2]) === Number(bare[1]) + 1)
+    return { said: bare[0], pair: [Number(bare[1]), Number(bare[2])] };
   const one = ON_ROUND.exec(plain);
   return one ? { said: one[0], one: Number(one[1]) } : null;
 }
@@ -189,7 +195,7 @@ function distanceIn(
   const many = [...(low ? [numberSaid(low)] : []), numberSaid(high)];
   return {
     many,
-    counted: counted === 'apart' || counted === 'on' ? 'apart' : 'between',
+    counted: counted === 'apart' || counted === 'from each other' || counted === 'on' ? 'apart' : 'between',
     holes: /^(?:hole|space)/.test(word ?? ''),
     apart: null,
     said: found[0],

@@ -40,8 +40,10 @@ export function saidLine(line: string, plain: string, terse: string): NoteNode |
     decides &&
     (!CRAFT_COUNT.test(withoutLastStitch(terse.trim())) ||
       (ends && !worksBeforeIt(terse.trim()) && !FLAT_SHUT.test(text)))
-  )
-    return noteOf(line.trim(), plain, facts);
+  ) {
+    const note = noteOf(line.trim(), plain, facts);
+    return COUNTED_WORK.test(text) ? { ...note, unread: true } : note;
+  }
   return HANDS.test(text) ? noteOf(line.trim(), plain, facts) : null;
 }
 
@@ -63,6 +65,9 @@ export const CRAFT_COUNT =
   /(?<![a-z])(?:\d\s*(?:sc|hdc|dc|tr|htr|inc|dec|ch|sl st|ss|[xva])|(?:sc|hdc|dc|tr|htr|inc|dec|ch)\s*\d|(?:sc|hdc|dc|tr|htr|inc|dec|sl st|ss)\s+(?:in|into|around|across|through|blo|flo|evenly)|single crochet|increase|decrease|dec|inc|chain\s+\d)(?![a-z])/;
 /** `press flat and work 4 dc through both layers to close`: the last round itself. */
 const FLAT_SHUT = /\bthrough both\b/;
+
+/** `sc through both (30)` among what the hands do: stitches and how many there are. */
+const COUNTED_WORK = /\b(?:sc|hdc|dc|htr|tr|inc|dec|sl st)\b[^.;()]*\(\s*\d+\s*\)/;
 
 /** The slip stitch with which a part is fastened off is no round. */
 const withoutLastStitch = (text: string): string =>

@@ -164,7 +164,7 @@ export const CRAFT =
   /(?<![a-z])\d*\s*(?:sc|hdc|dc|tr|htr|dtr|inc|incs|dec|decs|invdec|ss|sl st|slip st|ch|chain|crochet|increases?|decreases?|treble|bobble|sc2tog|dc2tog|x|v|a)(?![a-z])/;
 
 const FOR_ROUNDS = new RegExp(
-  String.raw`(?:(?<=^|[\s,(\[])(?:for\s+)?(?:the\s+|another\s+)?(?:next\s+|following\s+)?)(?<!(?:last|first|of|every|from|in|and)\s)(${NUMBER_PATTERN})\s+(?:more\s+|further\s+|plain\s+|lovely\s+|other\s+)?(?:rounds?|rnds?|rows?)(?![a-z])(?:\s+more)?(?:\s+(?:with|of|in)(?=\s))?[\])]?\s*:?`,
+  String.raw`(?:(?<=^|[\s,(\[*])(?:for\s+)?(?:the\s+|another\s+)?(?:next\s+|following\s+)?)(?<!(?:last|first|of|every|from|in|and)\s)(${NUMBER_PATTERN})\s+(?:more\s+|further\s+|plain\s+|lovely\s+|other\s+)?(?:rounds?|rnds?|rows?)(?![a-z])(?:\s+more)?(?:\s+(?:with|of|in)(?=\s))?[\])*]?\s*:?`,
 );
 
 /** `sc around for 3 rounds`, `(28) (3 rounds)`, `next 4 rounds:`: how many rounds a line stands for, and the line without these words. */
@@ -174,7 +174,7 @@ function manyIn(text: string, from: number): { many: number; text: string } {
   const many = countSaid(found[1]);
   const at = from + found.index;
   // An open bracket before the number goes with it.
-  const lead = /[([]\s*$/.exec(text.slice(from, at))?.[0].length ?? 0;
+  const lead = /[([*]\s*$/.exec(text.slice(from, at))?.[0].length ?? 0;
   return { many: Math.min(many, MOST_ROUNDS), text: blanked(text, at - lead, at + found[0].length) };
 }
 

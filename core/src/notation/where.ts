@@ -2,11 +2,25 @@ import type { Cursor } from './cursor';
 import { craftWord } from './stitches';
 import type { StitchItem } from './syntax';
 
+/** Whether the word here is of stitches and not of a part. */
+const takesStitches = (c: Cursor): boolean =>
+  NOUNS.includes(c.peek()!.text) ||
+  ['hook', 'side', 'row', 'round', 'rnd', 'loop', 'corner'].includes(c.peek()!.text) ||
+  craftWord(c.peek()!.text, c.terms) !== null;
+
 /** Where some counted stitches go that says nothing of their number: `12 sc around the first leg`, `3 sc along the chain`. */
 export function takeWhere(c: Cursor): boolean {
   const start = c.at;
-  if (!c.takeAny('around', 'along', 'through', 'over', 'onto', 'across')) return false;
-  const the = c.takeAny('the', 'its', 'each', 'both');
+  const on = c.is('on') || c.is('in');
+  if (!c.takeAny('around', 'along', 'through', 'over', 'onto', 'across', 'on', 'in')) return false;
+  let the = c.takeAny('the', 'its', 'each', 'both');
+  // `6 sc on 2nd spike`
+  const nth = (on || !the) && c.ordinal() !== null;
+  if (nth && c.peek()?.type === 'word' && !takesStitches(c)) the = true;
+  else if (on) {
+    c.at = start;
+    return false;
+  }
   let words = 0;
   for (; c.peek()?.type === 'word'; c.at++) words++;
   const edge = c.tokens

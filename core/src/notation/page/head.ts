@@ -39,7 +39,7 @@ export interface Head {
 export function headIn(line: string, plain: string, terms: Terms, given = false): Head | null {
   const lead = plain.length - plain.trimStart().length;
   let from = lead + (STEP.exec(plain.trim())?.[0].length ?? 0);
-  const bullet = /^[*•#=_~-]+\s*/.exec(plain.slice(from));
+  const bullet = /^(?:[*•#=_~-]|\p{Extended_Pictographic}\uFE0F?\s*)+\s*/u.exec(plain.slice(from));
   if (bullet) from += bullet[0].length;
   const end = plain.trimEnd().replace(/(?:(?<!\s)\s+|(?<![*=_~:\s-]))[*=_~:-]+$/, '').length;
   const text = plain.slice(from, end);

@@ -61,7 +61,7 @@ const WRAPPED_FROM = 38;
 export function goesOnInWords(line: string, next: string): boolean {
   const text = line.trimEnd();
   if (/\p{L}-$/u.test(text) && /^\s*\p{Ll}/u.test(next)) return true;
-  if (/[.!?:;)\]]$/.test(text)) return false;
+  if (/[.!?:;)\]]$/.test(text) || /^\s*[([][^)\]]*[)\]]\s*$/.test(next)) return false;
   if (/^\s*(?:[-•●*>]|\d+[.):]|r\d|rnds?\b|rounds?\b|rows?\b)/i.test(next)) return false;
   return text.length >= WRAPPED_FROM && /^\s*[\p{Ll}(]/u.test(next) && !/:\s*$/.test(next);
 }
