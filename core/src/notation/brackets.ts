@@ -59,7 +59,7 @@ export function takeBracket(c: Cursor, depth: number): Item {
     takeBetweenStars(c);
   }
   const inOne = takeInOne(c);
-  const times = takeTimes(c, true);
+  const times = takeTimes(c, true) ?? (close === '*' ? starredTimes(c) : null);
   const span = c.since(start);
   if (inOne)
     return {
@@ -75,6 +75,18 @@ export function takeBracket(c: Cursor, depth: number): Item {
     };
   if (times) return repeated(items, times, span, afterwards);
   return { type: 'group', items, times: afterwards ? 'around' : 1, span };
+}
+
+/** `*2 sc, inc *6`: a number right behind the star that closes. */
+function starredTimes(c: Cursor): TakenTimes | null {
+  const before = c.peek(-1);
+  const here = c.peek();
+  if (before?.text !== '*' || here?.type !== 'number' || before.to !== here.from) return null;
+  const behind = c.peek(1);
+  if (behind && !['(', '[', '=', ',', ';', 'times'].includes(behind.text)) return null;
+  const n = c.number()!;
+  c.takeAny('times');
+  return { value: n.value, span: n.span, more: false, plain: true };
 }
 
 /** `in next`, `in same st`, `in next 3`, `in each st`: several worked into one. Gives how often, or `each`. */

@@ -10,6 +10,9 @@ export function takeStitches(c: Cursor): StitchItem | null {
   if (c.takeAny('even', 'evenly'))
     return { type: 'stitch', kind: 'sc', eats: 1, makes: 1, times: 'around', span: c.since(start) };
   if (c.takeAny('skip', 'sk', 'miss')) return skipped(c, start, lead);
+  const left = c.is('leave') || c.is('leaving') ? leftFree(c, start) : null;
+  if (left) return left;
+
   if (lead && (c.is('-') || c.is('dc') || c.is('tr')) && takeBobble(c)) return bobbled(c, start);
   const worked = takeStitch(c);
   // `2 sc together`
@@ -90,6 +93,31 @@ function skipped(c: Cursor, start: number, lead: ReturnType<Cursor['number']>): 
   };
 }
 
+/** `leave last 2 st`, `leaving the remaining 3 sts unworked`: stitches that stay free; null where something else is left. */
+function leftFree(c: Cursor, start: number): StitchItem | null {
+  c.takeAny('leave', 'leaving');
+  c.takeAny('the');
+  const which = c.takeAny('last', 'remaining', 'rem', 'final', 'other');
+  const n = c.number();
+  const named = n !== null && takeNoun(c);
+  const unworked = c.takeAny('unworked', 'free', 'alone');
+  if (!named || !(which || unworked)) {
+    c.at = start;
+    return null;
+  }
+  const span = c.since(start);
+  return {
+    type: 'stitch',
+    kind: 'sc',
+    eats: 1,
+    makes: 0,
+    skipped: true,
+    times: n.value,
+    timesSpan: n.span,
+    span,
+  };
+}
+
 /** `24`, `6 in mr`: so many single crochets where a page writes no stitch for them. */
 function plainCount(c: Cursor, start: number, lead: { value: number; span: StitchItem['span'] }): StitchItem {
   c.takeAny('around');
@@ -154,6 +182,14 @@ function takeEdge(c: Cursor): StitchItem['edge'] | null {
   return null;
 }
 
+/** Whether a star before this place waits for the one that closes it. */
+const starOpen = (c: Cursor): boolean => {
+  // No hand writes a round as long as this.
+  if (c.at > 2000) return true;
+  const before = c.tokens.slice(0, c.at).filter((t) => t.text === '*').length;
+  return before % 2 === 1;
+};
+
 /** What may follow a stitch word: `x3`, `3`, `in next 3`, `in each st (around)`, `in 2nd ch from hook and each ch`, `around`. */
 export function takeBehind(c: Cursor, item: StitchItem, counted: boolean): void {
   if (counted && takeWhere(c)) return;
@@ -185,7 +221,7 @@ export function takeBehind(c: Cursor, item: StitchItem, counted: boolean): void 
     c.at = start;
   }
   // `inc*6`: a star right between them is a times sign.
-  const star = c.is('*') && c.peek(1)?.type === 'number' && c.peek()!.to === c.peek(1)!.from;
+  const star = c.is('*') && c.peek(1)?.type === 'number' && c.peek()!.to === c.peek(1)!.from && !starOpen(c);
   if ((c.is('x') || star) && c.peek(1)?.type === 'number') c.at++;
   else {
     const n = c.number();

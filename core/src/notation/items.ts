@@ -174,6 +174,8 @@ export function takeItem(c: Cursor, depth: number, first: boolean): Item | null 
   if (c.is('shell') && c.is('(', 1)) c.at++;
   const token = c.peek()!;
   if (token.text === '(' || token.text === '[' || token.text === '*') {
+    const ring = first && token.text !== '*' ? takeStart(c) : null;
+    if (ring) return ring;
     const sign = token.text === '*' ? null : (takeSign(c, first) ?? takeBracketRemark(c));
     return sign ?? takeBracket(c, depth);
   }

@@ -44,6 +44,13 @@ const REMARK = new Set([
   'remove',
   'keep',
   'see',
+  'hold',
+  'holding',
+  'lay',
+  'align',
+  'pin',
+  'wrong',
+  'right',
   'working',
   'work',
   'repeat',
@@ -68,6 +75,12 @@ export const ofTheHook = (token: Token, terms: Terms): boolean =>
 const LONGEST_CLAUSE = 60;
 const ENDS_A_CLAUSE = [',', ';', '(', ')', '[', ']', '*', '='];
 
+/** Whether a stitch stands so many words ahead, perhaps behind its number. */
+const worksBehind = (c: Cursor, ahead: number): boolean => {
+  const token = c.peek(c.peek(ahead)?.type === 'number' ? ahead + 1 : ahead);
+  return token?.type === 'word' && craftWord(token.text, c.terms) !== null;
+};
+
 /** A remark among the stitches: `place eyes now`, `three lovely lazy rounds`, up to the next comma or bracket. */
 export function takeRemark(c: Cursor): SignItem | null {
   const start = c.at;
@@ -76,6 +89,8 @@ export function takeRemark(c: Cursor): SignItem | null {
   let k = 0;
   for (; k < LONGEST_CLAUSE && c.peek(k) && !ENDS_A_CLAUSE.includes(c.peek(k)!.text); k++) {
     const token = c.peek(k)!;
+    // `attach foot: 3 sc`: what stands behind a colon is told by itself.
+    if (k > 0 && token.text === ':' && worksBehind(c, k + 1)) break;
     if (token.type === 'word') words++;
     craft ||= ofTheHook(token, c.terms);
   }

@@ -102,7 +102,10 @@ export function takeReturn(c: Cursor): ReturnItem | null {
 /** `starting in 2nd ch from hook, work`: the chain stitch that takes the first stitch; null where none is said so. */
 function strandFrom(c: Cursor): number | null {
   const start = c.at;
-  if (c.takeAny('starting', 'beginning', 'start', 'begin') && c.takeAny('in', 'from', 'with', 'at')) {
+  if (
+    c.takeAny('from') ||
+    (c.takeAny('starting', 'beginning', 'start', 'begin') && c.takeAny('in', 'from', 'with', 'at'))
+  ) {
     c.takeAny('the');
     const nth = c.ordinal();
     if (nth !== null && c.takeAny('ch', 'chain')) {

@@ -42,7 +42,12 @@ export function roundLine(
 ): RoundNode {
   const comment = COMMENT.exec(whole.text.slice(bodyFrom));
   const end = comment && comment.index > 0 ? bodyFrom + comment.index : whole.text.length;
-  const { text: worked, facts, more, unread } = workOf(whole.text, said, bodyFrom, end, context);
+  const {
+    text: worked,
+    facts,
+    more,
+    unread,
+  } = workOf(whole.text, said, [bodyFrom, end], context, label !== null);
   const text = withoutStripes(worked, bodyFrom, unread);
   const { many: ofLine, text: once } = manyIn(text, bodyFrom);
   const many = ofLine + more;
@@ -98,6 +103,8 @@ function withoutStripes(text: string, from: number, unread: Span[]): string {
 export const blanked = (text: string, from: number, to: number): string =>
   text.slice(0, from) + ' '.repeat(to - from) + text.slice(to);
 
+const KEEPS_THE_YARN = /\b(?:don't|do not)\s+(?:cut|break|fasten|finish)\b/;
+
 /**
  * The work of a line without its other sentences, which may decide something: `(30). Fasten off, leave 20 cm.` The text
  * stays as long as it was.
@@ -105,22 +112,27 @@ export const blanked = (text: string, from: number, to: number): string =>
 function workOf(
   text: string,
   said: string,
-  from: number,
-  to: number,
+  [from, to]: readonly [number, number],
   context: LineContext,
+  labelled: boolean,
 ): { text: string; facts: Fact[]; more: number; unread: Span[] } {
   const sentences = sentencesOf(text, from, to);
   let rest = text;
   const facts: Fact[] = [];
   const unread: Span[] = [];
   let more = 0;
+  // `On the second one do not cut the yarn. sc around (24)`: the first sentence of a line without a label tells no stitch.
+  const [first, ...others] = sentences.map((s) => text.slice(s.from, s.to));
+  const onlyWords =
+    !labelled && others.some((o) => CRAFT.test(o)) && !CRAFT.test(first) && KEEPS_THE_YARN.test(first);
   sentences.forEach((sentence, i) => {
     const own = text.slice(sentence.from, sentence.to);
     if (/^[([=]?\s*\d+\s*[a-z ]{0,14}[)\]]?\.?$/.test(own)) return;
     const decided = factsIn(said.slice(sentence.from, sentence.to));
     // What counts stitches and is not understood stays, so that it is said.
     const counts = decided.length === 0 && CRAFT_COUNT.test(own);
-    if (i === 0 || counts || isWorked(own, decided, context)) {
+    const leads = i === 0 && !onlyWords;
+    if (leads || counts || isWorked(own, decided, context)) {
       // A colour in the sentence of the round itself is read with its stitches; an end of yarn is not.
       facts.push(...decided.filter((f) => f.fact === 'off' || f.fact === 'tail'));
       return;

@@ -247,6 +247,8 @@ function joinedInto(c: Cursor): boolean {
 function stitchesInto(c: Cursor, start: number, chain: number): StartItem | null {
   c.takeAny('work', 'start', 'begin', 'make');
   c.takeAny('with');
+  // `{6 sc} in ring`
+  const bracket = chain === 0 && c.takeAny('(', '[');
   const before = c.number();
   const worded = before ? null : takeStitch(c);
   const n = before ?? (worded ? c.number() : null);
@@ -254,6 +256,10 @@ function stitchesInto(c: Cursor, start: number, chain: number): StartItem | null
     n ?? (c.peek() && chain > 0 ? { value: 1, span: { from: c.peek()!.from, to: c.peek()!.from } } : null);
   const word = worded ?? (one ? takeStitch(c) : null) ?? (c.bare && before ? PLAIN : null);
   if (!n || !word || word.eats !== 1 || word.makes !== 1) {
+    c.at = start;
+    return null;
+  }
+  if (bracket && !c.takeAny(')', ']')) {
     c.at = start;
     return null;
   }

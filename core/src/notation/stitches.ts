@@ -56,6 +56,9 @@ export function craftWord(word: string, terms: Terms): CraftWord | null {
   if (kind) return { kind, eats: STITCHES[kind].eats, makes: 1 };
   if (INC.has(word)) return { kind: 'sc', eats: 1, makes: 2 };
   if (DEC.has(word)) return { kind: 'sc', eats: 2, makes: 1 };
+  // `inc1, dec1`
+  if (word === 'inc1') return { kind: 'sc', eats: 1, makes: 2 };
+  if (word === 'dec1') return { kind: 'sc', eats: 2, makes: 1 };
   if (word === 'invdec') return { kind: 'sc', eats: 2, makes: 1, invisible: true };
   if (word.length < 4) return null;
   const many = /^inc([2-9])$/.exec(word);
@@ -247,7 +250,8 @@ export function usesSymbols(plain: string): boolean {
   // A page that explains its signs uses them, whatever words explain them.
   const explained = /(?:^|[\s,;])x\s*[=:–-]\s*(?:sc|single|dc|double)/m.test(plain);
   if (explained) return true;
-  if (/(^|[^a-z])(sc|hdc|dc|tr|htr|dtr|inc|dec|invdec|sl st|ss)(\d?tog)?(?![a-z])/m.test(plain)) return false;
+  // Taller stitches and slip stitches have no sign that everybody knows: they are written out beside the signs.
+  if (/(^|[^a-z])(sc|dc|inc|dec|invdec|single|double)(\d?tog)?(?![a-z])/m.test(plain)) return false;
   return (
     /(^|[^a-z])v(?![a-z])/m.test(plain) ||
     /(^|[^a-z])\dx(?![a-z0-9])/m.test(plain.replace(/\([^()\n]*\d\s*x[^()\n]*\)/g, ''))

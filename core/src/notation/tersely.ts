@@ -197,6 +197,18 @@ const PHRASES: readonly Phrase[] = [
   },
   // Legs that are joined: the chain between them is worked along in the same round.
   {
+    said: /\bch\s+\d+\s*,?\s*(?:and\s+|then\s+)?(?=(?:\d+\s*sc|sc\s*\d+)\s+(?:a?round|in|on)\s+(?:the\s+)?(?:(?:first|second|1st|2nd|other)\s+[a-z]+|[a-z]+\s+[12])\b)/g,
+    tersely: '',
+  },
+  {
+    said: /\b(?:a?round|on)\s+(?!r\s|rnd|round|row|last|next)[a-z]+\s+[12](?=\s*[,;(\[])(?<=(?:sc\s*\d+|\d+\s*sc)\s.*)/g,
+    tersely: '',
+  },
+  {
+    said: /\b(\d+)\s*(sc|dc)\s+(?:over|along|across|in|into|around)\s+(?:the\s+)?ch-\d+(?:\s+(?:space|sp))?\b/g,
+    tersely: (count, stitch) => `${count} ${stitch}`,
+  },
+  {
     said: new RegExp(
       String.raw`\bch\s+\d+\s*,?\s*(?:and\s+|then\s+)?${JOIN_TO}(?:\s+with\s+(?:an?\s+|1\s+)?(?:sl\s?st|slip\s+stitch|ss))?(?=\s*[,;:])`,
       'g',
