@@ -163,3 +163,10 @@ describe('units', () => {
     ]).toEqual(['2.50 in', '0.17 in', '18 in', '0.44 oz', '2.0 oz', '10.0 yd']);
   });
 });
+
+it('a yarn that only the language knows by name is a yarn that nobody knows', () => {
+  const nobody = gaugeOf({ hookMm: 4, hand: 'right', yarnUnder: false, yarn: 'spun sugar' });
+  for (const yarn of ['constructor', 'toString', '__proto__'])
+    expect(gaugeOf({ hookMm: 4, hand: 'right', yarnUnder: false, yarn })).toEqual(nobody);
+  expect(nobody.rangePercent).toBeGreaterThan(0);
+});

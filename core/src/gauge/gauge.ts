@@ -1,3 +1,4 @@
+import { own } from '../own';
 import { GAUGE, MEASURING } from '../figures';
 
 /** What the maker has said about hook, hand and stitches; anything left out is assumed from the figures. */
@@ -112,10 +113,10 @@ export function gaugeOf(settings: GaugeSettings): Gauge {
 
 /** Stitch width over the hook for a yarn, and how far it may be off, percent. Plush is thicker than its hook says. Source: `figures`, GAUGE. */
 export function stitchPerHook(yarn: string | undefined): { value: number; percent: number } {
-  const own = yarn === undefined ? undefined : GAUGE.stitchPerHookOf[yarn];
-  if (!own) return { value: GAUGE.stitchPerHookMm.value, percent: GAUGE.assumedRange.value };
-  const off = Math.max(own.high! - own.value, own.value - own.low!);
-  return { value: own.value, percent: (100 * off) / own.value };
+  const known = yarn === undefined ? undefined : own(GAUGE.stitchPerHookOf, yarn);
+  if (!known) return { value: GAUGE.stitchPerHookMm.value, percent: GAUGE.assumedRange.value };
+  const off = Math.max(known.high! - known.value, known.value - known.low!);
+  return { value: known.value, percent: (100 * off) / known.value };
 }
 
 /** A length with how far it may be off, in its own unit. */
