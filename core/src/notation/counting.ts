@@ -28,6 +28,9 @@ import {
   type Work,
 } from './work';
 
+const severalRounds = ({ label, many }: RoundNode): boolean =>
+  (label !== null && label.last > label.first) || (many ?? 1) > 1;
+
 /** `sc 8 around the first fin, sc 8 around the second fin`: the round goes round two edges alike, the one on the hook and its copy. */
 const TWO_EDGES =
   /\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:first|1st|second|2nd|one)\s+([a-z]+)\b.*\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:first|1st|second|2nd|other)\s+\1\b(?<!(?:st|stitch|sc|dc|ch|chain|side|loop|round|half)\b)/i;
@@ -62,12 +65,23 @@ export abstract class Counting {
     const { first, last, span } = node.label;
     const work = this.main && (first === this.main.next || this.main.next === null) ? this.main : this.work;
     const layered = work.layer && this.main !== null;
+    if (first === 1 && this.seen.size === 0) this.startIsNone();
     const repeat = !layered && this.seen.has(first);
     if (!layered) for (let n = first; n <= last; n++) this.seen.add(n);
     if (repeat) return [problem('label-repeat', span, say.labelRepeat(first))];
     if (work.next !== null && first !== work.next && !layered)
       return [problem('label-gap', span, say.labelGap(work.next, first))];
     return [];
+  }
+
+  /** `Begin by 6 dc into ring.` and `Rnd 1` below it: where the rounds are counted from the one behind the start, the start is none of them. */
+  private startIsNone(): void {
+    const [start] = this.part.rounds;
+    const unlabelled = this.part.rounds.length === 1 && this.nodes[0]?.label === null;
+    if (!unlabelled || !start.items.some((i) => i.type === 'start')) return;
+    Object.assign(start, { number: 0, label: 'R0' });
+    this.numbered.clear();
+    this.work.next = 1;
   }
 
   protected count(
@@ -151,7 +165,7 @@ export abstract class Counting {
     const { work } = this;
     const joined = settleJoin(node.items, offered, stated, { isStart, joined: work.joined });
     if (joined !== node.items) work.joined = true;
-    const whole = isStart ? joined : settleAround(joined, offered, stated);
+    const whole = isStart ? joined : settleAround(joined, offered, stated, severalRounds(node));
     const { items, said } = settleRepeats(whole, offered, stated, isStart);
     if (work.carried === null && !starts) return { items: settleGiven(items, stated), said };
     return { items: settleOtherSide(settleTallStart(items, offered, stated), stated), said };

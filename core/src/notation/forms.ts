@@ -213,7 +213,7 @@ export function takeBehind(c: Cursor, item: StitchItem, counted: boolean): void 
     }
     c.at = start;
   }
-  if (c.takeAny('in', 'into', 'over') || c.is('next') || c.is('each')) {
+  if (c.takeAny('in', 'into', 'over') || c.is('next') || c.is('each') || c.is('every')) {
     c.takeAny('the');
     c.takePhrase('back bump of', 'back bumps of', 'back bar of', 'top of', 'middle of');
     c.takeAny('the');
@@ -230,7 +230,16 @@ export function takeBehind(c: Cursor, item: StitchItem, counted: boolean): void 
     else {
       item.times = (typeof item.times === 'number' ? item.times : 1) * n.value;
       item.timesSpan = n.span;
-      takeBoth(c);
+      // `sc2 into next st`: two in one
+      const into = c.at;
+      const one =
+        c.takeAny('in', 'into') &&
+        (c.takeAny('the') || true) &&
+        (c.is('next') || c.is('each') || c.is('every') || c.is('same'));
+      if (!(one && !times && intoWhat(c, item, true))) {
+        c.at = into;
+        takeBoth(c);
+      }
     }
     return;
   }

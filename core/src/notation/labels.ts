@@ -13,6 +13,9 @@ const BARE = /(\d+)(?:\s*[.)]?\s*[-/+]\s*(\d+))?(?=\s*(?:[.):](?!\d)|\t))/y;
 /** `7-13 rnds:`, `4 rnd:`; `4 rounds:` are four of them. */
 const BEHIND =
   /(\d+)\s*r?\s*[-~]\s*(\d+)\s*(?:rounds?|rnds?|rows?|r)(?=\s*[:.)-])|(\d+)\s*(?:round|rnd|row|r)(?=\s*[:.)([-])/y;
+/** `1 - 6 sc in ring - 6`, `6 to 12 - sc in each`: a number and a dash before something that is worked. */
+const DASHED =
+  /(\d{1,3})(?:\s*(?:to|and|&|,|-)\s*(\d{1,3}))?(?=\s+-\s+(?:[(*[]|(?:\d+\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|invdec|ch|mr|magic|sl st|ss|work|in [bf]lo|[bf]lo)(?![a-z])))/y;
 const ORDINAL =
   /(\d+)(?:st|nd|rd|th)(?:\s*(?:to|-|and|&)\s*(?:the\s+)?(\d+)(?:st|nd|rd|th))?\s+(?:rounds?|rnds?|rows?|r)(?=\s*[:.)([-])/y;
 /** `(6 rounds)`, `(to taste)`, `(this is the ridge)`: told between the label and the work. */
@@ -33,7 +36,8 @@ export function labelOf(plain: PlainLine): { label: Label; end: number; counted:
   const from = LEAD.exec(text)![0].length;
   const at = (pattern: RegExp, where: number) => matchAt(pattern, text, where);
   const named = at(NAMED, from);
-  const found = named ?? at(BARE, from) ?? at(ORDINAL, from) ?? at(BEHIND, from);
+  const bare = named ? null : (at(BARE, from) ?? at(DASHED, from));
+  const found = named ?? bare ?? at(ORDINAL, from) ?? at(BEHIND, from);
   if (!found) return null;
   const first = Number(found[1] ?? found[3]);
   let last = found[2] === undefined ? first : Number(found[2]);
@@ -60,7 +64,7 @@ export function labelOf(plain: PlainLine): { label: Label; end: number; counted:
       toTaste: told?.[2] !== undefined,
       ...(told?.[1] === undefined ? {} : { rounds: Number(told[1]) }),
       row: /(?:rows?|lines?)/.test(text.slice(from, from + found[0].length)),
-      bare: !named && !/[a-z]/.test(found[0]),
+      bare: bare !== null,
       span: written(plain, 0, end),
     },
     end,

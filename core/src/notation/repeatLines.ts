@@ -1,3 +1,4 @@
+import { isColour } from './colours';
 import { factsIn } from './facts';
 import { written, type PlainLine } from './lexer';
 import { countSaid, NUMBER_PATTERN as N } from './numberWords';
@@ -14,7 +15,7 @@ const AGAIN = new RegExp(
 );
 /** `of the shell top`, `as for the head`: another part's rounds. */
 const OF =
-  /^\s*(?:of|from|as (?:for|in|on)|like (?:for|on)?)\s+(?:the\s+)?(?!this|these|that)([a-z][a-z ]{1,30}?)(?=\s*(?:$|[,.;:(]))/;
+  /^\s*(?:of|from|as (?:for|in|on)|like (?:for|on)?)\s+(?:the\s+)?(?!this|these|that)([a-z][a-z ]{1,30}?)(?:\s+(?:in|with|using)\s+(?:yarn\s+)?([a-z]+))?(?=\s*(?:$|[,.;:(]))/;
 /** `work 4 more rounds like this`, `continue like this for 4 rounds`: the round before, so often again. */
 const LIKE_THIS = new RegExp(
   String.raw`^(?:(?:then|now|and)\s+)*(?:work|do|continue|crochet|make|go\s+on|carry\s+on|keep\s+going|repeat)\b(?=.*\b(?:like\s+(?:this|that)|the\s+same|in\s+the\s+same\s+way|as\s+(?:before|set|established)|this|that)\b).*?\b(${N})\s+(?:more\s+|further\s+)?(?:rounds?|rnds?|rows?|times)\b`,
@@ -85,6 +86,7 @@ export function repeatIn(
     label,
     stated,
     span: written(plain, first.from, first.to),
+    ...(of?.[2] && isColour(of[2]) ? { before: [{ fact: 'colour' as const, colour: of[2] }] } : {}),
     facts: [
       // `..., stuffing as you go`
       ...factsIn(said.slice(first.from, first.to)).filter((f) => f.fact === 'stuff'),

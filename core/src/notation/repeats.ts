@@ -190,11 +190,14 @@ export function settleJoin(
     : items;
 }
 
+const LONGEST_WORD = 6;
+
 /** `sc in back loops only (16)`, `inc (12)`: the one thing that a round says, without a number, goes all around where the counts ask for it. */
 export function settleAround(
   items: readonly Item[],
   offered: number,
   stated: number | null,
+  several: boolean,
 ): readonly Item[] {
   const worked = items.filter((i) => i.type !== 'sign');
   const [only] = worked;
@@ -208,7 +211,9 @@ export function settleAround(
     return items;
   if (meets(items, offered, stated, false)) return items;
   const around = items.map((i): Item => (i === only ? { ...only, times: 'around' } : i));
-  const sure = stated !== null || (only.type === 'stitch' && only.loops !== undefined);
+  // `R5-9: sc`: the word alone, for several rounds
+  const alone = several && only.type === 'stitch' && only.span.to - only.span.from <= LONGEST_WORD;
+  const sure = stated !== null || alone || (only.type === 'stitch' && only.loops !== undefined);
   return sure && meets(around, offered, stated, false) ? around : items;
 }
 

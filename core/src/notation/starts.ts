@@ -99,8 +99,8 @@ export function takeChain(c: Cursor): Counted | null {
 
 /** Everything that begins with `ch N`. */
 function chainFirst(c: Cursor, start: number): StartItem | null {
-  c.takeAny('foundation', 'make', 'start');
-  c.takeAny('with');
+  c.takeAny('foundation', 'make', 'start', 'begin');
+  c.takeAny('with', 'by');
   const chain = takeChain(c);
   if (!chain) {
     c.at = start;
@@ -246,7 +246,7 @@ function joinedInto(c: Cursor): boolean {
 /** `6 sc in ring`, `9 sc in loop`, `6 sc in 2nd ch from hook`. */
 function stitchesInto(c: Cursor, start: number, chain: number): StartItem | null {
   c.takeAny('work', 'start', 'begin', 'make');
-  c.takeAny('with');
+  c.takeAny('with', 'by');
   // `{6 sc} in ring`
   const bracket = chain === 0 && c.takeAny('(', '[');
   const before = c.number();

@@ -177,6 +177,12 @@ const PHRASES: readonly Phrase[] = [
     said: /(?<=^|[\s,;:([])(\d+)\s*x\s+(?=(?:sc|hdc|dc|htr|tr|inc|dec|invdec|ch|sl\s?st|ss)(?![a-z]))/g,
     tersely: (count) => `${count} `,
   },
+  { said: /\b(\d(?:nd|rd|th)|second|third)\s+from\s+(?:the\s+)?hook\b/g, tersely: (nth) => `${nth} ch` },
+  // `sl st shut over 10`
+  {
+    said: /\b(sl\s?st|slip stitch|ss|sc|dc)\s+(?:it\s+)?(?:shut|closed|together)\s+(?:over|across|with|in)\s+(\d+)(?:\s+(?:sts?|stitches))?(?=\s*(?:$|[,.;(]))/g,
+    tersely: (stitch, count) => `${stitch} ${count}`,
+  },
   // `ch 6, 5 sl st back.`
   {
     said: /(?<=\d\s*(?:sl\s?st|ss|sc|hdc|htr|dc)\s+)back(?:\s+again)?(?=\s*(?:$|[.,;(]))/g,
@@ -282,7 +288,7 @@ function shortened(text: string, { said, tersely }: Phrase): string {
     if (digits && at >= 0) {
       const lead = terse.slice(0, terse.indexOf(digits));
       const rest = terse.slice(terse.indexOf(digits) + digits.length);
-      if (lead.length <= at)
+      if (lead.length <= at && at + digits.length + rest.length <= whole.length)
         return (lead.padStart(at) + digits + rest).padEnd(whole.length).slice(0, whole.length);
     }
     return terse.length <= whole.length ? terse.padEnd(whole.length) : whole;

@@ -215,7 +215,8 @@ export abstract class Looking {
       if (headerIn(plain) || (node.type === 'heading' && this.namesPart(j)))
         return { what: 'none', text: true };
       const short = plain.trim().length <= 60 && !/[.!?:,;]\s*$/.test(plain) && this.isBlank(j - 1);
-      if (short && this.namesPart(j)) return { what: 'none', text: true };
+      const headed = this.begun === 0 && /:\s*$/.test(plain) && this.isBlank(j - 1);
+      if ((short || headed) && this.namesPart(j)) return { what: 'none', text: true };
       text = true;
     }
     return { what: 'none', text };
