@@ -133,8 +133,8 @@ function workOf(
     const counts = decided.length === 0 && CRAFT_COUNT.test(own);
     const leads = i === 0 && !onlyWords;
     if (leads || counts || isWorked(own, decided, context)) {
-      // A colour in the sentence of the round itself is read with its stitches; an end of yarn is not.
-      facts.push(...decided.filter((f) => f.fact === 'off' || f.fact === 'tail'));
+      // A colour in the sentence of the round itself is read with its stitches; an end of yarn is not, nor that it stays empty.
+      facts.push(...decided.filter((f) => ['off', 'tail', 'unstuffed'].includes(f.fact)));
       return;
     }
     const again = decided.length === 0 ? moreOf(own) : 0;
