@@ -93,7 +93,7 @@ export function doubling(half = 500_000): { what: string; ms: [number, number]; 
 
 /** What a line may hold over and over, what may stand before it, and behind it. */
 const PIECES =
-  ' |\t|,|-|*|(|)|[|]|.|:|=|1|12 |a|a |R1 |R1: |x|x2 |2x |inc |dec |sc |in |and |to |the |from |eyes |mm |3 mm |hook |then |each |repeat |* |_|#|"|\'|½|é|ch |make |ring |leg |(a) |round |rounds 1-2 |of |between |stuff |close |fasten off |colour |changing |with |A: |; |/ |→ |– |st |next |tog |FLO |sl st |\u200e|٣|🧶 |cm |20 cm tail |do not |keep |until |around |same as round 4 |make 2 |leaving |tail |gather |last |sew |flat '.split(
+  ' |\t|\n|,|-|*|(|)|[|]|.|:|=|1|12 |a|a |R1 |R1: |x|x2 |2x |inc |dec |sc |in |and |to |the |from |eyes |mm |3 mm |hook |then |each |repeat |* |_|#|"|\'|½|é|ch |make |ring |leg |(a) |round |rounds 1-2 |of |between |stuff |close |fasten off |colour |changing |with |A: |; |/ |→ |– |st |next |tog |FLO |sl st |\u200e|٣|🧶 |cm |20 cm tail |do not |keep |until |around |same as round 4 |make 2 |leaving |tail |gather |last |sew |flat '.split(
     '|',
   );
 const BEFORE = [

@@ -33,7 +33,7 @@ const severalRounds = ({ label, many }: RoundNode): boolean =>
 
 /** `sc 8 around the first fin, sc 8 around the second fin`: the round goes round two edges alike, the one on the hook and its copy. */
 const TWO_EDGES =
-  /\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:first|1st|second|2nd|one)\s+([a-z]+)\b.*\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:first|1st|second|2nd|other)\s+\1\b(?<!(?:st|stitch|sc|dc|ch|chain|side|loop|round|half)\b)/i;
+  /\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:first|1st|second|2nd|one)\s+([a-z]+)\b[\s\S]*\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:first|1st|second|2nd|other)\s+\1\b(?<!(?:st|stitch|sc|dc|ch|chain|side|loop|round|half)\b)/i;
 
 /** Counts the rounds of one part, one after the other: what each uses and leaves, and what is wrong with it. */
 export abstract class Counting {
@@ -101,12 +101,13 @@ export abstract class Counting {
     const two = !isStart && TWO_EDGES.test(this.context.lineText(line).text);
     const offered = isStart ? 0 : work.carried! * (two ? 2 : 1);
     const stated = node.stated?.count ?? null;
-    const { items, said } = this.settled(node, { offered, stated, starts, isStart });
+    const closed = node.unclosed ? this.starAround(node, offered, this.context.lineText(line).text) : null;
+    const { items, said } = this.settled(closed ?? node, { offered, stated, starts, isStart });
     const count = onto
       ? fromEdges(items)
       : countItems(items, isStart && !starts ? (stated ?? 0) : offered, along);
     const kind = kindOf(items, into, work, isStart);
-    const own = items === node.items ? node : onlyRound({ ...node, items });
+    const own = items === node.items ? node : onlyRound({ ...(closed ?? node), items });
     const problems = blame({
       node: own,
       count,
@@ -134,6 +135,17 @@ export abstract class Counting {
     this.work.certain = trusted;
     this.work.chain = isBareChain(items) && isStart ? (count.made ?? 0) : 0;
     return problems;
+  }
+
+  /** `*2 sc, inc (24)`: a star that nothing closes goes on around, where the count asks for it. */
+  private starAround(node: RoundNode, offered: number, line: string): RoundNode | null {
+    const [last] = node.items.slice(-1);
+    const star = node.unclosed && line[node.unclosed.from] === '*';
+    if (!star || last?.type !== 'group' || last.times !== 1 || !node.stated) return null;
+    const items = [...node.items.slice(0, -1), { ...last, times: 'around' as const }];
+    const { fault, eaten, made } = countItems(items, offered);
+    const fits = fault === null && eaten === offered && made === node.stated.count;
+    return fits ? { ...node, items, unclosed: null } : null;
   }
 
   /** Further rounds of a range that are offered the same come out the same; false where they must be counted. */

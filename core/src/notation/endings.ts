@@ -50,12 +50,12 @@ const OPEN =
 const NO_END =
   /\b(?:sl\.?\s?st|slip stitch|ss)\b[^.;]{0,20}\bto close\b|\bclose(?:d|s)?\s+(?:(?:the|each|every)\s+)?(?:rounds?|rnds?|ring|circle|with (?:a |one )?(?:sl|ss|slip)|the round|each)|\bto close the (?:round|ring)|\bhole between\b|\bgap between\b|\bpull(?:ing)? (?:it )?(?:shut )?tight(?:ly)?$|\b(?:close|draw|pull) (?:up )?(?:the )?(?:ring|circle|loop)\b|\bpull it shut\b/;
 const COUNT = new RegExp(
-  String.raw`\b(?:last|remaining|rem|final|of the|each of the|through|front loops? of the last)\s+(${N})\b|\b(${N})\s+(?:front\s+)?(?:loops?|lps?|sts?|stitches|sc|dc)\b`,
+  String.raw`\b(?:last|remaining|rem|final|of the|each of the|through|front loops? of the last)\s+(?!one\b)(${N})\b|\b(${N})\s+(?:front\s+)?(?:loops?|lps?|sts?|stitches|sc|dc)\b`,
 );
 
 /** The house's own word, and the shortest of every maker. */
 const JUST_CLOSE =
-  /^(?:then |and )?(?:close|gather|draw (?:the )?hole shut|close off)(?: (?:the )?(?:hole|end|part|it))?(?: up)?$/;
+  /^(?:(?:fasten off|f\.?o|finish off|cut (?:the )?yarn)\s*[;,&]\s*)?(?:then |and )?(?:close|gather|draw (?:the )?hole shut|close off)(?: (?:the )?(?:hole|end|part|it))?(?: up)?$/;
 const JUST_CUT = /^(?:then |and )?(?:cut|break)(?:,|$)/;
 
 /** How a sentence ends a part: comes off the hook, is gathered, sewn shut, left open. `said` in lower case. */

@@ -73,6 +73,7 @@ describe('one thing over and over', () => {
     ['equals signs', 'Eyes: ', '=', ' x6'],
     ['words that nobody knows', 'R1: ', 'foo ', ''],
     ['colours with a colon', 'R1: 6 sc in ring\nR2: ', 'A: ', ''],
+    ['empty lines', '', '\n', 'R1: 6 sc in ring'],
     ['sizes of eyes', 'Materials:\n', 'eyes ', 'b'],
   ])('%s: 60,000 letters are read in under two seconds', (_, before, piece, behind) => {
     const text = before + piece.repeat(60_000 / piece.length) + behind;

@@ -1,3 +1,4 @@
+import { own } from '../own';
 import { takeLoops, takeReturn } from './returns';
 import { Cursor } from './cursor';
 import { takeStitches } from './forms';
@@ -6,6 +7,7 @@ import { repeated, takeBracket, timesBefore } from './brackets';
 import { takeBracketRemark, takeRemark } from './remarks';
 import { takeClamp, takeClampEach, takeSign } from './signs';
 import { takeStart } from './starts';
+import type { LegendWords } from './legendWords';
 import { intoSame } from './same';
 import { craftWord } from './stitches';
 import type { Item, Loops, Span, Terms } from './syntax';
@@ -27,6 +29,8 @@ export interface ItemContext {
   symbols: boolean;
   /** a number without a stitch counts single crochets: `(2, inc) x6` */
   bare?: boolean;
+  /** words that the page explains */
+  words?: LegendWords;
 }
 
 const SEPARATORS = new Set([',', ';', ':', '+', '&', '-', '/']);
@@ -57,7 +61,11 @@ const FILLER = new Set([
 
 /** Reads the items of one round. Never throws: what it does not know becomes an `unknown` item. */
 export function parseItems(tokens: readonly Token[], context: ItemContext): ParsedItems {
-  const c = new Cursor(tokens, context.terms);
+  const { words } = context;
+  const meant = words
+    ? tokens.map((t) => (t.type === 'word' ? { ...t, text: own(words.of, t.text) ?? t.text } : t))
+    : tokens;
+  const c = new Cursor(meant, context.terms);
   c.begins = context.begins;
   c.symbols = context.symbols;
   c.bare = context.bare ?? false;

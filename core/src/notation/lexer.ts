@@ -41,7 +41,8 @@ export interface PlainLine {
  * Makes the signs of copied text plain: dashes of all kinds, times signs, bullets, no-break spaces, full-width digits
  * and brackets one for one; ligatures fall apart and are mapped back by `at`.
  */
-export function plainLine(line: string): PlainLine {
+export function plainLine(asWritten: string): PlainLine {
+  const line = undecorated(asWritten);
   // Most lines are typed on a plain keyboard.
   if (!BEYOND_ASCII.test(line))
     return {
@@ -60,6 +61,20 @@ export function plainLine(line: string): PlainLine {
   offsets?.push(line.length);
   return { text: tableRow(dottedRow(dotted(out))), at: offsets ? Int32Array.from(offsets) : null };
 }
+
+/** `** Put the eyes in **`, `*stuff*`, `- **R1:** 6 sc`: stars that only set a line or its label in another letter are blanks; as long as they were. */
+function undecorated(line: string): string {
+  if (!line.includes('*')) return line;
+  const whole = /^\s*(?:[-•]\s*)?(?:\*{2,}(?=[^*])[^*]*\*{2,}|\*([^*]{3,})\*)\s*$/.exec(line);
+  if (whole && (whole[1] === undefined || OF_THE_HANDS.test(whole[1]))) return line.replace(/\*/g, ' ');
+  return line.replace(/\*\*([^*]{1,60}[:.])\*\*|\*\*([^*]{1,60})\*\*(?=\s*:)/g, (bold) =>
+    bold.replace(/\*/g, ' '),
+  );
+}
+
+/** No stitches, which stars repeat. */
+const OF_THE_HANDS =
+  /^\s*(?:safety |place |put |insert |add |attach )*(?:the )?(?:safety )?(?:eyes?\b|stuff|insert|place|put|change|close|fasten|cut|sew|embroider|leave)/i;
 
 /** `HOOK....... 3.5 MM`: dots that lead to a value are a colon; as long as they were. */
 const dotted = (text: string): string =>

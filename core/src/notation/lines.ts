@@ -59,26 +59,23 @@ export function parseLine(line: string, context: LineContext): LineNode {
         (context.symbols ? 2 : 0) +
         (context.fresh ? 1 : 0)
     ];
-  const found = lines.get(line);
+  const key = context.words ? `${line}\n${context.words.key}` : line;
+  const found = lines.get(key);
   if (found) return found;
   const node = parse(line, context);
-  if (line.length <= LONGEST_KNOWN) lines.set(line, node);
+  if (key.length <= LONGEST_KNOWN) lines.set(key, node);
   return node;
 }
 
 function parse(line: string, context: LineContext): LineNode {
   // A line may have been broken by the width of its page.
-  const written = plainLine(undecorated(line.replace(/[\r\n]/g, ' ')));
+  const written = plainLine(line.replace(/[\r\n]/g, ' '));
   if (written.text.trim() === '') return { type: 'blank' };
   const star = starOf(written.text);
   if (!star) return parseWithoutStar(line, written, context);
   const node = parseWithoutStar(line, { ...written, text: written.text.replace(/\*/g, ' ') }, context);
   return node.type === 'round' || node.type === 'note' ? { ...node, star } : node;
 }
-
-/** `** Put the eyes in **`, `*** Dino ***`: stars that only adorn a line are blanked. */
-const undecorated = (line: string): string =>
-  /^\s*\*{2,}[^*]*\*{2,}\s*$/.test(line) ? line.replace(/\*/g, ' ') : line;
 
 /** `*Change to green.`, `R14-16: sc around (12)*`: a star with no other in its line; null where none stands so. */
 function starOf(text: string): Star | null {

@@ -44,7 +44,9 @@ export function saidLine(line: string, plain: string, terse: string): NoteNode |
     const note = noteOf(line.trim(), plain, facts);
     return COUNTED_WORK.test(text) ? { ...note, unread: true } : note;
   }
-  return HANDS.test(text) ? noteOf(line.trim(), plain, facts) : null;
+  if (!HANDS.test(text)) return null;
+  const note = noteOf(line.trim(), plain, facts);
+  return COUNTED_WORK.test(text) && !note.feature ? { ...note, unread: true } : note;
 }
 
 /** Stitches that are told to their end, before the words that end the part in the same sentence. */
@@ -67,7 +69,7 @@ export const CRAFT_COUNT =
 const FLAT_SHUT = /\bthrough both\b/;
 
 /** `sc through both (30)` among what the hands do: stitches and how many there are. */
-const COUNTED_WORK = /\b(?:sc|hdc|dc|htr|tr|inc|dec|sl st)\b[^.;()]*\(\s*\d+\s*\)/;
+const COUNTED_WORK = /\b(?:sc|hdc|dc|htr|tr|inc|dec|sl st|slip stitch|single crochet)\b[^.;()]*\(\s*\d+\s*\)/;
 
 /** The slip stitch with which a part is fastened off is no round. */
 const withoutLastStitch = (text: string): string =>

@@ -1,6 +1,7 @@
 import { notationWords as say } from '../words';
 import { plainSigns } from './lexer';
 import { parseLine } from './lines';
+import { legendWords } from './legendWords';
 import { materialsIn } from './page/materials';
 import { type LineMeaning } from './page/lineKinds';
 import type { HookSaid } from './hooks';
@@ -47,8 +48,9 @@ function readAnew(text: string, options: ReadOptions): Reading {
   const terms = options.terms ?? guess.terms;
   const symbols = usesSymbols(plain);
   const bare = usesBareNumbers(plain);
+  const words = legendWords(plain, terms);
   const lines = splitLines(text);
-  const page = pageOf(text, lines, { terms, symbols, bare }, options.as);
+  const page = pageOf(text, lines, { terms, symbols, bare, words }, options.as);
   const { sections } = page;
   const names = sections.map((s) => nameKey(s.name));
   const materials = materialsIn(page, text);
@@ -68,7 +70,8 @@ function readAnew(text: string, options: ReadOptions): Reading {
       lineText,
       knows: (name) => standing(nameKey(name), outside, names, index),
       roundOf: (name, number) => counters.get(nameKey(name))?.written(number),
-      reread: (line) => asRound(parseLine(line, { terms, symbols, bare, begins: false, fresh: false })),
+      reread: (line) =>
+        asRound(parseLine(line, { terms, symbols, bare, words, begins: false, fresh: false })),
     };
     const counter = new PartCounter(heading, section.lines[0].line, context);
     counters.set(names[index], counter);
@@ -83,7 +86,16 @@ function readAnew(text: string, options: ReadOptions): Reading {
   });
   aboutTerms(parts, guess, options.terms, symbols);
   const { title, lines: told } = page;
-  return { terms, hook, title, materials, page: told, parts, ...understoodOf(told, parts) };
+  return {
+    terms,
+    legend: words?.of ?? {},
+    hook,
+    title,
+    materials,
+    page: told,
+    parts,
+    ...understoodOf(told, parts),
+  };
 }
 
 /** Whether a part is made by the time that the part at `index` is worked. */

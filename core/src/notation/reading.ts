@@ -115,6 +115,8 @@ export interface PartReading {
 }
 
 export interface Reading {
+  /** words that the page explains, each with the word of the house that it stands for */
+  legend: Readonly<Record<string, string>>;
   terms: Terms;
   /** the hook that the page names before its first part, or where that begins when no other is named */
   hook: Pick<HookSaid, 'said' | 'mm'> | null;

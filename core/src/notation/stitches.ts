@@ -240,7 +240,7 @@ export function guessTerms(plain: string): { terms: Terms; sure: boolean } {
 /** Whether numbers alone count single crochets: `(2, inc) x6`, `R2-5: 4 (4)`, `4 in mr`, and no word for them is there. */
 export const usesBareNumbers = (plain: string): boolean =>
   (/[([*]\s*\d+\s*,\s*(?:\d+\s*)?(?:inc|dec|v|a)(?![a-z])/m.test(plain) ||
-    /^\s*(?:r|rnds?|rounds?)\s*\d+(?:\s*-\s*r?\d+)?\s*[:.)-]\s*\d+\s*(?:in\s+(?:an?\s+)?(?:mr|magic)|[([=]\s*\d)/m.test(
+    /^[^\S\n]*(?:r|rnds?|rounds?)\s*\d+(?:\s*-\s*r?\d+)?\s*[:.)-]\s*\d+\s*(?:in\s+(?:an?\s+)?(?:mr|magic)|[([=]\s*\d|$)/m.test(
       plain,
     )) &&
   !/(^|[^a-z])(?:sc|dc|single crochet|double crochet)(?![a-z])/m.test(plain);

@@ -21,7 +21,9 @@ export function textsOfPage(
   reading.page.forEach(({ line: number, from, to, as: kind, part, goesOn, breaks }) => {
     // Words that the maker takes out of the work are marked, so that the part reads the same by itself.
     const heard = as[number] === 'note' || as[number] === 'remark';
-    const line = heard && part !== null ? note(text.slice(from, to).trim()) : text.slice(from, to);
+    const written =
+      kind === 'round' ? inHouseWords(text.slice(from, to), reading.legend) : text.slice(from, to);
+    const line = heard && part !== null ? note(written.trim()) : written;
     if (part !== null) {
       last = part;
       // Several rounds in one line are a line each, where each has its own mark.
@@ -57,6 +59,13 @@ export function textsOfPage(
       .trim(),
   };
 }
+
+/** A part has its own text, and the legend of its page is not in it: the words that were explained there are those of the house here. */
+const inHouseWords = (line: string, legend: Readonly<Record<string, string>>): string =>
+  Object.entries(legend).reduce(
+    (text, [word, ours]) => text.replace(new RegExp(String.raw`(?<![\p{L}])${word}(?![\p{L}])`, 'giu'), ours),
+    line,
+  );
 
 /** `Repeat rnds 1-6 of the shell top.`: the rounds themselves, as a part's own text has no other part beside it; null for any other line. */
 function copiedRounds(reading: Reading, part: number, line: number): string[] | null {

@@ -37,11 +37,12 @@ const told = (text: string): string =>
     )
     .join('\n');
 
-/** Where one broken line of a page cannot be told from two: its only one, or a heading of one word below a full line. */
+/** Where one broken line of a page cannot be told from two: its only one, a heading of one word below a full line, or several rounds in a line that is broken. */
 const NOT_TOLD = new Set([
   '14-oystercatcher 50',
   'bear 55',
   'fox-keyring 55',
+  'pumpkin-sideways 55',
   'duckling 60',
   'snake 75',
   'chenille-octopus 75',

@@ -4,7 +4,7 @@ export type Block = 'front' | 'materials' | 'legend' | 'remarks' | 'part' | 'ass
 const HEADERS: readonly (readonly [Exclude<Block, 'part' | 'front'>, RegExp])[] = [
   [
     'materials',
-    /^(?:(?:the\s+)?(?:materials?|supplies|tools|equipment|shopping list|notions)(?:\s+(?:and|&|\+)\s+\w+)?(?:\s+(?:needed|required|used|list))?|(?:what|stuff|things|all)\s+(?:you(?:'ll|’ll| will)?\s+(?:will\s+)?need|is needed|i used)|you(?:'ll|’ll| will)?\s+(?:will\s+)?need|in\s+(?:this|the)\s+(?:kit|box|bag)|what i used|needed)\b/,
+    /^(?:(?:the\s+)?(?:materials?|supplies|tools|equipment|shopping list|notions)(?:\s+(?:and|&|\+)\s+\w+)?(?:\s+(?:needed|required|used|list))?|(?:what|stuff|things|all)\s+(?:you(?:'ll|’ll| will)?\s+(?:will\s+)?need|is needed|i used)|you(?:'ll|’ll| will)?\s+(?:will\s+)?need|in\s+(?:this|the)\s+(?:kit|box|bag)|what i used|needed|contents(?:\s+of\s+(?:your|the|this)\s+(?:kit|box|bag|pack))?)\b/,
   ],
   [
     'legend',

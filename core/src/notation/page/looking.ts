@@ -8,7 +8,7 @@ import { headIn, OF_MATERIALS, type Head } from './head';
 import { both, isTold, isWork, starts, type LineKind } from './lineKinds';
 
 /** What lines are read in: the terms of the page and the signs it uses. */
-export type Terms = Pick<LineContext, 'terms' | 'symbols' | 'bare'>;
+export type Terms = Pick<LineContext, 'terms' | 'symbols' | 'bare' | 'words'>;
 
 /** A line of the page: what it is, and the part it belongs to, counted from 0; null before the first and in what is done at the end. */
 export interface PageLine {

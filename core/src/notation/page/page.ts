@@ -230,6 +230,7 @@ export class PageReader extends Looking {
         continuesOn(this.text, this.lines, last, node, this.context({ fresh: false, begins: this.begins })) ||
         this.broken(last)
       );
+    if (node.type === 'repeat') return goesOnInWords(this.written(last), this.written(last + 1));
     if (node.type !== 'note' || /^\s*(?:--|#|\/\/)/.test(this.plain[last])) return false;
     const next = this.parse(last + 1, { fresh: false, begins: false });
     if (next.type === 'round' && isWork(next) && !next.items.some((i) => i.type === 'unknown')) return false;

@@ -162,3 +162,81 @@ describe('ways to write a page', () => {
     expect(read(`Body\n${rounds}`).parts[0].problems.filter((p) => p.code === 'ruffle')).toHaveLength(times),
   );
 });
+
+describe('a legend is used to read its page', () => {
+  const PAGE =
+    'Abbreviations: KN = bobble, VM = invisible decrease, EX = single crochet\n\nHead\nR1: 6 EX in ring (6)\nR2: inc x6 (12)\nR3: 3 EX, KN, 8 EX (12)\nR4: VM x6 (6)';
+
+  it('its words are stitches, and the part that the page becomes has those of the house', () => {
+    expect(parts(PAGE)).toEqual(['Head x1: 6 12 12 6']);
+    expect(errors(PAGE)).toEqual([]);
+    const { rounds } = read(PAGE).parts[0];
+    expect(rounds[2].items).toMatchObject([
+      { kind: 'sc', times: 3 },
+      { kind: 'bob' },
+      { kind: 'sc', times: 8 },
+    ]);
+    expect(rounds[3].items).toMatchObject([{ eats: 2, makes: 1, invisible: true }]);
+  });
+
+  it.each([
+    ['a word of the craft stays what it is', 'sc = double crochet', 'R2: sc around (6)', 6],
+    ['the label of a round is no word', 'R2: increase', 'R3: inc x6 (12)', 12],
+  ])('%s', (_, legend, line, made) =>
+    expect(read(`${legend}\n\nBody\nR1: 6 sc in ring (6)\n${line}`).parts.at(-1)!.rounds.at(-1)!.made).toBe(
+      made,
+    ),
+  );
+
+  it('a word that nothing explains is still asked about', () =>
+    expect(errors(PAGE.replace('KN = bobble, ', ''))).toEqual(['“kn” is not a word I know.']));
+});
+
+describe('the same stitch, and what stands free', () => {
+  const made = (line: string) => read(`Body\nR1: 6 sc in ring (6)\n${line}`).parts[0].rounds[1];
+  it.each<[string, string, number, number]>([
+    ['one more into the stitch before', 'R2: sc in next st, sc in same st, sc in next 5', 6, 7],
+    ['two in one stitch, the next', 'R2: 3 sc, 2 sc in the same st, 2 sc', 6, 7],
+    ['chains go in with it', 'R2: sl st in next st, ch 2, 2 dc in same st, sl st in next 5', 6, 10],
+    ['the stitch of the join is the next', 'R2: ch 1, sc in same st as join, sc in next 5', 6, 6],
+    ['petals', 'R2: (ch 6, sl st in same st, sl st in next st) 6 times', 6, 6],
+    ['a stitch word twice', 'R2: sc2tog twice, sc in 2', 6, 4],
+    ['numbers alone are of stitches', 'R2: (sc in 1, inc in next) x3 (9)', 6, 9],
+    ['left free', 'R2: 4 sc, leave last 2 sts unworked', 6, 4],
+    ['a star that nothing closes goes around', 'R2: *1 sc, inc (9)', 6, 9],
+    ['a number behind the star', 'R2: *1 sc, inc *3 (9)', 6, 9],
+  ])('%s: “%s” uses %i and makes %i', (_, line, eaten, stitches) => {
+    const round = made(line);
+    expect(errors(`Body\nR1: 6 sc in ring (6)\n${line}`)).toEqual([]);
+    expect([round.eaten, round.made]).toEqual([eaten, stitches]);
+  });
+
+  it('what is left without saying that it stays free is no stitch: a length, a distance', () => {
+    expect(made('R2: 6 sc (6), leaving a tail of 30 cm').made).toBe(6);
+    expect(as(`${BODY}Place the eyes between R1 and R2, leaving 2 sc between them.`).at(-1)).toBe(
+      'placement',
+    );
+  });
+
+  it('two edges of one kind are worked in one round, and that is said; one stitch too many is still found', () => {
+    const fins = (n: number) =>
+      `Fin\nR1: 4 sc in ring (4)\nR2: inc x4 (8)\nR3: sc ${n} around the first fin, sc 8 around second fin (16)`;
+    expect(errors(fins(8))).toEqual([]);
+    expect(read(fins(8)).parts[0].problems.map((p) => p.message)).toContain(
+      'Read as joining two edges of 8 stitches each.',
+    );
+    expect(errors(fins(9))).toHaveLength(1);
+  });
+
+  it('where rounds are counted from the one behind the start, the start is R0', () => {
+    const { parts: found } = read(
+      'Nose\nBegin by 5 sc into ring (5)\nRnd 1: inc x5 (10)\nRnd 2: sc around (10)',
+    );
+    expect(found[0].rounds.map((r) => [r.label, r.number])).toEqual([
+      ['R0', 0],
+      ['R1', 1],
+      ['R2', 2],
+    ]);
+    expect(found[0].problems).toEqual([]);
+  });
+});
