@@ -1,4 +1,3 @@
-import { performance } from 'node:perf_hooks';
 import { forceLink, forceSimulation } from 'd3-force-3d';
 import { polygonHull } from 'd3-polygon';
 import {
@@ -22,6 +21,7 @@ import { hull } from '../../core/src/picture/paths';
 import { Picker } from '../src/stage/picker';
 import { shownOf } from '../src/stage/shown';
 import { dijkstra } from './dijkstra';
+import { spreadsOf, type Spread } from './spread';
 
 /** One thing that we do beside what a product team would take for it. Milliseconds: the median, and from where to where nine of ten runs lie. */
 export interface Compared {
@@ -34,35 +34,6 @@ export interface Compared {
   goal: number | null;
   /** what has to be said beside the ratio */
   note: string;
-}
-
-export interface Spread {
-  median: number;
-  low: number;
-  high: number;
-}
-
-type Run = (k: number) => unknown;
-
-/** So many runs of each, by turns, so that what else the machine does falls on both. `[ours, theirs]`. */
-function spreadsOf(ours: Run, theirs: Run, runs: number, oursEach = 1): [Spread, Spread] {
-  const took = (run: Run, k: number) => {
-    const began = performance.now();
-    run(k);
-    return performance.now() - began;
-  };
-  const times: [number[], number[]] = [[], []];
-  for (let k = 0; k < runs; k++) {
-    for (let n = 0; n < oursEach; n++) times[0].push(took(ours, k * oursEach + n));
-    times[1].push(took(theirs, k));
-  }
-  return [spreadOf(times[0]), spreadOf(times[1])];
-}
-
-function spreadOf(times: number[]): Spread {
-  const sorted = [...times].sort((a, b) => a - b);
-  const at = (share: number) => sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))];
-  return { median: at(0.5), low: at(0.05), high: at(0.95) };
 }
 
 const compared = (
@@ -198,6 +169,19 @@ function picking(runs: number): Compared {
   );
 }
 
+/** The points next to each over the edges of the triangles, and how far they are. */
+function neighbours(points: readonly Vec3[], triangles: ArrayLike<number>): [number, number][][] {
+  const apart = (a: number, b: number) => Math.hypot(...points[a].map((v, k) => v - points[b][k]));
+  const next: [number, number][][] = points.map(() => []);
+  for (let t = 0; t < triangles.length; t += 3)
+    for (let k = 0; k < 3; k++) {
+      const [a, b] = [triangles[t + k], triangles[t + ((k + 1) % 3)]];
+      next[a].push([b, apart(a, b)]);
+      next[b].push([a, apart(a, b)]);
+    }
+  return next;
+}
+
 /** Distances along the fabric beside Dijkstra’s way over the edges of the same triangles. */
 function distances(runs: number): Compared {
   const form = formOfText(ballText(20, 24));
@@ -210,18 +194,7 @@ function distances(runs: number): Compared {
   });
   if (mesh.centre >= 0) points[mesh.centre] = pointOf(form, { angleRad: 0, row: 0 });
   if (mesh.cap >= 0) points[mesh.cap] = pointOf(form, { angleRad: 0, row: form.r.length - 1 });
-  const apart = (a: number, b: number) => Math.hypot(...points[a].map((v, k) => v - points[b][k]));
-  const next: [number, number][][] = points.map(() => []);
-  for (let t = 0; t < mesh.triangles.length; t += 3)
-    for (const [p, q] of [
-      [0, 1],
-      [1, 2],
-      [2, 0],
-    ]) {
-      const [a, b] = [mesh.triangles[t + p], mesh.triangles[t + q]];
-      next[a].push([b, apart(a, b)]);
-      next[b].push([a, apart(a, b)]);
-    }
+  const next = neighbours(points, mesh.triangles);
   const [low, high] = [Math.floor(rounds.length / 4), Math.floor((rounds.length * 3) / 4)];
   const ends = (k: number) => [
     mesh.first[low] + (k % rounds[low].count),

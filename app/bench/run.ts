@@ -1,5 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { allCompared, type Compared, type Spread } from './opponents';
+import { allCompared, type Compared } from './opponents';
+import type { Spread } from './spread';
 
 /**
  * `opponents.mjs OUT`: measures everything and writes it to a file as JSON. `opponents.mjs --guard KNOWN`: measures quickly and fails where a

@@ -13,6 +13,8 @@ import {
   settleTallStart,
   type Settled,
 } from './repeats';
+import { ABOUT_PARTS, unknownParts } from './partsNamed';
+import { joinsTwoEdges, severalRounds, starAround } from './settling';
 import type { Item, RoundNode, Span } from './syntax';
 import {
   all,
@@ -27,13 +29,6 @@ import {
   type PartContext,
   type Work,
 } from './work';
-
-const severalRounds = ({ label, many }: RoundNode): boolean =>
-  (label !== null && label.last > label.first) || (many ?? 1) > 1;
-
-/** `sc 8 around the first fin, sc 8 around the second fin`: the round goes round two edges alike, the one on the hook and its copy. */
-const TWO_EDGES =
-  /\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:first|1st|second|2nd|one)\s+([a-z]+)\b[\s\S]*\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:first|1st|second|2nd|other)\s+\1\b(?<!(?:st|stitch|sc|dc|ch|chain|side|loop|round|half)\b)/i;
 
 /** Counts the rounds of one part, one after the other: what each uses and leaves, and what is wrong with it. */
 export abstract class Counting {
@@ -94,14 +89,15 @@ export abstract class Counting {
     if (nth >= 2 && this.sameAgain(line, nth, number, node)) return [];
     this.lastCounted = node;
     const { work } = this;
+    const written = () => this.context.lineText(line).text;
     const starts = node.items.some((i) => i.type === 'start');
     const along = this.alongChain(node);
     const onto = node.items.some((i) => i.type === 'sign' && i.sign === 'onto');
     const isStart = work.carried === null || starts || along !== null || onto;
-    const two = !isStart && TWO_EDGES.test(this.context.lineText(line).text);
+    const two = !isStart && joinsTwoEdges(written());
     const offered = isStart ? 0 : work.carried! * (two ? 2 : 1);
     const stated = node.stated?.count ?? null;
-    const closed = node.unclosed ? this.starAround(node, offered, this.context.lineText(line).text) : null;
+    const closed = starAround(node, offered, written);
     const { items, said } = this.settled(closed ?? node, { offered, stated, starts, isStart });
     const count = onto
       ? fromEdges(items)
@@ -116,17 +112,13 @@ export abstract class Counting {
       isStart,
       given: work.carried === null && !starts && !along,
       terms: this.context.terms,
-      line: () => this.context.lineText(line).text,
+      line: written,
       reread: this.context.reread,
     });
-    if (this.part.caught.length) problems.push(...this.unknownParts(items));
-    const trusted = !problems.some(
-      (p) => p.severity === 'error' && p.code !== 'unknown-part' && p.code !== 'not-finished',
-    );
+    if (this.part.caught.length) problems.push(...unknownParts(items, this.context));
+    const trusted = !problems.some((p) => p.severity === 'error' && !ABOUT_PARTS.has(p.code));
     const carried = carriedOn({ count, offered, stated, kind, mend: trusted ? null : problems[0].mends[0] });
-    if (said) problems.push(problem('assumed', said.span, said.sentence));
-    if (two) problems.push(problem('assumed', workedSpan(node), say.twoEdges(work.carried!)));
-    if (!work.certain) problems.push(problem('assumed', workedSpan(node), say.assumed(offered)));
+    problems.push(...this.assumed(node, said, two, offered));
     if (trusted && count.made !== null && !isStart && kind === 'round')
       problems.push(...this.shape(own, offered, count.made));
     const used = isStart ? { ...count, eaten: 0 } : count;
@@ -137,15 +129,14 @@ export abstract class Counting {
     return problems;
   }
 
-  /** `*2 sc, inc (24)`: a star that nothing closes goes on around, where the count asks for it. */
-  private starAround(node: RoundNode, offered: number, line: string): RoundNode | null {
-    const [last] = node.items.slice(-1);
-    const star = node.unclosed && line[node.unclosed.from] === '*';
-    if (!star || last?.type !== 'group' || last.times !== 1 || !node.stated) return null;
-    const items = [...node.items.slice(0, -1), { ...last, times: 'around' as const }];
-    const { fault, eaten, made } = countItems(items, offered);
-    const fits = fault === null && eaten === offered && made === node.stated.count;
-    return fits ? { ...node, items, unclosed: null } : null;
+  /** What a round was read by that its words do not say. */
+  private assumed(node: RoundNode, said: Settled['said'], two: boolean, offered: number): Problem[] {
+    const span = workedSpan(node);
+    return [
+      ...(said ? [problem('assumed', said.span, said.sentence)] : []),
+      ...(two ? [problem('assumed', span, say.twoEdges(this.work.carried!))] : []),
+      ...(this.work.certain ? [] : [problem('assumed', span, say.assumed(offered))]),
+    ];
   }
 
   /** Further rounds of a range that are offered the same come out the same; false where they must be counted. */
@@ -274,32 +265,12 @@ export abstract class Counting {
     const other = conflict.loop === 'front' ? 'BLO' : 'FLO';
     const from = node.items.find((i) => i.type !== 'sign')?.span.from ?? span.from;
     const line = this.context.lineText(this.part.rounds[this.part.rounds.length - 1].line).text;
-    const mend = {
-      title: say.mendLoops(other),
-      changes: [{ from, to: from, insert: `${other}: ` }],
-      makes: null,
-    };
-    const again = this.context.reread(applied(line, mend.changes));
+    const changes = [{ from, to: from, insert: `${other}: ` }];
+    const again = this.context.reread(applied(line, changes));
     const fits =
       again && sumOf(again.items)[conflict.loop] === 0 && again.items.some((i) => i.type !== 'sign');
-    return problem(
-      'loop-used-twice',
-      span,
-      say.loopHeld(conflict.loop, this.labelOf(conflict.by)),
-      fits ? [mend] : [],
-    );
-  }
-
-  protected unknownParts(items: readonly Item[]): Problem[] {
-    return items.flatMap((item): Problem[] => {
-      if (item.type === 'group') return this.unknownParts(item.items);
-      const name = partNamed(item);
-      const known = name === null ? 'finished' : this.context.knows(name);
-      if (name === null || known === 'finished') return [];
-      return known === 'later'
-        ? [problem('not-finished', item.span, say.notFinished(name))]
-        : [problem('unknown-part', item.span, say.unknownPart(name))];
-    });
+    const mends = fits ? [{ title: say.mendLoops(other), changes, makes: null }] : [];
+    return problem('loop-used-twice', span, say.loopHeld(conflict.loop, this.labelOf(conflict.by)), mends);
   }
 
   /** Colours and caught parts, in the order in which they are named. */
@@ -313,15 +284,9 @@ export abstract class Counting {
 
   protected shape(node: RoundNode, offered: number, made: number): Problem[] {
     this.growths.push(growthOf(this.part.rounds.length, node, offered, made));
-    const { problems, increases } = shapeProblems(
-      node,
-      offered,
-      made,
-      this.work.increases,
-      this.context.terms,
-    );
-    this.work.increases = increases;
-    return problems;
+    const found = shapeProblems(node, offered, made, this.work.increases, this.context.terms);
+    this.work.increases = found.increases;
+    return found.problems;
   }
 
   protected labelOf(round: number): string {

@@ -57,8 +57,9 @@ export function takeStitches(c: Cursor): StitchItem | null {
 
 /** `sc2tog twice`, `inc in next st thrice` */
 function takeOften(c: Cursor, item: StitchItem): void {
-  const often = c.takeAny('twice') ? 2 : c.takeAny('thrice') ? 3 : 1;
-  if (often > 1 && typeof item.times === 'number') item.times *= often;
+  if (typeof item.times !== 'number') return;
+  if (c.takeAny('twice')) item.times *= 2;
+  if (c.takeAny('thrice')) item.times *= 3;
 }
 
 /** `5-dc bobble in the next st`, its number taken already. */
@@ -182,6 +183,24 @@ function takeEdge(c: Cursor): StitchItem['edge'] | null {
   return null;
 }
 
+/** `sc 6`, `sc 6 times`, `sc2 into next st`, which is two in one. */
+function numberBehind(c: Cursor, item: StitchItem, counted: boolean, start: number): void {
+  const n = c.number();
+  const times = n !== null && c.takeAny('times', 'time', 'x');
+  if (!n || (counted && !times) || (c.is('ch') && !times)) {
+    c.at = start;
+    return;
+  }
+  item.times = (typeof item.times === 'number' ? item.times : 1) * n.value;
+  item.timesSpan = n.span;
+  const into = c.at;
+  const where = c.takeAny('in', 'into') && (c.takeAny('the') || true) ? c.peek()?.text : undefined;
+  const one = where !== undefined && ['next', 'each', 'every', 'same'].includes(where);
+  if (one && !times && intoWhat(c, item, true)) return;
+  c.at = into;
+  takeBoth(c);
+}
+
 /** Whether a star before this place waits for the one that closes it. */
 const starOpen = (c: Cursor): boolean => {
   // No hand writes a round as long as this.
@@ -223,26 +242,7 @@ export function takeBehind(c: Cursor, item: StitchItem, counted: boolean): void 
   // `inc*6`: a star right between them is a times sign.
   const star = c.is('*') && c.peek(1)?.type === 'number' && c.peek()!.to === c.peek(1)!.from && !starOpen(c);
   if ((c.is('x') || star) && c.peek(1)?.type === 'number') c.at++;
-  else {
-    const n = c.number();
-    const times = n !== null && c.takeAny('times', 'time', 'x');
-    if (!n || (counted && !times) || (c.is('ch') && !times)) c.at = start;
-    else {
-      item.times = (typeof item.times === 'number' ? item.times : 1) * n.value;
-      item.timesSpan = n.span;
-      // `sc2 into next st`: two in one
-      const into = c.at;
-      const one =
-        c.takeAny('in', 'into') &&
-        (c.takeAny('the') || true) &&
-        (c.is('next') || c.is('each') || c.is('every') || c.is('same'));
-      if (!(one && !times && intoWhat(c, item, true))) {
-        c.at = into;
-        takeBoth(c);
-      }
-    }
-    return;
-  }
+  else return numberBehind(c, item, counted, start);
   const n = c.number()!;
   item.times = (typeof item.times === 'number' ? item.times : 1) * n.value;
   item.timesSpan = n.span;

@@ -46,11 +46,10 @@ function readAnew(text: string, options: ReadOptions): Reading {
   const plain = plainSigns(text);
   const guess = guessTerms(plain);
   const terms = options.terms ?? guess.terms;
-  const symbols = usesSymbols(plain);
-  const bare = usesBareNumbers(plain);
-  const words = legendWords(plain, terms);
+  const hand = handOf(plain, terms);
+  const { symbols } = hand;
   const lines = splitLines(text);
-  const page = pageOf(text, lines, { terms, symbols, bare, words }, options.as);
+  const page = pageOf(text, lines, hand, options.as);
   const { sections } = page;
   const names = sections.map((s) => nameKey(s.name));
   const materials = materialsIn(page, text);
@@ -70,8 +69,7 @@ function readAnew(text: string, options: ReadOptions): Reading {
       lineText,
       knows: (name) => standing(nameKey(name), outside, names, index),
       roundOf: (name, number) => counters.get(nameKey(name))?.written(number),
-      reread: (line) =>
-        asRound(parseLine(line, { terms, symbols, bare, words, begins: false, fresh: false })),
+      reread: (line) => asRound(parseLine(line, { ...hand, begins: false, fresh: false })),
     };
     const counter = new PartCounter(heading, section.lines[0].line, context);
     counters.set(names[index], counter);
@@ -86,17 +84,17 @@ function readAnew(text: string, options: ReadOptions): Reading {
   });
   aboutTerms(parts, guess, options.terms, symbols);
   const { title, lines: told } = page;
-  return {
-    terms,
-    legend: words?.of ?? {},
-    hook,
-    title,
-    materials,
-    page: told,
-    parts,
-    ...understoodOf(told, parts),
-  };
+  const legend = hand.words?.of ?? {};
+  return { terms, legend, hook, title, materials, page: told, parts, ...understoodOf(told, parts) };
 }
+
+/** How a whole text is written, in lower case: its signs, numbers without a stitch, and the words that it explains. */
+const handOf = (plain: string, terms: Terms) => ({
+  terms,
+  symbols: usesSymbols(plain),
+  bare: usesBareNumbers(plain),
+  words: legendWords(plain, terms),
+});
 
 /** Whether a part is made by the time that the part at `index` is worked. */
 function standing(

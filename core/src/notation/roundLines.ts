@@ -42,13 +42,9 @@ export function roundLine(
 ): RoundNode {
   const comment = COMMENT.exec(whole.text.slice(bodyFrom));
   const end = comment && comment.index > 0 ? bodyFrom + comment.index : whole.text.length;
-  const {
-    text: worked,
-    facts,
-    more,
-    unread,
-  } = workOf(whole.text, said, [bodyFrom, end], context, label !== null);
-  const text = withoutStripes(worked, bodyFrom, unread);
+  const work = workOf(whole.text, said, [bodyFrom, end], context, label !== null);
+  const { facts, more, unread } = work;
+  const text = withoutStripes(work.text, bodyFrom, unread);
   const { many: ofLine, text: once } = manyIn(text, bodyFrom);
   const many = ofLine + more;
   const plain: PlainLine = { text: once, at: whole.at };
@@ -64,15 +60,7 @@ export function roundLine(
     ...context,
     begins: context.begins && !layer,
   });
-  // `10 sc through both layers` folds what it closes, whether or not it says so.
-  const both = THROUGH_BOTH.exec(text);
-  const folds = items.some((i) => i.type === 'sign' && i.sign === 'fold');
-  if (both && !folds)
-    items.unshift({
-      type: 'sign',
-      sign: 'fold',
-      span: written(plain, both.index, both.index + both[0].length),
-    });
+  foldsWhatItCloses(items, plain, text);
   return {
     type: 'round',
     label,
@@ -89,6 +77,14 @@ export function roundLine(
 }
 
 const STRIPES = /(?:,|(?<!\s))\s*\b(?:changing|alternating|alternate|switching)\s+colou?rs?\b[^.;(=[]*/;
+
+/** `10 sc through both layers` folds what it closes, whether or not it says so. */
+function foldsWhatItCloses(items: Item[], plain: PlainLine, text: string): void {
+  const both = THROUGH_BOTH.exec(text);
+  if (!both || items.some((i) => i.type === 'sign' && i.sign === 'fold')) return;
+  const span = written(plain, both.index, both.index + both[0].length);
+  items.unshift({ type: 'sign', sign: 'fold', span });
+}
 
 /** `..., changing colour every 2 rounds`: which rounds that are is not read, and said. */
 function withoutStripes(text: string, from: number, unread: Span[]): string {

@@ -62,7 +62,7 @@ function takeIntoIt(c: Cursor): void {
   const start = c.at;
   if (c.takeAny('in', 'into', 'inside')) {
     c.takeAny('the', 'this', 'your');
-    if (takeRing(c) || c.takeAny('it', 'loop', 'center', 'centre')) return;
+    if (takeRing(c) || c.takeAny('it', 'loop')) return;
   }
   c.at = start;
 }
@@ -203,7 +203,6 @@ function alongChain(c: Cursor): number | null {
 const PLAIN: CraftWord = { kind: 'sc', eats: 1, makes: 1 };
 
 const SLIP = ['sl st', 'slip stitch', 'slip st', 'slst', 'ss'];
-
 const WITH_SLIP = SLIP.flatMap((s) => [`with ${s}`, `with a ${s}`]);
 
 /** `join`, `sl st to form a ring`, `1 SS in the first CH to make a ring`, `and join with sl st into a ring`. */
@@ -247,8 +246,7 @@ function joinedInto(c: Cursor): boolean {
 function stitchesInto(c: Cursor, start: number, chain: number): StartItem | null {
   c.takeAny('work', 'start', 'begin', 'make');
   c.takeAny('with', 'by');
-  // `{6 sc} in ring`
-  const bracket = chain === 0 && c.takeAny('(', '[');
+  const bracket = chain === 0 && c.takeAny('(', '['); // `{6 sc} in ring`
   const before = c.number();
   const worded = before ? null : takeStitch(c);
   const n = before ?? (worded ? c.number() : null);

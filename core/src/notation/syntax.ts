@@ -44,8 +44,7 @@ export interface StitchItem {
   edge?: EdgeSide;
   /** `in 2nd ch from hook`: 2 */
   fromHook?: number;
-  /** `in same st`, until it is put into the stitch before it */
-  same?: boolean;
+  same?: boolean; // `in same st`, until it is put into the stitch before it
   span: Span;
   /** where the number stands, if it was written as digits; with its sign in `x6` */
   timesSpan?: Span;

@@ -1,19 +1,11 @@
+import { JOINED_EDGES, type Phrase } from './joinedEdges';
 import { countSaid, NUMBER_PATTERN as N } from './numberWords';
-
-/** One way of saying something at length, and the same said tersely in no more letters. */
-interface Phrase {
-  /** of text in lower case */
-  said: RegExp;
-  /** what stands for it; the rest becomes blank */
-  tersely: string | ((...groups: string[]) => string);
-}
 
 const RING = String.raw`(?:(?:double|doubled)\s+)?(?:magic|adjustable|starting|sliding|yarn)\s+(?:ring|circle|loop)|mr\b`;
 /** `you should have 12`, `which gives you 30`, `that leaves 15`, `so there are 24 again`. */
 const THAT_MAKES = String.raw`(?:(?:so|and|now|then)\s+)*(?:(?:you|we|i)(?:'ll)?\s+(?:(?:should|will|still|now|then|also|again)\s+)*(?:have|get|end up with|end with|count|be at|are at)(?:\s+(?:now|a total of|still))?|(?:which|that|this|it)\s+(?:will\s+)?(?:gives?|makes?|leaves?|brings?)(?:\s+(?:you|us|it|them))?(?:\s+(?:to|with|a total of))?|there\s+(?:are|will be|should be)(?:\s+(?:still|now))?|for\s+a\s+total\s+of|a\s+total\s+of|in\s+total|total(?:\s+of)?:?|always|still)`;
 const BEHIND_COUNT = String.raw`(?:\s+(?:st|sts|stitch|stitches|sc|dc|again|now|in all|in total|total|altogether|left|remaining|remain|on the hook|in the round|each time|all the time|after each of them|in each of them|around|on your hook))*`;
 
-const JOIN_TO = String.raw`(?:join|sl\s?st|slip\s+stitch)\s+(?:it\s+)?(?:to|with|into|onto)\s+(?:the\s+|your\s+)?(?:first|second|other|1st|2nd)\s+(?!ch|st|sc|dc|hdc|side|loop|one)[a-z]+`;
 const AN_END = String.raw`(?:open\s+|straight\s+|top\s+|bottom\s+|lower\s+|upper\s+)?(?:opening|top|bottom|edge|end|mouth|hole)`;
 
 const PHRASES: readonly Phrase[] = [
@@ -201,37 +193,7 @@ const PHRASES: readonly Phrase[] = [
     said: /\b(sc|dc|hdc|htr|tr)\s+(?:along|across|over)\s+(?:the\s+|those\s+|these\s+)?(\d+)\s+(?:ch|chain)s?\b/g,
     tersely: (stitch, count) => `${count} ${stitch}`,
   },
-  // Legs that are joined: the chain between them is worked along in the same round.
-  {
-    said: /\bch\s+\d+\s*,?\s*(?:and\s+|then\s+)?(?=(?:\d+\s*sc|sc\s*\d+)\s+(?:a?round|in|on)\s+(?:the\s+)?(?:(?:first|second|1st|2nd|other)\s+[a-z]+|[a-z]+\s+[12])\b)/g,
-    tersely: '',
-  },
-  {
-    said: /\b(?:a?round|on)\s+(?!r\s|rnd|round|row|last|next)[a-z]+\s+[12](?=\s*[,;(\[])(?<=(?:sc\s*\d+|\d+\s*sc)\s.*)/g,
-    tersely: '',
-  },
-  {
-    said: /\b(\d+)\s*(sc|dc)\s+(?:over|along|across|in|into|around)\s+(?:the\s+)?ch-\d+(?:\s+(?:space|sp))?\b/g,
-    tersely: (count, stitch) => `${count} ${stitch}`,
-  },
-  {
-    said: new RegExp(
-      String.raw`\bch\s+\d+\s*,?\s*(?:and\s+|then\s+)?${JOIN_TO}(?:\s+with\s+(?:an?\s+|1\s+)?(?:sl\s?st|slip\s+stitch|ss))?(?=\s*[,;:])`,
-      'g',
-    ),
-    tersely: '',
-  },
-  {
-    said: new RegExp(
-      String.raw`\bch\s+\d+\s*,?\s*(?:and\s+|then\s+)?${JOIN_TO}\s+with\s+(?:an?\s+|1\s+)?(sc|dc)(?=\s*[,;:])`,
-      'g',
-    ),
-    tersely: (stitch) => `1 ${stitch}`,
-  },
-  {
-    said: /\bjoin(?:ing)?\s+(?:the\s+|both\s+|two\s+)?(?:legs|fins|feet|halves|pieces|parts|arms|ears|tails|lobes)\s*:(?=\s*\S)/g,
-    tersely: '',
-  },
+  ...JOINED_EDGES,
   // Folding.
   {
     said: new RegExp(

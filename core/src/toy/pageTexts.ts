@@ -16,35 +16,33 @@ export function textsOfPage(
   const ends = reading.parts.map((): string[] => []);
   const rest: string[] = [];
   const names = reading.parts.map((p) => nameKey(p.name));
-  let last = -1;
-  let at = -1;
+  let [last, whose] = [-1, -1];
   reading.page.forEach(({ line: number, from, to, as: kind, part, goesOn, breaks }) => {
     // Words that the maker takes out of the work are marked, so that the part reads the same by itself.
-    const heard = as[number] === 'note' || as[number] === 'remark';
-    const written =
-      kind === 'round' ? inHouseWords(text.slice(from, to), reading.legend) : text.slice(from, to);
-    const line = heard && part !== null ? note(written.trim()) : written;
+    const heard = ['note', 'remark'].includes(as[number] ?? '');
+    const legend = kind === 'round' ? reading.legend : {};
+    const words = (a: number, b: number) => inHouseWords(text.slice(a, b), legend);
+    const line = heard && part !== null ? note(words(from, to).trim()) : words(from, to);
     if (part !== null) {
       last = part;
       // Several rounds in one line are a line each, where each has its own mark.
       const starts = [from, ...breaks];
+      const pieces = () => starts.map((a, k) => words(a, starts[k + 1] ?? to).trim());
       const copied = goesOn ? null : copiedRounds(reading, part, number);
       if (goesOn) {
-        const [first, ...more] = starts.map((at, k) => text.slice(at, starts[k + 1] ?? to).trim());
+        const [first, ...more] = pieces();
         own[part].push(mended(own[part].pop() ?? '', first), ...more);
       } else if (copied) own[part].push(...copied, note(line.trim()));
       else if (breaks.length === 0) own[part].push(line);
-      else own[part].push(...starts.map((at, k) => text.slice(at, starts[k + 1] ?? to).trim()));
+      else own[part].push(...pieces());
     } else if (kind === 'blank') {
       // Space belongs to what stands above it.
       if (last >= 0) own[last].push(line);
       else rest.push(line);
-      at = -1;
+      whose = -1;
     } else {
       last = -1;
-      const named = goesOn ? at : firstNamed(line, names);
-      const whose = goesOn || kind === 'assembly' ? named : -1;
-      at = whose;
+      if (!goesOn) whose = kind === 'assembly' ? firstNamed(line, names) : -1;
       if (whose < 0) rest.push(line);
       else if (goesOn) ends[whose].push(mended(ends[whose].pop() ?? '', line.trim()));
       else ends[whose].push(note(line.trim()));
