@@ -94,7 +94,7 @@ export abstract class Counting {
     const along = this.alongChain(node);
     const onto = node.items.some((i) => i.type === 'sign' && i.sign === 'onto');
     const isStart = work.carried === null || starts || along !== null || onto;
-    const two = !isStart && joinsTwoEdges(written());
+    const two = !isStart && joinsTwoEdges(written(), node, work.carried!);
     const offered = isStart ? 0 : work.carried! * (two ? 2 : 1);
     const stated = node.stated?.count ?? null;
     const closed = starAround(node, offered, written);

@@ -6,12 +6,17 @@ export interface Phrase {
   tersely: string | ((...groups: string[]) => string);
 }
 
+/** No stitch stands before it in the line: a chain here is worked along later in the round, one behind stitches is counted with them. */
+const FIRST = String.raw`(?<!(?:\bsc|\d\s*sc|\bdc|\d\s*dc)\b.*)`;
 const JOIN_TO = String.raw`(?:join|sl\s?st|slip\s+stitch)\s+(?:it\s+)?(?:to|with|into|onto)\s+(?:the\s+|your\s+)?(?:first|second|other|1st|2nd)\s+(?!ch|st|sc|dc|hdc|side|loop|one)[a-z]+`;
 
 /** Legs, fins, halves that are joined: the chain between two edges is worked along in the same round, so it is no stitch of its own. */
 export const JOINED_EDGES: readonly Phrase[] = [
   {
-    said: /\bch\s+\d+\s*,?\s*(?:and\s+|then\s+)?(?=(?:\d+\s*sc|sc\s*\d+)\s+(?:a?round|in|on)\s+(?:the\s+)?(?:(?:first|second|1st|2nd|other)\s+[a-z]+|[a-z]+\s+[12])\b)/g,
+    said: new RegExp(
+      String.raw`${FIRST}\bch\s+\d+\s*,?\s*(?:and\s+|then\s+)?(?=(?:\d+\s*sc|sc\s*\d+)\s+(?:a?round|in|on)\s+(?:the\s+)?(?:(?:first|second|1st|2nd|other)\s+[a-z]+|[a-z]+\s+[12])\b|${JOIN_TO}[^,;:.]*[,;:])`,
+      'g',
+    ),
     tersely: '',
   },
   {
@@ -24,16 +29,13 @@ export const JOINED_EDGES: readonly Phrase[] = [
   },
   {
     said: new RegExp(
-      String.raw`\bch\s+\d+\s*,?\s*(?:and\s+|then\s+)?${JOIN_TO}(?:\s+with\s+(?:an?\s+|1\s+)?(?:sl\s?st|slip\s+stitch|ss))?(?=\s*[,;:])`,
+      String.raw`\b(?:and\s+)?${JOIN_TO}(?:\s+with\s+(?:an?\s+|1\s+)?(?:sl\s?st|slip\s+stitch|ss))?(?=\s*[,;:])`,
       'g',
     ),
     tersely: '',
   },
   {
-    said: new RegExp(
-      String.raw`\bch\s+\d+\s*,?\s*(?:and\s+|then\s+)?${JOIN_TO}\s+with\s+(?:an?\s+|1\s+)?(sc|dc)(?=\s*[,;:])`,
-      'g',
-    ),
+    said: new RegExp(String.raw`\b(?:and\s+)?${JOIN_TO}\s+with\s+(?:an?\s+|1\s+)?(sc|dc)(?=\s*[,;:])`, 'g'),
     tersely: (stitch) => `1 ${stitch}`,
   },
   {

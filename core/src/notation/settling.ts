@@ -9,8 +9,9 @@ export const severalRounds = ({ label, many }: RoundNode): boolean =>
 const TWO_EDGES =
   /\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:first|1st|second|2nd|one)\s+([a-z]+)\b[\s\S]*\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:first|1st|second|2nd|other)\s+\1\b(?<!(?:st|stitch|sc|dc|ch|chain|side|loop|round|half)\b)/i;
 
-/** Whether a round goes round two edges alike, the one on the hook and its copy. */
-export const joinsTwoEdges = (line: string): boolean => TWO_EDGES.test(line);
+/** Whether a round goes round two edges alike, the one of `carried` stitches on the hook and its copy, and works all of both. */
+export const joinsTwoEdges = (line: string, node: RoundNode, carried: number): boolean =>
+  TWO_EDGES.test(line) && countItems(node.items, 2 * carried).eaten === 2 * carried;
 
 /** `*2 sc, inc (24)`: a star that nothing closes goes on around, where the count asks for it; null where it does not. */
 export function starAround(node: RoundNode, offered: number, line: () => string): RoundNode | null {

@@ -51,6 +51,21 @@ describe('ways to write a page', () => {
       ['Body x1: 6 12 12 12 12 12 12 12'],
     ],
     [
+      'legs joined, the chain first and worked along on both sides',
+      'Body\nR3: Ch 3, join to first leg with sc, sc in next 11 sts around the leg, sc along 3 chs, sc 12 around second leg, sc along the other side of the 3 chs (30)',
+      ['Body x1: 30'],
+    ],
+    [
+      'legs joined, the chain between them counted',
+      'Body\nR3: 12 sc around the first leg, ch 3, join to second leg with sc, 11 sc, 3 sc along the ch (30)',
+      ['Body x1: 30'],
+    ],
+    [
+      'legs by their numbers',
+      'Body\nR3: (on leg 2) ch 2, then sc 12 around leg 1, 2 sc over the ch-2, sc 12 around leg 2, 2 sc over the ch-2 (28)',
+      ['Body x1: 28'],
+    ],
+    [
       'every copy caught',
       'Leg (make 3)\nR1: 4 sc in ring (4)\n\nBody\nR1: sc 2 through each leg (6)\nR2: inc x6 (12)',
       ['Leg x3: 4', 'Body x1: 6 12'],
