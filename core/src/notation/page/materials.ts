@@ -69,14 +69,12 @@ function eyesIn(line: string): number[] {
     .split(/[;,.]\s|\band\b/)
     .filter((clause) => EYES.test(clause))
     .flatMap((clause) => [...clause.matchAll(EYE_SIZE)].map((m) => Number(m[1].replace(',', '.'))))
-    .concat(
-      /eyes[^;.]{0,120}?,\s*\d/.test(line)
-        ? [...line.matchAll(/eyes[^;.]{0,120}?,\s*(\d{1,2}(?:[.,]\d)?)\s*mm/g)].map((m) =>
-            Number(m[1].replace(',', '.')),
-          )
-        : [],
-    );
+    .concat([...line.matchAll(SIZE_BEHIND)].map((m) => Number(m[1].replace(',', '.'))));
 }
+
+/** `safety eyes, black, 8 mm`: only what tells of eyes stands between them and their size, and it is the size of nothing else. */
+const SIZE_BEHIND =
+  /eyes(?:\s*\([^)]{0,30}\))?(?:,?\s+(?:x?\s?2|two|(?:a|one|1)\s+pair|black|brown|blue|green|amber|grey|gray|clear|plastic|safety|round|oval|with|and|their|backs|washers)){0,5}\s*,\s*(\d{1,2}(?:[.,]\d)?)\s*mm(?!\s*(?:crochet\s+|steel\s+)?(?:hooks?|needles?|noses?|buttons?|beads?|felt|wire|pom))/g;
 
 const SLOTTED = /([a-z][a-z ]{1,20}?)\s*\((?:yarn\s+)?([a-h]|mc|cc\d?|w|s|n)\)/g;
 

@@ -255,3 +255,13 @@ describe('the same stitch, and what stands free', () => {
     expect(found[0].problems).toEqual([]);
   });
 });
+
+it.each<[string, number[]]>([
+  ['Kit: 1 pair 6mm eyes, toy stuffing, 3.5mm hook', [6]],
+  ['You need: safety eyes, black, 8 mm', [8]],
+  ['You need: safety eyes (2), 9 mm, hook 3 mm', [9]],
+  ['You need: eyes, 4 mm hook, stuffing', []],
+  ['You need: 10 mm eyes, 5 mm felt, 3 mm hook', [10]],
+])('in “%s” the eyes are %j mm: the size of the hook is not theirs', (line, eyes) =>
+  expect(read(`Owl\n\n${line}\n\n${BODY}`).materials.eyesMm).toEqual(eyes),
+);
