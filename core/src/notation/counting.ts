@@ -14,7 +14,7 @@ import {
   type Settled,
 } from './repeats';
 import { ABOUT_PARTS, unknownParts } from './partsNamed';
-import { joinsTwoEdges, severalRounds, starAround } from './settling';
+import { joinsTwoEdges, ofAll, severalRounds, starAround } from './settling';
 import type { Item, RoundNode, Span } from './syntax';
 import {
   all,
@@ -169,7 +169,8 @@ export abstract class Counting {
     const joined = settleJoin(node.items, offered, stated, { isStart, joined: work.joined });
     if (joined !== node.items) work.joined = true;
     const whole = isStart ? joined : settleAround(joined, offered, stated, severalRounds(node));
-    const { items, said } = settleRepeats(whole, offered, stated, isStart);
+    const { items, said: ofRepeat } = settleRepeats(whole, offered, stated, isStart);
+    const said = ofRepeat ?? (whole === joined ? null : ofAll(whole));
     if (work.carried === null && !starts) return { items: settleGiven(items, stated), said };
     return { items: settleOtherSide(settleTallStart(items, offered, stated), stated), said };
   }

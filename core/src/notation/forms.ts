@@ -82,17 +82,20 @@ function skipped(c: Cursor, start: number, lead: ReturnType<Cursor['number']>): 
   c.takeAny('next', 'first');
   const n = c.number();
   takeNoun(c) || c.takeAny('next');
-  return {
-    type: 'stitch',
-    kind: 'sc',
-    eats: 1,
-    makes: 0,
-    skipped: true,
-    times: n?.value ?? lead?.value ?? 1,
-    timesSpan: n?.span ?? lead?.span,
-    span: c.since(start),
-  };
+  return staysFree(c, start, n ?? lead);
 }
+
+/** So many stitches, one where no number is said, that are not worked into. */
+const staysFree = (c: Cursor, start: number, n: ReturnType<Cursor['number']>): StitchItem => ({
+  type: 'stitch',
+  kind: 'sc',
+  eats: 1,
+  makes: 0,
+  skipped: true,
+  times: n?.value ?? 1,
+  timesSpan: n?.span,
+  span: c.since(start),
+});
 
 /** `leave last 2 st`, `leaving the remaining 3 sts unworked`: stitches that stay free; null where something else is left. */
 function leftFree(c: Cursor, start: number): StitchItem | null {
@@ -106,17 +109,7 @@ function leftFree(c: Cursor, start: number): StitchItem | null {
     c.at = start;
     return null;
   }
-  const span = c.since(start);
-  return {
-    type: 'stitch',
-    kind: 'sc',
-    eats: 1,
-    makes: 0,
-    skipped: true,
-    times: n.value,
-    timesSpan: n.span,
-    span,
-  };
+  return staysFree(c, start, n);
 }
 
 /** `24`, `6 in mr`: so many single crochets where a page writes no stitch for them. */

@@ -1,5 +1,7 @@
+import { notationWords as say } from '../words';
 import { countItems } from './count';
-import type { RoundNode } from './syntax';
+import type { Settled } from './repeats';
+import type { Item, RoundNode } from './syntax';
 
 /** Whether a line stands for more than one round. */
 export const severalRounds = ({ label, many }: RoundNode): boolean =>
@@ -12,6 +14,14 @@ const TWO_EDGES =
 /** Whether a round goes round two edges alike, the one of `carried` stitches on the hook and its copy, and works all of both. */
 export const joinsTwoEdges = (line: string, node: RoundNode, carried: number): boolean =>
   TWO_EDGES.test(line) && countItems(node.items, 2 * carried).eaten === 2 * carried;
+
+/** What is to be said where `1, inc x2` was read as both, so often; null where it was not. */
+export function ofAll(items: readonly Item[]): Settled['said'] {
+  const last = items.at(-1);
+  return last?.type === 'group' && typeof last.times === 'number' && last.timesSpan
+    ? { span: last.timesSpan, sentence: say.ofAll(last.times) }
+    : null;
+}
 
 /** `*2 sc, inc (24)`: a star that nothing closes goes on around, where the count asks for it; null where it does not. */
 export function starAround(node: RoundNode, offered: number, line: () => string): RoundNode | null {

@@ -34,6 +34,7 @@ export const notationWords = {
   stacked: (times: number) =>
     `The ${times} increases stand above those of the round before and make corners.`,
   makesNothing: 'This makes no stitch: nothing is left for the next round.',
+  ofAll: (times: number) => `${times} times is read of all that stands before it: that adds up.`,
   twoEdges: (each: number) => `Read as joining two edges of ${each} stitches each.`,
   assumed: (carried: number) => `Counted on from ${carried}, which was not certain.`,
   countMismatchMend: (made: number, stated: number, mend: string) =>

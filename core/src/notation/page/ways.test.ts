@@ -233,6 +233,14 @@ describe('the same stitch, and what stands free', () => {
     );
   });
 
+  it.each(['R2: 1 sc, inc x3 (9)', 'R2: sc1, inc1 *3 (9)'])(
+    '%s: read of all before it, and that is said',
+    (line) =>
+      expect(read(`Body\nR1: 6 sc in ring (6)\n${line}`).parts[0].problems.map((p) => p.message)).toEqual([
+        '3 times is read of all that stands before it: that adds up.',
+      ]),
+  );
+
   it('two edges of one kind are worked in one round, and that is said; one stitch too many is still found', () => {
     const fins = (n: number) =>
       `Fin\nR1: 4 sc in ring (4)\nR2: inc x4 (8)\nR3: sc ${n} around the first fin, sc 8 around second fin (16)`;
