@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { EXPORTS, exportNamed, fileName } from '@hoppla/core/files';
+import type { ToyModel } from '@hoppla/core/model';
 import { cleanText, read, type Reading } from '@hoppla/core/notation';
 import { pageWords } from '@hoppla/core/words';
 import { Misuse, parse, terms, type Answer, type Call } from './call';
@@ -24,6 +25,27 @@ export type ReadFile = (path: string) => string;
 
 const asText: ReadFile = (path) => readFileSync(path, 'utf8');
 
+/** Commands that ask one page, part or toy file a question. */
+const OF_ONE_TEXT: Record<string, (text: string, call: Call) => Answer> = {
+  read: readCommand,
+  write: writeCommand,
+  shape: shapeCommand,
+  face: faceCommand,
+  where: ofModel(whereAnswer),
+  needle: ofModel(needleAnswer),
+  joins: ofModel(joinsAnswer),
+  plan: planCommand,
+  safety: safetyCommand,
+};
+
+/** A command that asks the toy of a text. */
+function ofModel(answer: (model: ToyModel, call: Call) => Answer) {
+  return (text: string, call: Call): Answer => {
+    const model = opened(text, call);
+    return 'parts' in model ? answer(model, call) : model;
+  };
+}
+
 /** Runs one command line. Never throws; a wrong call is answered with code 2. */
 export function run(argv: readonly string[], standardInput: () => string, readFile = asText): Answer {
   const load = (file: string): string => {
@@ -38,39 +60,12 @@ export function run(argv: readonly string[], standardInput: () => string, readFi
   try {
     const [command, ...rest] = argv;
     const call = parse(rest);
+    if (command === 'export') return exportCommand(call, load);
     const texts = () => call.files.map((f) => ({ file: f, text: load(f) }));
-    switch (command) {
-      case 'read':
-        return readCommand(one(texts(), 'read').text, call);
-      case 'toy':
-        return toyCommand(one(texts(), 'toy'), call);
-      case 'check':
-        return checkCommand(some(texts(), 'check'), call);
-      case 'write':
-        return writeCommand(one(texts(), 'write').text, call);
-      case 'shape':
-        return shapeCommand(one(texts(), 'shape').text, call);
-      case 'face':
-        return faceCommand(one(texts(), 'face').text, call);
-      case 'where': {
-        const model = opened(one(texts(), 'where').text, call);
-        return 'parts' in model ? whereAnswer(model, call) : model;
-      }
-      case 'needle': {
-        const model = opened(one(texts(), 'needle').text, call);
-        return 'parts' in model ? needleAnswer(model, call) : model;
-      }
-      case 'joins':
-        return joinsCommand(one(texts(), 'joins').text, call);
-      case 'plan':
-        return planCommand(one(texts(), 'plan').text, call);
-      case 'safety':
-        return safetyCommand(one(texts(), 'safety').text, call);
-      case 'export':
-        return exportCommand(call, load);
-      default:
-        return { out: '', err: `${command ? `${say.noCommand(command)}\n` : ''}${usage()}`, code: 2 };
-    }
+    if (command === 'toy') return toyCommand(one(texts(), command), call);
+    if (command === 'check') return checkCommand(some(texts(), command), call);
+    if (Object.hasOwn(OF_ONE_TEXT, command)) return OF_ONE_TEXT[command](one(texts(), command).text, call);
+    return { out: '', err: `${command ? `${say.noCommand(command)}\n` : ''}${usage()}`, code: 2 };
   } catch (error) {
     if (error instanceof Misuse) return { out: '', err: `${error.message}\n`, code: 2 };
     throw error;
@@ -127,11 +122,6 @@ const problemLines = (text: string, reading: Reading): string =>
     )
     .map(({ at, x }) => `${at.line}:${at.column}: ${x.code}: ${x.message}\n`)
     .join('');
-
-function joinsCommand(text: string, call: Call): Answer {
-  const model = opened(text, call);
-  return 'err' in model ? model : joinsAnswer(model, call);
-}
 
 /** A toy file tells what was done as well; a page has no log. */
 function planCommand(text: string, call: Call): Answer {

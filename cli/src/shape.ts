@@ -14,7 +14,7 @@ import type { Ranged } from '@hoppla/core/gauge';
 import { markText, read } from '@hoppla/core/notation';
 import { fillSaid, modelToy, shapingOf } from '@hoppla/core/model';
 import { openFile } from '@hoppla/core/toy/schema';
-import { unitWords } from '@hoppla/core/words';
+import { unitWords, type UnitWords } from '@hoppla/core/words';
 import { firmnessOf, gaugeOfCall, Misuse, terms, type Answer, type Call } from './call';
 import { cliWords as say, type ShapeFigures } from './words';
 
@@ -103,6 +103,14 @@ function shapeJson({ name, fill, material, form }: Shaped) {
   };
 }
 
+/** The last round's opening, at rest and pulled open. */
+function openingOf({ rounds, closed }: PartForm, units: UnitWords): ShapeFigures['opening'] {
+  const last = rounds.at(-1);
+  return last
+    ? { label: last.label, rest: units.bare(last.ringMm), pulled: units.bare(last.pulledMm), closed }
+    : null;
+}
+
 /** What a person wants to know of a part, in words already rounded. */
 function shapeFigures({ name, make, fill, material, form }: Shaped): ShapeFigures {
   const units = unitWords('mm');
@@ -110,7 +118,6 @@ function shapeFigures({ name, make, fill, material, form }: Shaped): ShapeFigure
   const range = (r: Ranged) => `${units.bare(r.low)}-${units.bare(r.high)}`;
   const grams = fillNeed(form, fill, material);
   const yarn = yarnNeed(form);
-  const last = form.rounds[form.rounds.length - 1];
   const widest = form.rounds.reduce(
     (best, r) => (r.radiusMm > best.radiusMm + 0.01 ? r : best),
     form.rounds[0],
@@ -146,28 +153,24 @@ function shapeFigures({ name, make, fill, material, form }: Shaped): ShapeFigure
       percent: form.gauge.rangePercent.toFixed(0),
     },
     widest: widest && form.section === 'ring' ? widest.label : null,
-    opening:
-      last && form.section === 'ring'
-        ? {
-            label: last.label,
-            rest: units.bare(last.ringMm),
-            pulled: units.bare(last.pulledMm),
-            closed: form.closed,
-          }
-        : null,
-    // The last rounds of a closed part pucker because they are gathered.
-    ruffles: form.rounds
-      .filter(
-        (r, i) =>
-          (!form.closed || i < form.rounds.length - 2) &&
-          r.fullness > FABRIC.ruffleFullness &&
-          (form.rounds[i + 1]?.fullness ?? form.rounds[i - 1]?.fullness ?? 0) > FABRIC.ruffleFullness,
-      )
-      .map((r) => r.label),
+    opening: form.section === 'ring' ? openingOf(form, units) : null,
+    ruffles: rufflesOf(form),
     layers: form.layers.map((l) => ({
       label: form.rounds[Math.max(0, form.fabric.layers[form.layers.indexOf(l)].on)]?.label ?? '',
       across: units.bare(l.widthMm),
       fullness: Math.max(1, ...l.rounds.map((r) => r.fullness)).toFixed(1),
     })),
   };
+}
+
+/** Rounds that stand in waves, by name. The last ones of a closed part pucker because they are gathered. */
+function rufflesOf({ rounds, closed }: PartForm): string[] {
+  return rounds
+    .filter(
+      (r, i) =>
+        (!closed || i < rounds.length - 2) &&
+        r.fullness > FABRIC.ruffleFullness &&
+        (rounds[i + 1]?.fullness ?? rounds[i - 1]?.fullness ?? 0) > FABRIC.ruffleFullness,
+    )
+    .map((r) => r.label);
 }

@@ -37,20 +37,24 @@ export const boxesIn = (pdf: Buffer, colour: string): [number, number][] =>
       return [MM * of('x'), MM * of('y')];
     });
 
+/** The streams of a PDF that draw paths, unpacked. */
+function drawingsIn(pdf: Buffer): string[] {
+  const raw = pdf.toString('latin1');
+  return [...raw.matchAll(/stream\r?\n/g)].flatMap((m) => {
+    const from = m.index + m[0].length;
+    try {
+      const text = inflateSync(pdf.subarray(from, raw.indexOf('endstream', from))).toString('latin1');
+      return / (re|m|l)\s/.test(text) ? [text] : [];
+    } catch {
+      return [];
+    }
+  });
+}
+
 /** Strokes of a PDF in straight pieces: the page's own operators, followed through its transformations. */
 function pathsIn(pdf: Buffer): PaperPath[] {
   const found: PaperPath[] = [];
-  const raw = pdf.toString('latin1');
-  for (const m of raw.matchAll(/stream\r?\n/g)) {
-    const from = m.index + m[0].length;
-    const to = raw.indexOf('endstream', from);
-    let text: string;
-    try {
-      text = inflateSync(pdf.subarray(from, to)).toString('latin1');
-    } catch {
-      continue;
-    }
-    if (!/ (re|m|l)\s/.test(text)) continue;
+  for (const text of drawingsIn(pdf)) {
     type M = [number, number, number, number, number, number];
     let ctm: M = [1, 0, 0, 1, 0, 0];
     const stack: { ctm: M; colour: string }[] = [];

@@ -91,6 +91,19 @@ function Grid({ view, width, height }: { view: MatView; width: number; height: n
   );
 }
 
+/** From how many pixels a millimetre on which ticks and numbers are drawn: at small scales a tick each mm would be a grey bar. */
+const RULERS = [
+  { from: 2.4, fine: 1, named: 10 },
+  { from: 1.2, fine: 5, named: 20 },
+  { from: 0, fine: 10, named: 50 },
+];
+
+/** Length of the tick at a millimetre, in pixels. */
+function tickOf(mm: number): number {
+  if (mm % 10 === 0) return 6;
+  return mm % 5 === 0 ? 4.5 : 3;
+}
+
 function Rulers({
   view,
   width,
@@ -106,28 +119,24 @@ function Rulers({
 }) {
   const c = usePalette();
   const { pxPerMm, originX, originY } = view;
-  // At small scales a tick each mm would be a grey bar.
-  const fine = pxPerMm >= 2.4 ? 1 : pxPerMm >= 1.2 ? 5 : 10;
-  const named = pxPerMm >= 2.4 ? 10 : pxPerMm >= 1.2 ? 20 : 50;
+  const { fine, named } = RULERS.find((r) => pxPerMm >= r.from)!;
+  const marks = (origin: number, from: number, to: number): { mm: number; at: number }[] => {
+    const first = Math.ceil((from - origin) / pxPerMm / fine);
+    const many = Math.max(0, Math.ceil((to - origin) / pxPerMm / fine) - first);
+    return Array.from({ length: many }, (_, i) => {
+      const mm = (first + i) * fine;
+      return { mm, at: origin + mm * pxPerMm };
+    });
+  };
   let ticks = '';
   const words: ReactNode[] = [];
-  for (
-    let mm = Math.ceil((left - originX) / pxPerMm / fine) * fine;
-    mm * pxPerMm + originX < width;
-    mm += fine
-  ) {
-    const x = originX + mm * pxPerMm;
-    ticks += `M${x.toFixed(1)} ${top}v${mm % 10 === 0 ? -6 : mm % 5 === 0 ? -4.5 : -3}`;
+  for (const { mm, at: x } of marks(originX, left, width)) {
+    ticks += `M${x.toFixed(1)} ${top}v${-tickOf(mm)}`;
     if (mm % named === 0 && x > left + 8 && x < width - 8)
       words.push(<RulerNumber key={`x${mm}`} x={x} y={11} anchor="middle" value={Math.abs(mm)} />);
   }
-  for (
-    let mm = Math.ceil((top - originY) / pxPerMm / fine) * fine;
-    mm * pxPerMm + originY < height;
-    mm += fine
-  ) {
-    const y = originY + mm * pxPerMm;
-    ticks += `M${left} ${y.toFixed(1)}h${mm % 10 === 0 ? -6 : mm % 5 === 0 ? -4.5 : -3}`;
+  for (const { mm, at: y } of marks(originY, top, height)) {
+    ticks += `M${left} ${y.toFixed(1)}h${-tickOf(mm)}`;
     if (mm >= 0 && mm % named === 0 && y > top + 6 && y < height - 4)
       words.push(<RulerNumber key={`y${mm}`} x={left - 8} y={y + 3.5} anchor="end" value={mm} />);
   }

@@ -16,6 +16,50 @@ interface RoundTapeProps {
   label: string;
 }
 
+const ROUNDED = { strokeLinecap: 'round', strokeLinejoin: 'round' } as const;
+
+function TapeNumber({ x, y, value }: { x: number; y: number; value: number }) {
+  const c = usePalette();
+  return (
+    <SvgText
+      x={x}
+      y={y}
+      textAnchor="middle"
+      fontFamily={FAMILY.number}
+      fontSize={14}
+      fontWeight="600"
+      fill={c.tapeInk}
+    >
+      {value}
+    </SvgText>
+  );
+}
+
+/** What stands on the case of the tape: the part and how many rounds it has. */
+function CaseLabel({ name, rounds }: { name: string; rounds: number }) {
+  const c = usePalette();
+  return (
+    <View
+      pointerEvents="none"
+      style={{
+        position: 'absolute',
+        left: 0,
+        top: 0,
+        bottom: 0,
+        width: CASE - 6,
+        alignItems: 'center',
+        justifyContent: 'center',
+        paddingHorizontal: 2,
+      }}
+    >
+      <Num color={c.tape} fontSize={14} lineHeight={18} numberOfLines={1}>
+        {name}
+      </Num>
+      <Num color={c.matInk} fontSize={13} lineHeight={18}>{`${rounds} R`}</Num>
+    </View>
+  );
+}
+
 /** The rounds of a part on the tape: done ones ticked, the current one under the marker, stops where they come. */
 export function RoundTape({ width, name, rounds, done, stops, label }: RoundTapeProps) {
   const c = usePalette();
@@ -40,27 +84,9 @@ export function RoundTape({ width, name, rounds, done, stops, label }: RoundTape
         <Rect x={0} y={0} width={Math.max(CASE, xOf(done + 1) - step / 2)} height={height} fill={c.tape} />
         <Rect x={0} y={height - 3} width={width} height={3} fill={c.tapeLo} />
         <Path d={ticks} stroke={c.tapeInk} strokeWidth={1.5} />
-        <Path
-          d={checks}
-          stroke={c.tapeInk}
-          strokeWidth={2}
-          fill="none"
-          strokeLinecap="round"
-          strokeLinejoin="round"
-        />
+        <Path d={checks} stroke={c.tapeInk} strokeWidth={2} fill="none" {...ROUNDED} />
         {numbers.map((r) => (
-          <SvgText
-            key={r}
-            x={xOf(r)}
-            y={height - 21}
-            textAnchor="middle"
-            fontFamily={FAMILY.number}
-            fontSize={14}
-            fontWeight="600"
-            fill={c.tapeInk}
-          >
-            {r}
-          </SvgText>
+          <TapeNumber key={r} x={xOf(r)} y={height - 21} value={r} />
         ))}
         {stops
           .filter((s) => s.after > done && xOf(s.after) + step / 2 > CASE + 12)
@@ -75,24 +101,7 @@ export function RoundTape({ width, name, rounds, done, stops, label }: RoundTape
           fill={c.matDeep}
         />
       </Svg>
-      <View
-        pointerEvents="none"
-        style={{
-          position: 'absolute',
-          left: 0,
-          top: 0,
-          bottom: 0,
-          width: CASE - 6,
-          alignItems: 'center',
-          justifyContent: 'center',
-          paddingHorizontal: 2,
-        }}
-      >
-        <Num color={c.tape} fontSize={14} lineHeight={18} numberOfLines={1}>
-          {name}
-        </Num>
-        <Num color={c.matInk} fontSize={13} lineHeight={18}>{`${rounds} R`}</Num>
-      </View>
+      <CaseLabel name={name} rounds={rounds} />
     </View>
   );
 }

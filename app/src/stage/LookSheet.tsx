@@ -23,6 +23,24 @@ interface LookSheetProps {
   onClose: () => void;
 }
 
+/** Life-size, all of it, or the screen measured again. */
+function SizeChoice(to: {
+  onLife: () => void;
+  onFit: () => void;
+  /** null while the screen was never measured: life-size asks then */ onCard: (() => void) | null;
+}) {
+  return (
+    <>
+      <Words fontWeight="600">{say.size}</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <PlainButton label={say.lifeSize} onPress={to.onLife} />
+        <PlainButton label={say.fit} onPress={to.onFit} />
+        {to.onCard ? <PlainButton label={say.calibrate} onPress={to.onCard} /> : null}
+      </View>
+    </>
+  );
+}
+
 /** From where, whole or cut away, measuring, and life-size. */
 export function LookSheet({ hold, setHold, rest, measuring, onMeasure, onClose }: LookSheetProps) {
   const device = useDevice();
@@ -65,18 +83,11 @@ export function LookSheet({ hold, setHold, rest, measuring, onMeasure, onClose }
           onPress={() => (onMeasure(!measuring), onClose())}
         />
       </View>
-      <Words fontWeight="600">{say.size}</Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <PlainButton
-          label={say.lifeSize}
-          onPress={() => (device.pxPerMm ? lifeSize(device.pxPerMm) : setCard(true))}
-        />
-        <PlainButton
-          label={say.fit}
-          onPress={() => done((h) => ({ ...h, zoom: STRAIGHT.zoom, panX: 0, panY: 0 }))}
-        />
-        {device.pxPerMm ? <PlainButton label={say.calibrate} onPress={() => setCard(true)} /> : null}
-      </View>
+      <SizeChoice
+        onLife={() => (device.pxPerMm ? lifeSize(device.pxPerMm) : setCard(true))}
+        onFit={() => done((h) => ({ ...h, zoom: STRAIGHT.zoom, panX: 0, panY: 0 }))}
+        onCard={device.pxPerMm ? () => setCard(true) : null}
+      />
     </Sheet>
   );
 }

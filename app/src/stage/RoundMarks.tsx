@@ -1,3 +1,4 @@
+import type { Vec3 } from '@hoppla/core/form';
 import { type Projection, project } from '@hoppla/core/picture';
 import { Circle, G, Path } from 'react-native-svg';
 import { moveRigid } from '@hoppla/core/join';
@@ -7,33 +8,22 @@ import { type Pick } from './picker';
 import { pointOfPick } from './reading';
 import { stitchAt, type Shown } from './shown';
 
-/** Numbers along the round that is read, on the side that is seen, and a sign at the place itself. */
-export function RoundMarks({
-  piece,
-  pick,
-  projection,
-}: {
+interface RoundMarksProps {
   piece: Shown;
   pick: Pick;
   projection: Projection;
-}) {
+}
+
+/** Numbers along the round that is read, on the side that is seen, and a sign at the place itself. */
+export function RoundMarks({ piece, pick, projection }: RoundMarksProps) {
   const c = usePalette();
   const { fabric } = piece.placed.form;
   const round = (pick.layer ? fabric.layers[pick.layer - 1].rounds : fabric.rounds)[pick.round];
   const first = pick.stitch - stitchAt(piece, pick.stitch).index;
-  const seen = (k: number) =>
-    project(
-      projection,
-      moveRigid(piece.placed.placement, [
-        piece.looks.middles[3 * k],
-        piece.looks.middles[3 * k + 1],
-        piece.looks.middles[3 * k + 2],
-      ]),
-    );
-  const axis = project(
-    projection,
-    moveRigid(piece.placed.placement, [0, 0, piece.placed.form.z[pick.round + 1] ?? 0]),
-  );
+  const { middles } = piece.looks;
+  const onScreen = (at: Vec3) => project(projection, moveRigid(piece.placed.placement, at));
+  const seen = (k: number) => onScreen([middles[3 * k], middles[3 * k + 1], middles[3 * k + 2]]);
+  const axis = onScreen([0, 0, piece.placed.form.z[pick.round + 1] ?? 0]);
   const numbers = [];
   for (let j = 4; j < round.count; j += 5) {
     const p = seen(first + j);
@@ -56,22 +46,20 @@ export function RoundMarks({
           {String(n)}
         </MatText>
       ))}
-      <Circle
-        cx={at.x}
-        cy={at.y}
-        r={pick.at === 'hole' ? 5 : 8}
-        fill="none"
-        stroke={c.tapeInk}
-        strokeWidth={4.6}
-      />
-      <Circle
-        cx={at.x}
-        cy={at.y}
-        r={pick.at === 'hole' ? 5 : 8}
-        fill="none"
-        stroke={c.pinMat}
-        strokeWidth={2.6}
-      />
+      {[
+        { ink: c.tapeInk, wide: 4.6 },
+        { ink: c.pinMat, wide: 2.6 },
+      ].map(({ ink, wide }) => (
+        <Circle
+          key={wide}
+          cx={at.x}
+          cy={at.y}
+          r={pick.at === 'hole' ? 5 : 8}
+          fill="none"
+          stroke={ink}
+          strokeWidth={wide}
+        />
+      ))}
     </G>
   );
 }

@@ -104,6 +104,11 @@ export const eyesKind: FeatureKind<EyePair> = {
   grams: (eyes) => (eyes.making === 'safety eye' ? 2 * eyeGrams(eyes.eyeMm) : 0),
 };
 
+const UNMOVED = [0, 0] as const;
+
+/** What is so of the left and of the right of a pair. */
+const both = <T>(left: T, right: T): [T, T] => [left, right];
+
 /** Places a pair in the fabric as it is now, with its distances, window and washer. Never writes back. */
 export function resolveEyes(head: Head, eyes: EyePair): EyeState {
   const { form } = head;
@@ -114,32 +119,19 @@ export function resolveEyes(head: Head, eyes: EyePair): EyeState {
   const half = ((at === 'hole' ? between : between + 1) % 2) / 2;
   const scaled =
     now === centre.of ? centre.coord : Math.round((centre.coord * now) / centre.of - half) + half;
-  const shift = linked
-    ? ([
-        [0, 0],
-        [0, 0],
-      ] as const)
-    : ([offset.left, offset.right] as const);
-  const rounds: [number, number] = [
-    clampRound(form, round + shift[0][1]),
-    clampRound(form, round + shift[1][1]),
-  ];
-  const coords: [number, number] = [scaled - between / 2 + shift[0][0], scaled + between / 2 + shift[1][0]];
-  const polar: [Polar, Polar] = [
-    polarOf(form, rounds[0], coords[0], at),
-    polarOf(form, rounds[1], coords[1], at),
-  ];
+  const left = linked ? UNMOVED : offset.left;
+  const right = linked ? UNMOVED : offset.right;
+  const rounds = both(clampRound(form, round + left[1]), clampRound(form, round + right[1]));
+  const coords = both(scaled - between / 2 + left[0], scaled + between / 2 + right[0]);
+  const polar = both(polarOf(form, rounds[0], coords[0], at), polarOf(form, rounds[1], coords[1], at));
   const along = (k: 0 | 1): number => {
     if (rounds[k] === round) return coords[k];
     const exact = coordAt(form, round, polar[k].angleRad, at);
     return exact + Math.round((scaled - exact) / now) * now;
   };
-  const onRound: [number, number] = [along(0), along(1)];
-  const points: [Vec3, Vec3] = [pointOf(form, polar[0]), pointOf(form, polar[1])];
-  const names: [HoleName, HoleName] = [
-    postName(form, rounds[0], coords[0], at),
-    postName(form, rounds[1], coords[1], at),
-  ];
+  const onRound = both(along(0), along(1));
+  const points = both(pointOf(form, polar[0]), pointOf(form, polar[1]));
+  const names = both(postName(form, rounds[0], coords[0], at), postName(form, rounds[1], coords[1], at));
   const own = directionsOfHead(head, faceDirection(head, centre.by, round, eyes.washerMm));
   return {
     state: now === centre.of ? 'at' : 'moved',

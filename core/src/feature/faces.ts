@@ -1,4 +1,5 @@
 import { angleFromAbove, centreCoord, courseOf, middleOf, pointOf, polarOf, reachAlong } from '../address';
+import type { Fabric } from '../fabric';
 import { FACE_ADVICE, FACE_STEPS } from '../figures';
 import { distance, dot, sub, type Vec3 } from '../form';
 import { lineOf } from './advice';
@@ -51,6 +52,26 @@ export function facesOf(head: Head, eyes: EyePair): FaceChoice[] {
 
 const placesOf = (at: EyesAt): string => JSON.stringify([at.rounds, at.coords]);
 
+/** How far off a face is, in what the advice spans. */
+function inSpans(off: { line: number; deg: number }): number {
+  const { lineFromLowest, angleDeg } = FACE_ADVICE;
+  return Math.hypot(
+    off.line / (lineFromLowest.high - lineFromLowest.low),
+    off.deg / (angleDeg.high - angleDeg.low),
+  );
+}
+
+/** The pair on another round, both eyes linked. */
+const onRound = (eyes: EyePair, fabric: Fabric, round: number): EyePair => ({
+  ...eyes,
+  pair: {
+    ...eyes.pair,
+    course: courseOf(fabric, round),
+    linked: true,
+    offset: { left: [0, 0], right: [0, 0] },
+  },
+});
+
 /** The linked pair whose line and angle come nearest to what is wanted. Lines and angles are compared as shares of what the advice spans. */
 export function pairFor(
   head: Head,
@@ -61,10 +82,6 @@ export function pairFor(
 ): EyePair | null {
   const { form } = head;
   const { at, centre } = eyes.pair;
-  const [lineSpan, angleSpan] = [
-    FACE_ADVICE.lineFromLowest.high - FACE_ADVICE.lineFromLowest.low,
-    FACE_ADVICE.angleDeg.high - FACE_ADVICE.angleDeg.low,
-  ];
   let best: EyePair | null = null;
   let least = Infinity;
   const middle = middleOf(form, head.rounds);
@@ -72,15 +89,7 @@ export function pairFor(
   const { from, to } = head.rounds;
   const end = Math.min(to, form.fabric.rounds.length - (form.closed ? 2 : 1));
   for (let round = Math.max(1, from); round <= end; round++) {
-    const base: EyePair = {
-      ...eyes,
-      pair: {
-        ...eyes.pair,
-        course: courseOf(form.fabric, round),
-        linked: true,
-        offset: { left: [0, 0], right: [0, 0] },
-      },
-    };
+    const base = onRound(eyes, form.fabric, round);
     const { least: few, most } = reachOf(head, base);
     const angle = faceDirection(head, centre.by, round, eyes.washerMm);
     const own = directionsOfHead(head, angle);
@@ -97,12 +106,8 @@ export function pairFor(
       if (points.some((p) => dot(sub(p, middle), own.front) < 0)) continue;
       const height = (dot(points[0], own.up) + dot(points[1], own.up)) / 2;
       const share = high > low ? (height - low) / (high - low) : 0;
-      const miss =
-        Math.hypot(
-          (share - line) / lineSpan,
-          (angleFromAbove(form, own, points, head.rounds) - angleDeg) / angleSpan,
-        ) +
-        1e-3 * Math.abs(round - near);
+      const off = { line: share - line, deg: angleFromAbove(form, own, points, head.rounds) - angleDeg };
+      const miss = inSpans(off) + 1e-3 * Math.abs(round - near);
       if (miss >= least) continue;
       least = miss;
       best = {

@@ -140,16 +140,11 @@ class Weaver {
     this.middles.push((foot[0] + top[0]) / 2, (foot[1] + top[1]) / 2, (foot[2] + top[2]) / 2);
     const kind = KINDS[fabric.kind[fabric.rounds[round].from + j]];
     const wide = Math.min(1, spacing(net, x, s) / w);
+    const thick = (kind === 'bob' ? 1.7 : 1) * HALF_WIDTH.leg * w * (0.55 + 0.45 * wide);
     for (const side of [-1, 1]) {
       const from = add3(foot, scale(height, -REACH.foot), scale(row, share + side * gathers));
       const to = add3(top, scale(height, REACH.top), scale(row, side * REACH.apart * w * wide));
-      this.leg(
-        index,
-        from,
-        to,
-        normal,
-        (kind === 'bob' ? 1.7 : 1) * HALF_WIDTH.leg * w * (0.55 + 0.45 * wide),
-      );
+      this.leg(index, from, to, normal, thick);
     }
     // Taller stitches show the yarn that is wrapped round their post.
     const wraps = Math.round(STITCHES[kind].height - 0.6);

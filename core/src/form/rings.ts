@@ -260,6 +260,21 @@ class Model {
     return true;
   }
 
+  /** Where a step leads, written into `newR` and `newZ`: cut to two stitch widths, and how long it is in stitch widths. */
+  private stepped(step: Float64Array, newR: Float64Array, newZ: Float64Array) {
+    const { r, z, n, w } = this;
+    let longest = 0;
+    for (let i = 0; i < 2 * n; i++) longest = Math.max(longest, Math.abs(step[i]));
+    const scale = longest > 2 * w ? (2 * w) / longest : 1;
+    let square = 0;
+    for (let i = 0; i < n; i++) {
+      newR[i] = Math.max(0, r[i] - scale * step[2 * i]);
+      newZ[i] = z[i] - scale * step[2 * i + 1];
+      square += (newR[i] - r[i]) ** 2 + (newZ[i] - z[i]) ** 2;
+    }
+    return { scale, rms: Math.sqrt(square / n) / w };
+  }
+
   solve(): Rings {
     const { r, z, g, mass, n, band } = this;
     const step = new Float64Array(2 * n);
@@ -281,16 +296,7 @@ class Model {
         damping = Math.max(damping * 8, 1e-6);
         continue;
       }
-      let longest = 0;
-      for (let i = 0; i < 2 * n; i++) longest = Math.max(longest, Math.abs(step[i]));
-      const scale = longest > 2 * this.w ? (2 * this.w) / longest : 1;
-      let square = 0;
-      for (let i = 0; i < n; i++) {
-        newR[i] = Math.max(0, r[i] - scale * step[2 * i]);
-        newZ[i] = z[i] - scale * step[2 * i + 1];
-        square += (newR[i] - r[i]) ** 2 + (newZ[i] - z[i]) ** 2;
-      }
-      const rms = Math.sqrt(square / n) / this.w;
+      const { scale, rms } = this.stepped(step, newR, newZ);
       const next = this.energy(newR, newZ);
       if (next <= energy + 1e-13 * Math.abs(energy)) {
         r.set(newR);

@@ -17,7 +17,6 @@ import { ABOUT_PARTS, unknownParts } from './partsNamed';
 import { joinsTwoEdges, ofAll, severalRounds, starAround } from './settling';
 import type { Item, RoundNode, Span } from './syntax';
 import {
-  all,
   begin,
   carriedOn,
   isBareChain,
@@ -25,10 +24,22 @@ import {
   loopsUsed,
   onlyRound,
   partNamed,
-  sound,
+  usesOf,
   type PartContext,
   type Work,
 } from './work';
+
+interface Counted {
+  line: number;
+  nth: number;
+  number: number;
+  node: RoundNode;
+  count: Count;
+  kind: RoundKind;
+  into: 'front' | 'back' | null;
+  carried: number;
+  unworked?: number;
+}
 
 /** Counts the rounds of one part, one after the other: what each uses and leaves, and what is wrong with it. */
 export abstract class Counting {
@@ -182,35 +193,11 @@ export abstract class Counting {
     return { chain: this.work.chain, first: first.fromHook! };
   }
 
-  protected pushCounted({
-    line,
-    nth,
-    number,
-    node,
-    count,
-    kind,
-    into,
-    carried,
-    unworked = 0,
-  }: {
-    line: number;
-    nth: number;
-    number: number;
-    node: RoundNode;
-    count: Count;
-    kind: RoundKind;
-    into: 'front' | 'back' | null;
-    carried: number;
-    unworked?: number;
-  }) {
+  protected pushCounted(counted: Counted) {
+    const { line, nth, number, node, count, kind, into, carried, unworked = 0 } = counted;
     const { work } = this;
     const start = node.items.some((i) => i.type === 'start') || work.carried === null;
     const base = start && !into ? -1 : work.base;
-    const uses = into
-      ? { front: into === 'front' ? count.eaten : 0, back: into === 'back' ? count.eaten : 0, hidden: 0 }
-      : sound(count, work.carried ?? 0)
-        ? count
-        : all(count, work.carried ?? 0);
     const conflict = this.push(
       {
         label: this.labelled(kind, node) ? `R${number}` : null,
@@ -232,11 +219,10 @@ export abstract class Counting {
         colour: null,
       },
       node,
-      kind === 'edging' ? undefined : uses,
+      kind === 'edging' ? undefined : usesOf(count, work.carried ?? 0, into),
     );
-    this.work.base = this.part.rounds.length - 1;
-    this.work.carried = carried;
-    this.work.turned = this.part.rounds[this.work.base].turned;
+    work.base = this.part.rounds.length - 1;
+    Object.assign(work, { carried, turned: this.part.rounds[work.base].turned });
     return conflict;
   }
 

@@ -64,24 +64,27 @@ export function blame(j: Judged): Problem[] {
     return count.made === null && stated === null
       ? [problem('unknown-word', span, say.givenUnknown)]
       : mismatch(j, span);
-  if (!isStart || fault) {
-    if (fault?.type === 'does-not-divide') {
-      const group = printItems([{ ...(fault.item as GroupItem), times: 1 }], j.terms).replace(/ x1$/, '');
-      const left = offered - (count.eaten - fault.fits * fault.eats);
-      return [
-        problem(
-          'does-not-divide',
-          span,
-          say.doesNotDivide(isStart ? fault.offered : left, group, fault.eats, fault.fits, fault.left),
-          mends(j),
-        ),
-      ];
-    }
-    if (fault?.type === 'eats-nothing')
-      return [problem('does-not-divide', span, say.nothingEaten(printItems([fault.item], j.terms)))];
-    if (count.eaten !== offered && !isStart && !isEdging(node)) return [wrongEaten(j, span)];
-  }
+  if (fault?.type === 'does-not-divide') return [notDivided(j, fault, span)];
+  if (fault?.type === 'eats-nothing')
+    return [problem('does-not-divide', span, say.nothingEaten(printItems([fault.item], j.terms)))];
+  if (count.eaten !== offered && !isStart && !isEdging(node)) return [wrongEaten(j, span)];
   return mismatch(j, span);
+}
+
+/** A group that goes around does not come out even. */
+function notDivided(
+  j: Judged,
+  fault: Extract<NonNullable<Judged['count']['fault']>, { type: 'does-not-divide' }>,
+  span: Span,
+): Problem {
+  const group = printItems([{ ...(fault.item as GroupItem), times: 1 }], j.terms).replace(/ x1$/, '');
+  const left = j.offered - (j.count.eaten - fault.fits * fault.eats);
+  return problem(
+    'does-not-divide',
+    span,
+    say.doesNotDivide(j.isStart ? fault.offered : left, group, fault.eats, fault.fits, fault.left),
+    mends(j),
+  );
 }
 
 const isEdging = (node: RoundNode): boolean =>

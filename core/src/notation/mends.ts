@@ -96,6 +96,17 @@ function repeatOf(node: RoundNode): GroupItem | StitchItem | null {
   return group ?? (repeats.length === 1 && !isPlain(repeats[0]) ? repeats[0] : null);
 }
 
+/** The plain run with another length: alone, or inside its whole group that is worked so many times. */
+function withRun(item: StitchItem | GroupItem, run: StitchItem, k: number, times: number | null): Item {
+  const changed: StitchItem = { ...run, times: k };
+  if (times === null || item.type !== 'group') return changed;
+  return {
+    ...item,
+    items: item.items.map((i) => (i === run ? changed : i)),
+    times: item.times === 'around' ? 'around' : times,
+  };
+}
+
 /** Changes of the repeat count and of the plain run inside the one repeated group (or of a repeated stitch). */
 function groupCandidates(node: RoundNode, offered: number, terms: Terms): Candidate[] {
   const item = repeatOf(node);
@@ -123,28 +134,12 @@ function groupCandidates(node: RoundNode, offered: number, terms: Terms): Candid
       changes.push({ ...item.timesSpan!, insert: `${item.timesSign ?? ''}${times}` });
     if (!sameRun) changes.push(writeRun(run!, k));
     if (changes.length === 0) continue;
-    const rewritten =
-      sameRun || item.type !== 'group'
-        ? null
-        : printItems(
-            [
-              {
-                ...item,
-                items: item.items.map((i) => (i === run ? { ...run!, times: k } : i)),
-                times: item.times === 'around' ? 'around' : times,
-              },
-            ],
-            terms,
-          );
-    const title =
-      rewritten && (changes.length > 1 || item.times === 'around')
-        ? say.mendWrite(rewritten)
-        : sameRun
-          ? say.mendRepeat(times)
-          : say.mendWrite(printItems([{ ...run!, times: k }], terms));
+    const whole = changes.length > 1 || item.times === 'around';
     found.push({
       made,
-      title,
+      title: sameRun
+        ? say.mendRepeat(times)
+        : say.mendWrite(printItems([withRun(item, run!, k, whole ? times : null)], terms)),
       changes,
       rhythm: true,
       cost: (sameRun ? 0 : 2 + Math.abs(k - (run!.times as number))) + Math.abs(times - written) * 1.5,

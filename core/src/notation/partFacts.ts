@@ -15,6 +15,15 @@ export function takeHook(part: PartReading, { mm, said }: Pick<HookSaid, 'mm' | 
 export const holdsFor = (fact: Fact, part: string): boolean =>
   !(fact.fact === 'ring' && fact.of === 'leg' && /head/i.test(part));
 
+/** How the part ends. Yarn that is only cut leaves an end that is known already as it is. */
+function ended(part: PartReading, fact: Extract<Fact, { fact: 'off' | 'shut' | 'open' }>): void {
+  if (fact.fact === 'shut') {
+    part.closed = fact.how !== 'sewn shut';
+    part.end = { how: fact.how === 'gathered' ? 'gathered' : 'sewn shut', count: fact.count };
+  } else if (fact.fact === 'open') part.end = { how: 'open', count: null };
+  else if (part.end.how === 'not known') part.end.how = 'open';
+}
+
 /** Takes into the part what sentences decide, after the rounds that it has now. Gives the colour that they change to. */
 export function decide(part: PartReading, facts: readonly Fact[]): string | null {
   const rounds = part.rounds.length;
@@ -32,17 +41,12 @@ export function decide(part: PartReading, facts: readonly Fact[]): string | null
         part.unstuffed = true;
         break;
       case 'off':
-        if (part.end.how === 'not known') part.end.how = 'open';
+      case 'shut':
+      case 'open':
+        ended(part, fact);
         break;
       case 'tail':
         part.tailMm = Math.max(part.tailMm ?? 0, fact.tailMm);
-        break;
-      case 'shut':
-        part.closed = fact.how !== 'sewn shut';
-        part.end = { how: fact.how === 'gathered' ? 'gathered' : 'sewn shut', count: fact.count };
-        break;
-      case 'open':
-        part.end = { how: 'open', count: null };
         break;
       case 'make':
         Object.assign(part, { make: fact.make, mirrored: fact.mirrored || part.mirrored });

@@ -108,6 +108,22 @@ function takeCounts(c: Cursor): boolean {
   return false;
 }
 
+/** What is said behind `fold`: `it flat`, `the edge in half and`. */
+function foldSign(c: Cursor): Sign {
+  c.takeAny('it', 'the');
+  c.takeAny('flat', 'together', 'shut');
+  if (
+    !c.takeWords('in', 'half') &&
+    c.peek()?.type === 'word' &&
+    !ofTheHook(c.peek()!, c.terms) &&
+    !c.is('and')
+  )
+    c.at++;
+  c.takeAny('flat');
+  c.takeAny('and');
+  return { sign: 'fold' };
+}
+
 /** `other side:`, `back along ch:`, `leg 1:`, `fold`, `surface sl st ...`, `sc around edge`. */
 function whereSign(c: Cursor): Sign | null {
   const start = c.at;
@@ -121,20 +137,7 @@ function whereSign(c: Cursor): Sign | null {
     )
   )
     return { sign: 'other-side' };
-  if (c.takePhrase('fold', 'flatten', 'pinch flat', 'press flat')) {
-    c.takeAny('it', 'the');
-    c.takeAny('flat', 'together', 'shut');
-    if (
-      !c.takeWords('in', 'half') &&
-      c.peek()?.type === 'word' &&
-      !ofTheHook(c.peek()!, c.terms) &&
-      !c.is('and')
-    )
-      c.at++;
-    c.takeAny('flat');
-    c.takeAny('and');
-    return { sign: 'fold' };
-  }
+  if (c.takePhrase('fold', 'flatten', 'pinch flat', 'press flat')) return foldSign(c);
   if (c.takeAny('surface')) {
     while (c.peek() && !c.is(',') && !c.is(')') && !c.is(';')) c.at++;
     return { sign: 'surface' };

@@ -87,12 +87,19 @@ export const sound = (count: Count, offered: number): boolean =>
   count.fault === null && count.eaten === offered;
 
 /** A round that does not add up is taken to use all that is there, through the loops it names. */
-export function all(count: Count, offered: number) {
+function all(count: Count, offered: number) {
   return {
     front: count.back > 0 && count.front === 0 ? 0 : offered,
     back: count.front > 0 && count.back === 0 ? 0 : offered,
     hidden: 0,
   };
+}
+
+/** What a round takes of the loops of the one below: those that it is worked into alone; of a doubtful count the loops of all stitches. */
+export function usesOf(count: Count, offered: number, into: 'front' | 'back' | null) {
+  if (into)
+    return { front: into === 'front' ? count.eaten : 0, back: into === 'back' ? count.eaten : 0, hidden: 0 };
+  return sound(count, offered) ? count : all(count, offered);
 }
 
 export const loopsUsed = (round: RoundReading) => {

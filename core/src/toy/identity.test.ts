@@ -178,6 +178,24 @@ const lineChange = (text: string, o: Extract<Op, { kind: 'line' }>) => {
   return { from, to: from, insert: 'R30: sc around\n' };
 };
 
+function changeOf(text: string, o: Extract<Op, { kind: 'change' | 'line' }>) {
+  if (o.kind === 'line') return lineChange(text, o);
+  const from = Math.min(o.at, text.length);
+  return { from, to: Math.min(text.length, from + o.cut), insert: o.insert };
+}
+
+/** Every place has the state that the slow reference says; what was seen is counted. */
+function statesAgree(toy: Toy, slow: Marked, places: readonly Place[], seen: Record<string, number>): void {
+  const reading = read(toy.parts[0].text, { terms: 'us' }).parts[0];
+  const now = reading ? buildFabric(reading, toy.parts[0].marks) : null;
+  for (const place of places) {
+    const state = now ? resolve({ fabric: now, layers: [] } as unknown as PartForm, place).state : 'homeless';
+    if (state !== slowState(slow, reading, place))
+      throw new Error(`${state} but ${slowState(slow, reading, place)}: ${JSON.stringify(place)}`);
+    seen[state]++;
+  }
+}
+
 test(`${share(2000)} edit sequences: every place is on its round, homeless or flagged as a slow reference says; undo gives the same bytes`, () => {
   const seen = { at: 0, moved: 0, homeless: 0, lost: 0 };
   fc.assert(
@@ -210,19 +228,14 @@ test(`${share(2000)} edit sequences: every place is on its round, homeless or fl
         } else {
           const text = toy.parts[0].text;
           const before = toy;
+          slowPast.push(slow);
           if (o.kind === 'whole') {
             const next = wholeText(text, o);
             toy = rewritePart(toy, part.id, next, newId);
-            slowPast.push(slow);
             slow = slowWhole(slow, next);
           } else {
-            const from = o.kind === 'change' ? Math.min(o.at, text.length) : 0;
-            const change =
-              o.kind === 'change'
-                ? { from, to: Math.min(text.length, from + o.cut), insert: o.insert }
-                : lineChange(text, o);
+            const change = changeOf(text, o);
             toy = typeInPart(toy, part.id, change, newId);
-            slowPast.push(slow);
             slow = slowChange(slow, change.from, change.to, change.insert);
           }
           bytes.push(JSON.stringify(before));
@@ -232,16 +245,7 @@ test(`${share(2000)} edit sequences: every place is on its round, homeless or fl
         }
         expect(toy.parts[0].text).toBe(slow.text);
         expect(toy.parts[0].marks).toEqual(slow.marks);
-        const reading = read(toy.parts[0].text, { terms: 'us' }).parts[0];
-        const now = reading ? buildFabric(reading, toy.parts[0].marks) : null;
-        for (const place of places) {
-          const state = now
-            ? resolve({ fabric: now, layers: [] } as unknown as PartForm, place).state
-            : 'homeless';
-          if (state !== slowState(slow, reading, place))
-            throw new Error(`${state} but ${slowState(slow, reading, place)}: ${JSON.stringify(place)}`);
-          seen[state as 'at']++;
-        }
+        statesAgree(toy, slow, places, seen);
       }
       while (true) {
         const back = undo(history, toy);

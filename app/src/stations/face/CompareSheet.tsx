@@ -30,6 +30,28 @@ import { screenWords as words } from '../../words';
 
 const say = words.face;
 
+/** The face that is compared with: said when it is the only one, chosen when there are more. */
+function OtherFace({
+  others,
+  chosen,
+  onChoose,
+}: {
+  others: ReturnType<typeof useOtherFaces>;
+  chosen: { id: string; label: string } | null;
+  onChoose: (id: string) => void;
+}) {
+  if (chosen === null) return <Words>{say.compareNone}</Words>;
+  if (others.length === 1) return <Words fontWeight="600">{chosen.label}</Words>;
+  return (
+    <Choice
+      label={say.compareWith}
+      options={others.map((o) => ({ id: o.id, label: o.label }))}
+      chosen={chosen.id}
+      onChoose={onChoose}
+    />
+  );
+}
+
 /** This face beside another one of the bench: what differs, in places and mm; and "like on that toy". */
 export function CompareSheet({
   part,
@@ -55,30 +77,18 @@ export function CompareSheet({
     : [];
   return (
     <Sheet title={say.compareTitle} onClose={onClose}>
-      {others.length === 0 ? <Words>{say.compareNone}</Words> : null}
-      {others.length > 1 ? (
-        <Choice
-          label={say.compareWith}
-          options={others.map((o) => ({ id: o.id, label: o.label }))}
-          chosen={other?.id ?? null}
-          onChoose={setId}
-        />
-      ) : other ? (
-        <Words fontWeight="600">{other.label}</Words>
-      ) : null}
+      <OtherFace others={others} chosen={other} onChoose={setId} />
       <Differences differ={differ} units={units} />
       <DrawnIn model={model} part={part.part.id} name={part.name} units={units} />
       {other ? (
         <DrawnIn model={other.model} part={other.face.eyes.part} name={other.label} units={units} />
       ) : null}
       {likes.map((like) => {
+        const label = say.placeLike(faceWords.likes[like.how]);
         const there = resolveEyes(head, like.eyes);
         return (
           <View key={like.how} style={{ gap: 4 }}>
-            <PlainButton
-              label={say.placeLike(faceWords.likes[like.how])}
-              onPress={() => (onClose(), change(say.placeLike(faceWords.likes[like.how]), part, like.eyes))}
-            />
+            <PlainButton label={label} onPress={() => (onClose(), change(label, part, like.eyes))} />
             <Quiet>
               {there.state === 'homeless'
                 ? ''

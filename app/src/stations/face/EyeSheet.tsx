@@ -8,25 +8,10 @@ import { screenWords as words } from '../../words';
 
 const say = words.face;
 
-/** What the eyes are: size with its post and washer, plastic or embroidered, where they look, what the middle of the face is; or none. */
-export function EyeSheet({
-  part,
-  head,
-  onClose,
-  eyes,
-  onChange,
-  onRemove,
-}: {
-  part: PartModel;
-  head: Head;
-  onClose: () => void;
-  eyes: EyePair;
-  onChange: (eyes: EyePair) => void;
-  onRemove: () => void;
-}) {
-  const middles = middlesOf(head);
+/** A size that shops have, or another one. */
+function EyeSize({ eyes, onChange }: { eyes: EyePair; onChange: (eyes: EyePair) => void }) {
   return (
-    <Sheet title={say.eyes} onClose={onClose}>
+    <>
       <Choice
         label={say.size}
         options={EYE_SIZES_MM.map((mm) => ({ id: String(mm), label: `${mm} mm` }))}
@@ -39,6 +24,25 @@ export function EyeSheet({
         mm={eyes.eyeMm}
         onChange={(mm) => (mm === eyes.eyeMm ? undefined : onChange({ ...eyes, ...hardwareOf(mm) }))}
       />
+    </>
+  );
+}
+
+interface EyeSheetProps {
+  part: PartModel;
+  head: Head;
+  onClose: () => void;
+  eyes: EyePair;
+  onChange: (eyes: EyePair) => void;
+  onRemove: () => void;
+}
+
+/** What the eyes are: size with its post and washer, plastic or embroidered, where they look, what the middle of the face is; or none. */
+export function EyeSheet({ part, head, onClose, eyes, onChange, onRemove }: EyeSheetProps) {
+  const middles = middlesOf(head);
+  return (
+    <Sheet title={say.eyes} onClose={onClose}>
+      <EyeSize eyes={eyes} onChange={onChange} />
       <Choice
         label={say.making}
         options={[

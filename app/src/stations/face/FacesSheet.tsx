@@ -150,6 +150,24 @@ export function FacesSheet({
   );
 }
 
+/** Its name, and the place and distance of its eyes. */
+function FaceLabel({ face, chosen, units }: { face: FaceChoice; chosen: boolean; units: UnitWords }) {
+  const c = usePalette();
+  const [over, under] = face.at.names[0].round;
+  return (
+    <View
+      style={{ backgroundColor: c.matDeep, paddingHorizontal: 8, paddingVertical: 2, alignItems: 'center' }}
+    >
+      <Words fontSize={15} lineHeight={19} fontWeight="600" color={c.matInk}>
+        {`${chosen ? '✓ ' : ''}${faceWords.faces[face.name]}`}
+      </Words>
+      <Num fontSize={13} lineHeight={17} color={c.tape}>
+        {`R${over}·${under}, ${units.length(face.at.spacing.straightMm.value)}`}
+      </Num>
+    </View>
+  );
+}
+
 /** One face to choose. */
 function FaceRow({
   face,
@@ -185,26 +203,7 @@ function FaceRow({
         paddingBottom: 4,
       }}
     >
-      <View
-        style={{
-          backgroundColor: c.matDeep,
-          paddingHorizontal: 8,
-          paddingVertical: 2,
-          alignItems: 'center',
-        }}
-      >
-        <Words
-          fontSize={15}
-          lineHeight={19}
-          fontWeight="600"
-          color={c.matInk}
-        >{`${index === chosen ? '✓ ' : ''}${faceWords.faces[face.name]}`}</Words>
-        <Num
-          fontSize={13}
-          lineHeight={17}
-          color={c.tape}
-        >{`R${face.at.names[0].round[0]}·${face.at.names[0].round[1]}, ${units.length(face.at.spacing.straightMm.value)}`}</Num>
-      </View>
+      <FaceLabel face={face} chosen={index === chosen} units={units} />
     </Press>
   );
 }

@@ -40,22 +40,31 @@ export function Becomes({
 
 /** The four figures of a gauge as they stand, each measured or assumed, with its range and a way back. */
 export function Standing({ part, gauge, units }: { part: PartModel; gauge: NamedGauge; units: UnitWords }) {
+  return (
+    <View style={{ gap: 2 }}>
+      <Words fontWeight="600">{say.now}</Words>
+      {factsOf(part, gauge, units).map((f) => (
+        <FactRow key={f.id} fact={f} part={part} gauge={gauge} />
+      ))}
+    </View>
+  );
+}
+
+interface GaugeFact {
+  id: keyof typeof say.facts;
+  value: string;
+  note?: string;
+  source: Source;
+  percent: number | null;
+  /** what is taken away to forget it */ forget: Partial<NamedGauge>;
+}
+
+function factsOf(part: PartModel, gauge: NamedGauge, units: UnitWords): GaugeFact[] {
   const g = part.gauge;
   const lean = wanderOf(g.leanStitches, g.hand, part.part.pose.out === 'wrong side');
-  const round =
-    gaugeSettingsOf(gauge, part.reading).roundMm === undefined
-      ? g.source === 'not known'
-        ? 'not known'
-        : 'assumed'
-      : 'measured';
-  const facts: {
-    id: keyof typeof say.facts;
-    value: string;
-    note?: string;
-    source: Source;
-    percent: number | null;
-    forget: Partial<NamedGauge>;
-  }[] = [
+  const unmeasured = g.source === 'not known' ? 'not known' : 'assumed';
+  const round = gaugeSettingsOf(gauge, part.reading).roundMm === undefined ? unmeasured : 'measured';
+  return [
     {
       id: 'stitch',
       value: units.fine(g.stitchMm),
@@ -98,33 +107,24 @@ export function Standing({ part, gauge, units }: { part: PartModel; gauge: Named
           },
         ]),
   ];
+}
+
+function Forget({ label, part, forget }: { label: string; part: PartModel; forget: (toy: Toy) => Toy }) {
   return (
-    <View style={{ gap: 2 }}>
-      <Words fontWeight="600">{say.now}</Words>
-      {facts.map((f) => (
-        <FactRow key={f.id} fact={f} part={part} gauge={gauge} />
-      ))}
-    </View>
+    <Press
+      label={label}
+      onPress={() => edit(label, { station: 'gauge', part: part.part.id }, forget)}
+      style={{ alignItems: 'center' }}
+    >
+      <Words aria-hidden fontSize={22}>
+        ×
+      </Words>
+    </Press>
   );
 }
 
 /** One figure, where it is from, and the way to forget it. */
-function FactRow({
-  fact,
-  part,
-  gauge,
-}: {
-  fact: {
-    id: keyof typeof say.facts;
-    value: string;
-    note?: string;
-    source: Source;
-    percent: number | null;
-    forget: Partial<NamedGauge>;
-  };
-  part: PartModel;
-  gauge: NamedGauge;
-}) {
+function FactRow({ fact, part, gauge }: { fact: GaugeFact; part: PartModel; gauge: NamedGauge }) {
   const c = usePalette();
   return (
     <View
@@ -149,21 +149,11 @@ function FactRow({
         flexGrow={1}
       >{`${fact.note ? `${fact.note}, ` : ''}${say.sources[fact.source]}${fact.percent === null ? '' : `, ${say.range(fact.percent.toFixed(fact.percent < 10 ? 1 : 0))}`}`}</Quiet>
       {fact.source === 'measured' ? (
-        <Press
+        <Forget
           label={say.forget(say.facts[fact.id].toLowerCase())}
-          onPress={() =>
-            edit(
-              say.forget(say.facts[fact.id].toLowerCase()),
-              { station: 'gauge', part: part.part.id },
-              (so) => changeGauge(so, gauge.id, fact.forget),
-            )
-          }
-          style={{ alignItems: 'center' }}
-        >
-          <Words aria-hidden fontSize={22}>
-            ×
-          </Words>
-        </Press>
+          part={part}
+          forget={(toy) => changeGauge(toy, gauge.id, fact.forget)}
+        />
       ) : null}
     </View>
   );

@@ -8,46 +8,48 @@ import { screenWords as words } from '../../words';
 
 const say = words.gauge;
 
-/** What was measured, to be typed. */
-export function Typing({
-  measured,
-  said,
-  part,
-  units,
-  onChange,
-  onUse,
-}: {
+/** Of a whole part what is measured, of wandering to which side; else nothing to choose. */
+function WhatOf({ measured, onChange }: { measured: Measured; onChange: (measured: Measured) => void }) {
+  if (measured.way === 'part')
+    return (
+      <Choice
+        label={say.which}
+        options={(['both', 'width', 'girth', 'height'] as const).map((id) => ({
+          id,
+          label: say.measures[id],
+        }))}
+        chosen={measured.on}
+        onChoose={(on) => onChange({ ...measured, on, typed: '', typedHeight: '' })}
+      />
+    );
+  if (measured.way !== 'wander') return null;
+  return (
+    <Choice
+      label={say.side}
+      options={(['left', 'right'] as const).map((id) => ({ id, label: say[id] }))}
+      chosen={measured.side}
+      onChoose={(side) => onChange({ ...measured, side })}
+    />
+  );
+}
+
+interface TypingProps {
   measured: Measured;
   said: Said;
   part: PartModel;
   units: UnitWords;
   onChange: (measured: Measured) => void;
   onUse: () => void;
-}) {
+}
+
+/** What was measured, to be typed. */
+export function Typing({ measured, said, part, units, onChange, onUse }: TypingProps) {
   const c = usePalette();
   const of = measured.way === 'part' ? measured.on : measured.way;
   const usual = expected(measured, part);
   return (
     <View style={{ gap: 10 }}>
-      {measured.way === 'part' ? (
-        <Choice
-          label={say.which}
-          options={(['both', 'width', 'girth', 'height'] as const).map((id) => ({
-            id,
-            label: say.measures[id],
-          }))}
-          chosen={measured.on}
-          onChoose={(on) => onChange({ ...measured, on, typed: '', typedHeight: '' })}
-        />
-      ) : null}
-      {measured.way === 'wander' ? (
-        <Choice
-          label={say.side}
-          options={(['left', 'right'] as const).map((id) => ({ id, label: say[id] }))}
-          chosen={measured.side}
-          onChoose={(side) => onChange({ ...measured, side })}
-        />
-      ) : null}
+      <WhatOf measured={measured} onChange={onChange} />
       <Field
         label={say.field[of === 'both' ? 'width' : of]}
         value={measured.typed}

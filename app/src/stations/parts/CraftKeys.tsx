@@ -34,12 +34,11 @@ interface Key {
   run: () => void;
 }
 
-/** Keys for what a phone's keyboard makes hard to type. They leave the caret in the text. */
-export function CraftKeys({ editor, terms, text, line, fault, wide, onRewrite, onTap }: CraftKeysProps) {
-  const c = usePalette();
+/** The keys in their order, in the words of the part's terms. */
+function keysOf(editor: CraftKeysProps['editor'], terms: CraftKeysProps['terms'], onTap: () => void): Key[] {
   const sc = WORD_OF[terms].sc;
   const write = (words: string) => () => editor.current?.write(words);
-  const keys: Key[] = [
+  return [
     { label: say.working.key, name: say.working.keyName, run: onTap },
     { label: say.parts.keyNext, run: () => editor.current?.nextRound() },
     { label: sc, run: write(sc) },
@@ -56,6 +55,12 @@ export function CraftKeys({ editor, terms, text, line, fault, wide, onRewrite, o
     { label: 'sl st', run: write('sl st') },
     { label: 'close', run: write('close') },
   ];
+}
+
+/** Keys for what a phone's keyboard makes hard to type. They leave the caret in the text. */
+export function CraftKeys({ editor, terms, text, line, fault, wide, onRewrite, onTap }: CraftKeysProps) {
+  const c = usePalette();
+  const keys = keysOf(editor, terms, onTap);
   const rewritings = useMemo(() => rewritingsOf(text, line, terms), [text, line, terms]);
   return (
     // Pressing a key must not take the focus, and with it the phone's keyboard, from the text.

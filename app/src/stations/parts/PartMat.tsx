@@ -8,6 +8,7 @@ import { MatText, Mat, Press, RULER, Words } from '../../controls';
 import { keyOf, Stage, useHold } from '../../stage';
 import { FAMILY, usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
+import { Tall } from './Tall';
 import { screenWords as say } from '../../words';
 
 /** Room beside the part for its height, px. */
@@ -144,60 +145,6 @@ export function PartMat({ part, width, height }: { part: PartModel; width: numbe
         )
       }
     />
-  );
-}
-
-function Tall({
-  x,
-  from,
-  y0,
-  y1,
-  value,
-  unit,
-  range,
-  change,
-  flat,
-}: {
-  x: number;
-  from: number;
-  y0: number;
-  y1: number;
-  value: string;
-  unit: string;
-  range: string;
-  change: string | null;
-  flat: boolean;
-}) {
-  const c = usePalette();
-  const y = (y0 + y1) / 2;
-  const moved = change !== null && Number(change) !== 0;
-  return (
-    <G>
-      <Path
-        d={`M${from} ${y0}H${x + 8}M${from} ${y1}H${x + 8}`}
-        stroke={c.matInk}
-        strokeWidth={1.2}
-        strokeDasharray="5 4"
-      />
-      {flat ? null : (
-        <Path
-          d={`M${x} ${y0 + 1}V${y1 - 1}M${x - 5} ${y0 + 8}l5-7 5 7M${x - 5} ${y1 - 8}l5 7 5-7`}
-          stroke={c.matInk}
-          strokeWidth={1.5}
-          fill="none"
-        />
-      )}
-      <Rect x={x - 24} y={y - 20} width={48} height={26} fill={c.mat} />
-      <MatText x={x} y={y + 2} size={value.length > 3 ? 20 : 26} anchor="middle" number>
-        {value}
-      </MatText>
-      <MatText x={x} y={y + 18} size={14} anchor="middle" weight="400">
-        {unit}
-      </MatText>
-      <MatText x={x} y={y + 34} size={moved ? 14 : 13} anchor="middle" number weight={moved ? '600' : '500'}>
-        {moved ? say.parts.change(change) : range}
-      </MatText>
-    </G>
   );
 }
 

@@ -153,6 +153,25 @@ function Desk({
   );
 }
 
+/** Loops that the rounds leave free, for what is worked into them later. */
+function FreeLoops({ reading }: { reading: PartModel['reading'] }) {
+  return (
+    <View style={{ gap: 2 }}>
+      <Words fontWeight="600">{say.parts.freeLoops}</Words>
+      {reading.freeLoops.map((f) => (
+        <Quiet key={`${f.round}${f.loop}`}>
+          {say.parts.freeOf(
+            reading.rounds[f.round].label ?? say.parts.atLine(reading.rounds[f.round].line),
+            f.loop,
+            f.free,
+            f.of,
+          )}
+        </Quiet>
+      ))}
+    </View>
+  );
+}
+
 function PartSettings({ part, onAdd }: { part: PartModel; onAdd: () => void }) {
   const c = usePalette();
   const { toy } = useToy();
@@ -178,21 +197,7 @@ function PartSettings({ part, onAdd }: { part: PartModel; onAdd: () => void }) {
         </Words>
       ) : null}
       <PartSize part={part} />
-      {part.reading.freeLoops.length ? (
-        <View style={{ gap: 2 }}>
-          <Words fontWeight="600">{say.parts.freeLoops}</Words>
-          {part.reading.freeLoops.map((f) => (
-            <Quiet key={`${f.round}${f.loop}`}>
-              {say.parts.freeOf(
-                part.reading.rounds[f.round].label ?? say.parts.atLine(part.reading.rounds[f.round].line),
-                f.loop,
-                f.free,
-                f.of,
-              )}
-            </Quiet>
-          ))}
-        </View>
-      ) : null}
+      {part.reading.freeLoops.length ? <FreeLoops reading={part.reading} /> : null}
       <Words fontWeight="600">{say.parts.fill}</Words>
       <FillChoice part={part} id={id} />
       <Words fontWeight="600">{say.parts.terms}</Words>

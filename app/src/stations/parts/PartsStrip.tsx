@@ -1,6 +1,6 @@
 import { ScrollView, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
-import { halfWidth } from '@hoppla/core/form';
+import { halfWidth, type PartForm } from '@hoppla/core/form';
 import { yarnColour, type PartModel } from '@hoppla/core/model';
 import { PlainButton, Press, Words } from '../../controls';
 import { usePalette } from '../../theme';
@@ -39,6 +39,29 @@ export function PartsStrip({ onAdd }: { onAdd: (() => void) | null }) {
   );
 }
 
+/** The part's outline, ring up, at the scale that all parts of the strip share. */
+function Silhouette({ form, pxPerMm, colour }: { form: PartForm; pxPerMm: number; colour: string }) {
+  const c = usePalette();
+  const width = Math.max(14, form.widthMm * pxPerMm + 4);
+  const side = (way: 1 | -1) =>
+    Array.from(
+      form.r,
+      (_, i) =>
+        `${(width / 2 + way * halfWidth(form, i) * pxPerMm).toFixed(1)} ${(2 + form.z[i] * pxPerMm).toFixed(1)}`,
+    );
+  return (
+    <Svg width={width} height={TALL + 6} aria-hidden>
+      <Path
+        d={`M${side(1).join('L')}L${side(-1).reverse().join('L')}Z`}
+        fill={colour}
+        stroke={c.matInk}
+        strokeWidth={1.1}
+        strokeLinejoin="round"
+      />
+    </Svg>
+  );
+}
+
 function StripPart({
   part,
   chosen,
@@ -54,14 +77,6 @@ function StripPart({
 }) {
   const c = usePalette();
   const errors = part.problems.filter((p) => p.severity === 'error').length;
-  const { r, z } = part.form;
-  const width = Math.max(14, part.form.widthMm * pxPerMm + 4);
-  const side = (way: 1 | -1) =>
-    Array.from(
-      r,
-      (_, i) =>
-        `${(width / 2 + way * halfWidth(part.form, i) * pxPerMm).toFixed(1)} ${(2 + z[i] * pxPerMm).toFixed(1)}`,
-    );
   return (
     <Press
       chosen={chosen}
@@ -77,15 +92,7 @@ function StripPart({
         borderTopColor: chosen ? c.tape : 'transparent',
       }}
     >
-      <Svg width={width} height={TALL + 6} aria-hidden>
-        <Path
-          d={`M${side(1).join('L')}L${side(-1).reverse().join('L')}Z`}
-          fill={colour}
-          stroke={c.matInk}
-          strokeWidth={1.1}
-          strokeLinejoin="round"
-        />
-      </Svg>
+      <Silhouette form={part.form} pxPerMm={pxPerMm} colour={colour} />
       <StripWords chosen={chosen} part={part} errors={errors} />
     </Press>
   );

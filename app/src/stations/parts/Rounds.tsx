@@ -50,6 +50,31 @@ export function useLiveText(part: PartModel | null): LiveText & { names: string[
   };
 }
 
+/** What the editor may do and ask. A new host only when the offers may have changed: the widgets of the editor hang on it. */
+function useHost(part: PartModel): Host {
+  const { toy, model } = useToy();
+  const device = useDevice();
+  const id = part.part.id;
+  const latest = useRef({ part, head: headOf(model, part), device });
+  useEffect(() => {
+    latest.current = { part, head: headOf(model, part), device };
+  });
+  const eyes = toy.features
+    .flatMap((f) => (f.kind === 'eyes' && f.part === id ? [courseKey(f.pair.course)] : []))
+    .join();
+  return useMemo<Host>(
+    () => ({
+      mend: (title, changes) =>
+        edit(title, { station: 'parts', part: id }, (t) => mendPart(t, id, changes, newId)),
+      offers: (line) => offersOf(latest.current, line),
+      taken: (line) => takenBy(latest.current.part, line, eyes.split(',')),
+    }),
+    // Habits told elsewhere change what a note offers.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [id, eyes, device.habits],
+  );
+}
+
 /** The editor of one part, wired to the one history. */
 export function Rounds({
   part,
@@ -63,31 +88,12 @@ export function Rounds({
   onCaret: (line: number) => void;
 }) {
   const c = usePalette();
-  const { toy, model, writing } = useToy();
-  const device = useDevice();
+  const { toy, writing } = useToy();
   const [caret, setCaret] = useState(1);
   const id = part.part.id;
   const { terms } = toy.settings;
   const context = useMemo(() => ({ terms, parts: live.names }), [terms, live.names]);
-  const latest = useRef({ part, head: headOf(model, part), device });
-  useEffect(() => {
-    latest.current = { part, head: headOf(model, part), device };
-  });
-  const eyes = toy.features
-    .flatMap((f) => (f.kind === 'eyes' && f.part === id ? [courseKey(f.pair.course)] : []))
-    .join();
-  // A new host only when the offers may have changed: the widgets of the editor hang on it.
-  const host = useMemo<Host>(
-    () => ({
-      mend: (title, changes) =>
-        edit(title, { station: 'parts', part: id }, (t) => mendPart(t, id, changes, newId)),
-      offers: (line) => offersOf(latest.current, line),
-      taken: (line) => takenBy(latest.current.part, line, eyes.split(',')),
-    }),
-    // Habits told elsewhere change what a note offers.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [id, eyes, device.habits],
-  );
+  const host = useHost(part);
   const change = (changes: TextChange[]) =>
     edit(
       say.parts.rounds,

@@ -155,6 +155,16 @@ function RowWords({ row, open }: { row: LaneRow; open: boolean }) {
   );
 }
 
+/** A strand of yarn along a path. */
+function Strand({ d, yarn }: { d: string; yarn: string }) {
+  return (
+    <G>
+      <Path d={d} stroke={shade(yarn, 0.62)} strokeWidth={9} fill="none" />
+      <Path d={d} stroke={yarn} strokeWidth={6.4} strokeDasharray="5 1.6" fill="none" />
+    </G>
+  );
+}
+
 /** The strands of a row, its sign and what is joined. */
 function Strands({
   width,
@@ -176,40 +186,24 @@ function Strands({
         const from = s.state === 'starts' ? mid : 0;
         const to = s.state === 'ends' ? mid : height;
         const d = `M${x(s.lane)} ${from}V${to}`;
-        if (s.state === 'parked')
-          return (
-            <Path
-              key={s.lane}
-              d={d}
-              stroke={c.edge}
-              strokeWidth={2.6}
-              strokeDasharray="1 6"
-              strokeLinecap="round"
-            />
-          );
-        return (
-          <G key={s.lane}>
-            <Path d={d} stroke={shade(s.yarn, 0.62)} strokeWidth={9} />
-            <Path d={d} stroke={s.yarn} strokeWidth={6.4} strokeDasharray="5 1.6" />
-          </G>
+        return s.state === 'parked' ? (
+          <Path
+            key={s.lane}
+            d={d}
+            stroke={c.edge}
+            strokeWidth={2.6}
+            strokeDasharray="1 6"
+            strokeLinecap="round"
+          />
+        ) : (
+          <Strand key={s.lane} d={d} yarn={s.yarn} />
         );
       })}
       {row.joins ? (
-        <G>
-          <Path
-            d={`M${x(row.joins.lane)} 0C${x(row.joins.lane)} ${mid} ${x(row.joins.lane)} ${mid} ${x(row.lane)} ${mid}`}
-            stroke={shade(row.joins.yarn, 0.62)}
-            strokeWidth={9}
-            fill="none"
-          />
-          <Path
-            d={`M${x(row.joins.lane)} 0C${x(row.joins.lane)} ${mid} ${x(row.joins.lane)} ${mid} ${x(row.lane)} ${mid}`}
-            stroke={row.joins.yarn}
-            strokeWidth={6.4}
-            strokeDasharray="5 1.6"
-            fill="none"
-          />
-        </G>
+        <Strand
+          d={`M${x(row.joins.lane)} 0C${x(row.joins.lane)} ${mid} ${x(row.joins.lane)} ${mid} ${x(row.lane)} ${mid}`}
+          yarn={row.joins.yarn}
+        />
       ) : null}
       <Path d={`M${x(row.lane) + 18} ${mid}H${width}`} stroke={c.line} strokeWidth={2} />
       <LaneSign sign={row.sign} x={x(row.lane)} y={mid} yarn={shade(row.yarn ?? WHOLE_TOY, 0.8)} r={14} />

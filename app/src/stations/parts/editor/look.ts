@@ -119,6 +119,10 @@ const below = (c: Palette) => ({
     paddingTop: '8px',
   },
   '.hop-below p': { margin: '0', padding: '6px 0' },
+});
+
+/** What can be done about it, on buttons of the thumb's size. */
+const deeds = (c: Palette) => ({
   '.hop-deeds': { display: 'flex', flexWrap: 'wrap', gap: '8px' },
   '.hop-below button': {
     minHeight: '44px',
@@ -166,4 +170,7 @@ const completion = (c: Palette) => ({
 
 /** The editor in the colours of the house. */
 export const look = (c: Palette, dark: boolean) =>
-  EditorView.theme({ ...sheet(c), ...gutter(c), ...marks(c), ...below(c), ...completion(c) }, { dark });
+  EditorView.theme(
+    { ...sheet(c), ...gutter(c), ...marks(c), ...below(c), ...deeds(c), ...completion(c) },
+    { dark },
+  );
