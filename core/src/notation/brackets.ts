@@ -59,7 +59,7 @@ export function takeBracket(c: Cursor, depth: number): Item {
     takeBetweenStars(c);
   }
   const inOne = takeInOne(c);
-  const times = takeTimes(c, true) ?? (close === '*' ? starredTimes(c) : null);
+  const times = takeTimes(c, true) ?? (close === '*' ? starredTimes(c) : countBehind(c));
   const span = c.since(start);
   if (inOne)
     return {
@@ -86,6 +86,14 @@ function starredTimes(c: Cursor): TakenTimes | null {
   if (behind && !['(', '[', '=', ',', ';', 'times'].includes(behind.text)) return null;
   const n = c.number()!;
   c.takeAny('times');
+  return { value: n.value, span: n.span, more: false, plain: true };
+}
+
+/** `[2, inc] 6 (24)`: a number alone behind the bracket, before the count. */
+function countBehind(c: Cursor): TakenTimes | null {
+  const behind = c.peek(1);
+  if (c.peek()?.type !== 'number' || (behind && !['(', '[', '='].includes(behind.text))) return null;
+  const n = c.number()!;
   return { value: n.value, span: n.span, more: false, plain: true };
 }
 

@@ -8,6 +8,7 @@ const CHANGES = ['change', 'changing', 'switch', 'switching', 'go on', 'continue
   `${word} colour to`,
   `${word} color to`,
   `${word} with`,
+  `${word} back to`,
 ]);
 
 /** `with white`, `in B:`, `(A)`, `change to B`, `last pull-through in B`. */
@@ -27,6 +28,7 @@ export function colourSign(c: Cursor): Sign | null {
     c.at = start;
     return null;
   }
+  const then = start === 0 && c.takeAny('then', 'now', 'and');
   const changes = c.takePhrase(...CHANGES);
   if (changes || c.takeAny('with', 'using')) {
     const colour = colourName(c);
@@ -48,6 +50,7 @@ export function colourSign(c: Cursor): Sign | null {
     }
   }
   c.at = start;
+  if (then) c.at++;
   return namedColour(c, start);
 }
 
@@ -66,7 +69,12 @@ function namedColour(c: Cursor, start: number): Sign | null {
   }
   c.at = start;
   const bare = colourName(c);
-  if (bare && isColour(bare) && c.takeAny(':')) return { sign: 'colour', colour: bare };
+  const leads = bare !== null && isColour(bare) && (bare.length > 1 || c.is(':'));
+  // `white, sc in each st`, `black for 2 rounds`
+  const behindThen = start === 0 && c.tokens[0].text === 'then' && !c.peek();
+  if (leads && behindThen) return { sign: 'colour', colour: bare! };
+  const first = leads && start <= 1 && c.is(',') && c.peek(1) !== undefined;
+  if ((leads && c.takeAny(':')) || (first && c.takeAny(','))) return { sign: 'colour', colour: bare! };
   // `4 sc in magic ring, orange (4)`
   const behind = start > 0 && c.tokens[start - 1].text === ',';
   if (bare && bare.length > 1 && behind && isColour(bare) && !c.peek())

@@ -10,9 +10,9 @@ const PARTS: Record<string, number> = { '½': 0.5, '¼': 0.25, '¾': 0.75 };
 
 /** The work comes off the hook. */
 const OFF =
-  /\b(?:fasten(?:ing)? off|finish(?:ing)? off|end off|(?<=\b(?:sl st|ss|slip stitch)(?: in(?:to)? (?:the )?next(?: st)?)?(?:,| and| then) )end(?=\s*(?:$|[.,;]))|invisible finish|bind off|tie off|f[./]?\s?o\b|cut (?:the |your )?(?:yarn|thread|wool|end)|(?:break|snip) (?:off )?(?:the |your )?(?:yarn|thread|wool)|break off\b(?! [a-z]\b)|leav(?:e|ing) (?:an? )?(?:very )?(?:long |extra long )?(?:tail|yarn end|end of yarn)\b(?!.*\b(?:start|beginning|before)\b))/;
+  /^off(?=\s*(?:$|,|\())|\b(?:sl st|ss|slip stitch)(?:,| and| then)+ (?:cut|off)(?=\s*(?:$|,))|\b(?:fasten(?:ing)? off|finish(?:ing)? off|end off|(?<=\b(?:sl st|ss|slip stitch)(?: in(?:to)? (?:the )?next(?: st)?)?(?:,| and| then) )end(?=\s*(?:$|[.,;]))|invisible finish|bind off|tie off|f[./]?\s?o\b|cut (?:the |your )?(?:yarn|thread|wool|end)|(?:break|snip) (?:off )?(?:the |your )?(?:yarn|thread|wool)|break off\b(?! [a-z]\b)|leav(?:e|ing) the (?:thread|yarn|end) (?:for|to) sew|leav(?:e|ing) (?:an? )?(?:very )?(?:long |extra long )?(?:tail|yarn end|end of yarn)\b(?!.*\b(?:start|beginning|before)\b))/;
 /** Of an end of yarn that is left. */
-const OF_A_TAIL = /\b(?:tail|end|ends|leav(?:e|ing)|keep|sew(?:ing)?|fasten|cut|break|finish|f\.?o)\b/;
+const OF_A_TAIL = /\b(?:tail|end|ends|leav(?:e|ing)|keep|sew(?:ing)?|off|fasten|cut|break|finish|f\.?o)\b/;
 const NO_TAIL =
   /\b(?:hooks?|eyes?|felt|loop of|wide|tall|high|across|diameter|apart|long strand|pieces?|lengths?|strands?|at the start|starting tail|starting end|beginning tail|circle|hanger|trim|start with)\b/;
 
@@ -89,6 +89,8 @@ export function endingsIn(said: string): Fact[] {
     /\b(?:close|shut|closed|hole)\b/.test(said) &&
     !/\bdo not close|\bdon't close/.test(said)
   )
+    facts.push({ fact: 'shut', how: 'gathered', count: n });
+  else if (/\b(?:draw|pull) (?:up|in|together) (?:the )?(?:last|remaining|rem|final)\b/.test(said))
     facts.push({ fact: 'shut', how: 'gathered', count: n });
   else if (/\bweave (?:the )?(?:tail|end|yarn) through\b/.test(said))
     facts.push({ fact: 'shut', how: 'gathered', count: n });

@@ -31,7 +31,7 @@ export function factsIn(sentence: string): Fact[] {
     .replace(/\s+/g, ' ')
     .replace(/[.!?;:,]+$/, '')
     .replace(/^\(([^()]*)\)$/, '$1')
-    .replace(/\s&\s/g, ' and ')
+    .replace(/\s[&+]\s/g, ' and ')
     .replace(/^(?:finish(?:ing)?|finally|to finish|at the end)\s*[:,-]\s*/, '');
   if (said === '' || CONDITION.test(said)) return [];
   const facts: Fact[] = [];

@@ -27,10 +27,12 @@ const AND = String.raw`\s*(?:and|&|\+|-|to|\/|·)\s*`;
 
 const BETWEEN_ROUNDS = [
   new RegExp(
-    String.raw`\b(?:in\s+)?(?:between|btwn?|betw\.?|b\/w|at|in|on)\s+${ROUND}(\d{1,4})${AND}(?:${ROUND})?(\d{1,4})(?!\d|\.\d)`,
+    String.raw`\b(?:in\s+)?(?:between|btwn?|betw\.?|b\/[wt]|at|in|on)\s+${ROUND}(\d{1,4})${AND}(?:${ROUND})?(\d{1,4})(?!\d|\.\d)`,
   ),
   // `R6/R7`, `R6-7`
   new RegExp(String.raw`(?<![a-z\d])r\s*(\d{1,4})\s*[\/&·-]\s*r?\s*(\d{1,4})(?![\d.])`),
+  // `rnd 8/9`, `rd 7-8`
+  /(?<![a-z])(?:rounds?|rnds?|rds?|rows?)\s*\.?\s*(\d{1,4})\s*[\/&·-]\s*(\d{1,4})(?![\d.])/,
   // `between 8R and 9R`
   new RegExp(String.raw`\bbetween\s+(\d{1,4})\s*r${AND}(\d{1,4})\s*r\b`),
   // `between 10 and 11 rnd`
@@ -41,10 +43,10 @@ const BETWEEN_ROUNDS = [
 ];
 /** `between 3 & 4`: numbers alone are rounds where they follow each other and no stitches are counted. */
 const BETWEEN_NUMBERS =
-  /\b(?:between|btwn?|betw\.?|b\/w)\s+(\d{1,4})\s*(?:and|&|\+|-|\/)\s*(\d{1,4})(?![\d.,]?\d|\s*(?:sts?|stitch(?:es)?|sc|dc|hdc|x|mm|cm|in|inch(?:es)?|holes?|spaces?|degrees?|[a-z]+ (?:sts?|stitch(?:es)?))\b)/;
+  /\b(?:between|btwn?|betw\.?|b\/[wt])\s+(\d{1,4})\s*(?:and|&|\+|-|\/)\s*(\d{1,4})(?![\d.,]?\d|\s*(?:sts?|stitch(?:es)?|sc|dc|hdc|x|mm|cm|in|inch(?:es)?|holes?|spaces?|degrees?|[a-z]+ (?:sts?|stitch(?:es)?))\b)/;
 /** `at a distance of 14 stitches` */
 const AT_A_DISTANCE = new RegExp(
-  String.raw`\b(?:at a |with a )?(?:distance|gap|(?:inter)?space|spacing)(?: of)?:?\s*${N}\s*(st|sts|stitch|stitches|sc|dc|x|hole|holes)\b`,
+  String.raw`\b(?:at a |with a )?(?:distance|gap|(?:inter)?space|spacing)(?: of)?:?\s*${N}\s*(st|sts|stitch|stitches|sc|dc|x|hole|holes|loop|loops)\b`,
 );
 const ON_ROUND = new RegExp(
   String.raw`\b(?:on|in|at|to|into|through|eyes?:?)\s+${ROUND}(\d{1,4})(?!\d|\.\d)`,
@@ -73,6 +75,8 @@ const OTHERS: readonly (readonly [FeatureNote['what'], RegExp])[] = [
 /** Words of a distance that is said in a way that is not read. */
 const DISTANCE =
   /\b(?:apart|between|spaces?|distance|showing|visible|cm|inch(?:es)?|degrees|finger|width|next to each other|close together|side by side|halfway|centred|centered)\b|°/;
+/** Stitches whose part in a distance is not said: `eyes rd 7-8 / 6 sts`. */
+const SOME_STITCHES = /\d\s*(?:sts?|stitch(?:es)?)\b/;
 const LONGEST = 400;
 
 /**
@@ -97,7 +101,9 @@ export function featureIn(note: string): FeatureNote | null {
   const open = left
     .replace(REFERENCE, ' ')
     .replace(/\bin between\b|\bbetween (?:them|each|the posts|both)\b/g, ' ');
-  const unreadFar = far.many === null && far.apart === null && DISTANCE.test(open) ? left.trim() : null;
+  const nothing = far.many === null && far.apart === null;
+  const counted = what === 'eyes' && SOME_STITCHES.test(open);
+  const unreadFar = nothing && (counted || DISTANCE.test(open)) ? left.trim() : null;
   const unreadRounds = rounds === null && /\b(?:rounds?|rnds?|rows?|r\d)\b/.test(left) ? left.trim() : null;
   return {
     what,

@@ -1,6 +1,8 @@
 import type { Cursor } from './cursor';
-import { takeStitch } from './stitches';
-import { intoWhat, takeBoth, takeNoun, takeRest, takeWhere } from './where';
+import { craftWord, takeStitch } from './stitches';
+import { takeNoun } from './nouns';
+import { takeBoth, takeRest } from './rest';
+import { intoWhat, takeWhere } from './where';
 import type { StitchItem } from './syntax';
 
 /** `3 sc`, `sc in next 3`, `sc around`, `skip 2`, `2 sc in each st`, `8 up the side`; null when no stitch stands here. */
@@ -20,6 +22,8 @@ export function takeStitches(c: Cursor): StitchItem | null {
   const word = many && c.takeAny('together', 'tog') ? { ...worked, eats: lead.value } : worked;
   if (!word) {
     const edge = lead ? takeEdge(c) : null;
+    if (!edge && lead && intoOne(c)) return sameAgain(c, start, lead);
+    if (!edge && lead && alone(c, start)) return plainCount(c, start, lead);
     if (
       !edge &&
       lead &&
@@ -27,17 +31,7 @@ export function takeStitches(c: Cursor): StitchItem | null {
       (!c.peek() || [',', ')', ']', '*', '='].includes(c.peek()!.text) || c.is('in') || c.is('around'))
     )
       return plainCount(c, start, lead);
-    if (edge)
-      return {
-        type: 'stitch',
-        kind: 'sc',
-        eats: 1,
-        makes: edge === 'corner' ? lead!.value : 1,
-        times: edge === 'corner' ? 1 : lead!.value,
-        edge,
-        timesSpan: edge === 'corner' ? undefined : lead!.span,
-        span: c.since(start),
-      };
+    if (edge) return alongEdge(c, start, lead!, edge);
     c.at = start;
     return null;
   }
@@ -54,6 +48,23 @@ export function takeStitches(c: Cursor): StitchItem | null {
   item.span = c.since(start);
   return item;
 }
+
+/** `12 up the side`, `3 in the corner`: so many along an edge. */
+const alongEdge = (
+  c: Cursor,
+  start: number,
+  lead: NonNullable<ReturnType<Cursor['number']>>,
+  edge: StitchItem['edge'],
+): StitchItem => ({
+  type: 'stitch',
+  kind: 'sc',
+  eats: 1,
+  makes: edge === 'corner' ? lead.value : 1,
+  times: edge === 'corner' ? 1 : lead.value,
+  edge,
+  timesSpan: edge === 'corner' ? undefined : lead.span,
+  span: c.since(start),
+});
 
 /** `sc2tog twice`, `inc in next st thrice` */
 function takeOften(c: Cursor, item: StitchItem): void {
@@ -111,6 +122,52 @@ function leftFree(c: Cursor, start: number): StitchItem | null {
   }
   return staysFree(c, start, n);
 }
+
+/** `2 in next`, `3 in the same st`, `2 in each`: a number without its stitch goes into one. */
+function intoOne(c: Cursor): boolean {
+  if (!c.is('in') && !c.is('into')) return false;
+  const where = c.is('the', 1) ? c.peek(2) : c.peek(1);
+  return where !== undefined && ['next', 'same', 'each', 'every'].includes(where.text);
+}
+
+/** `1 sc, 2 in next`: two of the stitch that was said last, single crochets where none was. */
+function sameAgain(c: Cursor, start: number, lead: NonNullable<ReturnType<Cursor['number']>>): StitchItem {
+  const before = c.tokens
+    .slice(Math.max(0, start - 12), start)
+    .findLast((t) => t.type === 'word' && craftWord(t.text, c.terms) !== null);
+  const kind = before ? craftWord(before.text, c.terms)!.kind : 'sc';
+  const item: StitchItem = {
+    type: 'stitch',
+    kind: kind === 'slst' || kind === 'ch' ? 'sc' : kind,
+    eats: 1,
+    makes: 1,
+    times: lead.value,
+    timesSpan: lead.span,
+    span: c.since(start),
+  };
+  takeBehind(c, item, true);
+  return { ...item, span: c.since(start) };
+}
+
+const OF_LOOPS = new Set([
+  'blo',
+  'flo',
+  'in',
+  'the',
+  'back',
+  'front',
+  'loop',
+  'loops',
+  'only',
+  ',',
+  ':',
+  'then',
+  'of',
+]);
+
+/** `back loops only, 32`: a number is all that a round says. */
+const alone = (c: Cursor, start: number): boolean =>
+  !c.peek() && c.tokens.slice(0, start).every((t) => OF_LOOPS.has(t.text));
 
 /** `24`, `6 in mr`: so many single crochets where a page writes no stitch for them. */
 function plainCount(c: Cursor, start: number, lead: { value: number; span: StitchItem['span'] }): StitchItem {

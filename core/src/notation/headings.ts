@@ -28,6 +28,9 @@ const NO_NAME = new Set([
   'begin',
   'change',
   'then',
+  'attach',
+  'sew',
+  'glue',
 ]);
 
 /** Reads a title: `Head (1x, rust, 3.0 mm hook, ring = crown)`, `EARS - make 2`, `Arm x2`, `Head:`, `Option "tall ears":`. `fresh`: nothing but blank lines or an ending stands before it. */

@@ -1,4 +1,5 @@
 import { written, type PlainLine } from './lexer';
+import { ORDINALS } from './numberWords';
 import type { Label, Stated } from './syntax';
 
 const WORD = String.raw`(?:rounds?|rnds?|rds?|rows?|r|lines?)`;
@@ -10,6 +11,9 @@ const MORE = new RegExp(
   'y',
 );
 const BARE = /(\d+)(?:\s*[.)]?\s*[-/+]\s*(\d+))?(?=\s*(?:[.):](?!\d)|\t))/y;
+/** `(1) mr, sc 6`, `(19-26) sc in each st`: a number in brackets before something that is worked. */
+const BRACKETED =
+  /[([](\d{1,3})(?:\s*[-/+]\s*(\d{1,3}))?[)\]](?=\s+[([*]?\s*(?:(?:\d+\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|invdec|ch|mr|magic|sl st|ss|work|in [bf]lo|[bf]lo)(?![a-z])))/y;
 /** `7-13 rnds:`, `4 rnd:`; `4 rounds:` are four of them. */
 const BEHIND =
   /(\d+)\s*r?\s*[-~]\s*(\d+)\s*(?:rounds?|rnds?|rows?|r)(?=\s*[:.)-])|(\d+)\s*(?:round|rnd|row|r)(?=\s*[:.)([-])/y;
@@ -18,6 +22,11 @@ const DASHED =
   /(\d{1,3})(?:\s*(?:to|and|&|,|-)\s*(\d{1,3}))?(?=\s+-\s+(?:[(*[]|(?:\d+\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|invdec|ch|mr|magic|sl st|ss|work|in [bf]lo|[bf]lo)(?![a-z])))/y;
 const ORDINAL =
   /(\d+)(?:st|nd|rd|th)(?:\s*(?:to|-|and|&)\s*(?:the\s+)?(\d+)(?:st|nd|rd|th))?\s+(?:rounds?|rnds?|rows?|r)(?=\s*[:.)([-])/y;
+/** `First row:`, `Second round -`: the label in a word. */
+const IN_WORDS = new RegExp(
+  String.raw`(${ORDINALS.slice(1).join('|')})\s+(?:rounds?|rnds?|rows?)(?=\s*[:.)(-])`,
+  'y',
+);
 /** `(6 rounds)`, `(to taste)`, `(this is the ridge)`: told between the label and the work. */
 const TOLD =
   /\s*\(\s*(?:(?:in all |all |= ?)?(\d+) (?:rounds?|rows?|rnds?)|(to taste)|ws|rs|wrong side|right side|(?:this|that|it) [a-z ,']{1,60})\s*\)/y;
@@ -36,10 +45,10 @@ export function labelOf(plain: PlainLine): { label: Label; end: number; counted:
   const from = LEAD.exec(text)![0].length;
   const at = (pattern: RegExp, where: number) => matchAt(pattern, text, where);
   const named = at(NAMED, from);
-  const bare = named ? null : (at(BARE, from) ?? at(DASHED, from));
-  const found = named ?? bare ?? at(ORDINAL, from) ?? at(BEHIND, from);
+  const bare = named ? null : (at(BARE, from) ?? at(DASHED, from) ?? at(BRACKETED, from));
+  const found = named ?? bare ?? at(ORDINAL, from) ?? at(BEHIND, from) ?? at(IN_WORDS, from);
   if (!found) return null;
-  const first = Number(found[1] ?? found[3]);
+  const first = Math.max(ORDINALS.indexOf(found[1]), 0) || Number(found[1] ?? found[3]);
   let last = found[2] === undefined ? first : Number(found[2]);
   let end = from + found[0].length;
   if (

@@ -37,18 +37,16 @@ export abstract class Layers extends Counting {
 
   protected layerRound(line: number, node: RoundNode, layer: LayerBase): Problem[] {
     const base = this.numbered.get(layer.round) ?? -1;
+    // `Rim: join at any front loop of rd 12` begins on the loops of another part.
+    if (base < 0 && this.part.rounds.length === 0)
+      return [problem('assumed', layer.span, say.loopsOfOther(layer.round)), ...this.rounds(line, node)];
     const wanted =
       layer.loops !== 'either'
         ? layer.loops
         : this.ledger.free(base, 'front') >= this.ledger.free(base, 'back')
           ? 'front'
           : 'back';
-    const free =
-      base < 0
-        ? 0
-        : this.part.rounds.some((r) => r.base === base) || this.ledger.free(base, wanted) > 0
-          ? this.ledger.free(base, wanted)
-          : 0;
+    const free = base < 0 ? 0 : this.ledger.free(base, wanted);
     if (!this.main && !node.label) this.main = this.work;
     const next = node.label ? node.label.first : 1;
     this.work = {

@@ -46,7 +46,7 @@ export function plainLine(asWritten: string): PlainLine {
   // Most lines are typed on a plain keyboard.
   if (!BEYOND_ASCII.test(line))
     return {
-      text: tableRow(dottedRow(dotted(line.toLowerCase().replace(/\{/g, '(').replace(/\}/g, ')')))),
+      text: plainRow(line.toLowerCase().replace(/\{/g, '(').replace(/\}/g, ')')),
       at: null,
     };
   let out = '';
@@ -59,12 +59,28 @@ export function plainLine(asWritten: string): PlainLine {
     out += plain;
   }
   offsets?.push(line.length);
-  return { text: tableRow(dottedRow(dotted(out))), at: offsets ? Int32Array.from(offsets) : null };
+  return { text: plainRow(out), at: offsets ? Int32Array.from(offsets) : null };
 }
 
-/** `** Put the eyes in **`, `*stuff*`, `- **R1:** 6 sc`: stars that only set a line or its label in another letter are blanks; as long as they were. */
+/** Columns and letters that some hands set apart, as everybody writes them; as long as they were. */
+const plainRow = (text: string): string => tableRow(dottedRow(dotted(spaced(text))));
+
+/** `6 s c`: the letters of one stitch set apart, as old books print them. */
+const spaced = (text: string): string =>
+  text.includes(' c')
+    ? text.replace(/(?<![a-z])(h d|s|d|t r) c(?!ol|[a-z])/g, (found) =>
+        found.replace(/ /g, '').padEnd(found.length),
+      )
+    : text;
+
+/** `** Put the eyes in **`, `*stuff*`, `--- stuff ---`, `*EAR* (2x)`, `- **R1:** 6 sc`: signs that only set a line or its label in another letter are blanks; as long as they were. */
 function undecorated(line: string): string {
+  const ruled = /^\s*(?:-{3,}|={2,}|~{2,})\s*([^-=~]{3,80}?)\s*(?:-{3,}|={2,}|~{2,})\s*$/.exec(line);
+  if (ruled && OF_THE_HANDS.test(ruled[1]))
+    return line.replace(/[-=~]{2,}/g, (rule) => ' '.repeat(rule.length));
   if (!line.includes('*')) return line;
+  const boxed = /^\s*\*[\p{L} &+'-]{2,30}\*(?=\s*[([][^()[\]]*[)\]]\s*$)/u.exec(line);
+  if (boxed) return line.replace(/\*/g, ' ');
   const whole = /^\s*(?:[-•]\s*)?(?:\*{2,}(?=[^*])[^*]*\*{2,}|\*([^*]{3,})\*)\s*$/.exec(line);
   if (whole && (whole[1] === undefined || OF_THE_HANDS.test(whole[1]))) return line.replace(/\*/g, ' ');
   return line.replace(/\*\*([^*]{1,60}[:.])\*\*|\*\*([^*]{1,60})\*\*(?=\s*:)/g, (bold) =>
@@ -84,14 +100,18 @@ const dotted = (text: string): string =>
 const dottedRow = (text: string): string =>
   /\s\.{3}\s.*\s\.{3}\s/.test(text) ? text.replace(/\s\.{3}(?=\s)/g, '\t   ') : text;
 
-/** `| 4 | (2 sc, inc) x6 | 24 |`: a row of a table with bars between its columns is one with tabs; as long as it was. */
-const tableRow = (text: string): string =>
-  /^\s*\|[^\n]*\|\s*$/.test(text)
-    ? text
-        .replace('|', ' ')
-        .replace(/\|(?=\s*$)/, ' ')
-        .replace(/\|/g, '\t')
+/** `| 4 | (2 sc, inc) x6 | 24 |`, `04 | inc x6 | 24`: a row of a table with bars between its columns is one with tabs; as long as it was. */
+function tableRow(text: string): string {
+  if (!text.includes('|')) return text;
+  if (/^\s*\|[^\n]*\|\s*$/.test(text))
+    return text
+      .replace('|', ' ')
+      .replace(/\|(?=\s*$)/, ' ')
+      .replace(/\|/g, '\t');
+  return /^\s*(?:r(?:oun|n)?d?s?\.?\s*)?\d+(?:\s*-\s*\d+)?\s*\|/.test(text)
+    ? text.replace(/\|/g, '\t')
     : text;
+}
 
 /** The same for a whole text whose offsets nobody needs. */
 export const plainSigns = (text: string): string => plainLine(text).text;
@@ -125,7 +145,15 @@ export function written(plain: PlainLine, from: number, to: number): Span {
 }
 
 /** Words that some hands shorten. */
-const SHORT: Readonly<Record<string, string>> = { ea: 'each', nxt: 'next', rpt: 'repeat', thru: 'through' };
+const SHORT: Readonly<Record<string, string>> = {
+  ea: 'each',
+  nxt: 'next',
+  rpt: 'repeat',
+  thru: 'through',
+  foll: 'next',
+  fl: 'flo',
+  bl: 'blo',
+};
 
 const TOKEN =
   /(\d+)(?:st|nd|rd|th)(?![a-z])|(\d+)|x(?=\s*\d)|[a-z\u00c0-\u024f][a-z0-9\u00c0-\u024f']*|[^\s]/gy;

@@ -142,6 +142,10 @@ function unlabelled(line: string, said: string, plain: PlainLine, context: LineC
     return noteOf(line.trim(), said);
   if (round.items.length === 0 && !round.stated && !round.layer && round.facts?.length)
     return noteOf(line.trim(), said);
+  // `ch 4, sl st back` on a line of its own: a chain that hangs from the edge is in no fabric.
+  const worked = round.items.filter((i) => i.type !== 'sign');
+  if (worked.length > 0 && worked.every(hangs) && !round.stated)
+    return { ...noteOf(line.trim(), said), unread: true };
   const nothing = !round.layer && !round.items.some(isWork);
   // A count without a stitch, and words alone, are told to people; a slip of the pen is small and has no capital.
   if (!isProse(round, said) && !(nothing && round.items.length > 0 && (round.stated || isNamed(line, round))))
@@ -149,12 +153,19 @@ function unlabelled(line: string, said: string, plain: PlainLine, context: LineC
   return { ...noteOf(line.trim(), said), prose: true, ...(lost(said) ? { unread: true } : {}) };
 }
 
+/** `2 in each (16)`: a count at the end is of work, whatever stands before it. */
+const COUNTED = /\S\s*[([]\s*\d{1,4}\s*(?:sts?|stitches)?\s*[)\]]\.?\s*$/;
+
 /** Whether a sentence that decides nothing sounds like work; of one that decides something only stitches do. */
 const lost = (said: string): boolean => {
   const sentences = sentencesOf(said).map(({ from, to }) => said.slice(from, to));
   const open = sentences.filter((s) => factsIn(s).every((f) => f.fact === 'colour') && soundsLikeWork(s));
-  return open.length === sentences.length || open.some((s) => CRAFT_COUNT.test(s));
+  return open.length === sentences.length || open.some((s) => CRAFT_COUNT.test(s)) || COUNTED.test(said);
 };
+
+/** A chain that is worked back on itself, once or several times. */
+const hangs = (item: Item): boolean =>
+  item.type === 'return' || (item.type === 'group' && item.items.every((i) => i.type === 'sign' || hangs(i)));
 
 /** Words alone, beginning with a capital: a name, not a stitch that is spelled wrongly. */
 const isNamed = (line: string, round: RoundNode): boolean =>

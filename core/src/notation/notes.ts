@@ -3,6 +3,7 @@ import { featureIn } from './featureNote';
 import { hookIn } from './hooks';
 import { sentencesOf } from './sentences';
 import { LAYER } from './layerWords';
+import { NUMBER_PATTERN as N } from './numberWords';
 import type { Fact, LineNode } from './syntax';
 
 type NoteNode = Extract<LineNode, { type: 'note' }>;
@@ -36,6 +37,7 @@ export function saidLine(line: string, plain: string, terse: string): NoteNode |
   const facts = factsOf(plain);
   const ends = facts.some((f) => f.fact === 'off' || f.fact === 'shut');
   const decides = facts.some((f) => f.fact !== 'hook' && f.fact !== 'feature' && f.fact !== 'ring');
+  if (facts.every((f) => f.fact === 'colour') && ROUNDS_OF_IT.test(text)) return null;
   if (
     decides &&
     (!CRAFT_COUNT.test(withoutLastStitch(terse.trim())) ||
@@ -48,6 +50,11 @@ export function saidLine(line: string, plain: string, terse: string): NoteNode |
   const note = noteOf(line.trim(), plain, facts);
   return COUNTED_WORK.test(text) && !note.feature ? { ...note, unread: true } : note;
 }
+
+/** `change back to red, 3 rounds`: work in the new colour. */
+const ROUNDS_OF_IT = new RegExp(
+  String.raw`(?:[,;:]|\bfor)\s*(?:${N})\s+(?:more\s+)?(?:rounds?|rnds?|rows?)\.?(?:\s*[([]\s*\d+\s*[)\]])?$`,
+);
 
 /** Stitches that are told to their end, before the words that end the part in the same sentence. */
 const WORKED_OUT =
@@ -94,7 +101,7 @@ const WORK =
   /\b(?:rep(?:eat)?|decreas(?:e|ing)|increas(?:e|ing)|keep (?:on )?(?:going|crocheting|working)|(?:work|carry|go) on (?:for|until|like|as)|pull (?:it )?tight|do not stuff|don't stuff|crochet(?:ing)?|work (?:in|around|across|even|\d)|leave \d|chain \d|skip|fasten off|hook|(?:\d+|each|every|next|last) (?:st|sts|stitch|stitches|sc|dc|hdc|inc|dec)|(?:rounds?|rnds?|rows?) (?:\d|of)|slip stitch|sl st)\b/;
 /** What sounds like work and is told elsewhere: a ring is made where its first round says so, a case is the maker's choice. */
 const TOLD =
-  /\bmake an? (?:magic|adjustable|sliding) (?:ring|circle|loop)\b|^(?:if|or|option|optional|alternatively)\b|\binstead\b|\bmark(?:er)?\b|\bslip ?knot\b/;
+  /\bmake an? (?:magic|adjustable|sliding) (?:ring|circle|loop)\b|^(?:if|or|option|optional|alternatively)\b|\binstead\b|\bmark(?:er)?\b|\bslip ?knot\b|^(?:pull|draw) (?:it |the (?:ring|loop|circle) )?(?:shut |closed? )?tight(?:ly)?\.?$/;
 
 /** Whether words that were not read speak of the work: they are marked, never passed over. `plain` in lower case. */
 export const soundsLikeWork = (plain: string): boolean => WORK.test(plain) && !TOLD.test(plain.trim());

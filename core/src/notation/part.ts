@@ -42,6 +42,8 @@ export class PartCounter extends WorkedLines {
       node.type === 'round' ? this.round(line, node) : node.type === 'repeat' ? this.repeat(line, node) : [];
     if (node.type === 'round')
       for (const span of node.unread ?? []) problems.push(problem('assumed', span, say.soundsLikeWork));
+    if (node.type === 'note' && node.unread && node.behind)
+      problems.push(problem('assumed', { from: 0, to: to - from }, say.soundsLikeWork));
     if (star === 'closes') this.stars.closes = this.part.rounds.length;
     if (node.type === 'round' && node.hook) takeHook(this.part, node.hook);
     if ((node.type === 'round' || node.type === 'repeat' || node.type === 'note') && node.facts) {

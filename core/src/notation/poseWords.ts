@@ -62,7 +62,12 @@ const LAST_IN =
   /^(?:the\s+)?last (?:loop|pull-?through|yarn over)(?: of (?:r|rnd|round|row)\s*\d+)? in\s+([a-z][a-z ]{0,20}?)(?:,| and|$)/;
 
 /** The colour that a sentence changes to: `change to navy`, `with skin`, `black`, `join in yarn b`; null when it says none. `said` in lower case, without its colon. */
-export function colourIn(said: string): string | null {
+export function colourIn(asSaid: string): string | null {
+  // `now switch to white, do not cut mint`
+  const said = asSaid.replace(
+    /,?\s*(?:and\s+|but\s+)?(?:do not|don't)\s+(?:cut|break|fasten off)\b[^,;.]*$/,
+    '',
+  );
   for (const pattern of [CHANGE, WITH, LAST_IN]) {
     const found = pattern.exec(said);
     if (
@@ -73,6 +78,8 @@ export function colourIn(said: string): string | null {
       return found[1].trim();
   }
   if (isPlainColour(said) && said.length > 2) return said;
+  const slot = /^(?:colou?r|yarn)\s+([a-h])$/.exec(said);
+  if (slot) return slot[1];
   // `Flesh colour`
   const called = /^([a-z][a-z -]{1,18}?)\s+colou?r$/.exec(said);
   if (

@@ -1,17 +1,21 @@
 import { isColour } from './colours';
 import { factsIn } from './facts';
 import { written, type PlainLine } from './lexer';
-import { countSaid, NUMBER_PATTERN as N } from './numberWords';
+import { countSaid, NUMBER_PATTERN as N, numberSaid, ORDINALS } from './numberWords';
 import { sentencesOf } from './sentences';
 import type { Label, RepeatNode, Stated } from './syntax';
 
 const WORD = String.raw`(?:rounds?|rnds?|rds?|rows?|r)\s*\.?\s*`;
 /** `work as shell R1 to R7`: another part's rounds, its name first. */
 const AS_PART = new RegExp(
-  String.raw`^(?:work|make|crochet|do)?\s*(?:the\s+same\s+)?as\s+(?:for\s+)?(?:the\s+)?([a-z][a-z ]{1,30}?),?\s+(?:rounds?|rnds?|rows?|r)\s*(\d+)\s*(?:-|to|through)\s*(?:r|rnds?|rounds?)?\s*(\d+)`,
+  String.raw`^(?:work|make|crochet|do)?\s*(?:the\s+same\s+)?as\s+(?:for\s+)?(?:the\s+)?(?<name>[a-z][a-z ]{1,30}?),?\s+(?:rounds?|rnds?|rows?|r)\s*(?<low>\d+)\s*(?:-|to|through)\s*(?:r|rnds?|rounds?)?\s*(?<high>\d+)`,
+);
+/** `work as for the hull up to the end of Rnd 2`: another part's rounds from its first on. */
+const AS_FAR_AS = new RegExp(
+  String.raw`^(?:work|make|crochet|do)?\s*(?:the\s+same\s+)?as\s+(?:for\s+)?(?:the\s+)?(?<name>[a-z][a-z ]{1,30}?),?\s+(?:up\s+)?(?:to|until|through|as\s+far\s+as)\s+(?:and\s+including\s+)?(?:the\s+)?(?:end\s+of\s+)?(?:rounds?|rnds?|rows?|r)\s*(?<high>\d+)`,
 );
 const AGAIN = new RegExp(
-  String.raw`^(?:(?:then|now|and)\s+)*(?:rep(?:eat)?|work(?:ed)?(?:\s+as)?|(?:(?:is|are|work|worked|do)\s+)?(?:exactly\s+)?(?:the\s+)?same\s+(?:as|like)|as|like)\s+(?:(?:for|in|from)\s+)?(?:(?:the\s+)?(?:last|previous)\s+(?:(${N})\s+)?(?:rounds?|rnds?|rds?|rows?)(?![a-z])|${WORD}(\d+)(?:\s*(?:-|to|and|&|through)\s*(?:${WORD})?(\d+)(?!\d|\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)\b))?)(?![\d.]*(?:mm|cm))`,
+  String.raw`^(?:(?:then|now|and)\s+)*(?:rep(?:eat)?|work(?:ed)?(?:\s+as)?|(?:(?:is|are|work|worked|do)\s+)?(?:exactly\s+)?(?:the\s+)?same\s+(?:as|like)|as|like)\s+(?:(?:for|in|from)\s+)?(?:the\s+(?<nth>${ORDINALS.slice(1).join('|')})(?:\s+(?:round|row))?(?=\s*(?:$|[.,;(]))|(?:the\s+)?(?:last|previous)\s+(?:(?<back>${N})\s+)?(?:rounds?|rnds?|rds?|rows?)(?![a-z])|${WORD}(?<low>\d+)(?:\s*(?:-|to|and|&|through)\s*(?:${WORD})?(?<high>\d+)(?!\d|\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)\b))?)(?![\d.]*(?:mm|cm))`,
 );
 /** `of the shell top`, `as for the head`: another part's rounds. */
 const OF =
@@ -53,7 +57,7 @@ export function repeatIn(
   const [first, ...more] = sentencesOf(plain.text, from);
   if (!first) return null;
   const text = plain.text.slice(first.from, first.to).replace(/[.!]$/, '');
-  const asPart = AS_PART.exec(text);
+  const asPart = AS_PART.exec(text) ?? AS_FAR_AS.exec(text);
   const again = asPart ?? AGAIN.exec(text);
   const stars = again ? null : STARS.exec(text);
   const same = again || stars ? null : (LIKE_THIS.exec(text) ?? (label ? SAME.exec(text) : null));
@@ -64,21 +68,18 @@ export function repeatIn(
   if (/\buntil\b/.test(text) && !until) return null;
   const begins = again ?? stars;
   const behind = begins ? text.slice(begins[0].length) : '';
-  const of = asPart || again?.[2] === undefined ? null : OF.exec(behind);
+  const { name, nth, low, high, back } = again?.groups ?? {};
+  const of = asPart || low === undefined ? null : OF.exec(behind);
   const rest = of ? behind.slice(of[0].length) : behind;
   if (again && !until && !ENDS_THERE.test(rest)) return null;
   const often = OFTEN.exec(rest);
   const word = often?.[1] ?? same?.[1];
   const times = word === undefined ? 1 : ({ once: 1, twice: 2 }[word] ?? countSaid(word));
   const stated = statedIn(plain, first.from, [first, ...more]);
-  const low = again?.[2] === undefined ? null : Number(again[2]);
-  const high = again?.[3] === undefined ? low : Number(again[3]);
-  const back = !asPart && again?.[1] ? countSaid(again[1]) : 1;
   return {
     type: 'repeat',
-    of: asPart?.[1] ?? of?.[1] ?? null,
-    first: low === null ? null : Math.min(low, high!),
-    last: low === null ? back : Math.max(low, high!),
+    of: name ?? of?.[1] ?? null,
+    ...whichRounds({ nth, low, high, back }),
     stars: stars !== null,
     times: Math.min(Math.max(1, times), MOST),
     until: until ? countSaid(until[1]) : null,
@@ -93,6 +94,22 @@ export function repeatIn(
       ...more.flatMap((s) => factsIn(said.slice(s.from, s.to))),
     ],
   };
+}
+
+/** Which rounds are worked again: from one to another, or so many of the last ones. */
+function whichRounds(said: {
+  nth?: string;
+  low?: string;
+  high?: string;
+  back?: string;
+}): Pick<RepeatNode, 'first' | 'last'> {
+  if (said.nth !== undefined) return { first: numberSaid(said.nth), last: numberSaid(said.nth) };
+  if (said.low === undefined && said.high === undefined)
+    return { first: null, last: said.back ? countSaid(said.back) : 1 };
+  // `up to rnd 2` begins with the first.
+  const low = Number(said.low ?? 1);
+  const high = Number(said.high ?? low);
+  return { first: Math.min(low, high), last: Math.max(low, high) };
 }
 
 function statedIn(

@@ -221,13 +221,16 @@ export function settleAround(
 function allAround(items: readonly Item[], offered: number, stated: number | null): readonly Item[] {
   const from = items.findIndex((i) => i.type !== 'sign');
   const worked = items.slice(from);
-  if (stated === null || worked.some((i) => i.type !== 'stitch' || i.times === 'around')) return items;
+  const last = worked[worked.length - 1] as StitchItem;
+  if (stated === null || worked.some((i) => i.type !== 'stitch' || (i !== last && i.times === 'around')))
+    return items;
   if (meets(items, offered, stated, false)) return items;
-  const span = { from: worked[0].span.from, to: worked[worked.length - 1].span.to };
-  const around: Item[] = [...items.slice(0, from), { type: 'group', items: worked, times: 'around', span }];
+  const span = { from: worked[0].span.from, to: last.span.to };
+  // `2 sc, inc around (24)`: all of it goes around, not the last stitch alone.
+  const each = last.times === 'around' ? [...worked.slice(0, -1), { ...last, times: 1 }] : worked;
+  const around: Item[] = [...items.slice(0, from), { type: 'group', items: each, times: 'around', span }];
   if (meets(around, offered, stated, false)) return around;
   // `1, inc x2 (6)` on 4
-  const last = worked[worked.length - 1] as StitchItem;
   const once = [...worked.slice(0, -1), { ...last, times: 1, timesSpan: undefined, timesSign: undefined }];
   const often: Item[] = [
     ...items.slice(0, from),

@@ -16,19 +16,22 @@ const STATED = new RegExp(
   [
     String.raw`\(\s*(?:=\s*|total:?\s*)?(\d+)\s*${COUNTED}?\s*\)`,
     String.raw`\[\s*(?:=\s*|total:?\s*)?(\d+)\s*${COUNTED}?\s*\]`,
-    String.raw`(?:=|->|>)\s*[([]?(\d+)(?:\s*${COUNTED})?[)\]]?`,
+    String.raw`(?:=|->|>)\s*[([]?(\d+)(?:\s*${COUNTED}(?:\s+each(?=\s*$))?)?[)\]]?`,
     String.raw`(?<=\s|\d|[a-z*)\]])-\s*(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)(?![a-z\d])(?=\s*(?:$|[.,;\t(\[]))`,
     String.raw`(?<=[\s,])(?<!(?:next|nxt|last|of|the|in|all|first|remaining|rem|skip|miss|sk|each|ea|these|those)[\s,]{1,3})(\d+)\s+(?:sts|stitches)(?!\s+(?:apart|between|tog|together|in))`,
     String.raw`(?<=\s)\((\d+)\)`,
     String.raw`(?<=\s)[/|:]\s*(\d+)(?=\s*$)`,
     // `1 dc in each dc, ss to first dc. 24 dc.`: a sentence of its own
-    String.raw`(?<=[.;]\s{1,3})(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)(?=\s*\.?\s*$)`,
+    String.raw`(?<=[.;]\s{1,3})(\d+)(?:\s*(?:sts?|stitches|sc|dc|hdc|htr|tr))?(?:\s+again)?(?=\s*\.?\s*$)`,
     String.raw`(?<=[\s*)\]])-\s+(\d+)(?=\s*(?:$|[(\[]))`,
+    // `2 sc, inc rep x3 12`
+    String.raw`(?<=\s(?:x\s?\d+|\d+\s?x|\d+ times|twice|around|in each)\s{1,4})(\d+)(?=\s*$)`,
   ].join('|'),
   'g',
 );
 
-const THROUGH_BOTH = /\b(?:through|across)\s+(?:both|the two|all)\s+(?:layers|sides|edges|thicknesses)\b/;
+const THROUGH_BOTH =
+  /\b(?:through|across)\s+(?:both|the two|all)\s+(?:layers|sides|edges|thicknesses)\b|\bacross both\b/;
 const COMMENT = /\s(?:--+|\/\/|#)\s.*$/;
 
 const MOST_COUNT = 1e9;
@@ -61,6 +64,9 @@ export function roundLine(
     begins: context.begins && !layer,
   });
   foldsWhatItCloses(items, plain, text);
+  // `change back to red, 3 rounds`: plain ones.
+  const plainOnes = once !== text && !layer && items.length > 0 && !items.some((i) => i.type !== 'sign');
+  if (plainOnes) items.push({ ...PLAIN_AROUND, span: written(plain, bodyFrom, bodyTo) });
   return {
     type: 'round',
     label,
@@ -75,6 +81,8 @@ export function roundLine(
     ...(unread.length ? { unread: unread.map((u) => written(whole, u.from, u.to)) } : {}),
   };
 }
+
+const PLAIN_AROUND = { type: 'stitch', kind: 'sc', eats: 1, makes: 1, times: 'around' } as const;
 
 const STRIPES = /(?:,|(?<!\s))\s*\b(?:changing|alternating|alternate|switching)\s+colou?rs?\b[^.;(=[]*/;
 
@@ -216,15 +224,17 @@ function layerOf(
   to: number,
 ): { base: LayerBase; from: number; to: number } | null {
   const text = plain.text.slice(from, to);
-  const found = /loop|lp/.test(text) ? LAYER.exec(text) : null;
+  const found = /loop|lp|[fb]lo?s? /.test(text) ? LAYER.exec(text) : null;
   if (!found) return null;
   const at = from + found.index;
-  const digits = at + found[0].lastIndexOf(found[3]);
+  const [, , loops, short, round] = found;
+  const digits = at + found[0].lastIndexOf(round);
+  const shortly = short === 'fl' ? 'front' : 'back';
   const base: LayerBase = {
-    loops: (found[2] as 'front' | 'back' | undefined) ?? 'either',
-    round: Math.min(Number(found[3]), MOST_COUNT),
+    loops: (short ? shortly : (loops as 'front' | 'back' | undefined)) ?? 'either',
+    round: Math.min(Number(round), MOST_COUNT),
     span: written(plain, at, at + found[0].trimEnd().length),
-    roundSpan: written(plain, digits, digits + found[3].length),
+    roundSpan: written(plain, digits, digits + round.length),
   };
   return { base, from: at, to: at + found[0].length };
 }

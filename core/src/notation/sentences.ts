@@ -20,7 +20,7 @@ export function sentencesOf(text: string, from = 0, to = text.length): Span[] {
   };
   for (let i = from; i < to && found.length < MOST; i++) {
     const c = text[i];
-    if (c === '\t' || c === '→') {
+    if (c === '\t' || (c === '→' && !NAMES.test(text.slice(start, i)))) {
       push(i);
       start = i + 1;
     } else if ((c === '.' || c === '!' || c === '?') && /\s/.test(text[i + 1] ?? '')) {
@@ -33,6 +33,9 @@ export function sentencesOf(text: string, from = 0, to = text.length): Span[] {
   push(to);
   return found;
 }
+
+/** `stuff → no`: an arrow behind a word or two stands for a colon. */
+const NAMES = /^\s*[a-z]+(?: [a-z]+)?\s*$/;
 
 /** Words with which a new sentence begins, also behind an abbreviation. */
 const STARTS_ANEW =

@@ -4,7 +4,7 @@ import type { ClampItem, GroupItem, SignItem } from './syntax';
 import { colourSign } from './colourSigns';
 import { takeChain } from './starts';
 import { craftWord, takeStitch } from './stitches';
-import { takeNoun } from './where';
+import { takeNoun } from './nouns';
 
 /** A round is called by so many words at most. */
 const MOST_NAMED = 6;

@@ -72,7 +72,7 @@ function takeRing(c: Cursor): boolean {
   if (c.takeAny('mr', 'mc')) return true;
   const start = c.at;
   c.takeAny('double', 'doubled');
-  c.takeAny('magic', 'adjustable', 'sliding', 'starting');
+  c.takeAny('magic', 'adjustable', 'sliding', 'starting', 'slip', 'amigurumi');
   if (c.takeAny('ring', 'circle')) return true;
   if (c.at > start && c.takeAny('loop')) return true;
   c.at = start;

@@ -119,6 +119,8 @@ function takePlainStitch(c: Cursor): CraftWord | null {
   }
   const kind = takeKind(c);
   if (kind) {
+    // `sc-inc`
+    if (c.is('-') && (INC.has(c.peek(1)?.text ?? '') || DEC.has(c.peek(1)?.text ?? ''))) c.at++;
     if (INC.has(c.peek()?.text ?? '')) {
       c.at++;
       return { kind, eats: 1, makes: 2 };
@@ -233,14 +235,14 @@ function editDistance(a: string, b: string): number {
 export function guessTerms(plain: string): { terms: Terms; sure: boolean } {
   const us = /(^|[^a-z])(?:fp|bp)?(sc|hdc|single crochet)(\d?tog)?(?![a-z])/m.test(plain);
   if (us) return { terms: 'us', sure: true };
-  const uk = /(^|[^a-z])(?:fp|bp)?(htr|dtr|dc|half treble)(\d?tog)?(?![a-z])/m.test(plain);
+  const uk = /(^|[^a-z])(?:fp|bp)?(htr|dtr|dc|half treble|double crochet)(\d?tog)?(?![a-z])/m.test(plain);
   return uk ? { terms: 'uk', sure: true } : { terms: 'us', sure: false };
 }
 
 /** Whether numbers alone count single crochets: `(2, inc) x6`, `R2-5: 4 (4)`, `4 in mr`, and no word for them is there. */
 export const usesBareNumbers = (plain: string): boolean =>
   (/[([*]\s*\d+\s*,\s*(?:\d+\s*)?(?:inc|dec|v|a)(?![a-z])/m.test(plain) ||
-    /^[^\S\n]*(?:r|rnds?|rounds?)\s*\d+(?:\s*-\s*r?\d+)?\s*[:.)-]\s*\d+\s*(?:in\s+(?:an?\s+)?(?:mr|magic)|[([=]\s*\d|$)/m.test(
+    /^[^\S\n]*(?:(?:r|rnds?|rounds?)\s*)?\d+(?:\s*-\s*r?\d+)?\s*[:.)-]\s*\d+\s*(?:in\s+(?:an?\s+)?(?:mr|magic)|[([=]\s*\d|$)/m.test(
       plain,
     )) &&
   !/(^|[^a-z])(?:sc|dc|single crochet|double crochet)(?![a-z])/m.test(plain);

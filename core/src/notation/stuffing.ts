@@ -4,6 +4,8 @@ const STUFF =
   /\b(?:re-?)?(?:stuff(?:ing|ed)?|fill(?:ing|ed)?(?!\s*(?:needle|in the form))|fibre ?fill|fiberfill|polyfill|toy filling|put (?:in )?(?:the |some )?cotton)\b/;
 const NOT =
   /\b(?:do not|don't|dont|never|no|without|not|need not|needn't)\s+(?:(?:need|have)\s+(?:any\s+|to\s+(?:be\s+)?)?|be\s+|over)?(?:stuff|fill|any\s+(?:stuffing|filling)|cotton$)|\b(?:unstuffed|unfilled|not stuffed|not filled)\b|\bleave\s+(?:\w+\s+){0,3}(?:empty|hollow)\b|\bstays?\s+(?:empty|hollow)\b/;
+/** `stuffing: none`, `stuff - no` */
+const NONE = /^(?:stuff(?:ing|ed)?|fill(?:ing|ed)?)\s*(?:[:=→-]\s*)+(?:no|none|nothing|not|never|empty)$/;
 /** What stays empty is only a piece of the part, or is only said of a while. */
 const PARTLY =
   /\b(?:last|first|top|bottom|upper|lower|rest|neck|tip|ends?|half|yet|too|over|until|before|rounds?|rnds?|rows?|so hard|much|r\d+)\b/;
@@ -25,6 +27,7 @@ const FIRMNESS = [
 /** What a sentence says of the filling: that it goes in now and how firm, or that the part stays empty. `said` in lower case. */
 export function stuffingIn(said: string): Fact[] {
   if (!STUFF.test(said) && !NOT.test(said)) return [];
+  if (NONE.test(said)) return [{ fact: 'unstuffed' }];
   const not = NOT.exec(said);
   if (not && !PARTLY.test(said.slice(not.index))) return [{ fact: 'unstuffed' }];
   const rest = not ? said.replace(NOT, ' ') : said;

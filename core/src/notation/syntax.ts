@@ -151,8 +151,7 @@ export interface Label {
   last: number;
   /** `R8-14 (to taste)`: a length the maker sets */
   toTaste: boolean;
-  /** `R5-9 (5 rounds)`: how many it says that they are */
-  rounds?: number;
+  /** `R5-9 (5 rounds)`: how many it says that they are */ rounds?: number;
   /** `Row 3` */
   row: boolean;
   /** a number alone: `3)`, `3.` */
@@ -264,6 +263,7 @@ export type LineNode =
       prose?: boolean;
       /** it sounds like work and was not read */
       unread?: boolean;
+      /** it stands behind a round in the same line */ behind?: boolean;
       /** it belongs to the page, not to the part it stands in */
       aside?: boolean;
       star?: Star;

@@ -1,12 +1,14 @@
+import { FOLDING } from './foldingWords';
 import { JOINED_EDGES, type Phrase } from './joinedEdges';
 import { countSaid, NUMBER_PATTERN as N } from './numberWords';
 
-const RING = String.raw`(?:(?:double|doubled)\s+)?(?:magic|adjustable|starting|sliding|yarn)\s+(?:ring|circle|loop)|mr\b`;
+const RING = String.raw`(?:(?:double|doubled)\s+)?(?:magic|adjustable|starting|sliding|slip|amigurumi|yarn)\s+(?:ring|circle|loop)|mr\b`;
 /** `you should have 12`, `which gives you 30`, `that leaves 15`, `so there are 24 again`. */
-const THAT_MAKES = String.raw`(?:(?:so|and|now|then)\s+)*(?:(?:you|we|i)(?:'ll)?\s+(?:(?:should|will|still|now|then|also|again)\s+)*(?:have|get|end up with|end with|count|be at|are at)(?:\s+(?:now|a total of|still))?|(?:which|that|this|it)\s+(?:will\s+)?(?:gives?|makes?|leaves?|brings?)(?:\s+(?:you|us|it|them))?(?:\s+(?:to|with|a total of))?|there\s+(?:are|will be|should be)(?:\s+(?:still|now))?|for\s+a\s+total\s+of|a\s+total\s+of|in\s+total|total(?:\s+of)?:?|always|still)`;
+const THAT_MAKES = String.raw`(?:(?:so|and|now|then)\s+)*(?:(?:you|we|i)(?:'ll)?\s+(?:(?:should|will|still|now|then|also|again)\s+)*(?:have|get|end up with|end with|count|be at|are at)(?:\s+(?:now|a total of|still))?|(?:which|that|this|it)\s+(?:will\s+)?(?:gives?|makes?|leaves?|brings?)(?:\s+(?:you|us|it|them))?(?:\s+(?:to|with|a total of))?|there\s+(?:are|will be|should be)(?:\s+(?:still|now))?|that(?:'s| is)|for\s+a\s+total\s+of|a\s+total\s+of|in\s+total|total(?:\s+of)?:?|always|still)`;
 const BEHIND_COUNT = String.raw`(?:\s+(?:st|sts|stitch|stitches|sc|dc|again|now|in all|in total|total|altogether|left|remaining|remain|on the hook|in the round|each time|all the time|after each of them|in each of them|around|on your hook))*`;
 
-const AN_END = String.raw`(?:open\s+|straight\s+|top\s+|bottom\s+|lower\s+|upper\s+)?(?:opening|top|bottom|edge|end|mouth|hole)`;
+/** The ring is said again behind its stitches. */
+const INTO_IT = String.raw`(?=.*\b(?:in|into|inside)\s+(?:it|(?:the|your)\s+(?:ring|circle|loop)))`;
 
 const PHRASES: readonly Phrase[] = [
   // What is said about a count.
@@ -27,10 +29,17 @@ const PHRASES: readonly Phrase[] = [
   // The beginning.
   {
     said: new RegExp(
-      String.raw`\b(?:make|create|form|start\s+with|begin\s+with|start|begin|work|into|in)\s+(?:an?|the|your)?\s*(?:${RING})\s*(?:,|and|then|with|,\s*then|,\s*and)?\s+(?:(?:1\s*ch|ch\s*1)\s*,?\s+)?(?:then\s+)?(?:work|put|make|crochet|place|do)?\s*(?=${N}\s|\d+[a-z])`,
+      String.raw`\b(?:make|create|form|start\s+with|begin\s+with|start|begin|work|into|in)\s+(?:an?|the|your)?\s*(?:${RING})\s*(?:,|(?<=\b(?:make|create|form)\s+(?:an?|the|your)\s+(?:${RING})\s{0,2})\.|and|then|with|,\s*then|,\s*and)?\s+(?:(?:1\s*ch|ch(?:ain)?\s*1)\s*[,.]?\s+)?(?:then\s+)?(?:work|put|make|crochet|place|do)?\s*(?=${N}\s|\d+[a-z])${INTO_IT}`,
       'g',
     ),
     tersely: '',
+  },
+  {
+    said: new RegExp(
+      String.raw`\b(?:make|create|form|start\s+with|begin\s+with|start|begin|work|into|in)\s+(?:an?|the|your)?\s*(?:${RING})\s*(?:,|(?<=\b(?:make|create|form)\s+(?:an?|the|your)\s+(?:${RING})\s{0,2})\.|and|then|with|,\s*then|,\s*and)?\s+(?:(?:1\s*ch|ch(?:ain)?\s*1)\s*[,.]?\s+)?(?:then\s+)?(?:work|put|make|crochet|place|do)?\s*(?=${N}\s|\d+[a-z])`,
+      'g',
+    ),
+    tersely: 'mr ',
   },
   {
     said: /\b(?:into|inside|in)\s+(?:it|(?:the\s+)?(?:ring|circle|loop))(?=\s*(?:$|[.,;:(\[=!]))/g,
@@ -76,7 +85,7 @@ const PHRASES: readonly Phrase[] = [
   },
   {
     said: new RegExp(
-      String.raw`(?<=^|[\s,.;:(])(?:work|crochet|make)\s+(?=(?:${N}\s*)?(?:ch|chain|sc|dc|hdc|htr|tr|inc|dec|sl st|single|double|half|treble|slip|increases?|decreases?|an?\s+(?:increase|decrease|single|inc|dec))(?![a-z]))`,
+      String.raw`(?<=^|[\s,.;:(])(?:work|crochet|make|knit)\s+(?=(?:${N}\s*)?(?:ch|chain|sc|dc|hdc|htr|tr|inc|dec|sl st|single|double|half|treble|slip|increases?|decreases?|an?\s+(?:increase|decrease|single|inc|dec))(?![a-z]))`,
       'g',
     ),
     tersely: '',
@@ -127,7 +136,10 @@ const PHRASES: readonly Phrase[] = [
   { said: /,\s*one\s+after\s+(?:the\s+other|another)\b/g, tersely: '' },
   { said: /\bkeeping\s+(?:the\s+)?colou?rs?\s+as\s+(?:set|before|established),?\s*/g, tersely: '' },
   { said: /\bin\s+(?:the\s+)?same\s+way(?:\s+as\s+before)?,?\s*/g, tersely: '' },
-  { said: /\b(?:to|until)\s+(?:the\s+)?end\s+of\s+(?:the\s+)?(?:round|rnd|row)\b/g, tersely: 'to end' },
+  {
+    said: /\b(?:to|until)\s+(?:the\s+)?end\s+of\s+(?:the\s+)?(?:round|rnd|row)\b(?!\s*\d)/g,
+    tersely: 'to end',
+  },
   { said: /\bfrom\s+(?:the|your)\s+hook\b/g, tersely: 'from hook' },
   { said: /\bevery\s+single\s+(?=st|stitch)/g, tersely: 'each ' },
   {
@@ -145,6 +157,10 @@ const PHRASES: readonly Phrase[] = [
   {
     said: /\b(two|three|2|3)\s+in\s+(?:the\s+)?(next|same)(?:\s+(?:st|stitch|one))?(?=\s*(?:$|[*,;)(\]]))(?<=\b(?:dc|double crochets?)\b[^.;]*)/g,
     tersely: (count, where) => `${countSaid(count)} dc in ${where}`,
+  },
+  {
+    said: /(?<=\b(?:sc|dc|hdc|htr|tr)\s+)round\s+(?:it|the\s+ring|the\s+(?:ch|chain))\b/g,
+    tersely: 'in ring',
   },
   { said: /\b(?:single crochet|sc)\s+(?:two|2)\s+(?:sts\s+|stitches\s+)?together\b/g, tersely: 'sc2tog' },
   { said: /\b(?:double crochet|dc)\s+(?:two|2)\s+(?:sts\s+|stitches\s+)?together\b/g, tersely: 'dc2tog' },
@@ -175,12 +191,32 @@ const PHRASES: readonly Phrase[] = [
     said: /\b(sl\s?st|slip stitch|ss|sc|dc)\s+(?:it\s+)?(?:shut|closed|together)\s+(?:over|across|with|in)\s+(\d+)(?:\s+(?:sts?|stitches))?(?=\s*(?:$|[,.;(]))/g,
     tersely: (stitch, count) => `${stitch} ${count}`,
   },
+  // `sl st shut across`
+  {
+    said: /\b(sl\s?st|slip stitch|ss|sc|dc)\s+(?:it\s+)?(?:shut|closed|together)\s+(?:all\s+)?across(?:\s+the\s+(?:top|opening|edge))?(?=\s*(?:$|[,.;(=]))/g,
+    tersely: (stitch) => `${stitch} across both`,
+  },
+  // `knit the first handle together with the body 4 sc`
+  {
+    said: /\b(?:work|crochet|join|attach|catch|knit)\s+(?:the\s+)?(?:first|second|third|fourth|next|other|1st|2nd|3rd|4th)?\s*([a-z]{2,20})\s+together\s+with\s+(?:the\s+)?(?:body|head|edge|main\s+part)\s*[,:]?\s+(?:(?:over|with|for|in)\s+)?(\d+)\s+(?:sc|sts|stitches)\b/g,
+    tersely: (guest, count) => `${guest} over ${count}`,
+  },
+  // `(ch 3, 2 hdc in 2nd ch, sl st in ring) x3`: anchored where it began
+  {
+    said: /(?<=(?<!\d\s*)\b(?:sl\s?st|ss|slip stitch))\s+in(?:to)?\s+(?:the\s+)?(?:ring|loop)(?=\s*[*)\],;])/g,
+    tersely: '',
+  },
+  // `flatten and sc 3 together`
+  {
+    said: /(?<=\b(?:flatten|fold|pinch)\b[^.;]*)\b(sc|dc)\s+(\d+)\s+together(?=\s*(?:$|[,.;(]))/g,
+    tersely: (stitch, count) => `${stitch} ${count}`,
+  },
   // `ch 6, 5 sl st back.`
   {
     said: /(?<=\d\s*(?:sl\s?st|ss|sc|hdc|htr|dc)\s+)back(?:\s+again)?(?=\s*(?:$|[.,;(]))/g,
     tersely: '',
   },
-  { said: /→\s*(\d+)(?=\s*(?:sts?|stitches)?\s*$)/g, tersely: (count) => `= ${count}` },
+  { said: /→\s*(\d+)(?=\s*(?:(?:sts?|stitches)(?:\s+each)?)?\s*$)/g, tersely: (count) => `= ${count}` },
   {
     said: /\bin\s+(?:the\s+)?(?:other|opposite|second)\s+side\s+of\s+(?:the\s+)?(\d+)\s+(?:ch|chain)s?\b/g,
     tersely: (count) => `in next ${count} ch`,
@@ -194,46 +230,22 @@ const PHRASES: readonly Phrase[] = [
     tersely: (stitch, count) => `${count} ${stitch}`,
   },
   ...JOINED_EDGES,
-  // Folding.
+  // Two as one.
   {
-    said: new RegExp(
-      String.raw`(?:(?:across|along)\s+(?:the\s+)?${AN_END}\s+)(?:through|across|in)\s+(?:both|the\s+two|all)\s+(?:layers|sides|edges|thicknesses)`,
-      'g',
-    ),
-    tersely: 'through both layers',
+    said: /\b(?:work(?:ing)?|crochet(?:ing)?|take)\s+(?:off\s+)?(?:the\s+)?(?:next\s+)?(?:2|two)\s+(?:sc|dc|sts|stitches)\s+(?:off\s+)?(?:together\s+)?as\s+(?:one|1)(?:\s+(?:sc|dc|st|stitch))?(?![a-z])/g,
+    tersely: 'dec',
   },
+  // `one dc, then two together`
   {
-    said: new RegExp(
-      String.raw`\b(?:through|across|in)\s+(?:both|the\s+two|all)\s+(?:layers|sides|edges|thicknesses)\s+(?:across|along|of|at)\s+(?:the\s+)?${AN_END}`,
-      'g',
-    ),
-    tersely: 'through both layers',
+    said: /(?<=[,;(:]\s{0,3}|^\s{0,3})(?:then\s+|and\s+)?(?:the\s+next\s+)?(?:2|two)\s+(?:sts\s+|stitches\s+)?together(?=\s*(?:$|[,;)(]))/g,
+    tersely: 'dec',
   },
+  { said: /(?<=\beach)\s+of\s+(?:the\s+)?first(?=\s)/g, tersely: ' next' },
   {
-    said: /(?<=\b(?:layers|sides|edges|thicknesses)\s+)to\s+(?:close|shut|seal)(?:\s+(?:it|the\s+(?:end|opening|top|hole)))?(?=\s*(?:$|[.,;(]))/g,
+    said: /(?<=\b(?:each|every)\s+(?:st|stitch|sc|dc))\s+and\s+(?:each\s+|every\s+)?(?:ch|chain)(?![a-z])/g,
     tersely: '',
   },
-  {
-    said: /\b(?:sl\s?st|slip stitch|ss|sc|dc|crochet)\s+(?:(?:the\s+)?(?:two\s+|both\s+)?(?:edges?|layers?|sides?|ends?|opening|top|it)\s+)?(?:together|closed|shut)\s*(?:with|using|[:,-])\s*(?=\d)/g,
-    tersely: '',
-  },
-  {
-    said: /\b(?:press|pinch|lay|squash|push)\s+(?:the\s+)?(?:opening|edge|top|end|piece|it|part|open\s+end|open\s+edge)?\s*(?:flat|together|shut)\s*(?:,|and)\s+(?:work\s+|crochet\s+)?(?=\d|sc|dc)/g,
-    tersely: 'fold, ',
-  },
-  // Along what is there already.
-  {
-    said: /(?<=\b(?:sl st|slip stitch|ss|sc|dc|hdc|htr|tr)\s+)(?:back\s+)?(?:along|down|across)\s+(?:the\s+)?(?:whole\s+)?(?:ch|chain)\b/g,
-    tersely: 'in each ch',
-  },
-  {
-    said: /\b(?:working|work|crochet(?:ing)?)\s+(?:back\s+)?(?:along|down|across|up)\s+(?:the\s+)?(?:ch|chain)\b(?!\s+(?:from|st))(?<!\bleg\b.*)\s*[:,]?/g,
-    tersely: '',
-  },
-  {
-    said: /\b(?:working\s+)?(?:a?long|on|in|over)\s+(?:the\s+)?(?:opposite|other|second|underside)\s+(?:side|edge)\s+of\s+(?:the\s+)?(?:starting\s+|foundation\s+)?(?:ch|chain)\b,?/g,
-    tersely: 'other side:',
-  },
+  ...FOLDING,
 ];
 
 /** Blanks out what a phrase says at length and puts its terse form first; the text stays as long as it was, so that places in it stay. */

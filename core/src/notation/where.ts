@@ -1,4 +1,6 @@
 import type { Cursor } from './cursor';
+import { NOUNS, takeNoun } from './nouns';
+import { takeToLast } from './rest';
 import { craftWord } from './stitches';
 import type { StitchItem } from './syntax';
 
@@ -27,100 +29,6 @@ export function takeWhere(c: Cursor): boolean {
     .slice(start, c.at)
     .some((t) => ['edge', 'piece', 'outside', 'layers', 'sides'].includes(t.text));
   if (the && words > 0 && !edge && !c.is(':')) return true;
-  c.at = start;
-  return false;
-}
-
-/** `through both layers`, `across both sides`: where a fold is worked. */
-export function takeBoth(c: Cursor): boolean {
-  const both = c.takePhrase(
-    'through both',
-    'through the two',
-    'through all',
-    'across both',
-    'across the two',
-    'along both',
-  );
-  if (!both) return false;
-  c.takeAny('layers', 'sides', 'edges', 'thicknesses');
-  c.takeAny('across', 'together');
-  return true;
-}
-
-/** As often as there are stitches left: `around`, `across`, `to end`, `to the last 2 sts`, `through both`. */
-export function takeRest(c: Cursor): boolean {
-  if (c.takePhrase('all around', 'evenly around', 'to end', 'to the end', 'until the end')) return true;
-  const start = c.at;
-  if (c.takeAny('to', 'until', 'till')) {
-    c.takeWords('within');
-    c.takeAny('the');
-    // What is left for the end is written behind it.
-    if (c.takeAny('last')) {
-      c.number();
-      if (takeNoun(c)) return true;
-    }
-  }
-  c.at = start;
-  if (takeBoth(c)) return true;
-  const across = c.takeAny('across');
-  if (takeBoth(c) || across) return true;
-  if (
-    c.is('around') &&
-    (c.is('edge', 1) || (c.is('the', 1) && (c.is('edge', 2) || c.is('piece', 2) || c.is('outside', 2))))
-  )
-    return false;
-  return c.takeAny('around', 'round', 'across', 'even', 'evenly');
-}
-
-const NOUNS = [
-  'loop',
-  'loops',
-  'lp',
-  'lps',
-  'st',
-  'sts',
-  'stitch',
-  'stitches',
-  'ch',
-  'chs',
-  'chain',
-  'chains',
-  'space',
-  'spaces',
-  'one',
-  'ones',
-];
-
-/** `each ch starting from the second`: said again of a chain that says so itself. */
-function takeFrom(c: Cursor): void {
-  const start = c.at;
-  if (!c.takeAny('starting', 'beginning') || !c.takeAny('from', 'with', 'in', 'at')) {
-    c.at = start;
-    return;
-  }
-  c.takeAny('the');
-  if (c.ordinal() === null) c.at = start;
-  else {
-    c.takeAny('ch', 'chain', 'one');
-    c.takePhrase('from hook', 'from the hook');
-  }
-}
-
-/** What a hook goes into: `next 4 sc`, `each st`, `the 16 surface stitches`, `each rem ch`. */
-export function takeNoun(c: Cursor): boolean {
-  const start = c.at;
-  c.takeAny('surface', 'remaining', 'rem', 'unused', 'free', 'of');
-  if (c.takeAny('front', 'back') && !c.takeAny('loop', 'loops', 'lp', 'lps')) c.at = start;
-  if (c.takeAny(...NOUNS)) {
-    takeFrom(c);
-    return true;
-  }
-  const word = c.peek();
-  if (word?.type === 'word' && craftWord(word.text, c.terms)) {
-    c.at++;
-    return true;
-  }
-  if (c.at > start && ['loop', 'loops', 'lp', 'lps'].includes(c.tokens[c.at - 1].text)) return true;
   c.at = start;
   return false;
 }
@@ -172,12 +80,12 @@ function intoEach({ c, item, one }: Into): boolean {
   if (!c.takeAny('each', 'every', 'all')) return false;
   c.takeAny('of');
   c.takeAny('the');
-  c.takeAny('next', 'remaining', 'rem', 'following', 'last');
+  c.takeAny('next', 'remaining', 'rem', 'following', 'last', 'first');
   const n = c.number();
   takeNoun(c);
   c.takePhrase('and ch', 'and each ch', 'and chain', 'and in each ch');
   c.takeWords('from', 'hook');
-  c.takeWords('to', 'end') || c.takeWords('of', 'the', 'round');
+  c.takeWords('to', 'end') || c.takeWords('of', 'the', 'round') || takeToLast(c);
   c.takeAny('around', 'across', 'round');
   one();
   item.times = n ? n.value : 'around';

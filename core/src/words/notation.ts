@@ -44,6 +44,8 @@ export const notationWords = {
   givenUnknown: 'The first round must say its count, so that the next one can be counted on.',
   noStar:
     'No line above begins with a star: which rounds are meant is not known. Say them, such as “repeat R3-R6 4 times”.',
+  loopsOfOther: (n: number) =>
+    `Begins on loops of R${n} of another part: how many there are is taken from the count, not from that part.`,
   noSuchRound: (n: number, of: string | null = null) =>
     of === null ? `There is no R${n} above this line.` : `There is no R${n} of “${of}” above this line.`,
   loopsGone: (loop: string, n: number, by: string | null) =>

@@ -4,15 +4,15 @@ export type Block = 'front' | 'materials' | 'legend' | 'remarks' | 'part' | 'ass
 const HEADERS: readonly (readonly [Exclude<Block, 'part' | 'front'>, RegExp])[] = [
   [
     'materials',
-    /^(?:(?:the\s+)?(?:materials?|supplies|tools|equipment|shopping list|notions)(?:\s+(?:and|&|\+)\s+\w+)?(?:\s+(?:needed|required|used|list))?|(?:what|stuff|things|all)\s+(?:you(?:'ll|’ll| will)?\s+(?:will\s+)?need|is needed|i used)|you(?:'ll|’ll| will)?\s+(?:will\s+)?need|in\s+(?:this|the)\s+(?:kit|box|bag)|what i used|needed|contents(?:\s+of\s+(?:your|the|this)\s+(?:kit|box|bag|pack))?)\b/,
+    /^(?:(?:the\s+)?(?:materials?|supplies|tools|equipment|shopping list|notions)(?:\s+(?:and|&|\+)\s+\w+)?(?:\s+(?:needed|required|used|list))?|what\s+to\s+(?:get|have|buy)|(?:what|stuff|things|all)\s+(?:you(?:'ll|’ll| will)?\s+(?:will\s+)?need|is needed|i used)|you(?:'ll|’ll| will)?\s+(?:will\s+)?need|in\s+(?:this|the)\s+(?:kit|box|bag)|what i used|needed|contents(?:\s+of\s+(?:your|the|this)\s+(?:kit|box|bag|pack))?)\b/,
   ],
   [
     'legend',
-    /^(?:(?:list of\s+)?abbreviations?(?:\s+list)?|stitch guide|(?:stitches|stitch|terms)\s+(?:used|key|guide|abbreviations)|stitches|stitch(?:es)? (?:and|&) terms|legend|glossary|signs|symbols|key(?: to)?|terminology|terms|how to read|special stitch(?:es)?)(?:\s+(?:used|and [a-z]+|\([^)]*\)))*\b/,
+    /^(?:(?:list of\s+)?abbreviations?(?:\s+list)?|stitch guide|(?:stitches|stitch|terms)\s+(?:used|key|guide|abbreviations)|stitches|stitch(?:es)? (?:and|&) terms|legend|glossary|signs|symbols|key(?: to)?|terminology|terms|how to read|special stitch(?:es)?)(?:\s+(?:used|and [a-z]+|\([^)]*\)))*(?![a-z])/,
   ],
   [
     'remarks',
-    /^(?:(?:finished\s+)?(?:size|measurements?|dimensions)|gauge|tension|pattern|instructions|(?:pattern\s+)?notes?|general (?:notes?|information)|before you (?:start|begin)|about(?: the pattern)?|level|skill level|difficulty|good to know|tips?(?: and tricks)?|introduction|copyright|techniques?|special techniques?)(?:\s*:|\s*$|\b(?=.{0,40}$))/,
+    /^(?:(?:finished\s+)?(?:size|measurements?|dimensions)|gauge|tension|pattern|instructions|(?:pattern\s+)?notes?|general (?:notes?|information)|before you (?:start|begin)|about(?: the pattern)?|info(?:rmation)?|level|skill level|difficulty|good to know|tips?(?: and tricks)?|introduction|copyright|techniques?|special techniques?)(?:\s*:|\s*$|\b(?=.{0,40}$))/,
   ],
   [
     'assembly',

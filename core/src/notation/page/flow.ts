@@ -10,7 +10,7 @@ const IN_THE_MIDDLE =
 const BEGINS_ANEW =
   /^\s*(?:[-•●◦▪>»→]\s|\*\s|\d+(?:\s*[-/]\s*\d+)?[.):]\s|\d+[.):]$|(?:[([][a-z ]+[)\]]\s*)?(?:r|rnds?|rounds?|rows?|rds?)\.?\s*\d|\d+(?:\s*-\s*\d+)?\s*(?:rounds?|rnds?|rows?)\s*[:.)-]|\d+(?:st|nd|rd|th)(?:\s*(?:-|to|and)\s*\d+(?:st|nd|rd|th))?\s+(?:rounds?|rnds?|rows?))/i;
 /** The label of a round with its colon: whatever the line before it ends with, such as `sc around`, it has ended. */
-const LABELLED = /^\s*(?:r|rnds?|rounds?|rows?|rds?)\.?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*:/i;
+const LABELLED = /^\s*(?:r|rnds?|rounds?|rows?|rds?)\.?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*[:→|]/i;
 /** So many lines must end in the middle before a page is taken for one that was wrapped; one is enough where it is long. */
 const FEWEST = 2;
 const LONG = 55;
@@ -22,7 +22,8 @@ const FULL = 0.88;
 const NARROWEST = 24;
 
 /** The count of a round ends it. */
-const COUNTED = /(?:[([]\s*=?\s*\d+\s*[a-z]{0,8}\s*[)\]]|=\s*\d+)\s*[.,]?\s*$/i;
+const COUNTED =
+  /(?:[([]\s*=?\s*\d+\s*[a-z]{0,8}\s*[)\]]|=\s*\d+|→\s*\d+\s*(?:sts?|stitches)(?:\s+each)?)\s*[.,]?\s*$/i;
 
 const endsInTheMiddle = (line: string, next: string): boolean => {
   const text = line.trimEnd();

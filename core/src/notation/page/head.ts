@@ -17,6 +17,9 @@ const MAKE = [
   new RegExp(String.raw`(?<![\d.])(\d{1,3})\s*(?:x|times|pieces|pcs)(?![a-z\d])`),
   /\b(both|pair)\b/,
 ] as const;
+const ALONE = new RegExp(String.raw`^(\d{1,2}|(?!one$)[a-z]+(?<=^${N}))$`);
+/** `The ears, two`: how many, behind the name. */
+const HOW_MANY = new RegExp(String.raw`,\s*(?:${N})\s*$`);
 const LEADS = new RegExp(String.raw`^(?:the\s+)?(${N})\s+(?=[a-z]+s\b)`);
 const RING_IS = /ring\s*=\s*(?:the\s+)?(crown|chin|nose|sole|back|tip|mouth)\b/;
 /** Words of a list of what is needed: no part is called so. */
@@ -36,7 +39,8 @@ export interface Head {
  * `CLAW x2 rust`, `BODY ⇥ make 3 ⇥ 1 red, 1 navy, 1 mustard`, `Head, body and tail`. Null for a sentence, a round, a list. `given`: the maker says
  * that it is one, whatever it is called.
  */
-export function headIn(line: string, plain: string, terms: Terms, given = false): Head | null {
+export function headIn(asWritten: string, asPlain: string, terms: Terms, given = false): Head | null {
+  const [line, plain] = [unboxed(asWritten), unboxed(asPlain)];
   const lead = plain.length - plain.trimStart().length;
   let from = lead + (STEP.exec(plain.trim())?.[0].length ?? 0);
   const bullet = /^(?:[*•#=_~-]|\p{Extended_Pictographic}\uFE0F?\s*)+\s*/u.exec(plain.slice(from));
@@ -50,7 +54,7 @@ export function headIn(line: string, plain: string, terms: Terms, given = false)
   const nameFrom = many ? many[0].length : 0;
   const name = line
     .slice(from + nameFrom, from + Math.max(cut, nameFrom))
-    .replace(/(?<![\s:,;–-])[\s:,;–-]+$/u, '')
+    .replace(/(?<![\s:,;=*_~–-])[\s:,;=*_~–-]+$/u, '')
     .replace(/^["“]|["”]$/gu, '');
   const told = text.slice(cut);
   const words = plain
@@ -65,12 +69,16 @@ export function headIn(line: string, plain: string, terms: Terms, given = false)
   return { node, tells: told.trim().length > 0 || many !== null };
 }
 
+/** `[LEGS] umber, 4 pcs`: the name without its box; as long as it was. */
+const unboxed = (line: string): string => line.replace(/^(\s*)\[(\p{L}[\p{L} &+'-]{1,30})\]/u, '$1 $2\t');
+
 /** Where the name of a heading ends: at a bracket, a tab, `make 2`, `x2`, a dash, or where capitals give way to a colour. */
 function nameEnds(text: string, written: string): number {
   const ends = [
     text.search(/\s*[([{\t]/),
     ...MAKE.slice(0, 3).map((m) => text.search(m)),
     text.search(/\s+[-–—]\s+/),
+    text.search(HOW_MANY),
     text.search(/:\s/),
     text.search(/,\s*(?:mc|cc\d?|[a-d])\s*(?:,|$)/),
     text.search(/,\s*(?:make|work|in|with|worked|start|starting|from|x\s*\d|\d+\s*x|both)\b/),
@@ -95,7 +103,7 @@ function isName(name: string, words: readonly string[], terms: Terms): boolean {
     return false;
   if (OF_MATERIALS.test(name)) return false;
   if (
-    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start)\b)/.test(
+    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start)\b)/.test(
       name,
     )
   )
@@ -114,7 +122,7 @@ function toldIn(told: string): Partial<HeadingNode> {
     .split(/[,;]|\s[-–—]\s|:/)
     .map((p) => p.replace(/\s+/g, ' ').trim())
     .filter((p) => p !== '');
-  const alone = pieces.map((p) => /^(\d{1,2})$/.exec(p)).find((m) => m !== null);
+  const alone = pieces.map((p) => ALONE.exec(p)).find((m) => m !== null);
   const counted = make ?? alone;
   const said = copiesSaid(counted?.[1]);
   const each = copiesIn(pieces);

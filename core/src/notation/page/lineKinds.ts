@@ -76,12 +76,18 @@ export const starts = (node: RoundNode): boolean =>
     node.items.every((i) => i.type === 'sign' || (i.type === 'stitch' && i.kind === 'ch')) &&
     node.items.some((i) => i.type === 'stitch' && i.times !== 1));
 
+const NAME_SAID = /^(?:pattern\s+|toy\s+)?(?:name|title)\s*:\s*(?=\S)/i;
+
+/** `Pattern name: Hazel the hen`: the title said by its field. */
+export const namesToy = (plain: string): boolean => NAME_SAID.test(plain.trim());
+
 /** `Tansy, a very squashy garden snail`: the line without what stands around it. */
 export const titleOf = (line: string): string =>
   line
     .trim()
     .replace(/^[#*=_~\s]+|(?<![#*=_~\s])[#*=_~\s]+$/g, '')
     .split('\t')[0]
+    .replace(NAME_SAID, '')
     .trim();
 
 export function kindOf(node: LineNode, plain: string): LineKind {

@@ -4,6 +4,7 @@ import { factsOf } from '../notes';
 import { colourIn } from '../poseWords';
 import type { Fact, LineNode, Span } from '../syntax';
 import { headerIn, isColumnHead, isFurniture, type Block } from './blocks';
+import { breaksOf } from './breaks';
 import { headIn, OF_MATERIALS, type Head } from './head';
 import { both, isTold, isWork, starts, type LineKind } from './lineKinds';
 
@@ -53,17 +54,15 @@ type Follows = { what: 'starts' } | { what: 'goes on'; label: number } | { what:
 /** So many lines without work may stand between a heading and its first round. */
 const FAR = 12;
 
-/** A label behind the end of a sentence or of a count begins another round in the same line. */
-const INNER =
-  /(?<=[.;)\]])\s+(?=(?:rounds?|rnds?|rds?|rows?|r)\s*\.?\s*\d+(?:\s*(?:-|to|and)\s*(?:r)?\d+)?\s*[:.)-]\s*[a-z\d([*])/g;
-
 /** A heading with work behind it in one line is no longer, in letters, and ends at one of the first signs. */
 const LONGEST_INLINE = 600;
 const MOST_INLINE = 3;
 
-/** `6 sc in a magic ring, then inc in each st (12)`: what is worked all around behind a ring is the next round. */
-const BEHIND_RING =
-  /(?<=\b(?:ring|circle|loop|mr)\b[^.;:(]{0,4})[,;]?\s+(?:and\s+)?then\s+(?=(?:inc|increase|2 sc in each)\b)/g;
+/** `HEAD—Ch 2.`, `EARS (Make 2)—Ch 2.` */
+const DASHED_HEAD = /^\s*\p{Lu}[\p{L} ]{1,30}(?:\([^()]{1,30}\))?[\u2014\u2015](?=\S)/u;
+
+/** What may stand between a heading and its work: `Ears:`, `Radish.`, `TAIL -`, `HEAD—`. */
+const HEADING_ENDS = /(?:[:.]|\s[-\u2010-\u2015])\s+(?=\S)|[\u2014\u2015](?=\S)/g;
 
 /** `- SHELL TOP - (sand)`: a heading between dashes is no point of a list. */
 const WRAPPED = /^\s*-+\s+[^-]+\s-+(?:\s|$)|^\s*-{2,}[^\s-][^-]*-{2,}(?:\s|$)/;
@@ -110,6 +109,8 @@ export abstract class Looking {
     )
       return null;
     if (/^\s*\*(?!.*\*\s*$)/.test(plain)) return null;
+    const header = headerIn(plain);
+    if (header && !header.inline && (header.block === 'legend' || header.block === 'materials')) return null;
     const legacy = this.parse(i, { fresh: this.fresh, begins: true });
     const terse = legacy.type === 'heading' && !OF_MATERIALS.test(legacy.name.toLowerCase()) ? legacy : null;
     const told = terse ? { node: terse, tells: isTold(terse) } : null;
@@ -123,8 +124,7 @@ export abstract class Looking {
     if (listed && !this.blankBefore && !head.tells) return null;
     const follows = this.follows(i);
     if (follows.what === 'starts') return head;
-    if (follows.what === 'goes on')
-      return !headerIn(plain) && this.goesOnAsPart(i, head, follows.label) ? head : null;
+    if (follows.what === 'goes on') return !header && this.goesOnAsPart(i, head, follows.label) ? head : null;
     if (this.block === 'assembly' || listed) return null;
     // A first line with work far below it is the title of the toy, whatever stands in its brackets.
     const alone = this.page.every((l) => l.as === 'blank');
@@ -149,16 +149,18 @@ export abstract class Looking {
     const plain = this.plain[i];
     const written = this.written(i);
     const between = this.block === 'front' || this.block === 'assembly' || this.fresh;
-    if (plain.length !== written.length || plain.length > LONGEST_INLINE || !(between || this.blankBefore))
-      return null;
+    if (plain.length !== written.length || !(between || this.blankBefore)) return null;
+    const breaks = this.breaksIn(i).map((at) => at - this.lines[i].from);
+    if ((breaks[0] ?? plain.length) > LONGEST_INLINE) return null;
     const whole = this.parse(i, { fresh: false, begins: true });
     // Right below a heading stands what is said of its part.
     if ((whole.type === 'round' && whole.label) || (this.block === 'part' && this.begins)) return null;
-    for (const found of [...plain.matchAll(/(?:[:.]|\s-)\s+(?=\S)/g)].slice(0, MOST_INLINE)) {
+    for (const found of [...written.matchAll(HEADING_ENDS)].slice(0, MOST_INLINE)) {
       const cut = found.index + found[0].length;
       const head = headIn(written.slice(0, found.index), plain.slice(0, found.index), this.base.terms);
       if (!head || !(head.tells || (this.blankBefore && this.isCapitalised(i)))) continue;
-      const work = parseLine(written.slice(cut), this.context({ fresh: false, begins: true }));
+      const end = breaks.find((at) => at > cut);
+      const work = parseLine(written.slice(cut, end), this.context({ fresh: false, begins: true }));
       if (work.type !== 'round' || work.label || !starts(work) || !isWork(work)) continue;
       if (!work.items.some((item) => item.type === 'unknown')) return { head, cut: this.lines[i].from + cut };
     }
@@ -212,7 +214,11 @@ export abstract class Looking {
       }
       if ((node.type === 'round' && node.layer) || (node.type === 'repeat' && node.of !== null))
         return { what: 'starts' };
-      if (headerIn(plain) || (node.type === 'heading' && this.namesPart(j)))
+      if (
+        headerIn(plain) ||
+        DASHED_HEAD.test(this.written(j)) ||
+        (node.type === 'heading' && this.namesPart(j))
+      )
         return { what: 'none', text: true };
       const short = plain.trim().length <= 60 && !/[.!?:,;]\s*$/.test(plain) && this.isBlank(j - 1);
       const headed = this.begun === 0 && /:\s*$/.test(plain) && this.isBlank(j - 1);
@@ -259,10 +265,7 @@ export abstract class Looking {
     const plain = this.plain[i];
     // Where a sign stands for two letters offsets are not those of the line.
     if (plain.length !== this.lines[i].to - this.lines[i].from) return [];
-    const found = [...plain.matchAll(INNER), ...plain.matchAll(BEHIND_RING)].filter(
-      (m) => !/^\s*[([][^)\]]*[)\]]$/.test(plain.slice(0, m.index)),
-    );
-    return found.map((m) => this.lines[i].from + m.index + m[0].length);
+    return breaksOf(plain).map((at) => this.lines[i].from + at);
   }
 
   protected parse(i: number, more: Pick<LineContext, 'fresh' | 'begins'>, last = i): LineNode {

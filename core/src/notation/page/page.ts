@@ -5,9 +5,18 @@ import { holdsFor } from '../partFacts';
 import type { Fact, LineNode, Span } from '../syntax';
 import { frontKind, headerIn, isColumnHead, isFurniture } from './blocks';
 import { headIn, type Head } from './head';
-import { factsOfNode, isWork, kindOf, offersOf, titleOf, type LineKind, type LineMeaning } from './lineKinds';
+import {
+  factsOfNode,
+  isWork,
+  kindOf,
+  namesToy,
+  offersOf,
+  titleOf,
+  type LineKind,
+  type LineMeaning,
+} from './lineKinds';
 import { Looking, type Page, type PageLine, type Section, type Terms } from './looking';
-import { continuesOn, goesOnInWords } from './wrapped';
+import { continuesOn, goesOnInWords, isBrokenWord } from './wrapped';
 
 const MOST_WRAPPED = 40;
 
@@ -84,6 +93,7 @@ export class PageReader extends Looking {
     if (inline) return this.startWithWork(i, inline.head, inline.cut);
     const head = this.headAt(i);
     if (head) return this.startPart(i, head);
+    if (this.block === 'front' && this.title === null && namesToy(this.plain[i])) return this.asTitle(i);
     const header = this.headerAt(i);
     if (header) {
       this.block = header.block;
@@ -94,18 +104,15 @@ export class PageReader extends Looking {
       this.open('');
       return this.inPart(i);
     }
-    if (
-      this.block === 'front' &&
-      !this.plain[i].includes('hook') &&
-      this.title === null &&
-      this.page.every((l) => l.as === 'blank')
-    ) {
-      this.title = titleOf(this.written(i));
-      return this.aside(i, 'title');
-    }
-    if (this.block === 'assembly') return this.aside(i, isFurniture(this.plain[i]) ? 'remark' : 'assembly');
-    const kind = isFurniture(this.plain[i]) ? 'remark' : frontKind(this.plain[i], this.block);
-    return this.aside(i, kind);
+    const first = this.block === 'front' && this.page.every((l) => l.as === 'blank');
+    if (first && this.title === null && !this.plain[i].includes('hook')) return this.asTitle(i);
+    if (isFurniture(this.plain[i])) return this.aside(i, 'remark');
+    return this.aside(i, this.block === 'assembly' ? 'assembly' : frontKind(this.plain[i], this.block));
+  }
+
+  private asTitle(i: number): number {
+    this.title = titleOf(this.written(i));
+    return this.aside(i, 'title');
   }
 
   private startPart(i: number, head: Head, last = i): number {
@@ -119,15 +126,9 @@ export class PageReader extends Looking {
   /** A heading and the first work of its part in one line. */
   private startWithWork(i: number, head: Head, cut: number): number {
     this.open(head.node.name);
-    const { from, to } = this.lines[i];
-    const part = this.sections.length - 1;
-    this.sections[part].lines.push({ line: i + 1, from, to: cut, node: head.node });
-    const node = parseLine(this.text.slice(cut, to), this.context({ fresh: false, begins: true }));
-    this.counts(node);
-    this.sections[part].lines.push({ line: i + 1, from: cut, to, node });
-    const facts = factsOfNode(node);
-    this.page.push({ line: i + 1, from, to, as: 'heading', part, goesOn: false, facts, breaks: [cut] });
-    return i;
+    this.sections.at(-1)!.lines.push({ line: i + 1, from: this.lines[i].from, to: cut, node: head.node });
+    const starts = [cut, ...this.breaksIn(i).filter((at) => at > cut)];
+    return this.worked(i, 'heading', starts, starts);
   }
 
   private open(name: string): void {
@@ -207,18 +208,23 @@ export class PageReader extends Looking {
 
   /** `R1: 6 sc in ring (6). R2: inc x6 (12).`: several rounds in one line, each read by itself. */
   private several(i: number, breaks: readonly number[]): number {
+    return this.worked(i, 'round', [this.lines[i].from, ...breaks], breaks);
+  }
+
+  /** The rounds of one line, which begin at some offsets in the text. */
+  private worked(i: number, as: LineKind, starts: readonly number[], breaks: readonly number[]): number {
     const { from, to } = this.lines[i];
-    const starts = [from, ...breaks];
     const facts: Fact[] = [];
     starts.forEach((at, k) => {
       const end = starts[k + 1] ?? to;
       const node = parseLine(this.text.slice(at, end), this.context({ fresh: false, begins: this.begins }));
       this.counts(node);
       facts.push(...factsOfNode(node));
-      this.sections.at(-1)!.lines.push({ line: i + 1, from: at, to: end, node });
+      const told = node.type === 'note' && k > 0 ? { ...node, behind: true } : node;
+      this.sections.at(-1)!.lines.push({ line: i + 1, from: at, to: end, node: told });
     });
     const part = this.sections.length - 1;
-    this.page.push({ line: i + 1, from, to, as: 'round', part, goesOn: false, facts, breaks });
+    this.page.push({ line: i + 1, from, to, as, part, goesOn: false, facts, breaks });
     return i;
   }
 
@@ -228,7 +234,7 @@ export class PageReader extends Looking {
     if (node.type === 'round')
       return (
         continuesOn(this.text, this.lines, last, node, this.context({ fresh: false, begins: this.begins })) ||
-        this.broken(last)
+        isBrokenWord(this.plain[last], this.plain[last + 1])
       );
     if (node.type === 'repeat') return goesOnInWords(this.written(last), this.written(last + 1));
     if (node.type !== 'note' || /^\s*(?:--|#|\/\/)/.test(this.plain[last])) return false;
@@ -236,10 +242,6 @@ export class PageReader extends Looking {
     if (next.type === 'round' && isWork(next) && !next.items.some((i) => i.type === 'unknown')) return false;
     return goesOnInWords(this.written(last), this.written(last + 1)) && next.type !== 'repeat';
   }
-
-  /** A word is broken at the end of the line. */
-  private broken = (last: number): boolean =>
-    /[a-z]-\s*$/.test(this.plain[last]) && /^\s*[a-z]/.test(this.plain[last + 1]);
 
   private headsWords(i: number, node: LineNode): boolean {
     if (

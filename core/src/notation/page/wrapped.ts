@@ -65,3 +65,7 @@ export function goesOnInWords(line: string, next: string): boolean {
   if (/^\s*(?:[-•●*>]|\d+[.):]|r\d|rnds?\b|rounds?\b|rows?\b)/i.test(next)) return false;
   return text.length >= WRAPPED_FROM && /^\s*[\p{Ll}(]/u.test(next) && !/:\s*$/.test(next);
 }
+
+/** A word is broken at the end of a line. Both in lower case. */
+export const isBrokenWord = (plain: string, next: string): boolean =>
+  /[a-z]-\s*$/.test(plain) && /^\s*[a-z]/.test(next);

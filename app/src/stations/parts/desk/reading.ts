@@ -43,8 +43,10 @@ export interface DeskReading {
 const NOTES: readonly LineKind[] = ['note', 'placement', 'colour', 'pause', 'ending', 'assembly'];
 
 /** Sentences behind a round that sound like work and were not read. */
-const behindRound = ({ node }: LineReading): number =>
-  node.type === 'round' ? (node.unread?.length ?? 0) : 0;
+function behindRound({ node }: LineReading): number {
+  if (node.type === 'note') return node.unread && node.behind ? 1 : 0;
+  return node.type === 'round' ? (node.unread?.length ?? 0) : 0;
+}
 
 /** `12`, `42 × 6` for equal rounds, `6, 12` for others; `?` where nothing can be told. */
 function madeOf(made: readonly (number | null)[]): string {

@@ -1,0 +1,47 @@
+import type { Phrase } from './joinedEdges';
+
+const AN_END = String.raw`(?:open\s+|straight\s+|top\s+|bottom\s+|lower\s+|upper\s+)?(?:opening|top|bottom|edge|end|mouth|hole)`;
+
+/** What is worked through two edges at once, and along what is there already, put tersely. */
+export const FOLDING: readonly Phrase[] = [
+  // Folding.
+  {
+    said: new RegExp(
+      String.raw`(?:(?:across|along)\s+(?:the\s+)?${AN_END}\s+)(?:through|across|in)\s+(?:both|the\s+two|all)\s+(?:layers|sides|edges|thicknesses)`,
+      'g',
+    ),
+    tersely: 'through both layers',
+  },
+  {
+    said: new RegExp(
+      String.raw`\b(?:through|across|in)\s+(?:both|the\s+two|all)\s+(?:layers|sides|edges|thicknesses)\s+(?:across|along|of|at)\s+(?:the\s+)?${AN_END}`,
+      'g',
+    ),
+    tersely: 'through both layers',
+  },
+  {
+    said: /(?<=\b(?:layers|sides|edges|thicknesses)\s+)to\s+(?:close|shut|seal)(?:\s+(?:it|the\s+(?:end|opening|top|hole)))?(?=\s*(?:$|[.,;(]))/g,
+    tersely: '',
+  },
+  {
+    said: /\b(?:sl\s?st|slip stitch|ss|sc|dc|crochet)\s+(?:(?:the\s+)?(?:two\s+|both\s+)?(?:edges?|layers?|sides?|ends?|opening|top|it)\s+)?(?:together|closed|shut)\s*(?:with|using|[:,-])\s*(?=\d)/g,
+    tersely: '',
+  },
+  {
+    said: /\b(?:press|pinch|lay|squash|push)\s+(?:the\s+)?(?:opening|edge|top|end|piece|it|part|open\s+end|open\s+edge)?\s*(?:flat|together|shut)\s*(?:,|and)\s+(?:work\s+|crochet\s+)?(?=\d|sc|dc)/g,
+    tersely: 'fold, ',
+  },
+  // Along what is there already.
+  {
+    said: /(?<=\b(?:sl st|slip stitch|ss|sc|dc|hdc|htr|tr)\s+)(?:back\s+)?(?:along|down|across)\s+(?:it\b|(?:the\s+)?(?:whole\s+)?(?:ch|chain)\b)/g,
+    tersely: 'in each ch',
+  },
+  {
+    said: /\b(?:working|work|crochet(?:ing)?)\s+(?:back\s+)?(?:along|down|across|up)\s+(?:the\s+)?(?:ch|chain)\b(?!\s+(?:from|st))(?<!\bleg\b.*)\s*[:,]?/g,
+    tersely: '',
+  },
+  {
+    said: /\b(?:working\s+)?(?:a?long|on|in|over)\s+(?:the\s+)?(?:opposite|other|second|underside)\s+(?:side|edge)\s+of\s+(?:the\s+)?(?:starting\s+|foundation\s+)?(?:ch|chain)\b,?/g,
+    tersely: 'other side:',
+  },
+];

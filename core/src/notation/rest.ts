@@ -1,0 +1,52 @@
+import type { Cursor } from './cursor';
+import { takeNoun } from './nouns';
+
+/** `through both layers`, `across both sides`: where a fold is worked. */
+export function takeBoth(c: Cursor): boolean {
+  const both = c.takePhrase(
+    'through both',
+    'through the two',
+    'through all',
+    'across both',
+    'across the two',
+    'along both',
+  );
+  if (!both) return false;
+  c.takeAny('layers', 'sides', 'edges', 'thicknesses');
+  c.takeAny('across', 'together');
+  return true;
+}
+
+/** `to the last 2 sts`, `until last dc`: what is left for the end is written behind it. */
+export function takeToLast(c: Cursor): boolean {
+  const start = c.at;
+  if (c.takeAny('to', 'until', 'till')) {
+    c.takeWords('within');
+    c.takeAny('the');
+    if (c.takeAny('last')) {
+      c.number();
+      if (takeNoun(c)) return true;
+    }
+    // `until 2 are left, sc2tog`
+    const n = c.number();
+    const named = n !== null && takeNoun(c);
+    const are = n !== null && c.takeAny('are');
+    if ((named || are) && c.takeAny('left', 'remain') && c.is(',')) return true;
+  }
+  c.at = start;
+  return false;
+}
+
+/** As often as there are stitches left: `around`, `across`, `to end`, `to the last 2 sts`, `through both`. */
+export function takeRest(c: Cursor): boolean {
+  if (c.takePhrase('all around', 'evenly around', 'to end', 'to the end', 'until the end')) return true;
+  if (takeToLast(c) || takeBoth(c)) return true;
+  const across = c.takeAny('across');
+  if (takeBoth(c) || across) return true;
+  if (
+    c.is('around') &&
+    (c.is('edge', 1) || (c.is('the', 1) && (c.is('edge', 2) || c.is('piece', 2) || c.is('outside', 2))))
+  )
+    return false;
+  return c.takeAny('around', 'round', 'across', 'even', 'evenly');
+}
