@@ -51,7 +51,7 @@ export function colourSign(c: Cursor): Sign | null {
   }
   c.at = start;
   if (then) c.at++;
-  return namedColour(c, start);
+  return namedColour(c, c.at);
 }
 
 /** `last pull-through in B`, `in B:`, `white:`: a colour that stands with no word of change. */
@@ -71,7 +71,7 @@ function namedColour(c: Cursor, start: number): Sign | null {
   const bare = colourName(c);
   const leads = bare !== null && isColour(bare) && (bare.length > 1 || c.is(':'));
   // `white, sc in each st`, `black for 2 rounds`
-  const behindThen = start === 0 && c.tokens[0].text === 'then' && !c.peek();
+  const behindThen = start === 1 && c.tokens[0].text === 'then' && !c.peek();
   if (leads && behindThen) return { sign: 'colour', colour: bare! };
   const first = leads && start <= 1 && c.is(',') && c.peek(1) !== undefined;
   if ((leads && c.takeAny(':')) || (first && c.takeAny(','))) return { sign: 'colour', colour: bare! };

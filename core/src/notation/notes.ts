@@ -53,7 +53,7 @@ export function saidLine(line: string, plain: string, terse: string): NoteNode |
 
 /** `change back to red, 3 rounds`: work in the new colour. */
 const ROUNDS_OF_IT = new RegExp(
-  String.raw`(?:[,;:]|\bfor)\s*(?:${N})\s+(?:more\s+)?(?:rounds?|rnds?|rows?)\.?(?:\s*[([]\s*\d+\s*[)\]])?$`,
+  String.raw`(?:[,;:]|\bfor)\s*(?:${N})\s+(?:more\s+)?(?:rounds?|rnds?|rows?)[.,]?(?:\s*[([]\s*\d+\s*[)\]])?$`,
 );
 
 /** Stitches that are told to their end, before the words that end the part in the same sentence. */

@@ -206,6 +206,7 @@ export function settleAround(
   if (
     only.times !== 1 ||
     only.timesSpan ||
+    (only.type === 'group' && only.orTimes !== undefined) ||
     (only.type === 'stitch' ? only.fromHook : only.until) !== undefined
   )
     return items;

@@ -2,6 +2,9 @@ import { plural } from './plural';
 
 const st = (n: number) => plural(n, 'stitch', 'stitches');
 
+/** As a maker writes it. */
+const often = (n: number): string => (n === 1 ? 'once' : `${n} times`);
+
 /** Sentences of the reader of written rounds. */
 export const notationWords = {
   tooFewRepeat: (times: number, group: string, eaten: number, offered: number) =>
@@ -62,10 +65,10 @@ export const notationWords = {
   untilNever: (offered: number, left: number) => `From ${offered}, this repeat never leaves exactly ${left}.`,
   repeatRead: (n: number, more: boolean) =>
     more
-      ? `“Repeat ${n} times” is read as ${n} more, ${n + 1} in all: that adds up.`
-      : `“Repeat ${n} times” is read as ${n} in all: that adds up.`,
+      ? `“Repeat ${often(n)}” is read as ${n} more, ${n + 1} in all: that adds up.`
+      : `“Repeat ${often(n)}” is read as ${n} in all: that adds up.`,
   repeatDoubt: (n: number) =>
-    `“Repeat ${n} times” may mean ${n} in all or ${n} more; read as ${n} in all. Write x${n} or x${n + 1} to be sure.`,
+    `“Repeat ${often(n)}” may mean ${n} in all or ${n} more; read as ${n} in all. Write x${n} or x${n + 1} to be sure.`,
   soundsLikeWork: 'This sounds like work and is not read.',
   symbolsRead: 'X, V and A are read as sc, inc and dec.',
   takeUp: (times: number, work: string, instead: string, uses: number, makes: number) =>

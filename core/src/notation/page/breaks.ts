@@ -6,9 +6,16 @@ const INNER =
 const BEHIND_RING =
   /(?<=\b(?:ring|circle|loop|mr)\b[^.;:(]{0,4})[,;]?\s+(?:and\s+)?then\s+(?=(?:inc|increase|2 sc in each)\b)/g;
 
+const IN_COLOUR = String.raw`then\s+(?:(?:change|switch)\s+(?:back\s+)?to\s+)?[a-z ]{3,20}\s+for\s+(?:\d+|[a-z]+)\s+(?:rounds?|rnds?|rows?)\b`;
 /** `change to white for one round, then black for one round` */
-const THEN_COLOUR =
-  /(?<=\b(?:rounds?|rnds?|rows?)),\s+(?:and\s+)?(?=then\s+(?:(?:change|switch)\s+(?:back\s+)?to\s+)?[a-z ]{3,20}\s+for\s+(?:\d+|[a-z]+)\s+(?:rounds?|rnds?|rows?)\b)/g;
+const THEN_COLOUR = new RegExp(
+  String.raw`(?<=\b(?:rounds?|rnds?|rows?)),\s+(?:and\s+)?(?=${IN_COLOUR})`,
+  'g',
+);
+const BEGINS_IN_COLOUR = new RegExp(String.raw`^\s*(?:and\s+)?${IN_COLOUR}`);
+
+/** `then black for two rounds`: rounds of their own, whatever the line above ends with. */
+export const beginsInColour = (plain: string): boolean => BEGINS_IN_COLOUR.test(plain);
 
 /** `in mr 4 sc. *sc, inc* twice (6)`: the sentence behind a ring is the next round. */
 const BEHIND_START =

@@ -103,7 +103,7 @@ function isName(name: string, words: readonly string[], terms: Terms): boolean {
     return false;
   if (OF_MATERIALS.test(name)) return false;
   if (
-    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start)\b)/.test(
+    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|make\s+(?:an?|the|your)\b|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start)\b)/.test(
       name,
     )
   )

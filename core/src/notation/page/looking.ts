@@ -58,9 +58,6 @@ const FAR = 12;
 const LONGEST_INLINE = 600;
 const MOST_INLINE = 3;
 
-/** `HEAD—Ch 2.`, `EARS (Make 2)—Ch 2.` */
-const DASHED_HEAD = /^\s*\p{Lu}[\p{L} ]{1,30}(?:\([^()]{1,30}\))?[\u2014\u2015](?=\S)/u;
-
 /** What may stand between a heading and its work: `Ears:`, `Radish.`, `TAIL -`, `HEAD—`. */
 const HEADING_ENDS = /(?:[:.]|\s[-\u2010-\u2015])\s+(?=\S)|[\u2014\u2015](?=\S)/g;
 
@@ -145,11 +142,11 @@ export abstract class Looking {
   }
 
   /** `Antenna (black, make 2): ch 9, sl st back along the ch`: a heading with the first work behind it, and where that begins in the line; null when it is none. */
-  protected inlineAt(i: number): { head: Head; cut: number } | null {
+  protected inlineAt(i: number, blankBefore = this.blankBefore): { head: Head; cut: number } | null {
     const plain = this.plain[i];
     const written = this.written(i);
     const between = this.block === 'front' || this.block === 'assembly' || this.fresh;
-    if (plain.length !== written.length || !(between || this.blankBefore)) return null;
+    if (plain.length !== written.length || !(between || blankBefore)) return null;
     const breaks = this.breaksIn(i).map((at) => at - this.lines[i].from);
     if ((breaks[0] ?? plain.length) > LONGEST_INLINE) return null;
     const whole = this.parse(i, { fresh: false, begins: true });
@@ -158,7 +155,7 @@ export abstract class Looking {
     for (const found of [...written.matchAll(HEADING_ENDS)].slice(0, MOST_INLINE)) {
       const cut = found.index + found[0].length;
       const head = headIn(written.slice(0, found.index), plain.slice(0, found.index), this.base.terms);
-      if (!head || !(head.tells || (this.blankBefore && this.isCapitalised(i)))) continue;
+      if (!head || !(head.tells || (blankBefore && this.isCapitalised(i)))) continue;
       const end = breaks.find((at) => at > cut);
       const work = parseLine(written.slice(cut, end), this.context({ fresh: false, begins: true }));
       if (work.type !== 'round' || work.label || !starts(work) || !isWork(work)) continue;
@@ -201,6 +198,7 @@ export abstract class Looking {
       if (plain.trim() === '' || isFurniture(plain) || isColumnHead(plain)) continue;
       seen++;
       const node = this.parse(j, { fresh: false, begins: true });
+      if (this.isBlank(j - 1) && this.inlineAt(j, true)) return { what: 'none', text: true };
       if (node.type === 'round' && isWork(node)) {
         if (starts(node) || (node.label?.first === 1 && !node.label.bare)) return { what: 'starts' };
         if (node.label) return { what: 'goes on', label: node.label.first };
@@ -214,11 +212,7 @@ export abstract class Looking {
       }
       if ((node.type === 'round' && node.layer) || (node.type === 'repeat' && node.of !== null))
         return { what: 'starts' };
-      if (
-        headerIn(plain) ||
-        DASHED_HEAD.test(this.written(j)) ||
-        (node.type === 'heading' && this.namesPart(j))
-      )
+      if (headerIn(plain) || (node.type === 'heading' && this.namesPart(j)))
         return { what: 'none', text: true };
       const short = plain.trim().length <= 60 && !/[.!?:,;]\s*$/.test(plain) && this.isBlank(j - 1);
       const headed = this.begun === 0 && /:\s*$/.test(plain) && this.isBlank(j - 1);

@@ -2,6 +2,7 @@ import { plainSigns } from '../lexer';
 import { parseLine, type LineContext } from '../lines';
 import { CRAFT } from '../roundLines';
 import type { RoundNode, Span } from '../syntax';
+import { beginsInColour, breaksOf } from './breaks';
 
 /** Decision 26: an open bracket, a trailing comma, or a labelled line without end count goes on in an unlabelled line. */
 export function continuesOn(
@@ -26,6 +27,9 @@ export function continuesOn(
   if (open && after.type === 'note')
     return after.facts.length === 0 && CRAFT.test(plainSigns(text.slice(next.from, next.to)));
   if (after.type !== 'round' || after.label || after.layer) return false;
+  // `change to white for one round, then black for one`
+  const plain = plainSigns(text.slice(next.from, next.to));
+  if (beginsInColour(plain) || (!open && breaksOf(plain).length > 0)) return false;
   const worked = after.items.some((i) => i.type !== 'sign' && i.type !== 'unknown');
   if (after.many && worked) return false;
   // A fold or an "until" is a step of its own.
