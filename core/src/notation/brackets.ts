@@ -1,5 +1,6 @@
 import type { Cursor } from './cursor';
 import { list, takeBetweenStars } from './items';
+import { takeNoun } from './nouns';
 import type { GroupItem, Item, Span } from './syntax';
 import { type TakenTimes, takeTimes } from './times';
 
@@ -104,14 +105,14 @@ function takeInOne(c: Cursor): number | 'each' | null {
     c.takeAny('in', 'into', 'the');
     if (c.takeAny('next', 'same', 'one', 'first', 'last')) {
       const n = c.number();
-      c.takeAny('st', 'stitch', 'sts', 'ch');
+      takeNoun(c);
       return n?.value ?? 1;
     }
     if (c.takeAny('each', 'every')) {
       c.takeAny('of');
       c.takeAny('next');
       const n = c.number();
-      c.takeAny('st', 'stitch', 'sts');
+      takeNoun(c);
       c.takeAny('around');
       return n?.value ?? 'each';
     }

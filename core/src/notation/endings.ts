@@ -10,7 +10,7 @@ const PARTS: Record<string, number> = { '½': 0.5, '¼': 0.25, '¾': 0.75 };
 
 /** The work comes off the hook. */
 const OFF =
-  /^off(?=\s*(?:$|,|\())|\b(?:sl st|ss|slip stitch)(?:,| and| then)+ (?:cut|off)(?=\s*(?:$|,))|\b(?:fasten(?:ing)? off|finish(?:ing)? off|end off|(?<=\b(?:sl st|ss|slip stitch)(?: in(?:to)? (?:the )?next(?: st)?)?(?:,| and| then) )end(?=\s*(?:$|[.,;]))|invisible finish|bind off|tie off|f[./]?\s?o\b|cut (?:the |your )?(?:yarn|thread|wool|end)|(?:break|snip) (?:off )?(?:the |your )?(?:yarn|thread|wool)|break off\b(?! [a-z]\b)|leav(?:e|ing) the (?:thread|yarn|end) (?:for|to) sew|leav(?:e|ing) (?:an? )?(?:very )?(?:long |extra long )?(?:tail|yarn end|end of yarn)\b(?!.*\b(?:start|beginning|before)\b))/;
+  /^off(?=\s*(?:$|[,;(]))|\b(?:sl st|ss|slip stitch)(?:,| and| then)+ (?:cut|off)(?=\s*(?:$|,))|\b(?:fasten(?:ing)? off|finish(?:ing)? off|end off|(?<=\b(?:sl st|ss|slip stitch)(?: in(?:to)? (?:the )?next(?: st)?)?(?:,| and| then) )end(?=\s*(?:$|[.,;]))|invisible finish|bind off|tie off|f[./]?\s?o\b|cut (?:the |your )?(?:yarn|thread|wool|end)|(?:break|snip) (?:off )?(?:the |your )?(?:yarn|thread|wool)|break off\b(?! [a-z]\b)|leav(?:e|ing) the (?:thread|yarn|end) (?:for|to) sew|leav(?:e|ing) (?:an? )?(?:very )?(?:long |extra long )?(?:tail|yarn end|end of yarn)\b(?!.*\b(?:start|beginning|before)\b))/;
 /** Of an end of yarn that is left. */
 const OF_A_TAIL = /\b(?:tail|end|ends|leav(?:e|ing)|keep|sew(?:ing)?|off|fasten|cut|break|finish|f\.?o)\b/;
 const NO_TAIL =

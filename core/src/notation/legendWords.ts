@@ -54,7 +54,7 @@ export function legendWords(plain: string, terms: Terms): LegendWords | undefine
 
 /** Words that mean something else already, whatever a page says. */
 const OF_THE_HOUSE = new Set(
-  'st sts mr mc flo blo rnd rnds rd r row rows round rounds x v a in and of the to rep sk fo sl ss make each next'.split(
+  'inv st sts mr mc flo blo rnd rnds rd r row rows round rounds x v a in and of the to rep sk fo sl ss make each next'.split(
     ' ',
   ),
 );

@@ -100,8 +100,12 @@ const dotted = (text: string): string =>
 const dottedRow = (text: string): string =>
   /\s\.{3}\s.*\s\.{3}\s/.test(text) ? text.replace(/\s\.{3}(?=\s)/g, '\t   ') : text;
 
+const SHEET_ROW = /^\s*(?:r(?:oun|n)?d?s?\.?\s*)?\d+(?:\s*-\s*\d+)?\s*;[^;]+;\s*\d*\s*;?\s*$/;
+
 /** `| 4 | (2 sc, inc) x6 | 24 |`, `04 | inc x6 | 24`: a row of a table with bars between its columns is one with tabs; as long as it was. */
 function tableRow(text: string): string {
+  // `4-7;sc around;18`
+  if (SHEET_ROW.test(text)) return text.replace(/;/g, '\t');
   if (!text.includes('|')) return text;
   if (/^\s*\|[^\n]*\|\s*$/.test(text))
     return text

@@ -18,9 +18,14 @@ export const isDoneByHand = (plain: string): boolean =>
     plain.trim(),
   );
 
+/** `Bobble = 4 tr together.`: what a stitch is. In lower case. */
+export const EXPLAINS =
+  /^(?:an?\s+|one\s+)?(?:bobble|popcorn|puff(?: stitch)?|cluster|shell|picot|bo|pc)s?\s*(?:=|:|is\b|means\b)/;
+
 /** A line that says of itself that it is a note: `-- eyes between R9 and R10 --`, `Note: ...`. `plain` is the line in lower case; null for any other. */
 export function noteLine(line: string, plain: string): NoteNode | null {
   const text = plain.trim();
+  if (EXPLAINS.test(text)) return { ...noteOf(line.trim(), ''), aside: true };
   const lead = /^(?:--+|#+(?!\d+\s*[:.)])|\/\/|notes?\b:?|tip\b:?)\s*/.exec(text);
   if (!lead) return null;
   const from = plain.length - plain.trimStart().length + lead[0].length;
@@ -76,7 +81,8 @@ export const CRAFT_COUNT =
 const FLAT_SHUT = /\bthrough both\b/;
 
 /** `sc through both (30)` among what the hands do: stitches and how many there are. */
-const COUNTED_WORK = /\b(?:sc|hdc|dc|htr|tr|inc|dec|sl st|slip stitch|single crochet)\b[^.;()]*\(\s*\d+\s*\)/;
+const COUNTED_WORK =
+  /\b(?:sc|hdc|dc|htr|tr|inc|dec|sl st|slip stitch|single crochet)\b[^.;()]*\(\s*\d+\s*\)|\b\d+\s+in\s+(?:an?\s+|the\s+)?(?:magic\s+|adjustable\s+)?(?:ring|circle|loop|mr)\b/;
 
 /** The slip stitch with which a part is fastened off is no round. */
 const withoutLastStitch = (text: string): string =>

@@ -63,9 +63,9 @@ const LAST_IN =
 
 /** The colour that a sentence changes to: `change to navy`, `with skin`, `black`, `join in yarn b`; null when it says none. `said` in lower case, without its colon. */
 export function colourIn(asSaid: string): string | null {
-  // `now switch to white, do not cut mint`
+  // `now switch to white, do not cut mint`, `change to B - body`
   const said = asSaid.replace(
-    /,?\s*(?:and\s+|but\s+)?(?:do not|don't)\s+(?:cut|break|fasten off)\b[^,;.]*$/,
+    /,?\s*(?:and\s+|but\s+)?(?:do not|don't)\s+(?:cut|break|fasten off)\b[^,;.]*$|\s+-\s.*$/,
     '',
   );
   for (const pattern of [CHANGE, WITH, LAST_IN]) {
@@ -78,7 +78,7 @@ export function colourIn(asSaid: string): string | null {
       return found[1].trim();
   }
   if (isPlainColour(said) && said.length > 2) return said;
-  const slot = /^(?:colou?r|yarn)\s+([a-h])$/.exec(said);
+  const slot = /^(?:(?:colou?r|yarn)\s+|to\s+)([a-h])$/.exec(said);
   if (slot) return slot[1];
   // `Flesh colour`
   const called = /^([a-z][a-z -]{1,18}?)\s+colou?r$/.exec(said);

@@ -4,7 +4,7 @@ import { parseItems, type ItemContext } from './items';
 import { LAYER } from './layerWords';
 import type { LineContext } from './lines';
 import { lex, written, type PlainLine, type Token } from './lexer';
-import { CRAFT_COUNT, soundsLikeWork } from './notes';
+import { CRAFT_COUNT, EXPLAINS, soundsLikeWork } from './notes';
 import { countSaid, NUMBER_PATTERN } from './numberWords';
 import { sentencesOf } from './sentences';
 import type { Fact, Item, Label, LayerBase, RoundNode, Span, Stated } from './syntax';
@@ -131,6 +131,11 @@ function workOf(
     !labelled && others.some((o) => CRAFT.test(o)) && !CRAFT.test(first) && KEEPS_THE_YARN.test(first);
   sentences.forEach((sentence, i) => {
     const own = text.slice(sentence.from, sentence.to);
+    // `Bobble = 4 tr together.` behind its first round explains it.
+    if (i > 0 && EXPLAINS.test(own)) {
+      rest = blanked(rest, sentence.from, sentence.to);
+      return;
+    }
     if (/^[([=]?\s*\d+\s*[a-z ]{0,14}[)\]]?\.?$/.test(own)) return;
     const decided = factsIn(said.slice(sentence.from, sentence.to));
     // What counts stitches and is not understood stays, so that it is said.

@@ -40,21 +40,21 @@ function ringFirst(c: Cursor, start: number): StartItem | null {
   c.takeAny('in', 'into', 'make', 'create', 'form', 'start', 'begin');
   c.takeAny('with');
   c.takeAny('a', 'an', 'the');
-  if (!takeRing(c)) {
-    c.at = start;
-    return null;
-  }
+  if (!takeRing(c)) return giveUp(c, start);
   c.takeAny(',', ':', '-');
   c.takeAny('with', 'of');
   const before = c.number();
   const word = takeStitch(c);
   const n = before ?? (word ? c.number() : null);
-  if (!n) {
-    c.at = start;
-    return null;
-  }
+  // `with MC, ch 5`: the main colour, not a magic circle.
+  if (!n || word?.kind === 'ch') return giveUp(c, start);
   takeIntoIt(c);
   return made(c, start, 'ring', word && word.eats === 1 && word.makes === 1 ? word.kind : 'sc', n, 0);
+}
+
+function giveUp(c: Cursor, start: number): null {
+  c.at = start;
+  return null;
 }
 
 /** `8 sc into the ring`, `6 sc in it`, said again of a ring that stands before. */
@@ -72,7 +72,7 @@ function takeRing(c: Cursor): boolean {
   if (c.takeAny('mr', 'mc')) return true;
   const start = c.at;
   c.takeAny('double', 'doubled');
-  c.takeAny('magic', 'adjustable', 'sliding', 'starting', 'slip', 'amigurumi');
+  c.takeAny('magic', 'adjustable', 'sliding', 'starting', 'slip', 'amigurumi', 'adj');
   if (c.takeAny('ring', 'circle')) return true;
   if (c.at > start && c.takeAny('loop')) return true;
   c.at = start;

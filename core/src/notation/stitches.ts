@@ -103,8 +103,9 @@ function takePlainStitch(c: Cursor): CraftWord | null {
   if (c.takePhrase('sl st', 'sl sts', 'slip stitch', 'slip stitches', 'slip st', 'sl - st'))
     return together(c, { kind: 'slst', eats: 1, makes: 1 });
   if (c.is('inv') || c.is('invisible')) {
-    if (DEC.has(c.peek(1)?.text ?? '')) {
-      c.at += 2;
+    const behind = c.is('-', 1) ? 2 : 1;
+    if (DEC.has(c.peek(behind)?.text ?? '')) {
+      c.at += behind + 1;
       return { kind: 'sc', eats: 2, makes: 1, invisible: true };
     }
     return null;

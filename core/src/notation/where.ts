@@ -124,7 +124,11 @@ function intoNth({ c, item, counted, one }: Into): boolean {
 function alongTheRest(c: Cursor, item: StitchItem): void {
   const before = c.at;
   c.takeAny(',');
-  c.takeAny('and', '&');
+  // `sc in 2nd ch and across`
+  if (c.takeAny('and', '&') && c.takeAny('across')) {
+    item.times = 'around';
+    return;
+  }
   c.takeAny('in', 'into');
   c.takeAny('the');
   if (c.takeAny('each', 'every', 'all')) {

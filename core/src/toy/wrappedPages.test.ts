@@ -49,6 +49,8 @@ const NOT_TOLD = new Set([
   'plover 60',
   'sprats 60',
   'radish 70',
+  'gosling-feet 70',
+  'toad-prince 80',
   'snake 75',
   'chenille-octopus 75',
 ]);

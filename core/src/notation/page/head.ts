@@ -7,14 +7,14 @@ import { craftWord } from '../stitches';
 import type { HeadingNode, Terms } from '../syntax';
 
 const STEP = new RegExp(
-  String.raw`^(?:(?:step|part|section|piece|chapter)\s+(?:${N}|[ivx]+|[a-h])\s*[:.)-]\s*|\d{1,2}\s*(?:[.)]|-(?=\s+[a-z]))\s+|[a-h]\s*[.)]\s+)`,
+  String.raw`^(?:(?:part|piece|name)\s*[;\t]\s*|(?:step|part|section|piece|chapter)\s+(?:${N}|[ivx]+|[a-h])\s*[:.)-]\s*|\d{1,2}\s*(?:[.)]|-(?=\s+[a-z]))\s+|[a-h]\s*[.)]\s+)`,
 );
 const MAKE = [
   new RegExp(
     String.raw`\b(?:make|work|crochet|knit|you need)\s*(${N})(?:\s+(?:of\s+(?:them|each)|alike|the same|pieces))?(?![a-z\d])`,
   ),
   new RegExp(String.raw`(?<![a-z\d.])[x*]\s*(\d{1,3})(?![\d.]|\s*mm)`),
-  new RegExp(String.raw`(?<![\d.])(\d{1,3})\s*(?:x|times|pieces|pcs)(?![a-z\d])`),
+  new RegExp(String.raw`(?<![\d.])(\d{1,3})\s*(?:x|times|pieces|pcs|alike|the same)(?![a-z\d])`),
   /\b(both|pair)\b/,
 ] as const;
 const ALONE = new RegExp(String.raw`^(\d{1,2}|(?!one$)[a-z]+(?<=^${N}))$`);
@@ -54,7 +54,7 @@ export function headIn(asWritten: string, asPlain: string, terms: Terms, given =
   const nameFrom = many ? many[0].length : 0;
   const name = line
     .slice(from + nameFrom, from + Math.max(cut, nameFrom))
-    .replace(/(?<![\s:,;=*_~–-])[\s:,;=*_~–-]+$/u, '')
+    .replace(/(?<![\s:,;=*_~–\p{Extended_Pictographic}-])[\s:,;=*_~–\p{Extended_Pictographic}\uFE0F-]+$/u, '')
     .replace(/^["“]|["”]$/gu, '');
   const told = text.slice(cut);
   const words = plain
@@ -80,6 +80,7 @@ function nameEnds(text: string, written: string): number {
     text.search(/\s+[-–—]\s+/),
     text.search(HOW_MANY),
     text.search(/:\s/),
+    text.search(/\.(?:\s|$)/),
     text.search(/,\s*(?:mc|cc\d?|[a-d])\s*(?:,|$)/),
     text.search(/,\s*(?:make|work|in|with|worked|start|starting|from|x\s*\d|\d+\s*x|both)\b/),
     text.search(/\s+(?:in|with|using)\s+(?:yarn\s|colou?r\s|[a-z]+(?:\s|$))/),
@@ -103,7 +104,7 @@ function isName(name: string, words: readonly string[], terms: Terms): boolean {
     return false;
   if (OF_MATERIALS.test(name)) return false;
   if (
-    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|make\s+(?:an?|the|your)\b|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start)\b)/.test(
+    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|ch(?:ain)?\s+\d|make\s+(?:an?|the|your)\b|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|foundation|set-?up|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start)\b)/.test(
       name,
     )
   )

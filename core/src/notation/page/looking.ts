@@ -58,6 +58,9 @@ const FAR = 12;
 const LONGEST_INLINE = 600;
 const MOST_INLINE = 3;
 
+const SHORT_HEAD =
+  /^(?!Ch(?:ain)?\b)\p{Lu}[^.!?]{2,36}\.(?:\s+(?:Start|Begin|Work|Worked)[^.!?]{2,40}\.)?\s*$/u;
+
 /** What may stand between a heading and its work: `Ears:`, `Radish.`, `TAIL -`, `HEAD—`. */
 const HEADING_ENDS = /(?:[:.]|\s[-\u2010-\u2015])\s+(?=\S)|[\u2014\u2015](?=\S)/g;
 
@@ -101,7 +104,7 @@ export abstract class Looking {
     const plain = this.plain[i];
     if (
       plain.length > 140 ||
-      /[.!?]\s*$/.test(plain.replace(/\betc\.$/, '')) ||
+      (/[.!?]\s*$/.test(plain.replace(/\betc\.$/, '')) && !this.isShortHead(i, this.blankBefore)) ||
       (/^\s*[-•●◦▪>]/.test(plain) && !WRAPPED.test(plain))
     )
       return null;
@@ -129,6 +132,12 @@ export abstract class Looking {
     // Nothing is worked yet: what is written as a heading and tells something is one, and so is a first line.
     if (told && (isTold(told.node) || (!follows.text && this.begun > 0))) return head;
     return told && !follows.text && alone ? told : null;
+  }
+
+  /** `Crown in gold.`, `Legs - 4 alike.`: a heading with a full stop, which must tell more than a name. */
+  private isShortHead(i: number, blankBefore: boolean): boolean {
+    const short = blankBefore && SHORT_HEAD.test(this.written(i));
+    return short && this.namedAt(i)?.tells === true;
   }
 
   /** `BODY (worked in one piece from the tail` and `up), MC` below it: a heading whose bracket is closed in the next line; null when it is none. */
@@ -214,6 +223,7 @@ export abstract class Looking {
         return { what: 'starts' };
       if (headerIn(plain) || (node.type === 'heading' && this.namesPart(j)))
         return { what: 'none', text: true };
+      if (this.isShortHead(j, this.isBlank(j - 1))) return { what: 'none', text: true };
       const short = plain.trim().length <= 60 && !/[.!?:,;]\s*$/.test(plain) && this.isBlank(j - 1);
       const headed = this.begun === 0 && /:\s*$/.test(plain) && this.isBlank(j - 1);
       if ((short || headed) && this.namesPart(j)) return { what: 'none', text: true };
