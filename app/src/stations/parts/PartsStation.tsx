@@ -146,8 +146,13 @@ function Desk({
           alignSelf: 'center',
         }}
       >
-        <ImportDesk toy={toy} wide={wide} onClose={onClose} onAdd={onAdd} />
-        <BeginOnHook onBegin={onBegin} />
+        <ImportDesk
+          toy={toy}
+          wide={wide}
+          onClose={onClose}
+          onAdd={onAdd}
+          instead={<BeginOnHook onBegin={onBegin} />}
+        />
       </View>
     </View>
   );

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Quiet, Title, Toggle, Words } from '../../../controls';
 import type { Draft } from '../../../documents';
@@ -6,6 +6,10 @@ import { usePalette } from '../../../theme';
 import { screenWords as say } from '../../../words';
 import { DeskLines } from './DeskLines';
 import type { DeskReading } from './reading';
+
+/** A page of more lines draws only those that are seen; what draws them is loaded then. */
+const MANY = 250;
+const LongLines = lazy(async () => ({ default: (await import('./LongLines')).LongLines }));
 
 interface BecameProps {
   found: DeskReading;
@@ -22,6 +26,29 @@ export function Became({ found, draft, eyes, onEyes, onMean, onRename }: BecameP
   const [only, setOnly] = useState(false);
   const faulty = found.lines.filter((l) => l.fault);
   const shown = only && faulty.length > 0 ? faulty : found.lines;
+  const choices = (
+    <View
+      style={{
+        flexDirection: 'row',
+        flexWrap: 'wrap',
+        gap: 8,
+        paddingVertical: found.eyes || faulty.length ? 8 : 0,
+      }}
+    >
+      {faulty.length > 0 ? <Toggle label={say.desk.look} on={only} onChange={setOnly} /> : null}
+      {found.eyes ? <Toggle label={say.desk.eyesTaken} on={eyes} onChange={onEyes} /> : null}
+    </View>
+  );
+  const lines = { lines: shown, as: draft.as, onMean, onRename };
+  if (shown.length > MANY)
+    return (
+      <View style={{ flex: 1, minHeight: 0, gap: 4 }}>
+        <Holds found={found} />
+        <Suspense fallback={<View style={{ flex: 1 }} />}>
+          <LongLines {...lines} head={choices} />
+        </Suspense>
+      </View>
+    );
   return (
     <View style={{ flex: 1, minHeight: 0, gap: 4 }}>
       <Holds found={found} />
@@ -30,18 +57,8 @@ export function Became({ found, draft, eyes, onEyes, onMean, onRename }: BecameP
         keyboardShouldPersistTaps="handled"
         style={{ flex: 1, borderTopWidth: 2, borderTopColor: c.edge, backgroundColor: c.paper }}
       >
-        <View
-          style={{
-            flexDirection: 'row',
-            flexWrap: 'wrap',
-            gap: 8,
-            paddingVertical: found.eyes || faulty.length ? 8 : 0,
-          }}
-        >
-          {faulty.length > 0 ? <Toggle label={say.desk.look} on={only} onChange={setOnly} /> : null}
-          {found.eyes ? <Toggle label={say.desk.eyesTaken} on={eyes} onChange={onEyes} /> : null}
-        </View>
-        <DeskLines lines={shown} as={draft.as} onMean={onMean} onRename={onRename} />
+        {choices}
+        <DeskLines {...lines} />
       </ScrollView>
     </View>
   );

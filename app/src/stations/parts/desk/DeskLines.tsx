@@ -9,7 +9,7 @@ import type { DeskLine } from './reading';
 /** Width of the column that says what a line is, px. */
 const KIND = 96;
 
-interface DeskLinesProps {
+export interface DeskLinesProps {
   lines: readonly DeskLine[];
   /** null takes the maker's meaning back */
   onMean: (line: number, meaning: LineMeaning | null) => void;
@@ -18,27 +18,38 @@ interface DeskLinesProps {
 }
 
 /** Every line of a page and what it became; a tap gives it another meaning. */
-export function DeskLines({ lines, onMean, onRename, as }: DeskLinesProps) {
+export function DeskLines({ lines, ...rest }: DeskLinesProps) {
   const [chosen, setChosen] = useState<number | null>(null);
   return (
     <View role="list" aria-label={say.desk.lines}>
       {lines.map((line) => (
-        <View key={line.line} role="listitem">
-          <DeskRow
-            line={line}
-            chosen={line.line === chosen}
-            onPress={() => setChosen(line.line === chosen ? null : line.line)}
-          />
-          {line.line === chosen ? (
-            <Meanings
-              line={line}
-              now={as[line.line] ?? null}
-              onMean={(is) => onMean(line.line, is)}
-              onRename={onRename}
-            />
-          ) : null}
-        </View>
+        <DeskItem
+          {...rest}
+          key={line.line}
+          line={line}
+          chosen={line.line === chosen}
+          onPress={() => setChosen(line.line === chosen ? null : line.line)}
+        />
       ))}
+    </View>
+  );
+}
+
+type DeskItemProps = Omit<DeskLinesProps, 'lines'> & { line: DeskLine; chosen: boolean; onPress: () => void };
+
+/** One line, and below the chosen one what else it could be. */
+export function DeskItem({ line, chosen, onPress, onMean, onRename, as }: DeskItemProps) {
+  return (
+    <View role="listitem">
+      <DeskRow line={line} chosen={chosen} onPress={onPress} />
+      {chosen ? (
+        <Meanings
+          line={line}
+          now={as[line.line] ?? null}
+          onMean={(is) => onMean(line.line, is)}
+          onRename={onRename}
+        />
+      ) : null}
     </View>
   );
 }

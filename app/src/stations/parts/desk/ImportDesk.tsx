@@ -1,4 +1,4 @@
-import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { MainAction, PlainButton, Quiet, Title, Words } from '../../../controls';
 import { useComputeAll } from '../../../compute';
@@ -16,10 +16,11 @@ interface ImportDeskProps {
   onClose: (() => void) | null;
   /** `eyes`: those that the page names are placed, too */
   onAdd: (draft: Draft, eyes: boolean) => void;
+  /** another way to begin, while there is no page: its lines need the room */ instead: ReactNode;
 }
 
 /** The import desk: a page goes in, every line says what it became, one button makes parts of it. */
-export function ImportDesk({ toy, wide, onClose, onAdd }: ImportDeskProps) {
+export function ImportDesk({ toy, wide, onClose, onAdd, instead }: ImportDeskProps) {
   const { draft, kept, change, drop } = useDraft(toy);
   const [eyes, setEyes] = useState(false);
   const { said, setSaid, openFile } = useOpenedFile(draft, change);
@@ -58,6 +59,7 @@ export function ImportDesk({ toy, wide, onClose, onAdd }: ImportDeskProps) {
           onPress={add}
         />
       </View>
+      {draft.text.trim() === '' ? instead : null}
     </View>
   );
 }
