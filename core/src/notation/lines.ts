@@ -170,7 +170,7 @@ const hangs = (item: Item): boolean =>
 /** Words alone, beginning with a capital: a name, not a stitch that is spelled wrongly. */
 const isNamed = (line: string, round: RoundNode): boolean =>
   /^\s*\p{Lu}/u.test(line) &&
-  !/\d/.test(line) &&
+  !/\d/.test(line.replace(/(?<=[.:]\s).*$/, '')) &&
   round.items.every((i) => i.type === 'unknown' || i.type === 'sign');
 
 /** `Stuff the head. Continue decreasing until 6 remain.`: work behind sentences that decide something before it; null when there is none. */

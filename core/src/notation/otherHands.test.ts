@@ -206,6 +206,15 @@ describe('nothing is lost in silence', () => {
     expect(page.find((l) => l.line === 3)!.as).toBe('unread');
   });
 
+  it.each(['For 2 rounds the colours change, see photo.', 'Arms. Sew at round 12.', 'white, for the belly'])(
+    '%s makes no round and no fault',
+    (line) => {
+      const { parts } = read(`Head\nR1: 6 sc in ring (6)\n${line}`);
+      expect(parts[0].rounds.map((r) => r.made)).toEqual([6]);
+      expect(parts[0].problems.filter((p) => p.severity === 'error')).toEqual([]);
+    },
+  );
+
   it('petals behind a ring in one line are said not to be read', () => {
     const { parts } = read(
       'A toy\n\nFEET x2: in mr 4 sc. *ch 3, 2 hdc in 2nd ch, sl st in ring* 3 times. FO.',

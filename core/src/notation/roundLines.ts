@@ -65,7 +65,11 @@ export function roundLine(
   });
   foldsWhatItCloses(items, plain, text);
   // `change back to red, 3 rounds`: plain ones.
-  const plainOnes = once !== text && !layer && items.length > 0 && !items.some((i) => i.type !== 'sign');
+  const plainOnes =
+    once !== text &&
+    !layer &&
+    items.length > 0 &&
+    items.every((i) => i.type === 'sign' && i.sign === 'colour');
   if (plainOnes) items.push({ ...PLAIN_AROUND, span: written(plain, bodyFrom, bodyTo) });
   return {
     type: 'round',
