@@ -3,6 +3,9 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 
+// Each call starts the program anew, on a machine that may be busy.
+jest.setTimeout(60_000);
+
 const folder = mkdtempSync(join(tmpdir(), 'hoppla-pdfs-'));
 const kept = (name: string, bytes: string): string => {
   const path = join(folder, name);

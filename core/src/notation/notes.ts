@@ -20,7 +20,7 @@ export const isDoneByHand = (plain: string): boolean =>
 
 /** `Bobble = 4 tr together.`: what a stitch is. In lower case. */
 export const EXPLAINS =
-  /^(?:an?\s+|one\s+)?(?:bobble|popcorn|puff(?: stitch)?|cluster|shell|picot|bo|pc)s?\s*(?:=|:|is\b|means\b)/;
+  /^(?:an?\s+|one\s+)?(?:bobble|popcorn|puff(?: stitch)?|cluster|shell|picot|bo|pc)s?\s*(?:=|is\b|means\b)/;
 
 /** A line that says of itself that it is a note: `-- eyes between R9 and R10 --`, `Note: ...`. `plain` is the line in lower case; null for any other. */
 export function noteLine(line: string, plain: string): NoteNode | null {
@@ -42,7 +42,7 @@ export function saidLine(line: string, plain: string, terse: string): NoteNode |
   const facts = factsOf(plain);
   const ends = facts.some((f) => f.fact === 'off' || f.fact === 'shut');
   const decides = facts.some((f) => f.fact !== 'hook' && f.fact !== 'feature' && f.fact !== 'ring');
-  if (facts.every((f) => f.fact === 'colour') && ROUNDS_OF_IT.test(text)) return null;
+  if (facts.length > 0 && facts.every((f) => f.fact === 'colour') && ROUNDS_OF_IT.test(text)) return null;
   if (
     decides &&
     (!CRAFT_COUNT.test(withoutLastStitch(terse.trim())) ||

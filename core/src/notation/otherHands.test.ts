@@ -59,6 +59,7 @@ describe('one round on twelve stitches', () => {
     ['sc in each BL around', 12],
     ['dec all the way around. 6 sc.', 6],
     ['sc in every stitch. 12 again.', 12],
+    ['(1 sc - inc) x6', 18],
   ])('%s makes %i', (work, made) =>
     expect(told(['R1: 6 sc in ring', 'R2: inc x6', `R3: ${work}`])).toEqual({
       made: [6, 12, made],
@@ -142,6 +143,7 @@ describe('a heading with its work behind it', () => {
     ['*EAR* (2x)', 'EAR', 2],
     ['PIECE 2 — COMB — make 3 — color: red', 'COMB', 3],
     ['BARE FEET (2, mint)', 'BARE FEET', 2],
+    ['Shell:', 'Shell', 1],
   ])('%s', (heading, name, make) => {
     const [part] = read(`A toy\n\n${heading}\nRnd 1: 6 sc in ring (6)\nRnd 2: inc x6 (12)`).parts;
     expect([part.name, part.make]).toEqual([name, make]);
@@ -204,6 +206,22 @@ describe('nothing is lost in silence', () => {
   ])('%s is marked', (line) => {
     const { page } = read(`Leg\nR1: 8 sc in ring\n${line}`);
     expect(page.find((l) => l.line === 3)!.as).toBe('unread');
+  });
+
+  it.each([
+    ['US terms.', 'us'],
+    ['Terms: American', 'us'],
+    ['UK terminology', 'uk'],
+    ['US terms, British terms in brackets', 'uk'],
+    ['Hello.', 'uk'],
+    ['UK terms are used (dc = US sc, htr = US hdc).', 'uk'],
+    ['dc: double crochet, single crochet (US)', 'uk'],
+  ])('%s with double crochets alone is %s', (said, terms) => {
+    const reading = read(
+      `${said}\n\nBow\nRound 1: 6 dc into a magic ring (6)\nRound 2: 2 dc in each st (12)`,
+    );
+    expect(reading.terms).toBe(terms);
+    expect(reading.parts.at(-1)!.rounds.map((r) => r.made)).toEqual([6, 12]);
   });
 
   it.each(['For 2 rounds the colours change, see photo.', 'Arms. Sew at round 12.', 'white, for the belly'])(

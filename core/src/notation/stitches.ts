@@ -94,6 +94,10 @@ const SYMBOLS: Record<string, CraftWord | undefined> = {
   a: { kind: 'sc', eats: 2, makes: 1 },
 };
 
+/** `sc-inc`: a dash with no space on either side; `2 sc - inc` is two stitches and an increase. */
+const isHyphen = (c: Cursor): boolean =>
+  c.is('-') && c.peek()!.from === c.peek(-1)?.to && c.peek()!.to === c.peek(1)?.from;
+
 function takePlainStitch(c: Cursor): CraftWord | null {
   const symbol = c.symbols ? own(SYMBOLS, c.peek()?.text ?? '') : undefined;
   if (symbol) {
@@ -120,8 +124,7 @@ function takePlainStitch(c: Cursor): CraftWord | null {
   }
   const kind = takeKind(c);
   if (kind) {
-    // `sc-inc`
-    if (c.is('-') && (INC.has(c.peek(1)?.text ?? '') || DEC.has(c.peek(1)?.text ?? ''))) c.at++;
+    if (isHyphen(c) && (INC.has(c.peek(1)?.text ?? '') || DEC.has(c.peek(1)?.text ?? ''))) c.at++;
     if (INC.has(c.peek()?.text ?? '')) {
       c.at++;
       return { kind, eats: 1, makes: 2 };
@@ -232,12 +235,35 @@ function editDistance(a: string, b: string): number {
   return row[a.length][b.length];
 }
 
-/** Whether a text looks like UK terms: it never says `sc` or `hdc`, but says `dc`. */
+/** `US terms`, `British terminology`, `Terms: UK`; what a page says of itself where it says one of them alone. */
+const SAYS_TERMS =
+  /\b(us|uk|american|british)\s+(?:crochet\s+)?(?:terms?|terminology|notation|words|abbreviations)\b|\b(?:terms?|terminology)\s*(?:used\s*)?[:(=]?\s*(?:are\s+|is\s+|in\s+)?(us|uk|american|british)\b/g;
+
+function termsSaid(plain: string): Terms | null {
+  const said = new Set(
+    [...plain.matchAll(SAYS_TERMS)].map(([, before, behind]): Terms =>
+      /^(?:us|american)$/.test(before ?? behind) ? 'us' : 'uk',
+    ),
+  );
+  return said.size === 1 ? [...said][0] : null;
+}
+
+/** `dc = US sc`, `sc (US)`: what others call a stitch is not what this page calls it. */
+const OF_THE_OTHERS =
+  /\b(?:us|american)(?:\s+terms?)?\s*[:=]?\s*(?:sc|hdc|single crochet)\b|\b(?:sc|hdc|single crochet)\s+(?:\((?:us|american)[^)\n]*\)|in\s+(?:us|american)\b)/g;
+
+/** The terms that a text is in: by a word that only one of them has, by what the page says of itself, by double crochets without a single one. */
 export function guessTerms(plain: string): { terms: Terms; sure: boolean } {
-  const us = /(^|[^a-z])(?:fp|bp)?(sc|hdc|single crochet)(\d?tog)?(?![a-z])/m.test(plain);
+  const us = /(^|[^a-z])(?:fp|bp)?(sc|hdc|single crochet)(\d?tog)?(?![a-z])/m.test(
+    plain.replace(OF_THE_OTHERS, ' '),
+  );
   if (us) return { terms: 'us', sure: true };
-  const uk = /(^|[^a-z])(?:fp|bp)?(htr|dtr|dc|half treble|double crochet)(\d?tog)?(?![a-z])/m.test(plain);
-  return uk ? { terms: 'uk', sure: true } : { terms: 'us', sure: false };
+  if (/(^|[^a-z])(?:fp|bp)?(htr|dtr|half treble)(\d?tog)?(?![a-z])/m.test(plain))
+    return { terms: 'uk', sure: true };
+  const said = termsSaid(plain);
+  if (said) return { terms: said, sure: true };
+  if (/(^|[^a-z])(?:fp|bp)?dc(\d?tog)?(?![a-z])/m.test(plain)) return { terms: 'uk', sure: true };
+  return { terms: /\bdouble crochet/.test(plain) ? 'uk' : 'us', sure: false };
 }
 
 /** Whether numbers alone count single crochets: `(2, inc) x6`, `R2-5: 4 (4)`, `4 in mr`, and no word for them is there. */

@@ -80,7 +80,7 @@ function nameEnds(text: string, written: string): number {
     text.search(/\s+[-–—]\s+/),
     text.search(HOW_MANY),
     text.search(/:\s/),
-    text.search(/\.(?:\s|$)/),
+    text.search(/(?<!\b(?:mrs?|ms|dr|st|no))\.(?:\s|$)/),
     text.search(/,\s*(?:mc|cc\d?|[a-d])\s*(?:,|$)/),
     text.search(/,\s*(?:make|work|in|with|worked|start|starting|from|x\s*\d|\d+\s*x|both)\b/),
     text.search(/\s+(?:in|with|using)\s+(?:yarn\s|colou?r\s|[a-z]+(?:\s|$))/),
