@@ -91,6 +91,19 @@ describe('one round on twelve stitches', () => {
 describe('several rounds in a line', () => {
   it.each([
     [
+      ['R1: ch 3, 6 hdc in 3rd ch from hook (7 hdc, counting the ch)', 'R2: sc around (7)'],
+      [7, 7],
+    ],
+    [
+      [
+        '1. 6 sc in ring (6)',
+        '2. inc in each st (12)',
+        '3.-5. sc in each (12) x3 rounds',
+        '6. sc in each (12)',
+      ],
+      [6, 12, 12, 12, 12, 12],
+    ],
+    [
       ['R1: 6 sc in ring', 'change to red, 3 rounds'],
       [6, 6, 6, 6],
     ],

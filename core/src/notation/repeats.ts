@@ -243,6 +243,12 @@ function allAround(items: readonly Item[], offered: number, stated: number | nul
 /** Chain stitches that stand for the first stitch of a row of tall ones. Source: the chain that is as tall as the stitch. */
 const STANDS_FOR: Partial<Record<StitchKind, number>> = { hdc: 2, dc: 3, tr: 4 };
 
+/** `ch 4, 6 dc in 4th ch from hook (7)`: all in one chain stitch, and the chain before it stands for one more, as the count says. */
+const inOneChain = (start: Item | undefined, stated: number | null): boolean =>
+  start?.type === 'start' &&
+  STANDS_FOR[start.kind] === (start.fromHook ?? 0) - 1 &&
+  start.count + 1 === stated;
+
 /** `ch 13, dc in 4th ch from hook and each ch (11)`: the chain that is passed over stands for a stitch, where the count asks for it. */
 export function settleTallStart(items: Item[], offered: number, stated: number | null): Item[] {
   const turning = items.find((i) => i.type === 'sign' && i.sign === 'turning-chain' && (i.chain ?? 0) > 1);
@@ -252,6 +258,8 @@ export function settleTallStart(items: Item[], offered: number, stated: number |
   }
   const at = items.findIndex((i) => i.type === 'start');
   const start = items[at];
+  if (inOneChain(start, stated))
+    return items.map((i) => (i === start && i.type === 'start' ? { ...i, count: stated! } : i));
   const stitch = items.slice(at + 1).find((i) => i.type === 'stitch');
   if (start?.type !== 'start' || start.start !== 'chain' || stitch?.type !== 'stitch' || stated === null)
     return items;

@@ -14,7 +14,7 @@ const COUNTED = String.raw`(?:stitches|sts?(?![a-z])|sc|dc|hdc|htr|tr|ch|chs|tot
 
 const STATED = new RegExp(
   [
-    String.raw`\(\s*(?:=\s*|total:?\s*)?(\d+)\s*${COUNTED}?\s*\)`,
+    String.raw`\(\s*(?:=\s*|total:?\s*)?(\d+)\s*${COUNTED}?(?:\s*,\s*(?:counting|including|incl)\b[^)]{0,30})?\s*\)`,
     String.raw`\[\s*(?:=\s*|total:?\s*)?(\d+)\s*${COUNTED}?\s*\]`,
     String.raw`(?:=|->|>)\s*[([]?(\d+)(?:\s*${COUNTED}(?:\s+each(?=\s*$))?)?[)\]]?`,
     String.raw`(?<=\s|\d|[a-z*)\]])-\s*(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)(?![a-z\d])(?=\s*(?:$|[.,;\t(\[]))`,
@@ -189,7 +189,7 @@ export const CRAFT =
   /(?<![a-z])\d*\s*(?:sc|hdc|dc|tr|htr|dtr|inc|incs|dec|decs|invdec|ss|sl st|slip st|ch|chain|crochet|increases?|decreases?|treble|bobble|sc2tog|dc2tog|x|v|a)(?![a-z])/;
 
 const FOR_ROUNDS = new RegExp(
-  String.raw`(?:(?<=^|[\s,(\[*])(?:for\s+)?(?:the\s+|another\s+)?(?:next\s+|following\s+)?)(?<!(?:last|first|of|every|from|in|and)\s)(${NUMBER_PATTERN})\s+(?:more\s+|further\s+|plain\s+|lovely\s+|other\s+)?(?:rounds?|rnds?|rows?)(?![a-z])(?:\s+more)?(?:\s+(?:with|of|in)(?=\s))?[\])*]?\s*:?`,
+  String.raw`(?:(?<=^|[\s,(\[*])(?:for\s+)?(?:x\s*)?(?:the\s+|another\s+)?(?:next\s+|following\s+)?)(?<!(?:last|first|of|every|from|in|and)\s)(${NUMBER_PATTERN})\s+(?:more\s+|further\s+|plain\s+|lovely\s+|other\s+)?(?:rounds?|rnds?|rows?)(?![a-z])(?:\s+more)?(?:\s+(?:with|of|in)(?=\s))?[\])*]?\s*:?`,
 );
 
 /** `sc around for 3 rounds`, `(28) (3 rounds)`, `next 4 rounds:`: how many rounds a line stands for, and the line without these words. */

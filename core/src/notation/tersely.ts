@@ -188,7 +188,7 @@ const PHRASES: readonly Phrase[] = [
   { said: /\b(\d(?:nd|rd|th)|second|third)\s+from\s+(?:the\s+)?hook\b/g, tersely: (nth) => `${nth} ch` },
   // `sl st shut over 10`
   {
-    said: /\b(sl\s?st|slip stitch|ss|sc|dc)\s+(?:it\s+)?(?:shut|closed|together)\s+(?:over|across|with|in)\s+(\d+)(?:\s+(?:sts?|stitches))?(?=\s*(?:$|[,.;(]))/g,
+    said: /\b(sl\s?st|slip stitch|ss|sc|dc)\s+(?:it\s+|(?:the\s+)?(?:edges?|sides?|layers?)\s+)?(?:shut|closed|together)\s+(?:over|across|with|in)\s+(\d+)(?:\s+(?:sts?|stitches))?(?=\s*(?:$|[,.;(]))/g,
     tersely: (stitch, count) => `${stitch} ${count}`,
   },
   // `sl st shut across`

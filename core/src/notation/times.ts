@@ -1,4 +1,5 @@
 import { Cursor } from './cursor';
+import { takeToLast } from './rest';
 import type { Span, Times } from './syntax';
 
 export interface TakenTimes {
@@ -48,6 +49,7 @@ export function takeTimes(c: Cursor, repeats: boolean): TakenTimes | null {
     c.takePhrase('to end', 'to the end', 'until end', 'until the end', 'all the way around')
   ) {
     c.takeAny('around');
+    takeToLast(c);
     return { value: 'around', more: false, plain: true };
   }
   if (c.takeAny('until')) {

@@ -8,7 +8,7 @@ const IN_THE_MIDDLE =
   /(?:[,;(+–]|\s[*&]|(?:^|\s)(?:and|in|into|of|the|to|with|each|next|then|or|from|through|both|a|an|at|on|for|is|are|until|between|around|your|every|per|than|rep|repeat|x|×|single|double|half|slip|magic|last|first|all|same|other|both|sl|leaving|leave|using|we|i|crochet|work|make|it|no|safety|about|after|before|above|below|always|have|you|should|will|\d+(?:st|nd|rd|th)))$/i;
 /** Something new begins: the label of a round, a point of a list. */
 const BEGINS_ANEW =
-  /^\s*(?:[-•●◦▪>»→]\s|\*\s|\d+(?:\s*[-/]\s*\d+)?[.):]\s|\d+[.):]$|(?:[([][a-z ]+[)\]]\s*)?(?:r|rnds?|rounds?|rows?|rds?)\.?\s*\d|\d+(?:\s*-\s*\d+)?\s*(?:rounds?|rnds?|rows?)\s*[:.)-]|\d+(?:st|nd|rd|th)(?:\s*(?:-|to|and)\s*\d+(?:st|nd|rd|th))?\s+(?:rounds?|rnds?|rows?))/i;
+  /^\s*(?:[-•●◦▪>»→]\s|\*\s|\d+(?:\.?\s*[-/]\s*\d+)?[.):]\s|\d+[.):]$|(?:[([][a-z ]+[)\]]\s*)?(?:r|rnds?|rounds?|rows?|rds?)\.?\s*\d|\d+(?:\s*-\s*\d+)?\s*(?:rounds?|rnds?|rows?)\s*[:.)-]|\d+(?:st|nd|rd|th)(?:\s*(?:-|to|and)\s*\d+(?:st|nd|rd|th))?\s+(?:rounds?|rnds?|rows?))/i;
 /** The label of a round with its colon: whatever the line before it ends with, such as `sc around`, it has ended. */
 const LABELLED = /^\s*(?:r|rnds?|rounds?|rows?|rds?)\.?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*[:→|]/i;
 /** So many lines must end in the middle before a page is taken for one that was wrapped; one is enough where it is long. */
@@ -28,7 +28,7 @@ const COUNTED =
 const endsInTheMiddle = (line: string, next: string): boolean => {
   const text = line.trimEnd();
   if (text.length < NARROWEST || LABELLED.test(next)) return false;
-  if (/\b(?:rounds?|rnds?|rows?)$/i.test(text) && /^\s*\d/.test(next)) return true;
+  if (/\b(?:rounds?|rnds?|rows?)$/i.test(text) && /^\s*\d/.test(next) && !BEGINS_ANEW.test(next)) return true;
   if (/\b(?:sc|dc|hdc|htr|tr|ss|st|inc|ch)$/i.test(text) && /^\s*(?:in|into|around|each|to)\b/.test(next))
     return true;
   return IN_THE_MIDDLE.test(text) || text.lastIndexOf('(') > text.lastIndexOf(')') || /\p{Ll}-$/u.test(text);

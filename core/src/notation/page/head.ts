@@ -24,7 +24,7 @@ const LEADS = new RegExp(String.raw`^(?:the\s+)?(${N})\s+(?=[a-z]+s\b)`);
 const RING_IS = /ring\s*=\s*(?:the\s+)?(crown|chin|nose|sole|back|tip|mouth)\b/;
 /** Words of a list of what is needed: no part is called so. */
 export const OF_MATERIALS =
-  /\b(?:contents|hooks?|needles?|yarn|cotton|wool|eyes|gauge|tension|terms|materials?|stuffing|filling|level)\b/;
+  /\b(?:contents|hooks?|needles?|yarn|cotton|wool|eyes|gauge|tension|terms|materials?|patterns?|stuffing|filling|level)\b/;
 const LONGEST = 120;
 const MOST_WORDS = 8;
 
