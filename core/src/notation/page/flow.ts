@@ -28,7 +28,9 @@ const COUNTED =
 const endsInTheMiddle = (line: string, next: string): boolean => {
   const text = line.trimEnd();
   if (text.length < NARROWEST || LABELLED.test(next)) return false;
-  if (/\b(?:rounds?|rnds?|rows?)$/i.test(text) && /^\s*\d/.test(next) && !BEGINS_ANEW.test(next)) return true;
+  // `of rnd` and `13.` below it, but not `x4 rounds` above the label of the next one
+  const numbered = /\d\s*(?:more\s+)?(?:rounds?|rnds?|rows?)$/i.test(text) && BEGINS_ANEW.test(next);
+  if (!numbered && /\b(?:rounds?|rnds?|rows?)$/i.test(text) && /^\s*\d/.test(next)) return true;
   if (/\b(?:sc|dc|hdc|htr|tr|ss|st|inc|ch)$/i.test(text) && /^\s*(?:in|into|around|each|to)\b/.test(next))
     return true;
   return IN_THE_MIDDLE.test(text) || text.lastIndexOf('(') > text.lastIndexOf(')') || /\p{Ll}-$/u.test(text);
