@@ -119,11 +119,12 @@ function Rulers({
 }) {
   const c = usePalette();
   const { pxPerMm, originX, originY } = view;
-  const { fine, named } = RULERS.find((r) => pxPerMm >= r.from)!;
+  // A mat without room has no scale yet.
+  const { fine, named } = RULERS.find((r) => pxPerMm >= r.from) ?? RULERS[RULERS.length - 1];
   const marks = (origin: number, from: number, to: number): { mm: number; at: number }[] => {
     const first = Math.ceil((from - origin) / pxPerMm / fine);
-    const many = Math.max(0, Math.ceil((to - origin) / pxPerMm / fine) - first);
-    return Array.from({ length: many }, (_, i) => {
+    const many = Math.ceil((to - origin) / pxPerMm / fine) - first;
+    return Array.from({ length: pxPerMm > 0 ? Math.max(0, many) : 0 }, (_, i) => {
       const mm = (first + i) * fine;
       return { mm, at: origin + mm * pxPerMm };
     });
