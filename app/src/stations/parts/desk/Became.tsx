@@ -44,8 +44,9 @@ export function Became({ found, draft, eyes, onEyes, onMean, onRename }: BecameP
     return (
       <View style={{ flex: 1, minHeight: 0, gap: 4 }}>
         <Holds found={found} />
+        {choices}
         <Suspense fallback={<View style={{ flex: 1 }} />}>
-          <LongLines {...lines} head={choices} />
+          <LongLines {...lines} />
         </Suspense>
       </View>
     );

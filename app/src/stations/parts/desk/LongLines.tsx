@@ -1,11 +1,11 @@
-import { useState, type ReactElement } from 'react';
+import { useState } from 'react';
 import { FlatList } from 'react-native';
 import { usePalette } from '../../../theme';
 import { screenWords as say } from '../../../words';
 import { DeskItem, type DeskLinesProps } from './DeskLines';
 
 /** The lines of a long page: those that are not seen are not drawn. */
-export function LongLines({ lines, head, ...rest }: DeskLinesProps & { head: ReactElement }) {
+export function LongLines({ lines, ...rest }: DeskLinesProps) {
   const c = usePalette();
   const [chosen, setChosen] = useState<number | null>(null);
   return (
@@ -23,7 +23,6 @@ export function LongLines({ lines, head, ...rest }: DeskLinesProps & { head: Rea
           onPress={() => setChosen(item.line === chosen ? null : item.line)}
         />
       )}
-      ListHeaderComponent={head}
       initialNumToRender={16}
       windowSize={5}
       keyboardShouldPersistTaps="handled"
