@@ -5,7 +5,6 @@ import { Ledger } from './ledger';
 import { applied, problem, type Problem } from './problems';
 import { emptyPart, type PartReading, type RoundKind, type RoundReading } from './reading';
 import {
-  settleAround,
   settleGiven,
   settleJoin,
   settleOtherSide,
@@ -14,6 +13,7 @@ import {
   type Settled,
 } from './repeats';
 import { ABOUT_PARTS, unknownParts } from './partsNamed';
+import { settleAround } from './settleAround';
 import { joinsTwoEdges, ofAll, severalRounds, starAround } from './settling';
 import type { Item, RoundNode, Span } from './syntax';
 import {

@@ -10,7 +10,7 @@ const PARTS: Record<string, number> = { '½': 0.5, '¼': 0.25, '¾': 0.75 };
 
 /** The work comes off the hook. */
 const OFF =
-  /^off(?=\s*(?:$|[,;(]))|\b(?:sl st|ss|slip stitch)(?:,| and| then)+ (?:cut|off)(?=\s*(?:$|,))|\b(?:fasten(?:ing)? off|finish(?:ing)? off|end off|(?<=\b(?:sl st|ss|slip stitch)(?: in(?:to)? (?:the )?next(?: st)?)?(?:,| and| then) )end(?=\s*(?:$|[.,;]))|invisible finish|bind off|tie off|f[./]?\s?o\b|cut (?:the |your )?(?:yarn|thread|wool|end)|(?:break|snip) (?:off )?(?:the |your )?(?:yarn|thread|wool)|break off\b(?! [a-z]\b)|leav(?:e|ing) the (?:thread|yarn|end) (?:for|to) sew|leav(?:e|ing) (?:an? )?(?:very )?(?:long |extra long )?(?:tail|yarn end|end of yarn)\b(?!.*\b(?:start|beginning|before)\b))/;
+  /^off(?=\s*(?:$|[,;(]))|\b(?:sl st|ss|slip stitch)(?:,| and| then)+ (?:cut|off|leave (?:an? )?(?:tail|end))(?=\s*(?:$|,))|\b(?:fasten(?:ing)? off|finish(?:ing)? off|end off|(?<=\b(?:sl st|ss|slip stitch)(?: in(?:to)? (?:the )?next(?: st)?)?(?:,| and| then) )end(?=\s*(?:$|[.,;]))|invisible finish|bind off|tie off|f[./]?\s?o\b|cut (?:the |your )?(?:yarn|thread|wool|end)|(?:break|snip) (?:off )?(?:the |your )?(?:yarn|thread|wool)|break off\b(?! [a-z]\b)|leav(?:e|ing) an? (?:very |extra )?(?:long )?end\b(?! of)|leav(?:e|ing) the (?:thread|yarn|end) (?:for|to) sew|leav(?:e|ing) (?:an? )?(?:very )?(?:long |extra long )?(?:tail|yarn end|end of yarn)\b(?!.*\b(?:start|beginning|before)\b))/;
 /** Of an end of yarn that is left. */
 const OF_A_TAIL = /\b(?:tail|end|ends|leav(?:e|ing)|keep|sew(?:ing)?|off|fasten|cut|break|finish|f\.?o)\b/;
 const NO_TAIL =
@@ -36,7 +36,7 @@ export function tailIn(said: string): number | null {
 
 const REST = String.raw`(?:last|remaining|rem|final|each|all|every|those|these|\d+)`;
 const THROUGH = new RegExp(
-  String.raw`\b(?:through|pick up|catch)\b[^.;]{0,60}?\b(?:${REST})\b[^.;]{0,30}?(?:\b(?:st|sts|stitch|stitches|sc|dc|loops?|lps?)\b|\d)|\bthrough\s+(?:the\s+)?(?:front\s+)?(?:loops?|stitches|sts)\b|\bthread (?:it|the (?:tail|end|yarn))\b`,
+  String.raw`\bthrough (?:the )?(?:tops|front loops) of (?:the )?(?:st|stitches|sts|dc|sc)\b|\b(?:through|pick up|catch)\b[^.;]{0,60}?\b(?:${REST})\b[^.;]{0,30}?(?:\b(?:st|sts|stitch|stitches|sc|dc|loops?|lps?)\b|\d)|\bthrough\s+(?:the\s+)?(?:front\s+)?(?:loops?|stitches|sts)\b|\bthread (?:it|the (?:tail|end|yarn))\b`,
 );
 const PULLS = /\b(?:pull|draw|tighten|gather|cinch|drawn|shut|tight|close|closed|disappears|gone)\b/;
 const CLOSES =
@@ -45,7 +45,7 @@ const SEWN =
   /\bsew up (?:the )?(?:little |small |remaining )?(?:hole|opening|end|top|tip)\b|\bsew(?:n)?\s+(?:(?:the|this|that|up|its|last|remaining|little|small|top|open|\d+|st|sts|stitches)\s+)*(?:hole|opening|end|edge|gap|top|it|stitches|sts)\s*(?:closed|shut|together|up)\b|\bsew(?:n)? (?:it )?(?:shut|closed)\b|\bsew\b[^.;,]{0,24}\b(?:opening|hole)\b[^.;,]{0,30}\b(?:closed|shut)\b|\bwhip ?stitch (?:it |the (?:opening|end|hole|top) )?(?:closed|shut)\b/;
 const FLAT = /\b(?:flatten|flat|fold|folded|pinch)\b/;
 const OPEN =
-  /\bleave\s+(?:it|them|this|the (?:part|piece|[a-z ]{1,20}?))?\s*open\b|\bdo not close\b|\bdon't close\b|\bleave open\b|\bstays? open\b/;
+  /\bleave\s+(?:it|them|this|the (?:part|piece|[a-z ]{1,20}?))?\s*open\b|\bdo not close\b|\bdon't close\b|\bleave open\b|\bstays? open\b|^open(?=,)/;
 /** A round is closed with a slip stitch, a gap between two pieces with a few: no end of the part. */
 const NO_END =
   /\b(?:sl\.?\s?st|slip stitch|ss)\b[^.;]{0,20}\bto close\b|\bclose(?:d|s)?\s+(?:(?:the|each|every)\s+)?(?:rounds?|rnds?|ring|circle|with (?:a |one )?(?:sl|ss|slip)|the round|each)|\bto close the (?:round|ring)|\bhole between\b|\bgap between\b|\bpull(?:ing)? (?:it )?(?:shut )?tight(?:ly)?$|\b(?:close|draw|pull) (?:up )?(?:the )?(?:ring|circle|loop)\b|\bpull it shut\b/;
@@ -55,7 +55,7 @@ const COUNT = new RegExp(
 
 /** The house's own word, and the shortest of every maker. */
 const JUST_CLOSE =
-  /^(?:(?:fasten off|f\.?o|finish off|cut (?:the )?yarn)\s*[;,&]\s*)?(?:then |and )?(?:close|gather|draw (?:the )?hole shut|close off)(?: (?:the )?(?:hole|end|part|it))?(?: up)?$/;
+  /^(?:(?:fasten off|f\.?o|finish off|cut (?:the )?yarn)\s*[;,&]\s*)?(?:then |and )?(?:close|gather|draw (?:the )?hole shut|close off|(?:draw|pull) (?:it )?(?:up|together))(?: (?:the )?(?:hole|end|part|it))?(?: up)?(?: and (?:fasten|finish) off)?$/;
 const JUST_CUT = /^(?:then |and )?(?:cut|break)(?:,|$)/;
 
 /** How a sentence ends a part: comes off the hook, is gathered, sewn shut, left open. `said` in lower case. */

@@ -32,7 +32,7 @@ const BETWEEN_ROUNDS = [
   // `R6/R7`, `R6-7`
   new RegExp(String.raw`(?<![a-z\d])r\s*(\d{1,4})\s*[\/&·-]\s*r?\s*(\d{1,4})(?![\d.])`),
   // `rnd 8/9`, `rd 7-8`
-  /(?<![a-z])(?:rounds?|rnds?|rds?|rows?)\s*\.?\s*(\d{1,4})\s*[\/&·-]\s*(\d{1,4})(?![\d.])/,
+  /(?<![a-z])(?:rounds?|rnds?|rds?|rows?)\s*\.?\s*(\d{1,4})\s*[\/&·|-]\s*(\d{1,4})(?![\d.])/,
   // `between 8R and 9R`
   new RegExp(String.raw`\bbetween\s+(\d{1,4})\s*r${AND}(\d{1,4})\s*r\b`),
   // `between 10 and 11 rnd`
@@ -54,6 +54,9 @@ const ON_ROUND = new RegExp(
 /** A size stands before the eyes, or behind them in a bracket; "30 mm apart" is a distance. */
 const SIZE =
   /(\d{1,2}(?:[.,]\d{1,2})?)\s*-?\s*mm\b(?!\s*(?:apart|between(?!\s+(?:r|rnds?|rounds?|rows?)\s*\d)|from|in between|down|below|above|washers?|felt|straight|along|long|tail))/;
+/** `3.5 mm, dk, 8 mm black eyes`: the size that stands with the eyes is theirs. */
+const SIZE_OF_EYES =
+  /(?<![\d.,])(\d{1,2}(?:[.,]\d{1,2})?)\s*-?\s*mm\s+(?:(?!hooks?\b)[a-z]{2,12}\s+){0,3}eyes?\b/;
 const MANY = new RegExp(
   String.raw`(?:(?<![\d.])${N}\s*(?:-|to|or)\s*)?(?<![\d.])${N}\s*(?:(?:visible|empty|free|clear|whole|full|“visible”|"visible")\s+)?(?:(st|sts|stitch|stitches|sc|dc|hdc|x|hole|holes|space|spaces)\.?\s*)?(?:of space\s+)?(?:in\s*)?(between|apart|from each other|showing|visible|on)\b`,
 );
@@ -88,7 +91,7 @@ export function featureIn(note: string): FeatureNote | null {
   const what = subjectOf(plain);
   if (!what) return null;
   const making = makingOf(plain);
-  const size = SIZE.exec(plain);
+  const size = (what === 'eyes' && SIZE_OF_EYES.exec(plain)) || SIZE.exec(plain);
   const rounds = roundsIn(plain);
   const rest =
     [rounds?.said, size?.[0]].reduce(

@@ -44,4 +44,16 @@ export const FOLDING: readonly Phrase[] = [
     said: /\b(?:working\s+)?(?:a?long|on|in|over)\s+(?:the\s+)?(?:opposite|other|second|underside)\s+(?:side|edge)\s+of\s+(?:the\s+)?(?:starting\s+|foundation\s+)?(?:ch|chain)\b,?/g,
     tersely: 'other side:',
   },
+  // `turn to other side: 4 sc`, `Turn the work, other side of the chain:`
+  {
+    said: /\b(?:turn|rotate)(?:\s+(?:the\s+)?(?:work|piece|it))?(?:\s+to|,|\s+and\s+work\s+(?:along|on)?)\s+(?:the\s+)?(?:other|opposite)\s+side(?:\s+of\s+(?:the\s+)?ch(?:ain)?)?\s*[:,]/g,
+    tersely: 'other side:',
+  },
+  // `ch 6, back along: 5 sl st`
+  { said: /(?<=\bch\s?\d+,\s+)back\s+along(?:\s+(?:it|the\s+ch(?:ain)?))?\s*[:,]/g, tersely: '' },
+  // `fold flat, close with 5 sc`
+  {
+    said: /\b(?:fold|press|lay)\s+(?:it\s+)?flat,?\s+(?:and\s+)?(?:then\s+)?(?:close|shut)\s+(?:it\s+)?with\s+(?=\d+\s*(?:sc|dc|sl\s?st|ss)\b)/g,
+    tersely: 'fold, ',
+  },
 ];

@@ -7,7 +7,7 @@ const LEAD =
   /^\s*(?:[-*>•→#]\s*)?(?:[([][a-z][a-z ]{1,20}[)\]]\s*(?=(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d))?(?:(?:then\s+|now\s+|next,?\s+)?(?:for|in|on)\s+(?=(?:rounds?|rnds?|rds?|rows?)\s*\d))?/;
 const NAMED = new RegExp(String.raw`${WORD}\s*\.?\s*(\d+)(?![\d.]*\d*(?:mm|cm|x))`, 'y');
 const MORE = new RegExp(
-  String.raw`(?:\s*(?:to|and|through|thru|until|&|\+|\/|,|,\s*and)\s*|\s*(?:-|~|\.\.)\s*)(?:${WORD}\.?\s*)?(\d+)(?![a-z\d])`,
+  String.raw`(?:\s*\)\s*-\s*(?=${WORD})|\s*(?:to|and|through|thru|until|&|\+|\/|,|,\s*and)\s*|\s*(?:-|~|\.\.)\s*)(?:${WORD}\.?\s*)?(\d+)(?![a-z\d])`,
   'y',
 );
 const BARE = /(\d+)(?:\s*[.)]?\s*[-/+]\s*(\d+))?(?=\s*(?:[.):](?!\d)|\t))/y;
@@ -16,7 +16,7 @@ const BRACKETED =
   /[([](\d{1,3})(?:\s*[-/+]\s*(\d{1,3}))?[)\]](?=\s+[([*]?\s*(?:(?:\d+\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|invdec|ch|mr|magic|sl st|ss|work|in [bf]lo|[bf]lo)(?![a-z])))/y;
 /** `7-13 rnds:`, `4 rnd:`; `4 rounds:` are four of them. */
 const BEHIND =
-  /(\d+)\s*r?\s*[-~]\s*(\d+)\s*(?:rounds?|rnds?|rows?|r)(?=\s*[:.)-])|(\d+)\s*(?:round|rnd|row|r)(?=\s*[:.)([-])/y;
+  /(\d+)\s*r?\s*[-~]\s*(\d+)\s*(?:rounds?|rnds?|rows?|r)(?=\s*[:.)-])|(\d+)\s*(?:round|rnd|row|r)(?=\s*[:.)([-]|\s+(?:in\s+)?[bf]lo\s*:)/y;
 /** `1 - 6 sc in ring - 6`, `6 to 12 - sc in each`: a number and a dash before something that is worked. */
 const DASHED =
   /(\d{1,3})(?:\s*(?:to|and|&|,|-)\s*(\d{1,3}))?(?=\s+-\s+(?:[(*[]|(?:\d+\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|invdec|ch|mr|magic|sl st|ss|work|in [bf]lo|[bf]lo)(?![a-z])))/y;

@@ -26,6 +26,14 @@ const PLAIN: Record<string, string> = {
   '…': '.',
   '※': ' ',
   '～': '~',
+  '⟶': '→',
+  '➔': '→',
+  '➜': '→',
+  '➝': '→',
+  '➡': '→',
+  '⇒': '→',
+  '⇨': '→',
+  '⟹': '→',
 };
 const LIGATURES: Record<string, string> = { ﬀ: 'ff', ﬁ: 'fi', ﬂ: 'fl', ﬃ: 'ffi', ﬄ: 'ffl', ﬅ: 'st', ﬆ: 'st' };
 
@@ -83,10 +91,12 @@ function undecorated(line: string): string {
   if (boxed) return line.replace(/\*/g, ' ');
   const whole = /^\s*(?:[-•]\s*)?(?:\*{2,}(?=[^*])[^*]*\*{2,}|\*([^*]{3,})\*)\s*$/.exec(line);
   if (whole && (whole[1] === undefined || OF_THE_HANDS.test(whole[1]))) return line.replace(/\*/g, ' ');
-  return line.replace(/\*\*([^*]{1,60}[:.])\*\*|\*\*([^*]{1,60})\*\*(?=\s*:)/g, (bold) =>
-    bold.replace(/\*/g, ' '),
-  );
+  return line.replace(BOLD, (bold) => bold.replace(/\*/g, ' '));
 }
+
+/** `**R1:** 6 sc`, `**Round 1** - 6 sc` */
+const BOLD =
+  /\*\*([^*]{1,60}[:.])\*\*|\*\*([^*]{1,60})\*\*(?=\s*:)|\*\*(?:rounds?|rnds?|rows?|r)\.?\s*\d[^*]{0,30}\*\*/gi;
 
 /** No stitches, which stars repeat. */
 const OF_THE_HANDS =

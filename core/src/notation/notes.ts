@@ -75,8 +75,9 @@ const worksBeforeIt = (text: string): boolean =>
   });
 
 /** A stitch with its number or its place, in lower case. */
-export const CRAFT_COUNT =
-  /(?<![a-z])(?:\d\s*(?:sc|hdc|dc|tr|htr|inc|dec|ch|sl st|ss|[xva])|(?:sc|hdc|dc|tr|htr|inc|dec|ch)\s*\d|(?:sc|hdc|dc|tr|htr|inc|dec|sl st|ss)\s+(?:in|into|around|across|through|blo|flo|evenly)|single crochet|increase|decrease|dec|inc|chain\s+\d)(?![a-z])/;
+export const CRAFT_COUNT = new RegExp(
+  String.raw`(?<![a-z])(?:\d\s*(?:sc|hdc|dc|tr|htr|inc|dec|ch|sl st|ss|[xva])|(?:sc|hdc|dc|tr|htr|inc|dec|ch)\s*\d|(?:sc|hdc|dc|tr|htr|inc|dec|sl st|ss)\s+(?:in|into|around|across|through|blo|flo|evenly)|single crochet|increase|decrease|dec|inc|chain\s+(?:${N}))(?![a-z])`,
+);
 /** `press flat and work 4 dc through both layers to close`: the last round itself. */
 const FLAT_SHUT = /\bthrough both\b/;
 
@@ -104,7 +105,7 @@ export function noteOf(text: string, plain: string, facts: readonly Fact[] = fac
 }
 
 const WORK =
-  /\b(?:rep(?:eat)?|decreas(?:e|ing)|increas(?:e|ing)|keep (?:on )?(?:going|crocheting|working)|(?:work|carry|go) on (?:for|until|like|as)|pull (?:it )?tight|do not stuff|don't stuff|crochet(?:ing)?|work (?:in|around|across|even|\d)|leave \d|chain \d|skip|fasten off|hook|(?:\d+|each|every|next|last) (?:st|sts|stitch|stitches|sc|dc|hdc|inc|dec)|(?:rounds?|rnds?|rows?) (?:\d|of)|slip stitch|sl st)\b/;
+  /\b(?:rep(?:eat)?|decreas(?:e|ing)|increas(?:e|ing)|keep (?:on )?(?:going|crocheting|working)|(?:work|carry|go) on (?:for|until|like|as)|pull (?:it )?tight|do not stuff|don't stuff|crochet(?:ing)?|work (?:in|around|across|even|\d)|leave \d|ch(?:ain)? \d+|skip|fasten off|hook|(?:\d+|each|every|next|last) (?:st|sts|stitch|stitches|sc|dc|hdc|inc|dec)|(?:rounds?|rnds?|rows?) (?:\d|of)|slip stitch|sl\.? ?st|\d+ ?(?:chs?|chains?|ss|incs?|decs?|htr|tr)|(?:sc|dc|hdc|ss) (?:around|across|along|through|together))\b/;
 /** What sounds like work and is told elsewhere: a ring is made where its first round says so, a case is the maker's choice. */
 const TOLD =
   /\bmake an? (?:magic|adjustable|sliding) (?:ring|circle|loop)\b|^(?:if|or|option|optional|alternatively)\b|\binstead\b|\bmark(?:er)?\b|\bslip ?knot\b|^(?:pull|draw) (?:it |the (?:ring|loop|circle) )?(?:shut |closed? )?tight(?:ly)?\.?$/;

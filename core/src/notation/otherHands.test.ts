@@ -35,7 +35,39 @@ describe('rounds in columns', () => {
       '2nd rnd: 2 s c in each s c around (12 s c)',
       '3rd and 4th rnds: S c in each s c around',
     ],
+    ['long arrows', 'R1 ⟶ 6 sc in MR ⟶ 6', 'R2 ⟶ 6 inc ⟶ 12', 'R3 to R4 ⟶ sc in every st ⟶ 12'],
+    [
+      'bold labels',
+      '- **Round 1** – 6 sc into a ring. → 6',
+      '- **Round 2** – 2 sc into each. → 12',
+      '- **Round 3** – sc all round. → 12',
+      '- **Round 4** – the same again. → 12',
+    ],
+    [
+      'a bracket behind the label',
+      'Rd 1) magic ring with 6 sc',
+      'Rd 2) double every st = 12',
+      'Rd 3) - Rd 4) = 12',
+    ],
+    ['rounds by their number', '1 rnd: 6sc in mc', '2 rnd: 6inc (12)', '3 rnd BLO: 12sc', '4 rnd: 12sc'],
+    [
+      'counts and rounds in a bracket',
+      'R1: 6 sc in ring',
+      'R2: inc x6',
+      'R3-4: sc in each st (12 sts, 2 rnds)',
+    ],
+    ['slashes', 'HEAD rust: r1 6 in ring / r2 inc all (12) / stuff / r3 even blo / r4 even'],
   ])('%s', (_, ...lines) => expect(told(lines)).toEqual({ made: [6, 12, 12, 12], errors: [] }));
+
+  it('what stands between rounds behind slashes is done there', () => {
+    const [head] = read(
+      'HEAD rust: r1 6 in ring / r2 inc all (12) / eyes r1-2, 4 sts apart / cream: r3 1+inc (18) / open, tail',
+    ).parts;
+    expect(head.rounds.map((r) => r.made)).toEqual([6, 12, 18]);
+    expect(head.pauses.map((p) => [p.what, p.round])).toEqual([['eyes', 2]]);
+    expect(head.end.how).toBe('open');
+    expect(head.colours).toEqual(['rust', 'cream']);
+  });
 
   it('a count in brackets at the start of a line is no label', () =>
     expect(told(['R1: 6 sc in ring', 'R2: inc in each st around', '(12) (1 round)']).errors).toEqual([]));
@@ -60,6 +92,13 @@ describe('one round on twelve stitches', () => {
     ['dec all the way around. 6 sc.', 6],
     ['sc in every stitch. 12 again.', 12],
     ['(1 sc - inc) x6', 18],
+    ['every 3rd + 4th st together = 9', 9],
+    ['always 2 together = 6', 6],
+    ['one single crochet, then two in the next, repeated round; eighteen.', 18],
+    ['two single crochets, then one decrease, repeated round; nine.', 9],
+    ['inc all (24)', 24],
+    ['as rnd 2 but without increases (12 sts)', 12],
+    ['1 sc in each sc. 12 sc each round', 12],
   ])('%s makes %i', (work, made) =>
     expect(told(['R1: 6 sc in ring', 'R2: inc x6', `R3: ${work}`])).toEqual({
       made: [6, 12, made],
@@ -80,6 +119,8 @@ describe('one round on twelve stitches', () => {
 
   it.each([
     ['18', 'too-many'],
+    ['every 3rd + 4th st together = 8', 'count-mismatch'],
+    ['one single crochet, then two in the next, repeated round; seventeen.', 'count-mismatch'],
     ['[1 sc, inc] 5 (15)', 'too-few'],
     ['2 in each (20)', 'count-mismatch'],
     ['1 sc 2 in next, around (17)', 'count-mismatch'],
@@ -201,6 +242,7 @@ describe('what sentences decide', () => {
     ['SAFETY EYES → between rounds 10 and 11, 10 sts apart', [10, 11], [10]],
     ['We insert the eyes between the 10 and 11 rounds at a distance of 8 loops.', [10, 11], [8]],
     ['eyes rd 7-10', null, null],
+    ['Eyes: rounds 6|7, with 10 sc between', [6, 7], [10]],
   ])('%s', (line, rounds, many) => {
     const found = factsOf(line).find((f) => f.fact === 'feature');
     expect(found?.fact === 'feature' && [found.feature.rounds, found.feature.many]).toEqual([rounds, many]);
@@ -215,6 +257,8 @@ describe('what sentences decide', () => {
 describe('nothing is lost in silence', () => {
   it.each([
     '2 as you like (16)',
+    'Put grey and rose together, connect with sc around. (24) Leave the thread.',
+    'Apron strings: CH 25, 24 SL back. x2',
     'Chain 4, sl st in 2nd ch from hook, sl st in next 2 ch - do this three times for the toes.',
   ])('%s is marked', (line) => {
     const { page } = read(`Leg\nR1: 8 sc in ring\n${line}`);
@@ -258,4 +302,59 @@ describe('nothing is lost in silence', () => {
     expect(
       read('Round 1: make an adjustable loop and crochet six double crochet into the loop. (6)').terms,
     ).toBe('uk'));
+});
+
+describe('how a part ends and what it is made with', () => {
+  it.each([
+    ['R3: 6 dec (6), close.', 'gathered'],
+    ['R3: 6 dec (6)\nDraw up and finish off.', 'gathered'],
+    ['R3: 6 dec (6)\nFasten off, run the end through the tops of the stitches and pull up.', 'gathered'],
+    ['R3: 6 dec (6)\nSlip stitch, leave an end.', 'open'],
+    ['fold flat, close with 6 sc. do not stuff', 'folded'],
+  ])('%s: %s', (line, how) => {
+    const [part] = read(`R1: 6 sc in ring\nR2: inc x6\n${line}`).parts;
+    expect(part.end.how).toBe(how);
+    expect(part.rounds.at(-1)!.made).toBe(6);
+  });
+
+  it('the stuffing that stands behind a count is put in there', () =>
+    expect(factsOf('R2: 6 sc (6) — stuff here')).toContainEqual(expect.objectContaining({ fact: 'stuff' })));
+
+  it.each([
+    ['3.5 mm, dk, cream & charcoal, 8mm eyes', 3.5, [8]],
+    ['dk, cream, 8 mm eyes', null, [8]],
+    // the millimetres of something else are no hook
+    ['Yarn: dk cream. Felt, 2 mm thick', null, []],
+  ])('%s: a hook of %p mm, eyes of %p mm', (line, hook, eyes) => {
+    const { materials } = read(`A toy\n\n${line}\n\nHead\nR1: 6 sc in ring (6)`);
+    expect([materials.hook?.mm ?? null, materials.eyesMm]).toEqual([hook, eyes]);
+  });
+
+  it.each([
+    ['EARS - 2 parts grey + 2 parts rose', 4, ['grey', 'grey', 'rose', 'rose']],
+    ['Ears (2 pieces rust and 1 piece cream)', 3, ['rust', 'rust', 'cream']],
+  ])('%s', (heading, make, copies) => {
+    const [part] = read(`${heading}\nR1: 6 sc in ring (6)`).parts;
+    expect([part.make, part.copyColours]).toEqual([make, copies]);
+  });
+
+  it.each([
+    ['Stitch guide. sc=X, inc=V, dec=A', [6, 12, 6]],
+    ['Stitch guide: X = sc, V = inc, A = dec', [6, 12, 6]],
+  ])('signs that are explained either way round: %s', (legend, made) => {
+    const page = `A toy\n\n${legend}\n\nHead\nR1: 6X in MR\nR2: 6V (12)\nR3: 6A (6), close.`;
+    expect(read(page).parts[0].rounds.map((r) => r.made)).toEqual(made);
+  });
+
+  it.each([
+    ['Ears: 2x, yarn A: R1: 5 sc in MR, R2: inc x5 (10), R3: 10 sc', [5, 10, 10]],
+    ['Cap: R1: 6 sc in MR R2: inc x6 (12) R3: 12 sc BLO\nR4: 12 sc', [6, 12, 12, 12]],
+    ['Tail. Chain twenty-one, slip stitch back along the chain; twenty. Finish off.', [20]],
+    ['Leaf: ch 8, start in 2nd ch: sc, hdc, 5 dc. Turn the work, other side of the chain: 6 sc', [13]],
+    ['Stalk: ch 6, back along: 5 sl st', [5]],
+  ])('a part in a line: %s', (line, made) => {
+    const page = read(`A toy\n\nHead\nR1: 6 sc in ring (6)\nClose.\n\n${line}`);
+    expect(page.parts[1].rounds.map((r) => r.made)).toEqual(made);
+    expect(page.parts[1].problems.filter((p) => p.severity === 'error')).toEqual([]);
+  });
 });

@@ -25,7 +25,7 @@ const LIKE_THIS = new RegExp(
   String.raw`^(?:(?:then|now|and)\s+)*(?:work|do|continue|crochet|make|go\s+on|carry\s+on|keep\s+going|repeat)\b(?=.*\b(?:like\s+(?:this|that)|the\s+same|in\s+the\s+same\s+way|as\s+(?:before|set|established)|this|that)\b).*?\b(${N})\s+(?:more\s+|further\s+)?(?:rounds?|rnds?|rows?|times)\b`,
 );
 /** Behind a label: the round before again. */
-const SAME = /^(?:the\s+)?(?:same|repeat|rep|ditto|as\s+(?:before|above))\s*(?=$|[.,([=])/;
+const SAME = /^(?:the\s+)?(?:same(?:\s+again)?|repeat|rep|ditto|as\s+(?:before|above))\s*(?=$|[.,([=])/;
 const OFTEN = new RegExp(
   String.raw`^[\s,]*(?:for\s+|x\s*)?(?:another\s+)?(once|twice|${N})\s*(?:more\s+)?(?:times?|x)?(?:\s+more)?(?![a-z\d])`,
 );

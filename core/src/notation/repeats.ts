@@ -190,56 +190,6 @@ export function settleJoin(
     : items;
 }
 
-const LONGEST_WORD = 6;
-
-/** `sc in back loops only (16)`, `inc (12)`: the one thing that a round says, without a number, goes all around where the counts ask for it. */
-export function settleAround(
-  items: readonly Item[],
-  offered: number,
-  stated: number | null,
-  several: boolean,
-): readonly Item[] {
-  const worked = items.filter((i) => i.type !== 'sign');
-  const [only] = worked;
-  if (worked.length > 1) return allAround(items, offered, stated);
-  if (worked.length !== 1 || (only.type !== 'stitch' && only.type !== 'group')) return items;
-  if (
-    only.times !== 1 ||
-    only.timesSpan ||
-    (only.type === 'group' && only.orTimes !== undefined) ||
-    (only.type === 'stitch' ? only.fromHook : only.until) !== undefined
-  )
-    return items;
-  if (meets(items, offered, stated, false)) return items;
-  const around = items.map((i): Item => (i === only ? { ...only, times: 'around' } : i));
-  // `R5-9: sc`: the word alone, for several rounds
-  const alone = several && only.type === 'stitch' && only.span.to - only.span.from <= LONGEST_WORD;
-  const sure = stated !== null || alone || (only.type === 'stitch' && only.loops !== undefined);
-  return sure && meets(around, offered, stated, false) ? around : items;
-}
-
-/** `2 sc, inc (24)` on 18: what is written once and fits so often is worked all around, where the count asks for it. */
-function allAround(items: readonly Item[], offered: number, stated: number | null): readonly Item[] {
-  const from = items.findIndex((i) => i.type !== 'sign');
-  const worked = items.slice(from);
-  const last = worked[worked.length - 1] as StitchItem;
-  if (stated === null || worked.some((i) => i.type !== 'stitch' || (i !== last && i.times === 'around')))
-    return items;
-  if (meets(items, offered, stated, false)) return items;
-  const span = { from: worked[0].span.from, to: last.span.to };
-  // `2 sc, inc around (24)`: all of it goes around, not the last stitch alone.
-  const each = last.times === 'around' ? [...worked.slice(0, -1), { ...last, times: 1 }] : worked;
-  const around: Item[] = [...items.slice(0, from), { type: 'group', items: each, times: 'around', span }];
-  if (meets(around, offered, stated, false)) return around;
-  // `1, inc x2 (6)` on 4
-  const once = [...worked.slice(0, -1), { ...last, times: 1, timesSpan: undefined, timesSign: undefined }];
-  const often: Item[] = [
-    ...items.slice(0, from),
-    { type: 'group', items: once, times: last.times, timesSpan: last.timesSpan, span },
-  ];
-  return Number(last.times) > 1 && meets(often, offered, stated, false) ? often : items;
-}
-
 /** Chain stitches that stand for the first stitch of a row of tall ones. Source: the chain that is as tall as the stitch. */
 const STANDS_FOR: Partial<Record<StitchKind, number>> = { hdc: 2, dc: 3, tr: 4 };
 
@@ -292,7 +242,12 @@ export function settleOtherSide(items: Item[], stated: number | null): Item[] {
 }
 
 /** Whether items use what is offered and make what is stated. */
-function meets(items: readonly Item[], offered: number, stated: number | null, isStart: boolean): boolean {
+export function meets(
+  items: readonly Item[],
+  offered: number,
+  stated: number | null,
+  isStart: boolean,
+): boolean {
   const count = countItems(items, offered);
   return (
     count.fault === null && (isStart || count.eaten === offered) && (stated === null || count.made === stated)

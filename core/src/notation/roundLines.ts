@@ -14,7 +14,7 @@ const COUNTED = String.raw`(?:stitches|sts?(?![a-z])|sc|dc|hdc|htr|tr|ch|chs|tot
 
 const STATED = new RegExp(
   [
-    String.raw`\(\s*(?:=\s*|total:?\s*)?(\d+)\s*${COUNTED}?(?:\s*,\s*(?:counting|including|incl)\b[^)]{0,30})?\s*\)`,
+    String.raw`\(\s*(?:=\s*|total:?\s*)?(\d+)\s*${COUNTED}?(?:\s*,\s*(?:counting|including|incl)\b[^)]{0,30}|\s*,)?\s*\)`,
     String.raw`\[\s*(?:=\s*|total:?\s*)?(\d+)\s*${COUNTED}?\s*\]`,
     String.raw`(?:=|->|>)\s*[([]?(\d+)(?:\s*${COUNTED}(?:\s+each(?=\s*$))?)?[)\]]?`,
     String.raw`(?<=\s|\d|[a-z*)\]])-\s*(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)(?![a-z\d])(?=\s*(?:$|[.,;\t(\[]))`,
@@ -22,7 +22,7 @@ const STATED = new RegExp(
     String.raw`(?<=\s)\((\d+)\)`,
     String.raw`(?<=\s)[/|:]\s*(\d+)(?=\s*$)`,
     // `1 dc in each dc, ss to first dc. 24 dc.`: a sentence of its own
-    String.raw`(?<=[.;]\s{1,3})(\d+)(?:\s*(?:sts?|stitches|sc|dc|hdc|htr|tr))?(?:\s+again)?(?=\s*\.?\s*$)`,
+    String.raw`(?<=[.;]\s{1,3})(\d+)(?:\s*(?:sts?|stitches|sc|dc|hdc|htr|tr|ss|sl\s?sts?))?(?:\s+again)?(?:\s+(?:in\s+)?each(?:\s+(?:round|rnd|row|time))?)?(?=\s*\.?\s*$)`,
     String.raw`(?<=[\s*)\]])-\s+(\d+)(?=\s*(?:$|[(\[]))`,
     // `2 sc, inc rep x3 12`
     String.raw`(?<=\s(?:x\s?\d+|\d+\s?x|\d+ times|twice|around|in each)\s{1,4})(\d+)(?=\s*$)`,
@@ -198,9 +198,11 @@ function manyIn(text: string, from: number): { many: number; text: string } {
   if (!found) return { many: 1, text };
   const many = countSaid(found[1]);
   const at = from + found.index;
-  // An open bracket before the number goes with it.
+  // An open bracket before the number goes with it; one that holds a count too stays: `(24 sts, 4 rnds)`.
   const lead = /[([*]\s*$/.exec(text.slice(from, at))?.[0].length ?? 0;
-  return { many: Math.min(many, MOST_ROUNDS), text: blanked(text, at - lead, at + found[0].length) };
+  const counted = /[([]\s*\d+\s*[a-z]*\s*,\s*$/.test(text.slice(from, at));
+  const end = at + found[0].search(/[)\]]?\s*:?$/) + (counted ? 0 : /[)\]]?\s*:?$/.exec(found[0])![0].length);
+  return { many: Math.min(many, MOST_ROUNDS), text: blanked(text, at - lead, end) };
 }
 
 const MOST_ROUNDS = 2000;

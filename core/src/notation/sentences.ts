@@ -39,4 +39,4 @@ const NAMES = /^\s*[a-z]+(?: [a-z]+)?\s*$/;
 
 /** Words with which a new sentence begins, also behind an abbreviation. */
 const STARTS_ANEW =
-  /^\s*(?:fasten|finish|cut|break|stuff|fill|do not|don't|leave|change|join (?:yarn|with)|insert|place|put|now|then|sew|weave|close|continue|repeat|turn|f\.?o\b|this|you|that|it|pull|stop|she|he|flatten|slip|sl st)/;
+  /^\s*(?:fasten|finish|cut|break|stuff|fill|do not|don't|leave|change|join (?:yarn|with)|insert|place|put|now|then|sew|weave|close|tie|knot|continue|repeat|turn|f\.?o\b|this|you|that|it|pull|stop|she|he|flatten|slip|sl st)/;

@@ -268,21 +268,26 @@ export function guessTerms(plain: string): { terms: Terms; sure: boolean } {
 
 /** Whether numbers alone count single crochets: `(2, inc) x6`, `R2-5: 4 (4)`, `4 in mr`, and no word for them is there. */
 export const usesBareNumbers = (plain: string): boolean =>
-  (/[([*]\s*\d+\s*,\s*(?:\d+\s*)?(?:inc|dec|v|a)(?![a-z])/m.test(plain) ||
+  (/(?:[([*]\s*\d+\s*,|(?:^|\s)\d+\s*\+)\s*(?:\d+\s*)?(?:inc|dec|v|a)(?![a-z])/m.test(plain) ||
     /^[^\S\n]*(?:(?:r|rnds?|rounds?)\s*)?\d+(?:\s*-\s*r?\d+)?\s*[:.)-]\s*\d+\s*(?:in\s+(?:an?\s+)?(?:mr|magic)|[([=]\s*\d|$)/m.test(
       plain,
-    )) &&
+    ) ||
+    // `r1 6 in ring`
+    /(?:^|[\s:])r(?:n?ds?)?\s*\d+\s+\d+\s+in\s+(?:an?\s+)?(?:mr|magic|ring)/m.test(plain)) &&
   !/(^|[^a-z])(?:sc|dc|single crochet|double crochet)(?![a-z])/m.test(plain);
 
 /** Whether rounds are written in signs alone (X, V, A for sc, inc, dec): they are there and no stitch word is. */
 export function usesSymbols(plain: string): boolean {
   // A page that explains its signs uses them, whatever words explain them.
-  const explained = /(?:^|[\s,;])x\s*[=:–-]\s*(?:sc|single|dc|double)/m.test(plain);
+  const explained =
+    /(?:^|[\s,;])x\s*[=:–-]\s*(?:sc|single|dc|double)|(?:^|[\s,;])(?:sc|single crochet)\s*=\s*x(?![a-z])/m.test(
+      plain,
+    );
   if (explained) return true;
   // Taller stitches and slip stitches have no sign that everybody knows: they are written out beside the signs.
   if (/(^|[^a-z])(sc|dc|inc|dec|invdec|single|double)(\d?tog)?(?![a-z])/m.test(plain)) return false;
   return (
     /(^|[^a-z])v(?![a-z])/m.test(plain) ||
-    /(^|[^a-z])\dx(?![a-z0-9])/m.test(plain.replace(/\([^()\n]*\d\s*x[^()\n]*\)/g, ''))
+    /(^|[^a-z])\dx(?![a-z0-9])/m.test(plain.replace(/\([^()\n]*\d\s*x[^()\n]*\)|[)\]*] ?\d+\s?x/g, ''))
   );
 }

@@ -1,3 +1,4 @@
+import { EVERY_NTH } from './everyNth';
 import { FOLDING } from './foldingWords';
 import { JOINED_EDGES, type Phrase } from './joinedEdges';
 import { countSaid, NUMBER_PATTERN as N } from './numberWords';
@@ -166,20 +167,7 @@ const PHRASES: readonly Phrase[] = [
   { said: /\b(?:double crochet|dc)\s+(?:two|2)\s+(?:sts\s+|stitches\s+)?together\b/g, tersely: 'dc2tog' },
   { said: /\b(?:between|from)\s+(?:the\s+)?(?:asterisks|stars)(?=\s)/g, tersely: '' },
   { said: /(?<=\d\s*(?:sc|hdc|dc)),\s+(?=from\s+(?:the\s+)?(?:2nd|second|3rd|third)\s+ch)/g, tersely: ' ' },
-  // Every nth stitch doubled, or worked with the next.
-  { said: /\bdouble\s+(?:each|every)\s+(?:st|stitch)\b/g, tersely: 'inc around' },
-  {
-    said: /\bdouble\s+every\s+(\d)(?:nd|rd|th)\s+(?:st|stitch)\b/g,
-    tersely: (nth) => `(${Number(nth) - 1} sc, inc) around`,
-  },
-  {
-    said: /\b(?:crochet|work)\s+every\s+(\d)(?:st|nd|rd|th)\s+and\s+\d(?:nd|rd|th)\s+(?:sts?|stitch(?:es)?)\s+together\b/g,
-    tersely: (nth) => `(${Number(nth) - 1} sc, dec) around`,
-  },
-  {
-    said: /\b(?:always\s+)?(?:crochet|work)\s+(?:2|two)\s+(?:sts?|stitches)\s+together(?:\s+(?:all\s+)?a?round)?(?=\s*(?:$|[=.,;(]))/g,
-    tersely: 'dec around',
-  },
+  ...EVERY_NTH,
   // How many.
   {
     said: /(?<=^|[\s,;:([])(\d+)\s*x\s+(?=(?:sc|hdc|dc|htr|tr|inc|dec|invdec|ch|sl\s?st|ss)(?![a-z]))/g,
@@ -280,6 +268,6 @@ const LONGEST = 2000;
  * `make a magic ring and put six single crochet into it` is `six single crochet in ring`. As long as it was.
  */
 export function tersely(text: string): string {
-  if (text.length > LONGEST || !/[a-z]\s+[a-z\d]|→/.test(text)) return text;
+  if (text.length > LONGEST || !/[a-z]\s+[a-z\d]|→|\d\+|, (?:close|gather)/.test(text)) return text;
   return PHRASES.reduce(shortened, text);
 }

@@ -65,8 +65,10 @@ export const pageWords = {
   stop: (stitch: number) => `rest after ${plural(stitch, 'stitch', 'stitches')} of this round`,
   hook: (mm: number | null, said: string) =>
     mm === null ? `hook, size not known (${said})` : `hook ${mm} mm`,
-  eyes: (size: number | null, rounds: string | null, many: string | null) =>
-    ['eyes', size === null ? null : `${size} mm`, rounds, many].filter((p) => p !== null).join(', '),
+  eyes: (size: number | null, rounds: string | null, many: string | null, inWords: boolean) =>
+    ['eyes', size === null ? null : `${size} mm`, rounds, many, inWords ? 'the rest in words' : null]
+      .filter((p) => p !== null)
+      .join(', '),
   feature: (what: string) => what,
   between: (a: number, b: number) => `between R${a} and R${b}`,
   onRound: (n: number) => `on R${n}`,

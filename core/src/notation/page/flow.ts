@@ -25,8 +25,14 @@ const NARROWEST = 24;
 const COUNTED =
   /(?:[([]\s*=?\s*\d+\s*[a-z]{0,8}\s*[)\]]|=\s*\d+|→\s*\d+\s*(?:sts?|stitches)(?:\s+each)?)\s*[.,]?\s*$/i;
 
+/** Rounds behind slashes. */
+const SLASHED = /\s\/\s+r\d.*\s\/\s+\S/;
+
 const endsInTheMiddle = (line: string, next: string): boolean => {
   const text = line.trimEnd();
+  // `r3 1+inc (18) /`: rounds behind slashes
+  if (/\s\/$/.test(text) || /^\s*\/\s/.test(next) || (SLASHED.test(text) && / \/ /.test(next)))
+    return text.length >= NARROWEST && !/^\p{Lu}{2}/u.test(next);
   if (text.length < NARROWEST || LABELLED.test(next)) return false;
   // `of rnd` and `13.` below it, but not `x4 rounds` above the label of the next one
   const numbered = /\d\s*(?:more\s+)?(?:rounds?|rnds?|rows?)$/i.test(text) && BEGINS_ANEW.test(next);

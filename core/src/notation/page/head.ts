@@ -82,7 +82,7 @@ function nameEnds(text: string, written: string): number {
     text.search(/:\s/),
     text.search(/(?<!\b(?:mrs?|ms|dr|st|no))\.(?:\s|$)/),
     text.search(/,\s*(?:mc|cc\d?|[a-d])\s*(?:,|$)/),
-    text.search(/,\s*(?:make|work|in|with|worked|start|starting|from|x\s*\d|\d+\s*x|both)\b/),
+    text.search(/,\s*(?:make|work|in|with|worked|all\s+in|start|starting|from|x\s*\d|\d+\s*x|both)\b/),
     text.search(/\s+(?:in|with|using)\s+(?:yarn\s|colou?r\s|[a-z]+(?:\s|$))/),
   ].filter((at) => at > 0);
   let end = Math.min(text.length, ...ends);
@@ -119,18 +119,17 @@ function toldIn(told: string): Partial<HeadingNode> {
   const plain = told.replace(/[()[\]{}\t]/g, ',');
   const make = MAKE.map((m) => m.exec(plain)).find((m) => m !== null);
   // `x2 rust`: what says how many parts the rest.
-  const pieces = (make ? plain.replace(make[0], ',') : plain)
-    .split(/[,;]|\s[-–—]\s|:/)
-    .map((p) => p.replace(/\s+/g, ' ').trim())
-    .filter((p) => p !== '');
+  const pieces = piecesOf(make ? plain.replace(make[0], ',') : plain);
   const alone = pieces.map((p) => ALONE.exec(p)).find((m) => m !== null);
   const counted = make ?? alone;
   const said = copiesSaid(counted?.[1]);
-  const each = copiesIn(pieces);
+  const others = copiesIn(pieces);
+  // `2 pieces rust and 1 piece cream`: what seems to say how many says how many of one colour.
+  const each = others ?? (make ? copiesIn(piecesOf(plain)) : null);
   const hook = hookOf(told);
   const ring = RING_IS.exec(plain)?.[1] ?? ringIn(pieces.join(', '));
   return {
-    make: Math.min(999, Math.max(1, counted ? said : (each?.length ?? 1))),
+    make: Math.min(999, Math.max(1, counted && each === others ? said : (each?.length ?? 1))),
     mirrored: /mirror/.test(plain),
     colour: each ? null : (pieces.map(colourOf).find((c) => c !== null) ?? null),
     colours: each,
@@ -140,17 +139,25 @@ function toldIn(told: string): Partial<HeadingNode> {
   };
 }
 
+const piecesOf = (told: string): string[] =>
+  told
+    .split(/[,;]|\s[-–—]\s|:/)
+    .map((p) => p.replace(/\s+/g, ' ').trim())
+    .filter((p) => p !== '');
+
 /** `both`, `a pair`, `4`, `four`; 1 where nothing is said. */
 function copiesSaid(words: string | undefined): number {
   if (words === undefined) return 1;
   return /^(?:both|pair)$/.test(words) ? 2 : countSaid(words);
 }
 
-const EACH = new RegExp(String.raw`^(${N})\s+(?:in\s+|of\s+)?([a-z][a-z ]{1,20})$`);
+const EACH = new RegExp(
+  String.raw`^(${N})\s+(?:in\s+|of\s+|(?:parts?|pieces?|pcs)\s+(?:in\s+)?)?([a-z][a-z ]{1,20})$`,
+);
 
 /** `1 red, 1 navy, 1 mustard`, `one pink, one brown`: the colour of each copy; null when the pieces do not say it. */
 function copiesIn(pieces: readonly string[]): string[] | null {
-  const found = pieces.flatMap((p) => p.split(/\s+(?:and|&)\s+/)).map((p) => EACH.exec(p.trim()));
+  const found = pieces.flatMap((p) => p.split(/\s+(?:and|&|\+)\s+/)).map((p) => EACH.exec(p.trim()));
   const each = found.filter((f) => f !== null && isColour(f[2]));
   if (each.length < 2) return null;
   return each.flatMap((f) => Array.from({ length: Math.min(99, countSaid(f![1])) }, () => f![2]));

@@ -109,7 +109,11 @@ export function kindOf(node: LineNode, plain: string): LineKind {
       if (node.feature?.what === 'eyes' || node.feature?.what === 'nose') return 'placement';
       if (has('stuff') || has('stop') || has('zone')) return 'pause';
       if (has('colour')) return 'colour';
-      if (/^\s*(?:sew|pin|attach)\b|\bjoin(?:ed|ing)?\b.*\b(?:leg|arm|wing|ear|body|head)s?\b/.test(plain))
+      if (
+        /^\s*(?:fold (?:it )?flat,? (?:and )?)?(?:sew|pin|attach)\b|\bjoin(?:ed|ing)?\b.*\b(?:leg|arm|wing|ear|body|head)s?\b/.test(
+          plain,
+        )
+      )
         return 'assembly';
       return node.facts.length > 0 || node.hook || soundsLikeWork(plain) ? 'note' : 'remark';
     }

@@ -167,7 +167,8 @@ export abstract class Looking {
       if (!head || !(head.tells || (blankBefore && this.isCapitalised(i)))) continue;
       const end = breaks.find((at) => at > cut);
       const work = parseLine(written.slice(cut, end), this.context({ fresh: false, begins: true }));
-      if (work.type !== 'round' || work.label || !starts(work) || !isWork(work)) continue;
+      if (work.type !== 'round' || (work.label && work.label.first !== 1) || !starts(work) || !isWork(work))
+        continue;
       if (!work.items.some((item) => item.type === 'unknown')) return { head, cut: this.lines[i].from + cut };
     }
     return null;
@@ -250,6 +251,8 @@ export abstract class Looking {
     const node = this.parse(i, { fresh: false, begins: true });
     if (node.type !== 'round' || !isWork(node)) return false;
     if (this.block === 'assembly') return node.label?.first === 1 && starts(node);
+    // `A toy` is no decrease, whatever the sign for one is.
+    if (node.label === null && /^\s*A\s+\p{Ll}{2}/u.test(this.written(i))) return false;
     return node.label !== null || starts(node) || this.page.every((l) => l.as === 'blank');
   }
 
@@ -264,11 +267,13 @@ export abstract class Looking {
     ...more,
   });
 
-  /** Offsets in the text at which further rounds of a line begin. */
-  protected breaksIn(i: number): number[] {
-    const plain = this.plain[i];
+  /** Offsets in the text at which further rounds of a line begin, of one that goes on up to `last`. */
+  protected breaksIn(i: number, last = i): number[] {
+    const { from } = this.lines[i];
+    const { to } = this.lines[last];
+    const plain = last === i ? this.plain[i] : plainSigns(this.text.slice(from, to)).replace(/[\r\n]/g, ' ');
     // Where a sign stands for two letters offsets are not those of the line.
-    if (plain.length !== this.lines[i].to - this.lines[i].from) return [];
+    if (plain.length !== to - from) return [];
     return breaksOf(plain).map((at) => this.lines[i].from + at);
   }
 

@@ -1,5 +1,5 @@
 import { isColour } from '../colours';
-import { hookIn, type HookSaid } from '../hooks';
+import { bareHook, hookIn, type HookSaid } from '../hooks';
 import { plainSigns } from '../lexer';
 import { ringIn } from '../poseWords';
 import { stuffingIn } from '../stuffing';
@@ -58,9 +58,20 @@ function hookOf(lines: readonly string[]): Materials['hook'] {
     const hook = l.includes('hook') ? hookIn(l) : null;
     return hook ? [hook] : [];
   });
-  if (found.length === 0) return null;
+  if (found.length === 0) return hookInList(lines);
   const same = found.every((h) => h.mm !== null && h.mm === found[0].mm);
   return { said: found.map((h) => h.said).join('; '), mm: same ? found[0].mm : null };
+}
+
+const YARN = /\b(?:yarn|cotton|wool|acrylic|worsted|dk|chenille|fingering|sport|\d\s?ply|aran)\b/;
+
+/** `3.5 mm, dk, cream`: millimetres alone in a list with a yarn are those of the hook, where nothing says another. */
+function hookInList(lines: readonly string[]): Materials['hook'] {
+  const found = lines
+    .filter((l) => YARN.test(l))
+    .flatMap((l) => l.split(/\s*[,;|•/]\s*/).map((piece) => bareHook(piece.trim(), 0)))
+    .filter((h) => h !== null);
+  return found.length === 1 ? { said: found[0].said, mm: found[0].mm } : null;
 }
 
 /** Sizes that stand with eyes in one clause. */

@@ -2,8 +2,8 @@ import { bareHeading } from '../headings';
 import { noteOf } from '../notes';
 import { parseLine } from '../lines';
 import { holdsFor } from '../partFacts';
-import type { Fact, LineNode, Span } from '../syntax';
-import { frontKind, headerIn, isColumnHead, isFurniture } from './blocks';
+import type { Fact, LineNode } from '../syntax';
+import { frontKind, isColumnHead, isFurniture } from './blocks';
 import { headIn, type Head } from './head';
 import {
   factsOfNode,
@@ -15,10 +15,8 @@ import {
   type LineKind,
   type LineMeaning,
 } from './lineKinds';
-import { Looking, type Page, type PageLine, type Section, type Terms } from './looking';
-import { continuesOn, goesOnInWords, isBrokenWord } from './wrapped';
-
-const MOST_WRAPPED = 40;
+import { GoingOn, MOST_WRAPPED } from './goingOn';
+import type { Page, PageLine, Section } from './looking';
 
 /** The lines before the first part; all of them where there is none. */
 export function frontOf(lines: readonly PageLine[]): PageLine[] {
@@ -27,18 +25,9 @@ export function frontOf(lines: readonly PageLine[]): PageLine[] {
 }
 
 /** Reads a page line by line: what each is, and which part it belongs to. */
-export class PageReader extends Looking {
+export class PageReader extends GoingOn {
   private readonly sections: Section[] = [];
   private title: string | null = null;
-
-  constructor(
-    text: string,
-    lines: readonly Span[],
-    base: Terms,
-    private readonly said: Readonly<Record<number, LineMeaning>>,
-  ) {
-    super(text, lines, base);
-  }
 
   read(): Page {
     for (let i = 0; i < this.lines.length; i++) i = this.line(i);
@@ -51,7 +40,8 @@ export class PageReader extends Looking {
   private line(i: number): number {
     const plain = this.plain[i];
     if (plain.trim() === '') {
-      this.add(i, i, { type: 'blank' }, 'blank');
+      // `| | |`: a row of a table with nothing in it
+      this.add(i, i, { type: 'blank' }, this.written(i).trim() === '' ? 'blank' : 'remark');
       this.blankBefore = true;
       // Space inside a part does not end it; behind an ending it does.
       this.fresh = true;
@@ -127,8 +117,7 @@ export class PageReader extends Looking {
   private startWithWork(i: number, head: Head, cut: number): number {
     this.open(head.node.name);
     this.sections.at(-1)!.lines.push({ line: i + 1, from: this.lines[i].from, to: cut, node: head.node });
-    const starts = [cut, ...this.breaksIn(i).filter((at) => at > cut)];
-    return this.worked(i, 'heading', starts, starts);
+    return this.worked(i, 'heading', cut);
   }
 
   private open(name: string): void {
@@ -149,8 +138,7 @@ export class PageReader extends Looking {
     const words = this.plain.slice(i, last + 1).join(' ');
     for (let k = i; k <= last; k++) {
       const { from, to } = this.lines[k];
-      const facts = k === i ? offersOf(words, as) : [];
-      this.page.push({ line: k + 1, from, to, as, part: null, goesOn: k > i, facts, breaks: [] });
+      this.tell(k, as, { goesOn: k > i, facts: k === i ? offersOf(words, as) : [] });
       // What is done at the end stays in the text of the part above it.
       const node: LineNode =
         k === i
@@ -161,12 +149,6 @@ export class PageReader extends Looking {
     return last;
   }
 
-  private wordsGoOn(last: number): boolean {
-    const next = this.plain[last + 1] ?? '';
-    if (next.trim() === '' || this.said[last + 2] || isFurniture(next) || headerIn(next)) return false;
-    return goesOnInWords(this.written(last), this.written(last + 1));
-  }
-
   private inPart(i: number): number {
     const plain = this.plain[i];
     if (isFurniture(plain) || isColumnHead(plain)) {
@@ -174,8 +156,7 @@ export class PageReader extends Looking {
       this.add(i, last, { ...noteOf(this.written(i).trim(), ''), aside: true }, 'remark');
       return last;
     }
-    const breaks = this.breaksIn(i);
-    if (breaks.length > 0) return this.several(i, breaks);
+    if (this.breaksIn(i).length > 0) return this.worked(i, 'round', this.lines[i].from);
     let node = this.parse(i, { fresh: false, begins: this.begins });
     let last = i;
     while (last + 1 < this.lines.length && last - i < MOST_WRAPPED && this.goesOn(node, last)) {
@@ -206,55 +187,44 @@ export class PageReader extends Looking {
     this.next = (node.label?.last ?? this.next - 1 + again) + 1;
   }
 
-  /** `R1: 6 sc in ring (6). R2: inc x6 (12).`: several rounds in one line, each read by itself. */
-  private several(i: number, breaks: readonly number[]): number {
-    return this.worked(i, 'round', [this.lines[i].from, ...breaks], breaks);
-  }
-
-  /** The rounds of one line, which begin at some offsets in the text. */
-  private worked(i: number, as: LineKind, starts: readonly number[], breaks: readonly number[]): number {
-    const { from, to } = this.lines[i];
+  /**
+   * `R1: 6 sc in ring (6). R2: inc x6 (12).`: several rounds in one line from an offset in the text on, each read by itself. The
+   * last of them may go on in the lines below, as it does where it has its own line, and others may begin there.
+   */
+  private worked(i: number, as: LineKind, first: number): number {
+    let last = i;
+    let starts = this.startsIn(i, last, first);
+    const piece = (at: number, end: number, begins: boolean) =>
+      parseLine(this.text.slice(at, end).replace(/\s\/\s*$/, ''), this.context({ fresh: false, begins }));
+    const goesOn = () =>
+      last + 1 < this.lines.length &&
+      last - i < MOST_WRAPPED &&
+      this.goesOn(piece(starts.at(-1)!, this.lines[last].to, this.begins && starts.length === 1), last);
+    while (goesOn()) starts = this.startsIn(i, ++last, first);
     const facts: Fact[] = [];
+    const { lines } = this.sections.at(-1)!;
     starts.forEach((at, k) => {
-      const end = starts[k + 1] ?? to;
-      const node = parseLine(this.text.slice(at, end), this.context({ fresh: false, begins: this.begins }));
+      const end = starts[k + 1] ?? this.lines[last].to;
+      const node = piece(at, end, this.begins);
       this.counts(node);
       facts.push(...factsOfNode(node));
       const told = node.type === 'note' && k > 0 ? { ...node, behind: true } : node;
-      this.sections.at(-1)!.lines.push({ line: i + 1, from: at, to: end, node: told });
+      lines.push({ line: i + 1, from: at, to: end, node: told });
     });
-    const part = this.sections.length - 1;
-    this.page.push({ line: i + 1, from, to, as, part, goesOn: false, facts, breaks });
-    return i;
+    for (let k = i; k <= last; k++) {
+      const { from, to } = this.lines[k];
+      const breaks = starts.filter((at) => at > from && at < to);
+      const part = this.sections.length - 1;
+      this.tell(k, k === i ? as : 'round', { part, goesOn: k > i, facts: k === i ? facts : [], breaks });
+      if (k > i) lines.push({ line: k + 1, from, to, node: { type: 'continued', of: i + 1 } });
+    }
+    return last;
   }
 
-  private goesOn(node: LineNode, last: number): boolean {
-    if (this.said[last + 2] || this.plain[last + 1].trim() === '' || isFurniture(this.plain[last + 1]))
-      return false;
-    if (node.type === 'round')
-      return (
-        continuesOn(this.text, this.lines, last, node, this.context({ fresh: false, begins: this.begins })) ||
-        isBrokenWord(this.plain[last], this.plain[last + 1])
-      );
-    if (node.type === 'repeat') return goesOnInWords(this.written(last), this.written(last + 1));
-    if (node.type !== 'note' || /^\s*(?:--|#|\/\/)/.test(this.plain[last])) return false;
-    const next = this.parse(last + 1, { fresh: false, begins: false });
-    if (next.type === 'round' && isWork(next) && !next.items.some((i) => i.type === 'unknown')) return false;
-    return goesOnInWords(this.written(last), this.written(last + 1)) && next.type !== 'repeat';
-  }
-
-  private headsWords(i: number, node: LineNode): boolean {
-    if (
-      !this.blankBefore ||
-      this.begins ||
-      (node.type !== 'heading' && !(node.type === 'note' && node.prose))
-    )
-      return false;
-    const plain = this.plain[i].trim();
-    if (plain.length > 40 || /[.!?,;]$/.test(plain) || this.decides(plain)) return false;
-    const follows = this.follows(i);
-    return follows.what === 'none' && follows.text && !this.isBlank(i + 1);
-  }
+  private startsIn = (i: number, last: number, first: number): number[] => [
+    first,
+    ...this.breaksIn(i, last).filter((at) => at > first),
+  ];
 
   private add(i: number, last: number, node: LineNode, as: LineKind): void {
     const part = this.sections.length - 1;
@@ -263,16 +233,7 @@ export class PageReader extends Looking {
     for (let k = i; k <= last; k++) {
       const { from, to } = this.lines[k];
       const facts = k === i ? factsOfNode(node).filter((f) => holdsFor(f, section?.name ?? '')) : [];
-      this.page.push({
-        line: k + 1,
-        from,
-        to,
-        as,
-        part: inPart && as !== 'blank' ? part : null,
-        goesOn: k > i,
-        facts,
-        breaks: [],
-      });
+      this.tell(k, as, { part: inPart && as !== 'blank' ? part : null, goesOn: k > i, facts });
       section?.lines.push({
         line: k + 1,
         from,
@@ -280,6 +241,22 @@ export class PageReader extends Looking {
         node: k === i ? node : { type: 'continued', of: i + 1 },
       });
     }
+  }
+
+  /** What the line at `k` of the page is. */
+  private tell(k: number, as: LineKind, more: Partial<PageLine>): void {
+    const { from, to } = this.lines[k];
+    this.page.push({
+      line: k + 1,
+      from,
+      to,
+      as,
+      part: null,
+      goesOn: false,
+      facts: [],
+      breaks: [],
+      ...more,
+    });
   }
 
   /** A text without any work or heading: one part without a name, whose lines are read one by one. */

@@ -48,5 +48,5 @@ function featureWords(note: FeatureNote): string {
   const on = note.onRound === null ? null : say.onRound(note.onRound);
   const rounds = note.rounds ? say.between(...note.rounds) : on;
   const many = note.many ? say.many(note.many.join(' to '), note.counted, note.holes) : note.apart;
-  return say.eyes(note.sizeMm, rounds, many);
+  return say.eyes(note.sizeMm, rounds, many, note.unread !== null);
 }

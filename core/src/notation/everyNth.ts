@@ -1,0 +1,46 @@
+import type { Phrase } from './joinedEdges';
+import { NUMBER_PATTERN as N, wordNumber } from './numberWords';
+
+/** Rounds said by which of their stitches are doubled or worked together, and rounds that go on as they are, put tersely. */
+export const EVERY_NTH: readonly Phrase[] = [
+  { said: /\bdouble\s+(?:each|every)\s+(?:st|stitch)\b/g, tersely: 'inc around' },
+  {
+    said: /\bdouble\s+every\s+(\d)(?:nd|rd|th)\s+(?:st|stitch)\b/g,
+    tersely: (nth) => `(${Number(nth) - 1} sc, inc) around`,
+  },
+  // `every 3rd + 4th st together`
+  {
+    said: /\b(?:(?:crochet|work)\s+)?every\s+(\d)(?:st|nd|rd|th)\s*(?:and|\+|&)\s*\d(?:nd|rd|th)\s+(?:sts?|stitch(?:es)?)\s+together\b/g,
+    tersely: (nth) => `(${Number(nth) - 1} sc, dec) around`,
+  },
+  {
+    said: /\b(?:always|(?:always\s+)?(?:crochet|work))\s+(?:2|two)\s+(?:(?:sts?|stitches)\s+)?together(?:\s+(?:all\s+)?a?round)?(?=\s*(?:$|[=.,;(]))/g,
+    tersely: 'dec around',
+  },
+  // `one sc, then two in the next, repeated round; eighteen`
+  { said: /,?\s+repeated\s+(?:a?round|all\s+round|to\s+(?:the\s+)?end)\b/g, tersely: ', repeat around' },
+  {
+    said: new RegExp(String.raw`(?<=[a-z]\s?[;,]\s)(${N})(?=\s*(?:[.!]|$))(?<=[a-z-]{3})`, 'g'),
+    tersely: (count) => (wordNumber(count) < 0 ? count : `=${wordNumber(count)}`),
+  },
+  // `inc all (12)`, `2+inc (24)`
+  { said: /(?<=\b(?:inc|dec|increase|decrease)\s)all(?=\s*(?:$|[([.,;=]))/g, tersely: 'around' },
+  { said: /(?<=\d)\s*\+\s*(?=(?:inc|dec|invdec)(?![a-z]))/g, tersely: ',' },
+  // `8 ch, from the 2nd loop 7 sl st`
+  { said: /(?<=\bfrom\s+(?:the\s+)?(?:2nd|second|3rd|third)\s+)loop\b(?=\s+\d)/g, tersely: 'ch' },
+  // `6 dec (6), close`: a sentence of its own
+  {
+    said: /(?<=[)\]\dx]\s?),(?=\s+(?:and\s+)?(?:close|gather|draw\s+(?:up|shut)|pull\s+(?:shut|closed)|leave\s+open)\s*[.!]?\s*$)/g,
+    tersely: '.',
+  },
+  // `(2 sc, dec) x6 (18) - stuff here`
+  {
+    said: /(?<=[([]\d{1,4}(?:\s?(?:sts?|sc|dc))?[)\]]\s?)-(?=\s+(?:now\s+)?(?:stuff|fill|insert|place|put|add|change|switch|fasten|cut|start\s+stuffing)\b)/g,
+    tersely: '.',
+  },
+  // `as rnd 11 but without increases`, whose last words are blank already
+  {
+    said: /\b(?:as|like)\s+(?:rounds?|rnds?|rows?|r)\s*\d+,?\s+but\s+(?=$|[(\[,.;=])/g,
+    tersely: 'even',
+  },
+];

@@ -1,0 +1,54 @@
+import type { LineNode, Span } from '../syntax';
+import { headerIn, isFurniture } from './blocks';
+import { isWork, type LineMeaning } from './lineKinds';
+import { Looking, type Terms } from './looking';
+import { continuesOn, goesOnInWords, isBrokenWord } from './wrapped';
+
+/** No line goes on in more than so many. */
+export const MOST_WRAPPED = 40;
+
+/** Whether a line of a page goes on in the one below it, or heads the words there; changes nothing. */
+export abstract class GoingOn extends Looking {
+  constructor(
+    text: string,
+    lines: readonly Span[],
+    base: Terms,
+    protected readonly said: Readonly<Record<number, LineMeaning>>,
+  ) {
+    super(text, lines, base);
+  }
+
+  protected wordsGoOn(last: number): boolean {
+    const next = this.plain[last + 1] ?? '';
+    if (next.trim() === '' || this.said[last + 2] || isFurniture(next) || headerIn(next)) return false;
+    return goesOnInWords(this.written(last), this.written(last + 1));
+  }
+
+  protected goesOn(node: LineNode, last: number): boolean {
+    if (this.said[last + 2] || this.plain[last + 1].trim() === '' || isFurniture(this.plain[last + 1]))
+      return false;
+    if (node.type === 'round')
+      return (
+        continuesOn(this.text, this.lines, last, node, this.context({ fresh: false, begins: this.begins })) ||
+        isBrokenWord(this.plain[last], this.plain[last + 1])
+      );
+    if (node.type === 'repeat') return goesOnInWords(this.written(last), this.written(last + 1));
+    if (node.type !== 'note' || /^\s*(?:--|#|\/\/)/.test(this.plain[last])) return false;
+    const next = this.parse(last + 1, { fresh: false, begins: false });
+    if (next.type === 'round' && isWork(next) && !next.items.some((i) => i.type === 'unknown')) return false;
+    return goesOnInWords(this.written(last), this.written(last + 1)) && next.type !== 'repeat';
+  }
+
+  protected headsWords(i: number, node: LineNode): boolean {
+    if (
+      !this.blankBefore ||
+      this.begins ||
+      (node.type !== 'heading' && !(node.type === 'note' && node.prose))
+    )
+      return false;
+    const plain = this.plain[i].trim();
+    if (plain.length > 40 || /[.!?,;]$/.test(plain) || this.decides(plain)) return false;
+    const follows = this.follows(i);
+    return follows.what === 'none' && follows.text && !this.isBlank(i + 1);
+  }
+}
