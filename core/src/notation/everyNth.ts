@@ -1,17 +1,22 @@
 import type { Phrase } from './joinedEdges';
-import { NUMBER_PATTERN as N, wordNumber } from './numberWords';
+import { NUMBER_PATTERN as N, numberSaid, ORDINALS, wordNumber } from './numberWords';
+
+const TH = String.raw`\d(?:st|nd|rd|th)|${ORDINALS.slice(1).join('|')}`;
 
 /** Rounds said by which of their stitches are doubled or worked together, and rounds that go on as they are, put tersely. */
 export const EVERY_NTH: readonly Phrase[] = [
   { said: /\bdouble\s+(?:each|every)\s+(?:st|stitch)\b/g, tersely: 'inc around' },
   {
-    said: /\bdouble\s+every\s+(\d)(?:nd|rd|th)\s+(?:st|stitch)\b/g,
-    tersely: (nth) => `(${Number(nth) - 1} sc, inc) around`,
+    said: new RegExp(String.raw`\bdouble\s+every\s+(${TH})\s+(?:st|stitch)\b`, 'g'),
+    tersely: (nth) => `(${numberSaid(nth) - 1} sc, inc) around`,
   },
   // `every 3rd + 4th st together`
   {
-    said: /\b(?:(?:crochet|work)\s+)?every\s+(\d)(?:st|nd|rd|th)\s*(?:and|\+|&)\s*\d(?:nd|rd|th)\s+(?:sts?|stitch(?:es)?)\s+together\b/g,
-    tersely: (nth) => `(${Number(nth) - 1} sc, dec) around`,
+    said: new RegExp(
+      String.raw`\b(?:(?:crochet|work)\s+)?every\s+(${TH})\s*(?:and|\+|&)\s*(?:${TH})\s+(?:sts?|stitch(?:es)?)\s+together\b`,
+      'g',
+    ),
+    tersely: (nth) => `(${numberSaid(nth) - 1} sc, dec) around`,
   },
   {
     said: /\b(?:always|(?:always\s+)?(?:crochet|work))\s+(?:2|two)\s+(?:(?:sts?|stitches)\s+)?together(?:\s+(?:all\s+)?a?round)?(?=\s*(?:$|[=.,;(]))/g,

@@ -265,7 +265,8 @@ export function takeBehind(c: Cursor, item: StitchItem, counted: boolean): void 
   c.takeAny('sts', 'stitches', 'st');
   const start = c.at;
   if (takeRest(c)) {
-    item.times = 'around';
+    // `12 sc around` are twelve, whatever is there; `1 sc around` is one in each.
+    if (!counted || item.times === 1) item.times = 'around';
     // `sc through both sides x 3`
     const often = c.is('x') && c.peek(1)?.type === 'number' && c.at++ >= 0 ? c.number() : null;
     if (often) Object.assign(item, { times: often.value, timesSpan: often.span });

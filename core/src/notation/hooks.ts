@@ -97,7 +97,9 @@ function trimmed(text: string, from: number, to: number, mm: number | null, shif
 
 /** The one hook that the words of a size agree on, mm; null when they name none, or more than one. */
 function sizeOf(said: string): number | null {
-  const atoms = (said.match(ATOM) ?? []).map((atom) => atom.trim());
+  const written = (said.match(ATOM) ?? []).map((atom) => atom.trim());
+  // `3.50 mm (UK 9)`: an old British number beside millimetres says nothing that they do not.
+  const atoms = written.some((a) => /mm|millim/.test(a)) ? written.filter((a) => !/^uk\s/.test(a)) : written;
   const metric = (atom: string) => /mm|millim/.test(atom) || /^(?:size\s+)?\d+[.,]\d+$/.test(atom);
   const inMm = atoms.filter(metric).map((a) => Number(/\d+(?:[.,]\d+)?/.exec(a)![0].replace(',', '.')));
   const others = atoms.filter((a) => !metric(a));

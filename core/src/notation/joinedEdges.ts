@@ -8,7 +8,7 @@ export interface Phrase {
 
 /** No stitch stands before it in the line: a chain here is worked along later in the round, one behind stitches is counted with them. */
 const FIRST = String.raw`(?<!(?:\bsc|\d\s*sc|\bdc|\d\s*dc)\b.*)`;
-const JOIN_TO = String.raw`(?:join|sl\s?st|slip\s+stitch)\s+(?:it\s+)?(?:to|with|into|onto)\s+(?:the\s+|your\s+)?(?:first|second|other|1st|2nd)\s+(?!ch|st|sc|dc|hdc|side|loop|one)[a-z]+`;
+const JOIN_TO = String.raw`(?:join|sl\s?st|slip\s+stitch)\s+(?:it\s+)?(?:to|with|into|onto)\s+(?:the\s+|your\s+)?(?:(?:first|second|other|1st|2nd)\s+(?!ch|st|sc|dc|hdc|side|loop|one)[a-z]+|(?!r\s|rnd|round|row|ch\s|st\s)[a-z]{2,}\s+[12](?!\d))`;
 
 /** Legs, fins, halves that are joined: the chain between two edges is worked along in the same round, so it is no stitch of its own. */
 export const JOINED_EDGES: readonly Phrase[] = [

@@ -63,7 +63,7 @@ const ROUNDS_OF_IT = new RegExp(
 
 /** Stitches that are told to their end, before the words that end the part in the same sentence. */
 const WORKED_OUT =
-  /\b(?:around|x\s*\d|in each)\b|(?:[([]\s*\d+\s*[)\]]|\bch(?:ain)?\s*\d+),?\s*(?:and\s+)?(?:fo\b|fasten|finish|cut|break)/;
+  /\b(?:around|x\s*\d|in each)\b|(?:[([]\s*\d+\s*[)\]]|\bch(?:ain)?\s*\d+(?:,?\s+join)?)\s*,?\s*(?:and\s+)?(?:fo\b|fasten|finish|cut|break)|^ch(?:ain)?\s*\d+\s*[,;]\s*(?:(?:sl\s?st|ss|sc|hdc|dc)\s*\d|\d+\s*(?:sl\s?st|ss|sc|hdc|dc)\b)/;
 
 /** `Ch 7, sl st in 2nd ch, sc, hdc. Fasten off.`: a sentence that ends nothing tells stitches. */
 const worksBeforeIt = (text: string): boolean =>
@@ -76,7 +76,7 @@ const worksBeforeIt = (text: string): boolean =>
 
 /** A stitch with its number or its place, in lower case. */
 export const CRAFT_COUNT = new RegExp(
-  String.raw`(?<![a-z])(?:\d\s*(?:sc|hdc|dc|tr|htr|inc|dec|ch|sl st|ss|[xva])|(?:sc|hdc|dc|tr|htr|inc|dec|ch)\s*\d|(?:sc|hdc|dc|tr|htr|inc|dec|sl st|ss)\s+(?:in|into|around|across|through|blo|flo|evenly)|single crochet|increase|decrease|dec|inc|chain\s+(?:${N}))(?![a-z])`,
+  String.raw`(?<![a-z])(?:\d\s*(?:sc|hdc|dc|tr|htr|inc|dec|ch|sl st|ss|[xva])|(?:sc|hdc|dc|tr|htr|inc|dec|ch)\s*\d|(?:sc|hdc|dc|tr|htr|inc|dec|sl st|ss)\s+(?:in|into|around|across|through|blo|flo|evenly)|single crochet|increase|decrease|dec|inc|chain\s+(?:${N})|(?:sc|dc|hdc)[2-9]tog|(?:${N})\s+rounds?\s+even)(?![a-z])`,
 );
 /** `press flat and work 4 dc through both layers to close`: the last round itself. */
 const FLAT_SHUT = /\bthrough both\b/;
@@ -110,8 +110,14 @@ const WORK =
 const TOLD =
   /\bmake an? (?:magic|adjustable|sliding) (?:ring|circle|loop)\b|^(?:if|or|option|optional|alternatively)\b|\binstead\b|\bmark(?:er)?\b|\bslip ?knot\b|^(?:pull|draw) (?:it |the (?:ring|loop|circle) )?(?:shut |closed? )?tight(?:ly)?\.?$/;
 
+/** `make a magic ring and put eight single crochets into it`: more than a ring is made. */
+const INTO_RING = new RegExp(
+  String.raw`\b(?:${N})\s+(?:(?:single|half|double|treble)\s+)*(?:crochets?|sc|dc|hdc|sts|stitches)\b.*\b(?:ring|circle|loop|it)\b`,
+);
+
 /** Whether words that were not read speak of the work: they are marked, never passed over. `plain` in lower case. */
-export const soundsLikeWork = (plain: string): boolean => WORK.test(plain) && !TOLD.test(plain.trim());
+export const soundsLikeWork = (plain: string): boolean =>
+  WORK.test(plain) && (!TOLD.test(plain.trim()) || INTO_RING.test(plain));
 
 /** `-- a note --` without the dashes at its end. */
 function withoutEnd(text: string): string {

@@ -78,7 +78,7 @@ export class PartCounter extends WorkedLines {
     if (page && this.part.hookMm === null && this.part.hookNotKnown === null) takeHook(this.part, page);
     const { part } = this;
     this.rowsAlone();
-    endOf(part, (line) => this.context.lineText(line).text);
+    endOf(part, this.context.words);
     const [first] = part.rounds;
     // What begins round the legs begins at the bottom.
     if (first && part.ringIs === null && ON_LEGS.test(this.context.lineText(first.line).text))
@@ -227,7 +227,8 @@ const alongItems = (items: readonly Item[], along: StartItem): Item[] =>
 function bareChain(node: RoundNode): { count: number; first: number | null; ring: boolean } | null {
   const worked = node.items.filter((i) => i.type !== 'sign');
   const [only] = worked;
-  if (worked.length !== 1 || node.label) return null;
+  // `0 ⇥ ch 9`: the chain has no number of its own.
+  if (worked.length !== 1 || (node.label && node.label.first !== 0)) return null;
   if (only.type === 'start' && (only.start === 'chain' || only.start === 'tube'))
     return {
       count: only.chain,

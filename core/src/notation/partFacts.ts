@@ -92,10 +92,12 @@ function pause(part: PartReading, at: Pause): void {
 }
 
 /** How the part ends when its lines are through: a last round worked through both layers ends it, too. */
-export function endOf(part: PartReading, lineText: (line: number) => string): void {
-  const last = part.rounds.filter((r) => r.kind !== 'layer').at(-1);
+export function endOf(part: PartReading, words: (from: number, to: number) => string): void {
+  const at = part.rounds.findLastIndex((r) => r.kind !== 'layer');
+  const last = part.rounds[at];
   if (last?.kind === 'fold' && part.end.how !== 'sewn shut') {
-    const folded = /\bfold/i.test(lineText(last.line));
+    const line = part.lines.find((l) => l.rounds[0] <= at && at < l.rounds[1]);
+    const folded = line !== undefined && /\bfold/i.test(words(line.from, line.to));
     part.end = { how: folded ? 'folded' : 'flattened', count: last.made };
   } else if (part.rounds.some((r) => r.kind === 'fold') && part.end.how === 'open')
     part.end = { how: 'flattened', count: null };

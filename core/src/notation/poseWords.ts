@@ -53,9 +53,9 @@ export function ringIn(said: string): string | null {
 }
 
 const CHANGE =
-  /^(?:now\s+|then\s+|here\s+)?(?:change|switch|swap)\s+(?:back\s+)?(?:the\s+)?(?:yarn\s+|colou?r\s+)?to\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z][a-z -]{0,24}?)(?:\s+(?:for|in|at|now|here|again|yarn)\b.*)?$/;
+  /^(?:now\s+|then\s+|here\s+)?(?:change|switch|swap)\s+(?:back\s+)?(?:the\s+)?(?:yarn\s+|colou?r\s+)?to\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z][a-z -]{0,24}?|cc?\d)(?:\s+(?:for|in|at|now|here|again|yarn)\b.*)?$/;
 const WITH =
-  /^(?:now\s+|then\s+)?(?:(?:start|begin)\s+(?:with|in)|(?:yarn|colou?r)\s*:|(?:working\s+)?in|(?:working\s+)?with|using|use|join(?:\s+in)?|add|go on (?:in|with)|continue (?:in|with))\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z][a-z -]{0,24}?)(?:\s+yarn)?(?:\s+(?:for|and)\b.*|,\s*(?:make|form|begin|start)\b.*\b(?:ring|circle|loop)\b.*)?$/;
+  /^(?:now\s+|then\s+)?(?:(?:start|begin)\s+(?:with|in)|(?:yarn|colou?r)\s*:|(?:working\s+)?in|(?:working\s+)?with|using|use|join(?:\s+in)?|add|go on (?:in|with)|continue (?:in|with))\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z][a-z -]{0,24}?|cc?\d)(?:\s+yarn)?(?:\s+(?:for|and)\b.*|,\s*(?:make|form|begin|start)\b.*\b(?:ring|circle|loop)\b.*)?$/;
 const BREAK =
   /\b(?:join(?:\s+in)?|cont(?:inue)?\s+in|change\s+to|go on in)\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z]+)\b/;
 const LAST_IN =

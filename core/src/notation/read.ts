@@ -67,8 +67,9 @@ function readAnew(text: string, options: ReadOptions): Reading {
     const context: PartContext = {
       terms,
       lineText,
+      words: (from, to) => text.slice(from, to),
       knows: (name) => standing(nameKey(name), outside, names, index),
-      roundOf: (name, number) => counters.get(nameKey(name))?.written(number),
+      roundOf: (name, number) => counterOf(counters, nameKey(name))?.written(number),
       reread: (line) => asRound(parseLine(line, { ...hand, begins: false, fresh: false })),
     };
     const counter = new PartCounter(heading, section.lines[0].line, context);
@@ -95,6 +96,13 @@ const handOf = (plain: string, terms: Terms) => ({
   bare: usesBareNumbers(plain),
   words: legendWords(plain, terms),
 });
+
+/** The part that a name means: its own, or the only one that is called by more than it, as `head` is of `head and body`. */
+function counterOf(counters: ReadonlyMap<string, PartCounter>, key: string): PartCounter | undefined {
+  const own = counters.get(key);
+  const longer = [...counters.keys()].filter((k) => k.split(/[^\p{L}\d]+/u).includes(key));
+  return own ?? (longer.length === 1 ? counters.get(longer[0]) : undefined);
+}
 
 /** Whether a part is made by the time that the part at `index` is worked. */
 function standing(

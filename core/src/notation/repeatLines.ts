@@ -12,10 +12,14 @@ const AS_PART = new RegExp(
 );
 /** `work as for the hull up to the end of Rnd 2`: another part's rounds from its first on. */
 const AS_FAR_AS = new RegExp(
-  String.raw`^(?:work|make|crochet|do)?\s*(?:the\s+same\s+)?as\s+(?:for\s+)?(?:the\s+)?(?<name>[a-z][a-z ]{1,30}?),?\s+(?:up\s+)?(?:to|until|through|as\s+far\s+as)\s+(?:and\s+including\s+)?(?:the\s+)?(?:end\s+of\s+)?(?:rounds?|rnds?|rows?|r)\s*(?<high>\d+)`,
+  String.raw`^(?:work|make|crochet|do)?\s*(?:the\s+same\s+)?as\s+(?:given\s+)?(?:for\s+)?(?:the\s+)?(?<name>[a-z][a-z ]{1,30}?),?\s+(?:up\s+)?(?:to|until|through|as\s+far\s+as)\s+(?:and\s+including\s+)?(?:the\s+)?(?:end\s+of\s+)?(?:the\s+)?(?:(?:rounds?|rnds?|rows?|r)\s*(?<high>\d+)|(?<upto>\d+)(?:st|nd|rd|th)\s+(?:rounds?|rnds?|rows?))`,
+);
+/** `work first 2 rounds as given for head` */
+const FIRST_OF = new RegExp(
+  String.raw`^(?:work|make|crochet)\s+(?:the\s+)?first\s+(?<high>${N})\s+(?:rounds|rnds|rows)\s+(?:the\s+same\s+)?as\s+(?:given\s+)?(?:for|on|in|of)\s+(?:the\s+)?(?<name>[a-z][a-z ]{1,30}?)(?=\s*(?:$|[.,;(]))`,
 );
 const AGAIN = new RegExp(
-  String.raw`^(?:(?:then|now|and)\s+)*(?:rep(?:eat)?|work(?:ed)?(?:\s+as)?|(?:(?:is|are|work|worked|do)\s+)?(?:exactly\s+)?(?:the\s+)?same\s+(?:as|like)|as|like)\s+(?:(?:for|in|from)\s+)?(?:the\s+(?<nth>${ORDINALS.slice(1).join('|')})(?:\s+(?:round|row))?(?=\s*(?:$|[.,;(]))|(?:the\s+)?(?:last|previous)\s+(?:(?<back>${N})\s+)?(?:rounds?|rnds?|rds?|rows?)(?![a-z])|${WORD}(?<low>\d+)(?:\s*(?:-|to|and|&|through)\s*(?:${WORD})?(?<high>\d+)(?!\d|\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)\b))?)(?![\d.]*(?:mm|cm))`,
+  String.raw`^(?:(?:then|now|and)\s+)*(?:rep(?:eat)?|work(?:ed)?(?:\s+as)?|(?:(?:is|are|work|worked|do)\s+)?(?:exactly\s+)?(?:the\s+)?same\s+(?:as|like)|as|like)\s+(?:(?:for|in|from)\s+)?(?:the\s+(?<nth>${ORDINALS.slice(1).join('|')})(?:\s+(?:round|row))?(?=\s*(?:$|[.,;(]))|(?:the\s+)?(?<numbered>\d+)(?:st|nd|rd|th)\s+(?:round|rnd|row)(?=\s*(?:$|[.,;(]))|(?:the\s+)?(?:last|previous)\s+(?:(?<back>${N})\s+)?(?:rounds?|rnds?|rds?|rows?)(?![a-z])|${WORD}(?<low>\d+)(?:\s*(?:-|to|and|&|through)\s*(?:${WORD})?(?<high>\d+)(?!\d|\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)\b))?)(?![\d.]*(?:mm|cm))`,
 );
 /** `of the shell top`, `as for the head`: another part's rounds. */
 const OF =
@@ -31,6 +35,10 @@ const OFTEN = new RegExp(
 );
 const UNTIL = new RegExp(
   String.raw`\buntil\s+(?:(?:there\s+are|you\s+have|only|just)\s+)*(${N})\s*(?:st|sts|stitches|sc|dc)?\s*(?:are\s+)?(?:left|remain|remains|remaining)?`,
+);
+/** `until you have 9 rows`, `until row 9`: how many rounds there are then. */
+const UP_TO = new RegExp(
+  String.raw`\b(?:until|to)\s+(?:(?:(?:there\s+are|you\s+have|it\s+has)\s+|a\s+total\s+of\s+)+(${N})\s+(?:rounds?|rnds?|rows?)|(?:the\s+end\s+of\s+)?(?:round|rnd|row)\s+(\d+))`,
 );
 const SHRINKS =
   /^(?:(?:then|now|and)\s+)*(?:continue|keep|go\s+on|carry\s+on)\s+(?:on\s+)?(?:decreasing|to\s+decrease|with\s+the\s+decreases)\b/;
@@ -57,21 +65,22 @@ export function repeatIn(
   const [first, ...more] = sentencesOf(plain.text, from);
   if (!first) return null;
   const text = plain.text.slice(first.from, first.to).replace(/[.!]$/, '');
-  const asPart = AS_PART.exec(text) ?? AS_FAR_AS.exec(text);
+  const asPart = AS_PART.exec(text) ?? AS_FAR_AS.exec(text) ?? FIRST_OF.exec(text);
   const again = asPart ?? AGAIN.exec(text);
   const stars = again ? null : STARS.exec(text);
   const same = again || stars ? null : (LIKE_THIS.exec(text) ?? (label ? SAME.exec(text) : null));
   const shrinks = again || stars ? null : SHRINKS.exec(text);
-  const until = UNTIL.exec(text);
+  const upTo = UP_TO.exec(again ? text.slice(again[0].length) : text);
+  const until = upTo ? null : UNTIL.exec(text);
   if (!again && !same && !stars && !(shrinks && until)) return null;
   // An end that is no count cannot be worked out: it is told, and not read as once more.
-  if (/\buntil\b/.test(text) && !until) return null;
+  if (/\buntil\b/.test(text) && !until && !upTo) return null;
   const begins = again ?? stars;
   const behind = begins ? text.slice(begins[0].length) : '';
-  const { name, nth, low, high, back } = again?.groups ?? {};
+  const { name, nth, numbered, upto, high = upto, back, low = numbered } = again?.groups ?? {};
   const of = asPart || low === undefined ? null : OF.exec(behind);
   const rest = of ? behind.slice(of[0].length) : behind;
-  if (again && !until && !ENDS_THERE.test(rest)) return null;
+  if (again && !until && !upTo && !ENDS_THERE.test(rest)) return null;
   const often = OFTEN.exec(rest);
   const word = often?.[1] ?? same?.[1];
   const times = word === undefined ? 1 : ({ once: 1, twice: 2 }[word] ?? countSaid(word));
@@ -83,6 +92,7 @@ export function repeatIn(
     stars: stars !== null,
     times: Math.min(Math.max(1, times), MOST),
     until: until ? countSaid(until[1]) : null,
+    ...(upTo ? { upTo: countSaid(upTo[1] ?? upTo[2]) } : {}),
     shrinking: shrinks !== null,
     label,
     stated,

@@ -15,7 +15,7 @@ const COUNTED = String.raw`(?:stitches|sts?(?![a-z])|sc|dc|hdc|htr|tr|ch|chs|tot
 const STATED = new RegExp(
   [
     String.raw`\(\s*(?:=\s*|total:?\s*)?(\d+)\s*${COUNTED}?(?:\s*,\s*(?:counting|including|incl)\b[^)]{0,30}|\s*,)?\s*\)`,
-    String.raw`\[\s*(?:=\s*|total:?\s*)?(\d+)\s*${COUNTED}?\s*\]`,
+    String.raw`\[\s*(?:=\s*|total:?\s*)?(\d+)\s*${COUNTED}?(?:\s+at\s+(?:the\s+)?end\s+of\s+(?:row|rnd|round)\s+\d+)?\s*\]`,
     String.raw`(?:=|->|>)\s*[([]?(\d+)(?:\s*${COUNTED}(?:\s+each(?=\s*$))?)?[)\]]?`,
     String.raw`(?<=\s|\d|[a-z*)\]])-\s*(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)(?![a-z\d])(?=\s*(?:$|[.,;\t(\[]))`,
     String.raw`(?<=[\s,])(?<!(?:next|nxt|last|of|the|in|all|first|remaining|rem|skip|miss|sk|each|ea|these|those)[\s,]{1,3})(\d+)\s+(?:sts|stitches)(?!\s+(?:apart|between|tog|together|in))`,

@@ -79,7 +79,7 @@ function turningChain(c: Cursor, first: boolean): Sign | null {
   const counts = takeCounts(c);
   const separated = c.is(',') || c.is(';') || c.is(':') || !c.peek();
   let k = 0;
-  while (c.is(',', k) || c.is(';', k) || c.is('and', k)) k++;
+  while ([',', ';', 'and', '*', '(', '['].includes(c.peek(k)?.text ?? '')) k++;
   const turns = c.is('turn', k);
   const stitch = c.peek(k)?.type === 'number' ? c.peek(k + 1) : c.peek(k);
   const word = stitch ? craftWord(stitch.text, c.terms) : null;

@@ -165,11 +165,12 @@ function intoFirstOf(c: Cursor, chain: number): boolean {
   return nth === chain;
 }
 
-/** `ch 6, 5 sl st`: as many stitches as a chain has behind the hook go back along it; null where the number is another. */
+/** `ch 6, 5 sl st`, `ch 6, sl st 5`: as many stitches as a chain has behind the hook go back along it; null where the number is another. */
 function allOfChain(c: Cursor, chain: number): number | null {
   const start = c.at;
-  const n = c.number();
+  const before = c.number();
   const word = takeStitch(c);
+  const n = before ?? c.number();
   c.at = start;
   return n?.value === chain - 1 && word?.eats === 1 && word.makes === 1 ? 2 : null;
 }

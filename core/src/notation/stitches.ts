@@ -280,7 +280,7 @@ export const usesBareNumbers = (plain: string): boolean =>
 export function usesSymbols(plain: string): boolean {
   // A page that explains its signs uses them, whatever words explain them.
   const explained =
-    /(?:^|[\s,;])x\s*[=:–-]\s*(?:sc|single|dc|double)|(?:^|[\s,;])(?:sc|single crochet)\s*=\s*x(?![a-z])/m.test(
+    /(?:^|[\s,;])x(?:\s*[=:–-]\s*|\s+)(?:sc|single|dc|double)|(?:^|[\s,;])(?:sc|single crochet)\s*=\s*x(?![a-z])/m.test(
       plain,
     );
   if (explained) return true;

@@ -283,6 +283,8 @@ export interface RepeatNode {
   times: number;
   /** until so many stitches are left on the edge */
   until: number | null;
+  /** until the part has so many rounds: `until you have 9 rows` */
+  upTo?: number;
   /** each time one plain stitch less between the decreases */
   shrinking: boolean;
   label: Label | null;

@@ -1,17 +1,21 @@
+import { BOOK_WORDS } from './bookWords';
 import { EVERY_NTH } from './everyNth';
 import { FOLDING } from './foldingWords';
+import { TUTORIAL_WORDS } from './tutorialWords';
 import { JOINED_EDGES, type Phrase } from './joinedEdges';
 import { countSaid, NUMBER_PATTERN as N } from './numberWords';
 
 const RING = String.raw`(?:(?:double|doubled)\s+)?(?:magic|adjustable|adj\.?|starting|sliding|slip|amigurumi|yarn)\s+(?:ring|circle|loop)|mr\b`;
 /** `you should have 12`, `which gives you 30`, `that leaves 15`, `so there are 24 again`. */
-const THAT_MAKES = String.raw`(?:(?:so|and|now|then)\s+)*(?:(?:you|we|i)(?:'ll)?\s+(?:(?:should|will|still|now|then|also|again)\s+)*(?:have|get|end up with|end with|count|be at|are at)(?:\s+(?:now|a total of|still))?|(?:which|that|this|it)\s+(?:will\s+)?(?:gives?|makes?|leaves?|brings?)(?:\s+(?:you|us|it|them))?(?:\s+(?:to|with|a total of))?|there\s+(?:are|will be|should be)(?:\s+(?:still|now))?|that(?:'s| is)|for\s+a\s+total\s+of|a\s+total\s+of|in\s+total|total(?:\s+of)?:?|always|still)`;
-const BEHIND_COUNT = String.raw`(?:\s+(?:st|sts|stitch|stitches|sc|dc|again|now|in all|in total|total|altogether|left|remaining|remain|on the hook|in the round|each time|all the time|after each of them|in each of them|around|on your hook))*`;
+const THAT_MAKES = String.raw`(?:(?:so|and|now|then)\s+)*(?:(?:you|we|i)(?:'ll)?\s+(?:(?:should|will|still|now|then|also|again)\s+)*(?:have|get|end up with|end with|count|be at|are at)(?:\s+(?:now|a total of|still))?|(?:which|that|this|it)\s+(?:will\s+)?(?:gives?|makes?|leaves?|brings?)(?:\s+(?:you|us|it|them))?(?:\s+(?:to|with|a total of))?|there\s+(?:are|will be|should be)(?:\s+(?:still|now))?|so\s+that|that(?:'s| is)|for\s+a\s+total\s+of|a\s+total\s+of|in\s+total|total(?:\s+of)?:?|always|still)`;
+const BEHIND_COUNT = String.raw`(?:\s+(?:st|sts|stitch|stitches|sc|dc|are left|again|now|in all|in total|total|altogether|left|remaining|remain|on the hook|in the round|each time|all the time|after each of them|in each of them|around|on your hook))*`;
 
 /** The ring is said again behind its stitches. */
 const INTO_IT = String.raw`(?=.*\b(?:in|into|inside)\s+(?:it|(?:the|your)\s+(?:ring|circle|loop)))`;
 
 const PHRASES: readonly Phrase[] = [
+  ...TUTORIAL_WORDS,
+  ...BOOK_WORDS,
   // What is said about a count.
   {
     said: new RegExp(
@@ -30,14 +34,14 @@ const PHRASES: readonly Phrase[] = [
   // The beginning.
   {
     said: new RegExp(
-      String.raw`\b(?:make|create|form|start\s+with|begin\s+with|start|begin|work|into|in)\s+(?:an?|the|your)?\s*(?:${RING})\s*(?:[,;]|(?<=\b(?:make|create|form)\s+(?:an?|the|your)\s+(?:${RING})\s{0,2})\.|and|then|with|,\s*then|,\s*and)?\s+(?:(?:1\s*ch|ch(?:ain)?\s*1)\s*[,.]?\s+)?(?:then\s+)?(?:work|put|make|crochet|place|do)?\s*(?=${N}\s|\d+[a-z])${INTO_IT}`,
+      String.raw`\b(?:make|create|form|start\s+with|begin\s+with|start|begin|work|into|in)\s+(?:an?|the|your)?\s*(?:${RING})\s*(?:[,;]|(?<=\b(?:make|create|form)\s+(?:an?|the|your)\s+(?:${RING})\s{0,2})\.|and|then|with|,\s*then|,\s*and)?\s+(?:(?:1\s*ch|ch(?:ain)?\s*(?:1|one))(?:\s*\([^()]*\))?\s*[,.]?\s+)?(?:and\s+)?(?:then\s+)?(?:work|put|make|crochet|place|do)?\s*(?=${N}\s|\d+[a-z])${INTO_IT}`,
       'g',
     ),
     tersely: '',
   },
   {
     said: new RegExp(
-      String.raw`\b(?:make|create|form|start\s+with|begin\s+with|start|begin|work|into|in)\s+(?:an?|the|your)?\s*(?:${RING})\s*(?:[,;]|(?<=\b(?:make|create|form)\s+(?:an?|the|your)\s+(?:${RING})\s{0,2})\.|and|then|with|,\s*then|,\s*and)?\s+(?:(?:1\s*ch|ch(?:ain)?\s*1)\s*[,.]?\s+)?(?:then\s+)?(?:work|put|make|crochet|place|do)?\s*(?=${N}\s|\d+[a-z])`,
+      String.raw`\b(?:make|create|form|start\s+with|begin\s+with|start|begin|work|into|in)\s+(?:an?|the|your)?\s*(?:${RING})\s*(?:[,;]|(?<=\b(?:make|create|form)\s+(?:an?|the|your)\s+(?:${RING})\s{0,2})\.|and|then|with|,\s*then|,\s*and)?\s+(?:(?:1\s*ch|ch(?:ain)?\s*(?:1|one))(?:\s*\([^()]*\))?\s*[,.]?\s+)?(?:and\s+)?(?:then\s+)?(?:work|put|make|crochet|place|do)?\s*(?=${N}\s|\d+[a-z])`,
       'g',
     ),
     tersely: 'mr ',
@@ -190,7 +194,7 @@ const PHRASES: readonly Phrase[] = [
     tersely: (guest, count) => `${guest} over ${count}`,
   },
   {
-    said: /,?\s+(?:and\s+)?join(?:\s+it)?\s+(?:in)?to\s+(?:a|the)\s+(?:ring|circle|round)(?:\s+with\s+an?\s+(?:sl\s?st|ss|slip\s?stitch))?(?=\s*(?:$|[.,;]))/g,
+    said: /,?\s+(?:and\s+)?join(?:\s+it)?\s+(?:in)?to\s+(?:a|the)\s+(?:ring|circle|round)(?:\s+with\s+(?:an?\s+)?(?:sl\s?st|ss|slip\s?stitch))?(?=\s*(?:$|[.,;]))/g,
     tersely: ', join',
   },
   // `(ch 3, 2 hdc in 2nd ch, sl st in ring) x3`: anchored where it began

@@ -22,6 +22,8 @@ export interface Work {
 /** A round as it was written, and the colour that began with it on a line of its own. */
 export interface Written {
   node: RoundNode;
+  /** stitches that it was worked into: worked into others, what it said of its count does not hold */
+  offered: number | null;
   colour: string | null;
 }
 
@@ -34,6 +36,8 @@ export interface PartContext {
   roundOf(part: string, number: number): Written | undefined;
   /** text of a line, for mends that change another line */
   lineText(line: number): { text: string; from: number };
+  /** a stretch of the text */
+  words(from: number, to: number): string;
 }
 
 export const begin = (): Work => ({

@@ -3,12 +3,19 @@ import { countItems } from './count';
 import { Layers } from './layers';
 import { problem, type Problem } from './problems';
 import { shrunk, untilRounds } from './repeats';
+import type { RoundReading } from './reading';
 import type { GroupItem, RepeatNode, RoundNode } from './syntax';
 import { miscounted, type Written } from './work';
 
 export const MOST_ROUNDS = 20_000;
 /** No repeat works so many rounds to reach its count. */
 const MOST_UNTIL = 400;
+
+const writtenAs = (node: RoundNode, { colour, offered }: RoundReading): Written => ({
+  node,
+  colour,
+  offered,
+});
 
 /** The rounds that one line makes: a range, a repeat of others, as many as are needed, a layer on loops that were left. */
 export abstract class WorkedLines extends Layers {
@@ -48,13 +55,20 @@ export abstract class WorkedLines extends Layers {
     }
     const labelled = node.label ? node.label.last - node.label.first + 1 : null;
     const times = labelled !== null && labelled % copied.length === 0 ? labelled / copied.length : node.times;
-    const most = node.until === null ? times * copied.length : MOST_UNTIL;
+    const upTo = node.upTo === undefined ? null : node.upTo - this.part.rounds.length;
+    const most = node.until === null ? (upTo ?? times * copied.length) : MOST_UNTIL;
     let number = node.label?.first ?? this.work.next ?? 1;
     let reached = node.until === null;
+    let left = Infinity;
     for (let nth = 0; nth < most && this.part.rounds.length < MOST_ROUNDS; nth++) {
       if (node.until !== null && (this.work.carried ?? 0) <= node.until) {
         reached = this.work.carried === node.until;
         break;
+      }
+      // All of them once, and there are no fewer: nor will there ever be.
+      if (node.until !== null && nth % copied.length === 0) {
+        if ((this.work.carried ?? 0) >= left) break;
+        left = this.work.carried ?? 0;
       }
       const written = copied[nth % copied.length];
       const from = node.shrinking ? shrunk(copied[0].node, nth + 1) : written.node;
@@ -63,7 +77,8 @@ export abstract class WorkedLines extends Layers {
       this.nextColour ??= written.colour;
       // The count belongs to the last round that the line makes.
       const last = node.until === null && nth === most - 1;
-      const own = node.until === null && !node.stated ? from.stated : null;
+      const holds = written.offered === null || written.offered === (this.work.carried ?? 0);
+      const own = node.until === null && !node.stated && holds ? from.stated : null;
       const copy: RoundNode = { ...from, label: null, stated: (last ? node.stated : null) ?? own };
       const found = this.count(line, nth, number++, copy, null).filter((p) => p.severity === 'error');
       if (found.length && problems.every((p) => p.severity !== 'error'))
@@ -81,7 +96,7 @@ export abstract class WorkedLines extends Layers {
   written(number: number): Written | undefined {
     const index = this.numbered.get(number) ?? -1;
     const node = this.nodes[index];
-    return node && { node, colour: this.part.rounds[index].colour };
+    return node && writtenAs(node, this.part.rounds[index]);
   }
 
   /** The rounds that a line works again, in their order; null when one of them is not there. */
@@ -106,7 +121,7 @@ export abstract class WorkedLines extends Layers {
 
   protected writtenFrom(from: number, to: number): Written[] | null {
     const found = this.nodes.flatMap((node, i): Written[] =>
-      i < from || i >= to || !node ? [] : [{ node, colour: this.part.rounds[i].colour }],
+      i < from || i >= to || !node ? [] : [writtenAs(node, this.part.rounds[i])],
     );
     return found.length > 0 ? found : null;
   }

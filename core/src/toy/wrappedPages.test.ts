@@ -56,6 +56,9 @@ const NOT_TOLD = new Set([
   'crab-apple 55',
   'trolley-elephant 55',
   'night-nurse 60',
+  'mushroom-tutorial 50',
+  'rudi-raccoon 50',
+  'marjorie-mole 60',
   'trolley-elephant 60',
 ]);
 

@@ -54,7 +54,7 @@ export const isFurniture = (plain: string): boolean => plain.trim() !== '' && FU
 
 /** The head of the columns of a sheet: `Rnd ⇥ Work ⇥ Sts ⇥ Remarks`. */
 export const isColumnHead = (plain: string): boolean =>
-  /^\s*(?:rounds?|rnds?|rows?|r)\s*(?:\t|\||;|\s{2,}).*(?:work|instructions?|stitches|sts|count|pattern)/.test(
+  /^\s*(?:rounds?|rnds?|rds?|rows?|rws?|r|#|no\.?)\s*(?:\t|\||;|\s{2,}).*(?:work|instructions?|stitches|sts|count|pattern)/.test(
     plain,
   ) && !/\d/.test(plain);
 

@@ -1,6 +1,14 @@
+import { NUMBER_PATTERN as N } from '../numberWords';
+
 /** A label behind the end of a sentence or of a count begins another round in the same line. */
 const INNER =
   /(?<=[.;)\]])\s+(?=(?:rounds?|rnds?|rds?|rows?|r)\s*\.?\s*\d+(?:\s*(?:-|to|and)\s*(?:r)?\d+)?\s*[:.)→-]\s*[a-z\d([*])/g;
+
+/** `1st round:`, `Next round:`, `Work 8 rounds straight.`, `Fold top flat and work 6 dc through both layers.` behind the end of a sentence. */
+const INNER_WORK = new RegExp(
+  String.raw`(?<=[.;)\]]|\d\s?sts)\s+(?=(?:\d{1,3}(?:st|nd|rd|th)\s+(?:round|rnd|row)\s*:|(?:next|last)\s+(?:round|rnd|row)\s*:|work\s+(?:${N})\s+(?:more\s+)?(?:rounds?|rnds?|rows?)\s+(?:straight|even|plain|without)|(?:fold|press|lay)\b[^.;]{0,30}\bthrough\s+both\b|rep(?:eat)?\s+(?:the\s+)?last\s+(?:round|rnd|row)\b))`,
+  'g',
+);
 
 /** `6 sc in a magic ring, then inc in each st (12)`: what is worked all around behind a ring is the next round. */
 const BEHIND_RING =
@@ -39,7 +47,7 @@ const slashed = (plain: string): RegExpExecArray[] =>
 
 /** Where further rounds begin in a line in lower case: `R1: ... R2: ...`, `in ring, then inc in each st`. */
 export function breaksOf(plain: string): number[] {
-  const behind = [INNER, BEHIND_RING, BEHIND_START, THEN_COLOUR]
+  const behind = [INNER, INNER_WORK, BEHIND_RING, BEHIND_START, THEN_COLOUR]
     .flatMap((pattern) => [...plain.matchAll(pattern)])
     .concat(slashed(plain))
     .filter((m) => !/^\s*[([][^)\]]*[)\]]$/.test(plain.slice(0, m.index)))

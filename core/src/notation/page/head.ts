@@ -24,7 +24,7 @@ const LEADS = new RegExp(String.raw`^(?:the\s+)?(${N})\s+(?=[a-z]+s\b)`);
 const RING_IS = /ring\s*=\s*(?:the\s+)?(crown|chin|nose|sole|back|tip|mouth)\b/;
 /** Words of a list of what is needed: no part is called so. */
 export const OF_MATERIALS =
-  /\b(?:contents|hooks?|needles?|yarn|cotton|wool|eyes|gauge|tension|terms|materials?|patterns?|stuffing|filling|level)\b/;
+  /\b(?:contents|sizes?|finished|measurements?|hooks?|needles?|yarn|cotton|wool|eyes|gauge|tension|terms|materials?|patterns?|stuffing|filling|level)\b/;
 const LONGEST = 120;
 const MOST_WORDS = 8;
 
@@ -104,7 +104,7 @@ function isName(name: string, words: readonly string[], terms: Terms): boolean {
     return false;
   if (OF_MATERIALS.test(name)) return false;
   if (
-    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|ch(?:ain)?\s+\d|make\s+(?:an?|the|your)\b|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|foundation|set-?up|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start)\b)/.test(
+    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|ch(?:ain)?\s+\d|make\s+(?:an?|the|your|\d+)\b|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|foundation|set-?up|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start)\b)/.test(
       name,
     )
   )

@@ -207,7 +207,7 @@ export abstract class Looking {
       const plain = this.plain[j];
       if (plain.trim() === '' || isFurniture(plain) || isColumnHead(plain)) continue;
       seen++;
-      const node = this.parse(j, { fresh: false, begins: true });
+      const node = this.firstOf(j);
       if (this.isBlank(j - 1) && this.inlineAt(j, true)) return { what: 'none', text: true };
       if (node.type === 'round' && isWork(node)) {
         if (starts(node) || (node.label?.first === 1 && !node.label.bare)) return { what: 'starts' };
@@ -248,7 +248,7 @@ export abstract class Looking {
 
   /** Whether work starts in a line that has no heading above it. */
   protected startsWork(i: number): boolean {
-    const node = this.parse(i, { fresh: false, begins: true });
+    const node = this.firstOf(i);
     if (node.type !== 'round' || !isWork(node)) return false;
     if (this.block === 'assembly') return node.label?.first === 1 && starts(node);
     // `A toy` is no decrease, whatever the sign for one is.
@@ -256,9 +256,10 @@ export abstract class Looking {
     return node.label !== null || starts(node) || this.page.every((l) => l.as === 'blank');
   }
 
-  /** A round with its label, wherever it stands: where it belongs to no part it is not read, and never only words. */
+  /** A round with its label, or a chain that begins one, wherever it stands: where it belongs to no part it is not read, and never only words. */
   protected isLabelledWork(i: number): boolean {
     const node = this.parse(i, { fresh: false, begins: true });
+    if (/^\s*(?:(?:with|in) [a-z]+,? )?ch(?:ain)? ?\d/.test(this.plain[i])) return true;
     return node.type === 'round' && node.label !== null && !node.label.bare && isWork(node);
   }
 
@@ -285,6 +286,15 @@ export abstract class Looking {
     const node = parseLine(this.text.slice(this.lines[i].from, this.lines[last].to), this.context(more));
     if (often) this.parsed[i] = node;
     return node;
+  }
+
+  /** What a line begins with, where several rounds stand in it. */
+  private firstOf(i: number): LineNode {
+    const [end] = this.breaksIn(i);
+    const begins = { fresh: false, begins: true };
+    return end === undefined
+      ? this.parse(i, begins)
+      : parseLine(this.text.slice(this.lines[i].from, end), this.context(begins));
   }
 
   /** A line as a heading, by its words alone. */

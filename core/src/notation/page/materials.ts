@@ -53,11 +53,14 @@ export function materialsIn(page: Page, text: string): Materials {
   };
 }
 
+/** Every hook that a line names: `3.5 mm hook for the body, 3 mm hook for the ears`. */
+function hooksIn(line: string): HookSaid[] {
+  const hook = line.includes('hook') ? hookIn(line) : null;
+  return hook ? [hook, ...hooksIn(line.slice(hook.to))] : [];
+}
+
 function hookOf(lines: readonly string[]): Materials['hook'] {
-  const found = lines.flatMap((l) => {
-    const hook = l.includes('hook') ? hookIn(l) : null;
-    return hook ? [hook] : [];
-  });
+  const found = lines.flatMap(hooksIn);
   if (found.length === 0) return hookInList(lines);
   const same = found.every((h) => h.mm !== null && h.mm === found[0].mm);
   return { said: found.map((h) => h.said).join('; '), mm: same ? found[0].mm : null };

@@ -29,7 +29,8 @@ export function continuesOn(
   if (after.type !== 'round' || after.label || after.layer) return false;
   // `change to white for one round, then black for one`
   const plain = plainSigns(text.slice(next.from, next.to));
-  if (beginsInColour(plain) || (!open && breaksOf(plain).length > 0)) return false;
+  if (beginsInColour(plain) || (!open && OF_A_ROUND.test(plain)) || (!open && breaksOf(plain).length > 0))
+    return false;
   const worked = after.items.some((i) => i.type !== 'sign' && i.type !== 'unknown');
   if (after.many && worked) return false;
   // A fold or an "until" is a step of its own.
@@ -40,6 +41,9 @@ export function continuesOn(
       (i.type === 'group' && i.until !== undefined),
   );
 }
+
+/** `Then a round in which you ...`: a round of its own. */
+const OF_A_ROUND = /^\s*(?:then|now|next)\b[^.]{0,30}\b(?:rounds?|rnds?|rows?)\b/;
 
 /** No line of rounds ends with one of these. */
 const GOES_ON = /\s(?:and|in|into|of|the|to|with|each|next|then|or|from|through|both)$/i;

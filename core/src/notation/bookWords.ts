@@ -1,0 +1,80 @@
+import type { Phrase } from './joinedEdges';
+
+const STITCH = String.raw`(?:sc|hdc|dc|htr|tr|sl\s?st|ss)`;
+
+/** What printed books and kits say at length, put tersely. */
+export const BOOK_WORDS: readonly Phrase[] = [
+  // `1 dec over every 2 sts`
+  {
+    said: /\b(?:1\s+|one\s+)?(dec|invdec|decrease)\s+(?:over|in|across)\s+(?:every|each)\s+(?:2|two)\s+(?:sts|stitches)\b/g,
+    tersely: (dec) => `${dec} around`,
+  },
+  // `make 2ch and work first 2 rounds as given for head`: the chain belongs to the first of them
+  {
+    said: /(?<=[a-z]),?\s+(?:make\s+)?(?:2\s*ch|ch\s*2)\.?\s+(?:and\s+)?(?=work\s+(?:as\s+(?:given|for)|(?:the\s+)?first\s+\d))/g,
+    tersely: '. ',
+  },
+  { said: /\breverse\s+(?=(?:sc|dc|single\s+crochet)\b)/g, tersely: '' },
+  // `working in unused lps of foundation ch`: once around a flat piece
+  {
+    said: new RegExp(
+      String.raw`(?<=^\s*(?:(?:rounds?|rnds?|r)\s*\d+\s*[:.-])?\s*)(?:ch\s*1\s*[;,]?\s*)?(?=.*\b(?:unused|free|remaining)\s+(?:lps|loops)\s+of\s+(?:the\s+)?(?:foundation|starting|beginning)\s+ch)`,
+      'g',
+    ),
+    tersely: 'edge:',
+  },
+  {
+    said: /\bworking\s+(?:in|into|along|across)\s+(?:the\s+)?(?:unused|free|remaining)\s+(?:lps|loops)\s+of\s+(?:the\s+)?(?:foundation|starting|beginning)\s+ch(?:ain)?\s*[,:]/g,
+    tersely: '',
+  },
+  {
+    said: new RegExp(
+      String.raw`\b(?:work\s+)?(\d+)\s+(?:sc|dc)\s+evenly\s+(?:along|down|up|across|over)\s+(?:the\s+)?(?:other\s+)?(?:side|edge|top|bottom)\b`,
+      'g',
+    ),
+    tersely: (count) => `${count} up side`,
+  },
+  // `sc evenly along the side: 11 sc, 3 sc in corner, 11 sc up the other side`
+  {
+    said: new RegExp(
+      String.raw`\b${STITCH}\s+evenly\s+(?:along|down|up|across)\s+(?:the\s+)?(?:first\s+)?(?:side|edge|top|bottom)\s*:`,
+      'g',
+    ),
+    tersely: 'edge:',
+  },
+  {
+    said: /\bin\s+(?:the\s+)?(?:last|first|next|second|third|fourth|each|every|other)\s+corner\b/g,
+    tersely: 'in corner',
+  },
+  // `ch 10, sl st back in the first 3 ch, leave the others`
+  {
+    said: /\bch\s?(\d+),\s+(sl\s?st|sc|ss)\s+(?:back\s+)?in\s+(?:the\s+)?first\s+(\d+)\s+(?:ch|chains),\s+(?:and\s+)?leave\s+the\s+(?:others|rest|remaining\s+(?:ones|chains))(?:\s+(?:free|unworked))?/g,
+    tersely: (chain, stitch, count) =>
+      `ch ${chain}, ${count} ${stitch} from 2nd ch, skip ${Math.max(0, Number(chain) - 1 - Number(count))}`,
+  },
+  // `SL 4, FO`, `5 X SL FO`: a slip stitch by two letters
+  { said: /\bsl\s+(?=\d)/g, tersely: 'ss ' },
+  { said: /\bsl\s+(?=(?:fo|fasten|off)\b)/g, tersely: '' },
+  // `ch 20 with sand, 19 sl st back`
+  {
+    said: /\bch\s?(\d+)\s+(?:with|in)\s+([a-z]{3,12})\s*,/g,
+    tersely: (chain, colour) => `in ${colour}: ch ${chain},`,
+  },
+  // `ch 20 ss to the first`
+  {
+    said: /(?<=\bch\s?\d+,?\s+)(?:sl|ss|sl\s?st)\s+to\s+(?:the\s+)?first(?:\s+(?:ch|chain|one))?(?=\s*(?:$|[,.;]))/g,
+    tersely: 'join',
+  },
+  // `3 sc starting from 2nd ch`
+  {
+    said: /(?<=\d\s*(?:sc|hdc|dc|sl\s?st)\s+)starting\s+(?=(?:from|in)\s+(?:the\s+)?(?:2nd|second|3rd|third)\s+ch)/g,
+    tersely: '',
+  },
+  { said: /\bon\s+(?:the\s+)?(?:other|opposite)\s+side\s+(?=\d+\s*[a-z])/g, tersely: 'other side: ' },
+  // `working on leg 2: ch 4, join to leg 1 with a sc, sc in next 9 st of leg 1`
+  { said: /\b(?:working|work|continue|continuing)\s+(?:on|with|from)\s+[a-z]+\s+[12]\s*[:,]/g, tersely: '' },
+  {
+    said: /(?<=\d\s+(?:sts?|sc|dc|stitches)\s+)(?:of|on)\s+(?:the\s+)?(?:[a-z]+\s+[12]|(?:first|second|other)\s+[a-z]+)(?=\s*[,;(\[])/g,
+    tersely: '',
+  },
+];
