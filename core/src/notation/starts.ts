@@ -205,7 +205,6 @@ const PLAIN: CraftWord = { kind: 'sc', eats: 1, makes: 1 };
 
 const SLIP = ['sl st', 'slip stitch', 'slip st', 'slst', 'ss'];
 const WITH_SLIP = SLIP.flatMap((s) => [`with ${s}`, `with a ${s}`]);
-
 /** `join`, `sl st to form a ring`, `1 SS in the first CH to make a ring`, `and join with sl st into a ring`. */
 function takeJoin(c: Cursor): boolean {
   const start = c.at;

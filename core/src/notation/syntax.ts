@@ -275,8 +275,7 @@ export interface RepeatNode {
   type: 'repeat';
   /** the part whose rounds they are, as it is named; null for this one */
   of: string | null;
-  /** the rounds that are worked again; null for the one before */
-  first: number | null;
+  first: number | null; // the rounds that are worked again; null for the one before
   last: number | null;
   /** `from * to *`: the rounds between two stars that stand in lines of their own */
   stars: boolean;
@@ -285,8 +284,7 @@ export interface RepeatNode {
   until: number | null;
   /** until the part has so many rounds: `until you have 9 rows` */
   upTo?: number;
-  /** each time one plain stitch less between the decreases */
-  shrinking: boolean;
+  shrinking: boolean; // each time one plain stitch less between the decreases
   label: Label | null;
   stated: Stated | null;
   span: Span;

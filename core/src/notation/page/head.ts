@@ -28,6 +28,16 @@ export const OF_MATERIALS =
 const LONGEST = 120;
 const MOST_WORDS = 8;
 
+/** A heading with a full stop. */
+export const SHORT_HEAD =
+  /^(?!Ch(?:ain)?\b)\p{Lu}[^.!?]{2,36}\.(?:\s+(?:Start|Begin|Work|Worked)[^.!?]{2,40}\.)?\s*$/u;
+
+/** What may stand between a heading and its work: `Ears:`, `Radish.`, `TAIL -`, `HEAD—`. */
+export const HEADING_ENDS = /(?:[:.]|\s[-\u2010-\u2015])\s+(?=\S)|[\u2014\u2015](?=\S)/g;
+
+/** `- SHELL TOP - (sand)`: a heading between dashes is no point of a list. */
+export const WRAPPED = /^\s*-+\s+[^-]+\s-+(?:\s|$)|^\s*-{2,}[^\s-][^-]*-{2,}(?:\s|$)/;
+
 /** A heading and whether it tells more than a name. */
 export interface Head {
   node: HeadingNode;

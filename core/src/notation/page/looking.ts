@@ -5,7 +5,7 @@ import { colourIn } from '../poseWords';
 import type { Fact, LineNode, Span } from '../syntax';
 import { headerIn, isColumnHead, isFurniture, type Block } from './blocks';
 import { breaksOf } from './breaks';
-import { headIn, OF_MATERIALS, type Head } from './head';
+import { HEADING_ENDS, headIn, OF_MATERIALS, SHORT_HEAD, WRAPPED, type Head } from './head';
 import { both, isTold, isWork, starts, type LineKind } from './lineKinds';
 
 /** What lines are read in: the terms of the page and the signs it uses. */
@@ -57,15 +57,6 @@ const FAR = 12;
 /** A heading with work behind it in one line is no longer, in letters, and ends at one of the first signs. */
 const LONGEST_INLINE = 600;
 const MOST_INLINE = 3;
-
-const SHORT_HEAD =
-  /^(?!Ch(?:ain)?\b)\p{Lu}[^.!?]{2,36}\.(?:\s+(?:Start|Begin|Work|Worked)[^.!?]{2,40}\.)?\s*$/u;
-
-/** What may stand between a heading and its work: `Ears:`, `Radish.`, `TAIL -`, `HEAD—`. */
-const HEADING_ENDS = /(?:[:.]|\s[-\u2010-\u2015])\s+(?=\S)|[\u2014\u2015](?=\S)/g;
-
-/** `- SHELL TOP - (sand)`: a heading between dashes is no point of a list. */
-const WRAPPED = /^\s*-+\s+[^-]+\s-+(?:\s|$)|^\s*-{2,}[^\s-][^-]*-{2,}(?:\s|$)/;
 
 /** Looks at a line of a page and at those that follow it, from where the reader stands; changes nothing. */
 export abstract class Looking {
@@ -225,9 +216,9 @@ export abstract class Looking {
       if (headerIn(plain) || (node.type === 'heading' && this.namesPart(j)))
         return { what: 'none', text: true };
       if (this.isShortHead(j, this.isBlank(j - 1))) return { what: 'none', text: true };
-      const short = plain.trim().length <= 60 && !/[.!?:,;]\s*$/.test(plain) && this.isBlank(j - 1);
-      const headed = this.begun === 0 && /:\s*$/.test(plain) && this.isBlank(j - 1);
-      if ((short || headed) && this.namesPart(j)) return { what: 'none', text: true };
+      const short = plain.trim().length <= 60 && !/[.!?:,;]\s*$/.test(plain);
+      const headed = this.begun === 0 && /:\s*$/.test(plain);
+      if (this.isBlank(j - 1) && (short || headed) && this.namesPart(j)) return { what: 'none', text: true };
       text = true;
     }
     return { what: 'none', text };
@@ -291,10 +282,9 @@ export abstract class Looking {
   /** What a line begins with, where several rounds stand in it. */
   private firstOf(i: number): LineNode {
     const [end] = this.breaksIn(i);
-    const begins = { fresh: false, begins: true };
-    return end === undefined
-      ? this.parse(i, begins)
-      : parseLine(this.text.slice(this.lines[i].from, end), this.context(begins));
+    const how = { fresh: false, begins: true };
+    if (end === undefined) return this.parse(i, how);
+    return parseLine(this.text.slice(this.lines[i].from, end), this.context(how));
   }
 
   /** A line as a heading, by its words alone. */
