@@ -33,6 +33,7 @@ export function repeated(items: Item[], times: TakenTimes, span: Span, afterward
     span,
     timesSpan: times.span,
     timesSign: times.sign,
+    ...(times.toLast === undefined ? {} : { toLast: times.toLast }),
   };
   if (times.until !== undefined) return { ...group, times: 1, until: times.until };
   if (typeof n !== 'number' || !afterwards) return group;

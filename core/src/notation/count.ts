@@ -83,7 +83,7 @@ function inRound(items: readonly Item[], offered: number): Count {
       fault: null,
     };
   const one = onceOf(free);
-  const left = offered - fixed.eats;
+  const left = offered - fixed.eats - notLeft(items, free);
   if (one.eats === 0)
     return {
       eaten: fixed.eats,
@@ -110,7 +110,7 @@ function inRound(items: readonly Item[], offered: number): Count {
       fault: { type: 'does-not-divide', item: free, eats: one.eats, fits, left: over, offered },
     };
   return {
-    eaten: offered,
+    eaten: fixed.eats + fits * one.eats,
     made: fixed.makes + fits * one.makes,
     around: fits,
     front,
@@ -118,6 +118,12 @@ function inRound(items: readonly Item[], offered: number): Count {
     hidden,
     fault: null,
   };
+}
+
+/** `sc to last 3 sts, dec`: how many more are left than what stands behind works into. */
+function notLeft(items: readonly Item[], free: Item): number {
+  const left = free.type === 'stitch' || free.type === 'group' ? free.toLast : undefined;
+  return left === undefined ? 0 : left - sumOf(items.slice(items.indexOf(free) + 1)).eats;
 }
 
 /** Both sides of a foundation chain. Eaten is 0: a start uses nothing of a round below. */

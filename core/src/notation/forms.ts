@@ -264,7 +264,7 @@ export function takeBehind(c: Cursor, item: StitchItem, counted: boolean): void 
   if (counted && takeWhere(c)) return;
   c.takeAny('sts', 'stitches', 'st');
   const start = c.at;
-  if (takeRest(c)) {
+  if (takeRest(c, item)) {
     // `12 sc around` are twelve, whatever is there; `1 sc around` is one in each.
     if (!counted || item.times === 1) item.times = 'around';
     // `sc through both sides x 3`

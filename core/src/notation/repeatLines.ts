@@ -42,7 +42,8 @@ const UP_TO = new RegExp(
 );
 const SHRINKS =
   /^(?:(?:then|now|and)\s+)*(?:continue|keep|go\s+on|carry\s+on)\s+(?:on\s+)?(?:decreasing|to\s+decrease|with\s+the\s+decreases)\b/;
-const STATED = /[([=–-]\s*=?\s*(\d+)\s*(?:sts?|stitches|sc|dc)?\s*[)\]]?\s*[.,]?\s*$/;
+const STATED =
+  /[([=–-]\s*=?\s*(\d+)\s*(?:sts?|stitches|sc|dc)?(?:\s+at\s+(?:the\s+)?end\s+of\s+(?:row|rnd|round)\s+\d+)?\s*[)\]]?\s*[.,]?\s*$|^[([]\s*(\d+)\s*(?:sts?|stitches|sc|dc)?\s*[)\]]|^(\d+)\s+(?:sts|stitches|sc|dc)\s*[.,]?$/;
 /** `as` and `work` begin many sentences: something must follow that ends the statement. */
 const ENDS_THERE =
   /^\s*(?:$|[,.;:([=–-]|x|once|twice|for|more|another|until|only|and|again|\d|[a-z]+ (?:more )?times)/;
@@ -130,9 +131,10 @@ function statedIn(
   for (const s of sentences) {
     const found = STATED.exec(plain.text.slice(s.from, s.to));
     if (!found) continue;
-    const at = s.from + found.index + found[0].indexOf(found[1]);
+    const digits = found[1] ?? found[2] ?? found[3];
+    const at = s.from + found.index + found[0].indexOf(digits);
     if (at <= from) continue;
-    return { count: Number(found[1]), span: written(plain, at, at + found[1].length) };
+    return { count: Number(digits), span: written(plain, at, at + digits.length) };
   }
   return null;
 }

@@ -17,30 +17,39 @@ export function takeBoth(c: Cursor): boolean {
   return true;
 }
 
-/** `to the last 2 sts`, `until last dc`: what is left for the end is written behind it. */
-export function takeToLast(c: Cursor): boolean {
+/** What is worked until so many stitches are left. */
+interface ToLast {
+  toLast?: number;
+}
+
+/** `to the last 2 sts`, `until last dc`: what is left for the end is written behind it, and how many it is goes to the item. */
+export function takeToLast(c: Cursor, item: ToLast = {}): boolean {
   const start = c.at;
   if (c.takeAny('to', 'until', 'till')) {
     c.takeWords('within');
     c.takeAny('the');
     if (c.takeAny('last')) {
-      c.number();
+      item.toLast = c.number()?.value ?? 1;
       if (takeNoun(c)) return true;
+      delete item.toLast;
     }
     // `until 2 are left, sc2tog`
     const n = c.number();
     const named = n !== null && takeNoun(c);
     const are = n !== null && c.takeAny('are');
-    if ((named || are) && c.takeAny('left', 'remain') && c.is(',')) return true;
+    if (n && (named || are) && c.takeAny('left', 'remain') && c.is(',')) {
+      item.toLast = n.value;
+      return true;
+    }
   }
   c.at = start;
   return false;
 }
 
 /** As often as there are stitches left: `around`, `across`, `to end`, `to the last 2 sts`, `through both`. */
-export function takeRest(c: Cursor): boolean {
+export function takeRest(c: Cursor, item: ToLast = {}): boolean {
   if (c.takePhrase('all around', 'evenly around', 'to end', 'to the end', 'until the end')) return true;
-  if (takeToLast(c) || takeBoth(c)) return true;
+  if (takeToLast(c, item) || takeBoth(c)) return true;
   const across = c.takeAny('across');
   if (takeBoth(c) || across) return true;
   if (

@@ -22,7 +22,7 @@ const STATED = new RegExp(
     String.raw`(?<=\s)\((\d+)\)`,
     String.raw`(?<=\s)[/|:]\s*(\d+)(?=\s*$)`,
     // `1 dc in each dc, ss to first dc. 24 dc.`: a sentence of its own
-    String.raw`(?<=[.;]\s{1,3})(\d+)(?:\s*(?:sts?|stitches|sc|dc|hdc|htr|tr|ss|sl\s?sts?))?(?:\s+again)?(?:\s+(?:in\s+)?each(?:\s+(?:round|rnd|row|time))?)?(?=\s*\.?\s*$)`,
+    String.raw`(?<=[.;]\s{1,3})(?:-\s+)?(\d+)(?:\s*(?:sts?|stitches|sc|dc|hdc|htr|tr|ss|sl\s?sts?))?(?:\s+again)?(?:\s+(?:in\s+)?each(?:\s+(?:round|rnd|row|time))?)?(?=\s*\.?\s*$)`,
     String.raw`(?<=[\s*)\]])-\s+(\d+)(?=\s*(?:$|[(\[]))`,
     // `2 sc, inc rep x3 12`
     String.raw`(?<=\s(?:x\s?\d+|\d+\s?x|\d+ times|twice|around|in each)\s{1,4})(\d+)(?=\s*$)`,
@@ -140,7 +140,7 @@ function workOf(
       rest = blanked(rest, sentence.from, sentence.to);
       return;
     }
-    if (/^[([=]?\s*\d+\s*[a-z ]{0,14}[)\]]?\.?$/.test(own)) return;
+    if (/^(?:[([=-]?\s*\d+(?!\d)\s*[a-z ]{0,14}[)\]]?[.,]? ?)+$/.test(own)) return;
     const decided = factsIn(said.slice(sentence.from, sentence.to));
     // What counts stitches and is not understood stays, so that it is said.
     const counts = decided.length === 0 && CRAFT_COUNT.test(own);

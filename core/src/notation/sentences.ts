@@ -25,7 +25,8 @@ export function sentencesOf(text: string, from = 0, to = text.length): Span[] {
       start = i + 1;
     } else if ((c === '.' || c === '!' || c === '?') && /\s/.test(text[i + 1] ?? '')) {
       const short = c === '.' && ABBREVIATION.test(text.slice(Math.max(from, i - 8), i));
-      if (short && !STARTS_ANEW.test(text.slice(i + 1, i + 24))) continue;
+      const counted = short && /^\s*=?\s*\d+\s+[a-z]+$/.test(text.slice(start, i));
+      if (short && !counted && !STARTS_ANEW.test(text.slice(i + 1, i + 24))) continue;
       push(i + 1);
       start = i + 1;
     }

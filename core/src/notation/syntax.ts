@@ -32,6 +32,7 @@ export interface StitchItem {
   /** stitches that one working leaves */
   makes: number;
   times: Times;
+  toLast?: number; // around, until so many are left for what stands behind it
   loops?: Loops;
   /** a decrease through the front loops only */
   invisible?: boolean;
@@ -59,6 +60,7 @@ export interface GroupItem {
   orTimes?: number;
   /** `until 10 remain`: stitches left on the edge */
   until?: number;
+  toLast?: number;
   span: Span;
   timesSpan?: Span;
   timesSign?: string;

@@ -7,7 +7,7 @@ import { countSaid, NUMBER_PATTERN as N } from './numberWords';
 
 const RING = String.raw`(?:(?:double|doubled)\s+)?(?:magic|adjustable|adj\.?|starting|sliding|slip|amigurumi|yarn)\s+(?:ring|circle|loop)|mr\b`;
 /** `you should have 12`, `which gives you 30`, `that leaves 15`, `so there are 24 again`. */
-const THAT_MAKES = String.raw`(?:(?:so|and|now|then)\s+)*(?:(?:you|we|i)(?:'ll)?\s+(?:(?:should|will|still|now|then|also|again)\s+)*(?:have|get|end up with|end with|count|be at|are at)(?:\s+(?:now|a total of|still))?|(?:which|that|this|it)\s+(?:will\s+)?(?:gives?|makes?|leaves?|brings?)(?:\s+(?:you|us|it|them))?(?:\s+(?:to|with|a total of))?|there\s+(?:are|will be|should be)(?:\s+(?:still|now))?|so\s+that|that(?:'s| is)|for\s+a\s+total\s+of|a\s+total\s+of|in\s+total|total(?:\s+of)?:?|always|still)`;
+const THAT_MAKES = String.raw`(?:(?:so|and|now|then)\s+)*(?:(?:you|we)'ve\s+got(?:\s+now)?|(?:you|we|i)(?:'ll)?\s+(?:(?:should|will|still|now|then|also|again)\s+)*(?:have|get|end up with|end with|count|be at|are at)(?:\s+(?:now|a total of|still))?|(?:which|that|this|it)\s+(?:will\s+)?(?:gives?|makes?|leaves?|brings?)(?:\s+(?:you|us|it|them))?(?:\s+(?:to|with|a total of))?|there\s+(?:are|will be|should be)(?:\s+(?:still|now))?|so\s+that|that(?:'s| is)|for\s+a\s+total\s+of|a\s+total\s+of|in\s+total|total(?:\s+of)?:?|always|still)`;
 const BEHIND_COUNT = String.raw`(?:\s+(?:st|sts|stitch|stitches|sc|dc|are left|again|now|in all|in total|total|altogether|left|remaining|remain|on the hook|in the round|each time|all the time|after each of them|in each of them|around|on your hook))*`;
 
 /** The ring is said again behind its stitches. */

@@ -10,6 +10,8 @@ export interface TakenTimes {
   /** `x6`, `6 times`: how often in all, without a doubt */
   plain: boolean;
   until?: number;
+  /** until so many stitches are left for what is written behind */
+  toLast?: number;
 }
 
 /** `x6`, `* 6`. */
@@ -49,8 +51,9 @@ export function takeTimes(c: Cursor, repeats: boolean): TakenTimes | null {
     c.takePhrase('to end', 'to the end', 'until end', 'until the end', 'all the way around')
   ) {
     c.takeAny('around');
-    takeToLast(c);
-    return { value: 'around', more: false, plain: true };
+    const left: Pick<TakenTimes, 'toLast'> = {};
+    takeToLast(c, left);
+    return { value: 'around', more: false, plain: true, ...left };
   }
   if (c.takeAny('until')) {
     while (c.takeAny('there', 'only', 'you', 'have', 'are', 'just'));

@@ -85,7 +85,7 @@ function intoEach({ c, item, one }: Into): boolean {
   takeNoun(c);
   c.takePhrase('and ch', 'and each ch', 'and chain', 'and in each ch');
   c.takeWords('from', 'hook');
-  c.takeWords('to', 'end') || c.takeWords('of', 'the', 'round') || takeToLast(c);
+  c.takeWords('to', 'end') || c.takeWords('of', 'the', 'round') || takeToLast(c, item);
   c.takeAny('around', 'across', 'round');
   one();
   item.times = n ? n.value : 'around';
