@@ -1,4 +1,5 @@
 import type { Phrase } from './joinedEdges';
+import { NUMBER_PATTERN as N } from './numberWords';
 
 const STITCH = String.raw`(?:sc|hdc|dc|htr|tr|sl\s?st|ss)`;
 
@@ -13,6 +14,24 @@ export const BOOK_WORDS: readonly Phrase[] = [
   {
     said: /(?<=[a-z]),?\s+(?:make\s+)?(?:2\s*ch|ch\s*2)\.?\s+(?:and\s+)?(?=work\s+(?:as\s+(?:given|for)|(?:the\s+)?first\s+\d))/g,
     tersely: '. ',
+  },
+  // `1 sc in back loop of each st`
+  {
+    said: /\bin\s+(?:the\s+)?(back|front)\s+(?:loops?|lps?)\s+(?:only\s+)?of\s+(?:each|every)\s+(?:st|stitch|sc|dc)\b/g,
+    tersely: (loops) => `in each st ${loops === 'back' ? 'blo' : 'flo'}`,
+  },
+  {
+    said: new RegExp(
+      String.raw`\b(?:work|do|make|crochet)\s+(${N})\s+(?:more\s+)?(?:rounds?|rnds?|rows?)\s+(?:(?:in|of)\s+)?(sc|dc|hdc|htr|tr)\s+without\s+(?:shaping|increasing|decreasing)\b`,
+      'g',
+    ),
+    tersely: (count, stitch) => `${count} rounds of ${stitch} around`,
+  },
+  { said: /\bworked\s+(?=through\s+both\b)/g, tersely: '' },
+  // `sc 6 on leg 2, ch 2, sc 11 around leg 1, sc 2 along the ch, sc 5 on leg 2, sc 2 along the ch`: the chain is worked along in the same round
+  {
+    said: /\bch\s+\d+\s*,\s*(?=(?:sc\s*\d+|\d+\s*sc)\s+(?:a?round|on)\s+(?:the\s+)?(?:[a-z]+\s+[12]|(?:first|second|other)\s+[a-z]+)\b.*\balong\s+the\s+ch.*\balong\s+the\s+(?:other\s+side\s+of\s+the\s+)?ch)/g,
+    tersely: '',
   },
   { said: /\breverse\s+(?=(?:sc|dc|single\s+crochet)\b)/g, tersely: '' },
   // `working in unused lps of foundation ch`: once around a flat piece

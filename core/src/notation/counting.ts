@@ -14,7 +14,7 @@ import {
 } from './repeats';
 import { ABOUT_PARTS, unknownParts } from './partsNamed';
 import { settleAround } from './settleAround';
-import { joinsTwoEdges, ofAll, severalRounds, starAround } from './settling';
+import { ofAll, ofTwoEdges, severalRounds, starAround } from './settling';
 import type { Item, RoundNode, Span } from './syntax';
 import {
   begin,
@@ -105,8 +105,8 @@ export abstract class Counting {
     const along = this.alongChain(node);
     const onto = node.items.some((i) => i.type === 'sign' && i.sign === 'onto');
     const isStart = work.carried === null || starts || along !== null || onto;
-    const two = !isStart && joinsTwoEdges(written(), node, work.carried!);
-    const offered = isStart ? 0 : work.carried! * (two ? 2 : 1);
+    const two = isStart ? null : ofTwoEdges(written(), node, work.carried!);
+    const offered = isStart ? 0 : (two ?? work.carried!);
     const stated = node.stated?.count ?? null;
     const closed = starAround(node, offered, written);
     const { items, said } = this.settled(closed ?? node, { offered, stated, starts, isStart });
@@ -129,7 +129,7 @@ export abstract class Counting {
     if (this.part.caught.length) problems.push(...unknownParts(items, this.context));
     const trusted = !problems.some((p) => p.severity === 'error' && !ABOUT_PARTS.has(p.code));
     const carried = carriedOn({ count, offered, stated, kind, mend: trusted ? null : problems[0].mends[0] });
-    problems.push(...this.assumed(node, said, two, offered));
+    problems.push(...this.assumed(node, said, two !== null, offered));
     if (trusted && count.made !== null && !isStart && kind === 'round')
       problems.push(...this.shape(own, offered, count.made));
     const used = isStart ? { ...count, eaten: 0 } : count;

@@ -102,9 +102,12 @@ const BOLD =
 const OF_THE_HANDS =
   /^\s*(?:safety |place |put |insert |add |attach )*(?:the )?(?:safety )?(?:eyes?\b|stuff|insert|place|put|change|close|fasten|cut|sew|embroider|leave)/i;
 
-/** `HOOK....... 3.5 MM`: dots that lead to a value are a colon; as long as they were. */
+/** `HOOK....... 3.5 MM`: dots that lead to a value are a colon, to a count at the end of a round an equals sign; as long as they were. */
 const dotted = (text: string): string =>
-  text.replace(/\.{4,}(?=\s*\S)/g, (dots) => `:${' '.repeat(dots.length - 1)}`);
+  text.replace(
+    /\.{4,}(?=\s*(\d+\s*(?:sts?|sc|dc)?\.?\s*$)?\S?)/g,
+    (dots, count: string | undefined) => `${count ? '=' : ':'}${' '.repeat(dots.length - 1)}`,
+  );
 
 /** `Rd4 ... 6x (2 sc, inc) ... 24`: three dots between columns are a tab; as long as they were. */
 const dottedRow = (text: string): string =>

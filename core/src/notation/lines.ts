@@ -160,7 +160,11 @@ const COUNTED = /\S\s*[([]\s*\d{1,4}\s*(?:sts?|stitches)?\s*[)\]]\.?\s*$/;
 const lost = (said: string): boolean => {
   const sentences = sentencesOf(said).map(({ from, to }) => said.slice(from, to));
   const open = sentences.filter((s) => factsIn(s).every((f) => f.fact === 'colour') && soundsLikeWork(s));
-  return open.length === sentences.length || open.some((s) => CRAFT_COUNT.test(s)) || COUNTED.test(said);
+  // A chain is worked, whatever its sentence decides besides.
+  const chained = /\bch(?:ain)?\s?\d/.test(said);
+  return (
+    chained || open.length === sentences.length || open.some((s) => CRAFT_COUNT.test(s)) || COUNTED.test(said)
+  );
 };
 
 /** A chain that is worked back on itself, once or several times. */

@@ -214,3 +214,60 @@ describe('headings and lists', () => {
     expect(part).toEqual({ made: [6, 6], errors: [] });
   });
 });
+
+describe('what is said at the end of a page', () => {
+  it.each([
+    'Nose: orange, ch 3, sl st in 2nd ch from hook + next\nch, fasten off & sew between rounds 9 and 10',
+    'Leg 2: the same, but do not finish off.',
+  ])('%s is marked as not read', (line) => {
+    const { page } = read(`Head\nR1: 6 sc in ring (6)\nfasten off + close\n\n${line}`);
+    expect(page.find((l) => l.line === 5)!.as).toBe('unread');
+  });
+
+  it.each([
+    ['sl st around, fasten off', 12],
+    ['Press top flat and join with 6 sc worked through both thicknesses.', 6],
+    ['1 sc in back loop of each st. 12 sts', 12],
+    ['Work 1 rnd sc without shaping.', 12],
+    ['2nd Rnd: (1 sc in next sc, 2 sc in next sc) to end. .... 18 sc.', 18],
+    ['14th Rnd: As 1st to 2nd rnds once.', 12],
+  ])('%s', (line, made) => expect(after12(line).made.at(-1)).toBe(made));
+
+  it('a count behind dots is held against the round', () =>
+    expect(after12('3rd Rnd: (1 sc in next sc, 2 sc in next sc) to end. .... 17 sc.').errors).toEqual([
+      'count-mismatch',
+    ]));
+
+  it.each([
+    ['R3: (sc, inc) x6. 17 sts. Fix eyes between 1st and 2nd rounds, 4 sts apart.', 'count-mismatch'],
+    ['R3: *sc, inc* around. – 17', 'count-mismatch'],
+    ['3-4. Sc all around. [13] (2 rounds)', 'count-mismatch'],
+    ['R3: dec, sc to last 3 sts, dec (10)', 'too-few'],
+    ['R3: sc in every stitch until 3 are left, sc2tog (11)', 'too-few'],
+    ['R3: as R2. 23 sts', 'too-few'],
+  ])('%s: %s', (line, code) => expect(after12(line).errors).toContain(code));
+
+  it('two edges with different names are worked round in one', () => {
+    const branch = (line: string) => told('small branch', 'R1: 5 sc in ring (5)', line)[0];
+    expect(branch('R2: 5 sc around big branch, 5 sc around small branch (10)')).toEqual({
+      made: [5, 10],
+      errors: [],
+    });
+    expect(
+      branch(
+        'R2: sc 3 on leg 2, ch 1, sc 5 around leg 1, sc 1 along the ch, sc 2 on leg 2, sc 1 along the ch (12)',
+      ),
+    ).toEqual({
+      made: [5, 12],
+      errors: [],
+    });
+    expect(branch('R2: 5 sc around the tip, 5 sc around the top (10)').errors).not.toEqual([]);
+  });
+
+  it('a second thing in a line is not wound into the first', () => {
+    const [legs] = told(
+      'LEGS, red, 2 pcs: ch 22, turn, sl st x 21. For the toes: ch 5, sl st x 4, repeat twice more.',
+    );
+    expect(legs.made).toEqual([21]);
+  });
+});

@@ -49,7 +49,9 @@ export function saidLine(line: string, plain: string, terse: string): NoteNode |
       (ends && !worksBeforeIt(terse.trim()) && !FLAT_SHUT.test(text)))
   ) {
     const note = noteOf(line.trim(), plain, facts);
-    return COUNTED_WORK.test(text) ? { ...note, unread: true } : note;
+    // A chain that is worked before the end is no end.
+    const chained = ends && /\bch(?:ain)?\s?\d/.test(terse);
+    return COUNTED_WORK.test(text) || chained ? { ...note, unread: true } : note;
   }
   if (!HANDS.test(text)) return null;
   const note = noteOf(line.trim(), plain, facts);
@@ -63,7 +65,7 @@ const ROUNDS_OF_IT = new RegExp(
 
 /** Stitches that are told to their end, before the words that end the part in the same sentence. */
 const WORKED_OUT =
-  /\b(?:around|x\s*\d|in each)\b|(?:[([]\s*\d+\s*[)\]]|\bch(?:ain)?\s*\d+(?:,?\s+join)?)\s*,?\s*(?:and\s+)?(?:fo\b|fasten|finish|cut|break)|^ch(?:ain)?\s*\d+\s*[,;]\s*(?:(?:sl\s?st|ss|sc|hdc|dc)\s*\d|\d+\s*(?:sl\s?st|ss|sc|hdc|dc)\b)/;
+  /\bfrom hook\b|\b(?:around|x\s*\d|in each)\b|(?:[([]\s*\d+\s*[)\]]|\bch(?:ain)?\s*\d+(?:,?\s+join)?)\s*,?\s*(?:and\s+)?(?:fo\b|fasten|finish|cut|break)|^ch(?:ain)?\s*\d+\s*[,;]\s*(?:(?:sl\s?st|ss|sc|hdc|dc)\s*\d|\d+\s*(?:sl\s?st|ss|sc|hdc|dc)\b)/;
 
 /** `Ch 7, sl st in 2nd ch, sc, hdc. Fasten off.`: a sentence that ends nothing tells stitches. */
 const worksBeforeIt = (text: string): boolean =>
@@ -89,7 +91,7 @@ const COUNTED_WORK =
 const withoutLastStitch = (text: string): string =>
   text
     .replace(
-      /^(?:1\s+)?(?:sl\.? ?st|ss|slip stitch|slst)(?:\s+(?:in|into|to)\s+(?:the\s+)?(?:next|first)(?:\s+(?:st|stitch|sc|dc|one))?)?/,
+      /^(?:1\s+)?(?:sl\.? ?st|ss|slip stitch|slst)(?!\s+(?:a?round|across|evenly|in(?:to)? each))(?:\s+(?:in|into|to)\s+(?:the\s+)?(?:next|first)(?:\s+(?:st|stitch|sc|dc|one))?)?/,
       '',
     )
     .replace(/\bjoin (?:with|by) (?:an? )?(?:sl\.? ?st|ss|slip stitch)[a-z ]*?(?=[.,;]|$)/g, '');
@@ -105,7 +107,7 @@ export function noteOf(text: string, plain: string, facts: readonly Fact[] = fac
 }
 
 const WORK =
-  /\b(?:rep(?:eat)?|decreas(?:e|ing)|increas(?:e|ing)|keep (?:on )?(?:going|crocheting|working)|(?:work|carry|go) on (?:for|until|like|as)|pull (?:it )?tight|do not stuff|don't stuff|crochet(?:ing)?|work (?:in|around|across|even|\d)|leave \d|ch(?:ain)? \d+|skip|fasten off|hook|(?:\d+|each|every|next|last) (?:st|sts|stitch|stitches|sc|dc|hdc|inc|dec)|(?:rounds?|rnds?|rows?) (?:\d|of)|slip stitch|sl\.? ?st|\d+ ?(?:chs?|chains?|ss|incs?|decs?|htr|tr)|(?:sc|dc|hdc|ss) (?:around|across|along|through|together))\b/;
+  /\b(?:rep(?:eat)?|decreas(?:e|ing)|increas(?:e|ing)|keep (?:on )?(?:going|crocheting|working)|(?:work|carry|go) on (?:for|until|like|as)|pull (?:it )?tight|do not stuff|don't stuff|crochet(?:ing)?|work (?:in|around|across|even|\d)|leave \d|ch(?:ain)? \d+|skip|fasten off|hook|(?:\d+|each|every|next|last) (?:st|sts|stitch|stitches|sc|dc|hdc|inc|dec)|(?:rounds?|rnds?|rows?) (?:\d|of)|slip stitch|sl\.? ?st|\d+ ?(?:chs?|chains?|ss|incs?|decs?|htr|tr)|(?:sc|dc|hdc|ss) (?:around|across|along|through|together)|(?:leg|arm|wing|ear|fin|part|piece|side) (?:2|two)\b.*\bsame)\b/;
 /** What sounds like work and is told elsewhere: a ring is made where its first round says so, a case is the maker's choice. */
 const TOLD =
   /\bmake an? (?:magic|adjustable|sliding) (?:ring|circle|loop)\b|^(?:if|or|option|optional|alternatively)\b|\binstead\b|\bmark(?:er)?\b|\bslip ?knot\b|^(?:pull|draw) (?:it |the (?:ring|loop|circle) )?(?:shut |closed? )?tight(?:ly)?\.?$/;

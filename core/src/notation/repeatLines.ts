@@ -19,7 +19,7 @@ const FIRST_OF = new RegExp(
   String.raw`^(?:work|make|crochet)\s+(?:the\s+)?first\s+(?<high>${N})\s+(?:rounds|rnds|rows)\s+(?:the\s+same\s+)?as\s+(?:given\s+)?(?:for|on|in|of)\s+(?:the\s+)?(?<name>[a-z][a-z ]{1,30}?)(?=\s*(?:$|[.,;(]))`,
 );
 const AGAIN = new RegExp(
-  String.raw`^(?:(?:then|now|and)\s+)*(?:rep(?:eat)?|work(?:ed)?(?:\s+as)?|(?:(?:is|are|work|worked|do)\s+)?(?:exactly\s+)?(?:the\s+)?same\s+(?:as|like)|as|like)\s+(?:(?:for|in|from)\s+)?(?:the\s+(?<nth>${ORDINALS.slice(1).join('|')})(?:\s+(?:round|row))?(?=\s*(?:$|[.,;(]))|(?:the\s+)?(?<numbered>\d+)(?:st|nd|rd|th)\s+(?:round|rnd|row)(?=\s*(?:$|[.,;(]))|(?:the\s+)?(?:last|previous)\s+(?:(?<back>${N})\s+)?(?:rounds?|rnds?|rds?|rows?)(?![a-z])|${WORD}(?<low>\d+)(?:\s*(?:-|to|and|&|through)\s*(?:${WORD})?(?<high>\d+)(?!\d|\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)\b))?)(?![\d.]*(?:mm|cm))`,
+  String.raw`^(?:(?:then|now|and)\s+)*(?:rep(?:eat)?|work(?:ed)?(?:\s+as)?|(?:(?:is|are|work|worked|do)\s+)?(?:exactly\s+)?(?:the\s+)?same\s+(?:as|like)|as|like)\s+(?:(?:for|in|from)\s+)?(?:the\s+(?<nth>${ORDINALS.slice(1).join('|')})(?:\s+(?:round|row))?(?=\s*(?:$|[.,;(]))|(?:the\s+)?(?<numbered>\d+)(?:st|nd|rd|th)(?:\s*(?:to|-|and|&)\s*(?<upTh>\d+)(?:st|nd|rd|th))?\s+(?:rounds?|rnds?|rows?)(?=\s+(?:once|twice|${N})\b|\s*(?:$|[.,;(]))|(?:the\s+)?(?:last|previous)\s+(?:(?<back>${N})\s+)?(?:rounds?|rnds?|rds?|rows?)(?![a-z])|${WORD}(?<low>\d+)(?:\s*(?:-|to|and|&|through)\s*(?:${WORD})?(?<high>\d+)(?!\d|\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)\b))?)(?![\d.]*(?:mm|cm))`,
 );
 /** `of the shell top`, `as for the head`: another part's rounds. */
 const OF =
@@ -78,7 +78,7 @@ export function repeatIn(
   if (/\buntil\b/.test(text) && !until && !upTo) return null;
   const begins = again ?? stars;
   const behind = begins ? text.slice(begins[0].length) : '';
-  const { name, nth, numbered, upto, high = upto, back, low = numbered } = again?.groups ?? {};
+  const { name, nth, numbered, upto, upTh = upto, high = upTh, back, low = numbered } = again?.groups ?? {};
   const of = asPart || low === undefined ? null : OF.exec(behind);
   const rest = of ? behind.slice(of[0].length) : behind;
   if (again && !until && !upTo && !ENDS_THERE.test(rest)) return null;

@@ -136,6 +136,11 @@ function workOf(
   sentences.forEach((sentence, i) => {
     const own = text.slice(sentence.from, sentence.to);
     // `Bobble = 4 tr together.` behind its first round explains it.
+    if (i > 0 && OF_ANOTHER.test(own)) {
+      unread.push(sentence);
+      rest = blanked(rest, sentence.from, sentence.to);
+      return;
+    }
     if (i > 0 && EXPLAINS.test(own)) {
       rest = blanked(rest, sentence.from, sentence.to);
       return;
@@ -183,6 +188,9 @@ function isWorked(sentence: string, facts: readonly Fact[], context: LineContext
   const told = items.some((i) => i.type === 'unknown' || (i.type === 'sign' && i.sign === 'note'));
   return items.some(isWork) && !told;
 }
+
+/** `For the toes: ch 5, ...` behind the work of a line: something else, which is said not to be read. */
+const OF_ANOTHER = /^(?:for|to make)\s+(?:the|each|every)\s+[a-z]+\s*:/;
 
 /** A word for a stitch, in any terms. */
 export const CRAFT =

@@ -9,11 +9,22 @@ export const severalRounds = ({ label, many }: RoundNode): boolean =>
 
 /** `sc 8 around the first fin, sc 8 around the second fin`: the round goes round two edges alike, the one on the hook and its copy. */
 const TWO_EDGES =
-  /\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:first|1st|second|2nd|one)\s+([a-z]+)\b[\s\S]*\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:first|1st|second|2nd|other)\s+\1\b(?<!(?:st|stitch|sc|dc|ch|chain|side|loop|round|half)\b)/i;
+  /\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:first|1st|second|2nd|one|big|large|long|left)\s+([a-z]+)\b[\s\S]*\b(?:around|across|along|in|on)\s+(?:the\s+)?(?:first|1st|second|2nd|other|small|little|short|right)\s+\1\b(?<!\b(?:st|stitch|sc|dc|ch|chain|side|loop|round|half)\b)/i;
 
-/** Whether a round goes round two edges alike, the one of `carried` stitches on the hook and its copy, and works all of both. */
-export const joinsTwoEdges = (line: string, node: RoundNode, carried: number): boolean =>
-  TWO_EDGES.test(line) && countItems(node.items, 2 * carried).eaten === 2 * carried;
+/** `sc 6 on leg 2, sc 11 around leg 1` */
+const NUMBERED_EDGES =
+  /\b(?:around|across|along|in|on)\s+([a-z]{3,})\s+([12])\b[\s\S]*\b(?:around|across|along|in|on)\s+\1\s+(?!\2)[12]\b(?<!\b(?:round|row|rnd)\s[12])/i;
+
+/**
+ * The stitches that a round finds where it goes round two edges alike, the one of `carried` stitches on the hook and its copy,
+ * and works all of both, with a chain between them where its count says so; null where it does not.
+ */
+export function ofTwoEdges(line: string, node: RoundNode, carried: number): number | null {
+  if (!TWO_EDGES.test(line) && !NUMBERED_EDGES.test(line)) return null;
+  const { eaten, made, fault } = countItems(node.items, 2 * carried);
+  const withChain = fault === null && eaten > 2 * carried && made === node.stated?.count;
+  return eaten === 2 * carried || withChain ? eaten : null;
+}
 
 /** What is to be said where `1, inc x2` was read as both, so often; null where it was not. */
 export function ofAll(items: readonly Item[]): Settled['said'] {

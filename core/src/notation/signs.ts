@@ -99,7 +99,7 @@ function takeCounts(c: Cursor): boolean {
   const open = c.takeAny('(', '[');
   c.takeAny('does');
   const not = c.takeAny('not', "doesn't");
-  if (c.takeAny('counts', 'count', 'counting')) {
+  if (c.takeAny('counts', 'count', 'counting', 'counted')) {
     while (c.peek() && !c.is(',') && !c.is(')') && !c.is(']') && !c.is(';') && !c.is(':')) c.at++;
     if (open) c.takeAny(')', ']');
     return !not;

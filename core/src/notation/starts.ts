@@ -170,7 +170,7 @@ function allOfChain(c: Cursor, chain: number): number | null {
   const start = c.at;
   const before = c.number();
   const word = takeStitch(c);
-  const n = before ?? c.number();
+  const n = before ?? (c.takeAny('x') || true ? c.number() : null);
   c.at = start;
   return n?.value === chain - 1 && word?.eats === 1 && word.makes === 1 ? 2 : null;
 }

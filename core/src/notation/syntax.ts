@@ -32,7 +32,7 @@ export interface StitchItem {
   /** stitches that one working leaves */
   makes: number;
   times: Times;
-  toLast?: number; // around, until so many are left for what stands behind it
+  toLast?: number; // around, until so many are left
   loops?: Loops;
   /** a decrease through the front loops only */
   invisible?: boolean;
@@ -58,8 +58,7 @@ export interface GroupItem {
   times: Times;
   /** `repeat 5 times` may mean five in all or five more: `times` is the first reading, this the other (decision 25) */
   orTimes?: number;
-  /** `until 10 remain`: stitches left on the edge */
-  until?: number;
+  until?: number; // `until 10 remain`: stitches left on the edge
   toLast?: number;
   span: Span;
   timesSpan?: Span;
@@ -78,8 +77,7 @@ export interface FanItem {
 export interface StartItem {
   type: 'start';
   start: 'ring' | 'loop' | 'tube' | 'chain';
-  /** chain stitches of the loop, tube or foundation; 0 for an adjustable ring */
-  chain: number;
+  chain: number; // chain stitches of the loop, tube or foundation; 0 for an adjustable ring
   /** the chain stitch from the hook that takes the first stitch; 0 when there is no foundation */
   first: number;
   kind: StitchKind;

@@ -125,7 +125,7 @@ function alongTheRest(c: Cursor, item: StitchItem): void {
   const before = c.at;
   c.takeAny(',');
   // `sc in 2nd ch and across`
-  if (c.takeAny('and', '&') && c.takeAny('across')) {
+  if (c.takeAny('and', '&', '+') && c.takeAny('across')) {
     item.times = 'around';
     return;
   }
@@ -145,6 +145,10 @@ function alongTheRest(c: Cursor, item: StitchItem): void {
     if (n) {
       item.times = 1 + n.value;
       takeNoun(c);
+      return;
+    }
+    if (takeNoun(c)) {
+      item.times = 2;
       return;
     }
   }

@@ -59,6 +59,9 @@ const NOT_TOLD = new Set([
   'mushroom-tutorial 50',
   'rudi-raccoon 50',
   'marjorie-mole 60',
+  'message-bottle 55',
+  'tiny-snowman 55',
+  'bundle-stork 60',
   'trolley-elephant 60',
 ]);
 

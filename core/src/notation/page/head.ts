@@ -97,8 +97,16 @@ function nameEnds(text: string, written: string): number {
   ].filter((at) => at > 0);
   let end = Math.min(text.length, ...ends);
   // `Head and body, green`
-  const comma = text.lastIndexOf(',', end - 1);
-  if (comma > 0 && isPlainColour(text.slice(comma + 1, end).trim())) end = comma;
+  for (const { index } of text.slice(0, end).matchAll(/,/g))
+    if (
+      isPlainColour(
+        text
+          .slice(index + 1, end)
+          .split(',')[0]
+          .trim(),
+      )
+    )
+      end = Math.min(end, index);
   // `BODY MC`: the letters of a yarn behind the name.
   const slot = /\s+(?:mc|cc\d?)$/.exec(text.slice(0, end));
   if (slot) end = slot.index;

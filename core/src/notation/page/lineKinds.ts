@@ -87,6 +87,7 @@ export const titleOf = (line: string): string =>
     .trim()
     .replace(/^[#*=_~\s]+|(?<![#*=_~\s])[#*=_~\s]+$/g, '')
     .split('\t')[0]
+    .replace(/\*+([^*]*)\*+|(?<!\*)\*+(?=\s*[(\[])/g, '$1')
     .replace(NAME_SAID, '')
     .trim();
 

@@ -74,9 +74,6 @@ it('a wrong number in the rounds of a page in any hand is found, or changes what
       else if (told(reading) === all) silent.push(`${name}: ${wrong.line.trim()}`);
     }
   }
-  console.log(
-    `${tried} wrong numbers in ${pages.length} pages: ${found} found, ${silent.length} without any effect`,
-  );
   expect(tried).toBeGreaterThan(200);
   expect(found / tried).toBeGreaterThan(0.9);
   // A stitch that is named by the round it stands in, a colour that goes on, a chain that is joined: no count hangs on them.
