@@ -9,6 +9,8 @@ import type { StitchItem } from './syntax';
 export function takeStitches(c: Cursor): StitchItem | null {
   const start = c.at;
   const lead = c.number();
+  // `6x inc`, also by the page's own word for it
+  if (lead && !c.symbols && c.is('x') && craftWord(c.peek(1)?.text ?? '', c.terms)) c.at++;
   if (c.takeAny('even', 'evenly'))
     return { type: 'stitch', kind: 'sc', eats: 1, makes: 1, times: 'around', span: c.since(start) };
   if (c.takeAny('skip', 'sk', 'miss')) return skipped(c, start, lead);
@@ -22,16 +24,9 @@ export function takeStitches(c: Cursor): StitchItem | null {
   const word = many && c.takeAny('together', 'tog') ? { ...worked, eats: lead.value } : worked;
   if (!word) {
     const edge = lead ? takeEdge(c) : null;
-    if (!edge && lead && intoOne(c)) return sameAgain(c, start, lead);
-    if (!edge && lead && alone(c, start)) return plainCount(c, start, lead);
-    if (
-      !edge &&
-      lead &&
-      c.bare &&
-      (!c.peek() || [',', ')', ']', '*', '='].includes(c.peek()!.text) || c.is('in') || c.is('around'))
-    )
-      return plainCount(c, start, lead);
-    if (edge) return alongEdge(c, start, lead!, edge);
+    if (lead && edge) return alongEdge(c, start, lead, edge);
+    if (lead && intoOne(c)) return sameAgain(c, start, lead);
+    if (lead && (alone(c, start) || isBare(c))) return plainCount(c, start, lead);
     c.at = start;
     return null;
   }
@@ -168,6 +163,10 @@ const OF_LOOPS = new Set([
 /** `back loops only, 32`: a number is all that a round says. */
 const alone = (c: Cursor, start: number): boolean =>
   !c.peek() && c.tokens.slice(0, start).every((t) => OF_LOOPS.has(t.text));
+
+/** `2, inc`, `6 in mr` on a page that writes no stitch for them. */
+const isBare = (c: Cursor): boolean =>
+  c.bare && (!c.peek() || [',', ')', ']', '*', '='].includes(c.peek()!.text) || c.is('in') || c.is('around'));
 
 /** `24`, `6 in mr`: so many single crochets where a page writes no stitch for them. */
 function plainCount(c: Cursor, start: number, lead: { value: number; span: StitchItem['span'] }): StitchItem {

@@ -7,7 +7,7 @@ const LEAD =
   /^\s*(?:[-*>•→#]\s*)?(?:[([][a-z][a-z ]{1,20}[)\]]\s*(?=(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d))?(?:(?:then\s+|now\s+|next,?\s+)?(?:for|in|on)\s+(?=(?:rounds?|rnds?|rds?|rows?)\s*\d))?/;
 const NAMED = new RegExp(String.raw`${WORD}\s*\.?\s*(\d+)(?![\d.]*\d*(?:mm|cm|x))`, 'y');
 const MORE = new RegExp(
-  String.raw`(?:\s*\)\s*-\s*(?=${WORD})|\s*(?:to|and|through|thru|until|&|\+|\/|,|,\s*and)\s*|\s*(?:-|~|\.\.)\s*)(?:${WORD}\.?\s*)?(\d+)(?![a-z\d])`,
+  String.raw`(?:\s*\)\s*-\s*(?=${WORD})|\s*(?:to|and|through|thru|until|t\/m|&|\+|\/|,|,\s*and)\s*|\s*(?:-|~|\.\.)\s*)(?:${WORD}\.?\s*)?(\d+)(?![a-z\d])`,
   'y',
 );
 const BARE = /(\d+)(?:\s*[.)]?\s*[-/+]\s*(\d+))?(?=\s*(?:[.):](?!\d)|\t))/y;

@@ -7,6 +7,8 @@ import type { Terms } from './syntax';
 export interface LegendWords {
   key: string;
   of: Readonly<Record<string, string>>;
+  /** the word with which it numbers its rounds, where the house has another: `tr1:`, `tr2:`, `tr3:` */
+  label: string | null;
 }
 
 /** What a legend says a word means, and the word of the house for it. */
@@ -16,7 +18,10 @@ const MEANINGS: readonly (readonly [RegExp, string])[] = [
     /^(?:increase|inc|2 (?:sc|dc|single crochets?|double crochets?) in (?:the )?(?:same|one|1|next) (?:st|stitch))$/,
     'inc',
   ],
-  [/^(?:decrease|dec|(?:sc|dc)2tog|(?:sc|dc|crochet|single crochet) 2 (?:sts |stitches )?together)$/, 'dec'],
+  [
+    /^(?:decrease|dec|(?:sc|dc)2tog|(?:2|two) (?:sts |stitches )?together|(?:sc|dc|crochet|single crochet) 2 (?:sts |stitches )?together)$/,
+    'dec',
+  ],
   [/^(?:bobble|popcorn|[345]-?\s?(?:dc|tr) (?:bobble|popcorn))$/, 'bob'],
   [/^single crochet$/, 'sc'],
   [/^half double crochet$/, 'hdc'],
@@ -39,7 +44,13 @@ const MOST_WORDS = 40;
 /** The words that a page in lower case explains and the house does not know by themselves; undefined where there are none. */
 export function legendWords(plain: string, terms: Terms): LegendWords | undefined {
   const of: Record<string, string> = {};
-  for (const [, word, meaning] of plain.slice(0, LONGEST).matchAll(EXPLAINED)) {
+  const written = plain.slice(0, LONGEST);
+  // A meaning may be broken by the width of its page.
+  const found = [
+    ...written.matchAll(EXPLAINED),
+    ...written.replace(/[ \t]*\n(?=[a-z])/g, ' ').matchAll(EXPLAINED),
+  ];
+  for (const [, word, meaning] of found) {
     const said = meaning.replace(/\s*\(.*$/, '').trim();
     const known = MEANINGS.find(([means]) => means.test(said))?.[1];
     if (!known || own(of, word) !== undefined || Object.keys(of).length >= MOST_WORDS) continue;
@@ -48,8 +59,27 @@ export function legendWords(plain: string, terms: Terms): LegendWords | undefine
     if (free && plain.match(new RegExp(String.raw`(?<![a-z])${word}(?![a-z])`, 'g'))!.length > 1)
       of[word] = known;
   }
-  const key = JSON.stringify(of);
-  return key === '{}' ? undefined : { key, of };
+  const label = labelWord(plain);
+  const key = JSON.stringify([of, label]);
+  return key === '[{},null]' ? undefined : { key, of, label };
+}
+
+const NUMBERED =
+  /^[^\S\n]*([a-z]{1,6})\.?[^\S\n]?(\d{1,3})(?:[^\S\n]*(?:-|to|t\/m|until)[^\S\n]*\d{1,3})?[^\S\n]*[:)]/gm;
+/** They are numbered, and are no rounds. */
+const NO_LABEL =
+  /^(?:r|rnds?|rds?|rows?|rounds?|lines?|step|part|piece|leg|arm|ear|fin|wing|side|day|page|fig|photo|week|size|chart|sc|dc|ch|st|x|v|a)$/;
+
+/** The word before the numbers 1, 2 and 3 at the beginning of lines, where it is none that everybody uses; null where there is none. */
+function labelWord(plain: string): string | null {
+  const next = new Map<string, number>();
+  for (const [, word, number] of plain.slice(0, LONGEST).matchAll(NUMBERED)) {
+    if (NO_LABEL.test(word)) continue;
+    const wanted = next.get(word) ?? 1;
+    if (Number(number) === wanted) next.set(word, wanted + 1);
+    if (wanted === 3 && Number(number) === 3) return word;
+  }
+  return null;
 }
 
 /** Words that mean something else already, whatever a page says. */

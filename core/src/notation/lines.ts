@@ -69,12 +69,21 @@ export function parseLine(line: string, context: LineContext): LineNode {
 
 function parse(line: string, context: LineContext): LineNode {
   // A line may have been broken by the width of its page.
-  const written = plainLine(line.replace(/[\r\n]/g, ' '));
+  const written = ofTheHouse(plainLine(line.replace(/[\r\n]/g, ' ')), context.words?.label);
   if (written.text.trim() === '') return { type: 'blank' };
   const star = starOf(written.text);
   if (!star) return parseWithoutStar(line, written, context);
   const node = parseWithoutStar(line, { ...written, text: written.text.replace(/\*/g, ' ') }, context);
   return node.type === 'round' || node.type === 'note' ? { ...node, star } : node;
+}
+
+/** A line whose rounds are numbered by the word of its page, numbered by that of the house; as long as it was. */
+function ofTheHouse(line: PlainLine, label: string | null | undefined): PlainLine {
+  if (!label) return line;
+  const text = line.text.replace(new RegExp(String.raw`(?<![a-z])${label}(?=\.?\s?\d)`, 'g'), (found) =>
+    'r'.padStart(found.length),
+  );
+  return { ...line, text };
 }
 
 /** `*Change to green.`, `R14-16: sc around (12)*`: a star with no other in its line; null where none stands so. */

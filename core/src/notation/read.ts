@@ -86,7 +86,8 @@ function readAnew(text: string, options: ReadOptions): Reading {
   aboutTerms(parts, guess, options.terms, symbols);
   const { title, lines: told } = page;
   const legend = hand.words?.of ?? {};
-  return { terms, legend, hook, title, materials, page: told, parts, ...understoodOf(told, parts) };
+  const label = hand.words?.label ?? null;
+  return { terms, legend, label, hook, title, materials, page: told, parts, ...understoodOf(told, parts) };
 }
 
 /** How a whole text is written, in lower case: its signs, numbers without a stitch, and the words that it explains. */

@@ -117,6 +117,8 @@ export interface PartReading {
 export interface Reading {
   /** words that the page explains, each with the word of the house that it stands for */
   legend: Readonly<Record<string, string>>;
+  /** the word with which it numbers its rounds, where the house has another; null where it has none */
+  label: string | null;
   terms: Terms;
   /** the hook that the page names before its first part, or where that begins when no other is named */
   hook: Pick<HookSaid, 'said' | 'mm'> | null;

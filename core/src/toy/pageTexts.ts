@@ -21,13 +21,13 @@ export function textsOfPage(
     // Words that the maker takes out of the work are marked, so that the part reads the same by itself.
     const heard = ['note', 'remark'].includes(as[number] ?? '');
     const legend = kind === 'round' ? reading.legend : {};
-    const words = (a: number, b: number) => inHouseWords(text.slice(a, b), legend);
+    const label = part === null ? null : reading.label;
+    const words = (a: number, b: number) => inHouseWords(text.slice(a, b), legend, label);
     const line = heard && part !== null ? note(words(from, to).trim()) : words(from, to);
     if (part !== null) {
       last = part;
       // Several rounds in one line are a line each, where each has its own mark.
-      const starts = [from, ...breaks];
-      const pieces = () => starts.map((a, k) => words(a, starts[k + 1] ?? to).trim());
+      const pieces = () => [from, ...breaks].map((a, k) => words(a, breaks[k] ?? to).trim());
       const copied = goesOn ? null : copiedRounds(reading, part, number);
       if (goesOn) {
         const [first, ...more] = pieces();
@@ -59,10 +59,10 @@ export function textsOfPage(
 }
 
 /** A part has its own text, and the legend of its page is not in it: the words that were explained there are those of the house here. */
-const inHouseWords = (line: string, legend: Readonly<Record<string, string>>): string =>
+const inHouseWords = (line: string, legend: Readonly<Record<string, string>>, label: string | null): string =>
   Object.entries(legend).reduce(
     (text, [word, ours]) => text.replace(new RegExp(String.raw`(?<![\p{L}])${word}(?![\p{L}])`, 'giu'), ours),
-    line,
+    label ? line.replace(new RegExp(String.raw`(?<![\p{L}])${label}\.?\s?(?=\d)`, 'giu'), 'R') : line,
   );
 
 /** `Repeat rnds 1-6 of the shell top.`: the rounds themselves, as a part's own text has no other part beside it; null for any other line. */

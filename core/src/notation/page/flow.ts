@@ -89,8 +89,11 @@ function unwrapped(
   text: string,
   lines: readonly Span[],
   said: Readonly<Record<number, LineMeaning>>,
+  label: string | null,
 ): WholeLine[] {
-  const flows = wrappedLines(lines.map((l) => text.slice(l.from, l.to)));
+  const numbered = label && new RegExp(String.raw`^(\s*)${label}(?=\.?\s?\d)`, 'i');
+  const written = lines.map((l) => text.slice(l.from, l.to));
+  const flows = wrappedLines(numbered ? written.map((l) => l.replace(numbered, '$1R')) : written);
   const firsts = lines.flatMap((_, i) => (i > 0 && flows.has(i - 1) && !said[i + 1] ? [] : [i]));
   return firsts.map((first, k) => ({
     first,
@@ -145,7 +148,7 @@ export function pageOf(
   base: Terms,
   said: Readonly<Record<number, LineMeaning>> = {},
 ): Page {
-  const whole = unwrapped(text, lines, said);
+  const whole = unwrapped(text, lines, said, base.words?.label ?? null);
   const saidOfWhole = Object.fromEntries(
     whole.flatMap(({ first }, k) => (said[first + 1] ? [[k + 1, said[first + 1]]] : [])),
   );

@@ -1,6 +1,6 @@
 import { plainSigns } from '../lexer';
 import { parseLine, type LineContext } from '../lines';
-import { factsOf } from '../notes';
+import { CRAFT_COUNT, factsOf } from '../notes';
 import { colourIn } from '../poseWords';
 import type { Fact, LineNode, Span } from '../syntax';
 import { headerIn, isColumnHead, isFurniture, type Block } from './blocks';
@@ -253,6 +253,11 @@ export abstract class Looking {
     if (/^\s*(?:(?:with|in) [a-z]+,? )?ch(?:ain)? ?\d/.test(this.plain[i])) return true;
     return node.type === 'round' && node.label !== null && !node.label.bare && isWork(node);
   }
+
+  /** `tr2: 6x inc (12)`: stitches and their count, or a ring, at the end of a line, however it is numbered. */
+  protected isCountedWork = (i: number): boolean =>
+    /(?:[([]\s*\d+\s*[)\]]|\bin (?:an? |the |magic )*(?:ring|circle))\s*\.?\s*$/.test(this.plain[i]) &&
+    CRAFT_COUNT.test(this.plain[i]);
 
   protected context = (more: Pick<LineContext, 'fresh' | 'begins'>): LineContext => ({
     ...this.base,

@@ -16,9 +16,7 @@ export function continuesOn(
   if (!open && !(node.label !== null && node.stated === null && node.items.length > 0)) return false;
   const next = lines[last + 1];
   const after = parseLine(text.slice(next.from, next.to), {
-    terms: context.terms,
-    symbols: context.symbols,
-    bare: context.bare,
+    ...context,
     fresh: false,
     begins: false,
   });
