@@ -91,9 +91,12 @@ export const BOOK_WORDS: readonly Phrase[] = [
   },
   { said: /\bon\s+(?:the\s+)?(?:other|opposite)\s+side\s+(?=\d+\s*[a-z])/g, tersely: 'other side: ' },
   // `working on leg 2: ch 4, join to leg 1 with a sc, sc in next 9 st of leg 1`
-  { said: /\b(?:working|work|continue|continuing)\s+(?:on|with|from)\s+[a-z]+\s+[12]\s*[:,]/g, tersely: '' },
   {
-    said: /(?<=\d\s+(?:sts?|sc|dc|stitches)\s+)(?:of|on)\s+(?:the\s+)?(?:[a-z]+\s+[12]|(?:first|second|other)\s+[a-z]+)(?=\s*[,;(\[])/g,
+    said: /\b(?:working|work|continue|continuing)\s+(?:on|with|from)\s+(?!(?:r|rnd|round|row)\s)[a-z]+\s+[12]\s*[:,]/g,
+    tersely: '',
+  },
+  {
+    said: /(?<=\d\s+(?:sts?|sc|dc|stitches)\s+)(?:of|on)\s+(?:the\s+)?(?!(?:r|rnd|round|row)\s)(?:[a-z]+\s+[12]|(?:first|second|other)\s+[a-z]+)(?=\s*[,;(\[])/g,
     tersely: '',
   },
 ];

@@ -65,7 +65,10 @@ export function legendWords(plain: string, terms: Terms): LegendWords | undefine
 }
 
 const NUMBERED =
-  /^[^\S\n]*([a-z]{1,6})\.?[^\S\n]?(\d{1,3})(?:[^\S\n]*(?:-|to|t\/m|until)[^\S\n]*\d{1,3})?[^\S\n]*[:)]/gm;
+  /^[^\S\n]*([a-z]{1,6})\.?[^\S\n]?(\d{1,3})(?:[^\S\n]*(?:-|to|t\/m|until)[^\S\n]*\d{1,3})?[^\S\n]*[:)](.*)/gm;
+/** A round, and no part that begins: stitches or their count. */
+const OF_STITCHES = /[([]\s*\d+\s*[)\]]|\b(?:sc|dc|hdc|inc|dec|around|single|double)\b/;
+const BEGINS = /\b(?:ring|circle|mr|magic)\b/;
 /** They are numbered, and are no rounds. */
 const NO_LABEL =
   /^(?:r|rnds?|rds?|rows?|rounds?|lines?|step|part|piece|leg|arm|ear|fin|wing|side|day|page|fig|photo|week|size|chart|sc|dc|ch|st|x|v|a)$/;
@@ -73,8 +76,10 @@ const NO_LABEL =
 /** The word before the numbers 1, 2 and 3 at the beginning of lines, where it is none that everybody uses; null where there is none. */
 function labelWord(plain: string): string | null {
   const next = new Map<string, number>();
-  for (const [, word, number] of plain.slice(0, LONGEST).matchAll(NUMBERED)) {
-    if (NO_LABEL.test(word)) continue;
+  for (const [, word, number, work] of plain.slice(0, LONGEST).matchAll(NUMBERED)) {
+    // `Horn 2: 6 sc in ring` is another part.
+    const round = Number(number) === 1 || (OF_STITCHES.test(work) && !BEGINS.test(work));
+    if (NO_LABEL.test(word) || !round) continue;
     const wanted = next.get(word) ?? 1;
     if (Number(number) === wanted) next.set(word, wanted + 1);
     if (wanted === 3 && Number(number) === 3) return word;

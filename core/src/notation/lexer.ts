@@ -105,7 +105,7 @@ const OF_THE_HANDS =
 /** `HOOK....... 3.5 MM`: dots that lead to a value are a colon, to a count at the end of a round an equals sign; as long as they were. */
 const dotted = (text: string): string =>
   text.replace(
-    /\.{4,}(?=\s*(\d+\s*(?:sts?|sc|dc)?\.?\s*$)?\S?)/g,
+    /\.{4,}(?=\s*(?:(\d+\s*(?:sts?|sc|dc)?\.?\s*$)|\S))/g,
     (dots, count: string | undefined) => `${count ? '=' : ':'}${' '.repeat(dots.length - 1)}`,
   );
 

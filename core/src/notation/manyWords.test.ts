@@ -60,6 +60,12 @@ describe('rounds until there are so many', () => {
     ).toEqual([{ made: Array.from({ length: rows }, () => 8), errors: [] }]),
   );
 
+  it('said where there are as many already is told', () =>
+    expect(after12('R3: sc around (12)', 'repeat R3 until you have 3 rounds')).toEqual({
+      made: [6, 12, 12],
+      errors: ['unknown-word'],
+    }));
+
   it('and until so many stitches are left, as before', () =>
     expect(after12('R3: dec around (6)', 'repeat R3 until 3 remain').made).toEqual([6, 12, 6, 3]));
 

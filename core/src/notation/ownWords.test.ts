@@ -40,8 +40,14 @@ describe('a page that numbers its rounds by a word of its own', () => {
   });
 
   it('steps, legs and pages that are counted are no rounds', () => {
-    const reading = read('Leg 1: see photo\nLeg 2: see photo\nLeg 3: see photo\n\nR1: 6 sc in ring (6)');
-    expect(reading.label).toBeNull();
+    const labelOf = (...words: string[]) =>
+      read(`${words.map((w, i) => `${w} ${i + 1}: 6 sc in ring (6)`).join('\n')}\n\nR1: 6 sc in ring (6)`)
+        .label;
+    expect(labelOf('Leg', 'Leg', 'Leg')).toBeNull();
+    expect(labelOf('Horn', 'Horn', 'Horn')).toBeNull();
+    expect(
+      read('Note 1: eyes first\nNote 2: see photo\nNote 3: stuff it\n\nR1: 6 sc in ring').label,
+    ).toBeNull();
   });
 
   it.each(['foo one: 6 sc in a ring', 'and then 6x sc, inc (18)'])(

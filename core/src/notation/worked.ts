@@ -56,6 +56,8 @@ export abstract class WorkedLines extends Layers {
     const labelled = node.label ? node.label.last - node.label.first + 1 : null;
     const times = labelled !== null && labelled % copied.length === 0 ? labelled / copied.length : node.times;
     const upTo = node.upTo === undefined ? null : node.upTo - this.part.rounds.length;
+    if (upTo !== null && upTo <= 0)
+      return [...problems, problem('unknown-word', node.span, say.soManyThere(this.part.rounds.length))];
     const most = node.until === null ? (upTo ?? times * copied.length) : MOST_UNTIL;
     let number = node.label?.first ?? this.work.next ?? 1;
     let reached = node.until === null;

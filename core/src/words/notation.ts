@@ -63,6 +63,7 @@ export const notationWords = {
   unknownPart: (name: string) => `No part is called “${name}”. Add it, or name one that is there.`,
   notFinished: (name: string) => `“${name}” must be made before this round; it is written further down.`,
   untilNever: (offered: number, left: number) => `From ${offered}, this repeat never leaves exactly ${left}.`,
+  soManyThere: (n: number) => `There are ${n} rounds already: nothing is worked again.`,
   repeatRead: (n: number, more: boolean) =>
     more
       ? `“Repeat ${often(n)}” is read as ${n} more, ${n + 1} in all: that adds up.`

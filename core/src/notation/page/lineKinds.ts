@@ -76,6 +76,12 @@ export const starts = (node: RoundNode): boolean =>
     node.items.every((i) => i.type === 'sign' || (i.type === 'stitch' && i.kind === 'ch')) &&
     node.items.some((i) => i.type === 'stitch' && i.times !== 1));
 
+/** `With sand, ch 20, ...`, and not `ch 1 at the start of a row does not count`. */
+export const CHAINED = /^\s*(?:(?:with|in) [a-z]+,? )?ch(?:ain)? ?\d(?!.*(?:\bcount|=|:))/;
+
+/** Ends with a count in brackets, or in a ring. */
+export const COUNTED = /(?:[([]\s*\d+\s*[)\]]|\bin (?:an? |the |magic )*(?:ring|circle))\s*\.?\s*$/;
+
 const NAME_SAID = /^(?:pattern\s+|toy\s+)?(?:name|title)\s*:\s*(?=\S)/i;
 
 /** `Pattern name: Hazel the hen`: the title said by its field. */

@@ -6,7 +6,7 @@ import type { Fact, LineNode, Span } from '../syntax';
 import { headerIn, isColumnHead, isFurniture, type Block } from './blocks';
 import { breaksOf } from './breaks';
 import { HEADING_ENDS, headIn, OF_MATERIALS, SHORT_HEAD, WRAPPED, type Head } from './head';
-import { both, isTold, isWork, starts, type LineKind } from './lineKinds';
+import { both, CHAINED, COUNTED, isTold, isWork, starts, type LineKind } from './lineKinds';
 
 /** What lines are read in: the terms of the page and the signs it uses. */
 export type Terms = Pick<LineContext, 'terms' | 'symbols' | 'bare' | 'words'>;
@@ -247,17 +247,15 @@ export abstract class Looking {
     return node.label !== null || starts(node) || this.page.every((l) => l.as === 'blank');
   }
 
-  /** A round with its label, or a chain that begins one, wherever it stands: where it belongs to no part it is not read, and never only words. */
+  /** A round with its label, wherever it stands: where it belongs to no part it is not read, and never only words. */
   protected isLabelledWork(i: number): boolean {
     const node = this.parse(i, { fresh: false, begins: true });
-    if (/^\s*(?:(?:with|in) [a-z]+,? )?ch(?:ain)? ?\d/.test(this.plain[i])) return true;
     return node.type === 'round' && node.label !== null && !node.label.bare && isWork(node);
   }
 
-  /** `tr2: 6x inc (12)`: stitches and their count, or a ring, at the end of a line, however it is numbered. */
+  /** `tr2: 6x inc (12)`: stitches and their count, or a ring, at the end of a line, however it is numbered; a chain that begins something. */
   protected isCountedWork = (i: number): boolean =>
-    /(?:[([]\s*\d+\s*[)\]]|\bin (?:an? |the |magic )*(?:ring|circle))\s*\.?\s*$/.test(this.plain[i]) &&
-    CRAFT_COUNT.test(this.plain[i]);
+    CHAINED.test(this.plain[i]) || (COUNTED.test(this.plain[i]) && CRAFT_COUNT.test(this.plain[i]));
 
   protected context = (more: Pick<LineContext, 'fresh' | 'begins'>): LineContext => ({
     ...this.base,

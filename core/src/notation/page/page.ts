@@ -131,7 +131,8 @@ export class PageReader extends GoingOn {
 
   /** A line that belongs to no part, and those in which it goes on. */
   private aside(i: number, said: LineKind): number {
-    const lost = this.isLabelledWork(i) || (said === 'remark' && this.isCountedWork(i));
+    const lost =
+      this.isLabelledWork(i) || ((said === 'remark' || said === 'assembly') && this.isCountedWork(i));
     const as = said !== 'title' && !this.said[i + 1] && lost ? 'unread' : said;
     let last = i;
     while (last + 1 < this.lines.length && last - i < MOST_WRAPPED && this.wordsGoOn(last)) last++;
