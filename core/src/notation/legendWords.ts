@@ -46,12 +46,9 @@ export function legendWords(plain: string, terms: Terms): LegendWords | undefine
   const of: Record<string, string> = {};
   const written = plain.slice(0, LONGEST);
   // A meaning may be broken by the width of its page.
-  const found = [
-    ...written.matchAll(EXPLAINED),
-    ...written.replace(/[ \t]*\n(?=[a-z])/g, ' ').matchAll(EXPLAINED),
-  ];
+  const found = [...written.matchAll(EXPLAINED), ...written.replace(/\n(?=[a-z])/g, ' ').matchAll(EXPLAINED)];
   for (const [, word, meaning] of found) {
-    const said = meaning.replace(/\s*\(.*$/, '').trim();
+    const said = meaning.replace(/\(.*$/, '').trim().replace(/\s+/g, ' ');
     const known = MEANINGS.find(([means]) => means.test(said))?.[1];
     if (!known || own(of, word) !== undefined || Object.keys(of).length >= MOST_WORDS) continue;
     const free = craftWord(word, terms) === null && !OF_THE_HOUSE.has(word) && !isColour(word);

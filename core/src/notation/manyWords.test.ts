@@ -160,6 +160,19 @@ describe('chains and edges in the hands of books and kits', () => {
     ).toEqual({ made: [6, 22, 22], errors: [] }));
 });
 
+describe('a chain that stands for the first of two in one stitch', () => {
+  const tall = ['R1: 12 dc in ring (12)'];
+  it.each([
+    ['R2: ch 3, dc in same st, 2 dc in each st around, sl st to top of ch 3 (24)', 24],
+    ['R2: ch 3 (counts as dc), dc in same st, 2 dc in each st around (24)', 24],
+    ['R2: ch 3 (does not count), 2 dc in same st, 2 dc in each st around (24)', 24],
+    ['R2: ch 3, dc in each st around (12)', 12],
+  ])('%s', (line, made) => {
+    const [disc] = told('US terms.', '', 'Disc', ...tall, line);
+    expect(disc).toEqual({ made: [12, made], errors: [] });
+  });
+});
+
 describe('several sentences of rounds in one line', () => {
   it.each([
     ['27th round: As 2nd round. 28th round: sc around. Stuff body.', [24, 24]],

@@ -202,10 +202,16 @@ const inOneChain = (start: Item | undefined, stated: number | null): boolean =>
 /** `ch 13, dc in 4th ch from hook and each ch (11)`: the chain that is passed over stands for a stitch, where the count asks for it. */
 export function settleTallStart(items: Item[], offered: number, stated: number | null): Item[] {
   const turning = items.find((i) => i.type === 'sign' && i.sign === 'turning-chain' && (i.chain ?? 0) > 1);
-  if (turning?.type === 'sign' && !turning.counts && stated !== null) {
-    const counted = items.map((i): Item => (i === turning ? { ...turning, counts: true } : i));
-    return !meets(items, offered, stated, false) && meets(counted, offered, stated, false) ? counted : items;
+  if (turning?.type === 'sign' && stated !== null && !meets(items, offered, stated, false)) {
+    const counts = (is: boolean, i: Item): Item => (i === turning ? { ...turning, counts: is } : i);
+    // `ch 3, dc in same st`: the chain is the first of two in one stitch
+    const inOne = items.map((i) =>
+      i.type === 'stitch' && i.same && i.times === 1 ? { ...i, makes: i.makes + 1 } : counts(false, i),
+    );
+    const found = [items.map((i) => counts(true, i)), inOne].find((f) => meets(f, offered, stated, false));
+    if (found) return found;
   }
+  if (turning?.type === 'sign' && !turning.counts && stated !== null) return items;
   const at = items.findIndex((i) => i.type === 'start');
   const start = items[at];
   if (inOneChain(start, stated))

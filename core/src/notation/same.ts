@@ -26,6 +26,9 @@ export function intoSame(items: Item[]): void {
     });
   } else if (host === undefined && last.kind === 'slst' && chains.length === 1)
     items.push(petal(chains[0], last));
+  // `ch 3, dc in same st`: in the stitch of the chain, if that counts, which the count of the round says
+  else if (host?.type === 'sign' && host.sign === 'turning-chain')
+    items.push(...chains, { ...last, same: true });
   else items.push(...chains, last);
 }
 
