@@ -3,12 +3,12 @@ import { NUMBER_PATTERN as N, numberSaid, ORDINALS, wordNumber } from './numberW
 
 const TH = String.raw`\d(?:st|nd|rd|th)|${ORDINALS.slice(1).join('|')}`;
 
-/** Rounds said by which of their stitches are doubled or worked together, and rounds that go on as they are, put tersely. */
+/** Rounds said by which of their stitches are doubled or worked together, and rounds that go on as they are, put tersely; `st` is the plain stitch in any terms. */
 export const EVERY_NTH: readonly Phrase[] = [
   { said: /\bdouble\s+(?:each|every)\s+(?:st|stitch)\b/g, tersely: 'inc around' },
   {
     said: new RegExp(String.raw`\bdouble\s+every\s+(${TH})\s+(?:st|stitch)\b`, 'g'),
-    tersely: (nth) => `(${numberSaid(nth) - 1} sc, inc) around`,
+    tersely: (nth) => `(${numberSaid(nth) - 1} st, inc) around`,
   },
   // `every 3rd + 4th st together`
   {
@@ -16,7 +16,7 @@ export const EVERY_NTH: readonly Phrase[] = [
       String.raw`\b(?:(?:crochet|work)\s+)?every\s+(${TH})\s*(?:and|\+|&)\s*(?:${TH})\s+(?:sts?|stitch(?:es)?)\s+together\b`,
       'g',
     ),
-    tersely: (nth) => `(${numberSaid(nth) - 1} sc, dec) around`,
+    tersely: (nth) => `(${numberSaid(nth) - 1} st, dec) around`,
   },
   {
     said: /\b(?:always|(?:always\s+)?(?:crochet|work))\s+(?:2|two)\s+(?:(?:sts?|stitches)\s+)?together(?:\s+(?:all\s+)?a?round)?(?=\s*(?:$|[=.,;(]))/g,

@@ -62,6 +62,6 @@ export const TUTORIAL_WORDS: readonly Phrase[] = [
   },
   {
     said: new RegExp(String.raw`\bjust\s+go\s+a?round(?:,?\s+(?:${N})\s+times)?`, 'g'),
-    tersely: 'sc around',
+    tersely: 'even',
   },
 ];
