@@ -130,17 +130,6 @@ describe('sentences of tutorials', () => {
   ])('%s', (line) => expect(told(line)).toEqual([{ made: [8], errors: [] }]));
 });
 
-describe('the same in British terms', () => {
-  it.each([
-    ['Round three: double every second stitch. 18 stitches.', 18],
-    ['every 2nd + 3rd st together = 8', 8],
-    ['Round three: just go round. 12 stitches.', 12],
-  ])('%s', (line, made) => {
-    const [part] = told('R1: 6 dc in ring', 'R2: 2 dc in each dc (12)', line);
-    expect(part).toEqual({ made: [6, 12, made], errors: [] });
-  });
-});
-
 describe('chains and edges in the hands of books and kits', () => {
   it.each([
     ['CH 5, SL 4, FO', [4]],

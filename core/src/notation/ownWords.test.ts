@@ -58,3 +58,14 @@ describe('a page that numbers its rounds by a word of its own', () => {
     },
   );
 });
+
+describe('the same in British terms', () => {
+  it.each([
+    ['Round three: double every second stitch. 18 stitches.', 18],
+    ['every 2nd + 3rd st together = 8', 8],
+    ['Round three: just go round. 12 stitches.', 12],
+  ])('%s', (line, made) => {
+    const [part] = told('R1: 6 dc in ring', 'R2: 2 dc in each dc (12)', line);
+    expect(part).toEqual({ made: [6, 12, made], errors: [] });
+  });
+});
