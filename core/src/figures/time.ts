@@ -25,6 +25,7 @@ export const TIME = {
   colour: { value: 0.5, unit: 'minutes', source: JUDGED },
   drawShut: { value: 0.5, unit: 'minutes', source: JUDGED },
   core: { value: 2, unit: 'minutes', source: JUDGED },
+  starPoint: { value: 0.25, unit: 'minutes', source: JUDGED },
   pushIn: { value: 1, unit: 'minutes', source: JUDGED },
 } as const satisfies Record<string, Figure | number>;
 

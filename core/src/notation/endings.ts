@@ -53,6 +53,14 @@ const COUNT = new RegExp(
   String.raw`\b(?:last|remaining|rem|final|of the|each of the|through|front loops? of the last)\s+(?!one\b)(${N})\b|\b(${N})\s+(?:front\s+)?(?:loops?|lps?|sts?|stitches|sc|dc)\b`,
 );
 
+/** `close as a star`, `star close`, `over and under the loops between the legs`. */
+const STAR =
+  /\bstar[- ]?(?:close|closed|closing|closure|shut)\b|\bclos\w*\b[^.;]{0,40}\b(?:as|with|in|into|like) (?:a |the )?star\b|\b(?:over and under|under and over)\b[^.;]{0,40}\b(?:loops?|legs|stitches|sts)\b/;
+
+/** Whether a sentence closes the end as a star; a hole between pieces is no end. `said` in lower case. */
+export const isStar = (said: string): boolean =>
+  STAR.test(said) && !/\b(?:hole|gap|opening) between\b/.test(said);
+
 /** The house's own word, and the shortest of every maker. */
 const JUST_CLOSE =
   /^(?:(?:fasten off|f\.?o|finish off|cut (?:the )?yarn)\s*[;,&]\s*)?(?:then |and )?(?:close|gather|draw (?:the )?hole shut|close off|(?:draw|pull) (?:it )?(?:up|together))(?: (?:the )?(?:hole|end|part|it))?(?: up)?(?: and (?:fasten|finish) off)?$/;

@@ -1,4 +1,4 @@
-import { endingsIn, tailIn } from './endings';
+import { endingsIn, isStar, tailIn } from './endings';
 import { zonesIn } from './fillZones';
 import { featureIn } from './featureNote';
 import { hookIn, type HookSaid } from './hooks';
@@ -51,6 +51,7 @@ export function factsIn(sentence: string): Fact[] {
   if (eyesFirst) facts.push(...placed);
   facts.push(...stuffingIn(said), ...zonesIn(said));
   facts.push(...endingsIn(said));
+  if (isStar(said)) facts.push({ fact: 'star' });
   const tailMm = tailIn(said);
   if (tailMm !== null) facts.push({ fact: 'tail', tailMm });
   // "Eyes 4 rounds up from the bottom" is about the eyes.

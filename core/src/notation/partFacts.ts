@@ -45,6 +45,10 @@ export function decide(part: PartReading, facts: readonly Fact[]): string | null
       case 'open':
         ended(part, fact);
         break;
+      case 'star':
+        part.star = true;
+        if (!part.closed) ended(part, { fact: 'shut', how: 'gathered', count: null });
+        break;
       case 'tail':
         part.tailMm = Math.max(part.tailMm ?? 0, fact.tailMm);
         break;

@@ -96,6 +96,8 @@ export interface PartReading {
   /** the last round is gathered shut, or its round hole sewn */
   closed: boolean;
   end: PartEnd;
+  /** closed as a star */
+  star: boolean;
   pauses: Pause[];
   /** the colour of each copy, where the text gives them different ones */
   copyColours: readonly string[] | null;
@@ -154,6 +156,7 @@ export const emptyPart = (firstLine = 1): PartReading => ({
   caught: [],
   closed: false,
   end: { how: 'not known', count: null },
+  star: false,
   pauses: [],
   copyColours: null,
   stuffedAfter: [],

@@ -221,9 +221,9 @@ export type Fact =
   /** `sewn together`: the round hole of an end, sewn instead of gathered */
   | { fact: 'shut'; how: 'gathered' | 'sewn together' | 'sewn shut'; count: number | null }
   | { fact: 'open' }
+  | { fact: 'star' }
   | { fact: 'make'; make: number; mirrored: boolean }
-  /** the end of the toy at which the part begins */
-  /** `leg`: only of what goes on into the body; a head does not begin below */
+  /** the end of the toy at which the part begins; `leg`: only of what goes on into the body, a head does not begin below */
   | { fact: 'ring'; ringIs: string; of?: 'leg' }
   | { fact: 'colour'; colour: string }
   /** work rests after so many stitches of this round */

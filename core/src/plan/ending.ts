@@ -2,6 +2,8 @@ import { ENDS, OPENINGS } from '../figures';
 import { worstOpening } from '../form';
 import type { PartModel, ToyModel } from '../model';
 import { bandOf, profileOf, roundsWorked } from '../safety';
+import type { GatherWay } from '../toy';
+import type { OfPiece } from './task';
 
 /** How a part's end is made. */
 export type EndIs = 'gathered' | 'left open' | 'sewn shut' | 'worked shut' | 'folded';
@@ -12,6 +14,24 @@ export function endIs({ reading }: PartModel): EndIs {
   const { how } = reading.end;
   if (how === 'sewn shut' || how === 'folded') return how;
   return how === 'flattened' ? 'worked shut' : 'left open';
+}
+
+/** How a gathered end is laid: as the maker says, else as the text does. */
+export const wayOf = ({ part, reading }: PartModel): GatherWay =>
+  part.ending?.way ?? (reading.star ? 'star' : 'drawn together');
+
+/** Legs and the like stand in this share of a part's rounds before its end. Judged. */
+const LEGS_WITHIN = 1 / 3;
+
+/** How often the thread of a star goes across: once for each leg round the hole; without legs once for every two stitches. */
+export function starPoints(model: ToyModel, part: PartModel, of: OfPiece): { points: number; legs: number } {
+  const from = part.fabric.rounds.length * (1 - LEGS_WITHIN);
+  const isHere = (at: OfPiece) => at.part === of.part && at.copy === of.copy;
+  const sewn = model.sites.flatMap(({ join, sites }) => (isHere(join.at) ? sites.map((s) => s.round) : []));
+  const caught = model.caught.flatMap(({ join }) => (isHere(join.at) ? [join.round] : []));
+  const legs = [...sewn, ...caught].filter((round) => round >= from).length;
+  const { count } = part.fabric.rounds[roundsWorked(part) - 1];
+  return legs > 1 ? { legs, points: legs } : { legs: 0, points: Math.ceil(count / 2) };
 }
 
 /** The hole that a gathered round leaves at rest, mm, at its worst (largest): what a probe of a small finger is held against. */

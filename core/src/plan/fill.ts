@@ -74,7 +74,7 @@ function usualGoes(model: ToyModel, part: PartModel): At[] {
   let wide = 0;
   for (let i = from + Math.floor((end - from) / 2); i < end && worstOpening(form, i) >= wideMm; i++)
     wide = i + 1;
-  return [...early, ...goesBetween(wide < end ? wide : 0, end, model.toy.plan.goes)];
+  return [...early, ...goesBetween(wide < end ? wide : 0, end, part.part.goes ?? model.toy.plan.goes)];
 }
 
 function goesBetween(wide: number, end: number, goes: 1 | 2 | 3 | null): At[] {
@@ -96,14 +96,15 @@ function throughHole(part: PartModel, at: At): At | null {
 }
 
 /**
- * When one piece of a part is filled: where the text says, else as usual, and where the maker moved a go. A hole that is too small
+ * When one piece of a part is filled: in as many goes as the maker says of this part, else where the text says, else as usual, and where the maker moved a go. A hole that is too small
  * for a stick moves a go back to the last that lets filling through, and trouble says so; where there is none, nothing is filled.
  * What stays empty gets no go: nothing is a step of no grams.
  */
 export function fillGoes(model: ToyModel, part: PartModel, of: OfPiece, trouble: Trouble[]): FillGo[] {
   const { fabric, form } = part;
   if (!isFilled(part) || fabric.rounds.length === 0 || form.section !== 'ring') return [];
-  const said = saidGoes(part);
+  // How often the maker fills this very part goes before what its text says.
+  const said = part.part.goes === null ? saidGoes(part) : [];
   // Walls that lie on one another hold nothing, unless the text has it filled.
   if (said.length === 0 && form.innerCm3 <= 0) return [];
   const found = (said.length > 0 ? said : usualGoes(model, part)).flatMap((at): FillGo[] => {

@@ -1,5 +1,5 @@
 export { planOf } from './plan';
-export { gatherInstead, holeLeftMm } from './ending';
+export { gatherInstead, holeLeftMm, wayOf } from './ending';
 export { moved } from './order';
 export { rowMove } from './rowMoves';
 export type { RowMove } from './rowMoves';

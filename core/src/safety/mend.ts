@@ -5,7 +5,7 @@ import {
   secureStart,
   setFeature,
   setJoin,
-  type EndingSaid,
+  USUAL_END,
   type Toy,
 } from '../toy';
 
@@ -24,8 +24,6 @@ export type Mend =
   | { do: 'sew in'; feature: string }
   | { do: 'fabric core'; part: string }
   | { do: 'not washed' };
-
-const USUAL_END: EndingSaid = { gather: null, loops: 'front', from: 'outside', times: null };
 
 const each = (toy: Toy, ids: readonly string[], edit: (so: Toy, id: string) => Toy): Toy =>
   ids.reduce(edit, toy);

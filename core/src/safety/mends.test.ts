@@ -14,6 +14,7 @@ import {
   sayYarn,
   secureStart,
   setFeature,
+  USUAL_END,
   type AgeGroup,
   type Toy,
 } from '../toy';
@@ -76,7 +77,7 @@ const cored = (is: 'wire' | 'wood' | 'felt'): Toy => {
   return changePart(BALL, part.id, { core: { is, lengthMm: 20, widthMm: 6, at } });
 };
 const times = (toy: Toy, t: 1 | 2): Toy =>
-  changePart(toy, toy.parts[0].id, { ending: { gather: null, loops: 'front', from: 'outside', times: t } });
+  changePart(toy, toy.parts[0].id, { ending: { ...USUAL_END, times: t } });
 const chainStart = page(
   'Ball (3.0 mm hook)\nR1: ch 4, join to form a ring, 6 sc in ring (6)\nR2: inc x6 (12)\nR3-5: sc around (12)\nstuff\nR6: dec x6 (6)\nclose',
 );

@@ -78,6 +78,7 @@ function withPart(toy: Toy, text: string, said: SaidOfPart, gauge: string, newId
     stretches: [],
     zones: [],
     core: null,
+    goes: null,
     ending: null,
     weighedG: null,
   };

@@ -9,7 +9,7 @@ import type { Terms } from '../notation';
 import type { Units } from '../words';
 
 /** Version of the document that this program writes. Every released version stays readable. */
-export const SCHEMA = 15;
+export const SCHEMA = 16;
 
 /** One thing made from a part. Joins, ticks and tests refer to a copy, never to a part's number. */
 export interface Copy {
@@ -36,6 +36,8 @@ export interface Part {
   zones: readonly ZoneSaid[];
   /** what stiffens it inside; null for nothing */
   core: Core | null;
+  /** in how many goes it is filled, closed; null as the toy's others */
+  goes: 1 | 2 | 3 | null;
   /** how its end is closed, where the maker has said more than the text */
   ending: EndingSaid | null;
   /** what the bag of filling weighed less after one piece of it was filled, g; null while nobody has weighed it */
@@ -69,7 +71,21 @@ export interface EndingSaid {
   loops: 'front' | 'back';
   from: 'outside' | 'inside';
   times: 1 | 2 | null;
+  /** null as the text says, drawn together where it says nothing */
+  way: GatherWay | null;
 }
+
+/** A hole drawn together, or closed as a star: over and under the loops between the legs, across and across. */
+export type GatherWay = 'drawn together' | 'star';
+
+/** What is usual of an end of which the maker has said one thing only. */
+export const USUAL_END: EndingSaid = {
+  gather: null,
+  loops: 'front',
+  from: 'outside',
+  times: null,
+  way: null,
+};
 
 /** What a length of a part is on the toy. */
 export type StretchIs = 'head' | 'neck' | 'body' | 'limb' | 'other';
@@ -148,7 +164,7 @@ export interface MoveSaid {
 export interface PlanSaid {
   /** posts go in as late as it is comfortable, or before the first decreases */
   eyes: 'late' | 'early';
-  /** in how many goes closed parts are filled; null as usual */
+  /** in how many goes closed parts are filled that have no number of their own; null as usual */
   goes: 1 | 2 | 3 | null;
   /** seams when every part is made, or each as soon as it can be sewn */
   seams: 'last' | 'soon';

@@ -56,6 +56,7 @@ export const pageWords = {
   off: 'comes off the hook',
   tail: (mm: number) => `end of ${mm % 10 === 0 ? mm / 10 : (mm / 10).toFixed(1)} cm`,
   gathered: (count: number | null) => `closed: gather ${count === null ? 'the last round' : count}`,
+  star: 'as a star',
   sewnTogether: 'closed: the hole is sewn',
   sewnShut: 'sewn shut flat',
   open: 'left open',

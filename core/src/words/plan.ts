@@ -209,6 +209,10 @@ export const planWords = {
   closeDetail: (end: string, job: string) => `leave ${end} ${job}`,
   closeReason: ({ times, loops, from }: { times: 1 | 2; loops: string; from: string }) =>
     `From the ${from} through the ${loops} loops, all in one direction${times === 2 ? ', twice round' : ''}; pull, knot, go in beside the knot and out far away, snip: the end slips inside.`,
+  star: (points: number, legs: number) =>
+    legs > 1
+      ? `As a star: over and under the loops between the ${legs} legs, across and across, ${points} times.`
+      : `As a star: over one loop, under the next, across and across, ${plural(points, 'time')}.`,
   leftOut: (n: number) =>
     `${plural(n, 'round', 'rounds')} after it ${n === 1 ? 'is' : 'are'} left out, as you gather early.`,
   gatherInstead: (label: string, count: number, hole: string, twice: boolean) =>

@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { bothFillings, fillingOf, zonesOf, type PartModel } from '@hoppla/core/model';
-import { PlainButton, Quiet, Scroll } from '../../controls';
+import { bothFillings, fillingOf, isFilled, zonesOf, type PartModel } from '@hoppla/core/model';
+import { changePart } from '@hoppla/core/toy';
+import { Choice, PlainButton, Quiet, Scroll } from '../../controls';
+import { edit } from '../../documents';
 import { useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';
@@ -36,11 +38,34 @@ export function FillView() {
       <Silhouette part={part} zones={zones} span={at} onChoose={setSpan} />
       <View style={{ padding: 16, gap: 14 }}>
         <FillLength part={part} zones={zones} span={at} setSpan={setSpan} />
+        <Goes part={part} />
         <PartCore part={part} atRound={at.from} />
         <PartEnd part={part} />
         <Bag part={part} />
       </View>
     </Scroll>
+  );
+}
+
+/** In how many goes a closed part is filled, where it is not as the toy's others. */
+function Goes({ part }: { part: PartModel }) {
+  if (!part.reading.closed || !isFilled(part)) return null;
+  const { id, goes } = part.part;
+  const chosen = goes === null ? 'usual' : (String(goes) as '1' | '2' | '3');
+  return (
+    <Choice
+      label={say.goesOf(part.name)}
+      options={(['usual', '1', '2', '3'] as const).map((g) => ({
+        id: g,
+        label: g === 'usual' ? say.goesAsToy : say.goesMany[g],
+      }))}
+      chosen={chosen}
+      onChoose={(g) =>
+        edit(say.goesOf(part.name), { station: 'plan', part: id }, (so) =>
+          changePart(so, id, { goes: g === 'usual' ? null : (Number(g) as 1 | 2 | 3) }),
+        )
+      }
+    />
   );
 }
 

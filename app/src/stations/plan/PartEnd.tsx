@@ -1,23 +1,22 @@
 import { View } from 'react-native';
 import { courseOf, roundOf } from '@hoppla/core/address';
 import type { PartModel } from '@hoppla/core/model';
-import { gatherInstead, holeLeftMm } from '@hoppla/core/plan';
+import { gatherInstead, holeLeftMm, wayOf } from '@hoppla/core/plan';
 import { roundsWorked, timesGathered } from '@hoppla/core/safety';
-import { changePart, type EndingSaid } from '@hoppla/core/toy';
+import { changePart, USUAL_END, type EndingSaid } from '@hoppla/core/toy';
 import { Choice, Nudge, Num, PlainButton, Quiet, Title } from '../../controls';
 import { edit } from '../../documents';
 import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';
 
 const say = words.plan;
-const USUAL: EndingSaid = { gather: null, loops: 'front', from: 'outside', times: null };
 
 /** How a part is gathered shut: after which round, how often, through which loops, from which side. */
 export function PartEnd({ part }: { part: PartModel }) {
   const { model } = useToy();
   if (!part.reading.closed) return null;
   const { id } = part.part;
-  const said = part.part.ending ?? USUAL;
+  const said = part.part.ending ?? USUAL_END;
   const put = (change: Partial<EndingSaid> | null) =>
     edit(say.endingSaid(part.name), { station: 'plan', part: id }, (so) =>
       changePart(so, id, { ending: change && { ...said, ...change } }),
@@ -28,6 +27,12 @@ export function PartEnd({ part }: { part: PartModel }) {
         {say.ending}
       </Title>
       <Gathered part={part} onSay={(round) => put({ gather: round })} />
+      <Choice
+        label={say.way}
+        options={(['drawn together', 'star'] as const).map((w) => ({ id: w, label: say.ways[w] }))}
+        chosen={wayOf(part)}
+        onChoose={(way) => put({ way })}
+      />
       <Choice
         label={say.times}
         options={(['1', '2'] as const).map((t) => ({ id: t, label: say.timesMany[t] }))}

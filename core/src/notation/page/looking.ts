@@ -187,7 +187,7 @@ export abstract class Looking {
     const named = this.blankBefore && !this.begins && !/:\s*$/.test(plain) && /^[a-z]+$/.test(text);
     if (colourIn(text) !== null && !/[([]/.test(text) && !named) return true;
     return factsOf(text).some((f) =>
-      ['stuff', 'off', 'shut', 'unstuffed', 'zone', 'open', 'tail', 'stop'].includes(f.fact),
+      ['stuff', 'off', 'shut', 'unstuffed', 'zone', 'open', 'tail', 'stop', 'star'].includes(f.fact),
     );
   }
 

@@ -27,6 +27,8 @@ export function factWords(fact: Fact): string | null {
       }[fact.how];
     case 'open':
       return say.open;
+    case 'star':
+      return say.star;
     case 'make':
       return say.make(fact.make, fact.mirrored);
     case 'ring':

@@ -23,6 +23,7 @@ import {
   setJoin,
   setMove,
   setPause,
+  USUAL_END,
   type AgeGroup,
   type Toy,
 } from '../../toy';
@@ -164,7 +165,7 @@ function gatheredEarly(toy: Toy, k: number): Toy {
   const { fabric, part, reading } = modelToy(toy).parts[k % toy.parts.length];
   if (!reading.closed || fabric.rounds.length < 4) return toy;
   const gather = courseOf(fabric, fabric.rounds.length - 2);
-  return changePart(toy, part.id, { ending: { gather, loops: 'front', from: 'outside', times: null } });
+  return changePart(toy, part.id, { ending: { ...USUAL_END, gather } });
 }
 
 function withWork(toy: Toy, work: Wishes['works'][number]): Toy {

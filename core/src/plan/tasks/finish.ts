@@ -1,12 +1,21 @@
 import { ENDS, TIME } from '../../figures';
 import { roundUpEnd } from '../../join';
-import type { EndingSaid } from '../../toy';
+import type { EndingSaid, GatherWay } from '../../toy';
+import type { PartModel, ToyModel } from '../../model';
 import { planWords as say, type UnitWords } from '../../words';
 import { roundsWorked, timesGathered } from '../../safety';
-import { endIs, gatherInstead, type EndIs, type GatherInstead } from '../ending';
+import { endIs, gatherInstead, starPoints, wayOf, type EndIs, type GatherInstead } from '../ending';
 import { lastEnd, type Closing, type YarnEnds } from '../ends';
 import { pointsOfEnd, pointWords } from '../points';
-import { taskKey, type Due, type PieceAtHand, type TaskBase, type TaskKind, type Telling } from '../task';
+import {
+  taskKey,
+  type Due,
+  type OfPiece,
+  type PieceAtHand,
+  type TaskBase,
+  type TaskKind,
+  type Telling,
+} from '../task';
 
 /** Gathering shut, or fastening off an edge that is left open, sewn or worked shut; either way an end of yarn is left. */
 export interface FinishTask<K extends 'close' | 'fasten-off' = 'close' | 'fasten-off'> extends TaskBase {
@@ -18,17 +27,52 @@ export interface FinishTask<K extends 'close' | 'fasten-off' = 'close' | 'fasten
   tailMm: number;
   end: YarnEnds;
   /** of what is gathered: how often, through which loops, from which side; the round after which the rest is left out */
-  gather: { times: 1 | 2; loops: EndingSaid['loops']; from: EndingSaid['from']; leftOut: number } | null;
+  gather: Gather | null;
   /** an earlier round that could be gathered instead of a fiddly last one */
   instead: GatherInstead | null;
 }
 
+/** How an end is gathered. */
+interface Gather {
+  times: 1 | 2;
+  loops: EndingSaid['loops'];
+  from: EndingSaid['from'];
+  way: GatherWay;
+  /** of a star: how often it goes across, and the legs that it goes between */
+  points: number;
+  legs: number;
+  leftOut: number;
+}
+
+function gatherOf(model: ToyModel, part: PartModel, of: OfPiece, worked: number): Gather {
+  const { ending } = part.part;
+  const way = wayOf(part);
+  return {
+    times: timesGathered(model, part),
+    loops: ending?.loops ?? 'front',
+    from: ending?.from ?? 'outside',
+    way,
+    ...(way === 'star' ? starPoints(model, part, of) : { points: 0, legs: 0 }),
+    leftOut: part.fabric.rounds.length - worked,
+  };
+}
+
+/** What a gathered end takes: round its loops, across the hole for each point of a star. */
+function gatheredNeed(n: number, stitchMm: number, { times, way, points }: Gather): Closing {
+  const across = way === 'star' ? (ENDS.star.perPoint * points * n * stitchMm) / Math.PI : 0;
+  return {
+    job: 'close',
+    byStitchMm: (ENDS.gather.perStitch * n * stitchMm + across) * times,
+    plusMm: ENDS.gather.plusMm,
+  };
+}
+
 /** What an end takes by itself. */
-function closingOf(is: EndIs, n: number, { stitchMm, times }: { stitchMm: number; times: number }): Closing {
-  const { gather, sewnShut } = ENDS;
+function closingOf(is: EndIs, n: number, stitchMm: number, gather: Gather | null): Closing {
+  const { sewnShut } = ENDS;
   switch (is) {
     case 'gathered':
-      return { job: 'close', byStitchMm: gather.perStitch * n * stitchMm * times, plusMm: gather.plusMm };
+      return gatheredNeed(n, stitchMm, gather!);
     case 'sewn shut':
       return { job: 'sew shut', byStitchMm: sewnShut.perPair * (n / 2) * stitchMm, plusMm: sewnShut.plusMm };
     default:
@@ -44,10 +88,9 @@ function finishDue<K extends 'close' | 'fasten-off'>(kind: K, piece: PieceAtHand
   const folded = part.fabric.layers.find((l) => l.kind === 'fold')?.rounds[0];
   const last = folded ?? part.fabric.rounds[worked - 1];
   const is = endIs(part);
-  const times = closed ? timesGathered(model, part) : 1;
-  const closing = closingOf(is, last.count, { stitchMm: part.gauge.stitchMm, times });
+  const gather = closed ? gatherOf(model, part, of, worked) : null;
+  const closing = closingOf(is, last.count, part.gauge.stitchMm, gather);
   const end = lastEnd(model, part, { of, at: last.label, closing });
-  const said = part.part.ending;
   return [
     {
       after: worked,
@@ -61,26 +104,19 @@ function finishDue<K extends 'close' | 'fasten-off'>(kind: K, piece: PieceAtHand
         is,
         tailMm: end.eachMm,
         end,
-        gather: closed
-          ? {
-              times,
-              loops: said?.loops ?? 'front',
-              from: said?.from ?? 'outside',
-              leftOut: part.fabric.rounds.length - worked,
-            }
-          : null,
+        gather,
         instead: gatherInstead(model, part),
         points: of.copy === part.copies[0]?.id ? pointsOfEnd(model, of.part) : [],
-        minutes: minutesOf(is, last.count) * times,
-        content: `${last.count}:${end.eachMm}`,
+        minutes: minutesOf(is, last.count, gather),
+        content: `${last.count}:${end.eachMm}${gather?.way === 'star' ? ':star' : ''}`,
       },
     },
   ];
 }
 
 /** Minutes to make an end; an open edge takes none. */
-function minutesOf(is: EndIs, n: number): number {
-  if (is === 'gathered') return TIME.close.value;
+function minutesOf(is: EndIs, n: number, gather: Gather | null): number {
+  if (gather) return (TIME.close.value + TIME.starPoint.value * gather.points) * gather.times;
   return is === 'sewn shut' ? TIME.seamPerStitch.value * (n / 2) + TIME.seamPlus.value : 0;
 }
 
@@ -98,6 +134,7 @@ function saidOtherwise({ textMm, needMm, eachMm }: YarnEnds, units: UnitWords): 
 const notesOf = ({ end, points, instead, gather }: FinishTask, { units }: Telling): string[] => [
   ...(gather && gather.leftOut > 0 ? [say.leftOut(gather.leftOut)] : []),
   ...saidOtherwise(end, units),
+  ...(gather?.way === 'star' ? [say.star(gather.points, gather.legs)] : []),
   ...(instead
     ? [say.gatherInstead(instead.label, instead.count, units.length(instead.holeMm), instead.twice)]
     : []),

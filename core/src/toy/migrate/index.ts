@@ -6,6 +6,7 @@ import { to12 } from './to12';
 import { to13 } from './to13';
 import { to14 } from './to14';
 import { to15 } from './to15';
+import { to16 } from './to16';
 import { to2 } from './to2';
 import { to3 } from './to3';
 import { to4 } from './to4';
@@ -31,6 +32,7 @@ const STEPS: Record<number, (file: Loose) => Loose> = {
   13: to13,
   14: to14,
   15: to15,
+  16: to16,
 };
 
 /** A file of this or an older version as one of this version. The shape is checked elsewhere; what is not a toy comes back as it is. */

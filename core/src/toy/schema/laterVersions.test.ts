@@ -215,10 +215,22 @@ describe('toy files since version 7', () => {
     expect(file.unread).toEqual(['an old note']);
   });
 
-  it('version 15 of a collection, a variant of another, with a piece measured opens for ever: same sizes, same bytes', () => {
-    const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v15.json'), 'utf8');
+  it('version 16 with a head filled in one go and closed as a star opens for ever: same plan, same bytes', () => {
+    const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v16.json'), 'utf8');
     const file = opened(raw);
     expect(exportFile(file)).toBe(raw);
+    const { steps } = planOf(modelToy(file.toy));
+    const close = steps.find((s) => s.kind === 'close')!;
+    // Six stitches of 4.35 mm: 1.6 x 26.1 round the loops, three times across 26.1 / pi, 150 to hold: 217 mm.
+    expect(close).toMatchObject({ tailMm: 250, gather: { way: 'star', points: 3, legs: 0 } });
+    expect(close.end.needMm.value).toBeCloseTo(1.6 * 26.1 + (3 * 26.1) / Math.PI + 150, 6);
+    expect(steps.filter((s) => s.kind === 'stuff' && s.copy === close.copy)).toHaveLength(1);
+  });
+
+  it('version 15 of a collection, a variant of another, with a piece measured opens for ever: same sizes', () => {
+    const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v15.json'), 'utf8');
+    const file = opened(raw);
+    expect(file.toy.parts.every((p) => p.goes === null)).toBe(true);
     expect(file.toy).toMatchObject({ collection: 'Shore', variantOf: 'base-1' });
     const rows = compared(modelToy(file.toy), progressOf(file.log), { with: 'plan' });
     expect(rows.filter((r) => r.mine !== null).map((r) => [r.what.is, r.mine])).toEqual([

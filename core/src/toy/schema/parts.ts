@@ -50,6 +50,7 @@ const ending = objectOf<EndingSaid>({
   loops: Joi.string().valid('front', 'back').required(),
   from: Joi.string().valid('outside', 'inside').required(),
   times: Joi.number().valid(1, 2).allow(null).required(),
+  way: Joi.string().valid('drawn together', 'star').allow(null).required(),
 });
 
 export const part = objectOf<Part>({
@@ -67,6 +68,7 @@ export const part = objectOf<Part>({
   stretches: Joi.array().items(stretch).required(),
   zones: Joi.array().items(zone).required(),
   core: core.allow(null).required(),
+  goes: Joi.number().valid(1, 2, 3).allow(null).required(),
   ending: ending.allow(null).required(),
   weighedG: within('grams').allow(null).required(),
 }).custom((value: Part, helpers) =>
