@@ -3,6 +3,7 @@ import type { PatchSeam, SculptWay } from '../feature';
 import { ENDS, FELT, SATIN_MM, SCULPT, STITCHES, TIME } from '../figures';
 import type { Fabric, FabricRound } from '../fabric';
 import { roundUpEnd } from '../join';
+import { kept } from '../kept';
 
 /** Yarn end to gather n stitches shut, mm: 1.6 n w + 150; gathered twice doubles the first term. */
 export function gatherTail(n: number, stitchMm: number, twice = false): number {
@@ -51,7 +52,7 @@ export const begunMinutes = (round: FabricRound, stitches: number): number =>
   roundMinutes([round]) * (stitches / Math.max(1, round.count));
 
 /** Stitches before which a new colour of yarn is joined: one that lies in reach, used within the last round, is only taken up again. */
-export function colourJoins(fabric: Fabric): ReadonlySet<number> {
+export const colourJoins = kept((fabric: Fabric): ReadonlySet<number> => {
   const joins = new Set<number>();
   const lastAt = new Map<number, number>();
   for (const round of [...fabric.rounds, ...fabric.layers.flatMap((l) => l.rounds)])
@@ -62,7 +63,7 @@ export function colourJoins(fabric: Fabric): ReadonlySet<number> {
       lastAt.set(colour, s);
     }
   return joins;
-}
+});
 
 /** Minutes to stuff so many grams. */
 export function stuffMinutes(g: number): number {

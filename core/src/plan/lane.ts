@@ -1,6 +1,6 @@
 import { modelOf, yarnColour, type ToyModel } from '../model';
 import type { Plan } from './plan';
-import { stepWords } from './sentences';
+import { alongWords, stepWords } from './sentences';
 import { pieceBlock, type Sign, type TaskWords } from './task';
 import { kindOf, type Step } from './tasks';
 
@@ -133,7 +133,7 @@ export function lanesOf(model: ToyModel, plan: Plan): { rows: LaneRow[]; lanes: 
     const row: LaneRow = {
       key: step.key,
       ...words,
-      moves: moves.map((move) => moveWords(move, model)),
+      moves: [...moves.map((move) => moveWords(move, model)), ...alongWords(step, model)],
       step,
       blocks: blocksOf(model, step, together, blockOf.get(step.key)),
       sign: kindOf(step.kind).sign,

@@ -107,6 +107,8 @@ export interface TaskKind<T extends TaskBase> {
   uses?: (task: T) => readonly Use[];
   fillG?: (task: T) => Ranged;
   words: (task: T, telling: Telling) => TaskWords;
+  /** what the hand does within it, a line each: on the lanes it stands with the moves between rounds */
+  along?: (task: T, telling: Telling) => readonly string[];
 }
 
 /** The key of the block in which everything is done to one piece by itself. */

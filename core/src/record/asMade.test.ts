@@ -1,6 +1,6 @@
 import { modelToy } from '../model';
 import { addParts, newToy } from '../toy';
-import { countsNow, flatEdge, gaugeFromEdge, largerBy } from './index';
+import { flatEdge, gaugeFromEdge, largerBy } from './index';
 
 let n = 0;
 const newId = () => `m${++n}`;
@@ -21,13 +21,5 @@ describe('as it is made', () => {
     expect('change' in found && found.change.stitchMm).toBeCloseTo(w * 1.08, 6);
     // What cannot be is told and not used.
     expect(gaugeFromEdge(part, toy.gauges[0], 2, 900).fault).toBeDefined();
-  });
-
-  it('it is counted where the count changes and every fourth plain round; where stitches are hard to see each time', () => {
-    const rounds = part.fabric.rounds.map((_, i) => i);
-    const labels = (hard: boolean) =>
-      rounds.filter((i) => countsNow(part, i, hard)).map((i) => part.fabric.rounds[i].label);
-    expect(labels(false)).toEqual(['R1', 'R2', 'R3', 'R7', 'R11', 'R13']);
-    expect(labels(true)).toHaveLength(13);
   });
 });

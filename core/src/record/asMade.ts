@@ -29,15 +29,3 @@ export const gaugeFromEdge = (
   // The ruler was laid on the edge, not on ten stitches.
   return { change: { ...found.change, stitchRangePercent: rulerRange(acrossMm) } };
 };
-
-/** Rounds that are counted even where nothing changes: every so many; of yarn whose stitches are hard to see each one. Judged. */
-const COUNT_EVERY = 4;
-
-/** Whether the round is counted when it is done: it changes the count, it closes or opens a run of plain ones, or nobody sees the stitches. */
-export function countsNow({ fabric }: PartModel, round: number, hardToSee: boolean): boolean {
-  if (hardToSee || round === 0) return true;
-  const [before, now] = [fabric.rounds[round - 1], fabric.rounds[round]];
-  if (before.count !== now.count) return true;
-  const since = fabric.rounds.slice(0, round).findLastIndex((r) => r.count !== now.count);
-  return (round - since - 1) % COUNT_EVERY === 0;
-}

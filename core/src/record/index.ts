@@ -19,7 +19,7 @@ export { stitchRow } from './stitchRow';
 export type { RowStitch } from './stitchRow';
 export { bestQuestion, tickAt, whereItIs } from './where';
 export type { Answer, Counted, Situation } from './where';
-export { countsNow, flatEdge, gaugeFromEdge, largerBy } from './asMade';
+export { flatEdge, gaugeFromEdge, largerBy } from './asMade';
 export { begunPart, MOVES, roundDone, sameAgain, takenBack, tapped, workingOf } from './workAndWrite';
 export type { Move, NotSame, Working } from './workAndWrite';
 export { minutesAt, paceOf, timeOf } from './pace';

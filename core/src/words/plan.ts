@@ -48,6 +48,12 @@ export const planWords = {
   colour: (to: string) => `Change to ${to}`,
   colourDetail: (before: string, end: string | null) =>
     `in the last pull-through of ${before}; ${end === null ? 'the yarn lies in reach and is taken up again' : `two ends of ${end}, worked over or knotted inside`}`,
+  /** the changes of colour inside one round */
+  coloursInside: (label: string, changes: readonly string[], joined: number, end: string) =>
+    `Colours in ${label}: ${changes.join(', ')}; each in the last pull-through of the stitch before${joined > 0 ? `; new yarn ${plural(joined, 'time')}, two ends of ${end} each` : ', all in reach'}`,
+  colourAfter: (to: string, after: number) => `${to} after ${after}`,
+  counted: (rounds: readonly string[], marker: boolean) =>
+    `Count ${rounds.join(', ')}${marker ? '; the marker goes up with each round' : ''}`,
   colourReason: 'The last pull-through of a stitch makes the top of the next one.',
   pushIn: (part: string, rim: string) => `Push the end of ${part} in along ${rim}`,
   pushInDetail: (rim: string) => `${rim} becomes the rim; fold all that is behind it inside`,

@@ -3,8 +3,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Text } from 'tamagui';
 import { mainRepeat, printItems, takeUp } from '@hoppla/core/notation';
-import { stepWords } from '@hoppla/core/plan';
-import { countsNow, tickWithin, type Tick } from '@hoppla/core/record';
+import { countsNow, movesMarker, stepWords } from '@hoppla/core/plan';
+import { tickWithin, type Tick } from '@hoppla/core/record';
 import { slotSteps, slotWords, type PartModel, type SlotStep } from '@hoppla/core/model';
 import { Num, PlainButton, Press, Quiet, Title, Words } from '../../controls';
 import { note } from '../../documents';
@@ -91,11 +91,9 @@ function Written({ words, count }: { words: string; count: number }) {
 function Reminder({ tick: t, part }: { tick: Tick; part: PartModel }) {
   const { model } = useToy();
   const { round, count } = t.round!;
-  const yarn = model.toy.palette.find((y) => y.slot === part.fabric.colours[0]);
-  const spiral = part.fabric.shape === 'rounds' && !part.fabric.rounds[round].joined;
   const told = [
-    ...(countsNow(part, round, yarn?.hardToSee ?? false) ? [say.countNow(count)] : []),
-    ...(spiral ? [say.markerUp] : []),
+    ...(countsNow(model, part, round) ? [say.countNow(count)] : []),
+    ...(movesMarker(part, round) ? [say.markerUp] : []),
   ];
   return told.length === 0 ? null : <Quiet>{told.join(' ')}</Quiet>;
 }

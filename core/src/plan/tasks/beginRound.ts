@@ -1,9 +1,10 @@
 import { edgeWith, openingAt } from '../../form';
 import type { PartModel } from '../../model';
 import { planWords as say } from '../../words';
-import { begunMinutes } from '../figures';
+import { begunMinutes, colourJoins } from '../figures';
 import type { At } from '../moment';
 import { taskKey, type PieceAtHand, type TaskBase, type TaskKind } from '../task';
+import { changeMinutes, changesInside, changeWords, type ColourChange } from '../withinRounds';
 
 /** Part of a round, up to a pause inside it: the hole is right there and not at the round's end (decision 39). */
 export interface BeginRoundTask extends TaskBase {
@@ -15,6 +16,8 @@ export interface BeginRoundTask extends TaskBase {
   stitches: number;
   begun: number;
   of: number;
+  /** other colours in these stitches */
+  changes: readonly ColourChange[];
   /** decreases worked by then, of those in the round */
   decreases: readonly [number, number];
   /** stitches in the open edge by then, and the hole that they leave pulled open, at the worst end, mm; null while nobody can tell */
@@ -37,6 +40,9 @@ export function beginRoundTask(
 ): BeginRoundTask {
   const round = part.fabric.rounds[after];
   const about = `${round.mark}.${round.nth}.${stitches}`;
+  const changes = changesInside(part.fabric, round, colourJoins(part.fabric)).filter(
+    (c) => c.after >= begun && c.after < stitches,
+  );
   const known = part.gauge.stitchSource !== 'not known';
   return {
     kind: 'begin-round',
@@ -48,6 +54,7 @@ export function beginRoundTask(
     stitches,
     begun,
     of: round.count,
+    changes,
     decreases: [
       decreasesIn(part, round.from, round.from + stitches),
       decreasesIn(part, round.from, round.from + round.count),
@@ -55,7 +62,7 @@ export function beginRoundTask(
     edge: edgeWith(part.form, after, stitches),
     openingMm: known ? openingAt(part.form, after, stitches) : null,
     points: [],
-    minutes: begunMinutes(round, stitches) - begunMinutes(round, begun),
+    minutes: begunMinutes(round, stitches) - begunMinutes(round, begun) + changeMinutes(changes),
     content: `${stitches}:${round.count}`,
   };
 }
@@ -64,6 +71,7 @@ export function beginRoundTask(
 export const beginRound: TaskKind<BeginRoundTask> = {
   sign: 'ring',
   rests: false,
+  along: ({ label, changes }, { units }) => changeWords(label, changes, units),
   words: (task, { name, units }) => ({
     title: say.beginRound(name, task.label, task.stitches, task.of),
     short: say.short.rounds,

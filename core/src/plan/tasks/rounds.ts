@@ -1,11 +1,19 @@
 import { printItems } from '../../notation';
 import { planWords as say } from '../../words';
-import { begunMinutes, roundMinutes } from '../figures';
+import { begunMinutes, colourJoins, roundMinutes } from '../figures';
 import { colourEnds, startEnd, type YarnEnds } from '../ends';
 import type { At } from '../moment';
 import { pointsOfRounds, pointWords } from '../points';
 import { chainWords } from '../sizesOfWork';
-import { taskKey, type PieceAtHand, type TaskBase, type TaskKind } from '../task';
+import { taskKey, type PieceAtHand, type TaskBase, type TaskKind, type Telling } from '../task';
+import {
+  changeMinutes,
+  changesInside,
+  changeWords,
+  countsNow,
+  movesMarker,
+  type ColourChange,
+} from '../withinRounds';
 
 /** One round to tick in Make. `key` is stable: it names the copy and the marked round, never a label. */
 export interface RoundTick {
@@ -18,6 +26,10 @@ export interface RoundTick {
   count: number;
   /** stitches of it that are worked already, before a pause inside it */
   begun: number;
+  /** other colours inside it */
+  changes: readonly ColourChange[];
+  /** it is counted when it is done */
+  counted: boolean;
   /** for what of it is still to be worked */
   minutes: number;
   /** what was worked when it was ticked is compared with this */
@@ -40,16 +52,23 @@ export function roundsTask(
 ): RoundsTask {
   const rounds = part.fabric.rounds.slice(from, to);
   const about = `${rounds[0].mark}.${rounds[0].nth}`;
-  const ticks = rounds.map((round, i) => ({
-    key: taskKey('round', of.copy, `${round.mark}.${round.nth}`),
-    round: from + i,
-    reading: round.reading,
-    label: round.label,
-    count: round.count,
-    begun: i === 0 ? begun : 0,
-    minutes: roundMinutes([round]) - (i === 0 ? begunMinutes(round, begun) : 0),
-    content: `${printItems(part.reading.rounds[round.reading].items, 'us')}=${round.count}`,
-  }));
+  const joins = colourJoins(part.fabric);
+  const ticks = rounds.map((round, i): RoundTick => {
+    const before = i === 0 ? begun : 0;
+    const changes = changesInside(part.fabric, round, joins).filter((c) => c.after >= before);
+    return {
+      key: taskKey('round', of.copy, `${round.mark}.${round.nth}`),
+      round: from + i,
+      reading: round.reading,
+      label: round.label,
+      count: round.count,
+      begun: before,
+      changes,
+      counted: countsNow(model, part, from + i),
+      minutes: roundMinutes([round]) - begunMinutes(round, before) + changeMinutes(changes),
+      content: `${printItems(part.reading.rounds[round.reading].items, 'us')}=${round.count}`,
+    };
+  });
   const first = from === 0;
   return {
     kind: 'rounds',
@@ -60,15 +79,24 @@ export function roundsTask(
     stitches: rounds.reduce((a, r) => a + r.count, 0) - begun,
     left: first ? [startEnd(model, part, of), ...colourEnds(part, of)] : [],
     points: first && of.copy === part.copies[0]?.id ? pointsOfRounds(model, of.part) : [],
-    minutes: roundMinutes(rounds) - begunMinutes(rounds[0], begun),
+    minutes: ticks.reduce((sum, t) => sum + t.minutes, 0),
     content: ticks.map((t) => t.content).join(';'),
   };
+}
+
+/** What the hand does within rounds: other colours, a count where a fault would hide, the marker. */
+function along({ ticks }: RoundsTask, { part, units }: Telling): string[] {
+  const changed = ticks.flatMap(({ label, changes }) => changeWords(label, changes, units));
+  const counted = ticks.flatMap((t) => (t.counted ? [`${t.label} ${t.count}`] : []));
+  const marker = ticks.some((t) => movesMarker(part, t.round));
+  return [...changed, ...(counted.length > 0 ? [say.counted(counted, marker)] : [])];
 }
 
 export const rounds: TaskKind<RoundsTask> = {
   sign: 'ring',
   rests: false,
   ends: (task) => task.left,
+  along,
   words: (task, { name, part, units }) => ({
     title: say.rounds(
       name,
