@@ -279,11 +279,12 @@ class Builder {
     else this.run(item.kind, item.eats, item.makes, times, item);
   }
 
-  private strand({ chain, first, items, picot, times }: ReturnItem): void {
+  private strand({ chain, first, items, picot, anchored, times }: ReturnItem): void {
     const worked = picot ? 1 : chain - first + 1;
     for (let t = 0; t < times && this.strands.length < MOST_STRANDS; t++)
       this.strands.push({ at: this.at - 1, chain, worked });
     this.note('ch', 0, 1, false, chain * times);
+    if (anchored) this.note('slst', 0, 1, false, times);
     const counted = items.reduce((sum, i) => sum + (i.times === 'around' ? 0 : i.times), 0);
     if (items.length === 0) this.note('slst', 0, 1, false, worked * times);
     for (const item of items)

@@ -192,6 +192,11 @@ export const FILL_RANGE_PERCENT = figure(25, 'percent', {
 /** What a kitchen scale shows is rounded to so much; a difference of two readings may be off by as much. */
 export const SCALE_STEP_G = figure(1, 'g', { source: 'kitchen scales that show whole grams' });
 
+/** How much of its height a softly filled toy loses with play. */
+export const SETTLING = {
+  soft: figure(15, 'percent', { low: 10, high: 20, source: HOUSE }),
+} as const;
+
 /** How near to what the bag told the filling comes: in the part that was weighed, and in others of the same hand. */
 export const FILL_WEIGHED_PERCENT = {
   own: figure(3, 'percent', { source: 'a kitchen scale of 1 g on a part of some 30 g' }),

@@ -85,6 +85,7 @@ class MotifBuilder {
       for (let t = 0; t < timesOf(item.times); t++) this.fan(item.items);
     } else if (item.type === 'return') {
       for (let t = 0; t < item.times; t++) this.spike(item.chain - item.first + 1, item.chain);
+      if (item.anchored) this.worked('slst', item.times);
     } else if (item.type === 'stitch') {
       if (item.kind === 'ch') this.addChain(timesOf(item.times));
       else for (let t = 0; t < timesOf(item.times); t++) this.plain(item.kind, item.eats, item.makes);

@@ -1,5 +1,15 @@
 import { countSaid, NUMBER_PATTERN as N } from './numberWords';
-import type { Fact, ZoneFill, ZoneWhere } from './syntax';
+import type { Fact } from './syntax';
+
+/** A length of a part in words: rounds by their numbers, so many of them or a share of them at one end (as worked, or as the part stands), or what it is. */
+export type ZoneWhere =
+  | { from: number; to: number }
+  | { end: 'first' | 'last' | 'top' | 'bottom'; rounds: number }
+  | { end: 'first' | 'last' | 'top' | 'bottom'; share: number }
+  | { is: 'neck' | 'head' | 'body' };
+
+/** How such a length is filled. */
+export type ZoneFill = 'as the part' | 'empty' | 'soft' | 'medium' | 'firm';
 
 /** `rnd 10-14`, `R10 to R14`, `rounds 10 and 11`. */
 const ROUNDS =

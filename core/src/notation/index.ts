@@ -28,7 +28,6 @@ export type {
   TextChange,
   Loops,
   Fact,
-  ZoneWhere,
 } from './syntax';
 export { applied } from './problems';
 export { cleanText } from './clean';
@@ -49,3 +48,4 @@ export { WORD_OF, knownWords } from './stitches';
 export { markText, changeText, changeBetween, replaceText } from './marks';
 export type { MarkedText, NewMark } from './marks';
 export type { FeatureNote } from './featureNote';
+export type { ZoneWhere } from './fillZones';

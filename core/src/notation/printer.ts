@@ -111,7 +111,7 @@ function printStart(item: StartItem, terms: Terms): string {
 
 function printReturn(item: ReturnItem, terms: Terms): string {
   if (item.picot) return `ch ${item.chain} picot`;
-  return `ch ${item.chain}, ${join(item.items, terms)}, sl st in same st`;
+  return `ch ${item.chain}, ${join(item.items, terms)}${item.anchored ? ', sl st in same st' : ''}`;
 }
 
 function printSign(item: SignItem, terms: Terms): string {

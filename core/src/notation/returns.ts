@@ -64,6 +64,7 @@ export function takeReturn(c: Cursor): ReturnItem | null {
     first: chain,
     items: [],
     picot: true,
+    anchored: false,
     times: 1,
     span: c.since(start),
   });
@@ -87,13 +88,14 @@ export function takeReturn(c: Cursor): ReturnItem | null {
   // "In first ch" of a strand closes it to a picot; "2nd" to "9th" count from the hook.
   if (first.fromHook === 1) return picot(n.value);
   const items = alongStrand(c, first, Math.max(0, n.value - first.fromHook + 1));
-  takeAnchor(c);
+  const anchored = takeAnchor(c);
   return {
     type: 'return',
     chain: n.value,
     first: first.fromHook,
     items,
     picot: false,
+    anchored,
     times: 1,
     span: c.since(start),
   };
@@ -142,11 +144,13 @@ function alongStrand(c: Cursor, first: StitchItem, offered: number): StitchItem[
 }
 
 /** `sl st in same st`: the strand is closed where it began. */
-function takeAnchor(c: Cursor): void {
+function takeAnchor(c: Cursor): boolean {
   const before = c.at;
   c.skipSeparators();
   c.takeAny('and', 'then');
   const anchor = c.at;
   const last = takeStitches(c);
-  if (last?.kind !== 'slst' || !c.tokens.slice(anchor, c.at).some((t) => t.text === 'same')) c.at = before;
+  const anchored = last?.kind === 'slst' && c.tokens.slice(anchor, c.at).some((t) => t.text === 'same');
+  if (!anchored) c.at = before;
+  return anchored;
 }

@@ -37,5 +37,14 @@ const isChain = (item: Item | undefined): item is StitchItem => item?.type === '
 function petal(chain: Item, last: StitchItem): Item {
   const many = chain.type === 'stitch' && typeof chain.times === 'number' ? chain.times : 1;
   const span = { from: chain.span.from, to: last.span.to };
-  return { type: 'return', chain: many, first: many, items: [], picot: true, times: 1, span };
+  return {
+    type: 'return',
+    chain: many,
+    first: many,
+    items: [],
+    picot: true,
+    anchored: false,
+    times: 1,
+    span,
+  };
 }

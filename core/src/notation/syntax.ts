@@ -1,6 +1,7 @@
+/** The syntax tree of written rounds. Everything carries its span; nothing here is computed from counts. */
 import type { StitchKind } from '../figures';
 import type { FeatureNote } from './featureNote';
-/** The syntax tree of written rounds. Everything carries its span; nothing here is computed from counts. */
+import type { ZoneFill, ZoneWhere } from './fillZones';
 import type { HookSaid } from './hooks';
 
 /** Offsets in UTF-16 units, end exclusive: in a line's nodes from the start of that line, in problems from the start of the text. */
@@ -97,6 +98,8 @@ export interface ReturnItem {
   first: number;
   items: StitchItem[];
   picot: boolean;
+  /** a slip stitch in the stitch that it came from holds it */
+  anchored: boolean;
   times: number;
   span: Span;
 }
@@ -197,16 +200,6 @@ export interface RoundNode {
 /** A star that stands alone at the beginning or the end of a line: the first of lines that are repeated, or the last. */
 export type Star = 'opens' | 'closes';
 
-/** A length of a part in words: rounds by their numbers, so many of them or a share of them at one end (as worked, or as the part stands), or what it is. */
-export type ZoneWhere =
-  | { from: number; to: number }
-  | { end: 'first' | 'last' | 'top' | 'bottom'; rounds: number }
-  | { end: 'first' | 'last' | 'top' | 'bottom'; share: number }
-  | { is: 'neck' | 'head' | 'body' };
-
-/** How such a length is filled. */
-export type ZoneFill = 'as the part' | 'empty' | 'soft' | 'medium' | 'firm';
-
 /** What a sentence decides for its part. */
 export type Fact =
   /** filling goes in now; `toRound` where it says how far */
@@ -221,6 +214,7 @@ export type Fact =
   /** `sewn together`: the round hole of an end, sewn instead of gathered */
   | { fact: 'shut'; how: 'gathered' | 'sewn together' | 'sewn shut'; count: number | null }
   | { fact: 'open' }
+  /** the end is closed as a star */
   | { fact: 'star' }
   | { fact: 'make'; make: number; mirrored: boolean }
   /** the end of the toy at which the part begins; `leg`: only of what goes on into the body, a head does not begin below */

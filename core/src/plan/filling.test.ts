@@ -1,8 +1,18 @@
 import { courseOf } from '../address';
 import { fillGrams } from '../form';
 import { bothFillings, fillBetween, fillingOf, modelToy, zonesOf, type PartModel } from '../model';
-import { addParts, changePart, changePlan, changeSettings, newToy, type Toy, type ZoneFill } from '../toy';
-import { planOf, troubleWords, type Step } from './index';
+import { bareHead, newPair, type EyePair } from '../feature';
+import {
+  addParts,
+  changePart,
+  changePlan,
+  changeSettings,
+  newToy,
+  setFeature,
+  type Toy,
+  type ZoneFill,
+} from '../toy';
+import { planOf, stepWords, troubleWords, type Step } from './index';
 
 let n = 0;
 const newId = () => `f${++n}`;
@@ -11,6 +21,8 @@ const page = (text: string): Toy =>
 const ARM = 'Arm (3.0 mm hook, ring = tip)\nR1: 6 sc in ring\nR2: inc x6\nR3-12: sc around';
 const DOLL =
   'Doll (3.0 mm hook)\nR1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5-8: sc around\nR9: (2 sc, dec) x6\nR10: (sc, dec) x6\nR11: (sc, inc) x6\nR12: (2 sc, inc) x6\nR13-16: sc around\nR17: (2 sc, dec) x6\nR18: (sc, dec) x6';
+const BALL =
+  'Ball (3.0 mm hook)\nR1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5: (3 sc, inc) x6\nR6-11: sc around\nR12: (3 sc, dec) x6\nR13: (2 sc, dec) x6\nR14: (sc, dec) x6\nR15: dec x6';
 const zones = (part: PartModel) =>
   zonesOf(part).map((z) => [part.fabric.rounds[z.from].label, part.fabric.rounds[z.to].label, z.fill]);
 const first = (toy: Toy) => modelToy(toy).parts[0];
@@ -156,9 +168,8 @@ describe('goes of the filling', () => {
   });
 
   it('in one go, or three', () => {
-    const ball =
-      'Ball (3.0 mm hook)\nR1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5: (3 sc, inc) x6\nR6-11: sc around\nR12: (3 sc, dec) x6\nR13: (2 sc, dec) x6\nR14: (sc, dec) x6\nR15: dec x6\nclose';
-    const at = (goes: 1 | 2 | 3 | null) => stuffed(changePlan(page(ball), { goes })).map((s) => s.afterRound);
+    const at = (goes: 1 | 2 | 3 | null) =>
+      stuffed(changePlan(page(`${BALL}\nclose`), { goes })).map((s) => s.afterRound);
     expect(at(null)).toEqual([12, 14]);
     expect(at(1)).toEqual([12]);
     expect(at(3)).toEqual([12, 13, 14]);
@@ -169,6 +180,44 @@ describe('goes of the filling', () => {
     expect(stuffed(toy).map((s) => s.afterRound)).toEqual([8, 16]);
     expect(stuffed(zoned(page(`${DOLL}\nclose`), 0, 17, 'empty'))).toEqual([]);
     for (const s of stuffed(toy)) expect(s.fillG.value).toBeGreaterThan(0);
+  });
+
+  it('tufts go behind the posts and into a muzzle first, in the first go that can', () => {
+    const words = (toy: Toy) => stuffed(toy).map((s) => stepWords(s, modelToy(toy)).detail);
+    const head = page(`${BALL}\nclose`);
+    const eyed = setFeature(
+      head,
+      newPair(bareHead(first(head).form), { id: 'e', part: head.parts[0].id, copy: null })!,
+    );
+    expect(words(eyed)).toEqual([
+      expect.stringContaining('a tuft behind and round each of the 2 posts'),
+      expect.not.stringContaining('post'),
+    ]);
+    expect(words(head).join()).not.toMatch(/post|muzzle/);
+    const embroidered = setFeature(eyed, { ...(eyed.features[0] as EyePair), making: 'embroidered' });
+    expect(words(embroidered).join()).not.toContain('post');
+    expect(words(page(`${BALL.replace('3.0 mm hook', '3.0 mm hook, ring = nose')}\nclose`))).toEqual([
+      expect.stringContaining('small tufts into the muzzle first'),
+      expect.not.stringContaining('muzzle'),
+    ]);
+  });
+
+  it('a part filled softly settles: 10 to 20 % of its height, told at its last go; a limb, a firm one and what is only shown do not say so', () => {
+    const told = (toy: Toy) => stuffed(toy).map((s) => s.settles !== null);
+    const plain = page(`${BALL}\nclose`);
+    const soft = changePart(plain, plain.parts[0].id, { fill: 'soft' });
+    expect(told(soft)).toEqual([false, true]);
+    const { heightMm } = first(soft).form;
+    const { settles } = stuffed(soft)[1];
+    expect(settles!.value).toBeCloseTo(0.15 * heightMm, 0);
+    expect(settles!.low).toBeLessThan(0.1 * heightMm);
+    expect(settles!.high).toBeGreaterThan(0.2 * heightMm);
+    expect(stepWords(stuffed(soft)[1], modelToy(soft)).notes.join()).toMatch(
+      /^Filled softly it loses \d+ to \d+ mm/,
+    );
+    expect(told(changeSettings(soft, { age: 'display only' }))).toEqual([false, false]);
+    expect(told(changePart(plain, plain.parts[0].id, { fill: 'firm' }))).toEqual([false, false]);
+    expect(told(page(`${ARM}\nstuff softly\nfasten off`))).toEqual([false]);
   });
 
   it('a part that is folded shut is filled before', () => {

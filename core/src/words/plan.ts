@@ -1,4 +1,5 @@
 import { joinFaults, withArticle } from './joinFaults';
+import { moves } from './planMoves';
 import { plural, upperFirst } from './plural';
 
 /** Sentences of the plan. Numbers come in already rounded for print. */
@@ -40,24 +41,7 @@ export const planWords = {
     inspect: 'Look it over',
   },
   stitches: (n: number) => plural(n, 'stitch', 'stitches'),
-  drawShut: 'Draw the ring shut',
-  drawShutDetail: (label: string, count: number, twice: boolean) =>
-    `after ${label}: pull the starting tail until the ${count} stitches of the first round meet${twice ? '; a doubled ring, or the tail woven round it once more' : ''}`,
-  drawShutReason:
-    'It was left slack so that the needle found its loops; now the tail can be made fast inside.',
-  colour: (to: string) => `Change to ${to}`,
-  colourDetail: (before: string, end: string | null) =>
-    `in the last pull-through of ${before}; ${end === null ? 'the yarn lies in reach and is taken up again' : `two ends of ${end}, worked over or knotted inside`}`,
-  /** the changes of colour inside one round */
-  coloursInside: (label: string, changes: readonly string[], joined: number, end: string) =>
-    `Colours in ${label}: ${changes.join(', ')}; each in the last pull-through of the stitch before${joined > 0 ? `; new yarn ${plural(joined, 'time')}, two ends of ${end} each` : ', all in reach'}`,
-  colourAfter: (to: string, after: number) => `${to} after ${after}`,
-  counted: (rounds: readonly string[], marker: boolean) =>
-    `Count ${rounds.join(', ')}${marker ? '; the marker goes up with each round' : ''}`,
-  colourReason: 'The last pull-through of a stitch makes the top of the next one.',
-  pushIn: (part: string, rim: string) => `Push the end of ${part} in along ${rim}`,
-  pushInDetail: (rim: string) => `${rim} becomes the rim; fold all that is behind it inside`,
-  pushInReason: 'When it is finished: what lies inside is not reached any more.',
+  ...moves,
   cores: {
     'roll of fabric': 'a roll of fabric',
     felt: 'a roll of felt',
@@ -192,14 +176,25 @@ export const planWords = {
   stuff: (part: string, g: string | null) => `Stuff ${part}${g === null ? '' : `, ${g}`}`,
   stuffMore: (part: string, g: string | null) => `More fill into ${part}${g === null ? '' : `, ${g}`}`,
   stuffLast: (part: string, g: string | null) => `Last tufts into ${part}${g === null ? '' : `, ${g}`}`,
-  stuffDetail: (moment: string, opening: string | null, fills: readonly string[]) =>
+  stuffDetail: (moment: string, opening: string | null, fills: readonly string[], first: string) =>
     [
       `after ${moment}`,
       `opening ${opening === null ? 'not known' : `${opening} at least`}`,
       fills.join(', then '),
+      first,
     ]
       .filter((words) => words !== '')
       .join(', '),
+  /** where the first tufts of a go go */
+  tuftsFirst: (posts: number, muzzle: boolean) =>
+    [
+      ...(muzzle ? ['small tufts into the muzzle first'] : []),
+      ...(posts > 0
+        ? [`a tuft behind and round ${posts === 1 ? 'the post' : `each of the ${posts} posts`}`]
+        : []),
+    ].join(', '),
+  settles: (low: string, high: string) =>
+    `Filled softly it loses ${low} to ${high} of its height with play. A toy for use is filled firmer.`,
   fillTooLate: (part: string, said: string, opening: string, instead: string) =>
     `${part}: the text stuffs after ${said}, where the hole is ${opening}: too small even for a stick. The plan does it after ${instead}.`,
   fillNever: (part: string, widest: string) =>
@@ -212,13 +207,14 @@ export const planWords = {
   lookAgain: 'Look at the eyes again',
   lookAgainDetail: 'Fill moves posts. Tuck fill behind a leaning post before closing.',
   close: (part: string, label: string, n: number) => `Close ${part} at ${label}, gather ${n}`,
-  closeDetail: (end: string, job: string) => `leave ${end} ${job}`,
+  closeDetail: (end: string, job: string, star: string) =>
+    `leave ${end} ${job}${star === '' ? '' : `; ${star}`}`,
   closeReason: ({ times, loops, from }: { times: 1 | 2; loops: string; from: string }) =>
     `From the ${from} through the ${loops} loops, all in one direction${times === 2 ? ', twice round' : ''}; pull, knot, go in beside the knot and out far away, snip: the end slips inside.`,
   star: (points: number, legs: number) =>
     legs > 1
-      ? `As a star: over and under the loops between the ${legs} legs, across and across, ${points} times.`
-      : `As a star: over one loop, under the next, across and across, ${plural(points, 'time')}.`,
+      ? `as a star: over and under the loops between the ${legs} legs, across and across, ${points} times`
+      : `as a star: over one loop, under the next, across and across, ${plural(points, 'time')}`,
   leftOut: (n: number) =>
     `${plural(n, 'round', 'rounds')} after it ${n === 1 ? 'is' : 'are'} left out, as you gather early.`,
   gatherInstead: (label: string, count: number, hole: string, twice: boolean) =>

@@ -134,7 +134,6 @@ function saidOtherwise({ textMm, needMm, eachMm }: YarnEnds, units: UnitWords): 
 const notesOf = ({ end, points, instead, gather }: FinishTask, { units }: Telling): string[] => [
   ...(gather && gather.leftOut > 0 ? [say.leftOut(gather.leftOut)] : []),
   ...saidOtherwise(end, units),
-  ...(gather?.way === 'star' ? [say.star(gather.points, gather.legs)] : []),
   ...(instead
     ? [say.gatherInstead(instead.label, instead.count, units.length(instead.holeMm), instead.twice)]
     : []),
@@ -151,7 +150,11 @@ export const close: TaskKind<FinishTask<'close'>> = {
   words: (task, telling) => ({
     title: say.close(telling.inside, task.label, task.count),
     short: say.short.close,
-    detail: say.closeDetail(telling.units.end(task.tailMm), say.tailJob[task.end.job]),
+    detail: say.closeDetail(
+      telling.units.end(task.tailMm),
+      say.tailJob[task.end.job],
+      task.gather?.way === 'star' ? say.star(task.gather.points, task.gather.legs) : '',
+    ),
     notes: notesOf(task, telling),
     reason: say.closeReason(task.gather!),
   }),

@@ -1,14 +1,23 @@
-import { OPENINGS } from '../../figures';
-import { windowOf, type Moment, type WorkWindow } from '../../form';
+import { OPENINGS, SETTLING } from '../../figures';
+import { formRange, windowOf, type Moment, type WorkWindow } from '../../form';
 import type { Ranged } from '../../gauge';
-import { bothFillings, fillBetween, fillingOf, zonesOf, type PartModel, type ToyModel } from '../../model';
+import {
+  bothFillings,
+  fillBetween,
+  fillingOf,
+  stretchesOf,
+  zonesOf,
+  type PartModel,
+  type ToyModel,
+} from '../../model';
 import type { ZoneFill } from '../../toy';
 import { planWords as say } from '../../words';
 import { stuffMinutes } from '../figures';
 import { goesWithFill, goKey } from '../fill';
-import { momentOf, openingThen } from '../moment';
+import { compareAt, isLater, momentOf, openingThen, type At } from '../moment';
 import { momentSaid } from '../naming';
 import { type Due, type PieceAtHand, type TaskBase, type TaskKind } from '../task';
+import { isPosts } from './posts';
 
 /** One go of the fill. */
 export interface StuffTask extends TaskBase {
@@ -20,6 +29,12 @@ export interface StuffTask extends TaskBase {
   thrumsG: Ranged;
   /** how firm, length by length from the start; each fill once */
   fills: readonly ZoneFill[];
+  /** plastic posts that this go is the first to fill round */
+  posts: number;
+  /** a part begun at its nose or mouth: tufts go into the muzzle first */
+  muzzle: boolean;
+  /** what is lost of its height with play, mm, where all of it is soft and it is the last go; null elsewhere */
+  settles: Ranged | null;
   /** the opening, worst end, mm; null while nobody can tell */
   openingMm: number | null;
   /** while filling passes: in comfort by hand, at all with a stick */
@@ -46,6 +61,32 @@ const fillWindow = (model: ToyModel, { form }: PartModel, from: number): WorkWin
     possibleMm: OPENINGS.fill.possibleMm,
     atAnyDepth: true,
   });
+
+/** Posts that are in by a moment and were not at the one before. */
+const postsBetween = ({ due }: PieceAtHand, before: At | null, at: At): number =>
+  due.reduce((n, { after, stitches = 0, task }) => {
+    const then = { after, stitches };
+    const isNew = compareAt(then, at) <= 0 && (before === null || isLater(then, before));
+    return isPosts(task) && task.plastic && !task.stopped && isNew ? n + task.names.length : n;
+  }, 0);
+
+/** What a part that is filled softly throughout loses of its height with play; a soft limb is meant to be limp, and what is only shown is not played with. */
+function settling({ toy }: ToyModel, part: PartModel): Ranged | null {
+  const filled = zonesOf(part).filter((z) => z.fill !== 'empty');
+  const isLimb = stretchesOf(part).some((s) => s.is === 'limb');
+  if (toy.settings.age === 'display only' || isLimb || filled.some((z) => z.fill !== 'soft')) return null;
+  const { z } = part.form;
+  const tallMm = filled.reduce((sum, zone) => sum + Math.abs(z[zone.to + 1] - z[zone.from]), 0);
+  const { value, low, high } = SETTLING.soft;
+  const range = formRange(part.form).along.rangePercent / 100;
+  const lost = (percent: number) => (tallMm * percent) / 100;
+  return {
+    value: lost(value),
+    low: lost(low ?? value) * (1 - range),
+    high: lost(high ?? value) * (1 + range),
+    source: part.gauge.source,
+  };
+}
 
 /** The goes in which a piece is filled, each with what goes in between the one before and its own round. */
 function stuffDue(piece: PieceAtHand): Due<StuffTask>[] {
@@ -79,6 +120,9 @@ function stuffDue(piece: PieceAtHand): Due<StuffTask>[] {
         fillG,
         thrumsG: filling.thrumsG,
         fills: once,
+        posts: postsBetween(piece, goes[i - 1]?.at ?? null, go.at),
+        muzzle: i === 0 && from === 0 && (part.ringIs === 'nose' || part.ringIs === 'mouth'),
+        settles: i === goes.length - 1 ? settling(model, part) : null,
         openingMm: openingThen(part.form, go.at),
         window: fillWindow(model, part, from),
         go: i + 1,
@@ -109,8 +153,13 @@ export const stuff: TaskKind<StuffTask> = {
     return {
       title: titleOf(task, inside, units.weight(task.fillG.value)),
       short: say.short.stuff,
-      detail: say.stuffDetail(momentSaid(part, task.at), opening, task.fills),
-      notes: [],
+      detail: say.stuffDetail(
+        momentSaid(part, task.at),
+        opening,
+        task.fills,
+        say.tuftsFirst(task.posts, task.muzzle),
+      ),
+      notes: task.settles ? [say.settles(units.bare(task.settles.low), units.length(task.settles.high))] : [],
       reason: say.stuffReason,
     };
   },
