@@ -62,8 +62,9 @@ export interface PartForm {
   /** +1 or -1: which way stitches run about +z, decided once (decision 16) */
   direction: 1 | -1;
   closed: boolean;
-  /** how firmly it was worked out to be filled */
+  /** how firmly it was worked out to be filled, and round by round where lengths are filled otherwise */
   fill: Firmness;
+  fills: readonly Firmness[] | null;
   /** frills, edgings and the like, in the order of `fabric.layers`; each a form that begins on its host's ring */
   layers: readonly PartForm[];
   /** the part without its layers: the longer and the shorter way across, and along the axis */
@@ -79,6 +80,8 @@ export interface PartForm {
 
 export interface FormOptions {
   fill: Firmness;
+  /** one a round, where lengths are filled otherwise than the part */
+  fills?: readonly Firmness[] | null;
   wrongSideOut?: boolean;
   shaping?: Shaping;
 }
@@ -110,7 +113,7 @@ const SECTIONS: Record<Fabric['shape'], PartForm['section']> = {
 };
 
 /** Chooses the model of a part and lays its rings; whether its axis is bent is known only then. */
-function laid(fabric: Fabric, gauge: Gauge, fill: Firmness, shaping: Shaping): Laid {
+function laid(fabric: Fabric, gauge: Gauge, { fill, fills }: FormOptions, shaping: Shaping): Laid {
   const heights = fabric.rounds.map((r) => meanHeight(fabric, r) * gauge.roundMm);
   const section = SECTIONS[fabric.shape];
   if (section !== 'ring' || fabric.rounds.length === 0) {
@@ -124,7 +127,7 @@ function laid(fabric: Fabric, gauge: Gauge, fill: Firmness, shaping: Shaping): L
   }
   const straight = ovalStraights(fabric, heights, gauge);
   const rings = {
-    ...ringsOf(fabric, heights, gauge, straight, fill),
+    ...ringsOf(fabric, heights, gauge, straight, fills ?? fill),
     straight: withEnds(straight, fabric.closed),
   };
   const round = straight.some((l) => l > 0) ? 'oval model' : 'ring model';
@@ -136,7 +139,7 @@ function laid(fabric: Fabric, gauge: Gauge, fill: Firmness, shaping: Shaping): L
 /** Works out the form of a part. Empty fabric gives a form without rounds. */
 export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): PartForm {
   const shaping = options.shaping ?? { how: 'as worked' };
-  const { basis: straightBasis, section, rings, z, rim } = laid(fabric, gauge, options.fill, shaping);
+  const { basis: straightBasis, section, rings, z, rim } = laid(fabric, gauge, options, shaping);
   const direction = workingDirection(gauge.hand, options.wrongSideOut ?? false);
   const phase = phasesOf(fabric, fabric.rounds, gauge.leanStitches, null);
   const mayBend = straightBasis === 'ring model' && rim === null && fabric.rounds.length > 0;
@@ -160,6 +163,7 @@ export function formOf(fabric: Fabric, gauge: Gauge, options: FormOptions): Part
     phase,
     closed: fabric.closed,
     fill: options.fill,
+    fills: options.fills ?? null,
     layers: [],
     direction,
     widthMm: 0,
@@ -210,7 +214,7 @@ function ringsOf(
   heights: readonly number[],
   gauge: Gauge,
   straight: Float64Array,
-  fill: Firmness,
+  fill: Firmness | readonly Firmness[],
 ): Rings {
   return solveRings({
     counts: fabric.rounds.map((r) => Math.max(1, r.count)),
@@ -219,8 +223,8 @@ function ringsOf(
     roundMm: gauge.roundMm,
     startRadiusMm: startRadius(fabric, gauge),
     closed: fabric.closed,
-    stretch: FABRIC.stretch[fill],
-    postGive: postGiveOf(gauge, FABRIC.stretch[fill]),
+    stretch: typeof fill === 'string' ? FABRIC.stretch[fill] : fill.map((f) => FABRIC.stretch[f]),
+    postGive: gauge.postGive,
     straightMm: Array.from(straight),
   });
 }

@@ -27,7 +27,7 @@ export const giveSpread = kept((form: PartForm): GiveSpread => {
 });
 
 function solved(form: PartForm): GiveSpread {
-  const { gauge, fabric, fill } = form;
+  const { gauge, fabric, fill, fills } = form;
   const figure = GAUGE.postGive;
   const ends =
     gauge.postSource === 'measured'
@@ -37,7 +37,7 @@ function solved(form: PartForm): GiveSpread {
         ]
       : [figure.low!, figure.high!];
   const forms = ends.map((postGive) =>
-    formOf(fabric, { ...gauge, postGive: Math.max(0.05, postGive) }, { fill }),
+    formOf(fabric, { ...gauge, postGive: Math.max(0.05, postGive) }, { fill, fills }),
   );
   const share = (of: (f: PartForm) => number) => {
     const shares = forms.map((f) => of(f) / Math.max(of(form), 1e-6));

@@ -28,11 +28,12 @@ const MOST_STEP = 0.5;
 /** Share of a point's own answer that a step takes beside the waves. */
 const OWN = 0.9;
 
-/** Whether a part's stitches are relaxed: round sections are; what is pressed, folded, oval, pushed in or flat lies as its model says. */
+/** Whether a part's stitches are relaxed: round sections are; what is pressed, folded, oval, pushed in, flat or filled in lengths lies as its model says. */
 export const relaxes = (form: PartForm): boolean =>
   form.section === 'ring' &&
   !form.folded &&
   form.rim === null &&
+  form.fills === null &&
   form.fabric.rounds.length > 1 &&
   form.straight.every((l) => l === 0);
 

@@ -12,11 +12,11 @@ export interface RingInput {
   startRadiusMm: number | null;
   /** the last round is gathered shut */
   closed: boolean;
-  /** stretch of a stuffed ball, `FABRIC.stretch` */
-  stretch: number;
+  /** stretch of a stuffed ball, `FABRIC.stretch`; one a round where lengths are filled otherwise */
+  stretch: number | readonly number[];
   /** straight length of each round's section: 0 for a circle, else an oval of two half circles and two straights; the start has that of round 1 */
   straightMm?: readonly number[];
-  /** stiffness of stretched posts over that of rows: `figures`, GAUGE.postGive; 1 for the house's older tables */
+  /** stiffness of stretched posts over that of rows: `figures`, GAUGE.postGive; 1 for the house's older tables; where nothing is filled posts give as rows do */
   postGive?: number;
   /** softness of gathering; the house figure unless a test says otherwise */
   gathering?: number;
@@ -65,10 +65,12 @@ class Model {
   private readonly mass: Float64Array;
   private readonly g: Float64Array;
   private readonly band: Band;
-  private readonly pressure: number;
+  /** inside the cone below each ring */
+  private readonly pressure: Float64Array;
   private readonly row: number;
   private readonly post: number;
-  private readonly give: number;
+  /** of the posts below each ring */
+  private readonly give: Float64Array;
   private readonly gather: number;
   private readonly bend: number;
   private readonly w: number;
@@ -90,7 +92,8 @@ class Model {
     this.pinnedR = new Uint8Array(this.n);
     this.row = input.roundMm / input.stitchMm;
     this.post = input.stitchMm / input.roundMm;
-    this.give = input.postGive ?? 1;
+    this.pressure = f();
+    this.give = f();
     this.gather = input.gathering ?? FABRIC.gathering;
     this.bend = input.bendStiffness ?? FABRIC.bendStiffness;
     for (let i = 0; i < rounds; i++) {
@@ -111,8 +114,15 @@ class Model {
     }
     let area = 0;
     for (let i = 1; i < this.n; i++) area += this.count[i] * this.w * this.h[i];
-    this.pressure = (2 * input.stretch) / Math.max(Math.sqrt(area / (4 * Math.PI)), 1e-9);
-    this.start(input.stretch > 0);
+    const radius = Math.max(Math.sqrt(area / (4 * Math.PI)), 1e-9);
+    const { stretch } = input;
+    for (let i = 1; i < this.n; i++) {
+      // What is gathered shut is filled as its last round is.
+      const own = typeof stretch === 'number' ? stretch : stretch[Math.min(i, rounds) - 1];
+      this.pressure[i] = (2 * own) / radius;
+      this.give[i] = own > 0 ? (input.postGive ?? 1) : 1;
+    }
+    this.start(this.pressure.some((p) => p > 0));
     this.masses();
   }
 
@@ -156,7 +166,7 @@ class Model {
       const dr = r[i] - r[i - 1];
       const dz = z[i] - z[i - 1];
       const d = Math.sqrt(dr * dr + dz * dz) - h[i];
-      sum += (count[i] / 2) * this.post * (d > 0 ? this.give : this.gather) * d * d;
+      sum += (count[i] / 2) * this.post * (d > 0 ? this.give[i] : this.gather) * d * d;
       if (i > 1) {
         const ar = r[i] - r[i - 2];
         const az = z[i] - z[i - 2];
@@ -165,7 +175,7 @@ class Model {
       }
       const flat = (straight[i] + straight[i - 1]) / 2;
       sum -=
-        this.pressure *
+        this.pressure[i] *
         dz *
         ((Math.PI / 3) * (r[i] * r[i] + r[i] * r[i - 1] + r[i - 1] * r[i - 1]) + flat * (r[i] + r[i - 1]));
     }
@@ -185,13 +195,13 @@ class Model {
       g[2 * i] += this.row * c * e * 2 * Math.PI;
       band.add(2 * i, 2 * i, (turn * c) / count[i]);
     }
-    const third = (pressure * Math.PI) / 3;
     for (let i = 1; i < n; i++) {
-      this.spring(i - 1, i, h[i], count[i] * this.post, this.give, this.gather);
+      this.spring(i - 1, i, h[i], count[i] * this.post, this.give[i], this.gather);
       if (i > 1) this.spring(i - 2, i, h[i] + h[i - 1], count[i] * this.bend, 0, 1);
-      if (pressure === 0) continue;
+      if (pressure[i] === 0) continue;
+      const third = (pressure[i] * Math.PI) / 3;
       const [a, b, dz] = [r[i - 1], r[i], z[i] - z[i - 1]];
-      const flat = (pressure * (straight[i] + straight[i - 1])) / 2;
+      const flat = (pressure[i] * (straight[i] + straight[i - 1])) / 2;
       const [ra, za, rb, zb] = [2 * i - 2, 2 * i - 1, 2 * i, 2 * i + 1];
       const toB = third * (2 * b + a) + flat;
       const toA = third * (2 * a + b) + flat;

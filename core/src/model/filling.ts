@@ -1,11 +1,12 @@
 import { roundOf, standingAlone } from '../address';
 import { FILL_WEIGHED_PERCENT } from '../figures';
-import { fillNeed, shareBelow, type FillMaterial, type PartForm } from '../form';
+import { fillNeed, shareBelow, type FillMaterial, type Firmness, type PartForm } from '../form';
 import { NOTHING, plusRange, timesRange, type Ranged } from '../gauge';
 import { kept } from '../kept';
 import type { ZoneWhere } from '../notation';
 import type { StretchIs, ZoneFill } from '../toy';
-import { bodyRounds, type PartModel } from './part';
+import { bodyRounds } from './bodyRounds';
+import type { PartModel } from './part';
 import { neckRounds, stretchesOf } from './stretches';
 import type { ToyModel } from './toy';
 
@@ -99,6 +100,15 @@ export const zonesOf = kept((part: PartModel): Zone[] => {
     }
   return zones;
 });
+
+/** How firm each round is filled, where lengths are filled otherwise than the part; null where all is filled alike. Yarn ends press as medium filling does. */
+export function fillsOf(part: PartModel): Firmness[] | null {
+  if (part.form.section !== 'ring') return null;
+  const fills = zonesOf(part).flatMap(({ from, to, fill }) =>
+    Array.from({ length: to - from + 1 }, () => (fill === 'yarn ends' ? 'medium' : fill)),
+  );
+  return fills.every((f) => f === part.fill) ? null : fills;
+}
 
 /** Whether anything goes into a part at all. */
 export const isFilled = (part: PartModel): boolean => zonesOf(part).some((z) => z.fill !== 'empty');

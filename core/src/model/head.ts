@@ -3,7 +3,8 @@ import { spotsOf, thingOf, type Feature, type Head, type Thing } from '../featur
 import { kept } from '../kept';
 import { otherOf, reachOf, type Join } from '../join';
 import type { Toy } from '../toy';
-import { bodyRounds, type PartModel } from './part';
+import { bodyRounds } from './bodyRounds';
+import type { PartModel } from './part';
 import { AS_NARROW, girthOf, stretchesOf } from './stretches';
 import { everyJoin, type ToyModel } from './toy';
 

@@ -1,4 +1,5 @@
-export { bodyRounds, copyName, fillSaid, modelPart, shapingOf } from './part';
+export { bodyRounds } from './bodyRounds';
+export { copyName, fillSaid, modelPart, shapingOf } from './part';
 export type { PartModel } from './part';
 export { acceptEyes } from './accept';
 export type { EyesTaken } from './accept';

@@ -13,25 +13,27 @@ export interface LooksInput {
   titles: readonly string[];
   gauge: Gauge;
   fill: Firmness;
+  fills: readonly Firmness[] | null;
   wrongSideOut: boolean;
   shaping: Shaping;
 }
 
-export function looksInput(toy: Toy, { part, gauge, fabric, fill }: PartModel): LooksInput {
+export function looksInput(toy: Toy, { part, gauge, fabric, fill, form }: PartModel): LooksInput {
   return {
     text: part.text,
     terms: toy.settings.terms,
     titles: mentions(part.text) ? otherTitles(toy, part.id) : [],
     gauge,
     fill,
+    fills: form.fills,
     wrongSideOut: part.pose.out === 'wrong side',
     shaping: shapingOf(part.shaping, fabric, gauge),
   };
 }
 
 /** The relaxed looks of a part from its plain input; the same input gives the same bytes. */
-export function relaxedLooks({ text, terms, titles, gauge, fill, wrongSideOut, shaping }: LooksInput): Looks {
+export function relaxedLooks({ text, terms, titles, gauge, fill, ...options }: LooksInput): Looks {
   const reading = read(text, { terms, parts: [...titles] });
   const fabric = buildFabric(reading.parts[0], []);
-  return looksOf(formOf(fabric, gauge, { fill, wrongSideOut, shaping }), fill, 'relaxed');
+  return looksOf(formOf(fabric, gauge, { fill, ...options }), fill, 'relaxed');
 }

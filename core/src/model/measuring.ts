@@ -119,7 +119,12 @@ function worked(
             ]
           : [{ what: on, round: widestRound(part), mm }];
       const wrongSideOut = part.part.pose.out === 'wrong side';
-      return fromPart(settings, part.fabric, { fill: part.fill, wrongSideOut }, ...measures);
+      return fromPart(
+        settings,
+        part.fabric,
+        { fill: part.fill, fills: part.form.fills, wrongSideOut },
+        ...measures,
+      );
     }
     default:
       return fromTenStitches(settings, mm);

@@ -15,6 +15,7 @@ import {
   type Toy,
 } from '../toy';
 import { partNames } from '../words';
+import { fillsOf } from './filling';
 
 /** A part read, built and measured. */
 export interface PartModel {
@@ -53,7 +54,8 @@ const modelOfPart = kept(
     const fabric = buildFabric(first, part.marks);
     const fill = fillSaid(first, part.fill, fabric, gauge);
     const wrongSideOut = part.pose.out === 'wrong side';
-    return {
+    const options = { fill, wrongSideOut, shaping: shapingOf(part.shaping, fabric, gauge) };
+    const model: PartModel = {
       part,
       reading: first,
       terms,
@@ -61,13 +63,15 @@ const modelOfPart = kept(
       name: first.name || partNames.unnamed,
       gauge,
       fabric,
-      form: formOf(fabric, gauge, { fill, wrongSideOut, shaping: shapingOf(part.shaping, fabric, gauge) }),
+      form: formOf(fabric, gauge, options),
       fill,
       ringIs: (first.ringIs as RingIs | null) ?? part.pose.ringIs,
       copies: part.copies.slice(0, first.make),
       problems: first.problems,
       addsUp: first.rounds.length > 0 && !first.problems.some((p) => p.severity === 'error'),
     };
+    const fills = fillsOf(model);
+    return fills ? { ...model, form: formOf(fabric, gauge, { ...options, fills }) } : model;
   },
   (_, named, terms, titles) => [JSON.stringify(named), terms, titles.join('\n')],
 );
@@ -95,7 +99,3 @@ export function copyName(part: PartModel, copyId: string | null): string {
   const i = part.copies.findIndex((c) => c.id === copyId);
   return part.copies.length > 1 ? partNames.one(part.name, i + 1) : part.name;
 }
-
-/** How many rounds of the part itself are among the first so many rounds as read. */
-export const bodyRounds = ({ fabric }: Pick<PartModel, 'fabric'>, readings: number): number =>
-  fabric.rounds.filter((r) => r.reading < readings).length;

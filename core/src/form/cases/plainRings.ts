@@ -29,7 +29,10 @@ function settled(input: RingInput, lift: number): Pick<Rings, 'r' | 'z'> & { ene
   const fixed = (i: number) => (i === 0 && input.startRadiusMm === 0) || i > rounds;
   let area = 0;
   for (let i = 1; i <= last; i++) area += n(i) * w * h(i);
-  const pressure = (2 * input.stretch) / sqrt(area / (4 * PI));
+  const stretch = (k: number) =>
+    typeof input.stretch === 'number' ? input.stretch : input.stretch[min(rounds, k) - 1];
+  const pressure = (k: number) => (2 * stretch(k)) / sqrt(area / (4 * PI));
+  const give = (k: number) => (stretch(k) > 0 ? (input.postGive ?? 1) : 1);
   const soft = (x: number, give = 1) => (x > 0 ? give * x * x : 0.25 * x * x);
   const x = new Float64Array(2 * (last + 1));
   for (let i = 0; i <= last; i++) x[2 * i] = free(i);
@@ -45,8 +48,8 @@ function settled(input: RingInput, lift: number): Pick<Rings, 'r' | 'z'> & { ene
     for (let k = max(1, i); k <= min(last, to + 1); k++) {
       const [a, b, dz] = [x[2 * k - 2], x[2 * k], x[2 * k + 1] - x[2 * k - 1]];
       e +=
-        (n(k) / 2) * (w / roundMm) * soft(sqrt((b - a) ** 2 + dz * dz) - h(k), input.postGive) -
-        pressure * (PI / 3) * dz * (a * a + a * b + b * b);
+        (n(k) / 2) * (w / roundMm) * soft(sqrt((b - a) ** 2 + dz * dz) - h(k), give(k)) -
+        pressure(k) * (PI / 3) * dz * (a * a + a * b + b * b);
     }
     for (let k = max(2, i); k <= min(last, to + 2); k++) {
       const short =
