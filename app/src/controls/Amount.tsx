@@ -43,7 +43,8 @@ export function Amount({
         alignItems: 'flex-end',
         gap: 8,
         flexGrow: 1,
-        flexBasis: 280,
+        // A basis would be a height where it stands in a column.
+        minWidth: 280,
         maxWidth: '100%',
       }}
     >

@@ -17,6 +17,8 @@ export interface LaneRow extends TaskWords {
   step: Step;
   /** what the hand does between its rounds */
   moves: readonly string[];
+  /** and within them */
+  along: readonly string[];
   /** the blocks that are moved with it, one a copy where copies are told together */
   blocks: readonly string[];
   sign: Sign;
@@ -133,7 +135,8 @@ export function lanesOf(model: ToyModel, plan: Plan): { rows: LaneRow[]; lanes: 
     const row: LaneRow = {
       key: step.key,
       ...words,
-      moves: [...moves.map((move) => moveWords(move, model)), ...alongWords(step, model)],
+      moves: moves.map((move) => moveWords(move, model)),
+      along: alongWords(step, model),
       step,
       blocks: blocksOf(model, step, together, blockOf.get(step.key)),
       sign: kindOf(step.kind).sign,

@@ -14,7 +14,7 @@ const roundsOf = (toy: Toy) =>
     .flatMap((s) => s.ticks);
 const moves = (toy: Toy) => {
   const model = modelToy(toy);
-  return lanesOf(model, planOf(model)).rows.flatMap((r) => r.moves);
+  return lanesOf(model, planOf(model)).rows.flatMap((r) => r.along);
 };
 const SPOT =
   'Back (rust, 3.0 mm hook)\nR1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: 5 sc, with white: 4 sc, with rust: 9 sc\nR5: 5 sc, with white: 4 sc, with rust: 9 sc\nR6-9: sc around\nfasten off';
@@ -46,8 +46,9 @@ describe('colours inside a round', () => {
     ]);
     expect(moves(page(SPOT))).toEqual(
       expect.arrayContaining([
-        'Colours in R4: white after 5, rust after 9; each in the last pull-through of the stitch before; new yarn 1 time, two ends of 10 cm each',
-        'Colours in R5: white after 5, rust after 9; each in the last pull-through of the stitch before, all in reach',
+        'R4: white after 5, rust after 9; new yarn, two ends of 10 cm',
+        'R5: white after 5, rust after 9',
+        'Each colour begins in the last pull-through of the stitch before.',
       ]),
     );
   });

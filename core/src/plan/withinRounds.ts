@@ -29,12 +29,8 @@ export const changesInside = (
 export const changeMinutes = (changes: readonly ColourChange[]): number =>
   changes.filter((c) => c.joined).length * TIME.colour.value;
 
-/** The changes of one round in a sentence; none where it has none. */
-export const changeWords = (
-  label: string,
-  changes: readonly ColourChange[],
-  units: UnitWords,
-): readonly string[] =>
+/** The changes of one round; none where it has none. */
+const changesOf = (label: string, changes: readonly ColourChange[], units: UnitWords): readonly string[] =>
   changes.length === 0
     ? []
     : [
@@ -45,6 +41,15 @@ export const changeWords = (
           units.end(ENDS.colourChange.mm),
         ),
       ];
+
+/** The changes of colour in some rounds, a line each, and how they are made; nothing where there is none. */
+export function changeWords(
+  rounds: readonly { label: string; changes: readonly ColourChange[] }[],
+  units: UnitWords,
+): string[] {
+  const lines = rounds.flatMap(({ label, changes }) => changesOf(label, changes, units));
+  return lines.length > 0 ? [...lines, say.eachBefore] : [];
+}
 
 /** Rounds that are counted even where nothing changes: every so many; of yarn whose stitches are hard to see each one. Judged. */
 const COUNT_EVERY = 4;

@@ -1,5 +1,3 @@
-import { plural } from './plural';
-
 /** Sentences of what the hand does between and within rounds. */
 export const moves = {
   drawShut: 'Draw the ring shut',
@@ -12,7 +10,8 @@ export const moves = {
     `in the last pull-through of ${before}; ${end === null ? 'the yarn lies in reach and is taken up again' : `two ends of ${end}, worked over or knotted inside`}`,
   /** the changes of colour inside one round */
   coloursInside: (label: string, changes: readonly string[], joined: number, end: string) =>
-    `Colours in ${label}: ${changes.join(', ')}; each in the last pull-through of the stitch before${joined > 0 ? `; new yarn ${plural(joined, 'time')}, two ends of ${end} each` : ', all in reach'}`,
+    `${label}: ${changes.join(', ')}${joined > 0 ? `; ${joined === 1 ? 'new yarn' : `${joined} × new yarn`}, two ends of ${end}` : ''}`,
+  eachBefore: 'Each colour begins in the last pull-through of the stitch before.',
   colourAfter: (to: string, after: number) => `${to} after ${after}`,
   counted: (rounds: readonly string[], marker: boolean) =>
     `Count ${rounds.join(', ')}${marker ? '; the marker goes up with each round' : ''}`,

@@ -146,6 +146,7 @@ function RowWords({ row, open }: { row: LaneRow; open: boolean }) {
           {`! ${note}`}
         </Words>
       ))}
+      {open ? row.along.map((line) => <Quiet key={line}>{line}</Quiet>) : null}
       {open ? (
         <Words marginTop={6} fontSize={15} lineHeight={21}>
           {row.reason}

@@ -71,7 +71,7 @@ export function beginRoundTask(
 export const beginRound: TaskKind<BeginRoundTask> = {
   sign: 'ring',
   rests: false,
-  along: ({ label, changes }, { units }) => changeWords(label, changes, units),
+  along: (task, { units }) => changeWords([task], units),
   words: (task, { name, units }) => ({
     title: say.beginRound(name, task.label, task.stitches, task.of),
     short: say.short.rounds,

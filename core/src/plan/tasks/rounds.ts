@@ -86,10 +86,9 @@ export function roundsTask(
 
 /** What the hand does within rounds: other colours, a count where a fault would hide, the marker. */
 function along({ ticks }: RoundsTask, { part, units }: Telling): string[] {
-  const changed = ticks.flatMap(({ label, changes }) => changeWords(label, changes, units));
   const counted = ticks.flatMap((t) => (t.counted ? [`${t.label} ${t.count}`] : []));
   const marker = ticks.some((t) => movesMarker(part, t.round));
-  return [...changed, ...(counted.length > 0 ? [say.counted(counted, marker)] : [])];
+  return [...changeWords(ticks, units), ...(counted.length > 0 ? [say.counted(counted, marker)] : [])];
 }
 
 export const rounds: TaskKind<RoundsTask> = {
