@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import Svg, { Circle, G, Line, Path, Polygon, Rect } from 'react-native-svg';
+import Svg, { Circle, Ellipse, G, Line, Path, Polygon, Rect } from 'react-native-svg';
 import type { Sign as PlanSign } from '@hoppla/core/plan';
 import { usePalette } from '../theme';
 
@@ -96,7 +96,9 @@ const SIGNS: Record<PlanSign, DrawnSign> = {
   needle: (c) => (
     <>
       <Circle r={12} fill={c.threadWash} stroke={c.thread} strokeWidth={2.2} />
-      <Path d="M-6 6L5-5m0 0l2.500-2.500" stroke={c.thread} strokeWidth={2.4} strokeLinecap="round" />
+      <Path d="M-7 7L3-3" stroke={c.thread} strokeWidth={2.2} strokeLinecap="round" />
+      <Ellipse rx={3.4} ry={2} rotation={-45} x={5} y={-5} fill="none" stroke={c.thread} strokeWidth={1.8} />
+      <Path d="M5.500-4C8 0 3 2 5 6" fill="none" stroke={c.thread} strokeWidth={1.5} strokeLinecap="round" />
     </>
   ),
   washer: (c) => (

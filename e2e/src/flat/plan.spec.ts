@@ -1,4 +1,4 @@
-import { expect, openDemo, SIZES, station, test } from '../maker';
+import { catchPaper, expect, openDemo, paperOf, SIZES, station, test } from '../maker';
 
 for (const [name, viewport] of SIZES)
   test.describe(name, () => {
@@ -89,4 +89,57 @@ for (const [name, viewport] of SIZES)
       await expect(page.getByRole('heading', { name: 'Ends to leave' })).toBeVisible();
       await expect(page.getByRole('button', { name: 'Print the shopping list' })).toBeVisible();
     });
+
+    test('a part is filled in goes of its own and closed as a star; the plan and its yarn follow, and undo takes it back', async ({
+      page,
+    }) => {
+      await openDemo(page, 'Rill');
+      await station(page, 'Plan');
+      await expect(page.getByRole('button', { name: /^Last tufts into the head/ })).toBeVisible();
+      await page.getByRole('radio', { name: /stuffing/ }).click();
+      await page.getByRole('radio', { name: /^Head/ }).click();
+      await page
+        .getByRole('radiogroup', { name: 'Head is filled' })
+        .getByRole('radio', { name: 'In one go' })
+        .click();
+      await page.getByRole('radio', { name: 'As a star' }).click();
+      await page.getByRole('radio', { name: /to make$/ }).click();
+      await expect(page.getByRole('button', { name: /^Stuff the head/ })).toBeVisible();
+      await expect(page.getByRole('button', { name: /^Last tufts into the head/ })).toBeHidden();
+      const close = page.getByRole('button', { name: /^Close the head at R20, gather 6/ });
+      await expect(close).toContainText('leave 25 cm to close and bury; as a star');
+      await page.getByRole('button', { name: 'Undo' }).click();
+      await expect(close).toContainText('leave 20 cm to close and bury');
+      await expect(close).not.toContainText('star');
+    });
   });
+
+test('the lanes are printed on one A4 lying, the shopping list with yarn, eyes and tools', async ({
+  page,
+  browser,
+}) => {
+  await openDemo(page, 'Rill');
+  await station(page, 'Plan');
+  await catchPaper(page);
+  await page.getByRole('button', { name: 'Print the lanes' }).click();
+  await expect.poll(() => paperOf(page)).toContain('A4 landscape');
+  const lanes = await paperOf(page);
+  await page.getByRole('radio', { name: /and all materials/ }).click();
+  await page.getByRole('button', { name: 'Print the shopping list' }).click();
+  await expect.poll(() => paperOf(page)).toContain('Tools');
+  const printer = await (await browser.newContext()).newPage();
+  const shown = async (html: string) => {
+    await printer.setContent(html);
+    await printer.emulateMedia({ media: 'print' });
+    return printer.evaluate(() => document.body.innerText);
+  };
+  const list = await shown(await paperOf(page));
+  for (const words of ['rust', 'cream', 'Eyes 9 mm', 'Polyester', 'Tools']) expect(list).toContain(words);
+  const told = await shown(lanes);
+  for (const part of ['Snout', 'Ear × 2', 'Head', 'Body', 'Arm × 2', 'Leg × 2', 'Tail'])
+    expect(told).toContain(part);
+  // One page and no second one.
+  const pdf = (await printer.pdf({ preferCSSPageSize: true })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+  await printer.context().close();
+});
