@@ -3,6 +3,7 @@ import type { Moment, WorkWindow } from '@hoppla/core/form';
 import { NOTHING, plusRange, type Ranged } from '@hoppla/core/gauge';
 import { bothFillings, copyName, fillBetween, modelOf, zonesOf, type ToyModel } from '@hoppla/core/model';
 import {
+  alongWords,
   costOf,
   kindOf,
   materialsOf,
@@ -93,6 +94,7 @@ function stepsJson(model: ToyModel, plan: Plan, pace: Pace) {
     return {
       ...data,
       ...stepWords(step, model),
+      along: alongWords(step, model),
       ...nameOf(model, step),
       afterRound: momentJson(stood[i]),
       window: 'window' in step ? windowJson(step.window) : null,

@@ -1,4 +1,4 @@
-import { planOf, stepWords, troubleWords } from '../plan';
+import { alongWords, planOf, stepWords, troubleWords } from '../plan';
 import { ENDS } from '../figures';
 import { CHECKS, checksMade, checkToy, type ToldPoint } from '../safety';
 import type { ToyModel } from '../model';
@@ -192,7 +192,9 @@ export function planText(model: ToyModel): string {
   const units = unitWords(model.toy.settings.units);
   const lines = plan.steps.map((step, i) => {
     const { title, detail, notes } = stepWords(step, model);
-    const told = [`    ${detail}`, ...notes.map((note) => `    ! ${note}`)];
+    const told = [detail, ...alongWords(step, model), ...notes.map((note) => `! ${note}`)].map(
+      (line) => `    ${line}`,
+    );
     return [`${String(i + 1).padStart(2)}. ${title}`, ...told].join('\n');
   });
   const points = checkToy(model).map(pointText);

@@ -33,6 +33,41 @@ export const BOOK_WORDS: readonly Phrase[] = [
     said: /\bch\s+\d+\s*,\s*(?=(?:sc\s*\d+|\d+\s*sc)\s+(?:a?round|on)\s+(?:the\s+)?(?:[a-z]+\s+[12]|(?:first|second|other)\s+[a-z]+)\b.*\balong\s+the\s+ch.*\balong\s+the\s+(?:other\s+side\s+of\s+the\s+)?ch)/g,
     tersely: '',
   },
+  // `10 sc on leg 1, 2 sc on ch`
+  {
+    said: /\b(\d+)\s*(sc|dc)\s+on\s+(?:the\s+)?(?:other\s+side\s+of\s+(?:the\s+)?)?ch(?:ain)?(?=\s*(?:$|[,;.(\[]))/g,
+    tersely: (count, stitch) => `${count} ${stitch}`,
+  },
+  // `r7-13 plain = 36`
+  {
+    said: /^(\s{0,9}(?:r|rnds?|rounds?)\s?\d{1,3}(?:\s?-\s?r?\d{1,3})?\s?[:.)]?\s{0,3}(?:[bf]lo\s)?)plain(?=\s*(?:$|=|[([,.;]))/g,
+    tersely: (label) => `${label}even`,
+  },
+  // `Turn. 6 sc.`: the count of a row
+  {
+    said: /(?<=\bturn\.)\s+(\d+)\s+(?:sc|dc|hdc|htr|tr|sts?|stitches)(?=\s*\.?\s*$)/g,
+    tersely: (count) => ` = ${count}`,
+  },
+  // `crochet two together six times`
+  {
+    said: new RegExp(
+      String.raw`(?<!(?:single|double)\s)\b(?:crochet|work)\s+(?:2|two)\s+(?:sts\s+|stitches\s+)?together\s+(?=(?:${N})\s+times\b)`,
+      'g',
+    ),
+    tersely: 'dec ',
+  },
+  // `ch 12, close to a ring with sl st`
+  {
+    said: /\bclose\s+(?:it\s+)?(?:in)?to\s+(?:a|the)\s+(?:ring|circle)(?:\s+with\s+(?:an?\s+)?(?:sl\s?st|ss|slip\s+stitch))?(?=\s*(?:$|[.,;]))/g,
+    tersely: 'join',
+  },
+  // `commence with 4 ch, join in a ring`
+  { said: /\b(?:commence|begin|start)\s+with\s+(?=\d+\s*ch\b|ch\s*\d)/g, tersely: '' },
+  // `sc through both layers with 3 sc`
+  {
+    said: /\b(sc|dc)\s+through\s+both\s+(?:layers|sides)\s+with\s+(\d+)\s+(?:sc|dc)\b/g,
+    tersely: (stitch, count) => `${count} ${stitch} through both`,
+  },
   { said: /\breverse\s+(?=(?:sc|dc|single\s+crochet)\b)/g, tersely: '' },
   // `working in unused lps of foundation ch`: once around a flat piece
   {

@@ -72,7 +72,7 @@ export function endingsIn(said: string): Fact[] {
   if (
     JUST_CUT.test(said) ||
     (OFF.test(said) &&
-      !/\bdo not (?:fasten|cut|break|finish)|\bdon't (?:fasten|cut|break|finish)|\bwithout (?:fastening|cutting)/.test(
+      !/\b(?:do not|don't) (?:fasten|cut|break|finish|f[./]?\s?o\b)|\bwithout (?:fastening|cutting)/.test(
         said,
       ))
   )

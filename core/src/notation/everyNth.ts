@@ -10,6 +10,11 @@ export const EVERY_NTH: readonly Phrase[] = [
     said: new RegExp(String.raw`\bdouble\s+every\s+(${TH})\s+(?:st|stitch)\b`, 'g'),
     tersely: (nth) => `(${numberSaid(nth) - 1} st, inc) around`,
   },
+  // `every 2nd st doubled`
+  {
+    said: new RegExp(String.raw`\bevery\s+(${TH})\s+(?:st|stitch)\s+doubled\b`, 'g'),
+    tersely: (nth) => `(${numberSaid(nth) - 1} st, inc) around`,
+  },
   // `every 3rd + 4th st together`
   {
     said: new RegExp(

@@ -14,7 +14,7 @@ const JOIN_TO = String.raw`(?:join|sl\s?st|slip\s+stitch)\s+(?:it\s+)?(?:to|with
 export const JOINED_EDGES: readonly Phrase[] = [
   {
     said: new RegExp(
-      String.raw`${FIRST}\bch\s+\d+\s*,?\s*(?:and\s+|then\s+)?(?=(?:\d+\s*sc|sc\s*\d+)\s+(?:a?round|in|on)\s+(?:the\s+)?(?:(?:first|second|1st|2nd|other)\s+[a-z]+|[a-z]+\s+[12])\b|${JOIN_TO}[^,;:.]*[,;:])`,
+      String.raw`${FIRST}\bch\s*\d+\s*,?\s*(?:and\s+|then\s+)?(?=(?:\d+\s*sc|sc\s*\d+)\s+(?:a?round|in|on)\s+(?:the\s+)?(?:(?:first|second|1st|2nd|other)\s+[a-z]+|[a-z]+\s+[12])\b|${JOIN_TO}[^,;:.]*[,;:])`,
       'g',
     ),
     tersely: '',

@@ -1,3 +1,4 @@
+import { isPlainColour } from './colours';
 import { written, type PlainLine } from './lexer';
 import { ORDINALS } from './numberWords';
 import type { Label, Stated } from './syntax';
@@ -5,6 +6,8 @@ import type { Label, Stated } from './syntax';
 const WORD = String.raw`(?:rounds?|rnds?|rds?|rows?|r|lines?)`;
 const LEAD =
   /^\s*(?:[-*>•→#]\s*)?(?:[([][a-z][a-z ]{1,20}[)\]]\s*(?=(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d))?(?:(?:then\s+|now\s+|next,?\s+)?(?:for|in|on)\s+(?=(?:rounds?|rnds?|rds?|rows?)\s*\d))?/;
+/** `mustard: R3-9 5 sc`: the colour before its label. */
+const COLOUR = /^\s*([a-z][a-z ]{1,16}):\s*(?=(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d)/;
 const NAMED = new RegExp(String.raw`${WORD}\s*\.?\s*(\d+)(?![\d.]*\d*(?:mm|cm|x))`, 'y');
 const MORE = new RegExp(
   String.raw`(?:\s*\)\s*-\s*(?=${WORD})|\s*(?:to|and|through|thru|until|t\/m|&|\+|\/|,|,\s*and)\s*|\s*(?:-|~|\.\.)\s*)(?:${WORD}\.?\s*)?(\d+)(?![a-z\d])`,
@@ -42,7 +45,8 @@ const MOST_ROUNDS_IN_A_LABEL = 2000;
 /** The label of a round at the beginning of a line: `R5-9:`, `Rnd 4-5.`, `1)`, `For rounds 3 to 8 you`, `Rounds 6, 7, 8 and 9 are easy:`; null when none stands there. `end` is where the work begins. */
 export function labelOf(plain: PlainLine): { label: Label; end: number; counted: Stated | null } | null {
   const { text } = plain;
-  const from = LEAD.exec(text)![0].length;
+  const colour = COLOUR.exec(text);
+  const from = colour && isPlainColour(colour[1]) ? colour[0].length : LEAD.exec(text)![0].length;
   const at = (pattern: RegExp, where: number) => matchAt(pattern, text, where);
   const named = at(NAMED, from);
   const bare = named ? null : (at(BARE, from) ?? at(DASHED, from) ?? at(BRACKETED, from));

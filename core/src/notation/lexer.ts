@@ -35,6 +35,8 @@ const PLAIN: Record<string, string> = {
   '⇨': '→',
   '⟹': '→',
 };
+/** Pictures that stand for a word; the sign that makes a letter a picture is none. */
+const PICTURES: Record<string, string> = { '👀': 'eyes ' };
 const LIGATURES: Record<string, string> = { ﬀ: 'ff', ﬁ: 'fi', ﬂ: 'fl', ﬃ: 'ffi', ﬄ: 'ffl', ﬅ: 'st', ﬆ: 'st' };
 
 const BEYOND_ASCII = /[^\x00-\x7f]/;
@@ -60,7 +62,7 @@ export function plainLine(asWritten: string): PlainLine {
   let out = '';
   let offsets: number[] | null = null;
   for (let i = 0; i < line.length; i++) {
-    const ligature = line.charCodeAt(i) >= 0xfb00 ? LIGATURES[line[i]] : undefined;
+    const ligature = line.charCodeAt(i) >= 0xd800 ? fallsApart(line, i) : undefined;
     const plain = ligature ?? plainSign(line, i);
     if (ligature && !offsets) offsets = Array.from({ length: i }, (_, k) => k);
     if (offsets) for (let k = 0; k < plain.length; k++) offsets.push(i);
@@ -71,7 +73,24 @@ export function plainLine(asWritten: string): PlainLine {
 }
 
 /** Columns and letters that some hands set apart, as everybody writes them; as long as they were. */
-const plainRow = (text: string): string => tableRow(dottedRow(dotted(spaced(text))));
+const plainRow = (text: string): string => tableRow(dottedRow(dotted(abbreviated(spaced(undone(text))))));
+
+/** `👀 between R8 and R9`, `➡️ change to rust`, `Step 3. Sc around`, `Last round: dec x6`: what only leads a line; as long as it was. */
+const undone = (text: string): string =>
+  text.replace(
+    /^\s*(?:(?:\p{Extended_Pictographic}\s*)+|step\s+\d{1,2}\s*[.:)]\s+|(?:the\s+)?(?:last|final)\s+(?:round|rnd|row)\s*:\s+)(?=\S)/u,
+    (lead) => ' '.repeat(lead.length),
+  );
+
+/** `6 d.c. in ring`, `1 s.s.`, `1st round.--8 dc`: stitches with full stops, as old books print them, and the rule behind a label; as long as they were. */
+const abbreviated = (text: string): string =>
+  text.includes('.')
+    ? text
+        .replace(/(?<![a-z.])(?:h\.d\.c|h\.tr|d\.tr|d\.c|s\.c|s\.s|sl\.st)\.?(?![a-z])/g, (dots) =>
+          dots.replace(/\./g, '').padEnd(dots.length),
+        )
+        .replace(/(?<=[a-z)])\.-{1,2}\s?(?=[\da-z*(])/g, (rule) => ':'.padEnd(rule.length))
+    : text;
 
 /** `6 s c`: the letters of one stitch set apart, as old books print them. */
 const spaced = (text: string): string =>
@@ -87,6 +106,9 @@ function undecorated(line: string): string {
   if (ruled && OF_THE_HANDS.test(ruled[1]))
     return line.replace(/[-=~]{2,}/g, (rule) => ' '.repeat(rule.length));
   if (!line.includes('*')) return line;
+  // `*Body*` between two rounds: a heading of words
+  if (/^\s*\*\p{Lu}[\p{L} '&-]{1,30}\*\s*$/u.test(line) && !/\b(?:sc|dc|inc|dec|ch)\b/i.test(line))
+    return line.replace(/\*/g, ' ');
   const boxed = /^\s*\*[\p{L} &+'-]{2,30}\*(?=\s*[([][^()[\]]*[)\]]\s*$)/u.exec(line);
   if (boxed) return line.replace(/\*/g, ' ');
   const whole = /^\s*(?:[-•]\s*)?(?:\*{2,}(?=[^*])[^*]*\*{2,}|\*([^*]{3,})\*)\s*$/.exec(line);
@@ -130,6 +152,14 @@ function tableRow(text: string): string {
     : text;
 }
 
+/** What a ligature or a picture stands for; of a picture the first half is all of it. */
+function fallsApart(line: string, i: number): string | undefined {
+  const picture = own(PICTURES, line.slice(i, i + 2));
+  if (picture !== undefined) return picture;
+  if (i > 0 && own(PICTURES, line.slice(i - 1, i + 1)) !== undefined) return ' ';
+  return LIGATURES[line[i]];
+}
+
 /** The same for a whole text whose offsets nobody needs. */
 export const plainSigns = (text: string): string => plainLine(text).text;
 
@@ -146,6 +176,7 @@ function plainSign(line: string, i: number): string {
     (code >= 0x2000 && code <= 0x200b) ||
     code === 0x202f ||
     code === 0x3000 ||
+    code === 0xfe0f ||
     code === 0xfeff
   )
     return ' ';
@@ -176,7 +207,7 @@ const TOKEN =
   /(\d+)(?:st|nd|rd|th)(?![a-z])|(\d+)|x(?=\s*\d)|[a-z\u00c0-\u024f][a-z0-9\u00c0-\u024f']*|[^\s]/gy;
 
 /** `ch1`, `sc6`: a stitch and how many. `inc3` is one word, three in one. */
-const GLUED = /^(ch|sc|hdc|dc|tr|htr|dtr|dec)(\d+)$/;
+const GLUED = /^(ch|sc|hdc|dc|tr|htr|dtr|dec|mr)(\d+)$/;
 
 /** Splits a plain line into tokens; white space and full stops only separate. */
 export function lex(plain: PlainLine, from = 0, to = plain.text.length): Token[] {

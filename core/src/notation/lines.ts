@@ -1,4 +1,4 @@
-import { isColour } from './colours';
+import { isColour, isPlainColour } from './colours';
 import { factsIn } from './facts';
 import { featureIn } from './featureNote';
 import { headingOf } from './headings';
@@ -115,8 +115,8 @@ function parseWithoutStar(line: string, written: PlainLine, context: LineContext
   return unlabelled(line, written.text, plain, context);
 }
 
-/** `(black) R6: ...`: what stands before the label. */
-const LED_BY = /^\s*[-*>•→#]?\s*[([]([a-z][a-z ]{1,20})[)\]]/;
+/** `(black) R6: ...`, `mustard: R3-9 5 sc`: what stands before the label. */
+const LED_BY = /^\s*[-*>•→#]?\s*(?:[([]([a-z][a-z ]{1,20})[)\]]|([a-z][a-z ]{1,16}):)/;
 
 /** A number that is counted out (`1. Sew the ears`) is no label of a round: nothing in it is worked. */
 function labelled(
@@ -127,7 +127,8 @@ function labelled(
   context: LineContext,
 ): LineNode {
   const worked = roundLine(plain, said, label, end, context);
-  const lead = LED_BY.exec(said)?.[1];
+  const led = LED_BY.exec(said);
+  const lead = led?.[1] ?? led?.[2];
   const colour = lead && isColour(lead) ? lead : null;
   const round: RoundNode = {
     ...worked,
@@ -182,7 +183,7 @@ const hangs = (item: Item): boolean =>
 
 /** Words alone, beginning with a capital: a name, not a stitch that is spelled wrongly. */
 const isNamed = (line: string, round: RoundNode): boolean =>
-  /^\s*\p{Lu}/u.test(line) &&
+  /^[\s*_]*\p{Lu}/u.test(line) &&
   !/\d/.test(line.replace(/(?<=[.:]\s).*$/, '')) &&
   round.items.every((i) => i.type === 'unknown' || i.type === 'sign');
 
@@ -210,13 +211,19 @@ function laterWork(said: string, plain: PlainLine, context: LineContext): LineNo
   return null;
 }
 
-/** Columns of a sheet: a cell with nothing but a number behind the work is its count. As long as it was. */
+/** Columns of a sheet: a cell with nothing but a number behind the work is its count, one with a colour before it is that of the round. As long as it was. */
 const columns = (text: string): string =>
   text.includes('\t')
-    ? text.replace(/(?<!\s)\s+(?=\d+\s*(?:\t|$))/g, (gap, at: number) =>
+    ? colourCell(text).replace(/(?<!\s)\s+(?=\d+\s*(?:\t|$))/g, (gap, at: number) =>
         at > text.search(/[a-z)\]\d*]/) ? gap.replaceAll('\t', '=') : gap,
       )
     : text;
+
+const colourCell = (text: string): string =>
+  text.replace(
+    /^(\s*[^\t]{1,12}\t\s*)([a-z][a-z ]{2,15})\t(?=\s*[\d(a-z])/,
+    (cells, label: string, cell: string) => (isPlainColour(cell.trim()) ? `${label}${cell}:` : cells),
+  );
 
 /** More words that nobody knows than stitches: something said, not worked. */
 function isProse(node: RoundNode, text: string): boolean {

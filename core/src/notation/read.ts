@@ -11,7 +11,7 @@ import { PartCounter } from './part';
 import type { PartContext } from './work';
 import { problem } from './problems';
 import type { Reading } from './reading';
-import { guessTerms, usesBareNumbers, usesSymbols } from './stitches';
+import { guessTerms, usesBareNumbers, usesSymbols } from './pageTerms';
 import type { LineNode, RoundNode, Span, Terms } from './syntax';
 
 export interface ReadOptions {

@@ -28,6 +28,9 @@ const OF =
 const LIKE_THIS = new RegExp(
   String.raw`^(?:(?:then|now|and)\s+)*(?:work|do|continue|crochet|make|go\s+on|carry\s+on|keep\s+going|repeat)\b(?=.*\b(?:like\s+(?:this|that)|the\s+same|in\s+the\s+same\s+way|as\s+(?:before|set|established)|this|that)\b).*?\b(${N})\s+(?:more\s+|further\s+)?(?:rounds?|rnds?|rows?|times)\b`,
 );
+/** Behind a label: the same rounds of another part. `As muzzle.` */
+const AS_THERE =
+  /^(?:work\s+)?as\s+(?:for\s+|in\s+)?(?:the\s+)?(?<name>(?!before|above|set|established|usual|written|given|last|previous|r\d|rnd|round|row)[a-z][a-z ]{1,30}?)(?=\s*(?:$|[.,;(\[]))/;
 /** Behind a label: the round before again. */
 const SAME = /^(?:the\s+)?(?:same(?:\s+again)?|repeat|rep|ditto|as\s+(?:before|above))\s*(?=$|[.,([=])/;
 const OFTEN = new RegExp(
@@ -66,7 +69,8 @@ export function repeatIn(
   const [first, ...more] = sentencesOf(plain.text, from);
   if (!first) return null;
   const text = plain.text.slice(first.from, first.to).replace(/[.!]$/, '');
-  const asPart = AS_PART.exec(text) ?? AS_FAR_AS.exec(text) ?? FIRST_OF.exec(text);
+  const asThere = label ? AS_THERE.exec(text) : null;
+  const asPart = AS_PART.exec(text) ?? AS_FAR_AS.exec(text) ?? FIRST_OF.exec(text) ?? asThere;
   const again = asPart ?? AGAIN.exec(text);
   const stars = again ? null : STARS.exec(text);
   const same = again || stars ? null : (LIKE_THIS.exec(text) ?? (label ? SAME.exec(text) : null));
@@ -89,7 +93,7 @@ export function repeatIn(
   return {
     type: 'repeat',
     of: name ?? of?.[1] ?? null,
-    ...whichRounds({ nth, low, high, back }),
+    ...(asThere && label ? { first: label.first, last: label.last } : whichRounds({ nth, low, high, back })),
     stars: stars !== null,
     times: Math.min(Math.max(1, times), MOST),
     until: until ? countSaid(until[1]) : null,

@@ -199,8 +199,29 @@ const inOneChain = (start: Item | undefined, stated: number | null): boolean =>
   STANDS_FOR[start.kind] === (start.fromHook ?? 0) - 1 &&
   start.count + 1 === stated;
 
+/** Chains at the beginning of a round that are no stitches are no more than so many: the height of a treble. */
+const TALLEST = 4;
+
+/** `join red, ch 2, 2 dc in each (60)` on 30: a chain that the round begins with only lifts the hook, where the count says so. */
+function settleLift(items: Item[], offered: number, stated: number | null): Item[] {
+  const lift = items.find((i) => i.type !== 'sign');
+  if (lift?.type !== 'stitch' || lift.kind !== 'ch' || lift.eats > 0 || stated === null) return items;
+  if (typeof lift.times !== 'number' || lift.times > TALLEST || meets(items, offered, stated, false))
+    return items;
+  const { span, times } = lift;
+  // Short stitches are lifted by one chain.
+  const tall = items.some(
+    (i) => i.type === 'stitch' && (i.kind === 'hdc' || i.kind === 'dc' || i.kind === 'tr'),
+  );
+  if (times > 1 && !tall) return items;
+  const lifts = (counts: boolean): Item[] =>
+    items.map((i) => (i === lift ? { type: 'sign', sign: 'turning-chain', chain: times, counts, span } : i));
+  return [lifts(false), lifts(true)].find((f) => meets(f, offered, stated, false)) ?? items;
+}
+
 /** `ch 13, dc in 4th ch from hook and each ch (11)`: the chain that is passed over stands for a stitch, where the count asks for it. */
-export function settleTallStart(items: Item[], offered: number, stated: number | null): Item[] {
+export function settleTallStart(asWritten: Item[], offered: number, stated: number | null): Item[] {
+  const items = settleLift(asWritten, offered, stated);
   const turning = items.find((i) => i.type === 'sign' && i.sign === 'turning-chain' && (i.chain ?? 0) > 1);
   if (turning?.type === 'sign' && stated !== null && !meets(items, offered, stated, false)) {
     const counts = (is: boolean, i: Item): Item => (i === turning ? { ...turning, counts: is } : i);

@@ -42,7 +42,9 @@ export function settleAround(
 /** `2 sc, inc (24)` on 18: what is written once and fits so often is worked all around, where the count asks for it. */
 function allAround(items: readonly Item[], offered: number, stated: number | null): readonly Item[] {
   const from = items.findIndex((i) => i.type !== 'sign');
-  const worked = items.slice(from);
+  // Behind them a colour, a turn or what is done by hand.
+  const to = items.findLastIndex((i) => i.type !== 'sign') + 1;
+  const [worked, after] = [items.slice(from, to), items.slice(to)];
   const last = worked[worked.length - 1] as StitchItem;
   if (stated === null || worked.some((i) => i.type !== 'stitch' || (i !== last && i.times === 'around')))
     return items;
@@ -50,13 +52,18 @@ function allAround(items: readonly Item[], offered: number, stated: number | nul
   const span = { from: worked[0].span.from, to: last.span.to };
   // `2 sc, inc around (24)`: all of it goes around, not the last stitch alone.
   const each = last.times === 'around' ? [...worked.slice(0, -1), { ...last, times: 1 }] : worked;
-  const around: Item[] = [...items.slice(0, from), { type: 'group', items: each, times: 'around', span }];
+  const around: Item[] = [
+    ...items.slice(0, from),
+    { type: 'group', items: each, times: 'around', span },
+    ...after,
+  ];
   if (meets(around, offered, stated, false)) return around;
   // `1, inc x2 (6)` on 4
   const once = [...worked.slice(0, -1), { ...last, times: 1, timesSpan: undefined, timesSign: undefined }];
   const often: Item[] = [
     ...items.slice(0, from),
     { type: 'group', items: once, times: last.times, timesSpan: last.timesSpan, span },
+    ...after,
   ];
   return Number(last.times) > 1 && meets(often, offered, stated, false) ? often : items;
 }

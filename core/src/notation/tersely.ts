@@ -272,6 +272,6 @@ const LONGEST = 2000;
  * `make a magic ring and put six single crochet into it` is `six single crochet in ring`. As long as it was.
  */
 export function tersely(text: string): string {
-  if (text.length > LONGEST || !/[a-z]\s+[a-z\d]|→|\d\+|, (?:close|gather)/.test(text)) return text;
+  if (text.length > LONGEST || !/[a-z]\s+[a-z\d]|→|\d\+|, (?:close|gather)|\bplain\b/.test(text)) return text;
   return PHRASES.reduce(shortened, text);
 }

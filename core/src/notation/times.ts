@@ -55,6 +55,8 @@ export function takeTimes(c: Cursor, repeats: boolean): TakenTimes | null {
     takeToLast(c, left);
     return { value: 'around', more: false, plain: true, ...left };
   }
+  const last: Pick<TakenTimes, 'toLast'> = {};
+  if (takeToLast(c, last)) return { value: 'around', more: false, plain: true, ...last };
   if (c.takeAny('until')) {
     while (c.takeAny('there', 'only', 'you', 'have', 'are', 'just'));
     const n = c.number();

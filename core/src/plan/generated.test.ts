@@ -205,6 +205,30 @@ describe('plans of toys with work of every kind, and a will of their own', () =>
     expect([...kinds].sort()).toEqual(expect.arrayContaining(EVERY_KIND));
   });
 
+  it('spoiled by a colour inside a round that is not told, or by an end that is cut too short, they have', () => {
+    const tried = { colour: 0, end: 0 };
+    const untold = (s: Step): Step =>
+      s.kind === 'rounds' ? { ...s, ticks: s.ticks.map((t) => ({ ...t, changes: [] })) } : s;
+    const short = (s: Step): Step => (s.kind === 'close' ? { ...s, tailMm: 100 } : s);
+    fc.assert(
+      fc.property(wilfulToy, (toy) => {
+        const model = modelToy(toy);
+        const { steps } = planOf(model);
+        const told = steps.some((s) => s.kind === 'rounds' && s.ticks.some((t) => t.changes.length > 0));
+        if (told) {
+          tried.colour++;
+          expect(faults(model, steps.map(untold))).not.toEqual([]);
+        }
+        if (steps.some((s) => s.kind === 'close')) {
+          tried.end++;
+          expect(faults(model, steps.map(short))).not.toEqual([]);
+        }
+      }),
+      { numRuns: WILFUL, seed: 20261128 },
+    );
+    expect(Math.min(tried.colour, tried.end)).toBeGreaterThan(WILFUL / 10);
+  });
+
   it('each refused move names a true reason: made all the same, the checker finds a fault', () => {
     let [refused, kept] = [0, 0];
     fc.assert(

@@ -8,7 +8,7 @@ const HEADERS: readonly (readonly [Exclude<Block, 'part' | 'front'>, RegExp])[] 
   ],
   [
     'legend',
-    /^(?:(?:list of\s+)?abbreviations?(?:\s+list)?|stitch guide|(?:stitches|stitch|terms)\s+(?:used|key|guide|abbreviations)|stitches|stitch(?:es)? (?:and|&) terms|legend|glossary|signs|symbols|key(?: to)?|terminology|terms|how to read|special stitch(?:es)?)(?:\s+(?:used|and [a-z]+|\([^)]*\)))*(?![a-z])/,
+    /^(?:(?:list of\s+)?abbrev(?:iation)?s?(?:\s+list)?|stitch guide|(?:stitches|stitch|terms)\s+(?:used|key|guide|abbreviations)|stitches|stitch(?:es)? (?:and|&) terms|legend|glossary|signs|symbols|key(?: to)?|terminology|terms|how to read|special stitch(?:es)?)(?:\s+(?:used|and [a-z]+|\([^)]*\)))*(?![a-z])/,
   ],
   [
     'remarks',

@@ -1,8 +1,8 @@
 import type { LineNode, Span } from '../syntax';
 import { headerIn, isFurniture } from './blocks';
-import { isWork, type LineMeaning } from './lineKinds';
+import { isWork, starts, type LineMeaning } from './lineKinds';
 import { Looking, type Terms } from './looking';
-import { continuesOn, goesOnInWords, isBrokenWord } from './wrapped';
+import { continuesOn, goesOnInWords, isBrokenCount, isBrokenWord } from './wrapped';
 
 /** No line goes on in more than so many. */
 export const MOST_WRAPPED = 40;
@@ -29,6 +29,7 @@ export abstract class GoingOn extends Looking {
       return false;
     if (node.type === 'round')
       return (
+        isBrokenCount(this.plain[last], this.plain[last + 1]) ||
         continuesOn(this.text, this.lines, last, node, this.context({ fresh: false, begins: this.begins })) ||
         isBrokenWord(this.plain[last], this.plain[last + 1])
       );
@@ -50,5 +51,11 @@ export abstract class GoingOn extends Looking {
     if (plain.length > 40 || /[.!?,;]$/.test(plain) || this.decides(plain)) return false;
     const follows = this.follows(i);
     return follows.what === 'none' && follows.text && !this.isBlank(i + 1);
+  }
+
+  /** `Rnd 1: 6 sc in ring`: the first round of a part, by its label and its work. */
+  protected isFirstRound(i: number): boolean {
+    const node = this.parse(i, { fresh: false, begins: true });
+    return node.type === 'round' && node.label?.first === 1 && !node.label.bare && starts(node);
   }
 }

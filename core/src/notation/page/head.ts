@@ -32,8 +32,9 @@ const MOST_WORDS = 8;
 export const SHORT_HEAD =
   /^(?!Ch(?:ain)?\b)\p{Lu}[^.!?]{2,36}\.(?:\s+(?:Start|Begin|Work|Worked)[^.!?]{2,40}\.)?\s*$/u;
 
-/** What may stand between a heading and its work: `Ears:`, `Radish.`, `TAIL -`, `HEAD—`. */
-export const HEADING_ENDS = /(?:[:.]|\s[-\u2010-\u2015])\s+(?=\S)|[\u2014\u2015](?=\S)/g;
+/** What may stand between a heading and its work: `Ears:`, `Radish.`, `TAIL -`, `HEAD—`, `Comb.--`. */
+export const HEADING_ENDS =
+  /(?:[:.]|\s[-\u2010-\u2015])\s+(?=\S)|[\u2014\u2015](?=\S)|\.(?:--|[-\u2014])\s?(?=\S)/g;
 
 /** `- SHELL TOP - (sand)`: a heading between dashes is no point of a list. */
 export const WRAPPED = /^\s*-+\s+[^-]+\s-+(?:\s|$)|^\s*-{2,}[^\s-][^-]*-{2,}(?:\s|$)/;
@@ -92,6 +93,7 @@ function nameEnds(text: string, written: string): number {
     text.search(/:\s/),
     text.search(/(?<!\b(?:mrs?|ms|dr|st|no))\.(?:\s|$)/),
     text.search(/,\s*(?:mc|cc\d?|[a-d])\s*(?:,|$)/),
+    text.search(/,\s*\d[\d.]{0,4}\s*(?:mm\s*)?hook\b/),
     text.search(/,\s*(?:make|work|in|with|worked|all\s+in|start|starting|from|x\s*\d|\d+\s*x|both)\b/),
     text.search(/\s+(?:in|with|using)\s+(?:yarn\s|colou?r\s|[a-z]+(?:\s|$))/),
   ].filter((at) => at > 0);
@@ -122,7 +124,7 @@ function isName(name: string, words: readonly string[], terms: Terms): boolean {
     return false;
   if (OF_MATERIALS.test(name)) return false;
   if (
-    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|ch(?:ain)?\s+\d|make\s+(?:an?|the|your|\d+)\b|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|foundation|set-?up|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start)\b)/.test(
+    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|ch(?:ain)?\s+\d|make\s+(?:an?|the|your|\d+)\b|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|foundation|set-?up|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start)\b|.*\b(?:fo|fasten off|don['’]t|do not)\b)/.test(
       name,
     )
   )

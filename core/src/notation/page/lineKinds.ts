@@ -82,7 +82,8 @@ export const CHAINED = /^\s*(?:(?:with|in) [a-z]+,? )?ch(?:ain)? ?\d(?!.*(?:\bco
 /** Ends with a count in brackets, or in a ring. */
 export const COUNTED = /(?:[([]\s*\d+\s*[)\]]|\bin (?:an? |the |magic )*(?:ring|circle))\s*\.?\s*$/;
 
-const NAME_SAID = /^(?:pattern\s+|toy\s+)?(?:name|title)\s*:\s*(?=\S)/i;
+const NAME_SAID =
+  /^(?:(?:pattern\s+|toy\s+)?(?:name|title)|pattern(?=\s*:(?!.*\b(?:terms|us|uk)\b)))\s*:\s*(?=\S)/i;
 
 /** `Pattern name: Hazel the hen`: the title said by its field. */
 export const namesToy = (plain: string): boolean => NAME_SAID.test(plain.trim());
@@ -91,7 +92,7 @@ export const namesToy = (plain: string): boolean => NAME_SAID.test(plain.trim())
 export const titleOf = (line: string): string =>
   line
     .trim()
-    .replace(/^[#*=_~\s]+|(?<![#*=_~\s])[#*=_~\s]+$/g, '')
+    .replace(/^[#*=_~|\s]+|(?<![#*=_~|\s])[#*=_~|\s]+$/g, '')
     .split('\t')[0]
     .replace(/\*+([^*]*)\*+|(?<!\*)\*+(?=\s*[(\[])/g, '$1')
     .replace(NAME_SAID, '')

@@ -242,8 +242,9 @@ export abstract class Looking {
     const node = this.firstOf(i);
     if (node.type !== 'round' || !isWork(node)) return false;
     if (this.block === 'assembly') return node.label?.first === 1 && starts(node);
-    // `A toy` is no decrease, whatever the sign for one is.
-    if (node.label === null && /^\s*A\s+\p{Ll}{2}/u.test(this.written(i))) return false;
+    // `A toy` is no decrease, whatever the sign for one is, and `X is a single crochet` no round.
+    if (node.label === null && /^\s*(?:A\s+\p{Ll}{2}|[XVA]\s+(?:is|means|stands)\b)/u.test(this.written(i)))
+      return false;
     return node.label !== null || starts(node) || this.page.every((l) => l.as === 'blank');
   }
 

@@ -28,11 +28,14 @@ export function frontOf(lines: readonly PageLine[]): PageLine[] {
 export class PageReader extends GoingOn {
   private readonly sections: Section[] = [];
   private title: string | null = null;
+  /** the first part began in a list of what is needed */
+  private inList = false;
 
   read(): Page {
     for (let i = 0; i < this.lines.length; i++) i = this.line(i);
     const front = frontOf(this.page);
-    if (this.sections.length === 0) this.withoutParts();
+    // The only part of a page that began in its list of what is needed may have its heading above that.
+    if (this.sections.length === 0 || (this.sections.length === 1 && this.inList)) this.withoutParts();
     return { title: this.title, sections: this.sections, lines: this.page, front };
   }
 
@@ -90,12 +93,16 @@ export class PageReader extends GoingOn {
       return this.aside(i, header.block === 'remarks' ? 'remark' : header.block);
     }
     if (this.block === 'part') return this.inPart(i);
-    if (this.block !== 'materials' && this.block !== 'legend' && this.startsWork(i)) {
+    // In a list of what is needed only a first round with its label is one.
+    const listed = this.block === 'materials' || this.block === 'legend';
+    if (listed ? this.begun === 0 && this.isFirstRound(i) : this.startsWork(i)) {
+      this.inList = listed;
       this.open('');
       return this.inPart(i);
     }
     const first = this.block === 'front' && this.page.every((l) => l.as === 'blank');
-    if (first && this.title === null && !this.plain[i].includes('hook')) return this.asTitle(i);
+    const titled = first && this.title === null && !isColumnHead(this.plain[i]);
+    if (titled && !this.plain[i].includes('hook')) return this.asTitle(i);
     if (isFurniture(this.plain[i])) return this.aside(i, 'remark');
     return this.aside(i, this.block === 'assembly' ? 'assembly' : frontKind(this.plain[i], this.block));
   }
@@ -266,6 +273,7 @@ export class PageReader extends GoingOn {
     const first = this.plain.findIndex((p) => p.trim() !== '');
     if (first < 0) return;
     this.page.length = 0;
+    this.sections.length = 0;
     this.title = null;
     this.open('');
     for (let i = 0; i < this.lines.length; i++) {

@@ -22,8 +22,10 @@ export function continuesOn(
   });
   // `*sc in next st, inc;` and `rep from * 5 times more` below it, `..., ` and `ss to first st.`
   if (open && after.type === 'repeat' && after.stars) return node.unclosed !== null;
-  if (open && after.type === 'note')
-    return after.facts.length === 0 && CRAFT.test(plainSigns(text.slice(next.from, next.to)));
+  if (open && after.type === 'note') {
+    const said = plainSigns(text.slice(next.from, next.to));
+    return after.facts.length === 0 && (CRAFT.test(said) || /^\s*turn\b/.test(said));
+  }
   if (after.type !== 'round' || after.label || after.layer) return false;
   // `change to white for one round, then black for one`
   const plain = plainSigns(text.slice(next.from, next.to));
@@ -71,6 +73,11 @@ export function goesOnInWords(line: string, next: string): boolean {
   if (/^\s*(?:[-•●*>]|\d+[.):]|r\d|rnds?\b|rounds?\b|rows?\b)/i.test(next)) return false;
   return text.length >= WRAPPED_FROM && /^\s*[\p{Ll}(]/u.test(next) && !/:\s*$/.test(next);
 }
+
+/** `8 times. 32` and `dc.` below it, `(2 dc, dec)` and `8 times.`: a count, how often, and what stands with it. Both in lower case. */
+export const isBrokenCount = (plain: string, next: string): boolean =>
+  (/\d\s*$/.test(plain) && /^\s*(?:times\b|(?:sc|dc|sts?|stitches)\s?[.)\]]?\s*$)/.test(next)) ||
+  (/[)\]*]\s*$/.test(plain) && /^\s*\d{1,3}\s+times\b/.test(next));
 
 /** A word is broken at the end of a line. Both in lower case. */
 export const isBrokenWord = (plain: string, next: string): boolean =>

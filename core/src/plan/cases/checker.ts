@@ -1,4 +1,4 @@
-import type { PartModel, ToyModel } from '../../model';
+import { stretchesOf, type PartModel, type ToyModel } from '../../model';
 import type { Step } from '../index';
 
 /**
@@ -48,6 +48,7 @@ function pieceFaults(model: ToyModel, steps: readonly Step[], { part, copy }: Pi
     ...fillFaults(part, mine),
     ...eyeFaults(model, part, copy, mine),
     ...colourFaults(part, mine),
+    ...closingFaults(part, mine, end),
   ];
 }
 
@@ -190,6 +191,40 @@ function colourFaults(part: PartModel, mine: readonly Placed[]): string[] {
     const wrong = inside > 0 || !round || colour[round.from] === colour[round.from - 1];
     return wrong ? [`colour of ${part.name} changed at the wrong place`] : [];
   });
+}
+
+/** Colours inside rounds: each change of the fabric is told once, where it is, and nothing else. */
+function insideFaults({ name, fabric }: PartModel, mine: readonly Placed[]): string[] {
+  const { rounds, colour } = fabric;
+  const told = mine.flatMap(({ step }) => {
+    if (step.kind === 'begin-round') return step.changes.map((c) => rounds[step.round].from + c.after);
+    return step.kind === 'rounds'
+      ? step.ticks.flatMap((t) => t.changes.map((c) => rounds[t.round].from + c.after))
+      : [];
+  });
+  const last = Math.max(-1, ...mine.flatMap(worksRound));
+  const real = rounds
+    .slice(0, last + 1)
+    .flatMap((r) => Array.from({ length: Math.max(0, r.count - 1) }, (_, k) => r.from + k + 1))
+    .filter((s) => colour[s] !== colour[s - 1]);
+  return told.sort((a, b) => a - b).join() === real.join() ? [] : [`colours inside rounds of ${name}`];
+}
+
+/** The closing end is as long as its loops and its way across take; filled in as many goes as the maker says, and no more than one for each length besides. */
+function closingFaults(part: PartModel, mine: readonly Placed[], { step }: Placed): string[] {
+  const faults = insideFaults(part, mine);
+  if (step.kind !== 'close') return faults;
+  const { count } = step;
+  const star = part.part.ending?.way === 'star';
+  const round = count * part.gauge.stitchMm;
+  const most = 1.6 * round + 150 + (star ? (2 * round) / Math.PI : 0);
+  if (step.tailMm < 1.6 * round + 150) faults.push(`end of ${part.name} too short to close`);
+  if (star !== (step.gather?.way === 'star') || (star && step.tailMm < Math.min(most, step.end.needMm.value)))
+    faults.push(`${part.name} is not closed as it is said`);
+  const goes = mine.filter((x) => x.step.kind === 'stuff').length;
+  if (part.part.goes !== null && stretchesOf(part).length === 1 && goes > part.part.goes)
+    faults.push(`${part.name} is filled in more goes than are said`);
+  return faults;
 }
 
 function seamFaults(model: ToyModel, steps: readonly Step[]): string[] {

@@ -19,6 +19,7 @@ import {
   changePlan,
   changeSettings,
   newToy,
+  rewritePart,
   setFeature,
   setJoin,
   setMove,
@@ -91,6 +92,12 @@ const wishes = fc.record({
   core: fc.option(fc.nat(4)),
   gather: fc.option(fc.nat(4)),
   fins: fc.boolean(),
+  /** a part closed as a star, one in goes of its own, and one with a spot of another colour in a plain round */
+  star: fc.option(fc.nat(4)),
+  ownGoes: fc.option(
+    fc.record({ part: fc.nat(4), goes: fc.constantFrom(1 as const, 2 as const, 3 as const) }),
+  ),
+  spot: fc.option(fc.record({ part: fc.nat(4), at: fc.integer({ min: 1, max: 6 }) })),
   works: fc.subarray(['strands', 'hanger', 'surface', 'patch', 'lids', 'sculpt', 'brows', 'mouth'] as const),
   pause: fc.option(fc.record({ round: fc.nat(20), stitch: fc.nat(40) })),
   moves: fc.array(fc.tuple(fc.nat(40), fc.nat(40)), { maxLength: 3 }),
@@ -133,12 +140,18 @@ export const wilfulToy: fc.Arbitrary<Toy> = fc
   })
   .map(({ wish, ...base }) => willed(soundOf(base, wish.fins), wish));
 
-function willed(sound: Toy, { own, zone, core, gather, works, ...plan }: Wishes): Toy {
+function willed(sound: Toy, { own, zone, core, gather, star, ownGoes, spot, works, ...plan }: Wishes): Toy {
   let toy = changePlan(sound, { eyes: plan.eyes, goes: plan.goes, seams: plan.seams, copies: plan.copies });
   if (own !== null) toy = changeSettings(toy, { ownSmallestMm: own });
   if (zone) toy = withZone(toy, zone);
   if (core !== null) toy = withCore(toy, core);
   if (gather !== null) toy = gatheredEarly(toy, gather);
+  if (spot) toy = spotted(toy, spot);
+  if (star !== null) {
+    const { id, ending } = toy.parts[star % toy.parts.length];
+    toy = changePart(toy, id, { ending: { ...(ending ?? USUAL_END), way: 'star' } });
+  }
+  if (ownGoes) toy = changePart(toy, toy.parts[ownGoes.part % toy.parts.length].id, { goes: ownGoes.goes });
   for (const work of works) toy = withWork(toy, work);
   if (plan.pause) toy = pausedAt(toy, plan.pause);
   const { blocks } = planOf(modelToy(toy));
@@ -166,6 +179,17 @@ function gatheredEarly(toy: Toy, k: number): Toy {
   if (!reading.closed || fabric.rounds.length < 4) return toy;
   const gather = courseOf(fabric, fabric.rounds.length - 2);
   return changePart(toy, part.id, { ending: { ...USUAL_END, gather } });
+}
+
+/** The last plain round of a part gets two stitches of another colour. */
+function spotted(toy: Toy, { part, at }: NonNullable<Wishes['spot']>): Toy {
+  const { id, text } = toy.parts[part % toy.parts.length];
+  const spot = text.replace(
+    /^(R\d+): sc around \((\d+)\)$/m,
+    (_, label: string, count: string) =>
+      `${label}: ${at} sc, with white: 2 sc, with sand: ${Number(count) - at - 2} sc (${count})`,
+  );
+  return rewritePart(toy, id, spot, newId);
 }
 
 function withWork(toy: Toy, work: Wishes['works'][number]): Toy {
