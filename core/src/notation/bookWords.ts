@@ -72,7 +72,7 @@ export const BOOK_WORDS: readonly Phrase[] = [
   // `working in unused lps of foundation ch`: once around a flat piece
   {
     said: new RegExp(
-      String.raw`(?<=^\s*(?:(?:rounds?|rnds?|r)\s*\d+\s*[:.-])?\s*)(?:ch\s*1\s*[;,]?\s*)?(?=.*\b(?:unused|free|remaining)\s+(?:lps|loops)\s+of\s+(?:the\s+)?(?:foundation|starting|beginning)\s+ch)`,
+      String.raw`(?<=^\s{0,9}(?:(?:rounds?|rnds?|r)\s{0,3}\d{1,3}\s{0,3}[:.-])?\s{0,9})(?:ch\s*1\s*[;,]?\s*)?(?=.*\b(?:unused|free|remaining)\s+(?:lps|loops)\s+of\s+(?:the\s+)?(?:foundation|starting|beginning)\s+ch)`,
       'g',
     ),
     tersely: 'edge:',

@@ -55,7 +55,7 @@ const COUNT = new RegExp(
 
 /** `close as a star`, `star close`, `over and under the loops between the legs`. */
 const STAR =
-  /\bstar[- ]?(?:close|closed|closing|closure|shut)\b|\bclos\w*\b[^.;]{0,40}\b(?:as|with|in|into|like) (?:a |the )?star\b|\b(?:over and under|under and over)\b[^.;]{0,40}\b(?:loops?|legs|stitches|sts)\b/;
+  /\bstar[- ]?(?:close|closed|closing|closure|shut)\b|\bclos\w*\b[^.;]{0,40}\b(?:as|with|in|into|like) (?:a |the )?star\b|\b(?:over and under|under and over)\b[^.;]{0,40}\bloops?\b[^.;]{0,30}\blegs\b/;
 
 /** Whether a sentence closes the end as a star; a hole between pieces is no end. `said` in lower case. */
 export const isStar = (said: string): boolean =>

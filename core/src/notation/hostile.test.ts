@@ -75,6 +75,8 @@ describe('one thing over and over', () => {
     ['colours with a colon', 'R1: 6 sc in ring\nR2: ', 'A: ', ''],
     ['empty lines', '', '\n', 'R1: 6 sc in ring'],
     ['sizes of eyes', 'Materials:\n', 'eyes ', 'b'],
+    ['spaces behind a number', 'R1: 6 sc in ring\nr2 1', ' ', ',inc'],
+    ['pictures', 'R1: 6 sc in ring\n', '🧶 ', 'x'],
   ])('%s: 60,000 letters are read in under two seconds', (_, before, piece, behind) => {
     const text = before + piece.repeat(60_000 / piece.length) + behind;
     const began = performance.now();

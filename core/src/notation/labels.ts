@@ -13,13 +13,13 @@ const MORE = new RegExp(
   String.raw`(?:\s*\)\s*-\s*(?=${WORD})|\s*(?:to|and|through|thru|until|t\/m|&|\+|\/|,|,\s*and)\s*|\s*(?:-|~|\.\.)\s*)(?:${WORD}\.?\s*)?(\d+)(?![a-z\d])`,
   'y',
 );
-const BARE = /(\d+)(?:\s*[.)]?\s*[-/+]\s*(\d+))?(?=\s*(?:[.):](?!\d)|\t))/y;
+const BARE = /(\d+)(?:\s{0,5}[.)]?\s{0,5}[-/+]\s{0,5}(\d+))?(?=\s{0,20}(?:[.):](?!\d)|\t))/y;
 /** `(1) mr, sc 6`, `(19-26) sc in each st`: a number in brackets before something that is worked. */
 const BRACKETED =
   /[([](\d{1,3})(?:\s*[-/+]\s*(\d{1,3}))?[)\]](?=\s+[([*]?\s*(?:(?:\d+\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|invdec|ch|mr|magic|sl st|ss|work|in [bf]lo|[bf]lo)(?![a-z])))/y;
 /** `7-13 rnds:`, `4 rnd:`; `4 rounds:` are four of them. */
 const BEHIND =
-  /(\d+)\s*r?\s*[-~]\s*(\d+)\s*(?:rounds?|rnds?|rows?|r)(?=\s*[:.)-])|(\d+)\s*(?:round|rnd|row|r)(?=\s*[:.)([-]|\s+(?:in\s+)?[bf]lo\s*:)/y;
+  /(\d+)\s{0,5}r?\s{0,5}[-~]\s{0,5}(\d+)\s{0,5}(?:rounds?|rnds?|rows?|r)(?=\s{0,5}[:.)-])|(\d+)\s{0,5}(?:round|rnd|row|r)(?=\s{0,5}[:.)([-]|\s{1,5}(?:in\s{1,5})?[bf]lo\s{0,5}:)/y;
 /** `1 - 6 sc in ring - 6`, `6 to 12 - sc in each`: a number and a dash before something that is worked. */
 const DASHED =
   /(\d{1,3})(?:\s*(?:to|and|&|,|-)\s*(\d{1,3}))?(?=\s+-\s+(?:[(*[]|(?:\d+\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|invdec|ch|mr|magic|sl st|ss|work|in [bf]lo|[bf]lo)(?![a-z])))/y;

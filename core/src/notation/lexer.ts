@@ -75,10 +75,10 @@ export function plainLine(asWritten: string): PlainLine {
 /** Columns and letters that some hands set apart, as everybody writes them; as long as they were. */
 const plainRow = (text: string): string => tableRow(dottedRow(dotted(abbreviated(spaced(undone(text))))));
 
-/** `👀 between R8 and R9`, `➡️ change to rust`, `Step 3. Sc around`, `Last round: dec x6`: what only leads a line; as long as it was. */
+/** `👀 between R8 and R9`, `➡️ change to rust`, `Step 3. Sc around`, `Last round: dec x6`: what only leads a line; as long as it was. A line of copyright keeps its sign. */
 const undone = (text: string): string =>
   text.replace(
-    /^\s*(?:(?:\p{Extended_Pictographic}\s*)+|step\s+\d{1,2}\s*[.:)]\s+|(?:the\s+)?(?:last|final)\s+(?:round|rnd|row)\s*:\s+)(?=\S)/u,
+    /^\s*(?:(?:(?![©®™])\p{Extended_Pictographic}\s*)+|step\s+\d{1,2}\s*[.:)]\s+|(?:the\s+)?(?:last|final)\s+(?:round|rnd|row)\s*:\s+)(?=\S)/u,
     (lead) => ' '.repeat(lead.length),
   );
 

@@ -42,6 +42,11 @@ describe('signs and pictures before a line', () => {
     ['navy: R3: sc around (12)', 12],
   ])('%s', (line, made) => expect(after12(line)).toEqual(fine(6, 12, made)));
 
+  it('a line of copyright stays one', () => {
+    const { page } = read('R1: 6 sc in ring\n© Harbour workshop 2026\nR2: inc x6 (12)');
+    expect(page.map((l) => l.as)).toEqual(['round', 'remark', 'round']);
+  });
+
   it('👀 are eyes, and a rest for them', () => {
     const [part] = read(
       'R1: 6 sc in ring\nR2: inc x6\nR3-6: sc around\n👀 between R4 & R5, 4 st apart',

@@ -34,7 +34,8 @@ export function guessTerms(plain: string): { terms: Terms; sure: boolean } {
 }
 
 /** `r3 1,inc = 18`, `r15 3,dec = 24`: a number alone before what changes it. */
-const SHORTHAND = /^[^\S\n]*r\d+(?:-r?\d+)?[^\S\n]*[:.]?[^\S\n]*\d+[^\S\n]*,[^\S\n]*(?:inc|dec)(?![a-z])/gm;
+const SHORTHAND =
+  /^[^\S\n]{0,9}r\d{1,3}(?:-r?\d{1,3})?[^\S\n]{0,4}[:.]?[^\S\n]{0,4}\d{1,3}[^\S\n]{0,4},[^\S\n]{0,4}(?:inc|dec)(?![a-z])/gm;
 const isShorthand = (plain: string): boolean =>
   (plain.match(SHORTHAND)?.length ?? 0) >= 3 && !/(^|[^a-z])(?:sc|single crochet)(?![a-z])/m.test(plain);
 

@@ -145,7 +145,7 @@ function workOf(
       rest = blanked(rest, sentence.from, sentence.to);
       return;
     }
-    if (/^(?:[([=-]?\s*\d+(?!\d)\s*[a-z ]{0,14}[)\]]?[.,]? ?)+$/.test(own)) return;
+    if (/^(?:[([=-]?\s{0,3}\d+(?!\d)\s{0,3}[a-z ]{0,14}[)\]]?[.,]? ?)+$/.test(own)) return;
     const decided = factsIn(said.slice(sentence.from, sentence.to));
     // What counts stitches and is not understood stays, so that it is said.
     const counts = decided.length === 0 && CRAFT_COUNT.test(own);

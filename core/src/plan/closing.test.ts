@@ -43,6 +43,7 @@ describe('closing as a star', () => {
     'Close.',
     'Weave the tail through the last 6 stitches and pull tight.',
     'Close the hole. Sew the star on.',
+    'Close. Weave the end in, over and under the stitches.',
   ])('is not read: %s', (words) =>
     expect(closeOf(page(`${BALL}\n${words}`)).gather).toMatchObject({ way: 'drawn together', points: 0 }),
   );

@@ -96,9 +96,9 @@ function throughHole(part: PartModel, at: At): At | null {
 }
 
 /**
- * When one piece of a part is filled: in as many goes as the maker says of this part, else where the text says, else as usual, and where the maker moved a go. A hole that is too small
- * for a stick moves a go back to the last that lets filling through, and trouble says so; where there is none, nothing is filled.
- * What stays empty gets no go: nothing is a step of no grams.
+ * When one piece of a part is filled: in as many goes as the maker says of this part, else where the text says, else as
+ * usual, and where the maker moved a go. A hole that is too small for a stick moves a go back to the last that lets filling
+ * through, and trouble says so; where there is none, nothing is filled. What stays empty gets no go: nothing is a step of no grams.
  */
 export function fillGoes(model: ToyModel, part: PartModel, of: OfPiece, trouble: Trouble[]): FillGo[] {
   const { fabric, form } = part;
