@@ -219,8 +219,8 @@ export const MATERIALS = {
 export const ENDS = {
   /** `mostOnce`: a last round has 4 to 9 stitches; up to half as many again (judged) can still be drawn together, twice round */
   gather: { perStitch: 1.6, plusMm: 150, mostOnce: 9, most: 14 },
-  /** a star: once round its loops as when gathered, and once across the hole at each of its points; judged */
-  star: { perPoint: 1 },
+  /** a star: once round its loops as when gathered, and once across the hole at each of its points. Legs stand in this share of the rounds before it; both judged */
+  star: { perPoint: 1, legsWithin: 1 / 3 },
   /** sewn shut flat: each stitch takes two of the edge */
   sewnShut: { perPair: 3.5, plusMm: 200 },
   whip: { perStitch: 3, plusMm: 200 },

@@ -20,12 +20,9 @@ export function endIs({ reading }: PartModel): EndIs {
 export const wayOf = ({ part, reading }: PartModel): GatherWay =>
   part.ending?.way ?? (reading.star ? 'star' : 'drawn together');
 
-/** Legs and the like stand in this share of a part's rounds before its end. Judged. */
-const LEGS_WITHIN = 1 / 3;
-
 /** How often the thread of a star goes across: once for each leg round the hole; without legs once for every two stitches. */
 export function starPoints(model: ToyModel, part: PartModel, of: OfPiece): { points: number; legs: number } {
-  const from = part.fabric.rounds.length * (1 - LEGS_WITHIN);
+  const from = part.fabric.rounds.length * (1 - ENDS.star.legsWithin);
   const isHere = (at: OfPiece) => at.part === of.part && at.copy === of.copy;
   const sewn = model.sites.flatMap(({ join, sites }) => (isHere(join.at) ? sites.map((s) => s.round) : []));
   const caught = model.caught.flatMap(({ join }) => (isHere(join.at) ? [join.round] : []));

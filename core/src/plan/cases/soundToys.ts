@@ -181,7 +181,7 @@ function gatheredEarly(toy: Toy, k: number): Toy {
   return changePart(toy, part.id, { ending: { ...USUAL_END, gather } });
 }
 
-/** The last plain round of a part gets two stitches of another colour. */
+/** The first plain round of a part gets two stitches of another colour. */
 function spotted(toy: Toy, { part, at }: NonNullable<Wishes['spot']>): Toy {
   const { id, text } = toy.parts[part % toy.parts.length];
   const spot = text.replace(
