@@ -1,7 +1,8 @@
 import type { Cursor } from './cursor';
 import { craftWord } from './stitches';
-import { canNameColour, isColour, isColourSlot } from './colours';
+import { canNameColour, isColour, isColourSlot, isPlainColour } from './colours';
 import { type Sign } from './signs';
+import type { Item } from './syntax';
 
 const CHANGES = ['change', 'changing', 'switch', 'switching', 'go on', 'continue'].flatMap((word) => [
   `${word} to`,
@@ -82,6 +83,28 @@ function namedColour(c: Cursor, start: number): Sign | null {
   c.at = start;
   return null;
 }
+
+/** `10 brown, 8 red`, `5k 4w`: so many single crochets in a colour; null where none stand here. */
+export function colouredCount(c: Cursor): Item[] | null {
+  const token = c.peek();
+  if (!c.coloured || token?.type !== 'number') return null;
+  const start = c.at;
+  c.at++;
+  const colour = colourName(c);
+  const next = c.peek();
+  if (!colour || !isPlainColour(colour) || (next && next.type !== 'number' && !BEHIND_COLOUR.has(next.text))) {
+    c.at = start;
+    return null;
+  }
+  const span = c.since(start);
+  const timesSpan = { from: token.from, to: token.to };
+  return [
+    { type: 'sign', sign: 'colour', colour, span },
+    { type: 'stitch', kind: 'sc', eats: 1, makes: 1, times: Number(token.text), timesSpan, span },
+  ];
+}
+
+const BEHIND_COLOUR = new Set([',', ';', ')', ']', '(', '[', '=', '*', '+', '-']);
 
 /** `moss green`, `yarn b`, `the white yarn`: up to three words; null when none can be a colour. */
 function colourName(c: Cursor): string | null {

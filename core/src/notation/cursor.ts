@@ -22,6 +22,8 @@ export class Cursor {
   begins = false;
   /** a number without a stitch counts single crochets */
   bare = false;
+  /** a number before a colour counts single crochets */
+  coloured = false;
   /** round the edge of a flat piece: what is counted is named by where it goes */
   edging = false;
   /** X, V and A are stitches here */

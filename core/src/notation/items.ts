@@ -1,5 +1,6 @@
 import { own } from '../own';
 import { takeLoops, takeReturn } from './returns';
+import { colouredCount } from './colourSigns';
 import { Cursor } from './cursor';
 import { takeStitches } from './forms';
 import type { Token } from './lexer';
@@ -29,6 +30,8 @@ export interface ItemContext {
   symbols: boolean;
   /** a number without a stitch counts single crochets: `(2, inc) x6` */
   bare?: boolean;
+  /** the round has a label: a number before a colour counts its stitches */
+  coloured?: boolean;
   /** words that the page explains */
   words?: LegendWords;
 }
@@ -69,6 +72,7 @@ export function parseItems(tokens: readonly Token[], context: ItemContext): Pars
   c.begins = context.begins;
   c.symbols = context.symbols;
   c.bare = context.bare ?? false;
+  c.coloured = context.coloured ?? false;
   const nth = takeStartingIn(c);
   const items = list(c, null, 0);
   const first = nth === null ? undefined : items.find((i) => i.type === 'stitch');
@@ -116,6 +120,11 @@ export function list(c: Cursor, close: string | null, depth: number): Item[] {
       continue;
     }
     while (items[signs]?.type === 'sign') signs++;
+    const coloured = colouredCount(c);
+    if (coloured) {
+      items.push(...coloured);
+      continue;
+    }
     const item = takeItem(c, depth, depth === 0 && signs === items.length);
     if (item) items.push(...postfix(c, item, standing));
     if (item?.type === 'stitch' && item.same) intoSame(items);

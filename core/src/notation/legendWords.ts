@@ -1,5 +1,6 @@
 import { own } from '../own';
-import { isColour } from './colours';
+import { isColour, isColourSlot, isPlainColour } from './colours';
+import { numbersByBlanks } from './numberedLines';
 import { craftWord } from './stitches';
 import type { Terms } from './syntax';
 
@@ -9,6 +10,8 @@ export interface LegendWords {
   of: Readonly<Record<string, string>>;
   /** the word with which it numbers its rounds, where the house has another: `tr1:`, `tr2:`, `tr3:` */
   label: string | null;
+  /** it numbers its rounds with nothing but blanks behind the number */
+  numbered: boolean;
 }
 
 /** What a legend says a word means, and the word of the house for it. */
@@ -35,6 +38,10 @@ const MEANINGS: readonly (readonly [RegExp, string])[] = [
   [/^(?:in (?:the )?)?back loops?(?: only)?$/, 'blo'],
   [/^stitch(?:es|\(es\))?$/, 'st'],
 ];
+/** `K = black`: what stands for a colour is a letter or two, and none of those that every page uses. */
+const codeOf = (word: string, meaning: string): string | undefined =>
+  word.length <= 2 && !isColourSlot(word) && isPlainColour(meaning) ? meaning : undefined;
+
 /** `bo = 3-dc bobble`, `kn: bobble (5 dc)`, one to a line or several behind commas. */
 const EXPLAINED =
   /(?:^|[,;:•*|-])[ \t]*([a-z]{1,8})[ \t]*(?:=|:|–|-)[ \t]*([a-z\d][a-z\d ().-]{2,48}?)[ \t]*(?=$|[,;|])/gm;
@@ -49,7 +56,7 @@ export function legendWords(plain: string, terms: Terms): LegendWords | undefine
   const found = [...written.matchAll(EXPLAINED), ...written.replace(/\n(?=[a-z])/g, ' ').matchAll(EXPLAINED)];
   for (const [, word, meaning] of found) {
     const said = meaning.replace(/\(.*$/, '').trim().replace(/\s+/g, ' ');
-    const known = MEANINGS.find(([means]) => means.test(said))?.[1];
+    const known = MEANINGS.find(([means]) => means.test(said))?.[1] ?? codeOf(word, said);
     if (!known || own(of, word) !== undefined || Object.keys(of).length >= MOST_WORDS) continue;
     const free = craftWord(word, terms) === null && !OF_THE_HOUSE.has(word) && !isColour(word);
     // What is explained once and never used again explains nothing.
@@ -57,8 +64,9 @@ export function legendWords(plain: string, terms: Terms): LegendWords | undefine
       of[word] = known;
   }
   const label = labelWord(plain);
-  const key = JSON.stringify([of, label]);
-  return key === '[{},null]' ? undefined : { key, of, label };
+  const numbered = numbersByBlanks(written);
+  const key = JSON.stringify([of, label, numbered]);
+  return key === '[{},null,false]' ? undefined : { key, of, label, numbered };
 }
 
 const NUMBERED =

@@ -1,3 +1,4 @@
+import { own } from '../own';
 import { isColour, isPlainColour } from './colours';
 import { factsIn } from './facts';
 import { featureIn } from './featureNote';
@@ -5,8 +6,10 @@ import { headingOf } from './headings';
 import { hookIn } from './hooks';
 import type { ItemContext } from './items';
 import { labelOf } from './labels';
+import type { LegendWords } from './legendWords';
 import { plainLine, type PlainLine } from './lexer';
 import { CRAFT_COUNT, isDoneByHand, noteLine, noteOf, saidLine, soundsLikeWork } from './notes';
+import { withColon } from './numberedLines';
 import { repeatIn } from './repeatLines';
 import { blanked, CRAFT, isWork, roundLine } from './roundLines';
 import { sentencesOf } from './sentences';
@@ -69,7 +72,7 @@ export function parseLine(line: string, context: LineContext): LineNode {
 
 function parse(line: string, context: LineContext): LineNode {
   // A line may have been broken by the width of its page.
-  const written = ofTheHouse(plainLine(line.replace(/[\r\n]/g, ' ')), context.words?.label);
+  const written = ofTheHouse(plainLine(line.replace(/[\r\n]/g, ' ')), context.words);
   if (written.text.trim() === '') return { type: 'blank' };
   const star = starOf(written.text);
   if (!star) return parseWithoutStar(line, written, context);
@@ -77,8 +80,19 @@ function parse(line: string, context: LineContext): LineNode {
   return node.type === 'round' || node.type === 'note' ? { ...node, star } : node;
 }
 
-/** A line whose rounds are numbered by the word of its page, numbered by that of the house; as long as it was. */
-function ofTheHouse(line: PlainLine, label: string | null | undefined): PlainLine {
+/** `3 K: sc around`: a colour between the number of a round and its colon. */
+const COLOURED = /^(\s{0,20}\d{1,3}(?:\s{0,3}-\s{0,3}\d{1,3})?)\s([a-z][a-z ]{0,15}):(?=\s)/;
+
+/** A line whose rounds are numbered by the words of its page, numbered by that of the house; as long as it was. */
+function ofTheHouse(asWritten: PlainLine, words: LegendWords | undefined): PlainLine {
+  const written = words?.numbered ? { ...asWritten, text: withColon(asWritten.text) } : asWritten;
+  const coloured = COLOURED.exec(written.text);
+  const colour = coloured && (own(words?.of ?? {}, coloured[2]) ?? coloured[2]);
+  const line =
+    colour && isPlainColour(colour)
+      ? { ...written, text: written.text.replace(COLOURED, '$1:$2:') }
+      : written;
+  const label = words?.label;
   if (!label) return line;
   const text = line.text.replace(new RegExp(String.raw`(?<![a-z])${label}(?=\.?\s?\d)`, 'g'), (found) =>
     'r'.padStart(found.length),

@@ -86,8 +86,8 @@ function readAnew(text: string, options: ReadOptions): Reading {
   aboutTerms(parts, guess, options.terms, symbols);
   const { title, lines: told } = page;
   const legend = hand.words?.of ?? {};
-  const label = hand.words?.label ?? null;
-  return { terms, legend, label, hook, title, materials, page: told, parts, ...understoodOf(told, parts) };
+  const { label, numbered } = hand.words ?? { label: null, numbered: false };
+  return { terms, legend, label, numbered, hook, title, materials, page: told, parts, ...understoodOf(told, parts) };
 }
 
 /** How a whole text is written, in lower case: its signs, numbers without a stitch, and the words that it explains. */

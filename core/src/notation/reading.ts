@@ -121,6 +121,8 @@ export interface Reading {
   legend: Readonly<Record<string, string>>;
   /** the word with which it numbers its rounds, where the house has another; null where it has none */
   label: string | null;
+  /** it numbers its rounds with nothing but blanks behind the number */
+  numbered: boolean;
   terms: Terms;
   /** the hook that the page names before its first part, or where that begins when no other is named */
   hook: Pick<HookSaid, 'said' | 'mm'> | null;

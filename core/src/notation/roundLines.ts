@@ -14,8 +14,8 @@ const COUNTED = String.raw`(?:stitches|sts?(?![a-z])|sc|dc|hdc|htr|tr|ch|chs|tot
 
 const STATED = new RegExp(
   [
-    String.raw`\(\s*(?:=\s*|total:?\s*)?(\d+)\s*${COUNTED}?(?:\s*,\s*(?:counting|including|incl)\b[^)]{0,30}|\s*,)?\s*\)`,
-    String.raw`\[\s*(?:=\s*|total:?\s*)?(\d+)\s*${COUNTED}?(?:\s+at\s+(?:the\s+)?end\s+of\s+(?:row|rnd|round)\s+\d+)?\s*\]`,
+    String.raw`\(\s*(?:=\s*|total:?\s*)?(\d+)\s*(?:${COUNTED}\.?)?(?:\s*,\s*(?:counting|including|incl)\b[^)]{0,30}|\s*,)?\s*\)`,
+    String.raw`\[\s*(?:=\s*|total:?\s*)?(\d+)\s*(?:${COUNTED}\.?)?(?:\s+at\s+(?:the\s+)?end\s+of\s+(?:row|rnd|round)\s+\d+)?\s*\]`,
     String.raw`(?:=|->|>)\s*[([]?(\d+)(?:\s*${COUNTED}(?:\s+each(?=\s*$))?)?[)\]]?`,
     String.raw`(?<=\s|\d|[a-z*)\]])-\s*(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)(?![a-z\d])(?=\s*(?:$|[.,;\t(\[]))`,
     String.raw`(?<=[\s,])(?<!(?:next|nxt|last|of|the|in|all|first|remaining|rem|skip|miss|sk|each|ea|these|those)[\s,]{1,3})(\d+)\s+(?:sts|stitches)(?!\s+(?:apart|between|tog|together|in))`,
@@ -62,6 +62,7 @@ export function roundLine(
   const { items, unclosed } = parseItems([...tokens, ...after], {
     ...context,
     begins: context.begins && !layer,
+    coloured: label !== null,
   });
   foldsWhatItCloses(items, plain, text);
   // `change back to red, 3 rounds`: plain ones.

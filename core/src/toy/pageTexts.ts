@@ -1,4 +1,4 @@
-import { nameKey, printItems, type LineMeaning, type Reading } from '../notation';
+import { nameKey, printItems, withColon, type LineMeaning, type Reading } from '../notation';
 
 /** Behind a line that is only heard by people. */
 const note = (line: string): string => `-- ${line}`;
@@ -20,9 +20,8 @@ export function textsOfPage(
   reading.page.forEach(({ line: number, from, to, as: kind, part, goesOn, breaks }) => {
     // Words that the maker takes out of the work are marked, so that the part reads the same by itself.
     const heard = ['note', 'remark'].includes(as[number] ?? '');
-    const legend = kind === 'round' ? reading.legend : {};
-    const label = part === null ? null : reading.label;
-    const words = (a: number, b: number) => inHouseWords(text.slice(a, b), legend, label);
+    const words = (a: number, b: number) =>
+      part === null ? text.slice(a, b) : inHouseWords(text.slice(a, b), reading, kind === 'round');
     const line = heard && part !== null ? note(words(from, to).trim()) : words(from, to);
     if (part !== null) {
       last = part;
@@ -58,12 +57,18 @@ export function textsOfPage(
   };
 }
 
-/** A part has its own text, and the legend of its page is not in it: the words that were explained there are those of the house here. */
-const inHouseWords = (line: string, legend: Readonly<Record<string, string>>, label: string | null): string =>
-  Object.entries(legend).reduce(
+/** A part has its own text, and the legend of its page is not in it: the words that were explained there, and its labels, are those of the house here. */
+function inHouseWords(line: string, { legend, label, numbered }: Reading, worked: boolean): string {
+  const ruled = numbered ? withColon(line) : line;
+  const labelled = label
+    ? ruled.replace(new RegExp(String.raw`(?<![\p{L}])${label}\.?\s?(?=\d)`, 'giu'), 'R')
+    : ruled;
+  if (!worked) return labelled;
+  return Object.entries(legend).reduce(
     (text, [word, ours]) => text.replace(new RegExp(String.raw`(?<![\p{L}])${word}(?![\p{L}])`, 'giu'), ours),
-    label ? line.replace(new RegExp(String.raw`(?<![\p{L}])${label}\.?\s?(?=\d)`, 'giu'), 'R') : line,
+    labelled,
   );
+}
 
 /** `Repeat rnds 1-6 of the shell top.`: the rounds themselves, as a part's own text has no other part beside it; null for any other line. */
 function copiedRounds(reading: Reading, part: number, line: number): string[] | null {

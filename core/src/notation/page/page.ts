@@ -96,7 +96,8 @@ export class PageReader extends GoingOn {
     // In a list of what is needed only a first round with its label is one.
     const listed = this.block === 'materials' || this.block === 'legend';
     if (listed ? this.begun === 0 && this.isFirstRound(i) : this.startsWork(i)) {
-      this.inList = listed;
+      // Below a title and a blank line the list has ended.
+      this.inList = listed && !(this.title !== null && this.blankBefore);
       this.open('');
       return this.inPart(i);
     }
