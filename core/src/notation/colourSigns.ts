@@ -92,7 +92,11 @@ export function colouredCount(c: Cursor): Item[] | null {
   c.at++;
   const colour = colourName(c);
   const next = c.peek();
-  if (!colour || !isPlainColour(colour) || (next && next.type !== 'number' && !BEHIND_COLOUR.has(next.text))) {
+  if (
+    !colour ||
+    !isPlainColour(colour) ||
+    (next && next.type !== 'number' && !BEHIND_COLOUR.has(next.text))
+  ) {
     c.at = start;
     return null;
   }

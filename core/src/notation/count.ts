@@ -20,6 +20,8 @@ export interface Count extends Omit<Use, 'makes' | 'eats'> {
 }
 
 export type CountFault =
+  /** a ring, and all around what it has made: a round of its own */
+  | { type: 'on-the-ring'; item: Item }
   | { type: 'does-not-divide'; item: Item; eats: number; fits: number; left: number; offered: number }
   | { type: 'eats-nothing'; item: Item }
   | { type: 'chain'; item: Item; chain: number; offered: number; eaten: number }
@@ -60,9 +62,15 @@ export function countItems(items: readonly Item[], offered: number, along: Along
   const rest = items.filter((i) => i !== start);
   let count: Count;
   if (chain) count = alongChain(rest, chain);
-  else if (start?.type === 'start')
-    count = { ...inRound(rest, 0), eaten: 0, fault: null, made: start.count + sumOf(rest).makes };
-  else if (rest.some((i) => i.type === 'sign' && i.sign === 'fold')) count = folded(rest, offered);
+  else if (start?.type === 'start') {
+    const goesOn = start.start !== 'tube' && rest.find(isAround);
+    count = {
+      ...inRound(rest, 0),
+      eaten: 0,
+      fault: goesOn ? { type: 'on-the-ring', item: goesOn } : null,
+      made: start.count + sumOf(rest).makes,
+    };
+  } else if (rest.some((i) => i.type === 'sign' && i.sign === 'fold')) count = folded(rest, offered);
   else if (rest.some((i) => i.type === 'sign' && i.sign === 'edging')) count = edging(rest);
   else count = inRound(rest, offered);
   if (count.made !== null && count.made > MOST_COUNTED) count = { ...count, made: null };

@@ -3,6 +3,7 @@ import { countItems, fromEdges, sumOf, type AlongChain, type Count } from './cou
 import { blame, growthOf, shapeProblems, workedSpan, type Growth } from './faults';
 import { Ledger } from './ledger';
 import { applied, problem, type Problem } from './problems';
+import { settleAlone } from './countsAlone';
 import { emptyPart, type PartReading, type RoundKind, type RoundReading } from './reading';
 import {
   settleGiven,
@@ -177,6 +178,8 @@ export abstract class Counting {
     }: { offered: number; stated: number | null; starts: boolean; isStart: boolean },
   ): Settled {
     const { work } = this;
+    const alone = isStart ? null : settleAlone(node, offered, this.context.terms);
+    if (alone) return alone;
     const joined = settleJoin(node.items, offered, stated, { isStart, joined: work.joined });
     if (joined !== node.items) work.joined = true;
     const whole = isStart ? joined : settleAround(joined, offered, stated, severalRounds(node));

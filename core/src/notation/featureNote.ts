@@ -58,7 +58,7 @@ const SIZE =
 const SIZE_OF_EYES =
   /(?<![\d.,])(\d{1,2}(?:[.,]\d{1,2})?)\s*-?\s*mm\s+(?:(?!hooks?\b)[a-z]{2,12}\s+){0,3}eyes?\b/;
 const MANY = new RegExp(
-  String.raw`(?:(?<![\d.])${N}\s*(?:-|to|or)\s*)?(?<![\d.])${N}\s*(?:(?:visible|empty|free|clear|whole|full|“visible”|"visible")\s+)?(?:(st|sts|stitch|stitches|sc|dc|hdc|x|hole|holes|space|spaces)\.?\s*)?(?:of space\s+)?(?:in\s*)?(between|apart|from each other|showing|visible|on)\b`,
+  String.raw`(?:(?<![\d.])${N}\s*(?:-|to|or)\s*)?(?<![\d.])${N}\s*(?:(?:visible|empty|free|clear|whole|full|“visible”|"visible")\s+)?(?:(st|sts|stitch|stitches|sc|dc|hdc|x|hole|holes|space|spaces)\.?\s*)?(?:of space\s+)?(?:in\s*)?(between|apart|from each other|showing|visible|on|(?:of\s+)?(?:space|distance|gap|room)(?!\s+between))\b`,
 );
 const OTHER_UNIT = /(\d{1,3}(?:[.,]\d{1,2})?)\s*(mm|cm|in|inch|inches|"|°|degrees?)\s*apart/;
 /** The eyes are only what something else is measured from. */

@@ -1,5 +1,6 @@
 import { own } from '../own';
 import { isColour, isColourSlot, isPlainColour } from './colours';
+import { countsAlone } from './countsAlone';
 import { numbersByBlanks } from './numberedLines';
 import { craftWord } from './stitches';
 import type { Terms } from './syntax';
@@ -12,6 +13,8 @@ export interface LegendWords {
   label: string | null;
   /** it numbers its rounds with nothing but blanks behind the number */
   numbered: boolean;
+  /** its rounds say their counts alone */
+  alone: boolean;
 }
 
 /** What a legend says a word means, and the word of the house for it. */
@@ -65,8 +68,9 @@ export function legendWords(plain: string, terms: Terms): LegendWords | undefine
   }
   const label = labelWord(plain);
   const numbered = numbersByBlanks(written);
-  const key = JSON.stringify([of, label, numbered]);
-  return key === '[{},null,false]' ? undefined : { key, of, label, numbered };
+  const alone = countsAlone(written);
+  const key = JSON.stringify([of, label, numbered, alone]);
+  return key === '[{},null,false,false]' ? undefined : { key, of, label, numbered, alone };
 }
 
 const NUMBERED =

@@ -1,5 +1,6 @@
 import { own } from '../own';
 import { isColour, isPlainColour } from './colours';
+import { countAlone } from './countsAlone';
 import { factsIn } from './facts';
 import { featureIn } from './featureNote';
 import { headingOf } from './headings';
@@ -140,6 +141,8 @@ function labelled(
   { label, end, counted }: NonNullable<ReturnType<typeof labelOf>>,
   context: LineContext,
 ): LineNode {
+  const alone = countAlone(plain, end, label, context.words?.alone ?? false);
+  if (alone) return alone;
   const worked = roundLine(plain, said, label, end, context);
   const led = LED_BY.exec(said);
   const lead = led?.[1] ?? led?.[2];
@@ -229,9 +232,14 @@ function laterWork(said: string, plain: PlainLine, context: LineContext): LineNo
 const columns = (text: string): string =>
   text.includes('\t')
     ? colourCell(text).replace(/(?<!\s)\s+(?=\d+\s*(?:\t|$))/g, (gap, at: number) =>
-        at > text.search(/[a-z)\]\d*]/) ? gap.replaceAll('\t', '=') : gap,
+        at > text.search(/[a-z)\]\d*]/) && !NUMBER_ONLY.test(text.slice(0, at))
+          ? gap.replaceAll('\t', '=')
+          : gap,
       )
     : text;
+
+/** `2`, `4-6`: what stands before a cell with a count may be the number of the round. */
+const NUMBER_ONLY = /^\s*\d+(?:\s*-\s*\d+)?$/;
 
 const colourCell = (text: string): string =>
   text.replace(

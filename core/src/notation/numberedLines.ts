@@ -3,9 +3,9 @@ const NUMBERED =
   /^([^\S\n]{0,20}\d{1,3}(?:[^\S\n]{0,2}-[^\S\n]{0,2}\d{1,3})?)[^\S\n](?=[^\S\n]{0,9}(?!(?:sts?|stitches|rounds?|rnds?|rows?|mm|cm|x|g|m|eyes?|balls?|pcs|pieces?|more|times)(?![a-z]))[a-z\d([*])/gim;
 /** So many must follow each other before a page is taken for one that numbers its rounds so. */
 const FEWEST = 3;
-/** A round says stitches, a ring or its count; what is needed and what is sewn on does not. */
+/** A round says stitches, a ring or its count, or is its count alone; what is needed and what is sewn on does not. */
 const OF_STITCHES =
-  /[([]\s{0,3}\d+[^()[\]\n]{0,20}[)\]]|\b(?:sc|dc|hdc|inc|dec|around|single|double|ring|mr|magic)\b/i;
+  /[([]\s{0,3}\d+[^()[\]\n]{0,20}[)\]]|\b(?:sc|dc|hdc|inc|dec|around|single|double|ring|mr|magic)\b|^\s{0,9}\d{1,4}\s{0,3}(?:[([]?[+-]\s?\d{1,3}[)\]]?|[([]?even[)\]]?)?\s{0,9}$/i;
 
 /** Whether a page numbers its rounds with nothing behind the numbers: they count 1, 2, 3, and again from 1, and hardly a line breaks the order. */
 export function numbersByBlanks(plain: string): boolean {
@@ -33,7 +33,7 @@ function boundsOf(label: string): [string, number] {
 }
 
 /** A line of such a page with a colon behind its number; as long as it was. */
-export const withColon = (line: string): string => 
+export const withColon = (line: string): string =>
   line.replace(NUMBERED, (_, label: string, at: number, whole: string) =>
     /\S/.test(whole[at + label.length + 1]) ? `${label}\t` : `${label}:`,
   );

@@ -87,7 +87,18 @@ function readAnew(text: string, options: ReadOptions): Reading {
   const { title, lines: told } = page;
   const legend = hand.words?.of ?? {};
   const { label, numbered } = hand.words ?? { label: null, numbered: false };
-  return { terms, legend, label, numbered, hook, title, materials, page: told, parts, ...understoodOf(told, parts) };
+  return {
+    terms,
+    legend,
+    label,
+    numbered,
+    hook,
+    title,
+    materials,
+    page: told,
+    parts,
+    ...understoodOf(told, parts),
+  };
 }
 
 /** How a whole text is written, in lower case: its signs, numbers without a stitch, and the words that it explains. */

@@ -18,7 +18,7 @@ const STATED = new RegExp(
     String.raw`\[\s*(?:=\s*|total:?\s*)?(\d+)\s*(?:${COUNTED}\.?)?(?:\s+at\s+(?:the\s+)?end\s+of\s+(?:row|rnd|round)\s+\d+)?\s*\]`,
     String.raw`(?:=|->|>)\s*[([]?(\d+)(?:\s*${COUNTED}(?:\s+each(?=\s*$))?)?[)\]]?`,
     String.raw`(?<=\s|\d|[a-z*)\]])-\s*(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)(?![a-z\d])(?=\s*(?:$|[.,;\t(\[]))`,
-    String.raw`(?<=[\s,])(?<!(?:next|nxt|last|of|the|in|all|first|remaining|rem|skip|miss|sk|each|ea|these|those)[\s,]{1,3})(\d+)\s+(?:sts|stitches)(?!\s+(?:apart|between|tog|together|in))`,
+    String.raw`(?<=[\s,])(?<!(?:next|nxt|last|of|the|in|all|first|remaining|rem|skip|miss|sk|each|ea|these|those)[\s,]{1,3})(\d+)\s+(?:sts|stitches)(?!\s+(?:apart|between|tog|together|in))(?:\s+(?:each|every)\s+(?:time|round|rnd|row))?`,
     String.raw`(?<=\s)\((\d+)\)`,
     String.raw`(?<=\s)[/|:]\s*(\d+)(?=\s*$)`,
     // `1 dc in each dc, ss to first dc. 24 dc.`: a sentence of its own
@@ -146,7 +146,7 @@ function workOf(
       rest = blanked(rest, sentence.from, sentence.to);
       return;
     }
-    if (/^(?:[([=-]?\s{0,3}\d+(?!\d)\s{0,3}[a-z ]{0,14}[)\]]?[.,]? ?)+$/.test(own)) return;
+    if (/^(?:[([=-]?\s{0,3}\d+(?!\d)\s{0,3}[a-z ]{0,20}[)\]]?[.,]? ?)+$/.test(own)) return;
     const decided = factsIn(said.slice(sentence.from, sentence.to));
     // What counts stitches and is not understood stays, so that it is said.
     const counts = decided.length === 0 && CRAFT_COUNT.test(own);

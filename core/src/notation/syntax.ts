@@ -195,6 +195,8 @@ export interface RoundNode {
   /** sentences of its line that sound like work and were not read */
   unread?: readonly Span[];
   star?: Star;
+  /** only its count is written, and perhaps by how many stitches it changes */
+  alone?: { change: number | null };
 }
 
 /** A star that stands alone at the beginning or the end of a line: the first of lines that are repeated, or the last. */

@@ -1,6 +1,7 @@
 import { BOOK_WORDS } from './bookWords';
 import { EVERY_NTH } from './everyNth';
 import { FOLDING } from './foldingWords';
+import { FOREIGN_WORDS } from './foreignWords';
 import { TUTORIAL_WORDS } from './tutorialWords';
 import { JOINED_EDGES, type Phrase } from './joinedEdges';
 import { countSaid, NUMBER_PATTERN as N } from './numberWords';
@@ -16,6 +17,7 @@ const INTO_IT = String.raw`(?=.*\b(?:in|into|inside)\s+(?:it|(?:the|your)\s+(?:r
 const PHRASES: readonly Phrase[] = [
   ...TUTORIAL_WORDS,
   ...BOOK_WORDS,
+  ...FOREIGN_WORDS,
   // What is said about a count.
   {
     said: new RegExp(
@@ -34,14 +36,14 @@ const PHRASES: readonly Phrase[] = [
   // The beginning.
   {
     said: new RegExp(
-      String.raw`\b(?:make|create|form|start\s+with|begin\s+with|start|begin|work|into|in)\s+(?:an?|the|your)?\s*(?:${RING})\s*(?:[,;]|(?<=\b(?:make|create|form)\s+(?:an?|the|your)\s+(?:${RING})\s{0,2})\.|and|then|with|,\s*then|,\s*and)?\s+(?:(?:1\s*ch|ch(?:ain)?\s*(?:1|one))(?:\s*\([^()]*\))?\s*[,.]?\s+)?(?:and\s+)?(?:then\s+)?(?:work|put|make|crochet|place|do)?\s*(?=${N}\s|\d+[a-z])${INTO_IT}`,
+      String.raw`\b(?:(?:you|we|i)\s+)?(?:make|create|form|start\s+with|begin\s+with|start|begin|work|into|in)\s+(?:an?|the|your)?\s*(?:${RING})\s*(?:[,;]|(?<=\b(?:make|create|form)\s+(?:an?|the|your)\s+(?:${RING})\s{0,2})\.|and|then|with|,\s*then|,\s*and)?\s+(?:(?:1\s*ch|ch(?:ain)?\s*(?:1|one))(?:\s*\([^()]*\))?\s*[,.]?\s+)?(?:and\s+)?(?:then\s+)?(?:work|put|make|crochet|place|do)?\s*(?=${N}\s|\d+[a-z])${INTO_IT}`,
       'g',
     ),
     tersely: '',
   },
   {
     said: new RegExp(
-      String.raw`\b(?:make|create|form|start\s+with|begin\s+with|start|begin|work|into|in)\s+(?:an?|the|your)?\s*(?:${RING})\s*(?:[,;]|(?<=\b(?:make|create|form)\s+(?:an?|the|your)\s+(?:${RING})\s{0,2})\.|and|then|with|,\s*then|,\s*and)?\s+(?:(?:1\s*ch|ch(?:ain)?\s*(?:1|one))(?:\s*\([^()]*\))?\s*[,.]?\s+)?(?:and\s+)?(?:then\s+)?(?:work|put|make|crochet|place|do)?\s*(?=${N}\s|\d+[a-z])`,
+      String.raw`\b(?:(?:you|we|i)\s+)?(?:make|create|form|start\s+with|begin\s+with|start|begin|work|into|in)\s+(?:an?|the|your)?\s*(?:${RING})\s*(?:[,;]|(?<=\b(?:make|create|form)\s+(?:an?|the|your)\s+(?:${RING})\s{0,2})\.|and|then|with|,\s*then|,\s*and)?\s+(?:(?:1\s*ch|ch(?:ain)?\s*(?:1|one))(?:\s*\([^()]*\))?\s*[,.]?\s+)?(?:and\s+)?(?:then\s+)?(?:work|put|make|crochet|place|do)?\s*(?=${N}\s|\d+[a-z])`,
       'g',
     ),
     tersely: 'mr ',
@@ -64,7 +66,7 @@ const PHRASES: readonly Phrase[] = [
   },
   // How often.
   {
-    said: /(?:,\s*|\s+)(?:and\s+)?(?:then\s+)?(?:do|repeat|work|keep\s+(?:doing|repeating|working)|continue|go\s+on\s+with)\s+(?:that|this|these|it|so|them)\s+(?:for\s+)?(?=(?:all\s+(?:the\s+way\s+)?|right\s+)?(?:around|across)\b|to\s+the\s+end)/g,
+    said: /(?:,\s*|\s+)(?:and\s+)?(?:then\s+)?(?:(?:you|we)\s+)?(?:do|repeat|work|keep\s+(?:doing|repeating|working)|continue|go\s+on\s+with)\s+(?:that|this|these|it|so|them)\s+(?:for\s+)?(?=(?:all\s+(?:the\s+way\s+)?|right\s+)?(?:around|across)\b|to\s+the\s+end)/g,
     tersely: ', repeat ',
   },
   {

@@ -3,7 +3,7 @@ import { countSaid, NUMBER_PATTERN as N, NUMBERS, numberSaid, ORDINALS } from '.
 
 const TH = ORDINALS.slice(1).join('|');
 const WORD = NUMBERS.slice(1).reverse().join('|');
-const STITCH = String.raw`(?:sc|hdc|dc|htr|tr|single|half|double|treble)`;
+const STITCH = String.raw`(?:sc|hdc|dc|htr|tr|single|half|double|treble|inc|dec|increase|decrease)`;
 
 /** Rounds told as one tells them to somebody who has never held a hook, put tersely. */
 export const TUTORIAL_WORDS: readonly Phrase[] = [
@@ -15,6 +15,30 @@ export const TUTORIAL_WORDS: readonly Phrase[] = [
     ),
     tersely: (lead, word, first, to, last) =>
       `${lead}${word} ${numberSaid(first)}${last ? ` ${to} ${numberSaid(last)}` : ''}`,
+  },
+  // `For round two we put two single crochets in every stitch`
+  {
+    said: new RegExp(
+      String.raw`^\s*(?:(?:okay|ok|and|now|then|so|next)[,\s]+)*(?:for|in|on)\s+(rounds?|rnds?|rows?)\s+(${WORD})(?:\s+(to|and|through|-)\s+(${WORD}))?(?=,?\s+(?:you|we|i)\b)`,
+      'g',
+    ),
+    tersely: (word, first, to, last) =>
+      `${word} ${numberSaid(first)}${last ? ` ${to} ${numberSaid(last)}` : ''}`,
+  },
+  // `Round three is one single crochet, then an increase`
+  {
+    said: new RegExp(
+      String.raw`^\s*(?:(?:okay|ok|and|now|then|so|next)[,\s]+)*(rounds?|rnds?|rows?)\s+(${WORD}|\d{1,3})(?:\s+(to|and|through|-)\s+(${WORD}|\d{1,3}))?\s+(?:is|are|will\s+be)(?:\s+just)?(?=\s+(?:an?\s+|${N}\s+)?${STITCH})`,
+      'g',
+    ),
+    tersely: (word, first, to, last) => {
+      const said = (n: string) => (/\d/.test(n) ? n : String(numberSaid(n)));
+      return `${word} ${said(first)}${last ? ` ${to} ${said(last)}` : ''}:`;
+    },
+  },
+  {
+    said: /\b(?:you|we|i)\s+(?:don't|do\s+not)\s+(?:increase|decrease)(?:\s+(?:at\s+all|any\s*more|here))?,?/g,
+    tersely: '',
   },
   // `In the second round you make two single crochet ...`
   {
@@ -61,7 +85,7 @@ export const TUTORIAL_WORDS: readonly Phrase[] = [
     tersely: '',
   },
   {
-    said: new RegExp(String.raw`\bjust\s+go\s+a?round(?:,?\s+(?:${N})\s+times)?`, 'g'),
+    said: new RegExp(String.raw`\b(?:(?:you|we|i)\s+)?just\s+go\s+a?round(?:,?\s+(?:${N})\s+times)?`, 'g'),
     tersely: 'even',
   },
 ];

@@ -18,6 +18,7 @@ export const notationWords = {
   countMismatch: (made: number, stated: number) => `Makes ${made}, the line says ${stated}.`,
   doesNotDivide: (offered: number, group: string, eats: number, fits: number, left: number) =>
     `${offered} is ${fits} times ${group}, which uses ${eats}, and ${left} left.`,
+  onTheRing: 'This goes around what the ring has just made: write it as a round of its own, on its own line.',
   nothingEaten: (group: string) => `${group} uses no stitch, so it cannot go around.`,
   unknownWord: (word: string, nearest: string | null) => {
     if (nearest === word) return `“${word}” stands here without a stitch. Say which, such as “sc in next 2”.`;
@@ -38,6 +39,8 @@ export const notationWords = {
     `The ${times} increases stand above those of the round before and make corners.`,
   makesNothing: 'This makes no stitch: nothing is left for the next round.',
   ofAll: (times: number) => `${times} times is read of all that stands before it: that adds up.`,
+  spreadEvenly: (round: string) =>
+    `Only the count is written, not where it changes: spread evenly, as ${round}.`,
   twoEdges: (each: number) => `Read as joining two edges of ${each} stitches each.`,
   assumed: (carried: number) => `Counted on from ${carried}, which was not certain.`,
   countMismatchMend: (made: number, stated: number, mend: string) =>

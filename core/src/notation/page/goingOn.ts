@@ -56,6 +56,11 @@ export abstract class GoingOn extends Looking {
   /** `Rnd 1: 6 sc in ring`: the first round of a part, by its label and its work. */
   protected isFirstRound(i: number): boolean {
     const node = this.parse(i, { fresh: false, begins: true });
-    return node.type === 'round' && node.label?.first === 1 && (!node.label.bare || this.blankBefore) && starts(node);
+    return (
+      node.type === 'round' &&
+      node.label?.first === 1 &&
+      (!node.label.bare || this.blankBefore) &&
+      starts(node)
+    );
   }
 }

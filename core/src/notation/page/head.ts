@@ -7,7 +7,7 @@ import { craftWord } from '../stitches';
 import type { HeadingNode, Terms } from '../syntax';
 
 const STEP = new RegExp(
-  String.raw`^(?:(?:part|piece|name)\s*[;\t]\s*|(?:step|part|section|piece|chapter)\s+(?:${N}|[ivx]+|[a-h])\s*[:.)-]\s*|\d{1,2}\s*(?:[.)]|-(?=\s+[a-z]))\s+|[a-h]\s*[.)]\s+)`,
+  String.raw`^(?:(?:part|piece|name)\s*[;\t]\s*|(?:step|part|section|piece|chapter)\s+(?:${N}|[ivx]+|[a-h])\s*[:.)-]\s*|(?:(?:okay|ok|so|now|well|right|then|next|and|first)[,\s]+)*for\s+(?:the|his|her|its|their|my)\s+|\d{1,2}\s*(?:[.)]|-(?=\s+[a-z]))\s+|[a-h]\s*[.)]\s+)`,
 );
 const MAKE = [
   new RegExp(
@@ -32,9 +32,9 @@ const MOST_WORDS = 8;
 export const SHORT_HEAD =
   /^(?!Ch(?:ain)?\b)\p{Lu}[^.!?]{2,36}\.(?:\s+(?:Start|Begin|Work|Worked)[^.!?]{2,40}\.)?\s*$/u;
 
-/** What may stand between a heading and its work: `Ears:`, `Radish.`, `TAIL -`, `HEAD—`, `Comb.--`. */
+/** What may stand between a heading and its work: `Ears:`, `Radish.`, `TAIL -`, `HEAD—`, `Comb.--`, `for the head we ...`. */
 export const HEADING_ENDS =
-  /(?:[:.]|\s[-\u2010-\u2015])\s+(?=\S)|[\u2014\u2015](?=\S)|\.(?:--|[-\u2014])\s?(?=\S)/g;
+  /(?:[:.]|\s[-\u2010-\u2015])\s+(?=\S)|[\u2014\u2015](?=\S)|\.(?:--|[-\u2014])\s?(?=\S)|(?<=\bfor\s(?:the|his|her|its|their|my)\s[a-z]{2,20}),?\s(?=(?:we|you|i)\s)/gi;
 
 /** `- SHELL TOP - (sand)`: a heading between dashes is no point of a list. */
 export const WRAPPED = /^\s*-+\s+[^-]+\s-+(?:\s|$)|^\s*-{2,}[^\s-][^-]*-{2,}(?:\s|$)/;
