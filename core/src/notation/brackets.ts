@@ -121,3 +121,14 @@ function takeInOne(c: Cursor): number | 'each' | null {
   c.at = before;
   return null;
 }
+
+/** `sc around the first leg (10), sc in the 2 ch`: what stands behind a stitch in the middle of a round says how many of it. */
+export function countsLast(c: Cursor, items: readonly Item[]): boolean {
+  const last = items.findLast((i) => i.type !== 'sign' || i.sign !== 'note');
+  const here = c.is('(') && c.peek(1)?.type === 'number' && c.is(')', 2) && c.is(',', 3);
+  if (!here || last?.type !== 'stitch' || last.times !== 'around') return false;
+  const n = Number(c.peek(1)!.text);
+  Object.assign(last, { times: n, timesSpan: { from: c.peek(1)!.from, to: c.peek(1)!.to } });
+  c.at += 3;
+  return true;
+}

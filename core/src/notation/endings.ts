@@ -66,6 +66,10 @@ const JUST_CLOSE =
   /^(?:(?:fasten off|f\.?o|finish off|cut (?:the )?yarn)\s*[;,&]\s*)?(?:then |and )?(?:close|gather|draw (?:the )?hole shut|close off|(?:draw|pull) (?:it )?(?:up|together))(?: (?:the )?(?:hole|end|part|it))?(?: up)?(?: and (?:fasten|finish) off)?$/;
 const JUST_CUT = /^(?:then |and )?(?:cut|break)(?:,|$)/;
 
+/** `Draw up and secure.`, `cut the wool and draw up`: as old books say it. */
+const DRAWN_UP =
+  /(?:^|\band |\bthen |,\s{0,3})(?:draw|pull) (?:it )?(?:up|in|together)(?: (?:tight|tightly|firmly|well|closely))?(?:,? (?:and|then) (?:secure|fasten|darn|tie|weave|sew|finish)\b[^.;]{0,40})?$/;
+
 /** How a sentence ends a part: comes off the hook, is gathered, sewn shut, left open. `said` in lower case. */
 export function endingsIn(said: string): Fact[] {
   const facts: Fact[] = [];
@@ -100,6 +104,7 @@ export function endingsIn(said: string): Fact[] {
     facts.push({ fact: 'shut', how: 'gathered', count: n });
   else if (/\b(?:draw|pull) (?:up|in|together) (?:the )?(?:last|remaining|rem|final)\b/.test(said))
     facts.push({ fact: 'shut', how: 'gathered', count: n });
+  else if (DRAWN_UP.test(said)) facts.push({ fact: 'shut', how: 'gathered', count: n });
   else if (/\bweave (?:the )?(?:tail|end|yarn) through\b/.test(said))
     facts.push({ fact: 'shut', how: 'gathered', count: n });
   return facts;

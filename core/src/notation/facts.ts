@@ -8,7 +8,7 @@ import { stuffingIn } from './stuffing';
 import type { Fact } from './syntax';
 
 const MAKE = new RegExp(
-  String.raw`^(?:then\s+)?(?:make|work|crochet)\s+(${N})(?:\s+(?:of\s+(?:them|these|those|each)|pieces|copies|alike|times))?\s*(?:,?\s*(mirrored|mirror-wise))?$|^(?:you\s+(?:will\s+)?need|again,?)\s+(${N})(?:\s+of\s+(?:them|these|those))(?:,.*)?$`,
+  String.raw`^(?:then\s+)?(?:make|work|crochet)\s+(${N})(?:\s+(?:of\s+(?:them|these|those|each)|pieces|copies|alike|times|the\s+same|the\s+same\s+way))?\s*(?:,?\s*(mirrored|mirror-wise))?$|^(${N})\s+(?:the\s+same|alike|of\s+(?:these|them|each))$|^(?:you\s+(?:will\s+)?need|again,?)\s+(${N})(?:\s+of\s+(?:them|these|those))(?:,.*)?$`,
 );
 /** `stop after the first 15 stitches of this round`, `after 12 stitches of this round`. */
 const WITHIN = new RegExp(
@@ -39,7 +39,7 @@ export function factsIn(sentence: string): Fact[] {
   if (make)
     facts.push({
       fact: 'make',
-      make: Math.max(1, countSaid(make[1] ?? make[3])),
+      make: Math.max(1, countSaid(make[1] ?? make[3] ?? make[4])),
       mirrored: make[2] !== undefined,
     });
   const within = WITHIN.exec(said);

@@ -4,7 +4,7 @@ import { colouredCount } from './colourSigns';
 import { Cursor } from './cursor';
 import { takeStitches } from './forms';
 import type { Token } from './lexer';
-import { repeated, takeBracket, timesBefore } from './brackets';
+import { countsLast, repeated, takeBracket, timesBefore } from './brackets';
 import { takeBracketRemark, takeRemark } from './remarks';
 import { takeClamp, takeClampEach, takeSign } from './signs';
 import { takeStart } from './starts';
@@ -120,6 +120,7 @@ export function list(c: Cursor, close: string | null, depth: number): Item[] {
       continue;
     }
     while (items[signs]?.type === 'sign') signs++;
+    if (countsLast(c, items)) continue;
     const coloured = colouredCount(c);
     if (coloured) {
       items.push(...coloured);

@@ -1,6 +1,7 @@
 import { own } from '../own';
 import { isColour, isColourSlot, isPlainColour } from './colours';
 import { countsAlone } from './countsAlone';
+import { sizesOf } from './manySizes';
 import { numbersByBlanks } from './numberedLines';
 import { craftWord } from './stitches';
 import type { Terms } from './syntax';
@@ -13,6 +14,8 @@ export interface LegendWords {
   label: string | null;
   /** it numbers its rounds with nothing but blanks behind the number */
   numbered: boolean;
+  /** it says its numbers for so many sizes, of which the first is read */
+  sizes: number;
   /** its rounds say their counts alone */
   alone: boolean;
 }
@@ -69,8 +72,9 @@ export function legendWords(plain: string, terms: Terms): LegendWords | undefine
   const label = labelWord(plain);
   const numbered = numbersByBlanks(written);
   const alone = countsAlone(written);
-  const key = JSON.stringify([of, label, numbered, alone]);
-  return key === '[{},null,false,false]' ? undefined : { key, of, label, numbered, alone };
+  const sizes = sizesOf(written);
+  const key = JSON.stringify([of, label, numbered, alone, sizes]);
+  return key === '[{},null,false,false,1]' ? undefined : { key, of, label, numbered, alone, sizes };
 }
 
 const NUMBERED =

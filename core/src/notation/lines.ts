@@ -10,6 +10,7 @@ import { labelOf } from './labels';
 import type { LegendWords } from './legendWords';
 import { plainLine, type PlainLine } from './lexer';
 import { CRAFT_COUNT, isDoneByHand, noteLine, noteOf, saidLine, soundsLikeWork } from './notes';
+import { ofFirstSize } from './manySizes';
 import { withColon } from './numberedLines';
 import { repeatIn } from './repeatLines';
 import { blanked, CRAFT, isWork, roundLine } from './roundLines';
@@ -86,7 +87,8 @@ const COLOURED = /^(\s{0,20}\d{1,3}(?:\s{0,3}-\s{0,3}\d{1,3})?)\s([a-z][a-z ]{0,
 
 /** A line whose rounds are numbered by the words of its page, numbered by that of the house; as long as it was. */
 function ofTheHouse(asWritten: PlainLine, words: LegendWords | undefined): PlainLine {
-  const written = words?.numbered ? { ...asWritten, text: withColon(asWritten.text) } : asWritten;
+  const sized = words && words.sizes > 1 ? ofFirstSize(asWritten.text) : asWritten.text;
+  const written = { ...asWritten, text: words?.numbered ? withColon(sized) : sized };
   const coloured = COLOURED.exec(written.text);
   const colour = coloured && (own(words?.of ?? {}, coloured[2]) ?? coloured[2]);
   const line =

@@ -11,6 +11,7 @@ import { PartCounter } from './part';
 import type { PartContext } from './work';
 import { problem } from './problems';
 import type { Reading } from './reading';
+import { firstSize } from './manySizes';
 import { guessTerms, usesBareNumbers, usesSymbols } from './pageTerms';
 import type { LineNode, RoundNode, Span, Terms } from './syntax';
 
@@ -86,12 +87,14 @@ function readAnew(text: string, options: ReadOptions): Reading {
   aboutTerms(parts, guess, options.terms, symbols);
   const { title, lines: told } = page;
   const legend = hand.words?.of ?? {};
-  const { label, numbered } = hand.words ?? { label: null, numbered: false };
+  const { label, numbered, sizes } = hand.words ?? { label: null, numbered: false, sizes: 1 };
+  aboutSizes(parts, sizes, plain);
   return {
     terms,
     legend,
     label,
     numbered,
+    sizes,
     hook,
     title,
     materials,
@@ -162,6 +165,16 @@ function aboutTerms(
     first.problems.push(problem('assumed', { from: first.from, to: first.to }, say.symbolsRead));
     parts[0].problems = parts[0].lines.flatMap((l) => l.problems);
   }
+}
+
+/** Says at the first round that the page is written for several sizes, and which of them is read. */
+function aboutSizes([first]: Reading['parts'], sizes: number, plain: string): void {
+  const line = first?.lines.find((l) => l.node.type === 'round');
+  if (sizes === 1 || !line) return;
+  line.problems.push(
+    problem('assumed', { from: line.from, to: line.to }, say.sizesRead(sizes, firstSize(plain))),
+  );
+  first.problems = first.lines.flatMap((l) => l.problems);
 }
 
 /** How many lines there are, and how many of them are understood. */

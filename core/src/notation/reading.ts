@@ -123,6 +123,8 @@ export interface Reading {
   label: string | null;
   /** it numbers its rounds with nothing but blanks behind the number */
   numbered: boolean;
+  /** it says its numbers for so many sizes; the first is read */
+  sizes: number;
   terms: Terms;
   /** the hook that the page names before its first part, or where that begins when no other is named */
   hook: Pick<HookSaid, 'said' | 'mm'> | null;

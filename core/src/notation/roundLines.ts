@@ -7,6 +7,7 @@ import { lex, written, type PlainLine, type Token } from './lexer';
 import { CRAFT_COUNT, EXPLAINS, soundsLikeWork } from './notes';
 import { countSaid, NUMBER_PATTERN } from './numberWords';
 import { sentencesOf } from './sentences';
+import { foldsWhatItCloses } from './throughBoth';
 import type { Fact, Item, Label, LayerBase, RoundNode, Span, Stated } from './syntax';
 
 /** What a bracket may call the stitches that it counts. */
@@ -30,8 +31,6 @@ const STATED = new RegExp(
   'g',
 );
 
-const THROUGH_BOTH =
-  /\b(?:through|across)\s+(?:both|the two|all)\s+(?:layers|sides|edges|thicknesses)\b|\bacross both\b/;
 const COMMENT = /\s(?:--+|\/\/|#)\s.*$/;
 
 const MOST_COUNT = 1e9;
@@ -90,14 +89,6 @@ export function roundLine(
 const PLAIN_AROUND = { type: 'stitch', kind: 'sc', eats: 1, makes: 1, times: 'around' } as const;
 
 const STRIPES = /(?:,|(?<!\s))\s*\b(?:changing|alternating|alternate|switching)\s+colou?rs?\b[^.;(=[]*/;
-
-/** `10 sc through both layers` folds what it closes, whether or not it says so. */
-function foldsWhatItCloses(items: Item[], plain: PlainLine, text: string): void {
-  const both = THROUGH_BOTH.exec(text);
-  if (!both || items.some((i) => i.type === 'sign' && i.sign === 'fold')) return;
-  const span = written(plain, both.index, both.index + both[0].length);
-  items.unshift({ type: 'sign', sign: 'fold', span });
-}
 
 /** `..., changing colour every 2 rounds`: which rounds that are is not read, and said. */
 function withoutStripes(text: string, from: number, unread: Span[]): string {

@@ -1,4 +1,4 @@
-import { nameKey, printItems, withColon, type LineMeaning, type Reading } from '../notation';
+import { nameKey, ofFirstSize, printItems, withColon, type LineMeaning, type Reading } from '../notation';
 
 /** Behind a line that is only heard by people. */
 const note = (line: string): string => `-- ${line}`;
@@ -58,8 +58,14 @@ export function textsOfPage(
 }
 
 /** A part has its own text, and the legend of its page is not in it: the words that were explained there, and its labels, are those of the house here. */
-function inHouseWords(line: string, { legend, label, numbered }: Reading, worked: boolean): string {
-  const ruled = numbered ? withColon(line) : line;
+function inHouseWords(line: string, { legend, label, numbered, sizes }: Reading, worked: boolean): string {
+  const sized =
+    sizes > 1 && worked
+      ? ofFirstSize(line)
+          .trimEnd()
+          .replace(/(\S) {2,}/g, '$1 ')
+      : line;
+  const ruled = numbered ? withColon(sized) : sized;
   const labelled = label
     ? ruled.replace(new RegExp(String.raw`(?<![\p{L}])${label}\.?\s?(?=\d)`, 'giu'), 'R')
     : ruled;

@@ -39,6 +39,8 @@ export const notationWords = {
     `The ${times} increases stand above those of the round before and make corners.`,
   makesNothing: 'This makes no stitch: nothing is left for the next round.',
   ofAll: (times: number) => `${times} times is read of all that stands before it: that adds up.`,
+  sizesRead: (sizes: number, first: string | null) =>
+    `This page gives its numbers for ${sizes} sizes: the first is read${first ? `, ${first}` : ''}. For another one, write its numbers first.`,
   spreadEvenly: (round: string) =>
     `Only the count is written, not where it changes: spread evenly, as ${round}.`,
   twoEdges: (each: number) => `Read as joining two edges of ${each} stitches each.`,

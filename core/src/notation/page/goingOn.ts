@@ -1,4 +1,5 @@
-import type { LineNode, Span } from '../syntax';
+import { factsIn } from '../facts';
+import type { Fact, LineNode, Span } from '../syntax';
 import { headerIn, isFurniture } from './blocks';
 import { isWork, starts, type LineMeaning } from './lineKinds';
 import { Looking, type Terms } from './looking';
@@ -7,7 +8,7 @@ import { continuesOn, goesOnInWords, isBrokenCount, isBrokenWord } from './wrapp
 /** No line goes on in more than so many. */
 export const MOST_WRAPPED = 40;
 
-/** Whether a line of a page goes on in the one below it, or heads the words there; changes nothing. */
+/** Whether a line of a page goes on in the one below it, heads the words there, or says how often it is made; and how far the part has come. */
 export abstract class GoingOn extends Looking {
   constructor(
     text: string,
@@ -62,5 +63,24 @@ export abstract class GoingOn extends Looking {
       (!node.label.bare || this.blankBefore) &&
       starts(node)
     );
+  }
+
+  /** A line that says nothing but how often a part is made, where a part is begun or begins. */
+  protected copiesAt(i: number): Extract<Fact, { fact: 'make' }> | null {
+    const [only, ...others] = factsIn(this.plain[i]);
+    if (only?.fact !== 'make' || others.length > 0) return null;
+    const here = this.block === 'part' && this.begins;
+    return here || (this.blankBefore && this.follows(i).what === 'starts') ? only : null;
+  }
+
+  /** Work that was read: the part has begun, and so many labels are used. */
+  protected counts(node: LineNode): void {
+    if (node.type === 'round' && isWork(node)) {
+      this.begins = false;
+      this.next = (node.label?.last ?? this.next + (node.many ?? 1) - 1) + 1;
+    }
+    if (node.type !== 'repeat') return;
+    const again = node.first === null ? 1 : (node.last! - node.first + 1) * node.times;
+    this.next = (node.label?.last ?? this.next - 1 + again) + 1;
   }
 }

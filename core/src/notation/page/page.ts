@@ -7,7 +7,6 @@ import { frontKind, isColumnHead, isFurniture } from './blocks';
 import { headIn, type Head } from './head';
 import {
   factsOfNode,
-  isWork,
   kindOf,
   namesToy,
   offersOf,
@@ -80,6 +79,8 @@ export class PageReader extends GoingOn {
   private taken(i: number): number {
     const meaning = this.said[i + 1];
     if (meaning) return this.given(i, meaning);
+    const copies = this.copiesAt(i);
+    if (copies) return this.madeSoOften(i, copies);
     const wrapped = this.wrappedHead(i);
     if (wrapped) return this.startPart(i, wrapped, i + 1);
     const inline = this.inlineAt(i);
@@ -106,6 +107,24 @@ export class PageReader extends GoingOn {
     if (titled && !this.plain[i].includes('hook')) return this.asTitle(i);
     if (isFurniture(this.plain[i])) return this.aside(i, 'remark');
     return this.aside(i, this.block === 'assembly' ? 'assembly' : frontKind(this.plain[i], this.block));
+  }
+
+  /** `Make two.`, `2 the same:`: of the part whose heading stands above it, or of one that has none. */
+  private madeSoOften(i: number, copies: Extract<Fact, { fact: 'make' }>): number {
+    if (this.block !== 'part' || !this.begins)
+      return this.startPart(i, {
+        node: { ...bareHeading(''), make: copies.make, mirrored: copies.mirrored },
+        tells: true,
+      });
+    const plain = this.plain[i];
+    this.add(
+      i,
+      i,
+      noteOf(this.written(i).trim(), plain),
+      kindOf(noteOf(this.written(i).trim(), plain), plain),
+    );
+    this.copies = copies.make;
+    return i;
   }
 
   private asTitle(i: number): number {
@@ -184,17 +203,6 @@ export class PageReader extends GoingOn {
     this.fresh =
       node.type === 'note' && (this.fresh || node.facts.some((f) => f.fact === 'off' || f.fact === 'shut'));
     return last;
-  }
-
-  /** Work that was read: the part has begun, and so many labels are used. */
-  private counts(node: LineNode): void {
-    if (node.type === 'round' && isWork(node)) {
-      this.begins = false;
-      this.next = (node.label?.last ?? this.next + (node.many ?? 1) - 1) + 1;
-    }
-    if (node.type !== 'repeat') return;
-    const again = node.first === null ? 1 : (node.last! - node.first + 1) * node.times;
-    this.next = (node.label?.last ?? this.next - 1 + again) + 1;
   }
 
   /**
