@@ -33,6 +33,11 @@ export const BOOK_WORDS: readonly Phrase[] = [
     said: /\bch\s+\d+\s*,\s*(?=(?:sc\s*\d+|\d+\s*sc)\s+(?:a?round|on)\s+(?:the\s+)?(?:[a-z]+\s+[12]|(?:first|second|other)\s+[a-z]+)\b.*\balong\s+the\s+ch.*\balong\s+the\s+(?:other\s+side\s+of\s+the\s+)?ch)/g,
     tersely: '',
   },
+  // `ch 2, sc around first leg (10), sc in the 2 ch, sc around second leg (10), sc in the 2 ch`
+  {
+    said: /\bch\s+(\d+)\s*,\s*(?=(?:\d+\s*)?(?:sc|dc)\s+a?round\s+(?:the\s+)?(?:first|second|other|one)\s+[a-z]+\b.*\b(?:in|on|over|along)\s+(?:each\s+of\s+)?(?:the|those|these)\s+\1\s+ch\b.*\b(?:in|on|over|along)\s+(?:each\s+of\s+)?(?:the|those|these)\s+\1\s+ch\b)/g,
+    tersely: '',
+  },
   // `10 sc on leg 1, 2 sc on ch`
   {
     said: /\b(\d+)\s*(sc|dc)\s+on\s+(?:the\s+)?(?:other\s+side\s+of\s+(?:the\s+)?)?ch(?:ain)?(?=\s*(?:$|[,;.(\[]))/g,

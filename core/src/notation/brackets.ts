@@ -6,12 +6,15 @@ import { type TakenTimes, takeTimes } from './times';
 
 const DEEPEST = 40;
 
-/** `6*(sc, inc)`, `6 x (sc, inc)`: how often stands before the bracket. */
+/** `6*(sc, inc)`, `6 x (sc, inc)`, `6(sc, inc)`: how often stands before the bracket. */
 export function timesBefore(c: Cursor, depth: number): Item | null {
   const start = c.at;
   const n = c.number();
-  const sign = n && (c.takeAny('x', '*', 'times') || false);
-  if (!n || !sign || !(c.is('(') || c.is('['))) {
+  const bracket = () => c.is('(') || c.is('[');
+  // `6(sc, inc)`: right before it, and no count in it
+  const glued = n !== null && bracket() && c.peek()!.from === n.span.to && !c.is(')', 2) && !c.is(']', 2);
+  const sign = n && (c.takeAny('x', '*', 'times') || glued);
+  if (!n || !sign || !bracket()) {
     c.at = start;
     return null;
   }

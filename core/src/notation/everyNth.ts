@@ -5,6 +5,18 @@ const TH = String.raw`\d(?:st|nd|rd|th)|${ORDINALS.slice(1).join('|')}`;
 
 /** Rounds said by which of their stitches are doubled or worked together, and rounds that go on as they are, put tersely; `st` is the plain stitch in any terms. */
 export const EVERY_NTH: readonly Phrase[] = [
+  // `increase in every 2nd st`, `decrease in every 3rd and 4th st`
+  {
+    said: new RegExp(String.raw`\binc(?:rease)?\s+(?:in\s+)?every\s+(${TH})\s+(?:st|stitch|sc|dc)\b`, 'g'),
+    tersely: (nth) => `(${numberSaid(nth) - 1} st, inc) around`,
+  },
+  {
+    said: new RegExp(
+      String.raw`\bdec(?:rease)?\s+(?:in\s+|over\s+)?every\s+(${TH})\s*(?:and|\+|&)\s*(?:${TH})\s+(?:sts?|stitch(?:es)?|sc|dc)\b`,
+      'g',
+    ),
+    tersely: (nth) => `(${numberSaid(nth) - 1} st, dec) around`,
+  },
   { said: /\bdouble\s+(?:each|every)\s+(?:st|stitch)\b/g, tersely: 'inc around' },
   {
     said: new RegExp(String.raw`\bdouble\s+every\s+(${TH})\s+(?:st|stitch)\b`, 'g'),

@@ -82,7 +82,7 @@ export function headingOf(line: string, plain: string, fresh: boolean, terms: Te
 /** Whether words can be the name of a part, and not the beginning of a round or of a sentence. */
 function isName(said: string, words: readonly string[], terms: Terms): boolean {
   if (said.trim() === '' || words.length > LONGEST_NAME) return false;
-  if (/[,;=*.]/.test(said) || !/^[\p{L}"]/u.test(said)) return false;
+  if (/[,;=*.]/.test(said) || /^\d+ mr$/.test(said.trim()) || !/^[\p{L}"]/u.test(said)) return false;
   const isWork = (w: string) => NO_NAME.has(w) || /^\d*(sc|dc|hdc|inc|dec|htr|tr)$/.test(w);
   return !words.some((w) => craftWord(w, terms) || isWork(w));
 }

@@ -73,21 +73,27 @@ export function plainLine(asWritten: string): PlainLine {
 }
 
 /** Columns and letters that some hands set apart, as everybody writes them; as long as they were. */
-const plainRow = (text: string): string => tableRow(dottedRow(dotted(abbreviated(spaced(undone(text))))));
+const plainRow = (text: string): string =>
+  tableRow(dottedRow(dotted(abbreviated(spaced(turned(undone(text)))))));
+
+/** `2dctog`: how many are worked together stands before the stitch. */
+const turned = (text: string): string =>
+  text.replace(/(?<![a-z\d])([2-9])(sc|hdc|htr|dc|tr)tog(?![a-z\d])/g, '$2$1tog');
 
 /** `👀 between R8 and R9`, `➡️ change to rust`, `Step 3. Sc around`, `Last round: dec x6`: what only leads a line; as long as it was. A line of copyright keeps its sign. */
 const undone = (text: string): string =>
   text.replace(
-    /^\s*(?:(?:(?![©®™])\p{Extended_Pictographic}\s*)+|step\s+\d{1,2}\s*[.:)]\s+|(?:the\s+)?(?:last|final)\s+(?:round|rnd|row)\s*:\s+)(?=\S)/u,
+    /^\s*(?:\[?\d{1,2}[:.]\d{2}(?:[:.]\d{2})?\]?\s+(?:-\s+)?\p{L}[\p{L} ]{0,20}:\s+|(?:(?![©®™])\p{Extended_Pictographic}\s*)+|step\s+\d{1,2}\s*[.:)]\s+|(?:the\s+)?(?:last|final)\s+(?:round|rnd|row)\s*:\s+)(?=\S)/u,
     (lead) => ' '.repeat(lead.length),
   );
 
-/** `6 d.c. in ring`, `1 s.s.`, `1st round.--8 dc`: stitches with full stops, as old books print them, and the rule behind a label; as long as they were. */
+/** `6 d.c. in ring`, `6 s. c.`, `1 s.s.`, `1st round.--8 dc`: stitches with full stops, as old books print them, and the rule behind a label; as long as they were. */
 const abbreviated = (text: string): string =>
   text.includes('.')
     ? text
-        .replace(/(?<![a-z.])(?:h\.d\.c|h\.tr|d\.tr|d\.c|s\.c|s\.s|sl\.st)\.?(?![a-z])/g, (dots) =>
-          dots.replace(/\./g, '').padEnd(dots.length),
+        .replace(
+          /(?<![a-z.])(?:h\. ?d\. ?c|h\. ?tr|d\. ?tr|d\. ?c|s\. ?c|s\. ?s|sl\. ?st)\.?(?![a-z])/g,
+          (dots) => dots.replace(/[. ]/g, '').padEnd(dots.length),
         )
         .replace(/(?<=[a-z)])\.-{1,2}\s?(?=[\da-z*(])/g, (rule) => ':'.padEnd(rule.length))
     : text;

@@ -12,7 +12,7 @@ const ENDS: readonly (readonly [RegExp, string])[] = [
 const BEGINS =
   /\b(?:start(?:s|ed|ing)?|begin(?:s|ning)?|begun|from|work(?:ed)?|crochet(?:ed)?)\b([^.;]{0,48})/g;
 const AT =
-  /^\s*(?:with|in|at|from|out|off|it|them|[a-z ]{0,24}?,\s*(?:at|from|with)|[a-z]{2,12}\s+(?:at|from))?\s*(?:at|with|from|on|in)?\s*(?:the|its|his|her)\s+/;
+  /^\s*(?:with|in|at|from|out|off|it|them|[a-z ]{0,24}?,\s*(?:at|from|with)|[a-z]{2,12}\s+(?:at|from))?\s*(?:at|with|from|on|in)?\s*(?:the|its|his|her)\s+|^\s*(?:at|from)\s+(?=(?:top|crown|bottom|base|soles?|feet|nose|snout|muzzle|chin|mouth|tip)\b)/;
 const FIRST = /\b(nose|snout|chin|tail|feet|head|mouth)[- ]first\b/;
 
 /** What ends at the top began at the bottom, and so did what a disc goes down into, and a leg that goes on into the body. */
@@ -77,6 +77,9 @@ export function colourIn(asSaid: string): string | null {
     )
       return found[1].trim();
   }
+  // `begin at top with white`
+  const begun = /^(?:start|begin)\b[^,;.]{0,24}\bwith\s+(?:the\s+)?([a-z][a-z ]{1,20})$/.exec(said);
+  if (begun && isPlainColour(begun[1])) return begun[1];
   if (isPlainColour(said) && said.length > 2) return said;
   const slot = /^(?:(?:colou?r|yarn)\s+|to\s+)([a-h])$/.exec(said);
   if (slot) return slot[1];

@@ -44,12 +44,12 @@ const lately: { text: string; key: string; reading: Reading }[] = [];
 const LATELY = 4;
 
 function readAnew(text: string, options: ReadOptions): Reading {
-  const plain = plainSigns(text);
+  const lines = splitLines(text);
+  const plain = lines.map((l) => plainSigns(text.slice(l.from, l.to))).join('\n');
   const guess = guessTerms(plain);
   const terms = options.terms ?? guess.terms;
   const hand = handOf(plain, terms);
   const { symbols } = hand;
-  const lines = splitLines(text);
   const page = pageOf(text, lines, hand, options.as);
   const { sections } = page;
   const names = sections.map((s) => nameKey(s.name));

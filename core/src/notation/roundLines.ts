@@ -194,6 +194,9 @@ const FOR_ROUNDS = new RegExp(
 
 /** `sc around for 3 rounds`, `(28) (3 rounds)`, `next 4 rounds:`: how many rounds a line stands for, and the line without these words. */
 function manyIn(text: string, from: number): { many: number; text: string } {
+  // `18sc x3` on a line of its own
+  const plain = from === 0 ? /^(\s*\d{1,4}\s?(?:sc|dc|st)\s*)x\s*(\d{1,3})\s*$/.exec(text) : null;
+  if (plain) return { many: Number(plain[2]), text: blanked(text, plain[1].length, text.length) };
   const found = /r(?:oun|n)?ds?|rows?/.test(text) ? FOR_ROUNDS.exec(text.slice(from)) : null;
   if (!found) return { many: 1, text };
   const many = countSaid(found[1]);

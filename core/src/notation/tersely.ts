@@ -5,6 +5,7 @@ import { FOREIGN_WORDS } from './foreignWords';
 import { TUTORIAL_WORDS } from './tutorialWords';
 import { JOINED_EDGES, type Phrase } from './joinedEdges';
 import { countSaid, NUMBER_PATTERN as N } from './numberWords';
+import { SHORT_WORDS } from './shortWords';
 
 const RING = String.raw`(?:(?:double|doubled)\s+)?(?:magic|adjustable|adj\.?|starting|sliding|slip|amigurumi|yarn)\s+(?:ring|circle|loop)|mr\b`;
 /** `you should have 12`, `which gives you 30`, `that leaves 15`, `so there are 24 again`. */
@@ -18,6 +19,7 @@ const PHRASES: readonly Phrase[] = [
   ...TUTORIAL_WORDS,
   ...BOOK_WORDS,
   ...FOREIGN_WORDS,
+  ...SHORT_WORDS,
   // What is said about a count.
   {
     said: new RegExp(
@@ -274,6 +276,7 @@ const LONGEST = 2000;
  * `make a magic ring and put six single crochet into it` is `six single crochet in ring`. As long as it was.
  */
 export function tersely(text: string): string {
-  if (text.length > LONGEST || !/[a-z]\s+[a-z\d]|→|\d\+|, (?:close|gather)|\bplain\b/.test(text)) return text;
+  if (text.length > LONGEST || !/[a-z]\s+[a-z\d]|→|\d\+|, (?:close|gather)|\bplain\b|\d ?mr$/.test(text))
+    return text;
   return PHRASES.reduce(shortened, text);
 }

@@ -10,7 +10,8 @@ const IN_THE_MIDDLE =
 const BEGINS_ANEW =
   /^\s*(?:[-•●◦▪>»→]\s|\*\s|\d+(?:\.?\s*[-/]\s*\d+)?[.):]\s|\d+[.):]$|(?:[([][a-z ]+[)\]]\s*)?(?:r|rnds?|rounds?|rows?|rds?)\.?\s*\d|\d+(?:\s*-\s*\d+)?\s*(?:rounds?|rnds?|rows?)\s*[:.)-]|\d+(?:st|nd|rd|th)(?:\s*(?:-|to|and)\s*\d+(?:st|nd|rd|th))?\s+(?:rounds?|rnds?|rows?))/i;
 /** The label of a round with its colon: whatever the line before it ends with, such as `sc around`, it has ended. */
-const LABELLED = /^\s*(?:r|rnds?|rounds?|rows?|rds?)\.?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*[:→|]/i;
+const LABELLED =
+  /^\s*(?:r|rnds?|rounds?|rows?|rds?)\.?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:[([]\s*\d+[^)\]]{0,12}[)\]]\s*)?[:→|]/i;
 /** So many lines must end in the middle before a page is taken for one that was wrapped; one is enough where it is long. */
 const FEWEST = 2;
 const LONG = 55;

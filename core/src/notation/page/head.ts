@@ -88,7 +88,7 @@ function nameEnds(text: string, written: string): number {
   const ends = [
     text.search(/\s*[([{\t]/),
     ...MAKE.slice(0, 3).map((m) => text.search(m)),
-    text.search(/\s+[-–—]\s+/),
+    text.search(/\s+[-–—~]\s+/),
     text.search(HOW_MANY),
     text.search(/:\s/),
     text.search(/(?<!\b(?:mrs?|ms|dr|st|no))\.(?:\s|$)/),
@@ -122,7 +122,7 @@ function nameEnds(text: string, written: string): number {
 function isName(name: string, words: readonly string[], terms: Terms): boolean {
   if (!/\p{L}{2}/u.test(name) || words.length > MOST_WORDS || /[;=*!?]|\d{3}/.test(name) || /\.\s/.test(name))
     return false;
-  if (OF_MATERIALS.test(name)) return false;
+  if (OF_MATERIALS.test(name) || /^\d+ mr$/.test(name.trim())) return false;
   if (
     /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|ch(?:ain)?\s+\d|make\s+(?:an?|the|your|\d+)\b|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|foundation|set-?up|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start)\b|.*\b(?:fo|fasten off|don['’]t|do not)\b)/.test(
       name,
@@ -161,7 +161,7 @@ function toldIn(told: string): Partial<HeadingNode> {
 
 const piecesOf = (told: string): string[] =>
   told
-    .split(/[,;]|\s[-–—]\s|:/)
+    .split(/[,;]|\s[-–—~]\s|:/)
     .map((p) => p.replace(/\s+/g, ' ').trim())
     .filter((p) => p !== '');
 

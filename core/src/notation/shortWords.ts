@@ -1,0 +1,33 @@
+import type { Phrase } from './joinedEdges';
+
+/** What is written as shortly as it goes, for oneself or between friends, put as everybody writes it. */
+export const SHORT_WORDS: readonly Phrase[] = [
+  // `(2 sc inc) x6`: the comma between them
+  {
+    said: /(?<=\d\s?(?:sc|dc|st))\s+(?=(?:inc|dec|invdec)(?![a-z]))/g,
+    tersely: ',',
+  },
+  // `r3 1 and inc`
+  {
+    said: /(?<=^\s{0,30}r\d{1,3}[:.]?\s)(\d{1,3})\s+and\s+(?=(?:inc|dec)(?![a-z]))/g,
+    tersely: (count) => `${count} st,`,
+  },
+  // `6 mr`
+  { said: /^(\s{0,9})(\d{1,3})\s*mr(?=\s*$)/g, tersely: (lead, count) => `${lead}mr${count}` },
+  // `6inc 12`, `6(1 sc, inc) 18`: the count behind what said how often already
+  {
+    said: /(?<=(?:^|[\s,:])\d{1,3}\s?(?:inc|dec|[([][^()[\]]{1,60}[)\]]))\s+(\d{1,4})(?=\s*$)/g,
+    tersely: (count) => `=${count}`,
+  },
+  // `foundation: 6 ch + 1 ch to turn`
+  {
+    said: /^\s*(?:(?:foundation|base|starting|set-?up)(?:\s+(?:ch|chain|row))?\s*[:.-]\s*)?(\d{1,3})\s*(?:ch|chains?)\s*\+\s*(\d)\s*(?:ch\s*)?(?:(?:to|for)\s+(?:the\s+)?turn(?:ing)?)(?:\s+ch)?/g,
+    tersely: (count, turning) => `ch ${Number(count) + Number(turning)}`,
+  },
+  { said: /^\s*(?:foundation|base)(?:\s+(?:ch|chain|row))?\s*[:.-]\s*(?=\d{0,3}\s*ch)/g, tersely: '' },
+  // `2 hdc in same st and in each st around`
+  {
+    said: /\bin\s+(?:the\s+)?(?:same|first)\s+(?:st|stitch)\s+and\s+(?:in\s+)?(?:each|every)\s+(?:(?:remaining|other|next)\s+)?(?:st|stitch)\b/g,
+    tersely: 'in each st',
+  },
+];
