@@ -5,7 +5,7 @@ import type { Label, Stated } from './syntax';
 
 const WORD = String.raw`(?:rounds?|rnds?|rds?|rows?|r|lines?)`;
 const LEAD =
-  /^\s*(?:[-*>•→#]\s*)?(?:[([][a-z][a-z ]{1,20}[)\]]\s*(?=(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d))?(?:(?:then\s+|now\s+|next,?\s+)?(?:for|in|on)\s+(?=(?:rounds?|rnds?|rds?|rows?)\s*\d))?/;
+  /^\s*(?:[-*>•→#]\s*)?(?:[a-z][a-z ]{1,20}\t(?=\d+(?:\s*-\s*\d+)?\t))?(?:[([][a-z][a-z ]{1,20}[)\]]\s*(?=(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d))?(?:(?:then\s+|now\s+|next,?\s+)?(?:for|in|on)\s+(?=(?:rounds?|rnds?|rds?|rows?)\s*\d))?/;
 /** `mustard: R3-9 5 sc`: the colour before its label. */
 const COLOUR = /^\s*([a-z][a-z ]{1,16}):\s*(?=(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d)/;
 const NAMED = new RegExp(String.raw`${WORD}\s*\.?\s*(\d+)(?![\d.]*\d*(?:mm|cm|x))`, 'y');
@@ -104,7 +104,7 @@ function rangeFrom(
       next <= last ||
       (/-/.test(more[0]) && last > label.first) ||
       (listed && next !== last + 1) ||
-      (/^\s+-\s/.test(more[0]) && !/^\s*[:.)=]/.test(text.slice(end + more[0].length)))
+      (/^\s+-\s/.test(more[0]) && !/^\s*[:.)=→]/.test(text.slice(end + more[0].length)))
     )
       break;
     last = next;

@@ -34,6 +34,15 @@ const PLAIN: Record<string, string> = {
   '⇒': '→',
   '⇨': '→',
   '⟹': '→',
+  '»': '→',
+  '★': ' ',
+  '☆': ' ',
+  '✦': ' ',
+  '✧': ' ',
+  '✿': ' ',
+  '❀': ' ',
+  '■': ' ',
+  '◆': ' ',
 };
 /** Pictures that stand for a word; the sign that makes a letter a picture is none. */
 const PICTURES: Record<string, string> = { '👀': 'eyes ' };
@@ -78,12 +87,14 @@ const plainRow = (text: string): string =>
 
 /** `2dctog`: how many are worked together stands before the stitch. */
 const turned = (text: string): string =>
-  text.replace(/(?<![a-z\d])([2-9])(sc|hdc|htr|dc|tr)tog(?![a-z\d])/g, '$2$1tog');
+  text
+    .replace(/(?<![a-z\d])([2-9])(sc|hdc|htr|dc|tr)tog(?![a-z\d])/g, '$2$1tog')
+    .replace(/(?<=\d\s{0,3})x(?=(?:inc|dec|invdec|sc|dc)(?![a-z]))/g, ' ');
 
 /** `👀 between R8 and R9`, `➡️ change to rust`, `Step 3. Sc around`, `Last round: dec x6`: what only leads a line; as long as it was. A line of copyright keeps its sign. */
 const undone = (text: string): string =>
   text.replace(
-    /^\s*(?:\[?\d{1,2}[:.]\d{2}(?:[:.]\d{2})?\]?\s+(?:-\s+)?\p{L}[\p{L} ]{0,20}:\s+|(?:(?![©®™])\p{Extended_Pictographic}\s*)+|step\s+\d{1,2}\s*[.:)]\s+|(?:the\s+)?(?:last|final)\s+(?:round|rnd|row)\s*:\s+)(?=\S)/u,
+    /^\s*(?:\[?\d{1,2}[:.]\d{2}(?:[:.]\d{2})?\]?\s+(?:-\s+)?\p{L}[\p{L} ]{0,20}:\s+|[-*]\s*\[[ x]\]\s+|#{1,6}\s+(?=[a-z]{2})|(?:(?![©®™])\p{Extended_Pictographic}\s*)+|step\s+\d{1,2}\s*[.:)]\s+|(?:the\s+)?(?:last|final)\s+(?:round|rnd|row)\s*:\s+)(?=\S)/u,
     (lead) => ' '.repeat(lead.length),
   );
 

@@ -9,7 +9,7 @@ import type { ItemContext } from './items';
 import { labelOf } from './labels';
 import type { LegendWords } from './legendWords';
 import { plainLine, type PlainLine } from './lexer';
-import { CRAFT_COUNT, isDoneByHand, noteLine, noteOf, saidLine, soundsLikeWork } from './notes';
+import { BEGINS_RING, CRAFT_COUNT, isDoneByHand, noteLine, noteOf, saidLine, soundsLikeWork } from './notes';
 import { ofFirstSize } from './manySizes';
 import { withColon } from './numberedLines';
 import { repeatIn } from './repeatLines';
@@ -182,8 +182,9 @@ function unlabelled(line: string, said: string, plain: PlainLine, context: LineC
   return { ...noteOf(line.trim(), said), prose: true, ...(lost(said) ? { unread: true } : {}) };
 }
 
-/** `2 in each (16)`: a count at the end is of work, whatever stands before it. */
-const COUNTED = /\S\s*[([]\s*\d{1,4}\s*(?:sts?|stitches)?\s*[)\]]\.?\s*$/;
+/** `2 in each (16)`, `2, 2 tog = 18.`: a count at the end is of work, whatever stands before it. */
+const COUNTED =
+  /\S\s*=\s*\d{1,4}\s*(?:sts?|stitches)?\.?\s*$|\S\s*[([]\s*\d{1,4}\s*(?:sts?|stitches)?\s*[)\]]\.?\s*$/;
 
 /** Whether a sentence that decides nothing sounds like work; of one that decides something only stitches do. */
 const lost = (said: string): boolean => {
@@ -192,7 +193,11 @@ const lost = (said: string): boolean => {
   // A chain is worked, whatever its sentence decides besides.
   const chained = /\bch(?:ain)?\s?\d/.test(said);
   return (
-    chained || open.length === sentences.length || open.some((s) => CRAFT_COUNT.test(s)) || COUNTED.test(said)
+    chained ||
+    BEGINS_RING.test(said) ||
+    open.length === sentences.length ||
+    open.some((s) => CRAFT_COUNT.test(s)) ||
+    COUNTED.test(said)
   );
 };
 
@@ -240,8 +245,8 @@ const columns = (text: string): string =>
       )
     : text;
 
-/** `2`, `4-6`: what stands before a cell with a count may be the number of the round. */
-const NUMBER_ONLY = /^\s*\d+(?:\s*-\s*\d+)?$/;
+/** `2`, `4-6`, `body`: what stands before a cell with a count may be the number of the round, and before that its part. */
+const NUMBER_ONLY = /^\s*(?:[a-z][a-z ]{1,20}|(?:[a-z][a-z ]{1,20}\t\s*)?\d+(?:\s*-\s*\d+)?)$/;
 
 const colourCell = (text: string): string =>
   text.replace(

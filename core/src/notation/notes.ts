@@ -80,6 +80,10 @@ const worksBeforeIt = (text: string): boolean =>
 export const CRAFT_COUNT = new RegExp(
   String.raw`(?<![a-z])(?:\d\s*(?:sc|hdc|dc|tr|htr|inc|dec|ch|sl st|ss|[xva])|(?:sc|hdc|dc|tr|htr|inc|dec|ch)\s*\d|(?:sc|hdc|dc|tr|htr|inc|dec|sl st|ss)\s+(?:in|into|around|across|through|blo|flo|evenly)|single crochet|increase|decrease|dec|inc|chain\s+(?:${N})|(?:sc|dc|hdc)[2-9]tog|(?:${N})\s+rounds?\s+even)(?![a-z])`,
 );
+/** `head first. ring with 6`: what begins with a ring is worked, whatever stands before it. */
+export const BEGINS_RING =
+  /\b(?:ring|circle|loop)\s+(?:with|of)\s+\d|\d\s+(?:[a-z]+\s+){0,2}in(?:to)?\s+(?:an?\s+|the\s+)?(?:magic\s+)?(?:ring|circle|loop)\b|\bmr\s?\d/;
+
 /** `press flat and work 4 dc through both layers to close`: the last round itself. */
 const FLAT_SHUT = /\bthrough both\b/;
 

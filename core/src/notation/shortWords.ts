@@ -12,6 +12,11 @@ export const SHORT_WORDS: readonly Phrase[] = [
     said: /(?<=^\s{0,30}r\d{1,3}[:.]?\s)(\d{1,3})\s+and\s+(?=(?:inc|dec)(?![a-z]))/g,
     tersely: (count) => `${count} st,`,
   },
+  // `mr(6)`
+  {
+    said: /(?<!\b(?:in|into)\s{1,3}(?:an?\s|the\s)?)\bmr[([](\d{1,3})[)\]]/g,
+    tersely: (count) => `mr${count}`,
+  },
   // `6 mr`
   { said: /^(\s{0,9})(\d{1,3})\s*mr(?=\s*$)/g, tersely: (lead, count) => `${lead}mr${count}` },
   // `6inc 12`, `6(1 sc, inc) 18`: the count behind what said how often already
@@ -19,6 +24,8 @@ export const SHORT_WORDS: readonly Phrase[] = [
     said: /(?<=(?:^|[\s,:])\d{1,3}\s?(?:inc|dec|[([][^()[\]]{1,60}[)\]]))\s+(\d{1,4})(?=\s*$)/g,
     tersely: (count) => `=${count}`,
   },
+  // `with a 3 mm hook and rust yarn make a magic ring`
+  { said: /(?<=\bhook)\s+and\s+(?=[a-z ]{2,20}\byarn\b)/g, tersely: ' in ' },
   // `foundation: 6 ch + 1 ch to turn`
   {
     said: /^\s*(?:(?:foundation|base|starting|set-?up)(?:\s+(?:ch|chain|row))?\s*[:.-]\s*)?(\d{1,3})\s*(?:ch|chains?)\s*\+\s*(\d)\s*(?:ch\s*)?(?:(?:to|for)\s+(?:the\s+)?turn(?:ing)?)(?:\s+ch)?/g,

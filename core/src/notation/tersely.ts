@@ -276,7 +276,10 @@ const LONGEST = 2000;
  * `make a magic ring and put six single crochet into it` is `six single crochet in ring`. As long as it was.
  */
 export function tersely(text: string): string {
-  if (text.length > LONGEST || !/[a-z]\s+[a-z\d]|→|\d\+|, (?:close|gather)|\bplain\b|\d ?mr$/.test(text))
+  if (
+    text.length > LONGEST ||
+    !/[a-z]\s+[a-z\d]|→|\d\+|, (?:close|gather)|\bplain\b|\d ?mr$|\bmr[([]/.test(text)
+  )
     return text;
   return PHRASES.reduce(shortened, text);
 }

@@ -54,9 +54,12 @@ export const isFurniture = (plain: string): boolean => plain.trim() !== '' && FU
 
 /** The head of the columns of a sheet: `Rnd ⇥ Work ⇥ Sts ⇥ Remarks`. */
 export const isColumnHead = (plain: string): boolean =>
-  /^\s*(?:rounds?|rnds?|rds?|rows?|rws?|r|#|no\.?)\s*(?:\t|\||;|\s{2,}).*(?:work|instructions?|stitches|sts|count|pattern)/.test(
+  /^\s*(?:(?:part|piece|name)\s*[\t|;]\s*)?(?:rounds?|rnds?|rds?|rows?|rws?|r|#|no\.?)\s*(?:\t|\||;|\s{2,}).*(?:work|instructions?|stitches|sts|count|pattern)/.test(
     plain,
   ) && !/\d/.test(plain);
+
+/** `Body ⇥ 1 ⇥ 6 sc in ring ⇥ 6`: a sheet that names the part in each of its rows. */
+export const PART_CELL = /^\s*(\p{L}[\p{L} ]{1,20})\t(?=\d+(?:\s*-\s*\d+)?\t)/u;
 
 const MATERIAL =
   /\b(?:hook|yarn|cotton|wool|acrylic|chenille|worsted|dk|fingering|sport weight|aran|\d+\s?ply|fib(?:er|re) ?fill|stuffing|filling|needle|stitch markers?|safety eyes?|eyes|felt|floss|embroidery thread|thread|scissors|buttons?|pipe cleaner|wire|beads?|plastic canvas|cardboard|foam|grams?|\d+\s*g\b|balls?\b|skeins?|yds?\b|yards?|metres?|ribbon)\b/;

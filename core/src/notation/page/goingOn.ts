@@ -1,6 +1,7 @@
 import { factsIn } from '../facts';
 import type { Fact, LineNode, Span } from '../syntax';
-import { headerIn, isFurniture } from './blocks';
+import { headerIn, isFurniture, PART_CELL } from './blocks';
+import { headIn, type Head } from './head';
 import { isWork, starts, type LineMeaning } from './lineKinds';
 import { Looking, type Terms } from './looking';
 import { continuesOn, goesOnInWords, isBrokenCount, isBrokenWord } from './wrapped';
@@ -63,6 +64,14 @@ export abstract class GoingOn extends Looking {
       (!node.label.bare || this.blankBefore) &&
       starts(node)
     );
+  }
+
+  /** The part that a row of a sheet names, and where its work begins; null where it is the one that is begun. */
+  protected cellAt(i: number, begun: string | null): { head: Head; cut: number } | null {
+    const cell = PART_CELL.exec(this.written(i));
+    if (!cell || cell[1].trim() === begun) return null;
+    const head = headIn(cell[1], cell[1].toLowerCase(), this.base.terms);
+    return head && { head, cut: this.lines[i].from + cell[0].length };
   }
 
   /** A line that says nothing but how often a part is made, where a part is begun or begins. */

@@ -25,6 +25,9 @@ const RING_IS = /ring\s*=\s*(?:the\s+)?(crown|chin|nose|sole|back|tip|mouth)\b/;
 /** Words of a list of what is needed: no part is called so. */
 export const OF_MATERIALS =
   /\b(?:contents|sizes?|finished|measurements?|hooks?|needles?|yarn|cotton|wool|eyes|gauge|tension|terms|materials?|patterns?|stuffing|filling|level)\b/;
+/** Eyes that are worked have rounds below them, as any part. */
+const OF_EYES =
+  /^(?:the\s+)?(?:whites?\s+of\s+(?:the\s+)?|outer\s+|inner\s+|big\s+)?eyes?(?:\s+(?:whites?|lids?|patch(?:es)?|spots?|balls?|sockets?|bases?))?$/;
 const LONGEST = 120;
 const MOST_WORDS = 8;
 
@@ -34,7 +37,7 @@ export const SHORT_HEAD =
 
 /** What may stand between a heading and its work: `Ears:`, `Radish.`, `TAIL -`, `HEAD—`, `Comb.--`, `for the head we ...`. */
 export const HEADING_ENDS =
-  /(?:[:.]|\s[-\u2010-\u2015])\s+(?=\S)|[\u2014\u2015](?=\S)|\.(?:--|[-\u2014])\s?(?=\S)|(?<=\bfor\s(?:the|his|her|its|their|my)\s[a-z]{2,20}),?\s(?=(?:we|you|i)\s)/gi;
+  /(?:[:.]|\s[-\u2010-\u2015])\s+(?=\S)|[\u2014\u2015](?=\S)|\.(?:--|[-\u2014])\s?(?=\S)|\t(?=\d+\t)|(?<=\bfor\s(?:the|his|her|its|their|my)\s[a-z]{2,20}),?\s(?=(?:we|you|i)\s)/gi;
 
 /** `- SHELL TOP - (sand)`: a heading between dashes is no point of a list. */
 export const WRAPPED = /^\s*-+\s+[^-]+\s-+(?:\s|$)|^\s*-{2,}[^\s-][^-]*-{2,}(?:\s|$)/;
@@ -68,6 +71,12 @@ export function headIn(asWritten: string, asPlain: string, terms: Terms, given =
     .replace(/(?<![\s:,;=*_~–\p{Extended_Pictographic}-])[\s:,;=*_~–\p{Extended_Pictographic}\uFE0F-]+$/u, '')
     .replace(/^["“]|["”]$/gu, '');
   const told = text.slice(cut);
+  // `EYES: 4 mm, 2 pcs` are bought.
+  if (
+    OF_EYES.test(name.trim().toLowerCase()) &&
+    /\d\s*mm\b|\b(?:safety|plastic|glass|beads?|buttons?)\b/.test(told)
+  )
+    return null;
   const words = plain
     .slice(from, from + cut)
     .trim()
@@ -122,7 +131,7 @@ function nameEnds(text: string, written: string): number {
 function isName(name: string, words: readonly string[], terms: Terms): boolean {
   if (!/\p{L}{2}/u.test(name) || words.length > MOST_WORDS || /[;=*!?]|\d{3}/.test(name) || /\.\s/.test(name))
     return false;
-  if (OF_MATERIALS.test(name) || /^\d+ mr$/.test(name.trim())) return false;
+  if ((OF_MATERIALS.test(name) && !OF_EYES.test(name.trim())) || /^\d+ mr$/.test(name.trim())) return false;
   if (
     /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|ch(?:ain)?\s+\d|make\s+(?:an?|the|your|\d+)\b|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|foundation|set-?up|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start)\b|.*\b(?:fo|fasten off|don['’]t|do not)\b)/.test(
       name,

@@ -77,7 +77,8 @@ export const starts = (node: RoundNode): boolean =>
     node.items.some((i) => i.type === 'stitch' && i.times !== 1));
 
 /** `With sand, ch 20, ...`, and not `ch 1 at the start of a row does not count`. */
-export const CHAINED = /^\s*(?:(?:with|in) [a-z]+,? )?ch(?:ain)? ?\d(?!.*(?:\bcount|=|:))/;
+export const CHAINED =
+  /\b\d{1,3}\s?ch\b[^.]{0,60}\b\d{1,3}\s?(?:ss|sl st|sc|dc|htr|hdc|tr)\b|\d, (?:\d|two|one) (?:tog\b|together\b|in (?:the )?next\b)|^\s*(?:(?:with|in) [a-z]+,? )?ch(?:ain)? ?\d(?!.*(?:\bcount|=|:))/;
 
 /** Ends with a count in brackets, or in a ring. */
 export const COUNTED = /(?:[([]\s*\d+\s*[)\]]|\bin (?:an? |the |magic )*(?:ring|circle))\s*\.?\s*$/;

@@ -1,9 +1,9 @@
 import { plainSigns } from '../lexer';
 import { parseLine, type LineContext } from '../lines';
-import { CRAFT_COUNT, factsOf } from '../notes';
+import { BEGINS_RING, CRAFT_COUNT, factsOf } from '../notes';
 import { colourIn } from '../poseWords';
 import type { Fact, LineNode, Span } from '../syntax';
-import { headerIn, isColumnHead, isFurniture, type Block } from './blocks';
+import { headerIn, isColumnHead, isFurniture, PART_CELL, type Block } from './blocks';
 import { breaksOf } from './breaks';
 import { HEADING_ENDS, headIn, OF_MATERIALS, SHORT_HEAD, WRAPPED, type Head } from './head';
 import { both, CHAINED, COUNTED, isTold, isWork, starts, type LineKind } from './lineKinds';
@@ -69,7 +69,7 @@ export abstract class Looking {
   protected begun = 0;
   /** the part has no round yet */
   protected begins = true;
-  /** nothing but blank lines since the start of the text or the end of a part */
+  /** nothing but blank lines since the start of the text or of what ended */
   protected fresh = true;
   protected blankBefore = true;
   /** the label that comes next in the part */
@@ -99,7 +99,7 @@ export abstract class Looking {
       (/^\s*[-•●◦▪>]/.test(plain) && !WRAPPED.test(plain))
     )
       return null;
-    if (/^\s*\*(?!.*\*\s*$)/.test(plain)) return null;
+    if (/^\s*\*(?!.*\*\s*$)/.test(plain) || BEGINS_RING.test(plain)) return null;
     const header = headerIn(plain);
     if (header && !header.inline && (header.block === 'legend' || header.block === 'materials')) return null;
     const legacy = this.parse(i, { fresh: this.fresh, begins: true });
@@ -108,8 +108,7 @@ export abstract class Looking {
     const said = this.namedAt(i);
     const head = said && told ? { ...said, node: both(said.node, told.node) } : (said ?? told);
     if (!head || this.decides(plain) || isColumnHead(plain)) return null;
-    if (legacy.type === 'round' && (legacy.label || legacy.stated)) return null;
-    if (legacy.type === 'repeat') return null;
+    if (legacy.type === 'repeat' || (legacy.type === 'round' && (legacy.label || legacy.stated))) return null;
     if (told?.node.option) return this.follows(i).what === 'none' ? null : told;
     const listed = this.block === 'materials' || this.block === 'legend';
     if (listed && !this.blankBefore && !head.tells) return null;
@@ -199,7 +198,8 @@ export abstract class Looking {
       if (plain.trim() === '' || isFurniture(plain) || isColumnHead(plain)) continue;
       seen++;
       const node = this.firstOf(j);
-      if (this.isBlank(j - 1) && this.inlineAt(j, true)) return { what: 'none', text: true };
+      if ((this.isBlank(j - 1) && this.inlineAt(j, true)) || PART_CELL.test(this.written(j)))
+        return { what: 'none', text: true };
       if (node.type === 'round' && isWork(node)) {
         if (starts(node) || (node.label?.first === 1 && !node.label.bare)) return { what: 'starts' };
         if (node.label) return { what: 'goes on', label: node.label.first };
@@ -256,14 +256,15 @@ export abstract class Looking {
 
   /** `tr2: 6x inc (12)`: stitches and their count, or a ring, at the end of a line, however it is numbered; a chain that begins something. */
   protected isCountedWork = (i: number): boolean =>
-    CHAINED.test(this.plain[i]) || (COUNTED.test(this.plain[i]) && CRAFT_COUNT.test(this.plain[i]));
+    [CHAINED, BEGINS_RING].some((begins) => begins.test(this.plain[i])) ||
+    (COUNTED.test(this.plain[i]) && CRAFT_COUNT.test(this.plain[i]));
 
   protected context = (more: Pick<LineContext, 'fresh' | 'begins'>): LineContext => ({
     ...this.base,
     ...more,
   });
 
-  /** Offsets in the text at which further rounds of a line begin, of one that goes on up to `last`. */
+  /** Offsets at which further rounds of a line begin, of one that goes on up to `last`. */
   protected breaksIn(i: number, last = i): number[] {
     const { from } = this.lines[i];
     const { to } = this.lines[last];

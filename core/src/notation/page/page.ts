@@ -83,7 +83,7 @@ export class PageReader extends GoingOn {
     if (copies) return this.madeSoOften(i, copies);
     const wrapped = this.wrappedHead(i);
     if (wrapped) return this.startPart(i, wrapped, i + 1);
-    const inline = this.inlineAt(i);
+    const inline = this.cellAt(i, this.sections.at(-1)?.name ?? null) ?? this.inlineAt(i);
     if (inline) return this.startWithWork(i, inline.head, inline.cut);
     const head = this.headAt(i);
     if (head) return this.startPart(i, head);
@@ -104,7 +104,7 @@ export class PageReader extends GoingOn {
     }
     const first = this.block === 'front' && this.page.every((l) => l.as === 'blank');
     const titled = first && this.title === null && !isColumnHead(this.plain[i]);
-    if (titled && !this.plain[i].includes('hook')) return this.asTitle(i);
+    if (titled && !this.plain[i].includes('hook') && !this.isCountedWork(i)) return this.asTitle(i);
     if (isFurniture(this.plain[i])) return this.aside(i, 'remark');
     return this.aside(i, this.block === 'assembly' ? 'assembly' : frontKind(this.plain[i], this.block));
   }
