@@ -1,3 +1,4 @@
+import { firstUnknown } from './firstUnknown';
 import type { Item, Loops, SignItem, Span, StitchItem } from './syntax';
 
 /** What some items use and leave. `front` and `back` are the loops of the round below that they take; `hidden` back loops lie under an invisible decrease. */
@@ -270,17 +271,6 @@ export function sumOf(items: readonly Item[]): Use {
     sum.hidden += once.hidden * n;
   }
   return sum;
-}
-
-function firstUnknown(items: readonly Item[]): { word: string; span: Span } | null {
-  for (const item of items) {
-    if (item.type === 'unknown') return item;
-    if (item.type === 'group' || item.type === 'fan') {
-      const inner = firstUnknown(item.items);
-      if (inner) return inner;
-    }
-  }
-  return null;
 }
 
 /** A strand whose stitches do not use its chain. */

@@ -80,6 +80,8 @@ function notDivided(
 ): Problem {
   const group = printItems([{ ...(fault.item as GroupItem), times: 1 }], j.terms).replace(/ x1$/, '');
   const left = j.offered - (j.count.eaten - fault.fits * fault.eats);
+  if (fault.left < 0)
+    return problem('too-many', span, say.tooMany(fault.offered - fault.left, fault.offered), mends(j));
   return problem(
     'does-not-divide',
     span,

@@ -43,7 +43,7 @@ const BETWEEN_ROUNDS = [
 ];
 /** `between 3 & 4`: numbers alone are rounds where they follow each other and no stitches are counted. */
 const BETWEEN_NUMBERS =
-  /\b(?:between|btwn?|betw\.?|b\/[wt])\s+(\d{1,4})\s*(?:and|&|\+|-|\/)\s*(\d{1,4})(?![\d.,]?\d|\s*(?:sts?|stitch(?:es)?|sc|dc|hdc|x|mm|cm|in|inch(?:es)?|holes?|spaces?|degrees?|[a-z]+ (?:sts?|stitch(?:es)?))\b)/;
+  /(?:\b(?:between|btwn?|betw\.?|b\/[wt])|\b(?:at|in|on)(?=\s+\d{1,4}\s*\/\s*\d))\s+(\d{1,4})\s*(?:and|&|\+|-|\/)\s*(\d{1,4})(?![\d.,]?\d|\s*(?:sts?|stitch(?:es)?|sc|dc|hdc|x|mm|cm|in|inch(?:es)?|holes?|spaces?|degrees?|[a-z]+ (?:sts?|stitch(?:es)?))\b)/;
 /** `at a distance of 14 stitches` */
 const AT_A_DISTANCE = new RegExp(
   String.raw`\b(?:at a |with a )?(?:distance|gap|(?:inter)?space|spacing)(?: of)?:?\s*${N}\s*(st|sts|stitch|stitches|sc|dc|x|hole|holes|loop|loops)\b`,
@@ -194,7 +194,10 @@ function distanceIn(
   if (distance)
     return {
       many: [numberSaid(distance[1])],
-      counted: 'apart',
+      // A distance is from eye to eye, a space lies between them.
+      counted: /\b(?:gap|(?:inter)?space)\b/.test(distance[0].slice(0, distance[0].indexOf(distance[1])))
+        ? 'between'
+        : 'apart',
       holes: /^hole/.test(distance[2]),
       apart: null,
       said: distance[0],

@@ -7,6 +7,7 @@ const LONGEST_NAME = 5;
 /** No title is longer, in letters. */
 const LONGEST = 160;
 const NO_NAME = new Set([
+  'foundation',
   'sl',
   'around',
   'even',
@@ -83,7 +84,7 @@ export function headingOf(line: string, plain: string, fresh: boolean, terms: Te
 function isName(said: string, words: readonly string[], terms: Terms): boolean {
   if (said.trim() === '' || words.length > LONGEST_NAME) return false;
   if (/[,;=*.]/.test(said) || /^\d+ mr$/.test(said.trim()) || !/^[\p{L}"]/u.test(said)) return false;
-  const isWork = (w: string) => NO_NAME.has(w) || /^\d*(sc|dc|hdc|inc|dec|htr|tr)$/.test(w);
+  const isWork = (w: string) => NO_NAME.has(w.replace(/:$/, '')) || /^\d*(sc|dc|hdc|inc|dec|htr|tr)$/.test(w);
   return !words.some((w) => craftWord(w, terms) || isWork(w));
 }
 

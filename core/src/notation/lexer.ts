@@ -72,8 +72,8 @@ export function plainLine(asWritten: string): PlainLine {
   let offsets: number[] | null = null;
   for (let i = 0; i < line.length; i++) {
     const ligature = line.charCodeAt(i) >= 0xd800 ? fallsApart(line, i) : undefined;
-    const plain = ligature ?? plainSign(line, i);
-    if (ligature && !offsets) offsets = Array.from({ length: i }, (_, k) => k);
+    const plain = ligature ?? (isKeycap(line, i) ? '' : plainSign(line, i));
+    if ((ligature || plain === '') && !offsets) offsets = Array.from({ length: i }, (_, k) => k);
     if (offsets) for (let k = 0; k < plain.length; k++) offsets.push(i);
     out += plain;
   }
@@ -83,7 +83,13 @@ export function plainLine(asWritten: string): PlainLine {
 
 /** Columns and letters that some hands set apart, as everybody writes them; as long as they were. */
 const plainRow = (text: string): string =>
-  tableRow(dottedRow(dotted(abbreviated(spaced(turned(undone(text)))))));
+  tableRow(dottedRow(dotted(abbreviated(spaced(turned(numberedRound(undone(text))))))));
+
+/** `2. Round 12 (inc all)`, `2. round: inc`: the word behind its number. */
+const numberedRound = (text: string): string =>
+  text.replace(/(?<=^\s{0,9}\d{1,3}\.(?:\s?-\s?\d{1,3}\.)?\s{1,3})(?:round|rnd|row)\b:?/, (word) =>
+    ' '.repeat(word.length),
+  );
 
 /** `2dctog`: how many are worked together stands before the stitch. */
 const turned = (text: string): string =>
@@ -176,6 +182,10 @@ function fallsApart(line: string, i: number): string | undefined {
   if (i > 0 && own(PICTURES, line.slice(i - 1, i + 1)) !== undefined) return ' ';
   return LIGATURES[line[i]];
 }
+
+/** `1️⃣`: what makes a digit a key is nothing. */
+const isKeycap = (line: string, i: number): boolean =>
+  line[i] === '\u20e3' || (line[i] === '\ufe0f' && line[i + 1] === '\u20e3');
 
 /** The same for a whole text whose offsets nobody needs. */
 export const plainSigns = (text: string): string => plainLine(text).text;

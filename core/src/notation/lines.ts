@@ -1,5 +1,6 @@
 import { own } from '../own';
 import { isColour, isPlainColour } from './colours';
+import { countFirst } from './countFirst';
 import { countAlone } from './countsAlone';
 import { factsIn } from './facts';
 import { featureIn } from './featureNote';
@@ -145,7 +146,7 @@ function labelled(
 ): LineNode {
   const alone = countAlone(plain, end, label, context.words?.alone ?? false);
   if (alone) return alone;
-  const worked = roundLine(plain, said, label, end, context);
+  const worked = countFirst(plain, said, label, end, context) ?? roundLine(plain, said, label, end, context);
   const led = LED_BY.exec(said);
   const lead = led?.[1] ?? led?.[2];
   const colour = lead && isColour(lead) ? lead : null;

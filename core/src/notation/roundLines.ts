@@ -25,6 +25,8 @@ const STATED = new RegExp(
     // `1 dc in each dc, ss to first dc. 24 dc.`: a sentence of its own
     String.raw`(?<=[.;]\s{1,3})(?:-\s+)?(\d+)(?:\s*(?:sts?|stitches|sc|dc|hdc|htr|tr|ss|sl\s?sts?))?(?:\s+again)?(?:\s+(?:in\s+)?each(?:\s+(?:round|rnd|row|time))?)?(?=\s*\.?\s*$)`,
     String.raw`(?<=[\s*)\]])-\s+(\d+)(?=\s*(?:$|[(\[]))`,
+    // `2 dc in every dc 12 dc`, `*dc 1, inc* 18 dc`
+    String.raw`(?<=(?:[a-z]\s?\*|\b(?:each|every)\s(?:st|sc|dc|stitch)|\baround)\s{1,4})(\d+)\s+(?:sts|sc|dc|hdc)(?=\s*\.?\s*$)`,
     // `2 sc, inc rep x3 12`
     String.raw`(?<=\s(?:x\s?\d+|\d+\s?x|\d+ times|twice|around|in each)\s{1,4})(\d+)(?=\s*$)`,
   ].join('|'),

@@ -17,6 +17,8 @@ export const SHORT_WORDS: readonly Phrase[] = [
     said: /(?<!\b(?:in|into)\s{1,3}(?:an?\s|the\s)?)\bmr[([](\d{1,3})[)\]]/g,
     tersely: (count) => `mr${count}`,
   },
+  // `1. ring 6`
+  { said: /(?<=^\s{0,9}1[.):]\s{1,20})ring\s(\d{1,3})(?=\s*$)/g, tersely: (count) => `mr ${count}` },
   // `6 mr`
   { said: /^(\s{0,9})(\d{1,3})\s*mr(?=\s*$)/g, tersely: (lead, count) => `${lead}mr${count}` },
   // `6inc 12`, `6(1 sc, inc) 18`: the count behind what said how often already

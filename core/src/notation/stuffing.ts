@@ -1,7 +1,7 @@
 import type { Fact } from './syntax';
 
 const STUFF =
-  /\b(?:re-?)?(?:stuff(?:ing|ed)?|fill(?:ing|ed)?(?!\s*(?:needle|in the form))|fibre ?fill|fiberfill|polyfill|toy filling|put (?:in )?(?:the |some )?cotton)\b/;
+  /\b(?:re-?)?(?:stuff(?:ing|ed)?|fill(?:ing|ed)?(?!\s*(?:needle|in the form))|fibre ?fill|fiberfill|polyfill|toy filling|put (?:in )?(?:the |some )?cotton|(?:pop|put|push|tuck|add) (?:in )?(?:the |some |a (?:little|bit of) )*(?:fluff|wadding))\b/;
 const NOT =
   /\b(?:do not|don't|dont|never|no|without|not|need not|needn't)\s+(?:(?:need|have)\s+(?:any\s+|to\s+(?:be\s+)?)?|be\s+|over)?(?:stuff|fill|any\s+(?:stuffing|filling)|cotton$)|\b(?:unstuffed|unfilled|not stuffed|not filled)\b|\bleave\s+(?:\w+\s+){0,3}(?:empty|hollow)\b|\bstays?\s+(?:empty|hollow)\b/;
 /** `stuffing: none`, `stuff - no` */
@@ -11,9 +11,9 @@ const PARTLY =
   /\b(?:last|first|top|bottom|upper|lower|rest|neck|tip|ends?|half|yet|too|over|until|before|rounds?|rnds?|rows?|so hard|much|r\d+)\b/;
 /** Words of a list of things to buy, or of what filling must not do. */
 const NO_DEED =
-  /\b(?:no|so that (?:no|the)|without) (?:stuffing|filling) (?:shows|is seen|comes|can be seen)|\b(?:a|bag of|handful of|some|bit of|grams? of|g of) (?:toy |poly(?:ester)? |fibre ?)?(?:stuffing|filling|fiberfill|fibrefill)(?:,| and| for|$)(?!.*\b(?:put|add|push)\b)/;
+  /\b(?:no|so that (?:no|the)|without) (?:stuffing|filling) (?:shows|is seen|comes|can be seen)|\b(?:a|bag of|handful of|some|bit of|grams? of|g of) (?:toy |poly(?:ester)? |fibre ?)?(?:stuffing|filling|fiberfill|fibrefill)(?:,| and| for|$)(?!.*\b(?:put|add|push)\b)(?<!\b(?:put|add|push|pop|tuck)\b.*)/;
 const DEED =
-  /\b(?:stuff|fill|stuffing as|filling as|keep (?:on )?(?:stuffing|filling)|add|put|push|top up|finish|continue|start|begin|tear|pinch of)\b/;
+  /\b(?:stuff|fill|stuffing as|filling as|keep (?:on )?(?:stuffing|filling)|add|put|push|top up|finish|continue|start|begin|tear|pinch of|pop|tuck)\b/;
 
 /** Softer than before, later on, is not how firm the part is. */
 const COMPARED = /\b(?:softer|firmer|less|more firmly|harder|lighter)\b/g;
