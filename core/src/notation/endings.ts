@@ -63,7 +63,7 @@ export const isStar = (said: string): boolean =>
 
 /** The house's own word, and the shortest of every maker. */
 const JUST_CLOSE =
-  /^(?:(?:fasten off|f\.?o|finish off|cut (?:the )?yarn)\s*[;,&]\s*)?(?:then |and )?(?:close|gather|draw (?:the )?hole shut|close off|(?:draw|pull) (?:it )?(?:up|together))(?: (?:the )?(?:hole|end|part|it))?(?: up)?(?: and (?:fasten|finish) off)?$/;
+  /^(?:(?:fasten off|f\.?o\.?|finish off|cut (?:the )?yarn)\s*[;,&]?\s*)?(?:[+&] ?)?(?:then |and )?(?:close|gather|draw (?:the )?hole shut|close off|(?:draw|pull) (?:it )?(?:up|together))(?: (?:the )?(?:hole|end|part|it))?(?: up)?(?: and (?:fasten|finish) off)?$/;
 const JUST_CUT = /^(?:then |and )?(?:cut|break)(?:,|$)/;
 
 /** `Draw up and secure.`, `cut the wool and draw up`: as old books say it. */
@@ -105,7 +105,7 @@ export function endingsIn(said: string): Fact[] {
   else if (/\b(?:draw|pull) (?:up|in|together) (?:the )?(?:last|remaining|rem|final)\b/.test(said))
     facts.push({ fact: 'shut', how: 'gathered', count: n });
   else if (DRAWN_UP.test(said)) facts.push({ fact: 'shut', how: 'gathered', count: n });
-  else if (/\bweave (?:the )?(?:tail|end|yarn) through\b/.test(said))
+  else if (/\bweave (?:the )?(?:tail|end|yarn) thr(?:ough|u)\b/.test(said))
     facts.push({ fact: 'shut', how: 'gathered', count: n });
   return facts;
 }

@@ -61,7 +61,7 @@ const NOT = String.raw`(?:do not|don't|dont|never|without|no need to|need not|ne
 const EMPTY = new RegExp(String.raw`\b${NOT}\s+(.+)$|,\s*(?:but\s+)?not\s+(?:in\s+)?(the\s+.+)$`);
 const LEFT =
   /\bleav(?:e|ing)\s+(.+?)\s+(empty|unstuffed|unfilled|hollow|soft|softly stuffed|softer|lightly stuffed)\b/;
-const ONLY = /\b(?:stuff|fill)\s+(?:only\s+(.+)|(.+?)\s+only)$/;
+const ONLY = /\b(?:stuff|fill|(?:stuffing|filling)\s+in(?:to)?)\s+(?:only\s+(.+)|(.+?)\s+only)$/;
 /** `yet`, `too firmly`, `until`: nothing of where. */
 const ONCE = /\b(?:yet|too|over|until|till|before|so hard|much|again)\b/;
 

@@ -87,8 +87,12 @@ const plainRow = (text: string): string =>
 
 /** `2. Round 12 (inc all)`, `2. round: inc`: the word behind its number. */
 const numberedRound = (text: string): string =>
-  text.replace(/(?<=^\s{0,9}\d{1,3}\.(?:\s?-\s?\d{1,3}\.)?\s{1,3})(?:round|rnd|row)\b:?/, (word) =>
-    ' '.repeat(word.length),
+  text.replace(
+    /(?<=^\s{0,9}\d{1,3}\.(?:\s?-\s?\d{1,3}\.)?\s{1,3})(?:round|rnd|row)\b:?(?:\s+(\d{1,4})(?=\s*$|\s+[([]))?/,
+    (word, count: string | undefined, at: number, whole: string) => {
+      const alone = whole.slice(at + word.length).trim() === '';
+      return (count === undefined ? '' : alone ? `(${count})` : `${count} st`).padStart(word.length);
+    },
   );
 
 /** `2dctog`: how many are worked together stands before the stitch. */

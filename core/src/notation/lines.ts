@@ -158,7 +158,12 @@ function labelled(
   if (!label.bare) return round;
   const numbered =
     isDoneByHand(said.slice(end)) || !(round.items.some(isWork) || round.stated || round.layer);
-  return numbered || isProse(round, said) ? noteOf(line.trim(), said) : round;
+  if (!numbered && !isProse(round, said)) return round;
+  // `4. 6` is the count of a round, or nobody knows what.
+  return {
+    ...noteOf(line.trim(), said),
+    ...(/^[\s(]*\d+[\s).]*$/.test(said.slice(end)) ? { unread: true } : {}),
+  };
 }
 
 /** A line without a label: what its sentences decide, a round, or words to people. */

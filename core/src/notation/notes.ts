@@ -55,7 +55,8 @@ export function saidLine(line: string, plain: string, terse: string): NoteNode |
   }
   if (!HANDS.test(text)) return null;
   const note = noteOf(line.trim(), plain, facts);
-  return COUNTED_WORK.test(text) && !note.feature ? { ...note, unread: true } : note;
+  const worked = COUNTED_WORK.test(text) || /\bch(?:ain)?\s?\d/.test(text);
+  return worked && !note.feature ? { ...note, unread: true } : note;
 }
 
 /** `change back to red, 3 rounds`: work in the new colour. */
@@ -78,7 +79,7 @@ const worksBeforeIt = (text: string): boolean =>
 
 /** A stitch with its number or its place, in lower case. */
 export const CRAFT_COUNT = new RegExp(
-  String.raw`(?<![a-z])(?:\d\s*(?:sc|hdc|dc|tr|htr|inc|dec|ch|sl st|ss|[xva])|(?:sc|hdc|dc|tr|htr|inc|dec|ch)\s*\d|(?:sc|hdc|dc|tr|htr|inc|dec|sl st|ss)\s+(?:in|into|around|across|through|blo|flo|evenly)|single crochet|increase|decrease|dec|inc|chain\s+(?:${N})|(?:sc|dc|hdc)[2-9]tog|(?:${N})\s+rounds?\s+even)(?![a-z])`,
+  String.raw`(?<![a-z])(?:\d\s*(?:sc|hdc|dc|tr|htr|inc|dec|ch|sl st|ss|[xva])|(?:sc|hdc|dc|tr|htr|inc|dec|ch)\s*\d|(?:sc|hdc|dc|tr|htr|inc|dec|sl st|ss)\s+(?:in|into|around|across|through|blo|flo|evenly)|single crochet|increase|decrease|dec|inc|chain\s+(?:${N})|(?:sc|dc|hdc)[2-9]tog|(?:${N})\s+rounds?\s+even|even\s+for\s+(?:${N})\s+(?:rounds?|rnds?|rows?))(?![a-z])`,
 );
 /** `head first. ring with 6`: what begins with a ring is worked, whatever stands before it. */
 export const BEGINS_RING =

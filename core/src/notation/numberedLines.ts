@@ -1,6 +1,6 @@
-/** `3  1 dc in each st`, `6-10  sc around`: the number of a round with nothing but blanks behind it. */
+/** `3  1 dc in each st`, `6-10  sc around`, and not `2 dc in next` behind one blank: the number of a round with nothing but blanks behind it. */
 const NUMBERED =
-  /^([^\S\n]{0,20}\d{1,3}(?:[^\S\n]{0,2}-[^\S\n]{0,2}\d{1,3})?)[^\S\n](?=[^\S\n]{0,9}(?!(?:sts?|stitches|rounds?|rnds?|rows?|mm|cm|x|g|m|eyes?|balls?|pcs|pieces?|more|times)(?![a-z]))[a-z\d([*])/gim;
+  /^([^\S\n]{0,20}\d{1,3}(?:[^\S\n]{0,2}-[^\S\n]{0,2}\d{1,3})?)[^\S\n](?!(?:sc|hdc|dc|htr|tr|ss|sl|ch)(?![a-z]))(?=[^\S\n]{0,9}(?!(?:sts?|stitches|rounds?|rnds?|rows?|mm|cm|x|g|m|eyes?|balls?|pcs|pieces?|more|times)(?![a-z]))[a-z\d([*])/gim;
 /** So many must follow each other before a page is taken for one that numbers its rounds so. */
 const FEWEST = 3;
 /** A round says stitches, a ring or its count, or is its count alone; what is needed and what is sewn on does not. */
@@ -24,7 +24,7 @@ export function numbersByBlanks(plain: string): boolean {
     ordered++;
     longest = Math.max(longest, last);
   }
-  return longest >= FEWEST && ordered >= FEWEST && others * 10 <= ordered;
+  return longest >= FEWEST && ordered >= FEWEST && others * 4 <= ordered;
 }
 
 function boundsOf(label: string): [string, number] {

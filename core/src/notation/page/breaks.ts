@@ -12,7 +12,7 @@ const INNER_WORK = new RegExp(
 
 /** `6 sc in a magic ring, then inc in each st (12)`: what is worked all around behind a ring is the next round. */
 const BEHIND_RING =
-  /(?<=\b(?:ring|circle|loop|mr)\b[^.;:(]{0,4})[,;]?\s+(?:and\s+)?then\s+(?=(?:inc|increase|(?:2|two) (?:sc |dc |single crochets? |double crochets? )?in each)\b)/g;
+  /(?<=\b(?:ring|circle|loop|mr)\b[^.;:(]{0,4})[,;]?\s+(?:and\s+)?then\s+(?:an?\s+)?(?=(?:inc|increase|(?:2|two) (?:sc |dc |single crochets? |double crochets? )?in each)\b)/g;
 
 const IN_COLOUR = String.raw`then\s+(?:(?:change|switch)\s+(?:back\s+)?to\s+)?[a-z ]{3,20}\s+for\s+(?:\d+|[a-z]+)\s+(?:rounds?|rnds?|rows?)\b`;
 /** `change to white for one round, then black for one round` */

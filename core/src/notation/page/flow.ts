@@ -1,3 +1,4 @@
+import { withColon } from '../numberedLines';
 import type { Span } from '../syntax';
 import type { LineMeaning } from './lineKinds';
 import type { Gathered, Page, PageLine, Terms } from './looking';
@@ -85,16 +86,21 @@ interface WholeLine extends Span {
   first: number;
 }
 
+/** A line with the label of its round as most pages write it; as long as it was or a little shorter. */
+function labelledAsUsual(line: string, { label, numbered }: NonNullable<Terms['words']>): string {
+  const ruled = numbered ? withColon(line).replace('\t', ': ') : line;
+  return label ? ruled.replace(new RegExp(String.raw`^(\s*)${label}(?=\.?\s?\d)`, 'i'), '$1R') : ruled;
+}
+
 /** The lines of a page, those that its width has broken made whole; a line that the maker has given a meaning is one of its own. */
 function unwrapped(
   text: string,
   lines: readonly Span[],
   said: Readonly<Record<number, LineMeaning>>,
-  label: string | null,
+  words: Terms['words'],
 ): WholeLine[] {
-  const numbered = label && new RegExp(String.raw`^(\s*)${label}(?=\.?\s?\d)`, 'i');
   const written = lines.map((l) => text.slice(l.from, l.to));
-  const flows = wrappedLines(numbered ? written.map((l) => l.replace(numbered, '$1R')) : written);
+  const flows = wrappedLines(words ? written.map((l) => labelledAsUsual(l, words)) : written);
   const firsts = lines.flatMap((_, i) => (i > 0 && flows.has(i - 1) && !said[i + 1] ? [] : [i]));
   return firsts.map((first, k) => ({
     first,
@@ -149,7 +155,7 @@ export function pageOf(
   base: Terms,
   said: Readonly<Record<number, LineMeaning>> = {},
 ): Page {
-  const whole = unwrapped(text, lines, said, base.words?.label ?? null);
+  const whole = unwrapped(text, lines, said, base.words);
   const saidOfWhole = Object.fromEntries(
     whole.flatMap(({ first }, k) => (said[first + 1] ? [[k + 1, said[first + 1]]] : [])),
   );
