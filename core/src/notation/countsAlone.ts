@@ -19,7 +19,8 @@ export function countAlone(plain: PlainLine, from: number, label: Label, onlySo:
   const count = Number(digits);
   const at = from + whole.indexOf(digits);
   const span = written(plain, at, at + digits.length);
-  const change = even !== undefined ? 0 : sign === undefined ? null : Number(`${sign}${by}`);
+  const said = sign === undefined ? null : Number(`${sign}${by}`);
+  const change = even === undefined ? said : 0;
   const starts = ring !== undefined || (label.first === 1 && (change === null || change === count));
   return {
     type: 'round',

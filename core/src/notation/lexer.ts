@@ -91,7 +91,8 @@ const numberedRound = (text: string): string =>
     /(?<=^\s{0,9}\d{1,3}\.(?:\s?-\s?\d{1,3}\.)?\s{1,3})(?:round|rnd|row)\b:?(?:\s+(\d{1,4})(?=\s*$|\s+[([]))?/,
     (word, count: string | undefined, at: number, whole: string) => {
       const alone = whole.slice(at + word.length).trim() === '';
-      return (count === undefined ? '' : alone ? `(${count})` : `${count} st`).padStart(word.length);
+      const terse = alone ? `(${count})` : `${count} st`;
+      return (count === undefined ? '' : terse).padStart(word.length);
     },
   );
 

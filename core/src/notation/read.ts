@@ -1,7 +1,7 @@
 import { notationWords as say } from '../words';
 import { plainSigns } from './lexer';
 import { parseLine } from './lines';
-import { legendWords } from './legendWords';
+import { legendWords, type LegendWords } from './legendWords';
 import { materialsIn } from './page/materials';
 import { type LineMeaning } from './page/lineKinds';
 import type { HookSaid } from './hooks';
@@ -86,22 +86,15 @@ function readAnew(text: string, options: ReadOptions): Reading {
   });
   aboutTerms(parts, guess, options.terms, symbols);
   const { title, lines: told } = page;
-  const legend = hand.words?.of ?? {};
-  const { label, numbered, sizes } = hand.words ?? { label: null, numbered: false, sizes: 1 };
-  aboutSizes(parts, sizes, plain);
-  return {
-    terms,
-    legend,
-    label,
-    numbered,
-    sizes,
-    hook,
-    title,
-    materials,
-    page: told,
-    parts,
-    ...understoodOf(told, parts),
-  };
+  const ofPage = handSaid(hand.words);
+  aboutSizes(parts, ofPage.sizes, plain);
+  return { terms, ...ofPage, hook, title, materials, page: told, parts, ...understoodOf(told, parts) };
+}
+
+/** How a page writes its rounds, as a reading tells it. */
+function handSaid(words: LegendWords | undefined): Pick<Reading, 'legend' | 'label' | 'numbered' | 'sizes'> {
+  const { of, label, numbered, sizes } = words ?? { of: {}, label: null, numbered: false, sizes: 1 };
+  return { legend: of, label, numbered, sizes };
 }
 
 /** How a whole text is written, in lower case: its signs, numbers without a stitch, and the words that it explains. */

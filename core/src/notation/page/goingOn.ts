@@ -9,6 +9,9 @@ import { continuesOn, goesOnInWords, isBrokenCount, isBrokenWord } from './wrapp
 /** No line goes on in more than so many. */
 export const MOST_WRAPPED = 40;
 
+/** What such a line says, before it is read. */
+const COPIES = /\b(?:make|work|crochet|need|again|same|alike|of (?:these|them|those|each))\b/;
+
 /** Whether a line of a page goes on in the one below it, heads the words there, or says how often it is made; and how far the part has come. */
 export abstract class GoingOn extends Looking {
   constructor(
@@ -76,6 +79,7 @@ export abstract class GoingOn extends Looking {
 
   /** A line that says nothing but how often a part is made, where a part is begun or begins. */
   protected copiesAt(i: number): Extract<Fact, { fact: 'make' }> | null {
+    if (!COPIES.test(this.plain[i])) return null;
     const [only, ...others] = factsIn(this.plain[i]);
     if (only?.fact !== 'make' || others.length > 0) return null;
     const here = this.block === 'part' && this.begins;

@@ -64,6 +64,7 @@ export abstract class Looking {
   protected readonly plain: string[];
   private readonly parsed: LineNode[] = [];
   private readonly named: (Head | null)[] = [];
+  private readonly contexts: LineContext[] = [];
   protected block: Block = 'front';
   /** parts that were begun */
   protected begun = 0;
@@ -154,7 +155,7 @@ export abstract class Looking {
     for (const found of [...written.matchAll(HEADING_ENDS)].slice(0, MOST_INLINE)) {
       const cut = found.index + found[0].length;
       const head = headIn(written.slice(0, found.index), plain.slice(0, found.index), this.base.terms);
-      if (!head || !(head.tells || (blankBefore && this.isCapitalised(i)))) continue;
+      if (!head || !(head.tells || (blankBefore && /^\s*\p{Lu}/u.test(written)))) continue;
       const end = breaks.find((at) => at > cut);
       const work = parseLine(written.slice(cut, end), this.context({ fresh: false, begins: true }));
       if (work.type !== 'round' || (work.label && work.label.first !== 1) || !starts(work) || !isWork(work))
@@ -163,8 +164,6 @@ export abstract class Looking {
     }
     return null;
   }
-
-  private isCapitalised = (i: number): boolean => /^\s*\p{Lu}/u.test(this.written(i));
 
   /** Work that goes on under a heading of its own is more of the same part, unless the heading is written as those of parts are. */
   protected goesOnAsPart(i: number, head: Head, label: number): boolean {
@@ -259,10 +258,10 @@ export abstract class Looking {
     [CHAINED, BEGINS_RING].some((begins) => begins.test(this.plain[i])) ||
     (COUNTED.test(this.plain[i]) && CRAFT_COUNT.test(this.plain[i]));
 
-  protected context = (more: Pick<LineContext, 'fresh' | 'begins'>): LineContext => ({
-    ...this.base,
-    ...more,
-  });
+  /** Every line is asked for several times: there are four contexts, each made once. */
+  protected context({ fresh, begins }: Pick<LineContext, 'fresh' | 'begins'>): LineContext {
+    return (this.contexts[(fresh ? 2 : 0) + (begins ? 1 : 0)] ??= { ...this.base, fresh, begins });
+  }
 
   /** Offsets at which further rounds of a line begin, of one that goes on up to `last`. */
   protected breaksIn(i: number, last = i): number[] {
