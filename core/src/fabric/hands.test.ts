@@ -29,7 +29,7 @@ function parentsOf({ start, rounds }: PlainPart): [number, number][] {
   return parents;
 }
 
-it('pages in ten hands give one fabric: every stitch on the stitches below it that the numbers say', () => {
+it('pages in many hands give one fabric: every stitch on the stitches below it that the numbers say', () => {
   fc.assert(
     fc.property(plainToy, ({ head, fin, name }) => {
       const parts = [head, fin];

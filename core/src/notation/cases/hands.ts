@@ -1,5 +1,7 @@
+import { PLAIN_HANDS } from './plainHands';
+
 /**
- * Pages in ten hands, for tests: one made-up toy is written as people write. Shares no code with the reader or the printer.
+ * Pages in many hands, for tests: one made-up toy is written as people write. Shares no code with the reader or the printer.
  */
 
 /** One round as numbers: so often so many plain stitches and one shaped one, or plain all around. */
@@ -22,7 +24,7 @@ export interface PlainPart {
 }
 
 /** What a hand has for each thing that is said. */
-interface Hand {
+export interface Hand {
   title: (toy: string) => string[];
   heading: (part: PlainPart) => string;
   start: (n: number) => string;
@@ -41,7 +43,6 @@ const WORDS =
 const said = (n: number): string => WORDS[n] ?? String(n);
 const range = (from: number, to: number, dash: string): string =>
   from === to ? String(from) : `${from}${dash}${to}`;
-const rounds = (from: number, to: number): number => to - from + 1;
 /** `2 sc, `; nothing where no plain stitch stands before the shaping. */
 const before = (plain: number, word: string, form: (n: number, word: string) => string): string =>
   plain === 0 ? '' : `${form(plain, word)}, `;
@@ -179,7 +180,7 @@ const sheet: Hand = {
   title: (toy) => [`${toy}\tsheet 1\t\t`, 'Hook\t3.5 mm\t\t', 'Terms\tUS, spiral\t\t', '\t\t\t'],
   heading: (p) => `${p.name.toUpperCase()}\tmake ${p.make}\tsand\t`,
   start: (n) => `R1\t${n} sc in MR\t${n}\tpull tight`,
-  even: (a, b, n) => `R${range(a, b, '-')}\tsc around\t${n}\t${rounds(a, b)} rnds`,
+  even: (a, b, n) => `R${range(a, b, '-')}\tsc around\t${n}\t${b - a + 1} rnds`,
   shaped: (label, r) =>
     `R${label}\t${r.plain === 0 ? `${r.shape} x${r.times}` : `(${r.plain === 1 ? 'sc' : `${r.plain} sc`}, ${r.shape}) x${r.times}`}\t${r.makes}\t`,
   stuff: '\tstuff firmly\t\t',
@@ -270,6 +271,7 @@ export const HANDS: Record<string, Hand> = {
   joined,
   tutorial,
   notes,
+  ...PLAIN_HANDS,
 };
 
 /** A page of a toy in one hand, and the line of each label, from 1. */

@@ -15,12 +15,13 @@ const errorsOf = (text: string) => {
   const { parts } = read(text);
   return parts.flatMap((p) => p.problems.filter((x) => x.severity === 'error'));
 };
-/** Pages in all hands: so many toys ten times. */
-const TOYS = 40;
+const MANY = Object.keys(HANDS).length;
+/** Pages in all hands: so many toys in each. */
+const TOYS = 25;
 const SEED = 20261126;
 
-describe('generated pages in ten hands', () => {
-  it(`${TOYS * 10} pages: the same fabric in every hand, its copies, its end, its tail; no error, no line silent`, () => {
+describe(`generated pages in ${MANY} hands`, () => {
+  it(`${TOYS * MANY} pages: the same fabric in every hand, its copies, its end, its tail; no error, no line silent`, () => {
     fc.assert(
       fc.property(toy, ({ head, fin, name }) => {
         const parts = [head, fin];
@@ -68,7 +69,7 @@ describe('generated pages in ten hands', () => {
           );
           const line = rounds[pick % rounds.length];
           const text = lines[line - 1];
-          const counts = [...text.matchAll(/\d+(?=[)\]]|\s*sc\.$|\s*sts\]|\t|\.$|\s+again\.$)/g)];
+          const counts = [...text.matchAll(/\d+(?=[)\]]|\s*sc\.$|\s*sts\]|\t|\.$|\s+again\.$|\s+SC$|$)/g)];
           const at = counts[counts.length - 1];
           if (!at) continue;
           const wrong = String(Math.max(1, Number(at[0]) + by));
@@ -81,7 +82,7 @@ describe('generated pages in ten hands', () => {
           else missed.push(`${hand}: ${lines[line - 1]}`);
         }
       }),
-      { numRuns: 60, seed: SEED },
+      { numRuns: 40, seed: SEED },
     );
     process.stdout.write(`  ${planted} wrong numbers planted, ${found} found at their lines\n`);
     expect(planted).toBeGreaterThanOrEqual(500);
