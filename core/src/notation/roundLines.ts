@@ -105,6 +105,10 @@ function withoutStripes(text: string, from: number, unread: Span[]): string {
 export const blanked = (text: string, from: number, to: number): string =>
   text.slice(0, from) + ' '.repeat(to - from) + text.slice(to);
 
+/** `(28) (3 rounds)`, `join (16)`, `[10] turn`: a sentence that counts the round before it. */
+const COUNTED_AGAIN =
+  /^(?:join\b[a-z ]{0,30}[,:]?\s{0,3}(?=[([=]))?(?:[([=-]?\s{0,3}\d+(?!\d)\s{0,3}[a-z ]{0,20}[)\]]?[.,]? ?)+(?:turn)?$/;
+
 const KEEPS_THE_YARN = /\b(?:don't|do not)\s+(?:cut|break|fasten|finish)\b/;
 
 /**
@@ -139,7 +143,7 @@ function workOf(
       rest = blanked(rest, sentence.from, sentence.to);
       return;
     }
-    if (/^(?:[([=-]?\s{0,3}\d+(?!\d)\s{0,3}[a-z ]{0,20}[)\]]?[.,]? ?)+$/.test(own)) return;
+    if (COUNTED_AGAIN.test(own)) return;
     const decided = factsIn(said.slice(sentence.from, sentence.to));
     // What counts stitches and is not understood stays, so that it is said.
     const counts = decided.length === 0 && CRAFT_COUNT.test(own);

@@ -20,7 +20,10 @@ export const SHORT_WORDS: readonly Phrase[] = [
   // `1. ring 6`
   { said: /(?<=^\s{0,9}1[.):]\s{1,20})ring\s(\d{1,3})(?=\s*$)/g, tersely: (count) => `mr ${count}` },
   // `6 mr`
-  { said: /^(\s{0,9})(\d{1,3})\s*mr(?=\s*$)/g, tersely: (lead, count) => `${lead}mr${count}` },
+  {
+    said: /(?<=^\s{0,9}(?:(?:r|rnds?|rounds?)?\s?\d{1,3}\s?[:.)]\s{0,5})?)(\d{1,3})\s*mr(?=\s*(?:$|[([=]))/g,
+    tersely: (count) => `mr${count}`,
+  },
   // `6inc 12`, `6(1 sc, inc) 18`: the count behind what said how often already
   {
     said: /(?<=(?:^|[\s,:])\d{1,3}\s?(?:inc|dec|[([][^()[\]]{1,60}[)\]]))\s+(\d{1,4})(?=\s*$)/g,
