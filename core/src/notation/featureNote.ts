@@ -207,7 +207,7 @@ function distanceIn(
   const many = [...(low ? [numberSaid(low)] : []), numberSaid(high)];
   return {
     many,
-    counted: counted === 'apart' || counted === 'from each other' || counted === 'on' ? 'apart' : 'between',
+    counted: /^(?:apart|from each other|on)$|distance/.test(counted) ? 'apart' : 'between',
     holes: /^(?:hole|space)/.test(word ?? ''),
     apart: null,
     said: found[0],

@@ -88,7 +88,7 @@ const plainRow = (text: string): string =>
 /** `2. Round 12 (inc all)`, `2. round: inc`: the word behind its number. */
 const numberedRound = (text: string): string =>
   text.replace(
-    /(?<=^\s{0,9}\d{1,3}\.(?:\s?-\s?\d{1,3}\.)?\s{1,3})(?:round|rnd|row)\b:?(?:\s+(\d{1,4})(?=\s*$|\s+[([]))?/,
+    /(?<=^\s{0,9}\d{1,3}\.(?:\s?-\s?\d{1,3}\.)?\s{1,3})(?:round|rnd|row)\b(?!\s*\d+(?:\s*-\s*\d+)?\s*[:.)])(?::(?!\s*\d+\s*$))?(?:\s+(\d{1,4})(?=\s*$|\s+[([]))?/,
     (word, count: string | undefined, at: number, whole: string) => {
       const alone = whole.slice(at + word.length).trim() === '';
       const terse = alone ? `(${count})` : `${count} st`;
@@ -102,10 +102,10 @@ const turned = (text: string): string =>
     .replace(/(?<![a-z\d])([2-9])(sc|hdc|htr|dc|tr)tog(?![a-z\d])/g, '$2$1tog')
     .replace(/(?<=\d\s{0,3})x(?=(?:inc|dec|invdec|sc|dc)(?![a-z]))/g, ' ');
 
-/** `👀 between R8 and R9`, `➡️ change to rust`, `Step 3. Sc around`, `Last round: dec x6`: what only leads a line; as long as it was. A line of copyright keeps its sign. */
+/** `👀 between R8 and R9`, `➡️ change to rust`, `[19:02] Nele: r2`, `- [ ] R2`, `2. Round 2:`, `Step 3. Sc around`, `Last round: dec x6`: what only leads a line; as long as it was. A line of copyright keeps its sign. */
 const undone = (text: string): string =>
   text.replace(
-    /^\s*(?:\[?\d{1,2}[:.]\d{2}(?:[:.]\d{2})?\]?\s+(?:-\s+)?\p{L}[\p{L} ]{0,20}:\s+|[-*]\s*\[[ x]\]\s+|#{1,6}\s+(?=[a-z]{2})|(?:(?![©®™])\p{Extended_Pictographic}\s*)+|step\s+\d{1,2}\s*[.:)]\s+|(?:the\s+)?(?:last|final)\s+(?:round|rnd|row)\s*:\s+)(?=\S)/u,
+    /^\s*(?:(?:\[\d{1,2}[:.]\d{2}(?:[:.]\d{2})?\]|\d{1,2}:\d{2}(?::\d{2})?)\s+(?:-\s+)?\p{L}[\p{L} ]{0,20}:\s+|[-*]\s*\[[ x]\]\s+|\d{1,3}[.)]\s+(?=(?:rounds?|rnds?|rows?|r)\.?\s?\d+(?:\s?-\s?r?\d+)?\s?[:.)-])|#{1,6}\s+(?=[a-z]{2})|(?:(?![©®™])\p{Extended_Pictographic}\s*)+|step\s+\d{1,2}\s*[.:)]\s+|(?:the\s+)?(?:last|final)\s+(?:round|rnd|row)\s*:\s+)(?=\S)/u,
     (lead) => ' '.repeat(lead.length),
   );
 

@@ -158,6 +158,19 @@ describe('parts and their copies', () => {
     expect(told('Body', `${lead}R1: 6 sc in ring`, `${lead}R2: inc x6 (12)`)).toEqual(right([[6, 12]]));
   });
 
+  it('a list of rounds has numbers before their labels', () => {
+    expect(
+      told('Body', '1. Round 1: 6 sc in ring', '2. Round 2: inc x6 (12)', '3. Rounds 3-4: sc around'),
+    ).toEqual(right([[6, 12, 12, 12]]));
+    expect(told('Body', '1. round: 6 sc in ring', '2. round: inc x6 (12)', '3. round: (sc, inc) x6')).toEqual(
+      right([[6, 12, 18]]),
+    );
+  });
+
+  it('a size before a word with a colon is no time', () => {
+    expect(read('Toad\n2.50 mm hook: bamboo\n\nBody\nR1: 6 sc in ring').hook).toMatchObject({ mm: 2.5 });
+  });
+
   it('keys are digits, and every place stays where it is written', () => {
     const text = 'Body\nR1️⃣ 6 sc in ring\nR2️⃣-R1️⃣2️⃣ 6 scc';
     const [part] = read(text).parts;
@@ -205,6 +218,7 @@ describe('what sentences decide', () => {
     ['Place the eyes between rounds 8 and 9 with an interspace of 7 stitches.', [7], 'between'],
     ['Place the eyes between rounds 8 and 9 at a distance of 7 stitches.', [7], 'apart'],
     ['eyes at 9/10, 6 sc between', [6], 'between'],
+    ['Put the eyes between rnd 7 and 8 with 6 sts distance.', [6], 'apart'],
   ])('%s', (line, many, counted) => {
     const [fact] = read(`Head\nR1: 6 sc in ring\n${line}`).page[2].facts;
     expect(fact).toMatchObject({ fact: 'feature', feature: { what: 'eyes', many, counted } });

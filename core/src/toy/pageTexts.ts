@@ -65,7 +65,7 @@ function inHouseWords(line: string, { legend, label, numbered, sizes }: Reading,
           .trimEnd()
           .replace(/(\S) {2,}/g, '$1 ')
       : line;
-  const ruled = numbered ? withColon(sized) : sized;
+  const ruled = numbered && worked ? withColon(sized) : sized;
   const labelled = label
     ? ruled.replace(new RegExp(String.raw`(?<![\p{L}])${label}\.?\s?(?=\d)`, 'giu'), 'R')
     : ruled;

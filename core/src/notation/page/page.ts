@@ -116,13 +116,8 @@ export class PageReader extends GoingOn {
         node: { ...bareHeading(''), make: copies.make, mirrored: copies.mirrored },
         tells: true,
       });
-    const plain = this.plain[i];
-    this.add(
-      i,
-      i,
-      noteOf(this.written(i).trim(), plain),
-      kindOf(noteOf(this.written(i).trim(), plain), plain),
-    );
+    const note = noteOf(this.written(i).trim(), this.plain[i]);
+    this.add(i, i, note, kindOf(note, this.plain[i]));
     this.copies = copies.make;
     return i;
   }
