@@ -6,7 +6,7 @@ import { numbersByBlanks } from './numberedLines';
 import { craftWord } from './stitches';
 import type { Terms } from './syntax';
 
-/** Words that a page explains, each with the word of the house that it stands for. `key` tells one legend from another. */
+/** Words that a page explains, each with the word of the house that it stands for, and how it writes its rounds. `key` tells one such hand from another. */
 export interface LegendWords {
   key: string;
   of: Readonly<Record<string, string>>;
