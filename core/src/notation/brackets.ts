@@ -130,8 +130,9 @@ export function countsLast(c: Cursor, items: readonly Item[]): boolean {
   const last = items.findLast((i) => i.type !== 'sign' || i.sign !== 'note');
   const here = c.is('(') && c.peek(1)?.type === 'number' && c.is(')', 2) && c.is(',', 3);
   if (!here || last?.type !== 'stitch' || last.times !== 'around') return false;
-  const n = Number(c.peek(1)!.text);
-  Object.assign(last, { times: n, timesSpan: { from: c.peek(1)!.from, to: c.peek(1)!.to } });
-  c.at += 3;
+  c.at++;
+  const n = c.number()!;
+  Object.assign(last, { times: n.value, timesSpan: n.span });
+  c.at++;
   return true;
 }

@@ -87,9 +87,9 @@ function namedColour(c: Cursor, start: number): Sign | null {
 /** `10 brown, 8 red`, `5k 4w`: so many single crochets in a colour; null where none stand here. */
 export function colouredCount(c: Cursor): Item[] | null {
   const token = c.peek();
-  if (!c.coloured || token?.type !== 'number') return null;
   const start = c.at;
-  c.at++;
+  const n = c.coloured && token?.type === 'number' ? c.number() : null;
+  if (!n) return null;
   const colour = colourName(c);
   const next = c.peek();
   if (
@@ -101,10 +101,9 @@ export function colouredCount(c: Cursor): Item[] | null {
     return null;
   }
   const span = c.since(start);
-  const timesSpan = { from: token.from, to: token.to };
   return [
     { type: 'sign', sign: 'colour', colour, span },
-    { type: 'stitch', kind: 'sc', eats: 1, makes: 1, times: Number(token.text), timesSpan, span },
+    { type: 'stitch', kind: 'sc', eats: 1, makes: 1, times: n.value, timesSpan: n.span, span },
   ];
 }
 

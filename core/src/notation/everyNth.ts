@@ -36,7 +36,7 @@ export const EVERY_NTH: readonly Phrase[] = [
     tersely: (nth) => `(${numberSaid(nth) - 1} st, dec) around`,
   },
   {
-    said: /\b(?:always|(?:always\s+)?(?:crochet|work))\s+(?:2|two)\s+(?:(?:sts?|stitches)\s+)?together(?:\s+(?:all\s+)?a?round)?(?=\s*(?:$|[=.,;(]))/g,
+    said: /\b(?:(?:(?:crochet|work|knit)\s+)?always|(?:always\s+)?(?:crochet|work))\s+(?:2|two)\s+(?:(?:sts?|stitches)\s+)?together(?:\s+(?:all\s+)?a?round)?(?=\s*(?:$|[=.,;([]))/g,
     tersely: 'dec around',
   },
   // `one sc, then two in the next, repeated round; eighteen`

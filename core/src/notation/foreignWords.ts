@@ -7,11 +7,6 @@ export const FOREIGN_WORDS: readonly Phrase[] = [
     said: /(?<=[:.)\]]\s{0,3})(?:without|no)\s+(?:any\s+)?(?:increase|decrease)s?(?:\s+(?:or|and|nor)\s+(?:increase|decrease)s?)?(?=\s*(?:$|[.,;(\[=]))/g,
     tersely: 'even',
   },
-  // `crochet always 2 sts together`
-  {
-    said: /\b(?:crochet|knit|work|take)?\s{0,3}always\s+(?:crochet\s+)?(?:2|two)\s+(?:sts\s+|stitches\s+)?together\b/g,
-    tersely: 'dec around',
-  },
   {
     said: /\b(?:crochet|knit|take|work)\s+all\s+(?:sts\s+|stitches\s+)?(?:2\s+(?:by|and)\s+2|in\s+pairs)\s+together\b/g,
     tersely: 'dec around',

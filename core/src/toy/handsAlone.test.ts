@@ -43,6 +43,19 @@ describe('a part has its own text, and nothing of its page is needed to read it'
   });
 });
 
+it('the numbers of other sizes are kept with what belongs to no part', () => {
+  const round = 'Rnd 1: 6 (7, 8) sc in magic ring.';
+  const page = [
+    'BODY',
+    round,
+    'Rnd 2: inc around. 12 (14, 16)',
+    'Rnds 3-5 (3-6, 3-7): sc around. 12 (14, 16)',
+  ];
+  const toy = taken(page.join('\n'));
+  expect(toy.page).toContain(round);
+  expect(modelToy(toy).parts[0].reading.rounds.map((r) => r.made)).toEqual([6, 12, 12, 12, 12]);
+});
+
 describe('the pages of many hands', () => {
   const dir = join(__dirname, '../notation/cases/pages');
   const pages = readdirSync(dir).filter((f) => f.endsWith('.txt'));

@@ -24,6 +24,7 @@ export function textsOfPage(
       part === null ? text.slice(a, b) : inHouseWords(text.slice(a, b), reading, kind === 'round');
     const line = heard && part !== null ? note(words(from, to).trim()) : words(from, to);
     if (part !== null) {
+      if (kind === 'round') rest.push(...withSizes(reading, text.slice(from, to)));
       last = part;
       // Several rounds in one line are a line each, where each has its own mark.
       const pieces = () => [from, ...breaks].map((a, k) => words(a, breaks[k] ?? to).trim());
@@ -36,8 +37,7 @@ export function textsOfPage(
       else own[part].push(...pieces());
     } else if (kind === 'blank') {
       // Space belongs to what stands above it.
-      if (last >= 0) own[last].push(line);
-      else rest.push(line);
+      (last >= 0 ? own[last] : rest).push(line);
       whose = -1;
     } else {
       last = -1;
@@ -56,6 +56,10 @@ export function textsOfPage(
       .trim(),
   };
 }
+
+/** A line that says its numbers for several sizes: those of the others are in no part, so it stays with the rest as it was written. */
+const withSizes = ({ sizes }: Reading, line: string): string[] =>
+  sizes > 1 && ofFirstSize(line) !== line ? [line.trim()] : [];
 
 /** A part has its own text, and the legend of its page is not in it: the words that were explained there, and its labels, are those of the house here. */
 function inHouseWords(line: string, { legend, label, numbered, sizes }: Reading, worked: boolean): string {
