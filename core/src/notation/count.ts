@@ -23,6 +23,8 @@ export interface Count extends Omit<Use, 'makes' | 'eats'> {
 export type CountFault =
   /** a ring, and all around what it has made: a round of its own */
   | { type: 'on-the-ring'; item: Item }
+  /** what goes all around leaves nothing for another that does */
+  | { type: 'around-again'; item: Item }
   | { type: 'does-not-divide'; item: Item; eats: number; fits: number; left: number; offered: number }
   | { type: 'eats-nothing'; item: Item }
   | { type: 'chain'; item: Item; chain: number; offered: number; eaten: number }
@@ -78,54 +80,40 @@ export function countItems(items: readonly Item[], offered: number, along: Along
   return strand && !count.fault ? { ...count, fault: strand } : count;
 }
 
+/** `no increase, sc around`: the same said twice. */
+const bothPlain = (a: Item, b: Item): boolean =>
+  a.type === 'stitch' && b.type === 'stitch' && a.makes === a.eats && b.makes === b.eats;
+
 function inRound(items: readonly Item[], offered: number): Count {
-  const free = items.find(isAround);
+  const [free, second] = items.filter(isAround);
   const fixed = sumOf(free ? items.filter((i) => i !== free) : items);
-  if (!free)
-    return {
-      eaten: fixed.eats,
-      made: fixed.makes,
-      around: null,
-      front: fixed.front,
-      back: fixed.back,
-      hidden: fixed.hidden,
-      fault: null,
-    };
-  const one = onceOf(free);
-  const left = offered - fixed.eats - notLeft(items, free);
-  if (one.eats === 0)
-    return {
-      eaten: fixed.eats,
-      made: null,
-      around: null,
-      front: fixed.front,
-      back: fixed.back,
-      hidden: fixed.hidden,
-      fault: { type: 'eats-nothing', item: free },
-    };
-  const fits = Math.max(0, Math.floor(left / one.eats));
-  const over = left - fits * one.eats;
-  const front = fixed.front + fits * one.front;
-  const back = fixed.back + fits * one.back;
-  const hidden = fixed.hidden + fits * one.hidden;
-  if (over !== 0)
-    return {
-      eaten: fixed.eats + fits * one.eats,
-      made: null,
-      around: fits,
-      front,
-      back,
-      hidden,
-      fault: { type: 'does-not-divide', item: free, eats: one.eats, fits, left: over, offered },
-    };
-  return {
-    eaten: fixed.eats + fits * one.eats,
-    made: fixed.makes + fits * one.makes,
-    around: fits,
+  const { front, back, hidden } = fixed;
+  const count: Count = {
+    eaten: fixed.eats,
+    made: fixed.makes,
+    around: null,
     front,
     back,
     hidden,
     fault: null,
+  };
+  if (!free) return count;
+  const one = onceOf(free);
+  const left = offered - fixed.eats - notLeft(items, free);
+  if (one.eats === 0) return { ...count, made: null, fault: { type: 'eats-nothing', item: free } };
+  if (second && !bothPlain(free, second))
+    return { ...count, made: null, fault: { type: 'around-again', item: second } };
+  const fits = Math.max(0, Math.floor(left / one.eats));
+  const over = left - fits * one.eats;
+  return {
+    eaten: fixed.eats + fits * one.eats,
+    made: over === 0 ? fixed.makes + fits * one.makes : null,
+    around: fits,
+    front: front + fits * one.front,
+    back: back + fits * one.back,
+    hidden: hidden + fits * one.hidden,
+    fault:
+      over === 0 ? null : { type: 'does-not-divide', item: free, eats: one.eats, fits, left: over, offered },
   };
 }
 

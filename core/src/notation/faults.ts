@@ -66,6 +66,7 @@ export function blame(j: Judged): Problem[] {
       : mismatch(j, span);
   if (fault?.type === 'does-not-divide') return [notDivided(j, fault, span)];
   if (fault?.type === 'on-the-ring') return [problem('too-many', fault.item.span, say.onTheRing)];
+  if (fault?.type === 'around-again') return [problem('too-many', fault.item.span, say.aroundAgain)];
   if (fault?.type === 'eats-nothing')
     return [problem('does-not-divide', span, say.nothingEaten(printItems([fault.item], j.terms)))];
   if (count.eaten !== offered && !isStart && !isEdging(node)) return [wrongEaten(j, span)];

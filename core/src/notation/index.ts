@@ -31,7 +31,7 @@ export type {
 } from './syntax';
 export { applied } from './problems';
 export { cleanText } from './clean';
-export { ofFirstSize } from './manySizes';
+export { ofFirstSize, sizesSaid } from './manySizes';
 export { withColon } from './numberedLines';
 export { gatherRange, unfoldRange } from './ranges';
 export type { Rewriting } from './ranges';

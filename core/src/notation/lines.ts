@@ -74,8 +74,9 @@ export function parseLine(line: string, context: LineContext): LineNode {
 }
 
 function parse(line: string, context: LineContext): LineNode {
-  // A line may have been broken by the width of its page.
-  const written = ofTheHouse(plainLine(line.replace(/[\r\n]/g, ' ')), context.words);
+  // A line may have been broken by the width of its page, and a comma may stand where it was broken.
+  const whole = line.replace(/[\r\n]/g, ' ').replace(/[,;](?=\s*$)/, ' ');
+  const written = ofTheHouse(plainLine(whole), context.words);
   if (written.text.trim() === '') return { type: 'blank' };
   const star = starOf(written.text);
   if (!star) return parseWithoutStar(line, written, context);

@@ -1,3 +1,5 @@
+import { notationWords as say } from '../words';
+
 /** `12 (14, 16)`, `Rnds 4-6 (4-7, 4-8)`: a number of the first size and those of the others behind it. */
 const OF_OTHERS =
   /(\d{1,4}(?:[^\S\n]?-[^\S\n]?\d{1,4})?)([^\S\n]?[([][^\S\n]?\d{1,4}(?:-\d{1,4})?(?:[^\S\n]?[,;/][^\S\n]?\d{1,4}(?:-\d{1,4})?){1,7}[^\S\n]?[)\]])/g;
@@ -14,7 +16,10 @@ export const ofFirstSize = (line: string): string =>
   line.replace(OF_OTHERS, (_, first: string, others: string) => first + ' '.repeat(others.length));
 
 /** `Sizes: small (medium, large)`: what the first size is called; null where the page does not say it. */
-export const firstSize = (plain: string): string | null =>
+const firstSize = (plain: string): string | null =>
   /^[^\S\n]{0,9}sizes?[^\S\n]{0,3}[:–-][^\S\n]{0,3}([a-z\d][a-z\d -]{0,20}?)[^\S\n]{0,3}[([]/m.exec(
     plain,
   )?.[1] ?? null;
+
+/** What is said of a page for several sizes: how many they are, and which of them is read. */
+export const sizesSaid = (sizes: number, plain: string): string => say.sizesRead(sizes, firstSize(plain));

@@ -51,13 +51,22 @@ export function saidLine(line: string, plain: string, terse: string): NoteNode |
     const note = noteOf(line.trim(), plain, facts);
     // A chain that is worked before the end is no end.
     const chained = ends && /\bch(?:ain)?\s?\d/.test(terse);
-    return COUNTED_WORK.test(text) || chained ? { ...note, unread: true } : note;
+    return COUNTED_WORK.test(text) || chained || goesOn(plain) ? { ...note, unread: true } : note;
   }
   if (!HANDS.test(text)) return null;
   const note = noteOf(line.trim(), plain, facts);
   const worked = COUNTED_WORK.test(text) || /\bch(?:ain)?\s?\d/.test(text);
   return worked && !note.feature ? { ...note, unread: true } : note;
 }
+
+/** `Stuff. Keep going as you like.`: rounds that are not told, beside what the line decides. In lower case. */
+const goesOn = (plain: string): boolean =>
+  sentencesOf(plain).some(({ from, to }) => {
+    const sentence = plain.slice(from, to);
+    return GOES_ON.test(sentence) && soundsLikeWork(sentence) && factsIn(sentence).length === 0;
+  });
+const GOES_ON =
+  /\b(?:keep (?:on )?(?:going|crocheting|working|decreasing|increasing)|(?:work|carry|go) on (?:for|until|like|as)|repeat|continue)\b/;
 
 /** `change back to red, 3 rounds`: work in the new colour. */
 const ROUNDS_OF_IT = new RegExp(
@@ -66,7 +75,7 @@ const ROUNDS_OF_IT = new RegExp(
 
 /** Stitches that are told to their end, before the words that end the part in the same sentence. */
 const WORKED_OUT =
-  /\bfrom hook\b|\b(?:around|x\s*\d|in each)\b|(?:[([]\s*\d+\s*[)\]]|\bch(?:ain)?\s*\d+(?:,?\s+join)?)\s*,?\s*(?:and\s+)?(?:fo\b|fasten|finish|cut|break)|^ch(?:ain)?\s*\d+\s*[,;]\s*(?:(?:sl\s?st|ss|sc|hdc|dc)\s*\d|\d+\s*(?:sl\s?st|ss|sc|hdc|dc)\b)/;
+  /\bfrom hook\b|\b(?:around|x\s*\d|in each|(?:rounds?|rnds?|rows?)\s+(?:even|straight|plain))\b|(?:[([]\s*\d+\s*[)\]]|\bch(?:ain)?\s*\d+(?:,?\s+join)?)\s*,?\s*(?:and\s+)?(?:fo\b|fasten|finish|cut|break)|^ch(?:ain)?\s*\d+\s*[,;]\s*(?:(?:sl\s?st|ss|sc|hdc|dc)\s*\d|\d+\s*(?:sl\s?st|ss|sc|hdc|dc)\b)/;
 
 /** `Ch 7, sl st in 2nd ch, sc, hdc. Fasten off.`: a sentence that ends nothing tells stitches. */
 const worksBeforeIt = (text: string): boolean =>
@@ -79,7 +88,7 @@ const worksBeforeIt = (text: string): boolean =>
 
 /** A stitch with its number or its place, in lower case. */
 export const CRAFT_COUNT = new RegExp(
-  String.raw`(?<![a-z])(?:\d\s*(?:sc|hdc|dc|tr|htr|inc|dec|ch|sl st|ss|[xva])|(?:sc|hdc|dc|tr|htr|inc|dec|ch)\s*\d|(?:sc|hdc|dc|tr|htr|inc|dec|sl st|ss)\s+(?:in|into|around|across|through|blo|flo|evenly)|single crochet|increase|decrease|dec|inc|chain\s+(?:${N})|(?:sc|dc|hdc)[2-9]tog|(?:${N})\s+rounds?\s+even|even\s+for\s+(?:${N})\s+(?:rounds?|rnds?|rows?))(?![a-z])`,
+  String.raw`(?<![a-z])(?:\d\s*(?:sc|hdc|dc|tr|htr|inc|dec|ch|sl st|ss|[xva])|(?:sc|hdc|dc|tr|htr|inc|dec|ch)\s*\d|(?:sc|hdc|dc|tr|htr|inc|dec|sl st|ss)\s+(?:in|into|around|across|through|blo|flo|evenly)|single crochet|increase|decrease|dec|inc|chain\s+(?:${N})|(?:sc|dc|hdc)[2-9]tog|(?:${N})\s+(?:in|into)\s+(?:each|every)|(?:${N})\s+rounds?\s+even|even\s+for\s+(?:${N})\s+(?:rounds?|rnds?|rows?))(?![a-z])`,
 );
 /** `head first. ring with 6`: what begins with a ring is worked, whatever stands before it. */
 export const BEGINS_RING =

@@ -11,7 +11,7 @@ import { PartCounter } from './part';
 import type { PartContext } from './work';
 import { problem } from './problems';
 import type { Reading } from './reading';
-import { firstSize } from './manySizes';
+import { sizesSaid } from './manySizes';
 import { guessTerms, usesBareNumbers, usesSymbols } from './pageTerms';
 import type { LineNode, RoundNode, Span, Terms } from './syntax';
 
@@ -164,9 +164,7 @@ function aboutTerms(
 function aboutSizes([first]: Reading['parts'], sizes: number, plain: string): void {
   const line = first?.lines.find((l) => l.node.type === 'round');
   if (sizes === 1 || !line) return;
-  line.problems.push(
-    problem('assumed', { from: line.from, to: line.to }, say.sizesRead(sizes, firstSize(plain))),
-  );
+  line.problems.push(problem('assumed', { from: line.from, to: line.to }, sizesSaid(sizes, plain)));
   first.problems = first.lines.flatMap((l) => l.problems);
 }
 

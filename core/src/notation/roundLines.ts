@@ -150,7 +150,7 @@ function workOf(
     const leads = i === 0 && !onlyWords;
     if (leads || counts || isWorked(own, decided, context)) {
       // A colour in the sentence of the round itself is read with its stitches; an end of yarn is not, nor that it stays empty.
-      facts.push(...decided.filter((f) => ['off', 'tail', 'unstuffed'].includes(f.fact)));
+      facts.push(...decided.filter((f) => ['off', 'shut', 'tail', 'unstuffed'].includes(f.fact)));
       return;
     }
     const again = decided.length === 0 ? moreOf(own) : 0;

@@ -43,9 +43,10 @@ describe('a part has its own text, and nothing of its page is needed to read it'
   });
 });
 
-it('the numbers of other sizes are kept with what belongs to no part', () => {
+it('the numbers of other sizes are kept with what belongs to no part, and the first part says which is read', () => {
   const round = 'Rnd 1: 6 (7, 8) sc in magic ring.';
   const page = [
+    'Sizes: small (medium, large)',
     'BODY',
     round,
     'Rnd 2: inc around. 12 (14, 16)',
@@ -53,6 +54,7 @@ it('the numbers of other sizes are kept with what belongs to no part', () => {
   ];
   const toy = taken(page.join('\n'));
   expect(toy.page).toContain(round);
+  expect(toy.parts[0].text).toMatch(/^-- .*3 sizes: the first is read, small/m);
   expect(modelToy(toy).parts[0].reading.rounds.map((r) => r.made)).toEqual([6, 12, 12, 12, 12]);
 });
 

@@ -21,6 +21,14 @@ they point back.
 2. Give her a name.`;
 const taken = (text: string, as = {}) => addParts(newToy('T', newId), text, newId, as);
 
+it('rounds of one sentence end where their own lines do', () => {
+  const { parts } = taken('Ear. 6 sc in a magic ring; then inc in each st, 12. Slip stitch, leave an end.');
+  expect(parts[0].text.split('\n').slice(1)).toEqual([
+    '6 sc in a magic ring.',
+    'inc in each st, 12. Slip stitch, leave an end.',
+  ]);
+});
+
 describe('a page becomes a toy', () => {
   const toy = taken(PAGE);
   const { parts } = modelToy(toy);

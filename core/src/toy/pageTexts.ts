@@ -1,4 +1,12 @@
-import { nameKey, ofFirstSize, printItems, withColon, type LineMeaning, type Reading } from '../notation';
+import {
+  nameKey,
+  ofFirstSize,
+  printItems,
+  sizesSaid,
+  withColon,
+  type LineMeaning,
+  type Reading,
+} from '../notation';
 
 /** Behind a line that is only heard by people. */
 const note = (line: string): string => `-- ${line}`;
@@ -27,7 +35,8 @@ export function textsOfPage(
       if (kind === 'round') rest.push(...withSizes(reading, text.slice(from, to)));
       last = part;
       // Several rounds in one line are a line each, where each has its own mark.
-      const pieces = () => [from, ...breaks].map((a, k) => words(a, breaks[k] ?? to).trim());
+      const pieces = () =>
+        [from, ...breaks].map((a, k) => endedLine(words(a, breaks[k] ?? to).trim(), k < breaks.length));
       const copied = goesOn ? null : copiedRounds(reading, part, number);
       if (goesOn) {
         const [first, ...more] = pieces();
@@ -47,9 +56,9 @@ export function textsOfPage(
       else ends[whose].push(note(line.trim()));
     }
   });
-  const parts = own.map((lines, i) => [lines.join('\n').replace(/\s+$/, ''), ...ends[i]].join('\n'));
+  if (reading.sizes > 1 && own.length > 0) ends[0].push(note(sizesSaid(reading.sizes, text.toLowerCase())));
   return {
-    parts,
+    parts: own.map((lines, i) => [lines.join('\n').replace(/\s+$/, ''), ...ends[i]].join('\n')),
     rest: rest
       .join('\n')
       .replace(/\n{3,}/g, '\n\n')
@@ -60,6 +69,10 @@ export function textsOfPage(
 /** A line that says its numbers for several sizes: those of the others are in no part, so it stays with the rest as it was written. */
 const withSizes = ({ sizes }: Reading, line: string): string[] =>
   sizes > 1 && ofFirstSize(line) !== line ? [line.trim()] : [];
+
+/** A round that went on in its line ends where its own line does. */
+const endedLine = (line: string, broken: boolean): string =>
+  broken ? line.replace(/(?:[,;]\s?|\s(?=and|then))(?:and\s)?(?:then)?$/i, '.') : line;
 
 /** A part has its own text, and the legend of its page is not in it: the words that were explained there, and its labels, are those of the house here. */
 function inHouseWords(line: string, { legend, label, numbered, sizes }: Reading, worked: boolean): string {

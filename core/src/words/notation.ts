@@ -18,6 +18,8 @@ export const notationWords = {
   countMismatch: (made: number, stated: number) => `Makes ${made}, the line says ${stated}.`,
   doesNotDivide: (offered: number, group: string, eats: number, fits: number, left: number) =>
     `${offered} is ${fits} times ${group}, which uses ${eats}, and ${left} left.`,
+  aroundAgain:
+    'This goes around a second time, and the stitches of the round are used by then: write it as a round of its own, on its own line.',
   onTheRing: 'This goes around what the ring has just made: write it as a round of its own, on its own line.',
   nothingEaten: (group: string) => `${group} uses no stitch, so it cannot go around.`,
   unknownWord: (word: string, nearest: string | null) => {

@@ -6,7 +6,7 @@ const INNER =
 
 /** `1st round:`, `Next round:`, `Work 8 rounds straight.`, `Fold top flat and work 6 dc through both layers.` behind the end of a sentence. */
 const INNER_WORK = new RegExp(
-  String.raw`(?<=[.;)\]]|\d\s?sts)\s+(?=(?:\d{1,3}(?:st|nd|rd|th)\s+(?:round|rnd|row)\s*:|(?:next|last)\s+(?:round|rnd|row)\s*:|work\s+(?:${N})\s+(?:more\s+)?(?:rounds?|rnds?|rows?)\s+(?:straight|even|plain|without)|(?:fold|press|lay)\b[^.;]{0,30}\bthrough\s+both\b|rep(?:eat)?\s+(?:the\s+)?last\s+(?:round|rnd|row)\b))`,
+  String.raw`(?<=[.;)\]]|\d\s?sts)\s+(?=(?:\d{1,3}(?:st|nd|rd|th)\s+(?:round|rnd|row)\s*:|(?:next|last)\s+(?:round|rnd|row)\s*:|(?:work\s+)?(?:${N})\s+(?:more\s+)?(?:rounds?|rnds?|rows?)\s+(?:straight|even|plain|without)\b|(?:fold|press|lay)\b[^.;]{0,30}\bthrough\s+both\b|rep(?:eat)?\s+(?:the\s+)?last\s+(?:round|rnd|row)\b))`,
   'g',
 );
 

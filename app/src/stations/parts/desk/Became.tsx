@@ -24,18 +24,18 @@ interface BecameProps {
 export function Became({ found, draft, eyes, onEyes, onMean, onRename }: BecameProps) {
   const c = usePalette();
   const [only, setOnly] = useState(false);
-  const faulty = found.lines.filter((l) => l.fault);
-  const shown = only && faulty.length > 0 ? faulty : found.lines;
+  const toLookAt = found.lines.filter((l) => l.fault || l.doubts);
+  const shown = only && toLookAt.length > 0 ? toLookAt : found.lines;
   const choices = (
     <View
       style={{
         flexDirection: 'row',
         flexWrap: 'wrap',
         gap: 8,
-        paddingVertical: found.eyes || faulty.length ? 8 : 0,
+        paddingVertical: found.eyes || toLookAt.length ? 8 : 0,
       }}
     >
-      {faulty.length > 0 ? <Toggle label={say.desk.look} on={only} onChange={setOnly} /> : null}
+      {toLookAt.length > 0 ? <Toggle label={say.desk.look} on={only} onChange={setOnly} /> : null}
       {found.eyes ? <Toggle label={say.desk.eyesTaken} on={eyes} onChange={onEyes} /> : null}
     </View>
   );
@@ -80,7 +80,7 @@ function Holds({ found }: { found: DeskReading }) {
 }
 
 /** `Hook 3.75 mm`, `eyes 10 mm`, `9 lines kept as notes`, `1 line not read`. */
-function factsOf({ reading, kept, unread }: DeskReading): string[] {
+function factsOf({ reading, kept, unread, doubted }: DeskReading): string[] {
   const { eyesMm, strands } = reading.materials;
   const { hook } = reading;
   const part = reading.parts.map((p) => p.hookMm).find((mm) => mm !== null) ?? null;
@@ -91,6 +91,7 @@ function factsOf({ reading, kept, unread }: DeskReading): string[] {
     ...(eyesMm.length ? [say.desk.eyes(eyesMm)] : []),
     ...(kept ? [say.desk.kept(kept)] : []),
     unread ? say.desk.unread(unread) : say.desk.allRead,
+    ...(doubted ? [say.desk.doubted(doubted)] : []),
   ];
 }
 

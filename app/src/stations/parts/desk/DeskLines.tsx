@@ -71,6 +71,22 @@ function LineWords({ line }: { line: DeskLine }) {
           {line.says}
         </Quiet>
       ) : null}
+      {line.doubts ? <Doubts words={line.doubts} /> : null}
+    </View>
+  );
+}
+
+/** What was taken as likely: its sign stands beside it, as it is neither wrong nor said by the page. */
+function Doubts({ words }: { words: string }) {
+  const c = usePalette();
+  return (
+    <View style={{ flexDirection: 'row', gap: 6 }}>
+      <Quiet aria-hidden color={c.ink} fontSize={14} fontWeight="700">
+        ?
+      </Quiet>
+      <Quiet color={c.ink} fontSize={14} flex={1}>
+        {words}
+      </Quiet>
     </View>
   );
 }
@@ -86,7 +102,7 @@ function DeskRow({ line, chosen, onPress }: { line: DeskLine; chosen: boolean; o
       label={say.desk.lineSays(
         line.line,
         `${line.kind}${line.byYou ? ` ${say.desk.byYou}` : ''}`,
-        `${line.text}. ${line.says}`,
+        [`${line.text}.`, line.says, line.doubts].filter(Boolean).join(' '),
       )}
       chosen={chosen}
       onPress={onPress}

@@ -52,6 +52,25 @@ describe('the import desk', () => {
       false,
     ]);
   });
+  it('says at its line what was taken as likely, and counts these lines', () => {
+    const { lines, doubted, faults } = deskReading({
+      text: 'Ball\nR1: 6 sc in ring (6)\nR2: 12 (+6)\nR3: sc around (12)\nR4: 4 sc in each st around (48)',
+      as: {},
+    });
+    expect([doubted, faults]).toEqual([2, 0]);
+    expect(lines.map((l) => l.doubts)).toEqual([
+      '',
+      '',
+      expect.stringMatching(/spread evenly, as inc x6/),
+      '',
+      expect.stringMatching(/ruffle/),
+    ]);
+  });
+  it('increases above each other are no doubt of the page', () => {
+    const text =
+      'Ball\nR1: 6 sc in ring (6)\nR2: inc x6 (12)\nR3: (sc, inc) x6 (18)\nR4: (2 sc, inc) x6 (24)';
+    expect(deskReading({ text, as: {} }).doubted).toBe(0);
+  });
   it('a sentence behind a round that was not read counts, and several rounds of one line are all shown', () => {
     const text =
       'Body\nR1: 6 sc in ring (6). R2: inc x6 (12).\nR3: sc around (12). Keep working even a while longer.';

@@ -7,6 +7,7 @@ import {
   type LineKind,
   type LineReading,
   type PartReading,
+  type Problem,
   type Reading,
 } from '@hoppla/core/notation';
 import type { Draft } from '../../../documents';
@@ -20,6 +21,8 @@ export interface DeskLine {
   /** what it decides or offers, or what is wrong with it */
   says: string;
   fault: boolean;
+  /** what was taken as likely in reading it, and what may be wrong: `spread evenly, as (sc, inc) x6` */
+  doubts: string;
   /** stitches of its rounds: `12`, `42 × 6` */
   made: string;
   byYou: boolean;
@@ -36,6 +39,8 @@ export interface DeskReading {
   faults: number;
   kept: number;
   unread: number;
+  /** lines with doubts */
+  doubted: number;
   /** it names eyes with their place */
   eyes: boolean;
 }
@@ -53,6 +58,12 @@ function madeOf(made: readonly (number | null)[]): string {
   const counts = [...new Set(made)].map((n) => n ?? '?');
   return counts.length === 1 && made.length > 1 ? `${counts[0]} × ${made.length}` : counts.join(', ');
 }
+
+/** What was taken as likely, and warnings; where increases stand above each other only those who write a round are told. */
+const doubtsOf = (problems: readonly Problem[]): string =>
+  [
+    ...new Set(problems.flatMap((p) => (p.severity === 'error' || p.code === 'stacked' ? [] : [p.message]))),
+  ].join(' ');
 
 const nameAt = (here: readonly { part: PartReading; line: LineReading }[]): string | null =>
   here.find((h) => h.line.node.type === 'heading')?.part.name ?? null;
@@ -94,7 +105,8 @@ export function deskReading({ text, as }: Draft, reading: Reading = read(text, {
     .map(({ line, as: is, facts, goesOn }): DeskLine => {
       // A line may hold several rounds.
       const here = own.get(line) ?? [];
-      const wrong = here.flatMap((h) => h.line.problems).find((p) => p.severity === 'error');
+      const problems = here.flatMap((h) => h.line.problems);
+      const wrong = problems.find((p) => p.severity === 'error');
       const rounds = here.flatMap((h) => h.part.rounds.slice(...h.line.rounds));
       const made = madeOf(rounds.map((r) => r.made));
       const lost = is === 'unread' || here.some((h) => behindRound(h.line) > 0);
@@ -106,6 +118,7 @@ export function deskReading({ text, as }: Draft, reading: Reading = read(text, {
         kind: goesOn ? '' : pageWords.kinds[is],
         says: wrong?.message ?? (unread || factsWords(facts)),
         fault: wrong !== undefined || lost,
+        doubts: wrong || lost ? '' : doubtsOf(problems),
         made: (is === 'round' || is === 'heading') && !goesOn ? made : '',
         byYou: as[line] !== undefined,
         name: is === 'heading' ? nameAt(here) : null,
@@ -114,6 +127,7 @@ export function deskReading({ text, as }: Draft, reading: Reading = read(text, {
   return {
     reading,
     lines,
+    doubted: lines.filter((l) => l.doubts).length,
     parts: reading.parts.length,
     rounds: reading.parts.reduce((n, p) => n + p.rounds.length, 0),
     faults: reading.parts.reduce(
