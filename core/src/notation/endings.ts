@@ -42,7 +42,7 @@ const PULLS = /\b(?:pull|draw|tighten|gather|cinch|drawn|shut|tight|close|closed
 const CLOSES =
   /(?:^|\b(?:and|then|to)\s+|,\s*)(?:close|draw|pull)(?![a-z])(?:\s+up)?\s*(?:(?:the|this|that|your|up|shut)\s+)*(?:little\s+|small\s+|remaining\s+)?(?:hole|opening|end|top|piece|it|gap|ring)?\s*(?:shut|closed|tight|tightly|together|up)?\b/;
 const SEWN =
-  /\bsew up (?:the )?(?:little |small |remaining )?(?:hole|opening|end|top|tip)\b|\bsew(?:n)?\s+(?:(?:the|this|that|up|its|last|remaining|little|small|top|open|\d+|st|sts|stitches)\s+)*(?:hole|opening|end|edge|gap|top|it|stitches|sts)\s*(?:closed|shut|together|up)\b|\bsew(?:n)? (?:it )?(?:shut|closed?)\b|\bsew\b[^.;,]{0,24}\b(?:opening|hole)\b[^.;,]{0,30}\b(?:closed|shut)\b|\bwhip ?stitch (?:it |the (?:opening|end|hole|top) )?(?:closed|shut)\b/;
+  /\bsew up (?:the )?(?:little |small |remaining )?(?:hole|opening|end|top|tip)\b|\bsew(?:n)?\s+(?:(?:the|this|that|up|its|last|remaining|little|small|top|open|\d+|st|sts|stitches)\s+)*(?:hole|opening|end|edge|side|gap|top|it|stitches|sts)\s*(?:closed|shut|together|up)\b|\bsew(?:n)? (?:it )?(?:shut|closed?)\b|\bsew\b[^.;,]{0,24}\b(?:opening|hole)\b[^.;,]{0,30}\b(?:closed|shut)\b|\bwhip ?stitch (?:it |the (?:opening|end|hole|top) )?(?:closed|shut)\b/;
 const FLAT = /\b(?:flatten|flat|fold|folded|pinch)\b/;
 const OPEN =
   /\bleave\s+(?:it|them|this|the (?:part|piece|[a-z ]{1,20}?))?\s*open\b|\bdo not close\b|\bdon't close\b|\bleave open\b|\bstays? open\b|^open(?=,)/;

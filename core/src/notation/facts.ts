@@ -18,6 +18,9 @@ const STOPS = /\b(?:stop|pause|halt|wait|leave off)\b/;
 /** What is only done in one case, or instead of something else, is told and decides nothing. */
 const CONDITION =
   /^(?:if|or|option|optional|optionally|alternatively|unless|some|when you want|for a)\b|\binstead\b/;
+/** `the nose between R1 and R2, and the eyes between R6 and R7` */
+const ALSO_EYES =
+  /(?<=\S),?\s+and\s+((?:the\s+|both\s+|two\s+)?(?:[\d.]+\s?mm\s+)?(?:safety\s+)?eyes?\s+(?:between|on|over|at|in)\b.*)$/;
 const LONGEST = 600;
 
 /**
@@ -45,7 +48,9 @@ export function factsIn(sentence: string): Fact[] {
   const within = WITHIN.exec(said);
   if (within && STOPS.test(said)) facts.push({ fact: 'stop', stitch: countSaid(within[1]) });
   const feature = featureIn(said);
-  const placed: Fact[] = feature ? [{ fact: 'feature', feature }] : [];
+  const also = feature && feature.what !== 'eyes' ? ALSO_EYES.exec(said) : null;
+  const features = also ? [featureIn(said.slice(0, also.index)), featureIn(also[1])] : [feature];
+  const placed = features.flatMap((f): Fact[] => (f ? [{ fact: 'feature', feature: f }] : []));
   // What is said first is done first.
   const eyesFirst = said.indexOf('eye') < said.search(/\b(?:stuff|fill)/);
   if (eyesFirst) facts.push(...placed);

@@ -80,6 +80,9 @@ const DISTANCE =
   /\b(?:apart|between|spaces?|distance|showing|visible|cm|inch(?:es)?|degrees|finger|width|next to each other|close together|side by side|halfway|centred|centered)\b|°/;
 /** Stitches whose part in a distance is not said: `eyes rd 7-8 / 6 sts`. */
 const SOME_STITCHES = /\d\s*(?:sts?|stitch(?:es)?)\b/;
+/** Where the work begins, and no place of a nose. */
+const BEGINS_AT =
+  /\b(?:work(?:ed|ing)?|start(?:s|ed|ing)?|begin(?:s|ning)?|made|crocheted)\s+(?:at|from|with)\s+(?:the\s+)?(?:tip of (?:the\s+)?)?(?:nose|mouth)\b/g;
 const LONGEST = 400;
 
 /**
@@ -87,7 +90,7 @@ const LONGEST = 400;
  * eyes`, `embroider the nose`. What it says of the place and is not read stands in `unread`. Null when it speaks of none of them.
  */
 export function featureIn(note: string): FeatureNote | null {
-  const plain = note.slice(0, LONGEST).replace(/\s+/g, ' ').replace(/[’]/g, "'");
+  const plain = note.slice(0, LONGEST).replace(/\s+/g, ' ').replace(/[’]/g, "'").replace(BEGINS_AT, ' ');
   const what = subjectOf(plain);
   if (!what) return null;
   const making = makingOf(plain);

@@ -53,7 +53,7 @@ export const FOLDING: readonly Phrase[] = [
   { said: /(?<=\bch\s?\d+,\s+)back\s+along(?:\s+(?:it|the\s+ch(?:ain)?))?\s*[:,]/g, tersely: '' },
   // `fold flat, close with 5 sc`
   {
-    said: /\b(?:fold|press|lay)\s+(?:(?:it|the\s+[a-z]+|top|end)\s+)?flat,?\s+(?:and\s+)?(?:then\s+)?(?:close|shut|join)\s+(?:it\s+)?with\s+(?=\d+\s*(?:sc|dc|sl\s?st|ss)\b)/g,
+    said: /\b(?:flatten|(?:fold|press|lay)\s+(?:(?:it|the\s+[a-z]+|top|end)\s+)?flat)(?:\s+(?:it|the\s+[a-z]+))?,?\s+(?:and\s+)?(?:then\s+)?(?:close|shut|join)\s+(?:it\s+)?with\s+(?=\d+\s*(?:sc|dc|sl\s?st|ss)\b)/g,
     tersely: 'fold, ',
   },
 ];

@@ -15,10 +15,13 @@ const BARE = String.raw`(?<![a-z0-9.,])\d+(?:[.,]\d+)?(?![a-z0-9]|\s*(?:g|cm|in|
 const SIZE = `(?:${MM}|${NUMBER}|${LETTER}|${BARE})`;
 /** What may stand between two ways of saying one hook. A comma or a spaced dash ends the statement. */
 const BETWEEN = String.raw`(?:(?<=\d)\s*[-–]\s*(?=\d)|[\s()[\]/=:~"“”]|-(?![\s\d])|(?<![a-z])(?:us|uk|metric|size|sizes|crochet|steel|aluminium|aluminum|bamboo|or|to|is|a|an|about|approx\.?|that)(?![a-z]))*`;
+const NO_HOOK = String.raw`(?!\s*(?:[a-z]+\s+)?(?:eyes?|noses?|beads?|buttons?)(?![a-z]))`;
 const WORD = String.raw`(?<![a-z])hooks?(?![a-z])`;
 const BEFORE = new RegExp(`(?:${SIZE}${BETWEEN})+$`);
 /** `Hook - 2.25 mm`: a dash before millimetres goes on. */
 const AFTER = new RegExp(`^(?:\\s*[-–]\\s*(?=${MM}))?${BETWEEN}(?:${SIZE}${BETWEEN})+`);
+/** `crochet hook, 3.25 mm`: behind a comma, where no size stands before it. */
+const ALONE_AFTER = new RegExp(`^(?:\\s*[-–,]\\s*(?=${MM}${NO_HOOK}))?${BETWEEN}(?:${SIZE}${BETWEEN})+`);
 /** Words that belong to a size and stand before it. */
 const LEAD = /(?:(?<![a-z])(?:us|uk|about|approx\.?|size|steel|crochet|aluminium|aluminum|an?)\s+)+$/;
 const ATOM = new RegExp(SIZE, 'g');
@@ -55,7 +58,7 @@ export function hookIn(text: string): HookSaid | null {
     const from = Math.min(begins + copies, word.index);
     const ends = word.index + word[0].length;
     if (from === word.index && IN_THE_HAND.test(text.slice(0, word.index))) continue;
-    const after = AFTER.exec(text.slice(ends, ends + NEAR));
+    const after = (from === word.index ? ALONE_AFTER : AFTER).exec(text.slice(ends, ends + NEAR));
     if (from === word.index && !after) continue;
     const plural = word[0] === 'hooks';
     const more = plural

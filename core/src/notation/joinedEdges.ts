@@ -39,7 +39,7 @@ export const JOINED_EDGES: readonly Phrase[] = [
     tersely: (stitch) => `1 ${stitch}`,
   },
   {
-    said: /\bjoin(?:ing)?\s+(?:the\s+|both\s+|two\s+)?(?:legs|fins|feet|halves|pieces|parts|arms|ears|tails|lobes)\s*:(?=\s*\S)/g,
+    said: /\bjoin(?:ing)?(?:\s+(?:round|rnd)|\s+(?:the\s+|both\s+|two\s+)?(?:legs|fins|feet|halves|pieces|parts|arms|ears|tails|lobes))?\s*:(?=\s*\S)/g,
     tersely: '',
   },
 ];

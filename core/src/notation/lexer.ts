@@ -63,22 +63,18 @@ export interface PlainLine {
 export function plainLine(asWritten: string): PlainLine {
   const line = undecorated(asWritten);
   // Most lines are typed on a plain keyboard.
-  if (!BEYOND_ASCII.test(line))
-    return {
-      text: plainRow(line.toLowerCase().replace(/\{/g, '(').replace(/\}/g, ')')),
-      at: null,
-    };
+  if (!BEYOND_ASCII.test(line)) return { text: plainRow(bracketed(line.toLowerCase())), at: null };
   let out = '';
   let offsets: number[] | null = null;
   for (let i = 0; i < line.length; i++) {
-    const ligature = line.charCodeAt(i) >= 0xd800 ? fallsApart(line, i) : undefined;
+    const ligature = line.charCodeAt(i) >= 0xd800 ? fallsApart(line, i) : circled(line, i);
     const plain = ligature ?? (isKeycap(line, i) ? '' : plainSign(line, i));
     if ((ligature || plain === '') && !offsets) offsets = Array.from({ length: i }, (_, k) => k);
     if (offsets) for (let k = 0; k < plain.length; k++) offsets.push(i);
     out += plain;
   }
   offsets?.push(line.length);
-  return { text: plainRow(out), at: offsets ? Int32Array.from(offsets) : null };
+  return { text: plainRow(bracketed(out)), at: offsets ? Int32Array.from(offsets) : null };
 }
 
 /** Columns and letters that some hands set apart, as everybody writes them; as long as they were. */
@@ -140,7 +136,8 @@ function undecorated(line: string): string {
   const boxed = /^\s*\*[\p{L} &+'-]{2,30}\*(?=\s*[([][^()[\]]*[)\]]\s*$)/u.exec(line);
   if (boxed) return line.replace(/\*/g, ' ');
   const whole = /^\s*(?:[-•]\s*)?(?:\*{2,}(?=[^*])[^*]*\*{2,}|\*([^*]{3,})\*)\s*$/.exec(line);
-  if (whole && (whole[1] === undefined || OF_THE_HANDS.test(whole[1]))) return line.replace(/\*/g, ' ');
+  if (whole && (whole[1] === undefined || OF_THE_HANDS.test(whole[1]) || ONLY_WORDS.test(whole[1])))
+    return line.replace(/\*/g, ' ');
   return line.replace(BOLD, (bold) => bold.replace(/\*/g, ' '));
 }
 
@@ -148,6 +145,9 @@ function undecorated(line: string): string {
 const BOLD =
   /\*\*([^*]{1,60}[:.])\*\*|\*\*([^*]{1,60})\*\*(?=\s*:)|\*\*(?:rounds?|rnds?|rows?|r)\.?\s*\d[^*]{0,30}\*\*/gi;
 
+/** `* Worked from the nose to the back *` */
+const ONLY_WORDS =
+  /^(?!.*\b(?:sc|dc|hdc|htr|tr|inc|dec|ch|st|sts|stitch|stitches|around|rep|repeat)\b)[^\d,(]{8,}$/i;
 /** No stitches, which stars repeat. */
 const OF_THE_HANDS =
   /^\s*(?:safety |place |put |insert |add |attach )*(?:the )?(?:safety )?(?:eyes?\b|stuff|insert|place|put|change|close|fasten|cut|sew|embroider|leave)/i;
@@ -188,6 +188,31 @@ function fallsApart(line: string, i: number): string | undefined {
   return LIGATURES[line[i]];
 }
 
+/** `① 6 sc in ring`, `②–⑨`: a number in a circle is one with a full stop. */
+function circled(line: string, i: number): string | undefined {
+  const code = line.charCodeAt(i);
+  const [first] = CIRCLES.find(([from, to]) => code >= from && code <= to) ?? [];
+  return first === undefined ? undefined : `${code - first + (CIRCLES_FROM[first] ?? 1)}.`;
+}
+/** Numbers in circles, white and black, as Unicode has them. */
+const CIRCLES = [
+  [0x2460, 0x2473],
+  [0x2776, 0x277f],
+  [0x2780, 0x2789],
+  [0x278a, 0x2793],
+  [0x24eb, 0x24f4],
+  [0x3251, 0x325f],
+  [0x32b1, 0x32bf],
+] as const;
+const CIRCLES_FROM: Readonly<Record<number, number>> = { 0x24eb: 11, 0x3251: 21, 0x32b1: 36 };
+
+/** `{8}`, `<8>`, `R4> 8 sc`: brackets of other hands are those of the house, and an arrow behind a label is a colon. */
+const bracketed = (text: string): string =>
+  text
+    .replace(/[{}]/g, (brace) => (brace === '{' ? '(' : ')'))
+    .replace(/<(\s?\d{1,4}\s?(?:sts?)?)>/g, '($1)')
+    .replace(/(?<=^\s{0,9}(?:rounds?|rnds?|rds?|rows?|r)?\.?\s?\d{1,3}(?:\s?-\s?r?\d{1,3})?\s?)>(?=\s)/, ':');
+
 /** `1️⃣`: what makes a digit a key is nothing. */
 const isKeycap = (line: string, i: number): boolean =>
   line[i] === '\u20e3' || (line[i] === '\ufe0f' && line[i + 1] === '\u20e3');
@@ -199,8 +224,6 @@ function plainSign(line: string, i: number): string {
   const code = line.charCodeAt(i);
   // Lower-casing letter by letter: some letters change length when the whole string is lowered.
   if (code >= 65 && code <= 90) return String.fromCharCode(code + 32);
-  // Braces are brackets.
-  if (code === 123 || code === 125) return code === 123 ? '(' : ')';
   if (code < 128) return line[i];
   if (PLAIN[line[i]]) return PLAIN[line[i]];
   if (

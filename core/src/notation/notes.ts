@@ -121,7 +121,7 @@ export function noteOf(text: string, plain: string, facts: readonly Fact[] = fac
 }
 
 const WORK =
-  /\b(?:rep(?:eat)?|decreas(?:e|ing)|increas(?:e|ing)|keep (?:on )?(?:going|crocheting|working)|(?:work|carry|go) on (?:for|until|like|as)|pull (?:it )?tight|do not stuff|don't stuff|crochet(?:ing)?|work (?:in|around|across|even|\d)|leave \d|ch(?:ain)? \d+|skip|fasten off|hook|(?:\d+|each|every|next|last) (?:st|sts|stitch|stitches|sc|dc|hdc|inc|dec)|(?:rounds?|rnds?|rows?) (?:\d|of)|slip stitch|sl\.? ?st|\d+ ?(?:chs?|chains?|ss|incs?|decs?|htr|tr)|(?:sc|dc|hdc|ss) (?:around|across|along|through|together)|(?:leg|arm|wing|ear|fin|part|piece|side) (?:2|two)\b.*\bsame)\b/;
+  /^(?:make|work|you (?:will )?need) (?:\d{1,2}|two|three|four|five|six|eight|both)\b(?! mm)|\b(?:rep(?:eat)?|decreas(?:e|ing)|increas(?:e|ing)|keep (?:on )?(?:going|crocheting|working)|(?:work|carry|go) on (?:for|until|like|as)|pull (?:it )?tight|do not stuff|don't stuff|crochet(?:ing)?|work (?:in|around|across|even|\d)|leave \d|ch(?:ain)? \d+|skip|fasten off|hook|(?:\d+|each|every|next|last) (?:st|sts|stitch|stitches|sc|dc|hdc|inc|dec)|(?:rounds?|rnds?|rows?) (?:\d|of)|slip stitch|sl\.? ?st|\d+ ?(?:chs?|chains?|ss|incs?|decs?|htr|tr)|(?:sc|dc|hdc|ss) (?:around|across|along|through|together)|(?:leg|arm|wing|ear|fin|part|piece|side) (?:2|two)\b.*\bsame)\b/;
 /** What sounds like work and is told elsewhere: a ring is made where its first round says so, a case is the maker's choice. */
 const TOLD =
   /\bmake an? (?:magic|adjustable|sliding) (?:ring|circle|loop)\b|^(?:if|or|option|optional|alternatively)\b|\binstead\b|\bmark(?:er)?\b|\bslip ?knot\b|^(?:pull|draw) (?:it |the (?:ring|loop|circle) )?(?:shut |closed? )?tight(?:ly)?\.?$/;

@@ -49,9 +49,9 @@ export const usesBareNumbers = (plain: string): boolean =>
     // `r1 6 in ring`
     /(?:^|[\s:])r(?:n?ds?)?\s*\d+\s+\d+\s+in\s+(?:an?\s+)?(?:mr|magic|ring)/m.test(plain)) &&
     !/(^|[^a-z])(?:sc|dc|single crochet|double crochet)(?![a-z])/m.test(plain)) ||
-  // `6 x (1, inc)` again and again, and `sc` only all around
-  ((plain.match(/[([][^\S\n]?\d{1,2}[^\S\n]?,[^\S\n]?(?:inc|dec)[)\]]/g)?.length ?? 0) >= 3 &&
-    !/\d[^\S\n]?(?:sc|dc|single crochet|double crochet)(?![a-z])|(?:^|[^a-z])(?:sc|dc)[^\S\n]?\d/m.test(
+  // `(1, inc) x6`, and `sc` only where nothing changes
+  (/[([][^\S\n]?\d{1,2}[^\S\n]?,[^\S\n]?(?:inc|dec)[)\]]/.test(plain) &&
+    !/[([*][^\S\n]?(?:\d[^\S\n]?(?:sc|dc)|(?:sc|dc)[^\S\n]?\d)[^()[\]*\n]{0,20}(?:inc|dec)(?![a-z])/m.test(
       plain,
     ));
 

@@ -54,6 +54,7 @@ export function decide(part: PartReading, facts: readonly Fact[]): string | null
         break;
       case 'make':
         Object.assign(part, { make: fact.make, mirrored: fact.mirrored || part.mirrored });
+        part.copyColours = fact.colours ?? part.copyColours;
         break;
       case 'ring':
         if (holdsFor(fact, part.name)) part.ringIs ??= fact.ringIs;

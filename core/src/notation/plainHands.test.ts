@@ -225,3 +225,57 @@ describe('what sentences decide', () => {
     expect(fact.fact === 'feature' && fact.feature.rounds).not.toBeNull();
   });
 });
+
+describe('signs of other hands', () => {
+  it.each([
+    ['counts between angles', 'R1: 6 sc in ring <6>', 'R2: inc x6 <12 sts>', 'R3: sc around <12>'],
+    ['an arrow behind the label', 'R1> 6sc in mr', 'R2> inc*6 =12', 'R3> 12'],
+    ['numbers in circles', '① 6 sc in ring (6)', '❷ inc x6 (12)', '③ sc around'],
+    [
+      'counts behind a colon, with the word for a stitch',
+      'Rnd 1 Make a magic ring, 6 sc in ring.',
+      'Rnd 2 2 Sc in each sc around: 12 sc.',
+      'Rnd 3 Sc in each sc around: 12 sc. Fasten off.',
+    ],
+  ])('%s', (_, ...rounds) => expect(told('BODY', ...rounds)).toEqual(right([[6, 12, 12]])));
+
+  it('a range is counted again behind its count, and must be as long', () => {
+    const page = (times: number) => told('BODY', 'R1: 6 sc in ring (6)', `R2–R4 6sc (6) ×${times}`);
+    expect(page(3)).toEqual(right([[6, 6, 6, 6]]));
+    expect(page(4).errors).toHaveLength(1);
+  });
+
+  it('words between stars do not go on in the next line', () =>
+    expect(
+      told(
+        'BODY',
+        '* Worked from the nose to the back *',
+        'Using oatmeal',
+        'R1: 6 sc in ring (6)',
+        '>> Eyes: R5/R6, 6 sts in between',
+        'R2: inc x6 (12)',
+      ),
+    ).toEqual(right([[6, 12]])));
+
+  it('the same rounds of another part stand behind a range of labels, with and without a chain', () => {
+    const [leg, arm] = told(
+      'Leg',
+      '1. round: 6 sc in ring (6)',
+      '2. round: inc x6 (12)',
+      'Arm',
+      '1. - 2. round: same as leg (12)',
+      '3. round: sc around (12)',
+    ).made;
+    expect([leg, arm]).toEqual([
+      [6, 12],
+      [6, 12, 12],
+    ]);
+    const hull = [
+      'Hull',
+      'Ch 5.',
+      'Rnd 1: sc in 2nd ch from hook, sc in next 3',
+      'Rnd 2: ch 1, turn, sc across',
+    ];
+    expect(told(...hull, 'Deck', 'Ch 5 and work as hull up to and including Rnd 2.').made[1]).toEqual([4, 4]);
+  });
+});

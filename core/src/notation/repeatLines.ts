@@ -12,7 +12,7 @@ const AS_PART = new RegExp(
 );
 /** `work as for the hull up to the end of Rnd 2`: another part's rounds from its first on. */
 const AS_FAR_AS = new RegExp(
-  String.raw`^(?:work|make|crochet|do)?\s*(?:the\s+same\s+)?as\s+(?:given\s+)?(?:for\s+)?(?:the\s+)?(?<name>[a-z][a-z ]{1,30}?),?\s+(?:up\s+)?(?:to|until|through|as\s+far\s+as)\s+(?:and\s+including\s+)?(?:the\s+)?(?:end\s+of\s+)?(?:the\s+)?(?:(?:rounds?|rnds?|rows?|r)\s*(?<high>\d+)|(?<upto>\d+)(?:st|nd|rd|th)\s+(?:rounds?|rnds?|rows?))`,
+  String.raw`^(?:ch\s?\d+\s*(?:,|and|then)\s+)?(?:work|make|crochet|do)?\s*(?:the\s+same\s+)?as\s+(?:given\s+)?(?:for\s+)?(?:the\s+)?(?<name>[a-z][a-z ]{1,30}?),?\s+(?:up\s+)?(?:to|until|through|as\s+far\s+as)\s+(?:and\s+including\s+)?(?:the\s+)?(?:end\s+of\s+)?(?:the\s+)?(?:(?:rounds?|rnds?|rows?|r)\s*(?<high>\d+)|(?<upto>\d+)(?:st|nd|rd|th)\s+(?:rounds?|rnds?|rows?))`,
 );
 /** `work first 2 rounds as given for head` */
 const FIRST_OF = new RegExp(
@@ -29,8 +29,9 @@ const LIKE_THIS = new RegExp(
   String.raw`^(?:(?:then|now|and)\s+)*(?:work|do|continue|crochet|make|go\s+on|carry\s+on|keep\s+going|repeat)\b(?=.*\b(?:like\s+(?:this|that)|the\s+same|in\s+the\s+same\s+way|as\s+(?:before|set|established)|this|that)\b).*?\b(${N})\s+(?:more\s+|further\s+)?(?:rounds?|rnds?|rows?|times)\b`,
 );
 /** Behind a label: the same rounds of another part. `As muzzle.` */
-const AS_THERE =
-  /^(?:work\s+)?as\s+(?:for\s+|in\s+)?(?:the\s+)?(?<name>(?!before|above|set|established|usual|written|given|last|previous|r\d|rnd|round|row)[a-z][a-z ]{1,30}?)(?=\s*(?:$|[.,;(\[]))/;
+const AS_THERE = new RegExp(
+  String.raw`^(?:work\s+)?(?:(?:exactly\s+)?(?:the\s+)?same\s+)?as\s+(?:for\s+|in\s+)?(?:the\s+)?(?<name>(?!the\s|before|above|set|established|usual|written|given|last|previous|r\d|rnd|round|row|(?:${ORDINALS.slice(1).join('|')})(?:\s+(?:rnd|round|row))?\s*(?:$|[.,;(\[]))[a-z][a-z ]{1,30}?)(?=\s*(?:$|[.,;(\[]))`,
+);
 /** Behind a label: the round before again. */
 const SAME = /^(?:the\s+)?(?:same(?:\s+again)?|repeat|rep|ditto|as\s+(?:before|above))\s*(?=$|[.,([=])/;
 const OFTEN = new RegExp(

@@ -22,6 +22,8 @@ const STATED = new RegExp(
     String.raw`(?<=[\s,])(?<!(?:next|nxt|last|of|the|in|all|first|remaining|rem|skip|miss|sk|each|ea|these|those)[\s,]{1,3})(\d+)\s+(?:sts|stitches)(?!\s+(?:apart|between|tog|together|in))(?:\s+(?:each|every)\s+(?:time|round|rnd|row))?`,
     String.raw`(?<=\s)\((\d+)\)`,
     String.raw`(?<=\s)[/|:]\s*(\d+)(?=\s*$)`,
+    // `sc in each sc around: 18 sc.`
+    String.raw`(?<=(?:\b(?:around|times?|twice|once|across|end|sc|dc|hdc|htr|tr|sts?|stitch|stitches|ch|only)|[)\]*])\s?):\s+(\d+)\s*(?:stitches|sts?|sc|dc|hdc|htr|tr)(?=\s*(?:$|[.;]))`,
     // `1 dc in each dc, ss to first dc. 24 dc.`: a sentence of its own
     String.raw`(?<=[.;]\s{1,3})(?:-\s+)?(\d+)(?:\s*(?:sts?|stitches|sc|dc|hdc|htr|tr|ss|sl\s?sts?))?(?:\s+again)?(?:\s+(?:in\s+)?each(?:\s+(?:round|rnd|row|time))?)?(?=\s*\.?\s*$)`,
     String.raw`(?<=[\s*)\]])-\s+(\d+)(?=\s*(?:$|[(\[]))`,
@@ -198,11 +200,14 @@ const FOR_ROUNDS = new RegExp(
   String.raw`(?:(?<=^|[\s,(\[*])(?:for\s+)?(?:x\s*)?(?:the\s+|another\s+)?(?:next\s+|following\s+)?)(?<!(?:last|first|of|every|from|in|and)\s)(${NUMBER_PATTERN})\s+(?:more\s+|further\s+|plain\s+|lovely\s+|other\s+)?(?:rounds?|rnds?|rows?)(?![a-z])(?:\s+more)?(?:\s+(?:with|of|in)(?=\s))?[\])*]?\s*:?`,
 );
 
+const PLAIN_TIMES = /^\s*\d{1,4}\s?(?:sc|dc|st)\s*x\s*(\d{1,3})\s*$/;
+const COUNT_TIMES = /(?<=\w\s{0,3})[([]\s?\d{1,4}\s?(?:sts?)?[)\]]\s?x\s?(\d{1,3})\s*$/;
+
 /** `sc around for 3 rounds`, `(28) (3 rounds)`, `next 4 rounds:`: how many rounds a line stands for, and the line without these words. */
 function manyIn(text: string, from: number): { many: number; text: string } {
-  // `18sc x3` on a line of its own
-  const plain = from === 0 ? /^(\s*\d{1,4}\s?(?:sc|dc|st)\s*)x\s*(\d{1,3})\s*$/.exec(text) : null;
-  if (plain) return { many: Number(plain[2]), text: blanked(text, plain[1].length, text.length) };
+  // `18sc x3` on a line of its own, `R10-16: 30 sc (30) x7`
+  const plain = (from === 0 ? PLAIN_TIMES : COUNT_TIMES).exec(text);
+  if (plain) return { many: Number(plain[1]), text: blanked(text, text.lastIndexOf('x'), text.length) };
   const found = /r(?:oun|n)?ds?|rows?/.test(text) ? FOR_ROUNDS.exec(text.slice(from)) : null;
   if (!found) return { many: 1, text };
   const many = countSaid(found[1]);

@@ -218,7 +218,8 @@ export type Fact =
   | { fact: 'open' }
   /** the end is closed as a star */
   | { fact: 'star' }
-  | { fact: 'make'; make: number; mirrored: boolean }
+  /** `colours`: of each copy, where they differ */
+  | { fact: 'make'; make: number; mirrored: boolean; colours?: readonly string[] }
   /** the end of the toy at which the part begins; `leg`: only of what goes on into the body, a head does not begin below */
   | { fact: 'ring'; ringIs: string; of?: 'leg' }
   | { fact: 'colour'; colour: string }

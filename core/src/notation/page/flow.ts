@@ -6,7 +6,7 @@ import { frontOf, PageReader } from './page';
 
 /** A line that was broken by the width of its page ends in the middle of something: a small word, a comma, an open bracket. */
 const IN_THE_MIDDLE =
-  /(?:[,;(+–]|\s[*&]|(?:^|\s)(?:and|in|into|of|the|to|with|each|next|then|or|from|through|both|a|an|at|on|for|is|are|until|between|around|your|every|per|than|rep|repeat|x|×|single|double|half|slip|magic|last|first|all|same|other|both|sl|leaving|leave|using|we|i|crochet|work|make|it|no|safety|about|after|before|above|below|always|have|you|should|will|\d+(?:st|nd|rd|th)))$/i;
+  /(?:[,;(+–]|\s[*&]|(?:^|\s)(?:and|in|into|of|the|to|with|each|next|then|or|from|through|both|a|an|at|on|for|is|are|until|(?<!\sin\s)between|around|your|every|per|than|rep|repeat|x|×|single|double|half|slip|magic|last|first|all|same|other|both|sl|leaving|leave|using|we|i|crochet|work|make|it|no|safety|about|after|before|above|below|always|have|you|should|will|\d+(?:st|nd|rd|th)))$/i;
 /** Something new begins: the label of a round, a point of a list. */
 const BEGINS_ANEW =
   /^\s*(?:[-•●◦▪>»→]\s|\*\s|\d+(?:\.?\s*[-/]\s*\d+)?[.):]\s|\d+[.):]$|(?:[([][a-z ]+[)\]]\s*)?(?:r|rnds?|rounds?|rows?|rds?)\.?\s*\d|\d+(?:\s*-\s*\d+)?\s*(?:rounds?|rnds?|rows?)\s*[:.)-]|\d+(?:st|nd|rd|th)(?:\s*(?:-|to|and)\s*\d+(?:st|nd|rd|th))?\s+(?:rounds?|rnds?|rows?))/i;
@@ -30,12 +30,15 @@ const COUNTED =
 /** Rounds behind slashes. */
 const SLASHED = /\s\/\s+r\d.*\s\/\s+\S/;
 
+/** `* Worked from the nose to the back *` */
+const BETWEEN_STARS = /^\s*\*\s[^*]+\s\*$/;
+
 const endsInTheMiddle = (line: string, next: string): boolean => {
   const text = line.trimEnd();
   // `r3 1+inc (18) /`: rounds behind slashes
   if (/\s\/$/.test(text) || /^\s*\/\s/.test(next) || (SLASHED.test(text) && / \/ /.test(next)))
     return text.length >= NARROWEST && !/^\p{Lu}{2}/u.test(next);
-  if (text.length < NARROWEST || LABELLED.test(next)) return false;
+  if (text.length < NARROWEST || LABELLED.test(next) || BETWEEN_STARS.test(text)) return false;
   // `of rnd` and `13.` below it, but not `x4 rounds` above the label of the next one
   const numbered = /\d\s*(?:more\s+)?(?:rounds?|rnds?|rows?)$/i.test(text) && BEGINS_ANEW.test(next);
   if (!numbered && /\b(?:rounds?|rnds?|rows?)$/i.test(text) && /^\s*\d/.test(next)) return true;

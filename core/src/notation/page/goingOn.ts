@@ -1,7 +1,7 @@
 import { factsIn } from '../facts';
 import type { Fact, LineNode, Span } from '../syntax';
 import { headerIn, isFurniture, PART_CELL } from './blocks';
-import { headIn, type Head } from './head';
+import { headIn, toldBelow, type Head } from './head';
 import { isWork, starts, type LineMeaning } from './lineKinds';
 import { Looking, type Terms } from './looking';
 import { continuesOn, goesOnInWords, isBrokenCount, isBrokenWord } from './wrapped';
@@ -84,6 +84,11 @@ export abstract class GoingOn extends Looking {
     if (only?.fact !== 'make' || others.length > 0) return null;
     const here = this.block === 'part' && this.begins;
     return here || (this.blankBefore && this.follows(i).what === 'starts') ? only : null;
+  }
+
+  /** What the line right below the heading of a part tells of it, where it says how often it is made. */
+  protected toldAt(i: number): Fact[] | null {
+    return this.block === 'part' && this.begins ? toldBelow(this.plain[i]) : null;
   }
 
   /** Work that was read: the part has begun, and so many labels are used. */

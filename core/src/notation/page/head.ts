@@ -4,7 +4,7 @@ import { bareHook, hookIn } from '../hooks';
 import { countSaid, NUMBER_PATTERN as N } from '../numberWords';
 import { ringIn } from '../poseWords';
 import { craftWord } from '../stitches';
-import type { HeadingNode, Terms } from '../syntax';
+import type { Fact, HeadingNode, Terms } from '../syntax';
 
 const STEP = new RegExp(
   String.raw`^(?:(?:part|piece|name)\s*[;\t]\s*|(?:step|part|section|piece|chapter)\s+(?:${N}|[ivx]+|[a-h])\s*[:.)-]\s*|(?:(?:okay|ok|so|now|well|right|then|next|and|first)[,\s]+)*for\s+(?:the|his|her|its|their|my)\s+|\d{1,2}\s*(?:[.)]|-(?=\s+[a-z]))\s+|[a-h]\s*[.)]\s+)`,
@@ -133,7 +133,7 @@ function isName(name: string, words: readonly string[], terms: Terms): boolean {
     return false;
   if ((OF_MATERIALS.test(name) && !OF_EYES.test(name.trim())) || /^\d+ mr$/.test(name.trim())) return false;
   if (
-    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|ch(?:ain)?\s+\d|make\s+(?:an?|the|your|\d+)\b|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|foundation|set-?up|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start)\b|.*\b(?:fo|fasten off|don['’]t|do not)\b)/.test(
+    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|ch(?:ain)?\s+\d|make\s+(?:an?|the|your|\d+)\b|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|foundation|set-?up|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start|by|designed|written|copyright)\b|.*\b(?:fo|fasten off|don['’]t|do not)\b)/.test(
       name,
     )
   )
@@ -168,6 +168,51 @@ function toldIn(told: string): Partial<HeadingNode> {
   };
 }
 
+/** `quantity: 2`, `2x`, `x 2`: how many, before or behind what else is told. */
+const QUANTITY = new RegExp(
+  String.raw`^(?:(?:qty|quantity|pieces|copies|number)\s*[:=]?\s*(${N})|[x*]\s*\d{1,2}|\d{1,2}\s*[x*])(?![\w.])`,
+);
+
+const NO_NAMED_COLOUR =
+  /^(?:mirror(?:ed|-wise)|(?:(?:in|with|using)\s+)?(?:the\s+)?(?:main|contrast|contrasting|second|base|body)\s+colou?r)$/;
+
+/**
+ * What a line right below a heading tells of its part, as others write it behind the name: `Make 2 in brown`, `x2 • orange •
+ * hook 2.5`, `in grey, make two`. In lower case; null where it says no number of copies, or anything else.
+ */
+export function toldBelow(plain: string): Fact[] | null {
+  const text = plain
+    .trim()
+    .replace(/^[([]\s*(.*?)\s*[)\]]$/, '$1')
+    .replace(/\s{2,}/g, ', ')
+    .replace(/[.:]$/, '');
+  if (text.length > LONGEST / 2) return null;
+  const quantity = QUANTITY.exec(text);
+  const told = toldIn(
+    quantity ? `make ${quantity[1] ?? /\d+/.exec(quantity[0])![0]}, ${text.slice(quantity[0].length)}` : text,
+  );
+  const make = MAKE.map((m) => m.exec(text)).find((m) => m !== null);
+  if (!quantity && !make && !told.colours) return null;
+  const rest = quantity ? text.slice(quantity[0].length) : text.replace(make?.[0] ?? '', ',');
+  const pieces = piecesOf(rest.replace(/[()[\]]/g, ','));
+  const known = (p: string) =>
+    colourOf(p) !== null || hookOf(p) !== null || EACH.test(p) || NO_NAMED_COLOUR.test(p);
+  const each =
+    told.colours !== null &&
+    pieces.flatMap((p) => p.split(AND)).every((p) => EACH.test(p.trim()) || known(p));
+  if (!each && !pieces.every(known)) return null;
+  return [
+    {
+      fact: 'make',
+      make: told.make!,
+      mirrored: told.mirrored!,
+      ...(told.colours ? { colours: told.colours } : {}),
+    },
+    ...(told.colour ? [{ fact: 'colour' as const, colour: told.colour }] : []),
+    ...(told.hook ? [{ fact: 'hook' as const, hook: told.hook }] : []),
+  ];
+}
+
 const piecesOf = (told: string): string[] =>
   told
     .split(/[,;]|\s[-–—~]\s|:/)
@@ -180,13 +225,16 @@ function copiesSaid(words: string | undefined): number {
   return /^(?:both|pair)$/.test(words) ? 2 : countSaid(words);
 }
 
+const AND = /\s+(?:and|&|\+)\s+/;
 const EACH = new RegExp(
   String.raw`^(${N})\s+(?:in\s+|of\s+|(?:parts?|pieces?|pcs)\s+(?:in\s+)?)?([a-z][a-z ]{1,20})$`,
 );
 
 /** `1 red, 1 navy, 1 mustard`, `one pink, one brown`: the colour of each copy; null when the pieces do not say it. */
 function copiesIn(pieces: readonly string[]): string[] | null {
-  const found = pieces.flatMap((p) => p.split(/\s+(?:and|&|\+)\s+/)).map((p) => EACH.exec(p.trim()));
+  const found = pieces
+    .flatMap((p) => p.split(AND))
+    .map((p) => EACH.exec(p.trim().replace(/^(?:make|work|crochet|knit)\s+/, '')));
   const each = found.filter((f) => f !== null && isColour(f[2]));
   if (each.length < 2) return null;
   return each.flatMap((f) => Array.from({ length: Math.min(99, countSaid(f![1])) }, () => f![2]));
@@ -200,7 +248,7 @@ function colourOf(piece: string): string | null {
     )!;
   const words = said[1];
   if (words === '' || words.length > 30 || /\d/.test(words) || /^one piece/.test(words)) return null;
-  const parts = words.split(/\s+(?:and|&|\+)\s+/);
+  const parts = words.split(AND);
   return parts.every((p) => isColour(p) && p.split(' ').length <= 3) ? words : null;
 }
 

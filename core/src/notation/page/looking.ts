@@ -100,7 +100,7 @@ export abstract class Looking {
       (/^\s*[-•●◦▪>]/.test(plain) && !WRAPPED.test(plain))
     )
       return null;
-    if (/^\s*\*(?!.*\*\s*$)/.test(plain) || BEGINS_RING.test(plain)) return null;
+    if (/^\s*(?:\*(?!.*\*\s*$)|(?:designed\s+)?by\s)/.test(plain) || BEGINS_RING.test(plain)) return null;
     const header = headerIn(plain);
     if (header && !header.inline && (header.block === 'legend' || header.block === 'materials')) return null;
     const legacy = this.parse(i, { fresh: this.fresh, begins: true });

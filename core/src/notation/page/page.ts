@@ -81,6 +81,8 @@ export class PageReader extends GoingOn {
     if (meaning) return this.given(i, meaning);
     const copies = this.copiesAt(i);
     if (copies) return this.madeSoOften(i, copies);
+    const told = this.toldAt(i);
+    if (told) return this.toldOf(i, told);
     const wrapped = this.wrappedHead(i);
     if (wrapped) return this.startPart(i, wrapped, i + 1);
     const inline = this.cellAt(i, this.sections.at(-1)?.name ?? null) ?? this.inlineAt(i);
@@ -116,9 +118,14 @@ export class PageReader extends GoingOn {
         node: { ...bareHeading(''), make: copies.make, mirrored: copies.mirrored },
         tells: true,
       });
-    const note = noteOf(this.written(i).trim(), this.plain[i]);
+    return this.toldOf(i, [copies]);
+  }
+
+  /** What a line below the heading of a part tells of it. */
+  private toldOf(i: number, facts: readonly Fact[]): number {
+    const note = { ...noteOf(this.written(i).trim(), this.plain[i], facts), feature: null };
     this.add(i, i, note, kindOf(note, this.plain[i]));
-    this.copies = copies.make;
+    for (const fact of facts) if (fact.fact === 'make') this.copies = fact.make;
     return i;
   }
 
