@@ -47,7 +47,9 @@ export function factsIn(sentence: string): Fact[] {
     });
   const within = WITHIN.exec(said);
   if (within && STOPS.test(said)) facts.push({ fact: 'stop', stitch: countSaid(within[1]) });
-  const feature = featureIn(said);
+  // `stuff + eyes between R7 and R8` is about both.
+  const apart = said.replace(/^(stuff|fill)\s+and\s+(?=(?:[a-z]+\s+)?eyes?\b)/, '$1, ');
+  const feature = featureIn(apart);
   const also = feature && feature.what !== 'eyes' ? ALSO_EYES.exec(said) : null;
   const features = also ? [featureIn(said.slice(0, also.index)), featureIn(also[1])] : [feature];
   const placed = features.flatMap((f): Fact[] => (f ? [{ fact: 'feature', feature: f }] : []));

@@ -90,7 +90,13 @@ const LONGEST = 400;
  * eyes`, `embroider the nose`. What it says of the place and is not read stands in `unread`. Null when it speaks of none of them.
  */
 export function featureIn(note: string): FeatureNote | null {
-  const plain = note.slice(0, LONGEST).replace(/\s+/g, ' ').replace(/[’]/g, "'").replace(BEGINS_AT, ' ');
+  const plain = note
+    .slice(0, LONGEST)
+    .replace(/\s+/g, ' ')
+    .replace(/[’]/g, "'")
+    .replace(BEGINS_AT, ' ')
+    .replace(/\bbet\.?\s(?=(?:r|rnds?|rounds?)?\s?\d)/g, 'between ')
+    .replace(/(?<=\d)\s+n\s+(?=\d)/g, ' and ');
   const what = subjectOf(plain);
   if (!what) return null;
   const making = makingOf(plain);

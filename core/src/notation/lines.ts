@@ -14,7 +14,8 @@ import { BEGINS_RING, CRAFT_COUNT, isDoneByHand, noteLine, noteOf, saidLine, sou
 import { ofFirstSize } from './manySizes';
 import { withColon } from './numberedLines';
 import { repeatIn } from './repeatLines';
-import { blanked, CRAFT, isWork, roundLine } from './roundLines';
+import { blanked, CRAFT, roundLine } from './roundLines';
+import { isWork } from './statedCount';
 import { sentencesOf } from './sentences';
 import type { Fact, Item, LineNode, RoundNode, Star } from './syntax';
 import { tersely } from './tersely';
@@ -169,6 +170,9 @@ function labelled(
 
 /** A line without a label: what its sentences decide, a round, or words to people. */
 function unlabelled(line: string, said: string, plain: PlainLine, context: LineContext): LineNode {
+  // Behind the last round, and no heading: an end of yarn is left.
+  if (/^\s*(?:(?:with\s)?a\s)?(?:long\s)?tail\.?\s*$/.test(line))
+    return noteOf(line.trim(), said, [{ fact: 'off' }]);
   const hook = said.includes('hook') ? hookIn(said) : null;
   // A line with nothing but a hook on it is no round, whatever bullet stands before it.
   if (hook && !/[a-z]{2}/.test(said.slice(0, hook.from) + said.slice(hook.to)))

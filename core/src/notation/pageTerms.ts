@@ -46,6 +46,8 @@ export const usesBareNumbers = (plain: string): boolean =>
     /^[^\S\n]*(?:(?:r|rnds?|rounds?)\s*)?\d+(?:\s*-\s*r?\d+)?\s*[:.)-]\s*\d+\s*(?:in\s+(?:an?\s+)?(?:mr|magic)|[([=]\s*\d|$)/m.test(
       plain,
     ) ||
+    // `2, inc - 24` on lines of their own
+    (plain.match(/^[^\S\n]*\d{1,2}[^\S\n]?,[^\S\n]?(?:inc|dec)(?![a-z])/gm)?.length ?? 0) > 1 ||
     // `r1 6 in ring`
     /(?:^|[\s:])r(?:n?ds?)?\s*\d+\s+\d+\s+in\s+(?:an?\s+)?(?:mr|magic|ring)/m.test(plain)) &&
     !/(^|[^a-z])(?:sc|dc|single crochet|double crochet)(?![a-z])/m.test(plain)) ||

@@ -4,7 +4,7 @@ import { rufflesIn, workedSpan } from './faults';
 import type { HookSaid } from './hooks';
 import { decide, endOf, takeHook } from './partFacts';
 import { moved, problem, type Problem } from './problems';
-import { isWork } from './roundLines';
+import { isWork } from './statedCount';
 import type { PartReading } from './reading';
 import type { HeadingNode, Item, LineNode, RoundNode, StartItem } from './syntax';
 import { begin, type PartContext } from './work';

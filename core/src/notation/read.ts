@@ -86,7 +86,7 @@ function readAnew(text: string, options: ReadOptions): Reading {
   });
   aboutTerms(parts, guess, options.terms, symbols);
   const { title, lines: told } = page;
-  const ofPage = handSaid(hand.words);
+  const ofPage = { ...handSaid(hand.words), bare: hand.bare };
   aboutSizes(parts, ofPage.sizes, plain);
   return { terms, ...ofPage, hook, title, materials, page: told, parts, ...understoodOf(told, parts) };
 }

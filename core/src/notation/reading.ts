@@ -125,6 +125,8 @@ export interface Reading {
   numbered: boolean;
   /** it says its numbers for so many sizes; the first is read */
   sizes: number;
+  /** its numbers alone count stitches */
+  bare: boolean;
   terms: Terms;
   /** the hook that the page names before its first part, or where that begins when no other is named */
   hook: Pick<HookSaid, 'said' | 'mm'> | null;

@@ -1,43 +1,17 @@
 import { factsIn } from './facts';
 import { hookIn, type HookSaid } from './hooks';
-import { parseItems, type ItemContext } from './items';
+import { parseItems } from './items';
 import { LAYER } from './layerWords';
 import type { LineContext } from './lines';
-import { lex, written, type PlainLine, type Token } from './lexer';
+import { lex, written, type PlainLine } from './lexer';
 import { CRAFT_COUNT, EXPLAINS, soundsLikeWork } from './notes';
 import { countSaid, NUMBER_PATTERN } from './numberWords';
 import { sentencesOf } from './sentences';
+import { isWork, MOST_COUNT, statedOf } from './statedCount';
 import { foldsWhatItCloses } from './throughBoth';
-import type { Fact, Item, Label, LayerBase, RoundNode, Span, Stated } from './syntax';
-
-/** What a bracket may call the stitches that it counts. */
-const COUNTED = String.raw`(?:stitches|sts?(?![a-z])|sc|dc|hdc|htr|tr|ch|chs|total|in all|altogether|left|remain|remaining|sts (?:left|remain|in all|total|remaining))`;
-
-const STATED = new RegExp(
-  [
-    String.raw`\(\s*(?:=\s*|total:?\s*)?(\d+)\s*(?:${COUNTED}\.?)?(?:\s*,\s*(?:counting|including|incl)\b[^)]{0,30}|\s*,)?\s*\)`,
-    String.raw`\[\s*(?:=\s*|total:?\s*)?(\d+)\s*(?:${COUNTED}\.?)?(?:\s+at\s+(?:the\s+)?end\s+of\s+(?:row|rnd|round)\s+\d+)?\s*\]`,
-    String.raw`(?:=|->|>)\s*[([]?(\d+)(?:\s*${COUNTED}(?:\s+each(?=\s*$))?)?[)\]]?`,
-    String.raw`(?<=\s|\d|[a-z*)\]])-\s*(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)(?![a-z\d])(?=\s*(?:$|[.,;\t(\[]))`,
-    String.raw`(?<=[\s,])(?<!(?:next|nxt|last|of|the|in|all|first|remaining|rem|skip|miss|sk|each|ea|these|those)[\s,]{1,3})(\d+)\s+(?:sts|stitches)(?!\s+(?:apart|between|tog|together|in))(?:\s+(?:each|every)\s+(?:time|round|rnd|row))?`,
-    String.raw`(?<=\s)\((\d+)\)`,
-    String.raw`(?<=\s)[/|:]\s*(\d+)(?=\s*$)`,
-    // `sc in each sc around: 18 sc.`
-    String.raw`(?<=(?:\b(?:around|times?|twice|once|across|end|sc|dc|hdc|htr|tr|sts?|stitch|stitches|ch|only)|[)\]*])\s?):\s+(\d+)\s*(?:stitches|sts?|sc|dc|hdc|htr|tr)(?=\s*(?:$|[.;]))`,
-    // `1 dc in each dc, ss to first dc. 24 dc.`: a sentence of its own
-    String.raw`(?<=[.;]\s{1,3})(?:-\s+)?(\d+)(?:\s*(?:sts?|stitches|sc|dc|hdc|htr|tr|ss|sl\s?sts?))?(?:\s+again)?(?:\s+(?:in\s+)?each(?:\s+(?:round|rnd|row|time))?)?(?=\s*\.?\s*$)`,
-    String.raw`(?<=[\s*)\]])-\s+(\d+)(?=\s*(?:$|[(\[]))`,
-    // `2 dc in every dc 12 dc`, `*dc 1, inc* 18 dc`
-    String.raw`(?<=(?:[a-z]\s?\*|\b(?:each|every)\s(?:st|sc|dc|stitch)|\baround)\s{1,4})(\d+)\s+(?:sts|sc|dc|hdc)(?=\s*\.?\s*$)`,
-    // `2 sc, inc rep x3 12`
-    String.raw`(?<=\s(?:x\s?\d+|\d+\s?x|\d+ times|twice|around|in each)\s{1,4})(\d+)(?=\s*$)`,
-  ].join('|'),
-  'g',
-);
+import type { Fact, Label, LayerBase, RoundNode, Span } from './syntax';
 
 const COMMENT = /\s(?:--+|\/\/|#)\s.*$/;
-
-const MOST_COUNT = 1e9;
 
 export function roundLine(
   whole: PlainLine,
@@ -152,7 +126,9 @@ function workOf(
     const leads = i === 0 && !onlyWords;
     if (leads || counts || isWorked(own, decided, context)) {
       // A colour in the sentence of the round itself is read with its stitches; an end of yarn is not, nor that it stays empty.
-      facts.push(...decided.filter((f) => ['off', 'shut', 'tail', 'unstuffed'].includes(f.fact)));
+      facts.push(...decided.filter((f) => ['off', 'tail', 'unstuffed'].includes(f.fact)));
+      // A ring that is pulled shut is no end: only its terse words tell one.
+      facts.push(...factsIn(own).filter((f) => f.fact === 'shut'));
       return;
     }
     const again = decided.length === 0 ? moreOf(own) : 0;
@@ -240,9 +216,6 @@ function hookWords(
   };
 }
 
-/** Something that a hook works, whatever its count. */
-export const isWork = (item: Item): boolean => item.type !== 'unknown' && item.type !== 'sign';
-
 function layerOf(
   plain: PlainLine,
   from: number,
@@ -263,41 +236,3 @@ function layerOf(
   };
   return { base, from: at, to: at + found[0].length };
 }
-
-/** The count at the end of a round, and the tokens that stand behind it (`(14), turn`; `(12), in the back loops only`). */
-function statedOf(
-  plain: PlainLine,
-  from: number,
-  to: number,
-  context: ItemContext,
-): { stated: Stated | null; bodyTo: number; after: Token[] } {
-  const text = plain.text.slice(from, to);
-  let best: RegExpExecArray | null = null;
-  STATED.lastIndex = 0;
-  for (let found = STATED.exec(text); found; found = STATED.exec(text))
-    if (found.index > 0 || found[1] || found[2] || found[3]) best = found;
-  if (!best) return { stated: null, bodyTo: to, after: [] };
-  const behind = best.index + best[0].length;
-  const rest = text.slice(behind);
-  const after = /^[\s.,;)]*$/.test(rest) ? [] : lex(plain, from + behind, to);
-  // A count with stitches behind it is a repeat or a remark, not the sum.
-  if (
-    /^\s*(?:x|\*)?\s*\d/.test(rest) ||
-    parseItems(after, context).items.some((i) => isWork(i) && !isLastSlip(i))
-  )
-    return { stated: null, bodyTo: to, after: [] };
-  const digits = best.slice(1).find((d) => d !== undefined)!;
-  const at = from + best.index + best[0].indexOf(digits);
-  return {
-    stated: { count: Math.min(Number(digits), MOST_COUNT), span: written(plain, at, at + digits.length) },
-    bodyTo: from + best.index,
-    after: after.length ? [comma(after[0]), ...after] : [],
-  };
-}
-
-/** The slip stitch with which a part is fastened off. */
-const isLastSlip = (item: Item): boolean =>
-  item.type === 'stitch' && item.kind === 'slst' && item.times === 1;
-
-/** What stands behind the count is a clause of its own. */
-const comma = ({ from }: Token): Token => ({ type: 'sign', text: ',', from, to: from });

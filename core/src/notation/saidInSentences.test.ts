@@ -19,6 +19,13 @@ describe('rounds in sentences', () => {
     ['Two in each, twelve. Six rounds even. Close.', [12, 12, 12, 12, 12, 12, 12]],
     ['work 3 rounds even and fasten off', [6, 6, 6]],
     ['two in each, twelve;', [12]],
+    ['one sc, two sc into next, repeat all round, nine.', [9]],
+    ['Increase every other stitch (9).', [9]],
+    ['Decrease every other stitch (4).', [4]],
+    ['5 rounds straight.', [6, 6, 6, 6, 6]],
+    ['Work [1 sc, 2 sc in next st] 3 times. 9 sts', [9]],
+    ['R2: 1sc in FLO of each sc. (6sc)', [6]],
+    ['Flatten. Close with 3 sc through both layers. Leave a tail.', [3]],
   ])('%s', (line, made) => expect(told(line)).toMatchObject({ made, errors: [] }));
 
   it('the end that stands in the sentence of rounds is kept', () =>
@@ -45,4 +52,49 @@ describe('work beside what a line decides is marked', () => {
   ])('%s', (line) => expect(told(line).kinds).toEqual(['unread']));
   it('other words beside it are not', () =>
     expect(told('Stuff firmly. It will keep its form.').kinds).toEqual(['pause']));
+});
+
+describe('a ring that is pulled shut ends nothing', () => {
+  it.each([
+    'Begin: magic loop, ch 1, 7 sc into the loop, pull closed. 7 sts',
+    'magic ring, 1 ch, 7 sc into it (7)',
+    '7 sc in a magic ring, pull the ring tight (7)',
+  ])('%s', (line) => {
+    const [part] = read(`Body\n${line}\nR2: inc x7 (14)`).parts;
+    expect(part.rounds.map((r) => r.made)).toEqual([7, 14]);
+    expect(part.end.how).toBe('not known');
+  });
+});
+
+it('a page that was spoken: headings, labels behind commas, counts in words', () => {
+  const page = `BODY. With yellow wool and the 5 mm hook. Rnd 1, six dc into a magic circle. Rnd 2, two dc into each dc, twelve. Rnds 3 to 5, one dc into each dc. Fasten off.
+
+WINGS, two. Orange. Rnd 1, five dc into a magic circle. Rnd 2, dc two together, dc three, four.`;
+  const { terms, parts } = read(page);
+  expect(terms).toBe('uk');
+  expect(parts.map((p) => [p.name, p.make, p.colour, p.rounds.map((r) => r.made)])).toEqual([
+    ['BODY', 1, 'yellow wool', [6, 12, 12, 12, 12]],
+    ['WINGS', 2, 'orange', [5, 4]],
+  ]);
+});
+
+it('the title stands above the first numbered part', () => {
+  const { title, parts } = read(
+    'Whisper Cat\n1) Head\nMagic ring of 6.\nIncrease every stitch (12).\n\n2) Ears – two of them\nMagic ring of 4.',
+  );
+  expect(title).toBe('Whisper Cat');
+  expect(parts.map((p) => p.make)).toEqual([1, 2]);
+});
+
+describe('numbers alone count stitches', () => {
+  const page =
+    'Moose\n\nhead\n6 in mr\n2 in each - 12\n1, inc - 18\n2, inc - 24\nclose\n\near x2\n6 in mr\n6\ndec - 3\ntail';
+  it('a line that is a number is a round, and a tail is left behind the last', () => {
+    const [head, ear] = read(page).parts;
+    expect(head.rounds.map((r) => r.made)).toEqual([6, 12, 18, 24]);
+    expect(ear.rounds.map((r) => r.made)).toEqual([6, 6, 3]);
+    expect(ear.end.how).toBe('open');
+  });
+  it('elsewhere it is that of a page', () =>
+    expect(read('Body\nR1: 6 sc in ring\n12\nR2: inc x6 (12)').page[2].as).toBe('remark'));
 });

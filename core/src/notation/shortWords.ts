@@ -7,6 +7,37 @@ export const SHORT_WORDS: readonly Phrase[] = [
     said: /(?<=\d\s?(?:sc|dc|st))\s+(?=(?:inc|dec|invdec)(?![a-z]))/g,
     tersely: ',',
   },
+  // `5 rounds straight`
+  {
+    said: /(?<=\b(?:rounds?|rnds?|rows?)\s)straight(?=\s*(?:$|[.,;(=]))/g,
+    tersely: 'even',
+  },
+  // `Work [1 sc, inc] 7 times`
+  { said: /(?<=^|[\s:.])work\s+(?=[([*]\s?\d*\s?[a-z])/g, tersely: '' },
+  // `Begin: magic loop, ch 1, 7 sc into the loop`
+  {
+    said: /^\s*(?:to\s+)?(?:begin|start|beginning)\s*[:,]\s*(?=(?:an?\s+)?(?:magic|adjustable|ring|mr|ch)\b)/g,
+    tersely: '',
+  },
+  // `magic loop, ch 1, 7 sc into the loop, pull closed`
+  {
+    said: /(?<=^\s{0,20}|[:.)]\s{1,9})(?:magic|adjustable|sliding)\s+(?:ring|loop|circle)\s?[,.;]?\s+(?:and\s+)?(?:1\s?ch|ch(?:ain)?\s?(?:1|one))\s?[,.;]?\s+(?:and\s+|then\s+)?(?=\d{1,3}\s?[a-z]+\s+(?:in|into)\s+(?:the\s+)?(?:ring|loop|circle|it)\b)/g,
+    tersely: '',
+  },
+  {
+    said: /(?<=\b(?:ring|loop|circle)\s?),?\s+(?:and\s+)?(?:then\s+)?(?:pull|draw)\s+(?:(?:it|the\s+(?:ring|loop|circle|tail|end))\s+)?(?:closed|shut|tight(?:ly)?|together)(?=\s*(?:$|[.,;(=[]))/g,
+    tersely: '',
+  },
+  // `1 sc in FLO of each sc`
+  {
+    said: /\bin\s+(?:the\s+)?(flo|blo|(?:front|back)\s+loops?(?:\s+only)?)\s+of\s+each\s+(sc|dc|hdc|tr|st|stitch)\b/g,
+    tersely: (loops, stitch) => `in each ${stitch} ${loops.startsWith('f') ? 'flo' : 'blo'}`,
+  },
+  // `Close with 4 sc through both layers.`
+  {
+    said: /(?:^\s*|(?<=[.;]\s))(?:(?:flatten|fold|press)(?:\s+(?:it|flat|in\s+half))?\s?[.,]\s+)?close\s+with\s+(?=\d+\s*(?:sc|dc|sl\s?st|ss)\s+(?:through|across|in)\s+(?:both|all)\b)/g,
+    tersely: 'fold, ',
+  },
   // `r3 1 and inc`
   {
     said: /(?<=^\s{0,30}r\d{1,3}[:.]?\s)(\d{1,3})\s+and\s+(?=(?:inc|dec)(?![a-z]))/g,

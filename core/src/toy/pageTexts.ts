@@ -7,6 +7,7 @@ import {
   type LineMeaning,
   type Reading,
 } from '../notation';
+import { bareNumbers, withWord } from './namedStitches';
 
 /** Behind a line that is only heard by people. */
 const note = (line: string): string => `-- ${line}`;
@@ -24,12 +25,14 @@ export function textsOfPage(
   const ends = reading.parts.map((): string[] => []);
   const rest: string[] = [];
   const names = reading.parts.map((p) => nameKey(p.name));
+  const bare = bareNumbers(reading, text);
+  const named = (a: number, b: number) => withWord(text, a, b, bare, reading.terms === 'uk' ? 'dc' : 'sc');
   let [last, whose] = [-1, -1];
   reading.page.forEach(({ line: number, from, to, as: kind, part, goesOn, breaks }) => {
     // Words that the maker takes out of the work are marked, so that the part reads the same by itself.
     const heard = ['note', 'remark'].includes(as[number] ?? '');
     const words = (a: number, b: number) =>
-      part === null ? text.slice(a, b) : inHouseWords(text.slice(a, b), reading, kind === 'round');
+      part === null ? text.slice(a, b) : inHouseWords(named(a, b), reading, kind === 'round');
     const line = heard && part !== null ? note(words(from, to).trim()) : words(from, to);
     if (part !== null) {
       if (kind === 'round') rest.push(...withSizes(reading, text.slice(from, to)));

@@ -1,4 +1,5 @@
 import { factsIn } from '../facts';
+import { plainSigns } from '../lexer';
 import type { Fact, LineNode, Span } from '../syntax';
 import { headerIn, isFurniture, PART_CELL } from './blocks';
 import { headIn, toldBelow, type Head } from './head';
@@ -45,6 +46,16 @@ export abstract class GoingOn extends Looking {
     return goesOnInWords(this.written(last), this.written(last + 1)) && next.type !== 'repeat';
   }
 
+  /** `BODY (worked in one piece from the tail` and `up), MC` below it: a heading whose bracket is closed in the next line; null when it is none. */
+  protected wrappedHead(i: number): Head | null {
+    const next = this.plain[i + 1] ?? '';
+    const open = this.plain[i].lastIndexOf('(') > this.plain[i].lastIndexOf(')');
+    if (!open || !/^[^()]*\)/.test(next)) return null;
+    const both = `${this.written(i).trimEnd()} ${this.written(i + 1).trimStart()}`;
+    const head = headIn(both, plainSigns(both), this.base.terms);
+    return head && this.follows(i + 1).what === 'starts' ? head : null;
+  }
+
   protected headsWords(i: number, node: LineNode): boolean {
     if (
       !this.blankBefore ||
@@ -89,6 +100,21 @@ export abstract class GoingOn extends Looking {
   /** What the line right below the heading of a part tells of it, where it says how often it is made. */
   protected toldAt(i: number): Fact[] | null {
     return this.block === 'part' && this.begins ? toldBelow(this.plain[i]) : null;
+  }
+
+  /** A header that begins another stretch of the page; inside a part only what is done at the end does, or what stands by itself. */
+  protected headerAt(i: number): ReturnType<typeof headerIn> {
+    const found = headerIn(this.plain[i]);
+    if (!found) return null;
+    if (this.block !== 'part') return found;
+    if (found.block === 'assembly') return found.inline && !this.blankBefore ? null : found;
+    return this.blankBefore && !found.inline && !this.begins ? found : null;
+  }
+
+  /** A round with its label, wherever it stands: where it belongs to no part it is not read, and never only words. */
+  protected isLabelledWork(i: number): boolean {
+    const node = this.parse(i, { fresh: false, begins: true });
+    return node.type === 'round' && node.label !== null && !node.label.bare && isWork(node);
   }
 
   /** Work that was read: the part has begun, and so many labels are used. */

@@ -17,7 +17,7 @@ const MAKE = [
   new RegExp(String.raw`(?<![\d.])(\d{1,3})\s*(?:x|times|pieces|pcs|alike|the same)(?![a-z\d])`),
   /\b(both|pair)\b/,
 ] as const;
-const ALONE = new RegExp(String.raw`^(\d{1,2}|(?!one$)[a-z]+(?<=^${N}))$`);
+const ALONE = new RegExp(String.raw`^(\d{1,2}|(?!one$)[a-z]+(?<=^${N}))(?:\s+of\s+(?:them|these|those))?$`);
 /** `The ears, two`: how many, behind the name. */
 const HOW_MANY = new RegExp(String.raw`,\s*(?:${N})\s*$`);
 const LEADS = new RegExp(String.raw`^(?:the\s+)?(${N})\s+(?=[a-z]+s\b)`);
@@ -103,6 +103,7 @@ function nameEnds(text: string, written: string): number {
     text.search(/(?<!\b(?:mrs?|ms|dr|st|no))\.(?:\s|$)/),
     text.search(/,\s*(?:mc|cc\d?|[a-d])\s*(?:,|$)/),
     text.search(/,\s*\d[\d.]{0,4}\s*(?:mm\s*)?hook\b/),
+    text.search(/,\s*[a-z][a-z ]{1,18}\s+(?:yarn|wool)\s*(?:,|$)/),
     text.search(/,\s*(?:make|work|in|with|worked|all\s+in|start|starting|from|x\s*\d|\d+\s*x|both)\b/),
     text.search(/\s+(?:in|with|using)\s+(?:yarn\s|colou?r\s|[a-z]+(?:\s|$))/),
   ].filter((at) => at > 0);

@@ -76,6 +76,20 @@ export const starts = (node: RoundNode): boolean =>
     node.items.every((i) => i.type === 'sign' || (i.type === 'stitch' && i.kind === 'ch')) &&
     node.items.some((i) => i.type === 'stitch' && i.times !== 1));
 
+/** The first round of a part, every word of it read. */
+export const startsPart = (node: LineNode): boolean =>
+  node.type === 'round' &&
+  (node.label === null || node.label.first === 1) &&
+  starts(node) &&
+  isWork(node) &&
+  !node.items.some((item) => item.type === 'unknown');
+
+/** A line that says nothing but the colour and the hook: `With yellow wool and the 5 mm hook.` */
+export const onlyWith = (node: LineNode): boolean =>
+  node.type === 'note' &&
+  node.facts.length > 0 &&
+  node.facts.every((f) => f.fact === 'colour' || f.fact === 'hook');
+
 /** `With sand, ch 20, ...`, and not `ch 1 at the start of a row does not count`. */
 export const CHAINED =
   /\b\d{1,3}\s?ch\b[^.]{0,60}\b\d{1,3}\s?(?:ss|sl st|sc|dc|htr|hdc|tr)\b|\d, (?:\d|two|one) (?:tog\b|together\b|in (?:the )?next\b)|^\s*(?:(?:with|in) [a-z]+,? )?ch(?:ain)? ?\d(?!.*(?:\bcount|=|:))/;

@@ -6,7 +6,17 @@ import type { Fact, LineNode, Span } from '../syntax';
 import { headerIn, isColumnHead, isFurniture, PART_CELL, type Block } from './blocks';
 import { breaksOf } from './breaks';
 import { HEADING_ENDS, headIn, OF_MATERIALS, SHORT_HEAD, WRAPPED, type Head } from './head';
-import { both, CHAINED, COUNTED, isTold, isWork, starts, type LineKind } from './lineKinds';
+import {
+  both,
+  CHAINED,
+  COUNTED,
+  isTold,
+  isWork,
+  onlyWith,
+  starts,
+  startsPart,
+  type LineKind,
+} from './lineKinds';
 
 /** What lines are read in: the terms of the page and the signs it uses. */
 export type Terms = Pick<LineContext, 'terms' | 'symbols' | 'bare' | 'words'>;
@@ -109,6 +119,7 @@ export abstract class Looking {
     const said = this.namedAt(i);
     const head = said && told ? { ...said, node: both(said.node, told.node) } : (said ?? told);
     if (!head || this.decides(plain) || isColumnHead(plain)) return null;
+    if (isFurniture(plain) && !head.tells) return null;
     if (legacy.type === 'repeat' || (legacy.type === 'round' && (legacy.label || legacy.stated))) return null;
     if (told?.node.option) return this.follows(i).what === 'none' ? null : told;
     const listed = this.block === 'materials' || this.block === 'legend';
@@ -122,23 +133,13 @@ export abstract class Looking {
     if (alone && follows.text && head.node.make === 1 && !head.node.hook && !head.node.ringIs) return null;
     // Nothing is worked yet: what is written as a heading and tells something is one, and so is a first line.
     if (told && (isTold(told.node) || (!follows.text && this.begun > 0))) return head;
-    return told && !follows.text && alone ? told : null;
+    return told && alone && this.plain.slice(i + 1).every((p) => p.trim() === '') ? told : null;
   }
 
   /** `Crown in gold.`, `Legs - 4 alike.`: a heading with a full stop, which must tell more than a name. */
   private isShortHead(i: number, blankBefore: boolean): boolean {
     const short = blankBefore && SHORT_HEAD.test(this.written(i));
     return short && this.namedAt(i)?.tells === true;
-  }
-
-  /** `BODY (worked in one piece from the tail` and `up), MC` below it: a heading whose bracket is closed in the next line; null when it is none. */
-  protected wrappedHead(i: number): Head | null {
-    const next = this.plain[i + 1] ?? '';
-    const open = this.plain[i].lastIndexOf('(') > this.plain[i].lastIndexOf(')');
-    if (!open || !/^[^()]*\)/.test(next)) return null;
-    const both = `${this.written(i).trimEnd()} ${this.written(i + 1).trimStart()}`;
-    const head = headIn(both, plainSigns(both), this.base.terms);
-    return head && this.follows(i + 1).what === 'starts' ? head : null;
   }
 
   /** `Antenna (black, make 2): ch 9, sl st back along the ch`: a heading with the first work behind it, and where that begins in the line; null when it is none. */
@@ -156,11 +157,13 @@ export abstract class Looking {
       const cut = found.index + found[0].length;
       const head = headIn(written.slice(0, found.index), plain.slice(0, found.index), this.base.terms);
       if (!head || !(head.tells || (blankBefore && /^\s*\p{Lu}/u.test(written)))) continue;
-      const end = breaks.find((at) => at > cut);
-      const work = parseLine(written.slice(cut, end), this.context({ fresh: false, begins: true }));
-      if (work.type !== 'round' || (work.label && work.label.first !== 1) || !starts(work) || !isWork(work))
-        continue;
-      if (!work.items.some((item) => item.type === 'unknown')) return { head, cut: this.lines[i].from + cut };
+      const [end, next] = breaks.filter((at) => at > cut);
+      const piece = (from: number, to?: number) =>
+        parseLine(written.slice(from, to), this.context({ fresh: false, begins: true }));
+      const work = piece(cut, end);
+      // `BODY. With yellow wool. Rnd 1, 6 dc into a ring.`
+      if (startsPart(work) || (end !== undefined && onlyWith(work) && startsPart(piece(end, next))))
+        return { head, cut: this.lines[i].from + cut };
     }
     return null;
   }
@@ -217,7 +220,10 @@ export abstract class Looking {
       if (this.isShortHead(j, this.isBlank(j - 1))) return { what: 'none', text: true };
       const short = plain.trim().length <= 60 && !/[.!?:,;]\s*$/.test(plain);
       const headed = this.begun === 0 && /:\s*$/.test(plain);
-      if (this.isBlank(j - 1) && (short || headed) && this.namesPart(j)) return { what: 'none', text: true };
+      // `1) Head` below a title
+      const numbered = this.begun === 0 && /^\s*\d{1,2}[.)]\s+[a-z]{3}/.test(plain) && node.type !== 'round';
+      if ((numbered || (this.isBlank(j - 1) && (short || headed))) && this.namesPart(j))
+        return { what: 'none', text: true };
       text = true;
     }
     return { what: 'none', text };
@@ -226,15 +232,6 @@ export abstract class Looking {
   protected namesPart = (i: number): boolean => !this.decides(this.plain[i]) && this.namedAt(i) !== null;
 
   protected isBlank = (i: number): boolean => (this.plain[i] ?? '').trim() === '';
-
-  /** A header that begins another stretch of the page; inside a part only what is done at the end does, or what stands by itself. */
-  protected headerAt(i: number): ReturnType<typeof headerIn> {
-    const found = headerIn(this.plain[i]);
-    if (!found) return null;
-    if (this.block !== 'part') return found;
-    if (found.block === 'assembly') return found.inline && !this.blankBefore ? null : found;
-    return this.blankBefore && !found.inline && !this.begins ? found : null;
-  }
 
   /** Whether work starts in a line that has no heading above it. */
   protected startsWork(i: number): boolean {
@@ -245,12 +242,6 @@ export abstract class Looking {
     if (node.label === null && /^\s*(?:A\s+\p{Ll}{2}|[XVA]\s+(?:is|means|stands)\b)/u.test(this.written(i)))
       return false;
     return node.label !== null || starts(node) || this.page.every((l) => l.as === 'blank');
-  }
-
-  /** A round with its label, wherever it stands: where it belongs to no part it is not read, and never only words. */
-  protected isLabelledWork(i: number): boolean {
-    const node = this.parse(i, { fresh: false, begins: true });
-    return node.type === 'round' && node.label !== null && !node.label.bare && isWork(node);
   }
 
   /** `tr2: 6x inc (12)`: stitches and their count, or a ring, at the end of a line, however it is numbered; a chain that begins something. */
