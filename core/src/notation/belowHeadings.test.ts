@@ -51,6 +51,8 @@ describe('a list of what is needed', () => {
     ['crochet hook, 3 mm, 8 mm eyes', 3],
     ['3.5 mm hook, 8 mm eyes', 3.5],
     ['hook, 8 mm eyes', null],
+    ['3.25mm hook, and a 2.5mm hook for the nose', 3.25],
+    ['3.5 mm hook for the body, 3 mm hook for the rest', null],
   ])('%s', (line, mm) => expect(read(`Toy\n\n${line}\n\nBODY\nR1: 6 sc in ring`).hook?.mm ?? null).toBe(mm));
 });
 

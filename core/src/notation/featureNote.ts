@@ -63,7 +63,7 @@ const MANY = new RegExp(
 const OTHER_UNIT = /(\d{1,3}(?:[.,]\d{1,2})?)\s*(mm|cm|in|inch|inches|"|°|degrees?)\s*apart/;
 /** The eyes are only what something else is measured from. */
 const REFERENCE =
-  /\b(?:between|below|under|above|over|beside|from|of|near|around|round|to|with|and|than|at|behind|outside|inside|for)\s+(?:(?:the|both|each|your|these|either|one|where the)\s+)*(?:two\s+)?eyes?\b/g;
+  /\b(?:between|below|under|above|over|beside|from|of|near|around|round|to|with|and|than|at|behind|outside|inside|(?<!\btime\s)for)\s+(?:(?:the|both|each|your|these|either|one|where the)\s+)*(?:two\s+)?eyes?\b/g;
 const NO_EYE =
   /\beye(?:s)? of (?:the|a|your) needle\b|\bneedle'?s? eye\b|\beyelets?\b|\beye(?:brow|lash|lid)s?\b|\bkeep (?:an|your) eyes?\b|\beye (?:round|line)\b|\bby eye\b|\b(?:an|your) eye on\b/g;
 const OTHERS: readonly (readonly [FeatureNote['what'], RegExp])[] = [

@@ -1,3 +1,4 @@
+import { colourIn } from './poseWords';
 import { bareHook, hookIn, type HookSaid } from './hooks';
 import { craftWord } from './stitches';
 import type { HeadingNode, Terms } from './syntax';
@@ -172,7 +173,8 @@ function toldIn(told: string): Omit<HeadingNode, 'type' | 'name' | 'option' | 'h
   return {
     make: makeX ? Math.max(1, Math.min(999, Number(makeX[1] ?? makeX[2]))) : 1,
     mirrored: /mirror/.test(told),
-    colour: colour?.replace(/^in /, '') ?? null,
+    colour:
+      (colour && /^(?:start|begin)/.test(colour) ? colourIn(colour) : colour?.replace(/^in /, '')) ?? null,
     colours: null,
     yarn,
     ringIs: ring && RING_ENDS.includes(ring[1]) ? ring[1] : null,

@@ -1,4 +1,5 @@
-export { read, splitLines, nameKey } from './read';
+export { nameKey } from './nameKey';
+export { read, splitLines } from './read';
 export type { ReadOptions } from './read';
 export { emptyPart } from './reading';
 export { factsOfNode, featuresIn, LINE_MEANINGS } from './page/lineKinds';

@@ -159,7 +159,8 @@ function labelled(
   };
   if (!label.bare) return round;
   const numbered =
-    isDoneByHand(said.slice(end)) || !(round.items.some(isWork) || round.stated || round.layer);
+    (isDoneByHand(said.slice(end)) && !/\bthrough both\b/.test(said)) ||
+    !(round.items.some(isWork) || round.stated || round.layer);
   if (!numbered && !isProse(round, said)) return round;
   // `4. 6` is the count of a round, or nobody knows what.
   return {

@@ -278,4 +278,26 @@ describe('signs of other hands', () => {
     ];
     expect(told(...hull, 'Deck', 'Ch 5 and work as hull up to and including Rnd 2.').made[1]).toEqual([4, 4]);
   });
+
+  it('counts in a column of their own, behind blanks', () =>
+    expect(
+      told(
+        'BODY',
+        'r1  mr 6 sc              6',
+        'r2  inc in ea            12',
+        'r3-4  sc in ea             12',
+      ),
+    ).toEqual(right([[6, 12, 12, 12]])));
+
+  it('a list of how often each part is made is marked where their headings do not say it', () => {
+    const page = (eyes: string) =>
+      told('Body', 'R1: 6 sc in ring', '', eyes, 'R1: 6 sc in ring', '', 'Body x1, eyes x2').unread;
+    expect(page('Eyes')).toEqual([7]);
+    expect(page('Eyes (make 2)')).toEqual([]);
+  });
+
+  it('a fold in a table is a round', () =>
+    expect(told('Ear', '1\t6 sc in ring\t6', '2\tfold, 3 sc through both layers\t3')).toEqual(
+      right([[6, 3]]),
+    ));
 });

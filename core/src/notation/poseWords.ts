@@ -56,6 +56,9 @@ const CHANGE =
   /^(?:now\s+|then\s+|here\s+)?(?:change|switch|swap)\s+(?:back\s+)?(?:the\s+)?(?:yarn\s+|colou?r\s+)?to\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z][a-z -]{0,24}?|cc?\d)(?:\s+(?:for|in|at|now|here|again|yarn)\b.*)?$/;
 const WITH =
   /^(?:now\s+|then\s+)?(?:(?:start|begin)\s+(?:with|in)|(?:yarn|colou?r)\s*:|(?:working\s+)?in|(?:working\s+)?with|using|use|join(?:\s+in)?|add|go on (?:in|with)|continue (?:in|with))\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z][a-z -]{0,24}?|cc?\d)(?:\s+yarn)?(?:\s+(?:for|and)\b.*|,\s*(?:make|form|begin|start)\b.*\b(?:ring|circle|loop)\b.*)?$/;
+/** `take the green yarn again` */
+const TAKE =
+  /^(?:now\s+|then\s+)?(?:take|pick\s+up)\s+(?:the\s+|your\s+)([a-z][a-z -]{0,24}?)(?:\s+yarn)?(?:\s+again)?$/;
 const BREAK =
   /\b(?:join(?:\s+in)?|cont(?:inue)?\s+in|change\s+to|go on in)\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z]+)\b/;
 const LAST_IN =
@@ -68,11 +71,11 @@ export function colourIn(asSaid: string): string | null {
     /,?\s*(?:and\s+|but\s+)?(?:do not|don't)\s+(?:cut|break|fasten off)\b[^,;.]*$|\s+-\s.*$/,
     '',
   );
-  for (const pattern of [CHANGE, WITH, LAST_IN]) {
+  for (const pattern of [CHANGE, WITH, TAKE, LAST_IN]) {
     const found = pattern.exec(said);
     if (
       found &&
-      (pattern !== WITH || isColour(found[1]) || found[1].split(' ').length === 1) &&
+      ((pattern !== WITH && pattern !== TAKE) || isColour(found[1]) || found[1].split(' ').length === 1) &&
       !/\b(?:hook|needle|ring|half|place|rounds?|both|it|them|total|between)\b/.test(found[1])
     )
       return found[1].trim();

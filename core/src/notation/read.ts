@@ -12,6 +12,7 @@ import type { PartContext } from './work';
 import { problem } from './problems';
 import type { Reading } from './reading';
 import { sizesSaid } from './manySizes';
+import { nameKey } from './nameKey';
 import { guessTerms, usesBareNumbers, usesSymbols } from './pageTerms';
 import type { LineNode, RoundNode, Span, Terms } from './syntax';
 
@@ -184,14 +185,6 @@ function understoodOf(
   );
   return { lines: said.length, understood: said.length - wrong.length };
 }
-
-/** “Wing”, “wings” and “wing 2” are one part. */
-export const nameKey = (name: string): string =>
-  plainSigns(name)
-    .trim()
-    .replace(/\s*\d+$/, '')
-    .replace(/^(the|a) /, '')
-    .replace(/s$/, '');
 
 const asRound = (node: LineNode): RoundNode | null => (node.type === 'round' ? node : null);
 

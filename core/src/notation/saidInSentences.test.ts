@@ -98,3 +98,39 @@ describe('numbers alone count stitches', () => {
   it('elsewhere it is that of a page', () =>
     expect(read('Body\nR1: 6 sc in ring\n12\nR2: inc x6 (12)').page[2].as).toBe('remark'));
 });
+
+it('a lesson: who greets is no part, the eyes are put in where they are named, a colour is taken up again', () => {
+  const { title, parts } = read(
+    [
+      'Welcome to the fifth lesson: "Pim the Pear"',
+      '',
+      'Take the green yarn and your 3.5 mm hook.',
+      '',
+      'ROUND 1 – Make a magic ring and crochet 6 sc into it. You have 6 stitches.',
+      'ROUND 2 – Crochet 2 sc into every stitch. You have 12 stitches.',
+      'Now is the time for the eyes! Place them between rounds 1 and 2, with 5 stitches between them.',
+      'Stuffing, then close.',
+      '',
+      'LEAF',
+      'Take the green again. Chain 5. Starting in the second chain: 1 sc, 2 dc, 1 sc.',
+    ].join('\n'),
+  );
+  expect(title).toMatch(/Pim the Pear/);
+  expect(parts.map((p) => [p.name, p.rounds.map((r) => r.made)])).toEqual([
+    ['', [6, 12]],
+    ['LEAF', [4]],
+  ]);
+  expect(parts[0].pauses.map((p) => p.what)).toEqual(['eyes', 'stuff']);
+  expect(parts[1].colours).toEqual(['green']);
+});
+
+it('stitches that were left free are counted, and the far side of a chain wherever it is named', () => {
+  const made = (...lines: string[]) => read(['Head', ...lines].join('\n')).parts[0].rounds.map((r) => r.made);
+  expect(
+    made(
+      '7ch.',
+      'Row 1: 1sc in 2nd ch from hook, 1sc in each of next 4ch, 3sc in last ch, 1sc in each of next 5ch on the other side. [13]',
+    ),
+  ).toEqual([13]);
+  expect(made('1st round: Sc in the 13 skipped sts, sc in the 14 ch. (27)')).toEqual([27]);
+});

@@ -38,6 +38,16 @@ export const SHORT_WORDS: readonly Phrase[] = [
     said: /(?:^\s*|(?<=[.;]\s))(?:(?:flatten|fold|press)(?:\s+(?:it|flat|in\s+half))?\s?[.,]\s+)?close\s+with\s+(?=\d+\s*(?:sc|dc|sl\s?st|ss)\s+(?:through|across|in)\s+(?:both|all)\b)/g,
     tersely: 'fold, ',
   },
+  // `sc in the 13 skipped sts`
+  {
+    said: /(?<![a-z])(sc|dc|hdc|htr|tr)\s+(?:in|into)\s+(?:each\s+of\s+)?(?:the|all)\s+(\d{1,3})\s+(?:skipped|missed|unworked|free)\s+(?:sts?|stitches|ch|chains|loops?)(?![a-z])/g,
+    tersely: (stitch, count) => `${count} ${stitch}`,
+  },
+  // `1 dc in each of next 5 ch on the other side`
+  {
+    said: /(?<![a-z])((?:\d\s?)?(?:sc|dc|hdc|htr|tr)\s+(?:in|into)\s+(?:each\s+of\s+)?(?:the\s+)?(?:next|last)\s+\d{1,3}\s?(?:ch|sts?)?)\s+(?:on|along|down|up)\s+the\s+(?:other|opposite|second)\s+side(?:\s+of\s+(?:the\s+)?ch(?:ain)?)?/g,
+    tersely: (worked) => `other side: ${worked}`,
+  },
   // `r3 1 and inc`
   {
     said: /(?<=^\s{0,30}r\d{1,3}[:.]?\s)(\d{1,3})\s+and\s+(?=(?:inc|dec)(?![a-z]))/g,

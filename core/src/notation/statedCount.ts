@@ -21,8 +21,9 @@ const STATED = new RegExp(
     String.raw`(?<=[\s*)\]])-\s+(\d+)(?=\s*(?:$|[(\[]))`,
     // `2 dc in every dc 12 dc`, `*dc 1, inc* 18 dc`
     String.raw`(?<=(?:[a-z]\s?\*|\b(?:each|every)\s(?:st|sc|dc|stitch)|\baround)\s{1,4})(\d+)\s+(?:sts|sc|dc|hdc)(?=\s*\.?\s*$)`,
+    String.raw`(?<=\bmr\s\d{1,2}\ssc\s{1,4})(\d+)(?=\s*$)`,
     // `2 sc, inc rep x3 12`
-    String.raw`(?<=\s(?:x\s?\d+|\d+\s?x|\d+ times|twice|around|in each)\s{1,4})(\d+)(?=\s*$)`,
+    String.raw`(?<=\s(?:x\s?\d+|\d+\s?x|\d+ times|twice|around|in each|in ea)\s{1,4})(\d+)(?=\s*$)`,
   ].join('|'),
   'g',
 );

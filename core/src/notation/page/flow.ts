@@ -1,5 +1,6 @@
 import { withColon } from '../numberedLines';
 import type { Span } from '../syntax';
+import { copiesListed } from './copiesListed';
 import type { LineMeaning } from './lineKinds';
 import type { Gathered, Page, PageLine, Terms } from './looking';
 import { frontOf, PageReader } from './page';
@@ -163,5 +164,6 @@ export function pageOf(
     whole.flatMap(({ first }, k) => (said[first + 1] ? [[k + 1, said[first + 1]]] : [])),
   );
   const page = new PageReader(text, whole, base, saidOfWhole).read();
-  return whole.length === lines.length ? page : asWritten(page, whole, lines);
+  const told = whole.length === lines.length ? page : asWritten(page, whole, lines);
+  return { ...told, lines: copiesListed(told.lines, told.sections, text) };
 }

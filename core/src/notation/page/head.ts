@@ -134,7 +134,7 @@ function isName(name: string, words: readonly string[], terms: Terms): boolean {
     return false;
   if ((OF_MATERIALS.test(name) && !OF_EYES.test(name.trim())) || /^\d+ mr$/.test(name.trim())) return false;
   if (
-    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|ch(?:ain)?\s+\d|make\s+(?:an?|the|your|\d+)\b|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|foundation|set-?up|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start|by|designed|written|copyright)\b|.*\b(?:fo|fasten off|don['’]t|do not)\b)/.test(
+    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|ch(?:ain)?\s+\d|make\s+(?:an?|the|your|\d+)\b|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|foundation|set-?up|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start|by|designed|written|copyright|welcome|hello|hi|thanks?|today)\b|.*\b(?:fo|fasten off|don['’]t|do not)\b)/.test(
       name,
     )
   )

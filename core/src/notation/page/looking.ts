@@ -5,6 +5,7 @@ import { colourIn } from '../poseWords';
 import type { Fact, LineNode, Span } from '../syntax';
 import { headerIn, isColumnHead, isFurniture, PART_CELL, type Block } from './blocks';
 import { breaksOf } from './breaks';
+import { listsCopies } from './copiesListed';
 import { HEADING_ENDS, headIn, OF_MATERIALS, SHORT_HEAD, WRAPPED, type Head } from './head';
 import {
   both,
@@ -119,7 +120,7 @@ export abstract class Looking {
     const said = this.namedAt(i);
     const head = said && told ? { ...said, node: both(said.node, told.node) } : (said ?? told);
     if (!head || this.decides(plain) || isColumnHead(plain)) return null;
-    if (isFurniture(plain) && !head.tells) return null;
+    if ((isFurniture(plain) && !head.tells) || listsCopies(plain)) return null;
     if (legacy.type === 'repeat' || (legacy.type === 'round' && (legacy.label || legacy.stated))) return null;
     if (told?.node.option) return this.follows(i).what === 'none' ? null : told;
     const listed = this.block === 'materials' || this.block === 'legend';
@@ -222,7 +223,10 @@ export abstract class Looking {
       const headed = this.begun === 0 && /:\s*$/.test(plain);
       // `1) Head` below a title
       const numbered = this.begun === 0 && /^\s*\d{1,2}[.)]\s+[a-z]{3}/.test(plain) && node.type !== 'round';
-      if ((numbered || (this.isBlank(j - 1) && (short || headed))) && this.namesPart(j))
+      if (
+        (numbered || ((this.isBlank(j - 1) || isColumnHead(this.plain[j - 1])) && (short || headed))) &&
+        this.namesPart(j)
+      )
         return { what: 'none', text: true };
       text = true;
     }

@@ -53,15 +53,22 @@ export function materialsIn(page: Page, text: string): Materials {
   };
 }
 
-/** Every hook that a line names: `3.5 mm hook for the body, 3 mm hook for the ears`. */
-function hooksIn(line: string): HookSaid[] {
+/** For what a second hook is needed, besides the whole: `and a 2.5 mm hook for the nose`. */
+const FOR_A_PIECE = /^\s*(?:hook\s+)?for\s+(?:the\s+|its\s+|their\s+)?(?!body|toy|whole|rest|main|all)[a-z]+/;
+
+/** Every hook that a line names and whether it is that of a piece only: `3.5 mm hook for the body, 3 mm hook for the ears`. */
+function hooksIn(line: string): { hook: HookSaid; piece: boolean }[] {
   const hook = line.includes('hook') ? hookIn(line) : null;
-  return hook ? [hook, ...hooksIn(line.slice(hook.to))] : [];
+  if (!hook) return [];
+  const rest = line.slice(hook.to);
+  return [{ hook, piece: FOR_A_PIECE.test(rest) }, ...hooksIn(rest)];
 }
 
 function hookOf(lines: readonly string[]): Materials['hook'] {
-  const found = lines.flatMap(hooksIn);
-  if (found.length === 0) return hookInList(lines);
+  const all = lines.flatMap(hooksIn);
+  if (all.length === 0) return hookInList(lines);
+  const ofAll = all.filter((h) => !h.piece);
+  const found = (ofAll.length > 0 ? ofAll : all).map((h) => h.hook);
   const same = found.every((h) => h.mm !== null && h.mm === found[0].mm);
   return { said: found.map((h) => h.said).join('; '), mm: same ? found[0].mm : null };
 }

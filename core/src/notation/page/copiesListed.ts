@@ -1,0 +1,48 @@
+import { plainSigns } from '../lexer';
+import { nameKey } from '../nameKey';
+import type { PageLine, Section } from './looking';
+
+const PIECE =
+  /^(?:(?:make|work|crochet)\s+)?(?:(\d{1,2})\s*x?\s+)?([a-z][a-z ]{1,24}?)(?:\s*[x×*]\s*(\d{1,2})|\s*\((\d{1,2})\)|\s+(\d{1,2})\s*x)?$/;
+const LONGEST = 200;
+const ASIDE: readonly PageLine['as'][] = ['remark', 'assembly', 'note', 'placement', 'materials', 'legend'];
+
+/** How often each part of a list is made: `Body x1, eyes x2 and wings x2`; null for any other line. `plain` in lower case. */
+function listed(plain: string): { name: string; make: number }[] | null {
+  if (plain.length > LONGEST) return null;
+  const pieces = plain
+    .trim()
+    .replace(/[.:]$/, '')
+    .split(/\s*[,;+&/]\s*|\s+and\s+/)
+    .map((piece) => PIECE.exec(piece.trim()));
+  if (pieces.length < 2 || pieces.some((p) => p === null)) return null;
+  return pieces.map((p) => ({ name: nameKey(p![2]), make: Number(p![1] ?? p![3] ?? p![4] ?? p![5] ?? 1) }));
+}
+
+/** A line with two names or more that each say how often they are made. */
+export const listsCopies = (plain: string): boolean =>
+  /\d/.test(plain) &&
+  (listed(plain)?.length ?? 0) > 1 &&
+  (plain.match(/[x×*]\s*\d|\d\s*[x×*]/g)?.length ?? 0) > 1;
+
+/** A list of the parts and how often each is made is not read: it is marked where a part's own heading says another number. */
+export function copiesListed(
+  lines: readonly PageLine[],
+  sections: readonly Section[],
+  text: string,
+): PageLine[] {
+  const made = new Map(
+    sections.flatMap(({ name, lines: [first] }) =>
+      first?.node.type === 'heading' ? [[nameKey(name), first.node.make] as const] : [],
+    ),
+  );
+  const differs = ({ from, to }: PageLine): boolean => {
+    const parts = listed(plainSigns(text.slice(from, to)));
+    return (
+      parts !== null &&
+      parts.every(({ name }) => made.has(name)) &&
+      parts.some(({ name, make }) => make !== made.get(name))
+    );
+  };
+  return lines.map((l) => (ASIDE.includes(l.as) && differs(l) ? { ...l, as: 'unread' } : l));
+}
