@@ -32,13 +32,13 @@ const MEANINGS: readonly (readonly [RegExp, string])[] = [
     'dec',
   ],
   [/^(?:bobble|popcorn|[345]-?\s?(?:dc|tr) (?:bobble|popcorn))$/, 'bob'],
-  [/^single crochet$/, 'sc'],
-  [/^half double crochet$/, 'hdc'],
-  [/^half treble(?: crochet)?$/, 'htr'],
-  [/^double crochet$/, 'dc'],
-  [/^treble(?: crochet)?$/, 'tr'],
-  [/^(?:slip ?stitch|slip st|sl st)$/, 'slst'],
-  [/^chain(?: stitch)?$/, 'ch'],
+  [/^(?:single crochet|sc)$/, 'sc'],
+  [/^(?:half double crochet|hdc)$/, 'hdc'],
+  [/^(?:half treble(?: crochet)?|htr)$/, 'htr'],
+  [/^(?:double crochet|dc)$/, 'dc'],
+  [/^(?:treble(?: crochet)?|tr)$/, 'tr'],
+  [/^(?:slip ?stitch|slip st|sl st|ss)$/, 'slst'],
+  [/^(?:chain(?: stitch)?|ch)$/, 'ch'],
   [/^(?:magic|adjustable|starting) (?:ring|circle|loop)$/, 'mr'],
   [/^(?:in (?:the )?)?front loops?(?: only)?$/, 'flo'],
   [/^(?:in (?:the )?)?back loops?(?: only)?$/, 'blo'],
@@ -50,7 +50,7 @@ const codeOf = (word: string, meaning: string): string | undefined =>
 
 /** `bo = 3-dc bobble`, `kn: bobble (5 dc)`, one to a line or several behind commas. */
 const EXPLAINED =
-  /(?:^|[,;:•*|-])[ \t]*([a-z]{1,8})[ \t]*(?:=|:|–|-)[ \t]*([a-z\d][a-z\d ().-]{2,48}?)[ \t]*(?=$|[,;|])/gm;
+  /(?:^|[,;:•*|-])[ \t]*([a-z]{1,8})[ \t]*(?:=|:|–|-)[ \t]*([a-z\d][a-z\d ().-]{1,48}?)[ \t]*(?=$|[,;|])/gm;
 const LONGEST = 20_000;
 const MOST_WORDS = 40;
 

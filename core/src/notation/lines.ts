@@ -98,12 +98,21 @@ function ofTheHouse(asWritten: PlainLine, words: LegendWords | undefined): Plain
     colour && isPlainColour(colour)
       ? { ...written, text: written.text.replace(COLOURED, '$1:$2:') }
       : written;
+  const counted = withoutNoun(line, words);
   const label = words?.label;
-  if (!label) return line;
-  const text = line.text.replace(new RegExp(String.raw`(?<![a-z])${label}(?=\.?\s?\d)`, 'g'), (found) =>
+  if (!label) return counted;
+  const text = counted.text.replace(new RegExp(String.raw`(?<![a-z])${label}(?=\.?\s?\d)`, 'g'), (found) =>
     'r'.padStart(found.length),
   );
-  return { ...line, text };
+  return { ...counted, text };
+}
+
+/** `= 12 m` on a page that calls its stitches so: the count alone; as long as it was. */
+function withoutNoun(line: PlainLine, words: LegendWords | undefined): PlainLine {
+  const nouns = Object.entries(words?.of ?? {}).flatMap(([word, means]) => (means === 'st' ? [word] : []));
+  if (nouns.length === 0) return line;
+  const counted = new RegExp(String.raw`(?<=[=([]\s?\d{1,4}\s?)(?:${nouns.join('|')})(?![a-z])`, 'g');
+  return { ...line, text: line.text.replace(counted, (noun) => ' '.repeat(noun.length)) };
 }
 
 /** `*Change to green.`, `R14-16: sc around (12)*`: a star with no other in its line; null where none stands so. */
@@ -182,7 +191,7 @@ function unlabelled(line: string, said: string, plain: PlainLine, context: LineC
   if ((round.hook || featureIn(said.trim())) && !round.layer && !round.stated && !round.items.some(isWork))
     return noteOf(line.trim(), said);
   if (round.items.length === 0 && !round.stated && !round.layer && round.facts?.length)
-    return noteOf(line.trim(), said);
+    return { ...noteOf(line.trim(), said), ...(round.unread?.length ? { unread: true } : {}) };
   // `ch 4, sl st back` on a line of its own: a chain that hangs from the edge is in no fabric.
   const worked = round.items.filter((i) => i.type !== 'sign');
   if (worked.length > 0 && worked.every(hangs) && !round.stated)

@@ -10,7 +10,7 @@ type NoteNode = Extract<LineNode, { type: 'note' }>;
 
 /** Words with which a line begins that tells what to do with the hands and not with the hook. */
 const HANDS =
-  /^(?:(?:safety |insert |place |add |put |push |attach )*(?:the )?(?:safety )?eyes?|embroider|sew|pin|do not|don't|whip ?stitch|weave in|hide|colou?rs?:|hooks?:|yarn:|materials?:|size:|gauge:|abbreviations?:|sl st to first st and)\b|^(?:colou?rs?|hooks?|yarn|materials?|size|gauge|abbreviations?):/;
+  /^(?:(?:safety |insert |place |add |put |push |attach )*(?:the )?(?:safety )?eyes?|embroider|sew|pin|do not(?! turn)|don't(?! turn)|whip ?stitch|weave in|hide|colou?rs?:|hooks?:|yarn:|materials?:|size:|gauge:|abbreviations?:|sl st to first st and)\b|^(?:colou?rs?|hooks?|yarn|materials?|size|gauge|abbreviations?):/;
 /** Whether words in lower case tell what the hands do without the hook: sewing, embroidering, placing. */
 export const isDoneByHand = (plain: string): boolean =>
   HANDS.test(plain.trim()) ||

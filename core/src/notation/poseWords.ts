@@ -68,7 +68,7 @@ const LAST_IN =
 export function colourIn(asSaid: string): string | null {
   // `now switch to white, do not cut mint`, `change to B - body`
   const said = asSaid.replace(
-    /,?\s*(?:and\s+|but\s+)?(?:do not|don't)\s+(?:cut|break|fasten off)\b[^,;.]*$|\s+-\s.*$/,
+    /,?\s*(?:in|at|with)\s+the\s+last\s+(?:pull-?\s?through|loop|st|stitch|yarn over)\b.*$|,?\s*(?:and\s+|but\s+)?(?:do not|don't)\s+(?:cut|break|fasten off)\b[^,;.]*$|\s+-\s.*$/,
     '',
   );
   for (const pattern of [CHANGE, WITH, TAKE, LAST_IN]) {

@@ -182,7 +182,7 @@ const COUNT_TIMES = /(?<=\w\s{0,3})[([]\s?\d{1,4}\s?(?:sts?)?[)\]]\s?x\s?(\d{1,3
 /** `sc around for 3 rounds`, `(28) (3 rounds)`, `next 4 rounds:`: how many rounds a line stands for, and the line without these words. */
 function manyIn(text: string, from: number): { many: number; text: string } {
   // `18sc x3` on a line of its own, `R10-16: 30 sc (30) x7`
-  const plain = (from === 0 ? PLAIN_TIMES : COUNT_TIMES).exec(text);
+  const plain = (from === 0 && PLAIN_TIMES.exec(text)) || COUNT_TIMES.exec(text);
   if (plain) return { many: Number(plain[1]), text: blanked(text, text.lastIndexOf('x'), text.length) };
   const found = /r(?:oun|n)?ds?|rows?/.test(text) ? FOR_ROUNDS.exec(text.slice(from)) : null;
   if (!found) return { many: 1, text };

@@ -48,6 +48,15 @@ export const SHORT_WORDS: readonly Phrase[] = [
     said: /(?<![a-z])((?:\d\s?)?(?:sc|dc|hdc|htr|tr)\s+(?:in|into)\s+(?:each\s+of\s+)?(?:the\s+)?(?:next|last)\s+\d{1,3}\s?(?:ch|sts?)?)\s+(?:on|along|down|up)\s+the\s+(?:other|opposite|second)\s+side(?:\s+of\s+(?:the\s+)?ch(?:ain)?)?/g,
     tersely: (worked) => `other side: ${worked}`,
   },
+  // `sc evenly around the other three sides, 4 down the side`
+  {
+    said: /(?<!\bedging\b.*)\bevenly\s+(?:a?round|along|down)(?:\s+(?:the\s+)?(?:(?:other|remaining|outer)\s+)?(?:(?:three|3|two|2|four|4)\s+)?(?:sides|edges?|piece))?\s*[,:]\s*(?=\d{1,3}\s+(?:down|along|up|across)\b)/g,
+    tersely: 'around edge: ',
+  },
+  {
+    said: /^\s*(?:do\s+not\s+turn|don't\s+turn|without\s+turning)\s*[.,;]\s*(?=sc\b|dc\b|work\b)/g,
+    tersely: '',
+  },
   // `r3 1 and inc`
   {
     said: /(?<=^\s{0,30}r\d{1,3}[:.]?\s)(\d{1,3})\s+and\s+(?=(?:inc|dec)(?![a-z]))/g,

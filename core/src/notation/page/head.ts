@@ -37,7 +37,7 @@ export const SHORT_HEAD =
 
 /** What may stand between a heading and its work: `Ears:`, `Radish.`, `TAIL -`, `HEAD—`, `Comb.--`, `for the head we ...`. */
 export const HEADING_ENDS =
-  /(?:[:.]|\s[-\u2010-\u2015])\s+(?=\S)|[\u2014\u2015](?=\S)|\.(?:--|[-\u2014])\s?(?=\S)|\t(?=\d+\t)|(?<=\bfor\s(?:the|his|her|its|their|my)\s[a-z]{2,20}),?\s(?=(?:we|you|i)\s)/gi;
+  /(?:[:.]|\s[-\u2010-\u2015])\s+(?=\S)|[\u2014\u2015](?=\S)|\.(?:--|[-\u2014])\s?(?=\S)|\t(?=\d+\t)|(?<=[)\]])\s+(?=(?:using|with)\s)|(?<=\bfor\s(?:the|his|her|its|their|my)\s[a-z]{2,20}),?\s(?=(?:we|you|i)\s)/gi;
 
 /** `- SHELL TOP - (sand)`: a heading between dashes is no point of a list. */
 export const WRAPPED = /^\s*-+\s+[^-]+\s-+(?:\s|$)|^\s*-{2,}[^\s-][^-]*-{2,}(?:\s|$)/;
@@ -105,7 +105,7 @@ function nameEnds(text: string, written: string): number {
     text.search(/,\s*\d[\d.]{0,4}\s*(?:mm\s*)?hook\b/),
     text.search(/,\s*[a-z][a-z ]{1,18}\s+(?:yarn|wool)\s*(?:,|$)/),
     text.search(/,\s*(?:make|work|in|with|worked|all\s+in|start|starting|from|x\s*\d|\d+\s*x|both)\b/),
-    text.search(/\s+(?:in|with|using)\s+(?:yarn\s|colou?r\s|[a-z]+(?:\s|$))/),
+    text.search(/\s+(?:in|with|using)\s+(?:yarn\s|colou?r\s|[a-z]+(?:[\s,]|$))/),
   ].filter((at) => at > 0);
   let end = Math.min(text.length, ...ends);
   // `Head and body, green`
@@ -134,7 +134,7 @@ function isName(name: string, words: readonly string[], terms: Terms): boolean {
     return false;
   if ((OF_MATERIALS.test(name) && !OF_EYES.test(name.trim())) || /^\d+ mr$/.test(name.trim())) return false;
   if (
-    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|ch(?:ain)?\s+\d|make\s+(?:an?|the|your|\d+)\b|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|foundation|set-?up|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start|by|designed|written|copyright|welcome|hello|hi|thanks?|today)\b|.*\b(?:fo|fasten off|don['’]t|do not)\b)/.test(
+    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|ch(?:ain)?\s+\d|make\s+(?:an?|the|your|\d+)\b|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|foundation|set-?up|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start|by|designed|written|copyright|welcome|hello|hi|thanks?|today)\b|.*\b(?:fo|fasten off|don['’]t|do not|(?:are|is)\s+(?:made|worked|crocheted))\b)/.test(
       name,
     )
   )
