@@ -191,7 +191,7 @@ function unlabelled(line: string, said: string, plain: PlainLine, context: LineC
   if ((round.hook || featureIn(said.trim())) && !round.layer && !round.stated && !round.items.some(isWork))
     return noteOf(line.trim(), said);
   if (round.items.length === 0 && !round.stated && !round.layer && round.facts?.length)
-    return { ...noteOf(line.trim(), said), ...(round.unread?.length ? { unread: true } : {}) };
+    return { ...noteOf(line.trim(), said), ...(round.unread?.length || lost(said) ? { unread: true } : {}) };
   // `ch 4, sl st back` on a line of its own: a chain that hangs from the edge is in no fabric.
   const worked = round.items.filter((i) => i.type !== 'sign');
   if (worked.length > 0 && worked.every(hangs) && !round.stated)
@@ -208,16 +208,19 @@ const COUNTED =
   /\S\s*=\s*\d{1,4}\s*(?:sts?|stitches)?\.?\s*$|\S\s*[([]\s*\d{1,4}\s*(?:sts?|stitches)?\s*[)\]]\.?\s*$/;
 
 /** Whether a sentence that decides nothing sounds like work; of one that decides something only stitches do. */
-const lost = (said: string): boolean => {
+const lost = (words: string): boolean => {
+  // `Ch 1 does not count.` tells of no work.
+  const said = words.replace(/\bch(?:ain)? ?1\b[^.]{0,40}\bcount[^.]*/, '');
   const sentences = sentencesOf(said).map(({ from, to }) => said.slice(from, to));
-  const open = sentences.filter((s) => factsIn(s).every((f) => f.fact === 'colour') && soundsLikeWork(s));
+  const undecided = sentences.filter((s) => factsIn(s).every((f) => f.fact === 'colour'));
+  const open = undecided.filter(soundsLikeWork);
   // A chain is worked, whatever its sentence decides besides.
   const chained = /\bch(?:ain)?\s?\d/.test(said);
   return (
     chained ||
     BEGINS_RING.test(said) ||
     open.length === sentences.length ||
-    open.some((s) => CRAFT_COUNT.test(s)) ||
+    undecided.some((s) => CRAFT_COUNT.test(s)) ||
     COUNTED.test(said)
   );
 };

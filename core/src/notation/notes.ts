@@ -102,7 +102,7 @@ const COUNTED_WORK =
   /\b(?:sc|hdc|dc|htr|tr|inc|dec|sl st|slip stitch|single crochet)\b[^.;()]*\(\s*\d+\s*\)|\b\d+\s+in\s+(?:an?\s+|the\s+)?(?:magic\s+|adjustable\s+)?(?:ring|circle|loop|mr)\b/;
 
 /** The slip stitch with which a part is fastened off is no round. */
-const withoutLastStitch = (text: string): string =>
+export const withoutLastStitch = (text: string): string =>
   text
     .replace(
       /^(?:1\s+)?(?:sl\.? ?st|ss|slip stitch|slst)(?!\s+(?:a?round|across|evenly|in(?:to)? each))(?:\s+(?:in|into|to)\s+(?:the\s+)?(?:next|first)(?:\s+(?:st|stitch|sc|dc|one))?)?/,
@@ -120,11 +120,17 @@ export function noteOf(text: string, plain: string, facts: readonly Fact[] = fac
   return { type: 'note', text, feature: featureIn(plain.trim()), facts, ...(hook ? { hook } : {}) };
 }
 
+/** What looks like a heading and heads no work below it: `Arms: make 2, same as hat, then sc in each for 6 rds.` is marked. */
+export const headsNothing = (text: string, plain: string): NoteNode => ({
+  ...noteOf(text, plain),
+  ...(CRAFT_COUNT.test(plain) ? { unread: true } : {}),
+});
+
 const WORK =
   /^(?:make|work|you (?:will )?need) (?:\d{1,2}|two|three|four|five|six|eight|both)\b(?! mm)|\b(?:rep(?:eat)?|decreas(?:e|ing)|increas(?:e|ing)|keep (?:on )?(?:going|crocheting|working)|(?:work|carry|go) on (?:for|until|like|as)|pull (?:it )?tight|do not stuff|don't stuff|crochet(?:ing)?|work (?:in|around|across|even|\d)|leave \d|ch(?:ain)? \d+|skip|fasten off|hook|(?:\d+|each|every|next|last) (?:st|sts|stitch|stitches|sc|dc|hdc|inc|dec)|(?:rounds?|rnds?|rows?) (?:\d|of)|slip stitch|sl\.? ?st|\d+ ?(?:chs?|chains?|ss|incs?|decs?|htr|tr)|(?:sc|dc|hdc|ss) (?:around|across|along|through|together)|(?:leg|arm|wing|ear|fin|part|piece|side) (?:2|two)\b.*\bsame)\b/;
 /** What sounds like work and is told elsewhere: a ring is made where its first round says so, a case is the maker's choice. */
 const TOLD =
-  /\bmake an? (?:magic|adjustable|sliding) (?:ring|circle|loop)\b|^(?:if|or|option|optional|alternatively)\b|\binstead\b|\bmark(?:er)?\b|\bslip ?knot\b|^(?:pull|draw) (?:it |the (?:ring|loop|circle) )?(?:shut |closed? )?tight(?:ly)?\.?$/;
+  /\bch(?:ain)? ?1\b[^.]{0,40}\b(?:does not|doesn't|do not|don't|never) count|\bmake an? (?:magic|adjustable|sliding) (?:ring|circle|loop)\b|^(?:if|or|option|optional|alternatively)\b|\binstead\b|\bmark(?:er)?\b|\bslip ?knot\b|^(?:pull|draw) (?:it |the (?:ring|loop|circle) )?(?:shut |closed? )?tight(?:ly)?\.?$/;
 
 /** `make a magic ring and put eight single crochets into it`: more than a ring is made. */
 const INTO_RING = new RegExp(

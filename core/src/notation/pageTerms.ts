@@ -52,7 +52,7 @@ export const usesBareNumbers = (plain: string): boolean =>
     /(?:^|[\s:])r(?:n?ds?)?\s*\d+\s+\d+\s+in\s+(?:an?\s+)?(?:mr|magic|ring)/m.test(plain)) &&
     !/(^|[^a-z])(?:sc|dc|single crochet|double crochet)(?![a-z])/m.test(plain)) ||
   // `(1, inc) x6`, and `sc` only where nothing changes
-  (/[([][^\S\n]?\d{1,2}[^\S\n]?,[^\S\n]?(?:inc|dec)[)\]]/.test(plain) &&
+  (/[([*][^\S\n]?\d{1,2}[^\S\n]?,[^\S\n]?(?:inc|dec)[)\]*]/.test(plain) &&
     !/[([*][^\S\n]?(?:\d[^\S\n]?(?:sc|dc)|(?:sc|dc)[^\S\n]?\d)[^()[\]*\n]{0,20}(?:inc|dec)(?![a-z])/m.test(
       plain,
     ));

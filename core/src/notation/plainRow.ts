@@ -22,7 +22,7 @@ const turned = (text: string): string =>
 /** `👀 between R8 and R9`, `➡️ change to rust`, `[19:02] Nele: r2`, `- [ ] R2`, `2. Round 2:`, `Step 3. Sc around`, `Last round: dec x6`: what only leads a line; as long as it was. A line of copyright keeps its sign. */
 const undone = (text: string): string =>
   text.replace(
-    /^\s*(?:(?:\[\d{1,2}[:.]\d{2}(?:[:.]\d{2})?\]|\d{1,2}:\d{2}(?::\d{2})?)\s+(?:-\s+)?\p{L}[\p{L} ]{0,20}:\s+|-{1,2}>\s*|[-*]\s*\[[ x]\]\s+|\d{1,3}[.)]\s+(?=(?:rounds?|rnds?|rows?|r)\.?\s?\d+(?:\s?-\s?r?\d+)?\s?[:.)-])|#{1,6}\s+(?=[a-z]{2})|(?:(?![©®™])\p{Extended_Pictographic}\s*)+|step\s+\d{1,2}\s*[.:)]\s+|(?:the\s+)?(?:last|final)\s+(?:round|rnd|row)\s*:\s+|next\s+(?:round|rnd|row)\s+(?=\d{1,3}\s(?:sc|dc|hdc|htr|tr|ch|inc|dec)\b))(?=\S)/u,
+    /^\s*(?:(?:\[\d{1,2}[:.]\d{2}(?:[:.]\d{2})?\]|\d{1,2}:\d{2}(?::\d{2})?)\s+(?:-\s+)?\p{L}[\p{L} ]{0,20}:\s+|-{1,2}>\s*|>{2,}\s+|[-*]\s*\[[ x]\]\s+|\d{1,3}[.)]\s+(?=(?:rounds?|rnds?|rows?|r)\.?\s?\d+(?:\s?-\s?r?\d+)?\s?[:.)-])|#{1,6}\s+(?=[a-z]{2})|(?:(?![©®™])\p{Extended_Pictographic}\s*)+|step\s+\d{1,2}\s*[.:)]\s+|(?:the\s+)?(?:last|final)\s+(?:round|rnd|row)\s*:\s+|next\s+(?:round|rnd|row)\s+(?=\d{1,3}\s(?:sc|dc|hdc|htr|tr|ch|inc|dec)\b))(?=\S)/u,
     (lead) => ' '.repeat(lead.length),
   );
 

@@ -4,7 +4,7 @@ import { parseItems } from './items';
 import { LAYER } from './layerWords';
 import type { LineContext } from './lines';
 import { lex, written, type PlainLine } from './lexer';
-import { CRAFT_COUNT, EXPLAINS, soundsLikeWork } from './notes';
+import { CRAFT_COUNT, EXPLAINS, soundsLikeWork, withoutLastStitch } from './notes';
 import { countSaid, NUMBER_PATTERN } from './numberWords';
 import { sentencesOf } from './sentences';
 import { isWork, MOST_COUNT, statedOf } from './statedCount';
@@ -134,7 +134,8 @@ function workOf(
     const again = decided.length === 0 ? moreOf(own) : 0;
     more += again;
     const told = said.slice(sentence.from, sentence.to);
-    if (decided.length === 0 && again === 0 && soundsLikeWork(told)) unread.push(sentence);
+    const worked = i > 0 && CRAFT_COUNT.test(withoutLastStitch(own)) && decided.some((f) => f.fact === 'off');
+    if (worked || (decided.length === 0 && again === 0 && soundsLikeWork(told))) unread.push(sentence);
     facts.push(...decided);
     rest = blanked(rest, sentence.from, sentence.to);
   });

@@ -26,6 +26,9 @@ describe('rounds in sentences', () => {
     ['Work [1 sc, 2 sc in next st] 3 times. 9 sts', [9]],
     ['R2: 1sc in FLO of each sc. (6sc)', [6]],
     ['Flatten. Close with 3 sc through both layers. Leave a tail.', [3]],
+    ['R2: sc in each st by the back loop', [6]],
+    ['R2: sc in next 5, 2 sc in FLO of next st', [7]],
+    ['R2: [1 sc, 2 tog] x2 (4)', [4]],
   ])('%s', (line, made) => expect(told(line)).toMatchObject({ made, errors: [] }));
 
   it('the end that stands in the sentence of rounds is kept', () =>
@@ -133,4 +136,26 @@ it('stitches that were left free are counted, and the far side of a chain wherev
     ),
   ).toEqual([13]);
   expect(made('1st round: Sc in the 13 skipped sts, sc in the 14 ch. (27)')).toEqual([27]);
+});
+
+describe('a chain, its stitches, their count and the end in one line', () => {
+  it.each([
+    'With red, ch 32. Sl st in 2nd ch from hook and in each ch. (31) Fasten off, sew on.',
+    'Ch 32. Sl st in 2nd ch from hook and in each ch (31). Fasten off.',
+  ])('%s', (line) => {
+    const [part] = read(`Band\n${line}`).parts;
+    expect([part.rounds.map((r) => r.made), part.end.how]).toEqual([[31], 'open']);
+  });
+});
+
+it('how a ring begins in words of its own', () => {
+  const made = (...lines: string[]) => read(['Egg', ...lines].join('\n')).parts[0].rounds.map((r) => r.made);
+  expect(made('Start with an adjustable loop with 6 sts', '1 row: (inc) x 6 = 12')).toEqual([6, 12]);
+  expect(made('Rnd 1) 6 sc, magic ring = 6', 'Rnd 2) 2 sc each st = 12')).toEqual([6, 12]);
+});
+
+it('a part that is told in one line of words is marked, a chain that counts for nothing is not', () => {
+  const kinds = (line: string) => read(`Hat\nR1: 6 sc in ring\nFO\n\n${line}`).page.at(-1)!.as;
+  expect(kinds('Arms: make 2, same as hat to Rd 5, then sc in each for 6 rds. FO.')).toBe('unread');
+  expect(kinds('Worked in joined rounds. Ch 1 does not count.')).not.toBe('unread');
 });

@@ -29,11 +29,22 @@ export function sentencesOf(text: string, from = 0, to = text.length): Span[] {
       if (short && !counted && !STARTS_ANEW.test(text.slice(i + 1, i + 24))) continue;
       push(i + 1);
       start = i + 1;
+    } else if (
+      (c === ')' || c === ']') &&
+      ENDS_BEHIND.test(text.slice(i + 1, i + 12)) &&
+      COUNT.test(text.slice(Math.max(start, i - 20), i + 1))
+    ) {
+      push(i + 1);
+      start = i + 1;
     }
   }
   push(to);
   return found;
 }
+
+/** `in each ch. (31) Fasten off`: what the hands do behind a count is a sentence of its own. */
+const COUNT = /[a-z\d).]\s{1,3}[([]\s?=?\s?\d{1,4}\s?(?:sts?|stitches|sc|dc)?\s?.$/;
+const ENDS_BEHIND = /^\s+(?:fasten|finish|cut|break|leave|stuff|fill|close|sew|weave|fo\b|f\.?\/?o\b)/;
 
 /** `stuff → no`: an arrow behind a word or two stands for a colon. */
 const NAMES = /^\s*[a-z]+(?: [a-z]+)?\s*$/;

@@ -57,6 +57,27 @@ export const SHORT_WORDS: readonly Phrase[] = [
     said: /^\s*(?:do\s+not\s+turn|don't\s+turn|without\s+turning)\s*[.,;]\s*(?=sc\b|dc\b|work\b)/g,
     tersely: '',
   },
+  // `6 sc, magic ring`
+  {
+    said: /(?<=\d\s?(?:sc|dc|hdc|htr|tr)\s?),\s(?:magic|adjustable)\s(?:ring|circle|loop)(?=\s*(?:$|[=([]))/g,
+    tersely: ' in ring',
+  },
+  // `[2 sc, 2 tog] x6`
+  { said: /(?<=^\s*|[,([*:)]\s{0,3}|\d\s?sc,\s)2\s?tog(?=\s*(?:x\s?\d|[)\]*]))/g, tersely: 'dec' },
+  // `Start with an adjustable loop with 6 sts`
+  {
+    said: /^\s*(?:start|begin)\s+with\s+an?\s+(?:magic|adjustable|sliding)\s+(?:ring|circle|loop)\s+(?:with|of)\s+(\d{1,2})\s+(?:sts?|stitches|sc)\s*\.?\s*$/g,
+    tersely: (count) => `mr ${count}`,
+  },
+  {
+    said: /\bby\s+the\s+(back|front)\s+loops?(?:\s+only)?/g,
+    tersely: (loop) => (loop === 'back' ? 'blo' : 'flo'),
+  },
+  // `2 hdc in FLO of next st`
+  {
+    said: /\bin\s+(?:the\s+)?(flo|blo)\s+of\s+(?:the\s+)?next\s+(st|stitch|sc|dc|hdc)(?![a-z])/g,
+    tersely: (loops, stitch) => `in next ${stitch} ${loops}`,
+  },
   // `r3 1 and inc`
   {
     said: /(?<=^\s{0,30}r\d{1,3}[:.]?\s)(\d{1,3})\s+and\s+(?=(?:inc|dec)(?![a-z]))/g,

@@ -51,7 +51,7 @@ export function statedOf(
   const after = /^[\s.,;)]*$/.test(rest) ? [] : lex(plain, from + behind, to);
   // A count with stitches behind it is a repeat or a remark, not the sum.
   if (
-    /^\s*(?:x|\*)?\s*\d/.test(rest) ||
+    /^\s*(?:[x*]\s*)?\d/.test(rest) ||
     parseItems(after, context).items.some((i) => isWork(i) && !isLastSlip(i))
   )
     return { stated: null, bodyTo: to, after: [] };

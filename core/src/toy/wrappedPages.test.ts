@@ -75,6 +75,7 @@ const NOT_TOLD = new Set([
   'molly-manatee 55',
   'snail-mail 50',
   'snail-mail 75',
+  'carrot-gnome 60',
   'walter-walrus 50',
   'walter-walrus 55',
   'walter-walrus 65',

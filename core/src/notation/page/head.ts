@@ -7,7 +7,7 @@ import { craftWord } from '../stitches';
 import type { Fact, HeadingNode, Terms } from '../syntax';
 
 const STEP = new RegExp(
-  String.raw`^(?:(?:part|piece|name)\s*[;\t]\s*|(?:step|part|section|piece|chapter)\s+(?:${N}|[ivx]+|[a-h])\s*[:.)-]\s*|(?:(?:okay|ok|so|now|well|right|then|next|and|first)[,\s]+)*for\s+(?:the|his|her|its|their|my)\s+|\d{1,2}\s*(?:[.)]|-(?=\s+[a-z]))\s+|[a-h]\s*[.)]\s+)`,
+  String.raw`^(?:(?:part|piece|name)\s*[;\t]\s*|(?:step|part|section|piece|chapter)\s+(?:${N}|[ivx]+|[a-h])\s*[:.)-]\s*|(?:(?:okay|ok|so|now|well|right|then|next|and|first)[,\s]+)*for\s+(?:the|his|her|its|their|my)\s+|\d{1,2}\s*(?:[.)]|-(?=\s+[a-z]))\s+|[a-h]\s*[.)]\s+|(?:crochet|hook)\s+(?:the|an?|your|his|her)\s+(?=[a-z ]{3,30}(?:[:(,]|$)))`,
 );
 const MAKE = [
   new RegExp(

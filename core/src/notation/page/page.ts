@@ -1,5 +1,5 @@
 import { bareHeading } from '../headings';
-import { noteOf } from '../notes';
+import { headsNothing, noteOf } from '../notes';
 import { parseLine } from '../lines';
 import { holdsFor } from '../partFacts';
 import type { Fact, LineNode } from '../syntax';
@@ -201,7 +201,7 @@ export class PageReader extends GoingOn {
       this.block = 'assembly';
       return this.aside(i, 'assembly');
     }
-    if (node.type === 'heading') node = noteOf(this.written(i).trim(), plain);
+    if (node.type === 'heading') node = headsNothing(this.written(i).trim(), plain);
     this.counts(node);
     this.add(i, last, node, kindOf(node, plain));
     this.fresh =
