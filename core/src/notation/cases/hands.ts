@@ -1,4 +1,6 @@
 import { PLAIN_HANDS } from './plainHands';
+import { PRINTED_HANDS } from './printedHands';
+import { range, said } from './numbersSaid';
 
 /**
  * Pages in many hands, for tests: one made-up toy is written as people write. Shares no code with the reader or the printer.
@@ -36,13 +38,6 @@ export interface Hand {
   end: string[];
 }
 
-const WORDS =
-  'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen twenty'.split(
-    ' ',
-  );
-const said = (n: number): string => WORDS[n] ?? String(n);
-const range = (from: number, to: number, dash: string): string =>
-  from === to ? String(from) : `${from}${dash}${to}`;
 /** `2 sc, `; nothing where no plain stitch stands before the shaping. */
 const before = (plain: number, word: string, form: (n: number, word: string) => string): string =>
   plain === 0 ? '' : `${form(plain, word)}, `;
@@ -272,6 +267,7 @@ export const HANDS: Record<string, Hand> = {
   tutorial,
   notes,
   ...PLAIN_HANDS,
+  ...PRINTED_HANDS,
 };
 
 /** A page of a toy in one hand, and the line of each label, from 1. */

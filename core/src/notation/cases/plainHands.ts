@@ -1,7 +1,6 @@
+import { range } from './numbersSaid';
 import type { Hand, PlainRound } from './hands';
 
-const range = (from: number, to: number, dash: string): string =>
-  from === to ? String(from) : `${from}${dash}${to}`;
 /** How much a round grows: `+6`, `-6`. */
 const change = ({ shape, times }: PlainRound): string => `${shape === 'inc' ? '+' : '-'}${times}`;
 

@@ -1,3 +1,4 @@
+import { isPlainColour } from '../colours';
 import { plainSigns } from '../lexer';
 import { parseLine, type LineContext } from '../lines';
 import { BEGINS_RING, CRAFT_COUNT, factsOf } from '../notes';
@@ -133,6 +134,8 @@ export abstract class Looking {
     const alone = this.page.every((l) => l.as === 'blank');
     if (alone && follows.text && head.node.make === 1 && !head.node.hook && !head.node.ringIs) return null;
     // Nothing is worked yet: what is written as a heading and tells something is one, and so is a first line.
+    // `sand • hook 3.5 mm` is what it is made with.
+    if (isPlainColour(head.node.name.toLowerCase())) return null;
     if (told && (isTold(told.node) || (!follows.text && this.begun > 0))) return head;
     return told && alone && this.plain.slice(i + 1).every((p) => p.trim() === '') ? told : null;
   }
