@@ -53,8 +53,7 @@ export function decide(part: PartReading, facts: readonly Fact[]): string | null
         part.tailMm = Math.max(part.tailMm ?? 0, fact.tailMm);
         break;
       case 'make':
-        Object.assign(part, { make: fact.make, mirrored: fact.mirrored || part.mirrored });
-        part.copyColours = fact.colours ?? part.copyColours;
+        madeSoOften(part, fact);
         break;
       case 'ring':
         if (holdsFor(fact, part.name)) part.ringIs ??= fact.ringIs;
@@ -75,6 +74,13 @@ export function decide(part: PartReading, facts: readonly Fact[]): string | null
         break;
     }
   return colour;
+}
+
+/** How often a part is made, and in which colours. */
+function madeSoOften(part: PartReading, { make, mirrored, colours }: Extract<Fact, { fact: 'make' }>): void {
+  part.make = make;
+  part.mirrored ||= mirrored;
+  part.copyColours = colours ?? part.copyColours;
 }
 
 /** Filling that goes in after the rounds that the part has now. */

@@ -1,10 +1,23 @@
 import { read, type Item, type Reading } from '../notation';
 
 /**
- * Where numbers alone count stitches in parts that do not show it by themselves, as `6` below `6 in mr`: offsets in the
- * text of the page behind which the word for the stitch is written, rising. None on a page that names its stitches.
+ * Pieces of a page, between two offsets, with the stitch named wherever a number alone counts stitches in a part that does not
+ * show it by itself, as `6` below `6 in mr`. On a page that names its stitches they stay as they are.
  */
-export function bareNumbers(reading: Reading, text: string): number[] {
+export function namedStitches(reading: Reading, text: string): (from: number, to: number) => string {
+  const ends = bareNumbers(reading, text);
+  const word = reading.terms === 'uk' ? 'dc' : 'sc';
+  return (from, to) =>
+    ends
+      .filter((at) => at > from && at <= to)
+      .reduceRight(
+        (piece, at) => `${piece.slice(0, at - from)} ${word}${piece.slice(at - from)}`,
+        text.slice(from, to),
+      );
+}
+
+/** Offsets behind such numbers, rising. */
+function bareNumbers(reading: Reading, text: string): number[] {
   if (!reading.bare) return [];
   return reading.parts
     .filter(({ lines }) => !read(lines.map((l) => text.slice(l.from, l.to)).join('\n')).bare)
@@ -26,18 +39,3 @@ function endsOf(item: Item, from: number, text: string): number[] {
     return [];
   return [from + item.span.to];
 }
-
-/** A piece of the text with a word behind each of some offsets. */
-export const withWord = (
-  text: string,
-  from: number,
-  to: number,
-  ends: readonly number[],
-  word: string,
-): string =>
-  ends
-    .filter((at) => at > from && at <= to)
-    .reduceRight(
-      (piece, at) => `${piece.slice(0, at - from)} ${word}${piece.slice(at - from)}`,
-      text.slice(from, to),
-    );

@@ -7,7 +7,7 @@ import {
   type LineMeaning,
   type Reading,
 } from '../notation';
-import { bareNumbers, withWord } from './namedStitches';
+import { namedStitches } from './namedStitches';
 
 /** Behind a line that is only heard by people. */
 const note = (line: string): string => `-- ${line}`;
@@ -25,8 +25,7 @@ export function textsOfPage(
   const ends = reading.parts.map((): string[] => []);
   const rest: string[] = [];
   const names = reading.parts.map((p) => nameKey(p.name));
-  const bare = bareNumbers(reading, text);
-  const named = (a: number, b: number) => withWord(text, a, b, bare, reading.terms === 'uk' ? 'dc' : 'sc');
+  const named = namedStitches(reading, text);
   let [last, whose] = [-1, -1];
   reading.page.forEach(({ line: number, from, to, as: kind, part, goesOn, breaks }) => {
     // Words that the maker takes out of the work are marked, so that the part reads the same by itself.
@@ -62,16 +61,19 @@ export function textsOfPage(
   if (reading.sizes > 1 && own.length > 0) ends[0].push(note(sizesSaid(reading.sizes, text.toLowerCase())));
   return {
     parts: own.map((lines, i) => [lines.join('\n').replace(/\s+$/, ''), ...ends[i]].join('\n')),
-    rest: rest
-      .join('\n')
-      .replace(/\n{3,}/g, '\n\n')
-      .trim(),
+    rest: withoutGaps(rest),
   };
 }
 
 /** A line that says its numbers for several sizes: those of the others are in no part, so it stays with the rest as it was written. */
 const withSizes = ({ sizes }: Reading, line: string): string[] =>
   sizes > 1 && ofFirstSize(line) !== line ? [line.trim()] : [];
+
+const withoutGaps = (lines: readonly string[]): string =>
+  lines
+    .join('\n')
+    .replace(/\n{3,}/g, '\n\n')
+    .trim();
 
 /** A round that went on in its line ends where its own line does. */
 const endedLine = (line: string, broken: boolean): string =>

@@ -178,3 +178,28 @@ test('a file that is dropped and a list that is pasted are pages, too', async ({
   await expect(field(page)).toHaveValue(/^Ear\n+1\. 6 sc in ring \(6\)\n+2\. inc x6 \(12\)$/);
   await expect(page.getByText('1 part, 2 rounds')).toBeVisible();
 });
+
+test('what was taken as likely is told on the desk, and in the part when the toy is made', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: /^(New toy|Paste a pattern)$/ }).click();
+  await field(page).fill(
+    [
+      'Skua chick',
+      'Sizes: small (medium, large)',
+      '',
+      'Body',
+      'Rnd 1: 6 (7, 8) sc in magic ring.',
+      'Rnd 2: inc around. 12 (14, 16)',
+      'Rnd 3: 18 (+6)',
+      'Rnds 4-6 (4-7, 4-8): sc around. 18 (21, 24)',
+    ].join('\n'),
+  );
+  await expect(page.getByText(/Every line was read · 2 lines to check, read as is likely/)).toBeVisible();
+  await expect(row(page, 5)).toHaveAccessibleName(/3 sizes: the first is read, small/);
+  await expect(row(page, 7)).toHaveAccessibleName(/spread evenly, as \(sc, inc\) x6/);
+  await page.getByRole('switch', { name: 'Only what to look at' }).click();
+  await expect(row(page, 6)).toHaveCount(0);
+  await expect(row(page, 7)).toBeVisible();
+  await page.getByRole('button', { name: 'Add this part' }).click();
+  await expect(rounds(page)).toContainText(/3 sizes: the first is read, small/);
+});

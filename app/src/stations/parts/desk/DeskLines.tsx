@@ -102,7 +102,7 @@ function DeskRow({ line, chosen, onPress }: { line: DeskLine; chosen: boolean; o
       label={say.desk.lineSays(
         line.line,
         `${line.kind}${line.byYou ? ` ${say.desk.byYou}` : ''}`,
-        [`${line.text}.`, line.says, line.doubts].filter(Boolean).join(' '),
+        [`${line.text.replace(/[.]$/, '')}.`, line.says, line.doubts].filter(Boolean).join(' '),
       )}
       chosen={chosen}
       onPress={onPress}
