@@ -145,7 +145,7 @@ export abstract class Counting {
   private assumed(node: RoundNode, said: Settled['said'], two: boolean, offered: number): Problem[] {
     const span = workedSpan(node);
     return [
-      ...(said ? [problem('assumed', said.span, said.sentence)] : []),
+      ...(said ? [{ ...problem('assumed', said.span, said.sentence), proven: said.proven }] : []),
       ...(two ? [problem('assumed', span, say.twoEdges(this.work.carried!))] : []),
       ...(this.work.certain ? [] : [problem('assumed', span, say.assumed(offered))]),
     ];

@@ -55,6 +55,8 @@ export interface Problem {
   message: string;
   span: Span;
   mends: Mend[];
+  /** of what was taken as likely: the counts of the round leave no other reading */
+  proven?: boolean;
 }
 
 /** Makes a problem with the severity that its code has. */

@@ -5,7 +5,8 @@ import type { GroupItem, Item, RoundNode, Span, StitchItem, StitchKind } from '.
 /** The items with every doubtful repeat settled, and what is to be said about it. */
 export interface Settled {
   items: Item[];
-  said: { span: Span; sentence: string } | null;
+  /** `proven`: the counts of the round leave no other reading */
+  said: { span: Span; sentence: string; proven?: boolean } | null;
 }
 
 /** `repeat 5 times` may mean five in all or five more: the reading that meets offered and stated counts is taken and said; if both or neither do, both are shown (decision 25). */
@@ -31,6 +32,7 @@ export function settleRepeats(
       sentence: sure
         ? say.repeatRead(group.times as number, chosen === 1)
         : say.repeatDoubt(group.times as number),
+      proven: sure,
     },
   };
 }

@@ -30,7 +30,7 @@ export function ofTwoEdges(line: string, node: RoundNode, carried: number): numb
 export function ofAll(items: readonly Item[]): Settled['said'] {
   const last = items.at(-1);
   return last?.type === 'group' && typeof last.times === 'number' && last.timesSpan
-    ? { span: last.timesSpan, sentence: say.ofAll(last.times) }
+    ? { span: last.timesSpan, sentence: say.ofAll(last.times), proven: true }
     : null;
 }
 

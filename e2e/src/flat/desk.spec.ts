@@ -179,7 +179,9 @@ test('a file that is dropped and a list that is pasted are pages, too', async ({
   await expect(page.getByText('1 part, 2 rounds')).toBeVisible();
 });
 
-test('what was taken as likely is told on the desk, and in the part when the toy is made', async ({ page }) => {
+test('what was taken as likely is told on the desk, and in the part when the toy is made', async ({
+  page,
+}) => {
   await page.goto('/');
   await page.getByRole('button', { name: /^(New toy|Paste a pattern)$/ }).click();
   await field(page).fill(

@@ -66,6 +66,13 @@ describe('the import desk', () => {
       expect.stringMatching(/ruffle/),
     ]);
   });
+  it('what only the counts of its round can mean is no doubt', () => {
+    const doubted = (round: string) =>
+      deskReading({ text: `Ball\nR1: 12 sc in ring (12)\n${round}`, as: {} }).doubted;
+    expect(doubted('R2: *sc, inc* repeat 6 times (18)')).toBe(0);
+    expect(doubted('R2: *sc, inc* repeat 5 times (18)')).toBe(0);
+    expect(doubted('R2: 18 (+6)')).toBe(1);
+  });
   it('increases above each other are no doubt of the page', () => {
     const text =
       'Ball\nR1: 6 sc in ring (6)\nR2: inc x6 (12)\nR3: (sc, inc) x6 (18)\nR4: (2 sc, inc) x6 (24)';

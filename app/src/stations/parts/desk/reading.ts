@@ -59,10 +59,14 @@ function madeOf(made: readonly (number | null)[]): string {
   return counts.length === 1 && made.length > 1 ? `${counts[0]} × ${made.length}` : counts.join(', ');
 }
 
-/** What was taken as likely, and warnings; where increases stand above each other only those who write a round are told. */
+/** What was taken as likely and nothing proves, and warnings; where increases stand above each other only those who write a round are told. */
 const doubtsOf = (problems: readonly Problem[]): string =>
   [
-    ...new Set(problems.flatMap((p) => (p.severity === 'error' || p.code === 'stacked' ? [] : [p.message]))),
+    ...new Set(
+      problems.flatMap((p) =>
+        p.severity === 'error' || p.code === 'stacked' || p.proven ? [] : [p.message],
+      ),
+    ),
   ].join(' ');
 
 const nameAt = (here: readonly { part: PartReading; line: LineReading }[]): string | null =>
