@@ -15,6 +15,7 @@ const BARE = String.raw`(?<![a-z0-9.,])\d+(?:[.,]\d+)?(?![a-z0-9]|\s*(?:g|cm|in|
 const SIZE = `(?:${MM}|${NUMBER}|${LETTER}|${BARE})`;
 /** What may stand between two ways of saying one hook. A comma or a spaced dash ends the statement. */
 const BETWEEN = String.raw`(?:(?<=\d)\s*[-–]\s*(?=\d)|[\s()[\]/=:~"“”]|-(?![\s\d])|(?<![a-z])(?:us|uk|metric|size|sizes|crochet|steel|aluminium|aluminum|bamboo|or|to|is|a|an|about|approx\.?|that)(?![a-z]))*`;
+/** What millimetres are those of, if not of the hook. */
 const NO_HOOK = String.raw`(?!\s*(?:[a-z]+\s+)?(?:eyes?|noses?|beads?|buttons?)(?![a-z]))`;
 const WORD = String.raw`(?<![a-z])hooks?(?![a-z])`;
 const BEFORE = new RegExp(`(?:${SIZE}${BETWEEN})+$`);

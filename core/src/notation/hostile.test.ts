@@ -67,6 +67,8 @@ describe('one thing over and over', () => {
     ['digits in a heading', 'Head\n', '1', 'b'],
     ['spaces before a count', 'R1: 6 sc in ring', ' ', '(6)'],
     ['spaces in a note', '-- a', ' ', 'b'],
+    ['spaces behind a bracket below a heading', 'Head\nR1: 6 sc in ring\n\nTail (x2)\n(', ' ', 'b'],
+    ['counts and cuts', 'R1: ', '(6) cut ', 'x'],
     ['tabs', 'R1: 6 sc in ring\nR2: ', '\t', 'x'],
     ['tabs after words', 'R1: 6 sc in ring ', '\t', '6\tb'],
     ['dashes', '-- ', '-', 'b'],

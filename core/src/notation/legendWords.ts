@@ -50,9 +50,10 @@ const codeOf = (word: string, meaning: string): string | undefined =>
 
 /** `bo = 3-dc bobble`, `kn: bobble (5 dc)`, one to a line or several behind commas. */
 const EXPLAINED =
-  /(?:^|[,;:•*|-])[ \t]*([a-z]{1,8})[ \t]*(?:=|:|–|-)[ \t]*([a-z\d][a-z\d ().-]{1,48}?)[ \t]*(?=$|[,;|])/gm;
+  /(?:^|[,;:•*|-])[ \t]*([a-z]{1,8})[ \t]*(=|:|–|-)[ \t]*([a-z\d][a-z\d ().-]{1,48}?)[ \t]*(?=$|[,;|])/gm;
 const LONGEST = 20_000;
 const MOST_WORDS = 40;
+const SHORTEST = 3;
 
 /** The words that a page in lower case explains and the house does not know by themselves; undefined where there are none. */
 export function legendWords(plain: string, terms: Terms): LegendWords | undefined {
@@ -60,8 +61,10 @@ export function legendWords(plain: string, terms: Terms): LegendWords | undefine
   const written = plain.slice(0, LONGEST);
   // A meaning may be broken by the width of its page.
   const found = [...written.matchAll(EXPLAINED), ...written.replace(/\n(?=[a-z])/g, ' ').matchAll(EXPLAINED)];
-  for (const [, word, meaning] of found) {
+  for (const [, word, sign, meaning] of found) {
     const said = meaning.replace(/\(.*$/, '').trim().replace(/\s+/g, ' ');
+    // `Sides: sc` tells what is worked there, `fm = sc` what a word means.
+    if (sign !== '=' && said.length <= SHORTEST) continue;
     const known = MEANINGS.find(([means]) => means.test(said))?.[1] ?? codeOf(word, said);
     if (!known || own(of, word) !== undefined || Object.keys(of).length >= MOST_WORDS) continue;
     const free = craftWord(word, terms) === null && !OF_THE_HOUSE.has(word) && !isColour(word);

@@ -101,7 +101,7 @@ const BOLD =
 
 /** `* Worked from the nose to the back *` */
 const ONLY_WORDS =
-  /^(?!.*\b(?:sc|dc|hdc|htr|tr|inc|dec|ch|st|sts|stitch|stitches|around|rep|repeat)\b)[^\d(]{8,}$/i;
+  /^(?!.*\b(?:sc|dc|hdc|htr|tr|inc|dec|ch|st|sts|sl|ss|(?:in|de)creas\w*|single|double|treble|crochet|chain|slip|stitch|stitches|each|every|around|rep|repeat)\b)[^\d(]{8,}$/i;
 /** No stitches, which stars repeat. */
 const OF_THE_HANDS =
   /^\s*(?:safety |place |put |insert |add |attach )*(?:the )?(?:safety )?(?:eyes?\b|stuff|insert|place|put|change|close|fasten|cut|sew|embroider|leave)/i;

@@ -101,6 +101,13 @@ describe('words of other hands', () => {
     expect(page).toEqual(right([[6, 12, 12, 12, 8]]));
   });
 
+  it('a word with a colon before its stitch tells where it is worked, and explains nothing', () => {
+    const legend = (line: string) =>
+      read(`Box\n\n${line}\n\nBody\nR1: 6 sc in ring\nR2: fm around, sides last`).legend;
+    expect(legend('sides: sc, fm = sc')).toEqual({ fm: 'sc' });
+    expect(legend('sides: single crochet')).toEqual({ sides: 'sc' });
+  });
+
   it('a magazine: the yarn behind the heading, rounds without a colon, the next row', () => {
     const { terms, parts } = read(
       [

@@ -182,6 +182,7 @@ const NO_NAMED_COLOUR =
  * hook 2.5`, `in grey, make two`. In lower case; null where it says no number of copies, or anything else.
  */
 export function toldBelow(plain: string): Fact[] | null {
+  if (plain.length > LONGEST) return null;
   const text = plain
     .trim()
     .replace(/^[([]\s*(.*?)\s*[)\]]$/, '$1')
