@@ -164,6 +164,8 @@ for (const [name, viewport, scheme, axe] of [...SIZES, ...(process.env.HOPPLA_BE
       for (const open of ['Print the pattern', 'How rounds are written', 'Keys']) {
         await page.getByRole('button', { name: 'Print, give away, help' }).click();
         await page.getByRole('button', { name: open, exact: true }).click();
+        // It is loaded when it is first opened: pressed before that, Escape closes nothing.
+        await expect(page.getByRole('dialog', { name: open })).toBeVisible();
         await check(open);
         await page.keyboard.press('Escape');
         await expect(page.getByRole('dialog')).toHaveCount(0);
