@@ -1,14 +1,5 @@
 import { read } from '.';
-
-const told = (...lines: string[]) => {
-  const { parts, page } = read(lines.join('\n'));
-  return {
-    made: parts.map((p) => p.rounds.map((r) => r.made)),
-    errors: parts.flatMap((p) => p.problems.filter((x) => x.severity === 'error').map((x) => x.code)),
-    unread: page.filter((l) => l.as === 'unread').map((l) => l.line),
-  };
-};
-const right = (made: (number | null)[][]) => ({ made, errors: [], unread: [] });
+import { right, told } from './cases/told';
 
 describe('signs of other hands', () => {
   it.each([
@@ -60,7 +51,15 @@ describe('signs of other hands', () => {
       'Rnd 1: sc in 2nd ch from hook, sc in next 3',
       'Rnd 2: ch 1, turn, sc across',
     ];
-    expect(told(...hull, 'Deck', 'Ch 5 and work as hull up to and including Rnd 2.').made[1]).toEqual([4, 4]);
+    const deck = (chain: number) =>
+      told(...hull, 'Deck', `Ch ${chain} and work as hull up to and including Rnd 2.`);
+    expect(deck(5)).toEqual(
+      right([
+        [4, 4],
+        [4, 4],
+      ]),
+    );
+    expect(deck(6).errors).toEqual(['count-mismatch']);
   });
 
   it('counts in a column of their own, behind blanks', () =>

@@ -1,16 +1,7 @@
 import fc from 'fast-check';
 import { read } from '.';
+import { right, told } from './cases/told';
 import { numbersByBlanks, withColon } from './numberedLines';
-
-const told = (...lines: string[]) => {
-  const { parts, page } = read(lines.join('\n'));
-  return {
-    made: parts.map((p) => p.rounds.map((r) => r.made)),
-    errors: parts.flatMap((p) => p.problems.filter((x) => x.severity === 'error').map((x) => x.code)),
-    unread: page.filter((l) => l.as === 'unread').map((l) => l.line),
-  };
-};
-const right = (made: (number | null)[][]) => ({ made, errors: [], unread: [] });
 
 describe('rounds that are numbered with nothing but blanks', () => {
   it('are rounds where the numbers follow each other', () => {

@@ -12,7 +12,7 @@ const AS_PART = new RegExp(
 );
 /** `work as for the hull up to the end of Rnd 2`: another part's rounds from its first on. */
 const AS_FAR_AS = new RegExp(
-  String.raw`^(?:ch\s?\d+\s*(?:,|and|then)\s+)?(?:work|make|crochet|do)?\s*(?:the\s+same\s+)?as\s+(?:given\s+)?(?:for\s+)?(?:the\s+)?(?<name>[a-z][a-z ]{1,30}?),?\s+(?:up\s+)?(?:to|until|through|as\s+far\s+as)\s+(?:and\s+including\s+)?(?:the\s+)?(?:end\s+of\s+)?(?:the\s+)?(?:(?:rounds?|rnds?|rows?|r)\s*(?<high>\d+)|(?<upto>\d+)(?:st|nd|rd|th)\s+(?:rounds?|rnds?|rows?))`,
+  String.raw`^(?:ch\s?(?<chain>\d{1,4})\s*(?:,|and|then)\s+)?(?:work|make|crochet|do)?\s*(?:the\s+same\s+)?as\s+(?:given\s+)?(?:for\s+)?(?:the\s+)?(?<name>[a-z][a-z ]{1,30}?),?\s+(?:up\s+)?(?:to|until|through|as\s+far\s+as)\s+(?:and\s+including\s+)?(?:the\s+)?(?:end\s+of\s+)?(?:the\s+)?(?:(?:rounds?|rnds?|rows?|r)\s*(?<high>\d+)|(?<upto>\d+)(?:st|nd|rd|th)\s+(?:rounds?|rnds?|rows?))`,
 );
 /** `work first 2 rounds as given for head` */
 const FIRST_OF = new RegExp(
@@ -83,25 +83,25 @@ export function repeatIn(
   if (/\buntil\b/.test(text) && !until && !upTo) return null;
   const begins = again ?? stars;
   const behind = begins ? text.slice(begins[0].length) : '';
-  const { name, nth, numbered, upto, upTh = upto, high = upTh, back, low = numbered } = again?.groups ?? {};
+  const groups: Groups = again?.groups ?? {};
+  const { name, low = groups.numbered } = groups;
   const of = asPart || low === undefined ? null : OF.exec(behind);
   const rest = of ? behind.slice(of[0].length) : behind;
   if (again && !until && !upTo && !ENDS_THERE.test(rest)) return null;
   const often = OFTEN.exec(rest);
   const word = often?.[1] ?? same?.[1];
   const times = word === undefined ? 1 : ({ once: 1, twice: 2 }[word] ?? countSaid(word));
-  const stated = statedIn(plain, first.from, [first, ...more]);
   return {
     type: 'repeat',
     of: name ?? of?.[1] ?? null,
-    ...(asThere && label ? { first: label.first, last: label.last } : whichRounds({ nth, low, high, back })),
+    ...(asThere && label ? { first: label.first, last: label.last } : whichRounds(groups)),
     stars: stars !== null,
     times: Math.min(Math.max(1, times), MOST),
     until: until ? countSaid(until[1]) : null,
     ...(upTo ? { upTo: countSaid(upTo[1] ?? upTo[2]) } : {}),
     shrinking: shrinks !== null,
     label,
-    stated,
+    stated: statedIn(plain, first.from, [first, ...more]),
     span: written(plain, first.from, first.to),
     ...(of?.[2] && isColour(of[2]) ? { before: [{ fact: 'colour' as const, colour: of[2] }] } : {}),
     facts: [
@@ -112,20 +112,26 @@ export function repeatIn(
   };
 }
 
-/** Which rounds are worked again: from one to another, or so many of the last ones. */
-function whichRounds(said: {
-  nth?: string;
-  low?: string;
-  high?: string;
-  back?: string;
-}): Pick<RepeatNode, 'first' | 'last'> {
-  if (said.nth !== undefined) return { first: numberSaid(said.nth), last: numberSaid(said.nth) };
-  if (said.low === undefined && said.high === undefined)
-    return { first: null, last: said.back ? countSaid(said.back) : 1 };
+/** What a pattern of rounds worked again has caught, by its names. */
+type Groups = Readonly<Record<string, string | undefined>>;
+
+/** Which rounds are worked again: from one to another, or so many of the last ones; and the chain that is said with them. */
+function whichRounds({
+  nth,
+  numbered,
+  upto,
+  upTh = upto,
+  high = upTh,
+  back,
+  low = numbered,
+  chain,
+}: Groups): Pick<RepeatNode, 'first' | 'last' | 'chain'> {
+  if (nth !== undefined) return { first: numberSaid(nth), last: numberSaid(nth) };
+  if (low === undefined && high === undefined) return { first: null, last: back ? countSaid(back) : 1 };
   // `up to rnd 2` begins with the first.
-  const low = Number(said.low ?? 1);
-  const high = Number(said.high ?? low);
-  return { first: Math.min(low, high), last: Math.max(low, high) };
+  const [from, to] = [Number(low ?? 1), Number(high ?? low ?? 1)];
+  const begun = chain === undefined ? {} : { chain: Number(chain) };
+  return { first: Math.min(from, to), last: Math.max(from, to), ...begun };
 }
 
 function statedIn(

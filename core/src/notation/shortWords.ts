@@ -28,10 +28,11 @@ export const SHORT_WORDS: readonly Phrase[] = [
     said: /(?<=\b(?:ring|loop|circle)\s?),?\s+(?:and\s+)?(?:then\s+)?(?:pull|draw)\s+(?:(?:it|the\s+(?:ring|loop|circle|tail|end))\s+)?(?:closed|shut|tight(?:ly)?|together)(?=\s*(?:$|[.,;(=[]))/g,
     tersely: '',
   },
-  // `1 sc in FLO of each sc`
+  // `1 sc in FLO of each sc`, `2 hdc in FLO of next st`
   {
-    said: /\bin\s+(?:the\s+)?(flo|blo|(?:front|back)\s+loops?(?:\s+only)?)\s+of\s+each\s+(sc|dc|hdc|tr|st|stitch)\b/g,
-    tersely: (loops, stitch) => `in each ${stitch} ${loops.startsWith('f') ? 'flo' : 'blo'}`,
+    said: /\bin\s+(?:the\s+)?(flo|blo|(?:front|back)\s+loops?(?:\s+only)?)\s+of\s+(each|(?:the\s+)?next)\s+(sc|dc|hdc|tr|st|stitch)\b/g,
+    tersely: (loops, which, stitch) =>
+      `in ${which === 'each' ? 'each' : 'next'} ${stitch} ${loops.startsWith('f') ? 'flo' : 'blo'}`,
   },
   // `Close with 4 sc through both layers.`
   {
@@ -72,11 +73,6 @@ export const SHORT_WORDS: readonly Phrase[] = [
   {
     said: /\bby\s+the\s+(back|front)\s+loops?(?:\s+only)?/g,
     tersely: (loop) => (loop === 'back' ? 'blo' : 'flo'),
-  },
-  // `2 hdc in FLO of next st`
-  {
-    said: /\bin\s+(?:the\s+)?(flo|blo)\s+of\s+(?:the\s+)?next\s+(st|stitch|sc|dc|hdc)(?![a-z])/g,
-    tersely: (loops, stitch) => `in next ${stitch} ${loops}`,
   },
   // `r3 1 and inc`
   {

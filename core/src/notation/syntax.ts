@@ -281,6 +281,8 @@ export interface RepeatNode {
   until: number | null;
   /** until the part has so many rounds: `until you have 9 rows` */
   upTo?: number;
+  /** `ch 11 and work as hull ...`: the chain that it says again */
+  chain?: number;
   shrinking: boolean; // each time one plain stitch less between the decreases
   label: Label | null;
   stated: Stated | null;

@@ -53,6 +53,7 @@ export abstract class WorkedLines extends Layers {
       const sentence = node.stars ? say.noStar : say.noSuchRound(node.first ?? 0, node.of);
       return [...problems, problem('unknown-word', node.span, sentence)];
     }
+    problems.push(...otherChain(node, copied[0].node));
     const labelled = node.label ? node.label.last - node.label.first + 1 : null;
     const times = labelled !== null && labelled % copied.length === 0 ? labelled / copied.length : node.times;
     const upTo = node.upTo === undefined ? null : node.upTo - this.part.rounds.length;
@@ -164,4 +165,12 @@ export abstract class WorkedLines extends Layers {
     };
     return [problem('count-mismatch', group.span, say.countMismatch(left, stated.count), [mend])];
   }
+}
+
+/** `Ch 12 and work as hull`, whose rounds begin on another chain or on none. */
+function otherChain({ chain, of, span }: RepeatNode, { items }: RoundNode): Problem[] {
+  const start = items.find((i) => i.type === 'start');
+  const there = start?.type === 'start' && start.start === 'chain' ? start.chain : null;
+  if (chain === undefined || chain === there) return [];
+  return [problem('count-mismatch', span, say.otherChain(chain, of ?? '', there))];
 }

@@ -56,6 +56,10 @@ export const notationWords = {
     'No line above begins with a star: which rounds are meant is not known. Say them, such as “repeat R3-R6 4 times”.',
   loopsOfOther: (n: number) =>
     `Begins on loops of R${n} of another part: how many there are is taken from the count, not from that part.`,
+  otherChain: (here: number, of: string, there: number | null) =>
+    there === null
+      ? `A chain of ${here} is said here; “${of}” begins on none.`
+      : `The chain is ${here} here and ${there} in “${of}”. Which of the two is meant?`,
   noSuchRound: (n: number, of: string | null = null) =>
     of === null ? `There is no R${n} above this line.` : `There is no R${n} of “${of}” above this line.`,
   loopsGone: (loop: string, n: number, by: string | null) =>
