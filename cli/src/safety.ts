@@ -1,4 +1,4 @@
-import { CHECKS, checksMade, checkToy, profileOf, REGIONS, type ToldPoint } from '@hoppla/core/safety';
+import { checksMade, checkToy, lookedAt, profileOf, REGIONS, type ToldPoint } from '@hoppla/core/safety';
 import { changeSettings, type AgeGroup } from '@hoppla/core/toy';
 import { modelToy, type ToyModel } from '@hoppla/core/model';
 import { safetyWords } from '@hoppla/core/words';
@@ -26,9 +26,11 @@ export function safetyAnswer(given: ToyModel, records: Records, call: Call): Ans
     };
     return { out: `${JSON.stringify(json, null, 2)}\n`, err: '', code };
   }
+  const [made, ...more] = lookedAt(points);
   const lines = [
-    `${age}; ${profileOf(model.toy).name}; ${safetyWords.made(checksMade.length, CHECKS.length)}`,
+    `${age}; ${profileOf(model.toy).name}; ${made}`,
     ...points.map(pointLine),
+    ...more,
     safetyWords.caution,
   ];
   return { out: lines.map((l) => `${l}\n`).join(''), err: '', code };

@@ -2,6 +2,7 @@
 export const safety = {
   title: 'Care for the child',
   whole: 'What is looked at',
+  lookedAt: 'What was looked at',
   who: 'Who is it for?',
   forWhom: (age: string) => `For ${age}`,
   said: (region: string, washed: string) => `${region}; ${washed}`,

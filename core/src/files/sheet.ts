@@ -1,6 +1,6 @@
 import { alongWords, planOf, stepWords, troubleWords } from '../plan';
 import { ENDS } from '../figures';
-import { CHECKS, checksMade, checkToy, type ToldPoint } from '../safety';
+import { checkToy, lookedAt, type ToldPoint } from '../safety';
 import type { ToyModel } from '../model';
 import { boundsOf, type ViewName } from '../picture';
 import type { Terms } from '../notation';
@@ -170,12 +170,15 @@ const pointHtml = (p: ToldPoint): string =>
 export const pointText = (p: ToldPoint): string =>
   [`${say.weights[p.weight]}: ${stopped(p.title)}`, stopped(p.mend), ...beside(p)].join(' ');
 
-const safetyHtml = (model: ToyModel): string =>
-  `<section><h2>${say.safety}</h2><p>${escaped(safetyWords.made(checksMade.length, CHECKS.length))}. ${escaped(safetyWords.madeHow)}</p><ul>${checkToy(
-    model,
-  )
-    .map((p) => `<li class="${p.weight}">${pointHtml(p)}</li>`)
-    .join('')}</ul><p class="caution">${escaped(safetyWords.caution)}</p></section>`;
+/** Which checks were made and what they are worth, in one paragraph. */
+const madeWords = (points: readonly ToldPoint[]): string =>
+  [...lookedAt(points).map(stopped), safetyWords.madeHow].join(' ');
+
+function safetyHtml(model: ToyModel): string {
+  const points = checkToy(model);
+  const told = points.map((p) => `<li class="${p.weight}">${pointHtml(p)}</li>`).join('');
+  return `<section><h2>${say.safety}</h2><p>${escaped(madeWords(points))}</p><ul>${told}</ul><p class="caution">${escaped(safetyWords.caution)}</p></section>`;
+}
 
 /** What the lengths of a sheet rest on: the least known part decides. */
 export function sourceWords(model: ToyModel): string {
@@ -197,7 +200,7 @@ export function planText(model: ToyModel): string {
     );
     return [`${String(i + 1).padStart(2)}. ${title}`, ...told].join('\n');
   });
-  const points = checkToy(model).map(pointText);
+  const points = checkToy(model);
   const { totals } = plan;
   return [
     `${model.toy.name}: ${totals.pauses} ${say.pauses(totals.pauses)}, ${units.weight(totals.fillG.value)} ${say.fillWord}, ${units.yarn(totals.tailsMm)} ${say.tails}, ${hours(totals.minutes)} h`,
@@ -206,8 +209,8 @@ export function planText(model: ToyModel): string {
     '',
     ...shoppingText(model),
     '',
-    `${say.safety}: ${safetyWords.made(checksMade.length, CHECKS.length)}`,
-    ...points,
+    `${say.safety}: ${lookedAt(points).map(stopped).join(' ')}`,
+    ...points.map(pointText),
     '',
     `${say.tailNote(units.end(ENDS.stepMm))}`,
     safetyWords.caution,
@@ -221,6 +224,7 @@ export function patternMd(own: ToyModel, said: Pick<SheetSaid, 'terms'> = {}): s
   const { terms } = model.toy.settings;
   const told = new Set<string>();
   const plan = planOf(model);
+  const points = checkToy(model);
   return [
     `# ${plain(model.toy.name)}`,
     '',
@@ -252,9 +256,9 @@ export function patternMd(own: ToyModel, said: Pick<SheetSaid, 'terms'> = {}): s
     '',
     `## ${say.safety}`,
     '',
-    `${safetyWords.made(checksMade.length, CHECKS.length)}. ${safetyWords.madeHow}`,
+    madeWords(points),
     '',
-    ...checkToy(model).map((p) => `- ${plain(pointText(p))}`),
+    ...points.map((p) => `- ${plain(pointText(p))}`),
     '',
     safetyWords.caution,
     '',

@@ -1,7 +1,8 @@
 import { hardwareOf } from '../feature';
 import { addParts, changeSettings, newToy, setFeature, type AgeGroup, type Toy } from '../toy';
 import { modelToy, rill } from '../model';
-import { BANDS, checkToy, profileOf, REGIONS } from './index';
+import { BANDS } from '../toy';
+import { checkToy, profileOf, REGIONS } from './index';
 
 let n = 0;
 const newId = () => `i${++n}`;

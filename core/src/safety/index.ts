@@ -1,4 +1,5 @@
 export { checksMade, checkToy, shieldOf } from './checks';
+export { lookedAt } from './lookedAt';
 export type { Shield, ToldPoint } from './checks';
 export { mended } from './mend';
 export type { Mend } from './mend';
@@ -7,7 +8,7 @@ export { heldMarks, placeOfPoint } from './onToy';
 export type { HeldMark, OnPiece } from './onToy';
 export { CHECKS, isUnder36 } from './point';
 export type { CheckNumber, SafetyPoint } from './point';
-export { BANDS, bandOf, profileOf, pullN, REGIONS, RULES } from './profiles';
+export { bandOf, profileOf, pullN, REGIONS } from './profiles';
 export type { Limits, Profile } from './profiles';
 export { attachedTo, roundsWorked, sewnTwice, startSecured, timesGathered } from './reinforcement';
 export type { Attached } from './reinforcement';

@@ -1,11 +1,12 @@
 import type { AgeGroup } from '../toy';
+import { safetyWords } from '../words';
 import type { PartModel, ToyModel } from '../model';
 import type { Mend } from './mend';
 import type { Limits, Profile } from './profiles';
 
-/** The fifteen checks of a plan, by their numbers on the house's safety page; `age` and `look` are who it is for. */
-export const CHECKS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15] as const;
-export type CheckNumber = (typeof CHECKS)[number];
+/** The checks of a plan, by their numbers on the house's safety page; each has its name there. `age` and `look` are who it is for. */
+export type CheckNumber = keyof typeof safetyWords.checks;
+export const CHECKS = Object.keys(safetyWords.checks).map(Number) as CheckNumber[];
 
 /** One safety point: what, where, why, what would mend it. `stop` and `open` count on the shield; `advice` does not. */
 export interface SafetyPoint {

@@ -1,4 +1,4 @@
-import type { AgeBand, AgeGroup, RuleId, Settings, Toy } from '../toy';
+import { BANDS, RULES, type AgeBand, type AgeGroup, type RuleId, type Settings, type Toy } from '../toy';
 
 /**
  * Region profiles: indicative limits as data, banded by age, each with its source and year, editable by the user. Never constants in code, never
@@ -111,7 +111,7 @@ const US: Profile = {
 };
 
 /** Which way of a limit is the stricter one. */
-export const STRICTER: Readonly<Record<RuleId, 'more' | 'less'>> = {
+const STRICTER: Readonly<Record<RuleId, 'more' | 'less'>> = {
   cylinderMm: 'more',
   cylinderDeepMm: 'more',
   pullSmallN: 'more',
@@ -124,12 +124,10 @@ export const STRICTER: Readonly<Record<RuleId, 'more' | 'less'>> = {
   loopMm: 'less',
   probeMm: 'less',
 };
-export const RULES = Object.keys(STRICTER) as RuleId[];
 
 /** The two of law, by their region. */
 const PROFILES: Readonly<Record<Exclude<Settings['region'], 'own'>, Profile>> = { 'eu-uk': EU, us: US };
 export const REGIONS: readonly Settings['region'][] = ['eu-uk', 'us', 'own'];
-export const BANDS: readonly AgeBand[] = ['under 18 months', '18 to 36 months', '3 years and over'];
 
 function stricterOf(band: AgeBand, rule: RuleId): number | null {
   const both = [EU, US].map((p) => p.limits[band][rule]).filter((n): n is number => n !== null);

@@ -2,7 +2,7 @@ import { hardwareOf } from '../feature';
 import { addParts, changeSettings, newToy, setFeature, type AgeGroup, type Settings, type Toy } from '../toy';
 import { modelToy, rill, rubyFile, dappleFile } from '../model';
 import { safetyWords } from '../words';
-import { CHECKS, checksMade, checkToy, shieldOf } from './index';
+import { CHECKS, checksMade, checkToy, lookedAt, shieldOf } from './index';
 
 let n = 0;
 const newId = () => `t${++n}`;
@@ -78,6 +78,15 @@ describe('age x region x toy: no tick, no silent pass', () => {
     expect([...checksMade].sort((a, b) => a - b)).toEqual([...CHECKS]);
   });
 
+  it('a check that was not made is told by its name, and is not among those that found nothing', () => {
+    const made = CHECKS.filter((n) => n !== 8);
+    const [count, not, nothing] = lookedAt([{ check: 1 }], made);
+    expect([count, not]).toEqual(['14 of 15 checks made', `Not looked at: ${safetyWords.checks[8]}`]);
+    expect(nothing).toContain(safetyWords.checks[2]);
+    expect(nothing).not.toContain(safetyWords.checks[8]);
+    expect(nothing).not.toContain(safetyWords.checks[1]);
+  });
+
   const cases = TOYS.flatMap(([name, toy, check]) =>
     AGES.flatMap((age) => REGIONS.map((region) => [name, age, region, toy, check] as const)),
   );
@@ -89,6 +98,10 @@ describe('age x region x toy: no tick, no silent pass', () => {
     // The shield never says that all is well: it counts.
     const shield = safetyWords.shield(stops, open);
     expect(shield).not.toMatch(/✓|nothing open|all clear|fine/i);
+    // Every check has a point, or is named among those that found nothing: none is left out, none is both.
+    const said = lookedAt(points).join('; ').split(/[:;] /);
+    const found = new Set(points.map((p) => p.check));
+    CHECKS.forEach((n) => expect([n, said.includes(safetyWords.checks[n])]).toEqual([n, !found.has(n)]));
     const own = points.filter((p) => p.check === check);
     expect(own.length).toBeGreaterThan(0);
     const small = age === 'under 18 months' || age === '18 to 36 months';

@@ -1,5 +1,6 @@
 export * from './types';
 export * from './records';
+export * from './rules';
 export * from './edits';
 export * from './planEdits';
 export * from './safetyEdits';

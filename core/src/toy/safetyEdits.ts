@@ -1,4 +1,5 @@
-import type { AgeBand, RuleId, SafetySaid, Toy } from './types';
+import type { AgeBand, RuleId } from './rules';
+import type { SafetySaid, Toy } from './types';
 
 /** Changes what is said for safety. */
 export const changeSafety = (toy: Toy, change: Partial<SafetySaid>): Toy => ({

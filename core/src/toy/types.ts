@@ -1,4 +1,5 @@
 import type { Batch, PieceMade, PullTest } from './records';
+import type { AgeBand, RuleId } from './rules';
 import type { Course, RingIs } from '../address';
 import type { Feature } from '../feature';
 import type { Firmness } from '../form';
@@ -178,23 +179,6 @@ export interface PlanSaid {
   /** grams of a yarn that are at home, by the material's key */
   have: Readonly<Record<string, number>>;
 }
-
-/** Ages as limits are banded; what is no toy or has no age yet is held against the band that `bandOf` gives it. */
-export type AgeBand = 'under 18 months' | '18 to 36 months' | '3 years and over';
-
-/** The limits that a maker may set otherwise, under "my own rules". */
-export type RuleId =
-  | 'cylinderMm'
-  | 'cylinderDeepMm'
-  | 'pullSmallN'
-  | 'pullLargeN'
-  | 'torqueNm'
-  | 'seamN'
-  | 'riseS'
-  | 'holdS'
-  | 'cordMm'
-  | 'loopMm'
-  | 'probeMm';
 
 /** What the maker says of a safety point: kept and printed; it never makes the point vanish. */
 export interface AnswerSaid {

@@ -62,8 +62,10 @@ export const safetyWords = {
     13: 'Pins and needles counted',
     14: 'Washing',
     15: 'Supervision and wear',
-  } as Record<number, string>,
+  },
   made: (n: number, all: number) => `${n} of ${all} checks made`,
+  notMade: (names: readonly string[]) => `Not looked at: ${names.join('; ')}`,
+  nothingFound: (names: readonly string[]) => `Looked at, and nothing found: ${names.join('; ')}`,
   madeHow: 'They tell what a plan can tell. What is made is looked at, pulled and counted on each piece.',
   answered: (words: string) => `Answered: ${words}`,
   eyes: {

@@ -1,5 +1,5 @@
-import { bandOf, profileOf, RULES } from '@hoppla/core/safety';
-import { setRule, type RuleId } from '@hoppla/core/toy';
+import { bandOf, profileOf } from '@hoppla/core/safety';
+import { RULES, setRule, type RuleId } from '@hoppla/core/toy';
 import { safetyWords } from '@hoppla/core/words';
 import { Amount, Quiet, Sheet, Title } from '../../controls';
 import { edit } from '../../documents';

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { ToldPoint } from '@hoppla/core/safety';
+import { lookedAt, type ToldPoint } from '@hoppla/core/safety';
 import { safetyWords } from '@hoppla/core/words';
 import { MainAction, Quiet, Scroll, Title } from '../../controls';
 import { matAbove, paperBeside, RAIL, useRoom } from '../frame/useRoom';
@@ -54,6 +54,7 @@ export function PointsView({ onTests }: { onTests: () => void }) {
           {advice.map((p) => (
             <PointCard key={p.id} point={p} onTests={onTests} />
           ))}
+          {toy.parts.length > 0 ? <LookedAt points={points} /> : null}
           <Quiet>{safetyWords.caution}</Quiet>
         </Scroll>
         <View style={{ ...column, padding: 16, paddingTop: 8, flexDirection: 'row', gap: 8 }}>
@@ -64,6 +65,19 @@ export function PointsView({ onTests }: { onTests: () => void }) {
     </View>
   );
 }
+
+/** What was looked at besides: a check that is named nowhere was not made. */
+const LookedAt = ({ points }: { points: readonly ToldPoint[] }) => (
+  <>
+    <Title role="heading" aria-level={2}>
+      {say.lookedAt}
+    </Title>
+    {lookedAt(points).map((line) => (
+      <Quiet key={line}>{line}</Quiet>
+    ))}
+    <Quiet>{safetyWords.madeHow}</Quiet>
+  </>
+);
 
 /** The worst point that one tap mends. */
 const mainOf = (points: readonly ToldPoint[]): ToldPoint | undefined =>
