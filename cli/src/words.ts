@@ -75,7 +75,6 @@ export const cliWords = {
   atLine: (n: number) => `line ${n}`,
   oneOf: (flag: string, said: string, all: readonly string[]) =>
     `${flag} is one of ${all.join(', ')}; not ${said}.`,
-  faceOfText: 'face reads written rounds, not a toy file.',
   needsFolder: 'export needs a toy file and a folder.',
   newer: (schema: number) => `This toy was made with a newer Hoppla (version ${schema}).`,
   unnamed: 'Part',

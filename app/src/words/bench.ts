@@ -27,8 +27,6 @@ export const bench = {
   collection: 'Collection',
   collectionHow: 'Toys of one collection are found together.',
   keepCollection: 'Put it there',
-  inCollection: (name: string, collection: string) =>
-    collection === '' ? `${name} is in no collection` : `${name} is in ${collection}`,
   variant: 'variant',
   makeVariant: 'Make a variant of it',
   withRecords: 'Duplicate with its records',
@@ -57,7 +55,6 @@ export const bench = {
     refused: (name: string, why: string) => `${name} cannot be taken: ${why}`,
   },
   pagesWait: (n: number) => `${plural(n, 'page')} became toys; each waits on its desk to be looked at`,
-  fromLink: (name: string) => `${name} came by a link and is on the bench`,
   badLink: 'This link holds no toy that can be read.',
   room: (used: string, all: string) => `This browser keeps ${used} of at most ${all}.`,
   stays: 'The browser has promised not to clear it by itself.',
@@ -84,6 +81,5 @@ export const bench = {
   imported: (name: string) => `${name} is on the bench`,
   importedTwice: (name: string, copy: string) => `${name} was already here, so this one is ${copy}`,
   restored: (name: string) => `${name} is back`,
-  oneScale: 'all at one scale',
   parts: (n: number) => plural(n, 'part'),
 };

@@ -118,7 +118,6 @@ export const joins = {
   ringFit: (by: number) => (by > 0 ? `Take ${by} out of the gaps` : `Put ${-by} into the gaps`),
   ringMirror: 'Mirror it',
   ringBeside: (slots: string) => `What it catches is its own mirror image ${slots} slots beside the front.`,
-  ringNoMirror: 'cannot be mirrored: the round’s start lies in the way, or the sides differ',
   clampHeld: 'How it is held in its round',
   clampSide: 'Which side',
   clampSides: {

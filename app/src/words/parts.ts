@@ -88,7 +88,6 @@ export const parts = {
     'holes-counting-both': (n: number, between: number) =>
       `${n} holes with both posts’ own, so ${between} between`,
   } as Record<string, (n: number, between: number) => string>,
-  anySize: 'not known',
   whichOffer: '“Apart” is counted in more than one way. Which one is meant?',
   placed: (rounds: string) => `Eyes stand at ${rounds}.`,
   placedElsewhere: (rounds: string, noted: string) => `Eyes stand at ${rounds}; this note says ${noted}.`,

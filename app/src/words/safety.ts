@@ -64,7 +64,6 @@ export const safety = {
   },
   numbered: (no: number, words: string) => `${no}. ${words}`,
   none: 'No parts yet, so there is nothing to look at.',
-  toFace: 'Go to the eyes',
   toRounds: 'Go to its rounds',
   toJoins: 'Show it on Joins',
   toFeature: 'Show it on Face',

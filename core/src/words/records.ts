@@ -63,7 +63,6 @@ export const recordWords = {
     noLot: 'no lot noted',
     fixings: 'What is fixed on, and how',
     tests: 'Tests',
-    noTests: 'No test is logged.',
     noTestOf: 'not tested',
     ofPiece: (number: string) => `piece ${number}`,
     pins: (out: number, back: number) => `Pins and needles: ${out} out, ${back} back in`,
