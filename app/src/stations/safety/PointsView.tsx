@@ -66,15 +66,17 @@ export function PointsView({ onTests }: { onTests: () => void }) {
   );
 }
 
-/** What was looked at besides: a check that is named nowhere was not made. */
+/** What was looked at besides; how many checks that is stands above the mat. */
 const LookedAt = ({ points }: { points: readonly ToldPoint[] }) => (
   <>
     <Title role="heading" aria-level={2}>
       {say.lookedAt}
     </Title>
-    {lookedAt(points).map((line) => (
-      <Quiet key={line}>{line}</Quiet>
-    ))}
+    {lookedAt(points)
+      .slice(1)
+      .map((line) => (
+        <Quiet key={line}>{line}</Quiet>
+      ))}
     <Quiet>{safetyWords.madeHow}</Quiet>
   </>
 );
