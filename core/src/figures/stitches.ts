@@ -30,9 +30,22 @@ const bobble: Written = {
   phrases: ['bobble stitch', 'bobble st', 'puff stitch', 'puff st', 'popcorn stitch', 'popcorn st'],
 };
 
+const waistcoat: Written = {
+  print: 'wst',
+  words: ['wst'],
+  phrases: ['waistcoat stitch', 'waistcoat st', 'knit stitch', 'knit st'],
+};
+const looped: Written = {
+  print: 'lpst',
+  words: ['lpst', 'lsc'],
+  phrases: ['loop stitch', 'loop st', 'lp st', 'fur stitch', 'fur st', 'looped stitch'],
+};
+const CRAB = ['crab stitch', 'crab st'];
+
 /**
  * The kinds of stitches: a kind is one row here. Source of heights, yarn and movements: the house's numbers; of the words: the
- * table "What counts" of the house's notation.
+ * table "What counts" of the house's notation. Judged, nobody has measured them yet: `dtr`, `esc` (between sc and hdc), `rsc`, `wst`
+ * (worked between the legs of the one below), `loop` (with a loop about as long as a finger is wide).
  */
 export const STITCHES = {
   sc: {
@@ -74,6 +87,72 @@ export const STITCHES = {
     compounds: true,
     us: { print: 'tr', words: ['tr'], phrases: ['treble crochet', 'treble'] },
     uk: { print: 'dtr', words: ['dtr'], phrases: ['double treble'] },
+  },
+  dtr: {
+    eats: 1,
+    height: 3.6,
+    yarnWidths: 17,
+    movements: 2.3,
+    flatGrowth: 24,
+    compounds: true,
+    us: { print: 'dtr', words: ['dtr'], phrases: ['double treble crochet', 'double treble'] },
+    uk: { print: 'ttr', words: ['ttr'], phrases: ['triple treble crochet', 'triple treble'] },
+  },
+  esc: {
+    eats: 1,
+    height: 1.25,
+    yarnWidths: 7.5,
+    movements: 1.2,
+    flatGrowth: 7,
+    compounds: true,
+    us: {
+      print: 'esc',
+      words: ['esc', 'exsc'],
+      phrases: ['extended single crochet', 'extended sc', 'ext sc'],
+    },
+    uk: {
+      print: 'edc',
+      words: ['edc', 'exdc'],
+      phrases: ['extended double crochet', 'extended dc', 'ext dc'],
+    },
+  },
+  rsc: {
+    eats: 1,
+    height: 0.8,
+    yarnWidths: 6.5,
+    movements: 1.4,
+    flatGrowth: 6,
+    compounds: false,
+    us: {
+      print: 'rsc',
+      words: ['rsc'],
+      phrases: ['reverse single crochet', 'reverse sc', 'rev sc', ...CRAB],
+    },
+    uk: {
+      print: 'rdc',
+      words: ['rdc'],
+      phrases: ['reverse double crochet', 'reverse dc', 'rev dc', ...CRAB],
+    },
+  },
+  wst: {
+    eats: 1,
+    height: 0.85,
+    yarnWidths: 6.5,
+    movements: 1.1,
+    flatGrowth: 6,
+    compounds: true,
+    us: waistcoat,
+    uk: waistcoat,
+  },
+  loop: {
+    eats: 1,
+    height: 1,
+    yarnWidths: 18,
+    movements: 1.6,
+    flatGrowth: 6,
+    compounds: false,
+    us: looped,
+    uk: looped,
   },
   slst: {
     eats: 1,

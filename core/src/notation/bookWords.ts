@@ -73,7 +73,6 @@ export const BOOK_WORDS: readonly Phrase[] = [
     said: /\b(sc|dc)\s+through\s+both\s+(?:layers|sides)\s+with\s+(\d+)\s+(?:sc|dc)\b/g,
     tersely: (stitch, count) => `${count} ${stitch} through both`,
   },
-  { said: /\breverse\s+(?=(?:sc|dc|single\s+crochet)\b)/g, tersely: '' },
   // `working in unused lps of foundation ch`: once around a flat piece
   {
     said: new RegExp(

@@ -1,12 +1,15 @@
 import { lex, plainLine, type Token } from './lexer';
 import { read } from './read';
+import { STITCH_KINDS, STITCHES } from '../figures';
 import { SPELLED, WORD_OF } from './stitches';
 import type { Item, LineNode, Span, StitchKind, Terms, TextChange } from './syntax';
 
-const KINDS: readonly StitchKind[] = ['sc', 'hdc', 'dc', 'tr'];
-const SPELL: Record<Terms, Partial<Record<StitchKind, string>>> = {
-  us: { sc: 'single crochet', hdc: 'half double crochet', dc: 'double crochet', tr: 'treble crochet' },
-  uk: { sc: 'double crochet', hdc: 'half treble', dc: 'treble crochet', tr: 'double treble' },
+/** Kinds that have another name in the other terms. */
+const KINDS: readonly StitchKind[] = STITCH_KINDS.filter((kind) => WORD_OF.us[kind] !== WORD_OF.uk[kind]);
+/** A kind in full words. */
+const spelled = (kind: StitchKind, terms: Terms): string | undefined => {
+  const written: { phrases?: readonly string[] } = STITCHES[kind][terms];
+  return written.phrases?.[0];
 };
 
 /**
@@ -53,6 +56,9 @@ function changesOf(
   return changes;
 }
 
+const isWordOf = (kind: StitchKind, terms: Terms, word: string): boolean =>
+  (STITCHES[kind][terms].words as readonly string[]).includes(word);
+
 /** The stitch word at a token, in the other terms; null when it is the same in both. */
 function wordAt(
   tokens: readonly Token[],
@@ -62,10 +68,13 @@ function wordAt(
 ): { word: string; tokens: number } | null {
   if (tokens[i].type !== 'word') return null;
   for (const [words, kind] of SPELLED[from])
-    if (words.every((w, k) => tokens[i + k]?.text === w))
-      return { word: SPELL[to][kind]!, tokens: words.length };
+    if (words.every((w, k) => tokens[i + k]?.text === w)) {
+      const same = SPELLED[to].some(([said, k]) => k === kind && said.join(' ') === words.join(' '));
+      const word = KINDS.includes(kind) && !same ? spelled(kind, to) : undefined;
+      return word === undefined ? null : { word, tokens: words.length };
+    }
   const parts = /^([fb]p)?([a-z]+?)(\dtog)?$/.exec(tokens[i].text);
-  const kind = parts && KINDS.find((k) => WORD_OF[from][k] === parts[2]);
+  const kind = parts && KINDS.find((k) => isWordOf(k, from, parts[2]) && !isWordOf(k, to, parts[2]));
   return kind && parts ? { word: `${parts[1] ?? ''}${WORD_OF[to][kind]}${parts[3] ?? ''}`, tokens: 1 } : null;
 }
 

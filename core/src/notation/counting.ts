@@ -14,7 +14,7 @@ import {
   type Settled,
 } from './repeats';
 import { ABOUT_PARTS, unknownParts } from './partsNamed';
-import { settleAround } from './settleAround';
+import { settleAlong, settleAround } from './settleAround';
 import { ofAll, ofTwoEdges, severalRounds, starAround } from './settling';
 import type { Item, RoundNode, Span } from './syntax';
 import {
@@ -182,7 +182,7 @@ export abstract class Counting {
     if (alone) return alone;
     const joined = settleJoin(node.items, offered, stated, { isStart, joined: work.joined });
     if (joined !== node.items) work.joined = true;
-    const whole = isStart ? joined : settleAround(joined, offered, stated, severalRounds(node));
+    const whole = isStart ? settleAlong(joined) : settleAround(joined, offered, stated, severalRounds(node));
     const { items, said: ofRepeat } = settleRepeats(whole, offered, stated, isStart);
     const said = ofRepeat ?? (whole === joined ? null : ofAll(whole));
     if (work.carried === null && !starts) return { items: settleGiven(items, stated), said };

@@ -188,7 +188,7 @@ function takeBobble(c: Cursor): boolean {
   c.takeAny('-');
   c.takeAny('dc', 'tr', 'hdc', 'htr');
   c.takeAny('-');
-  if (c.takeAny('bob', 'bobble', 'popcorn')) return true;
+  if (c.takeAny('bob', 'bobble', 'popcorn', 'puff', 'cluster', 'cl')) return true;
   c.at = start;
   return false;
 }

@@ -174,14 +174,16 @@ const SHORT: Readonly<Record<string, string>> = {
   thru: 'through',
   foll: 'next',
   fl: 'flo',
+  tfl: 'flo',
   bl: 'blo',
+  tbl: 'blo',
 };
 
 const TOKEN =
   /(\d+)(?:st|nd|rd|th)(?![a-z])|(\d+)|x(?=\s*\d)|[a-z\u00c0-\u024f][a-z0-9\u00c0-\u024f']*|[^\s]/gy;
 
 /** `ch1`, `sc6`: a stitch and how many. `inc3` is one word, three in one. */
-const GLUED = /^(ch|sc|hdc|dc|tr|htr|dtr|dec|mr)(\d+)$/;
+const GLUED = /^(ch|sc|esc|hdc|dc|tr|htr|dtr|dec|mr)(\d+)$/;
 
 /** Splits a plain line into tokens; white space and full stops only separate. */
 export function lex(plain: PlainLine, from = 0, to = plain.text.length): Token[] {

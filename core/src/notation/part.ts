@@ -152,7 +152,10 @@ export class PartCounter extends WorkedLines {
     // `Ch 2.` and `6 dc in 2nd ch from hook` below it are a ring.
     if (start?.type === 'start' && start.start === 'ring' && count <= 2) return start;
     const { fromHook } = start?.type === 'start' ? start : {};
-    if (fromHook !== undefined && node.items.filter(isWork).length > 1)
+    if (
+      fromHook !== undefined &&
+      (node.items.filter(isWork).length > 1 || start?.count === count - fromHook + 1)
+    )
       return { type: 'start', start: 'chain', chain: count, first: fromHook, kind: 'ch', count: 0, span };
     if (start) return null;
     const stitch = node.items.find((i) => i.type === 'stitch');

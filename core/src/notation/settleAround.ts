@@ -39,6 +39,17 @@ export function settleAround(
   return sure && meets(around, offered, stated, false) ? around : items;
 }
 
+/** `Ch 9, 8 sc in 2nd ch from hook`: as many as the chain has from there on go one into each, not all into that one. */
+export function settleAlong(items: readonly Item[]): readonly Item[] {
+  const start = items.find((i) => i.type === 'start');
+  const [first, ...more] = items.filter((i) => i.type !== 'sign' && i !== start);
+  if (start?.type !== 'start' || start.start !== 'chain') return items;
+  if (first?.type !== 'stitch' || first.fromHook === undefined || more.length > 0) return items;
+  const { makes, eats, times, fromHook } = first;
+  if (eats !== 1 || times !== 1 || makes < 2 || makes !== start.chain - fromHook + 1) return items;
+  return items.map((i): Item => (i === first ? { ...first, makes: 1, times: makes } : i));
+}
+
 /** `2 sc, inc (24)` on 18: what is written once and fits so often is worked all around, where the count asks for it. */
 function allAround(items: readonly Item[], offered: number, stated: number | null): readonly Item[] {
   const from = items.findIndex((i) => i.type !== 'sign');

@@ -52,6 +52,12 @@ const withLoop = (): Toy => {
 describe('an adversary: dangerous toys made to look harmless, each caught or said to be not known', () => {
   it.each<[string, Toy, RegExp, boolean]>([
     [
+      'loops of yarn all around, as a stitch of a round',
+      page(ball().replace('R4-6: sc around (18)', 'R4-6: loop st in each st (18)')),
+      /:loops$/,
+      false,
+    ],
+    [
       'plastic eyes named in the text of a part and never placed',
       page(ball().replace('stuff', 'insert 9 mm safety eyes between R5 and R6\nstuff')),
       /^named:/,

@@ -75,6 +75,12 @@ export const HAZARDS: readonly { id: string; check: CheckNumber; words: RegExp; 
     anywhere: false,
   },
   {
+    id: 'loops',
+    check: 6,
+    words: /\b(?:(?:loop|looped|lp|fur) st(?:itch(?:es)?|s)?|lpst|lsc)\b/,
+    anywhere: true,
+  },
+  {
     id: 'hair',
     check: 6,
     words: /\b(?:hair strands?|strands? of (?:hair|yarn)|tassels?|fringe|mane)\b/,

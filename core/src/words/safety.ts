@@ -230,6 +230,11 @@ export const safetyWords = {
       'Ribbons, strings and elastic are cords: their free length is not known here.',
       'Measure them, keep them short, and sew both ends down.',
     ),
+    loops: hazard(
+      'Loops of yarn catch small fingers and are pulled out, and how long these are is not known here.',
+      'Loops of yarn can be pulled out, and how long these are is not known here.',
+      'Keep the loops short, pull at some, and cut none that is not locked by its stitch.',
+    ),
     hair: hazard(
       'Strands and tassels are cords and come out when they are only looped in.',
       'Strands and tassels come out when they are only looped in.',
