@@ -8,21 +8,21 @@ export interface HookSaid {
   mm: number | null;
 }
 
-const MM = String.raw`\d+(?:[.,]\d+)?\s*(?:mm|millimet(?:er|re)s?)(?![a-z])`;
+/** What millimetres are those of, if not of the hook: `3 mm hook 6 mm eyes`. */
+const OTHER = String.raw`\s*(?:[a-z]+\s+)?(?:eyes?|noses?|beads?|buttons?)(?![a-z])`;
+const MM = String.raw`\d+(?:[.,]\d+)?\s*(?:mm|millimet(?:er|re)s?)(?![a-z])(?!${OTHER})`;
 const LETTER = String.raw`(?<![a-z0-9'’])[b-s](?:\s?[-/]\s?(?:[b-s](?![a-z])|\d+(?:[.,]5|½)?)|\d+(?:\.5)?)?(?![a-z0-9'’]|[.,]\d|\s*mm)`;
 const NUMBER = String.raw`(?:#\s*|(?<![a-z])(?:no\.?|number|us|uk|size)\s+)\d+(?:[.,]\d+)?(?![a-z0-9]|[.,]\d|\s*mm)`;
 const BARE = String.raw`(?<![a-z0-9.,])\d+(?:[.,]\d+)?(?![a-z0-9]|\s*(?:g|cm|in|m)\b)`;
 const SIZE = `(?:${MM}|${NUMBER}|${LETTER}|${BARE})`;
 /** What may stand between two ways of saying one hook. A comma or a spaced dash ends the statement. */
 const BETWEEN = String.raw`(?:(?<=\d)\s*[-–]\s*(?=\d)|[\s()[\]/=:~"“”]|-(?![\s\d])|(?<![a-z])(?:us|uk|metric|size|sizes|crochet|steel|aluminium|aluminum|bamboo|or|to|is|a|an|about|approx\.?|that)(?![a-z]))*`;
-/** What millimetres are those of, if not of the hook. */
-const NO_HOOK = String.raw`(?!\s*(?:[a-z]+\s+)?(?:eyes?|noses?|beads?|buttons?)(?![a-z]))`;
 const WORD = String.raw`(?<![a-z])hooks?(?![a-z])`;
 const BEFORE = new RegExp(`(?:${SIZE}${BETWEEN})+$`);
 /** `Hook - 2.25 mm`: a dash before millimetres goes on. */
 const AFTER = new RegExp(`^(?:\\s*[-–]\\s*(?=${MM}))?${BETWEEN}(?:${SIZE}${BETWEEN})+`);
 /** `crochet hook, 3.25 mm`: behind a comma, where no size stands before it. */
-const ALONE_AFTER = new RegExp(`^(?:\\s*[-–,]\\s*(?=${MM}${NO_HOOK}))?${BETWEEN}(?:${SIZE}${BETWEEN})+`);
+const ALONE_AFTER = new RegExp(`^(?:\\s*[-–,]\\s*(?=${MM}))?${BETWEEN}(?:${SIZE}${BETWEEN})+`);
 /** Words that belong to a size and stand before it. */
 const LEAD = /(?:(?<![a-z])(?:us|uk|about|approx\.?|size|steel|crochet|aluminium|aluminum|an?)\s+)+$/;
 const ATOM = new RegExp(SIZE, 'g');
@@ -102,8 +102,10 @@ function trimmed(text: string, from: number, to: number, mm: number | null, shif
 /** The one hook that the words of a size agree on, mm; null when they name none, or more than one. */
 function sizeOf(said: string): number | null {
   const written = (said.match(ATOM) ?? []).map((atom) => atom.trim());
-  // `3.50 mm (UK 9)`: an old British number beside millimetres says nothing that they do not.
-  const atoms = written.some((a) => /mm|millim/.test(a)) ? written.filter((a) => !/^uk\s/.test(a)) : written;
+  // `3.50 mm (UK 9)`, `size 7 (4.5 mm)`: an old number of whichever system beside millimetres says nothing that they do not.
+  const atoms = written.some((a) => /mm|millim/.test(a))
+    ? written.filter((a) => !/^(?:uk|size|no\.?|number)\s+\d+$/.test(a))
+    : written;
   const metric = (atom: string) => /mm|millim/.test(atom) || /^(?:size\s+)?\d+[.,]\d+$/.test(atom);
   const inMm = atoms.filter(metric).map((a) => Number(/\d+(?:[.,]\d+)?/.exec(a)![0].replace(',', '.')));
   const others = atoms.filter((a) => !metric(a));

@@ -132,7 +132,7 @@ function parseWithoutStar(line: string, written: PlainLine, context: LineContext
     const lead = noteLine(line, written.text);
     if (lead) return lead;
   }
-  const repeat = repeatIn(plain, found?.label ?? null, found?.end ?? 0, written.text);
+  const repeat = repeatIn(plain, found?.label ?? null, found?.end ?? 0, written.text, context.begins);
   if (repeat) return repeat;
   if (found) return labelled(line, written.text, plain, found, context);
   const later = laterWork(written.text, plain, context);

@@ -128,6 +128,9 @@ export const headsNothing = (text: string, plain: string): NoteNode => ({
 
 const WORK =
   /^(?:make|work|you (?:will )?need) (?:\d{1,2}|two|three|four|five|six|eight|both)\b(?! mm)|\b(?:rep(?:eat)?|decreas(?:e|ing)|increas(?:e|ing)|keep (?:on )?(?:going|crocheting|working)|(?:work|carry|go) on (?:for|until|like|as)|pull (?:it )?tight|do not stuff|don't stuff|crochet(?:ing)?|work (?:in|around|across|even|\d)|leave \d|ch(?:ain)? \d+|skip|fasten off|hook|(?:\d+|each|every|next|last) (?:st|sts|stitch|stitches|sc|dc|hdc|inc|dec)|(?:rounds?|rnds?|rows?) (?:\d|of)|slip stitch|sl\.? ?st|\d+ ?(?:chs?|chains?|ss|incs?|decs?|htr|tr)|(?:sc|dc|hdc|ss) (?:around|across|along|through|together)|(?:leg|arm|wing|ear|fin|part|piece|side) (?:2|two)\b.*\bsame)\b/;
+/** `As the head, but one round longer`, `Second arm: work the same`: rounds that stand elsewhere. */
+export const AS_ANOTHER =
+  /(?:^|:\s)\s*(?:work |make )?(?:(?:the )?same (?:as|like)|as for|(?:as|like) (?:the )?[a-z ]{2,20},? but|work(?:ed)? the same)\b/;
 /** What sounds like work and is told elsewhere: a ring is made where its first round says so, a case is the maker's choice. */
 const TOLD =
   /\bch(?:ain)? ?1\b[^.]{0,40}\b(?:does not|doesn't|do not|don't|never) count|\bmake an? (?:magic|adjustable|sliding) (?:ring|circle|loop)\b|^(?:if|or|option|optional|alternatively)\b|\binstead\b|\bmark(?:er)?\b|\bslip ?knot\b|^(?:pull|draw) (?:it |the (?:ring|loop|circle) )?(?:shut |closed? )?tight(?:ly)?\.?$/;
@@ -139,7 +142,7 @@ const INTO_RING = new RegExp(
 
 /** Whether words that were not read speak of the work: they are marked, never passed over. `plain` in lower case. */
 export const soundsLikeWork = (plain: string): boolean =>
-  WORK.test(plain) && (!TOLD.test(plain.trim()) || INTO_RING.test(plain));
+  (WORK.test(plain) || AS_ANOTHER.test(plain)) && (!TOLD.test(plain.trim()) || INTO_RING.test(plain));
 
 /** `-- a note --` without the dashes at its end. */
 function withoutEnd(text: string): string {

@@ -3,16 +3,16 @@ import { factsIn } from './facts';
 import { written, type PlainLine } from './lexer';
 import { countSaid, NUMBER_PATTERN as N, numberSaid, ORDINALS } from './numberWords';
 import { sentencesOf } from './sentences';
-import type { Label, RepeatNode, Stated } from './syntax';
+import type { Fact, Label, RepeatNode, Stated } from './syntax';
 
 const WORD = String.raw`(?:rounds?|rnds?|rds?|rows?|r)\s*\.?\s*`;
 /** `work as shell R1 to R7`: another part's rounds, its name first. */
 const AS_PART = new RegExp(
-  String.raw`^(?:work|make|crochet|do)?\s*(?:the\s+same\s+)?as\s+(?:for\s+)?(?:the\s+)?(?<name>[a-z][a-z ]{1,30}?),?\s+(?:rounds?|rnds?|rows?|r)\s*(?<low>\d+)\s*(?:-|to|through)\s*(?:r|rnds?|rounds?)?\s*(?<high>\d+)`,
+  String.raw`^(?:work|make|crochet|do)?\s*(?:(?:the\s+)?same\s+)?as\s+(?:for\s+)?(?:the\s+)?(?<name>[a-z][a-z ]{1,30}?),?\s+(?:rounds?|rnds?|rds?|rows?|r)\s*(?<low>\d+)\s*(?:-|to|through)\s*(?:r|rds?|rnds?|rounds?)?\s*(?<high>\d+)`,
 );
 /** `work as for the hull up to the end of Rnd 2`: another part's rounds from its first on. */
 const AS_FAR_AS = new RegExp(
-  String.raw`^(?:ch\s?(?<chain>\d{1,4})\s*(?:,|and|then)\s+)?(?:work|make|crochet|do)?\s*(?:the\s+same\s+)?as\s+(?:given\s+)?(?:for\s+)?(?:the\s+)?(?<name>[a-z][a-z ]{1,30}?),?\s+(?:up\s+)?(?:to|until|through|as\s+far\s+as)\s+(?:and\s+including\s+)?(?:the\s+)?(?:end\s+of\s+)?(?:the\s+)?(?:(?:rounds?|rnds?|rows?|r)\s*(?<high>\d+)|(?<upto>\d+)(?:st|nd|rd|th)\s+(?:rounds?|rnds?|rows?))`,
+  String.raw`^(?:ch\s?(?<chain>\d{1,4})\s*(?:,|and|then)\s+)?(?:work|make|crochet|do)?\s*(?:the\s+same\s+)?as\s+(?:given\s+)?(?:for\s+)?(?:the\s+)?(?<name>[a-z][a-z ]{1,30}?),?\s+(?:up\s+)?(?:to|until|through|as\s+far\s+as)\s+(?:and\s+including\s+)?(?:the\s+)?(?:end\s+of\s+)?(?:the\s+)?(?:(?:rounds?|rnds?|rds?|rows?|r)\s*(?<high>\d+)|(?<upto>\d+)(?:st|nd|rd|th)\s+(?:rounds?|rnds?|rows?))`,
 );
 /** `work first 2 rounds as given for head` */
 const FIRST_OF = new RegExp(
@@ -28,9 +28,18 @@ const OF =
 const LIKE_THIS = new RegExp(
   String.raw`^(?:(?:then|now|and)\s+)*(?:work|do|continue|crochet|make|go\s+on|carry\s+on|keep\s+going|repeat)\b(?=.*\b(?:like\s+(?:this|that)|the\s+same|in\s+the\s+same\s+way|as\s+(?:before|set|established)|this|that)\b).*?\b(${N})\s+(?:more\s+|further\s+)?(?:rounds?|rnds?|rows?|times)\b`,
 );
+/** A part's name, and no word for what stands above. */
+const OTHERS_NAME = String.raw`(?!the\s|before|above|set|established|usual|written|given|last|previous|r\d|rnd|round|row|(?:${ORDINALS.slice(1).join('|')})(?:\s+(?:rnd|round|row))?\s*(?:$|[.,;(\[]))[a-z][a-z ]{1,30}?`;
 /** Behind a label: the same rounds of another part. `As muzzle.` */
 const AS_THERE = new RegExp(
-  String.raw`^(?:work\s+)?(?:(?:exactly\s+)?(?:the\s+)?same\s+)?as\s+(?:for\s+|in\s+)?(?:the\s+)?(?<name>(?!the\s|before|above|set|established|usual|written|given|last|previous|r\d|rnd|round|row|(?:${ORDINALS.slice(1).join('|')})(?:\s+(?:rnd|round|row))?\s*(?:$|[.,;(\[]))[a-z][a-z ]{1,30}?)(?=\s*(?:$|[.,;(\[]))`,
+  String.raw`^(?:work\s+)?(?:(?:exactly\s+)?(?:the\s+)?same\s+)?as\s+(?:for\s+|in\s+)?(?:the\s+)?(?<name>${OTHERS_NAME})(?=\s*(?:$|[.,;(\[]))`,
+);
+/** Up to four words, none of which says more than a name does. */
+const WORD_OF_NAME = String.raw`(?!(?:is|are|was|has|have|but|in|with|using|only|from|to|at|and|if|you|it)\b)[a-z]+`;
+const WORDS_OF_NAME = String.raw`${WORD_OF_NAME}(?:\s+${WORD_OF_NAME}){0,3}`;
+/** Where a part begins: all rounds of another one. `As head.`, `Same as the left leg, but in red.` */
+const AS_WHOLE = new RegExp(
+  String.raw`^(?:work\s+|make\s+|crochet\s+)?(?:(?:exactly\s+)?(?:the\s+)?same\s+)?(?:as|like)\s+(?:for\s+)?(?:the\s+)?(?=${OTHERS_NAME})(?<name>${WORDS_OF_NAME})(?:,?\s*(?:but\s+)?(?:in|with|using)\s+(?<colour>[a-z]+))?(?=\s*(?:$|[.;(\[]|,?\s*(?:and\s+|then\s+)?(?:fo|fasten|cut|leave|stuff|close)\b))`,
 );
 /** Behind a label: the round before again. */
 const SAME = /^(?:the\s+)?(?:same(?:\s+again)?|repeat|rep|ditto|as\s+(?:before|above))\s*(?=$|[.,([=])/;
@@ -52,6 +61,8 @@ const STATED =
 const ENDS_THERE =
   /^\s*(?:$|[,.;:([=–-]|x|once|twice|for|more|another|until|only|and|again|\d|[a-z]+ (?:more )?times)/;
 const MOST = 2000;
+/** What may be said in the same breath as the rounds. */
+const BEHIND_COMMA: readonly Fact['fact'][] = ['stuff', 'off', 'tail'];
 
 /** `repeat from * to * four more times`, `rep between stars twice`. */
 const STARS =
@@ -66,12 +77,12 @@ export function repeatIn(
   label: Label | null,
   from: number,
   said: string,
+  begins = false,
 ): RepeatNode | null {
   const [first, ...more] = sentencesOf(plain.text, from);
   if (!first) return null;
   const text = plain.text.slice(first.from, first.to).replace(/[.!]$/, '');
-  const asThere = label ? AS_THERE.exec(text) : null;
-  const asPart = AS_PART.exec(text) ?? AS_FAR_AS.exec(text) ?? FIRST_OF.exec(text) ?? asThere;
+  const { asPart, asThere, whole } = asOther(text, label, begins);
   const again = asPart ?? AGAIN.exec(text);
   const stars = again ? null : STARS.exec(text);
   const same = again || stars ? null : (LIKE_THIS.exec(text) ?? (label ? SAME.exec(text) : null));
@@ -81,8 +92,8 @@ export function repeatIn(
   if (!again && !same && !stars && !(shrinks && until)) return null;
   // An end that is no count cannot be worked out: it is told, and not read as once more.
   if (/\buntil\b/.test(text) && !until && !upTo) return null;
-  const begins = again ?? stars;
-  const behind = begins ? text.slice(begins[0].length) : '';
+  const found = again ?? stars;
+  const behind = found ? text.slice(found[0].length) : '';
   const groups: Groups = again?.groups ?? {};
   const { name, low = groups.numbered } = groups;
   const of = asPart || low === undefined ? null : OF.exec(behind);
@@ -95,21 +106,33 @@ export function repeatIn(
     type: 'repeat',
     of: name ?? of?.[1] ?? null,
     ...(asThere && label ? { first: label.first, last: label.last } : whichRounds(groups)),
+    ...(whole ? { first: 1, last: null } : {}),
     stars: stars !== null,
     times: Math.min(Math.max(1, times), MOST),
     until: until ? countSaid(until[1]) : null,
     ...(upTo ? { upTo: countSaid(upTo[1] ?? upTo[2]) } : {}),
     shrinking: shrinks !== null,
     label,
-    stated: statedIn(plain, first.from, [first, ...more]),
+    stated: statedIn(plain, first.from + (found?.[0].length ?? 0), [first, ...more]),
     span: written(plain, first.from, first.to),
-    ...(of?.[2] && isColour(of[2]) ? { before: [{ fact: 'colour' as const, colour: of[2] }] } : {}),
+    ...inColour(of?.[2] ?? groups.colour),
     facts: [
-      // `..., stuffing as you go`
-      ...factsIn(said.slice(first.from, first.to)).filter((f) => f.fact === 'stuff'),
+      // `..., stuffing as you go`, `..., FO with a long tail`
+      ...factsIn(said.slice(first.from, first.to)).filter((f) => BEHIND_COMMA.includes(f.fact)),
       ...more.flatMap((s) => factsIn(said.slice(s.from, s.to))),
     ],
   };
+}
+
+const inColour = (said: string | undefined): Pick<RepeatNode, 'before'> =>
+  said && isColour(said) ? { before: [{ fact: 'colour', colour: said }] } : {};
+
+/** The rounds of another part: some of them, those of this label, or where a part begins all of them. */
+function asOther(text: string, label: Label | null, begins: boolean) {
+  const asThere = label ? AS_THERE.exec(text) : null;
+  const some = AS_PART.exec(text) ?? AS_FAR_AS.exec(text) ?? FIRST_OF.exec(text) ?? asThere;
+  const whole = some || label || !begins ? null : AS_WHOLE.exec(text);
+  return { asPart: some ?? whole, asThere, whole: whole !== null };
 }
 
 /** What a pattern of rounds worked again has caught, by its names. */
@@ -144,7 +167,7 @@ function statedIn(
     if (!found) continue;
     const digits = found[1] ?? found[2] ?? found[3];
     const at = s.from + found.index + found[0].indexOf(digits);
-    if (at <= from) continue;
+    if (at < from) continue;
     return { count: Number(digits), span: written(plain, at, at + digits.length) };
   }
   return null;

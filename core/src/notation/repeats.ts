@@ -139,10 +139,12 @@ function flatten(items: readonly Item[]): StitchItem[] {
 /** A text that begins in the middle: `(6 sc, dec) around (35)` goes as often as its count says. */
 export function settleGiven(items: readonly Item[], stated: number | null): Item[] {
   if (stated === null) return [...items];
-  const free = items.findIndex((i) => (i.type === 'group' || i.type === 'stitch') && i.times === 'around');
-  if (free < 0) return [...items];
-  const item = items[free] as Extract<Item, { type: 'group' | 'stitch' }>;
-  const one = item.type === 'group' ? sumOf(item.items).makes : item.makes;
+  const repeated = (i: Item): i is Extract<Item, { type: 'group' | 'fan' | 'stitch' }> =>
+    i.type === 'group' || i.type === 'fan' || i.type === 'stitch';
+  const free = items.findIndex((i) => repeated(i) && i.times === 'around');
+  const item = items[free];
+  if (!item || !repeated(item)) return [...items];
+  const one = item.type === 'stitch' ? item.makes : sumOf(item.items).makes;
   const rest = stated - sumOf(items.filter((_, i) => i !== free)).makes;
   if (one === 0 || rest <= 0 || rest % one !== 0) return [...items];
   return items.map((i, k) => (k === free ? { ...item, times: rest / one } : i));

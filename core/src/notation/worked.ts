@@ -104,6 +104,7 @@ export abstract class WorkedLines extends Layers {
 
   /** The rounds that a line works again, in their order; null when one of them is not there. */
   protected copiedRounds({ of, first, last }: RepeatNode): Written[] | null {
+    if (of !== null && last === null) return this.allOf(of);
     if (first !== null) {
       const found: Written[] = [];
       for (let n = first; n <= (last ?? first); n++) {
@@ -114,6 +115,14 @@ export abstract class WorkedLines extends Layers {
       return found;
     }
     return this.writtenFrom(this.nodes.length - (last ?? 1), this.nodes.length);
+  }
+
+  /** Every round of another part; null when it has none. */
+  private allOf(of: string): Written[] | null {
+    const found: Written[] = [];
+    for (let next = this.context.roundOf(of, 1); next; next = this.context.roundOf(of, found.length + 1))
+      if (found.push(next) >= MOST_ROUNDS) break;
+    return found.length > 0 ? found : null;
   }
 
   /** `repeat from * to *`: the rounds between two stars that stand in lines of their own; null where none do. */

@@ -5,6 +5,7 @@ import {
   sizesSaid,
   withColon,
   type LineMeaning,
+  type LineNode,
   type Reading,
 } from '../notation';
 import { namedStitches } from './namedStitches';
@@ -39,11 +40,11 @@ export function textsOfPage(
       // Several rounds in one line are a line each, where each has its own mark.
       const pieces = () =>
         [from, ...breaks].map((a, k) => endedLine(words(a, breaks[k] ?? to).trim(), k < breaks.length));
-      const copied = goesOn ? null : copiedRounds(reading, part, number);
+      const copied = goesOn ? null : copiedRounds(reading, part, number, pieces);
       if (goesOn) {
         const [first, ...more] = pieces();
         own[part].push(mended(own[part].pop() ?? '', first), ...more);
-      } else if (copied) own[part].push(...copied, note(line.trim()));
+      } else if (copied) own[part].push(...copied);
       else if (breaks.length === 0) own[part].push(line);
       else own[part].push(...pieces());
     } else if (kind === 'blank') {
@@ -98,14 +99,25 @@ function inHouseWords(line: string, { legend, label, numbered, sizes }: Reading,
   );
 }
 
-/** `Repeat rnds 1-6 of the shell top.`: the rounds themselves, as a part's own text has no other part beside it; null for any other line. */
-function copiedRounds(reading: Reading, part: number, line: number): string[] | null {
+/**
+ * `Repeat rnds 1-6 of the shell top.`, `Lid: R1-2 as for head. FO.`: the rounds themselves, as a part's own text has no other part
+ * beside it, and what was written as a note below them; null where a line works no rounds of another part.
+ */
+function copiedRounds(reading: Reading, part: number, line: number, pieces: () => string[]): string[] | null {
   const { lines, rounds } = reading.parts[part];
-  const here = lines.find((l) => l.line === line);
-  if (here?.node.type !== 'repeat' || here.node.of === null) return null;
-  return rounds
-    .slice(...here.rounds)
-    .map((r) => `R${r.number}: ${printItems(r.items, reading.terms)} (${r.made ?? r.carried})`);
+  const here = lines.filter((l) => l.line === line);
+  const ofOther = (node?: LineNode): boolean => node?.type === 'repeat' && node.of !== null;
+  if (!here.some((l) => ofOther(l.node))) return null;
+  return pieces().flatMap((piece, k) =>
+    ofOther(here[k]?.node)
+      ? [
+          ...rounds
+            .slice(...here[k].rounds)
+            .map((r) => `R${r.number}: ${printItems(r.items, reading.terms)} (${r.made ?? r.carried})`),
+          note(piece.trim()),
+        ]
+      : [piece],
+  );
 }
 
 /** Two lines of a wrapped one; a word that was broken between them is whole again. */

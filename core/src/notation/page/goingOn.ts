@@ -124,7 +124,7 @@ export abstract class GoingOn extends Looking {
       this.next = (node.label?.last ?? this.next + (node.many ?? 1) - 1) + 1;
     }
     if (node.type !== 'repeat') return;
-    const again = node.first === null ? 1 : (node.last! - node.first + 1) * node.times;
+    const again = node.first === null ? 1 : ((node.last ?? 0) - node.first + 1) * node.times;
     this.next = (node.label?.last ?? this.next - 1 + again) + 1;
   }
 }

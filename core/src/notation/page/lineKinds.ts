@@ -78,11 +78,12 @@ export const starts = (node: RoundNode): boolean =>
 
 /** The first round of a part, every word of it read. */
 export const startsPart = (node: LineNode): boolean =>
-  node.type === 'round' &&
-  (node.label === null || node.label.first === 1) &&
-  starts(node) &&
-  isWork(node) &&
-  !node.items.some((item) => item.type === 'unknown');
+  (node.type === 'repeat' && node.of !== null) ||
+  (node.type === 'round' &&
+    (node.label === null || node.label.first === 1) &&
+    starts(node) &&
+    isWork(node) &&
+    !node.items.some((item) => item.type === 'unknown'));
 
 /** A line that says nothing but the colour and the hook: `With yellow wool and the 5 mm hook.` */
 export const onlyWith = (node: LineNode): boolean =>

@@ -1,7 +1,7 @@
 import { isPlainColour } from '../colours';
 import { plainSigns } from '../lexer';
 import { parseLine, type LineContext } from '../lines';
-import { BEGINS_RING, CRAFT_COUNT, factsOf } from '../notes';
+import { AS_ANOTHER, BEGINS_RING, CRAFT_COUNT, factsOf } from '../notes';
 import { colourIn } from '../poseWords';
 import type { Fact, LineNode, Span } from '../syntax';
 import { headerIn, isColumnHead, isFurniture, PART_CELL, type Block } from './blocks';
@@ -253,7 +253,7 @@ export abstract class Looking {
 
   /** `tr2: 6x inc (12)`: stitches and their count, or a ring, at the end of a line, however it is numbered; a chain that begins something. */
   protected isCountedWork = (i: number): boolean =>
-    [CHAINED, BEGINS_RING].some((begins) => begins.test(this.plain[i])) ||
+    [CHAINED, BEGINS_RING, AS_ANOTHER].some((begins) => begins.test(this.plain[i])) ||
     (COUNTED.test(this.plain[i]) && CRAFT_COUNT.test(this.plain[i]));
 
   /** Every line is asked for several times: there are four contexts, each made once. */

@@ -31,7 +31,7 @@ const TIMES: Record<string, number> = {
   four: 4,
 };
 const EYES = /\beyes?\b/;
-const EYE_SIZE = /(\d{1,2}(?:[.,]\d)?)\s*-?\s*mm\b/g;
+const EYE_SIZE = /(\d{1,2}(?:[.,]\d)?)\s*-?\s*mm\b(?!\s*(?:crochet\s+|steel\s+)?hooks?\b)/g;
 const NOT_YARN =
   /\b(?:hook|eyes?|needle|marker|felt|floss|embroidery|filling|stuffing|fib(?:er|re)fill|terms|size)\b/;
 
