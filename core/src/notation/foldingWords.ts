@@ -49,11 +49,30 @@ export const FOLDING: readonly Phrase[] = [
     said: /\b(?:turn|rotate)(?:\s+(?:the\s+)?(?:work|piece|it))?(?:\s+to|,|\s+and\s+work\s+(?:along|on)?)\s+(?:the\s+)?(?:other|opposite)\s+side(?:\s+of\s+(?:the\s+)?ch(?:ain)?)?\s*[:,]/g,
     tersely: 'other side:',
   },
+  // `sl st back along from 2nd ch from hook`, `sl st in 2nd ch and back along`
+  {
+    said: /\bback\s+(?:along\s+|down\s+)?(?:it\s+)?(?:starting\s+)?from\s+(?:the\s+)?(\d)(nd|rd|th)\s+ch(?:ain)?(?:\s+from\s+(?:the\s+|your\s+)?hook)?/g,
+    tersely: (n, th) => `in ${n}${th} ch, each ch`,
+  },
+  { said: /\bback\s+from\s+(?:the\s+)?2nd\s+ch(?:ain)?(?:\s+from\s+hook)?/g, tersely: 'in each ch' },
+  {
+    said: /(?<=\bin\s+(?:the\s+)?\d(?:nd|rd|th)\s+ch(?:ain)?(?:\s+from\s+hook)?\s+)and\s+back\s+along\b/g,
+    tersely: 'and each ch',
+  },
+  {
+    said: /\bwork(?:ing)?\s+back\s+in\s+(sl\s+st|ss|sc|dc|hdc|htr)\b/g,
+    tersely: (stitch) => `${stitch} in each ch`,
+  },
+  // `chain 6, sl st back to start in each`
+  {
+    said: /\bback\s+to\s+(?:the\s+)?(?:start|beginning)(?:\s+in\s+each(?:\s+(?:ch|chain|one|st|stitch))?)?/g,
+    tersely: 'in each ch',
+  },
   // `ch 6, back along: 5 sl st`
   { said: /(?<=\bch\s?\d+,\s+)back\s+along(?:\s+(?:it|the\s+ch(?:ain)?))?\s*[:,]/g, tersely: '' },
   // `fold flat, close with 5 sc`
   {
-    said: /\b(?:flatten|(?:fold|press|lay)\s+(?:(?:it|the\s+[a-z]+|top|end)\s+)?flat)(?:\s+(?:it|the\s+[a-z]+))?,?\s+(?:and\s+)?(?:then\s+)?(?:close|shut|join)\s+(?:it\s+)?with\s+(?=\d+\s*(?:sc|dc|sl\s?st|ss)\b)/g,
+    said: /\b(?:flatten|(?:fold|press|lay)\s+(?:(?:it|(?:the\s+)?[a-z]+(?:\s+edge)?)\s+)?(?:flat|in\s+half))(?:\s+(?:it|the\s+[a-z]+))?,?\s+(?:and\s+)?(?:then\s+)?(?:close|shut|join)\s+(?:it\s+)?with\s+(?=\d+\s*(?:sc|dc|sl\s?st|ss)\b)/g,
     tersely: 'fold, ',
   },
 ];

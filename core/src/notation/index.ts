@@ -33,6 +33,7 @@ export type {
 export { applied } from './problems';
 export { cleanText } from './clean';
 export { ofFirstSize, sizesSaid } from './manySizes';
+export { withEquals } from './countsBehind';
 export { withColon } from './numberedLines';
 export { gatherRange, unfoldRange } from './ranges';
 export type { Rewriting } from './ranges';

@@ -13,7 +13,9 @@ const MORE = new RegExp(
   String.raw`(?:\s*\)\s*-\s*(?=${WORD})|\s*(?:to|and|through|thru|until|t\/m|&|\+|\/|,|,\s*and)\s*|\s*(?:-|~|\.\.)\s*)(?:${WORD}\.?\s*)?(\d+)(?![a-z\d])`,
   'y',
 );
-const BARE = /(\d+)(?:\s{0,5}[.)]?\s{0,5}[-/+]\s{0,5}(\d+))?(?=\s{0,20}(?:[.):](?!\d)|\t))/y;
+/** `5:`, `5-8.`, `5 to 8:`, `4, 5:` */
+const BARE =
+  /(\d+)(?:\s{0,5}[.)]?\s{0,5}(?:[-/+]|(?:to|and|&|,)(?=\s{0,5}\d{1,3}\s{0,5}:))\s{0,5}(\d+))?(?=\s{0,20}(?:[.):](?!\d)|\t))/y;
 /** `(1) mr, sc 6`, `(19-26) sc in each st`: a number in brackets before something that is worked. */
 const BRACKETED =
   /[([](\d{1,3})(?:\s*[-/+]\s*(\d{1,3}))?[)\]](?=\s+[([*]?\s*(?:(?:\d+\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|invdec|ch|mr|magic|sl st|ss|work|in [bf]lo|[bf]lo)(?![a-z])))/y;
@@ -61,6 +63,7 @@ export function labelOf(plain: PlainLine): { label: Label; end: number; counted:
   )
     return null;
   if (named) ({ last, end } = rangeFrom(text, { first, last, end }));
+  if (bare && /,|and|&/.test(bare[0]) && last !== first + 1) return null;
   if (!Number.isSafeInteger(first) || last < first || last - first > MOST_ROUNDS_IN_A_LABEL) return null;
   const told = at(TOLD, end);
   if (told) end += told[0].length;

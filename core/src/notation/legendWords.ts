@@ -1,8 +1,9 @@
 import { own } from '../own';
 import { isColour, isColourSlot, isPlainColour } from './colours';
 import { countsAlone } from './countsAlone';
-import { sizesOf } from './manySizes';
-import { numbersByBlanks } from './numberedLines';
+import { countsBehind, withEquals } from './countsBehind';
+import { ofFirstSize, sizesOf } from './manySizes';
+import { numbersByBlanks, withColon } from './numberedLines';
 import { craftWord } from './stitches';
 import type { Terms } from './syntax';
 
@@ -14,10 +15,22 @@ export interface LegendWords {
   label: string | null;
   /** it numbers its rounds with nothing but blanks behind the number */
   numbered: boolean;
+  /** it writes the count of a round last, behind one blank */
+  behind: boolean;
   /** it says its numbers for so many sizes, of which the first is read */
   sizes: number;
   /** its rounds say their counts alone */
   alone: boolean;
+}
+
+/** A line with its numbers where those of the house stand: of one size, the count behind an equals sign, a colon behind the label; as long as it was. */
+export function numbersOfTheHouse(
+  line: string,
+  { sizes, behind, numbered }: Pick<LegendWords, 'sizes' | 'behind' | 'numbered'>,
+): string {
+  const sized = sizes > 1 ? ofFirstSize(line) : line;
+  const counted = behind ? withEquals(sized) : sized;
+  return numbered ? withColon(counted) : counted;
 }
 
 /** What a legend says a word means, and the word of the house for it. */
@@ -76,8 +89,11 @@ export function legendWords(plain: string, terms: Terms): LegendWords | undefine
   const numbered = numbersByBlanks(written);
   const alone = countsAlone(written);
   const sizes = sizesOf(written);
-  const key = JSON.stringify([of, label, numbered, alone, sizes]);
-  return key === '[{},null,false,false,1]' ? undefined : { key, of, label, numbered, alone, sizes };
+  const behind = countsBehind(written);
+  const key = JSON.stringify([of, label, numbered, alone, behind, sizes]);
+  return key === '[{},null,false,false,false,1]'
+    ? undefined
+    : { key, of, label, numbered, alone, behind, sizes };
 }
 
 const NUMBERED =

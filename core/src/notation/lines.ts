@@ -8,11 +8,9 @@ import { headingOf } from './headings';
 import { hookIn } from './hooks';
 import type { ItemContext } from './items';
 import { labelOf } from './labels';
-import type { LegendWords } from './legendWords';
+import { numbersOfTheHouse, type LegendWords } from './legendWords';
 import { plainLine, type PlainLine } from './lexer';
 import { BEGINS_RING, CRAFT_COUNT, isDoneByHand, noteLine, noteOf, saidLine, soundsLikeWork } from './notes';
-import { ofFirstSize } from './manySizes';
-import { withColon } from './numberedLines';
 import { repeatIn } from './repeatLines';
 import { blanked, CRAFT, roundLine } from './roundLines';
 import { isWork } from './statedCount';
@@ -90,8 +88,7 @@ const COLOURED = /^(\s{0,20}\d{1,3}(?:\s{0,3}-\s{0,3}\d{1,3})?)\s([a-z][a-z ]{0,
 
 /** A line whose rounds are numbered by the words of its page, numbered by that of the house; as long as it was. */
 function ofTheHouse(asWritten: PlainLine, words: LegendWords | undefined): PlainLine {
-  const sized = words && words.sizes > 1 ? ofFirstSize(asWritten.text) : asWritten.text;
-  const written = { ...asWritten, text: words?.numbered ? withColon(sized) : sized };
+  const written = { ...asWritten, text: words ? numbersOfTheHouse(asWritten.text, words) : asWritten.text };
   const coloured = COLOURED.exec(written.text);
   const colour = coloured && (own(words?.of ?? {}, coloured[2]) ?? coloured[2]);
   const line =
@@ -171,12 +168,16 @@ function labelled(
     (isDoneByHand(said.slice(end)) && !/\bthrough both\b/.test(said)) ||
     !(round.items.some(isWork) || round.stated || round.layer);
   if (!numbered && !isProse(round, said)) return round;
-  // `4. 6` is the count of a round, or nobody knows what.
+  // `4. 6` is the count of a round, or nobody knows what; stitches among words that nobody knows are no end alone.
+  const unread = /^[\s(]*\d+[\s).]*$/.test(said.slice(end)) || worksUnknown(round) || lost(said.slice(end));
   return {
     ...noteOf(line.trim(), said),
-    ...(/^[\s(]*\d+[\s).]*$/.test(said.slice(end)) ? { unread: true } : {}),
+    ...(unread ? { unread: true } : {}),
   };
 }
+
+const worksUnknown = ({ items }: RoundNode): boolean =>
+  items.some(isWork) && items.some((i) => i.type === 'unknown');
 
 /** A line without a label: what its sentences decide, a round, or words to people. */
 function unlabelled(line: string, said: string, plain: PlainLine, context: LineContext): LineNode {

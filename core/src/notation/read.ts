@@ -93,9 +93,12 @@ function readAnew(text: string, options: ReadOptions): Reading {
 }
 
 /** How a page writes its rounds, as a reading tells it. */
-function handSaid(words: LegendWords | undefined): Pick<Reading, 'legend' | 'label' | 'numbered' | 'sizes'> {
-  const { of, label, numbered, sizes } = words ?? { of: {}, label: null, numbered: false, sizes: 1 };
-  return { legend: of, label, numbered, sizes };
+function handSaid(
+  words: LegendWords | undefined,
+): Pick<Reading, 'legend' | 'label' | 'numbered' | 'behind' | 'sizes'> {
+  if (!words) return { legend: {}, label: null, numbered: false, behind: false, sizes: 1 };
+  const { of, label, numbered, behind, sizes } = words;
+  return { legend: of, label, numbered, behind, sizes };
 }
 
 /** How a whole text is written, in lower case: its signs, numbers without a stitch, and the words that it explains. */

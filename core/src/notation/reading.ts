@@ -123,6 +123,8 @@ export interface Reading {
   label: string | null;
   /** it numbers its rounds with nothing but blanks behind the number */
   numbered: boolean;
+  /** it writes the count of a round last, behind one blank */
+  behind: boolean;
   /** it says its numbers for so many sizes; the first is read */
   sizes: number;
   /** its numbers alone count stitches */

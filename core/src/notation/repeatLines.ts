@@ -29,10 +29,10 @@ const LIKE_THIS = new RegExp(
   String.raw`^(?:(?:then|now|and)\s+)*(?:work|do|continue|crochet|make|go\s+on|carry\s+on|keep\s+going|repeat)\b(?=.*\b(?:like\s+(?:this|that)|the\s+same|in\s+the\s+same\s+way|as\s+(?:before|set|established)|this|that)\b).*?\b(${N})\s+(?:more\s+|further\s+)?(?:rounds?|rnds?|rows?|times)\b`,
 );
 /** A part's name, and no word for what stands above. */
-const OTHERS_NAME = String.raw`(?!the\s|before|above|set|established|usual|written|given|last|previous|r\d|rnd|round|row|(?:${ORDINALS.slice(1).join('|')})(?:\s+(?:rnd|round|row))?\s*(?:$|[.,;(\[]))[a-z][a-z ]{1,30}?`;
+const OTHERS_NAME = String.raw`(?!the\s|before|above|below|next|notes?\b|photos?\b|pictures?\b|charts?\b|diagrams?\b|page\b|set|established|usual|written|given|last|previous|r\d|rnd|round|row|(?:${ORDINALS.slice(1).join('|')})(?:\s+(?:rnd|round|row))?\s*(?:$|[.,;(\[]))[a-z][a-z ]{1,30}?`;
 /** Behind a label: the same rounds of another part. `As muzzle.` */
 const AS_THERE = new RegExp(
-  String.raw`^(?:work\s+)?(?:(?:exactly\s+)?(?:the\s+)?same\s+)?as\s+(?:for\s+|in\s+)?(?:the\s+)?(?<name>${OTHERS_NAME})(?=\s*(?:$|[.,;(\[]))`,
+  String.raw`^(?:(?:work\s+)?(?:(?:exactly\s+)?(?:the\s+)?same\s+)?as|see)\s+(?:for\s+|in\s+)?(?:the\s+)?(?<name>${OTHERS_NAME})(?=\s*(?:$|[.,;(\[=]|\s-\s))`,
 );
 /** Up to four words, none of which says more than a name does. */
 const WORD_OF_NAME = String.raw`(?!(?:is|are|was|has|have|but|in|with|using|only|from|to|at|and|if|you|it)\b)[a-z]+`;

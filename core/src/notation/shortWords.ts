@@ -7,6 +7,18 @@ export const SHORT_WORDS: readonly Phrase[] = [
     said: /(?<=\d\s?(?:sc|dc|st))\s+(?=(?:inc|dec|invdec)(?![a-z]))/g,
     tersely: ',',
   },
+  // `1 sc, 1 inc (6x)`: the bracket tells how often all before it goes
+  {
+    said: /(?<=^|[:.)\d])(\s)((?:\d+\s+)?(?:sc|dc|hdc|inc|dec|invdec)\b[^()[\]*:;=]*?[a-z\d])\s\((\d{1,3})\s?(?:x|times)\)/g,
+    tersely: (_, worked, times) => `(${worked})x${times}`,
+  },
+  // `dec rep 6`
+  { said: /(?<=\b(?:inc|dec|invdec))\s+rep(?:eat)?\s+(?=\d)/g, tersely: ' x ' },
+  // `sl st loosely all round`
+  {
+    said: /(?<=\b(?:sc|dc|hdc|st|ss|stitch|crochet)\s+)(?:loosely|tightly|firmly|snugly|carefully|neatly)\s+(?=(?:all\s+)?(?:a?round|across|along|in)\b)/g,
+    tersely: '',
+  },
   // `5 rounds straight`
   {
     said: /(?<=\b(?:rounds?|rnds?|rows?)\s)straight(?=\s*(?:$|[.,;(=]))/g,

@@ -13,7 +13,7 @@ const PARTLY =
 const NO_DEED =
   /\b(?:no|so that (?:no|the)|without) (?:stuffing|filling) (?:shows|is seen|comes|can be seen)|\b(?:a|bag of|handful of|some|bit of|grams? of|g of) (?:toy |poly(?:ester)? |fibre ?)?(?:stuffing|filling|fiberfill|fibrefill)(?:,| and| for|$)(?!.*\b(?:put|add|push)\b)(?<!\b(?:put|add|push|pop|tuck)\b.*)/;
 const DEED =
-  /^(?:stuffing|filling)(?=$|,)|\b(?:stuff|fill|stuffing as|filling as|keep (?:on )?(?:stuffing|filling)|add|put|push|top up|finish|continue|start|begin|tear|pinch of|(?:bit|little) of (?:stuffing|filling) in|pop|tuck)\b/;
+  /^(?:stuffing|filling)(?=$|,|\s+(?:goes\s+)?in\b|\s+now\b)|\b(?:stuff|fill|stuffing as|filling as|keep (?:on )?(?:stuffing|filling)|add|put|push|top up|finish|continue|start|begin|tear|pinch of|(?:bit|little) of (?:stuffing|filling) in|pop|tuck)\b/;
 
 /** Softer than before, later on, is not how firm the part is. */
 const COMPARED = /\b(?:softer|firmer|less|more firmly|harder|lighter)\b/g;

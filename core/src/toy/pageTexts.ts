@@ -4,6 +4,7 @@ import {
   printItems,
   sizesSaid,
   withColon,
+  withEquals,
   type LineMeaning,
   type LineNode,
   type Reading,
@@ -81,7 +82,12 @@ const endedLine = (line: string, broken: boolean): string =>
   broken ? line.replace(/(?:[,;]\s?|\s(?=and|then))(?:and\s)?(?:then)?$/i, '.') : line;
 
 /** A part has its own text, and the legend of its page is not in it: the words that were explained there, and its labels, are those of the house here. */
-function inHouseWords(line: string, { legend, label, numbered, sizes }: Reading, worked: boolean): string {
+function inHouseWords(
+  asWritten: string,
+  { legend, label, numbered, behind, sizes }: Reading,
+  worked: boolean,
+): string {
+  const line = behind && worked ? withEquals(asWritten).replace(/=(?=\d+\s*$)/, ' = ') : asWritten;
   const sized =
     sizes > 1 && worked
       ? ofFirstSize(line)
@@ -114,11 +120,20 @@ function copiedRounds(reading: Reading, part: number, line: number, pieces: () =
           ...rounds
             .slice(...here[k].rounds)
             .map((r) => `R${r.number}: ${printItems(r.items, reading.terms)} (${r.made ?? r.carried})`),
-          note(piece.trim()),
+          ...saidOnce(piece.trim()),
         ]
       : [piece],
   );
 }
+
+/** What is done behind the rounds of another part is a line of its own; that they are those of another is only told. */
+function saidOnce(piece: string): string[] {
+  const at = DONE_BEHIND.exec(piece)?.index ?? piece.length;
+  const done = piece.slice(at).replace(/^[.,;\s]+(?:(?:and|then)\s+)*/i, '');
+  return [note(piece.slice(0, at)), ...(done ? [done] : [])];
+}
+const DONE_BEHIND =
+  /[.,]\s+(?:(?:and|then)\s+)*(?=(?:fo|fasten|cut|leave|stuff|stuffing|close|break|do not|don['’]t)\b)/i;
 
 /** Two lines of a wrapped one; a word that was broken between them is whole again. */
 const mended = (above: string, below: string): string =>

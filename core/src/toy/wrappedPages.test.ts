@@ -79,6 +79,8 @@ const NOT_TOLD = new Set([
   'walter-walrus 50',
   'walter-walrus 55',
   'walter-walrus 65',
+  'skerry-gull 50',
+  'skerry-gull 55',
 ]);
 
 describe('pages wrapped at a width', () => {

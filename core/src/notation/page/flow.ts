@@ -1,3 +1,4 @@
+import { withEquals } from '../countsBehind';
 import { withColon } from '../numberedLines';
 import type { Span } from '../syntax';
 import { copiesListed } from './copiesListed';
@@ -91,7 +92,11 @@ interface WholeLine extends Span {
 }
 
 /** A line with the label of its round as most pages write it; as long as it was or a little shorter. */
-function labelledAsUsual(line: string, { label, numbered }: NonNullable<Terms['words']>): string {
+function labelledAsUsual(
+  asWritten: string,
+  { label, numbered, behind }: NonNullable<Terms['words']>,
+): string {
+  const line = behind ? withEquals(asWritten) : asWritten;
   const ruled = numbered ? withColon(line).replace('\t', ': ') : line;
   return label ? ruled.replace(new RegExp(String.raw`^(\s*)${label}(?=\.?\s?\d)`, 'i'), '$1R') : ruled;
 }

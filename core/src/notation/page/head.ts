@@ -146,7 +146,7 @@ function isName(name: string, words: readonly string[], terms: Terms): boolean {
 
 /** What stands behind the name: brackets, columns, `make 2`, a colour, a hook, where it begins. */
 function toldIn(told: string): Partial<HeadingNode> {
-  const plain = told.replace(/[()[\]{}\t]/g, ',');
+  const plain = told.replace(/[()[\]{}\t]|\.(?=\s+[a-z])/g, ',');
   const make = MAKE.map((m) => m.exec(plain)).find((m) => m !== null);
   // `x2 rust`: what says how many parts the rest.
   const pieces = piecesOf(make ? plain.replace(make[0], ',') : plain);

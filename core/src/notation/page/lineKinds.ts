@@ -104,6 +104,10 @@ const NAME_SAID =
 /** `Pattern name: Hazel the hen`: the title said by its field. */
 export const namesToy = (plain: string): boolean => NAME_SAID.test(plain.trim());
 
+/** `– crochet pattern – page 1/2` behind a name: what kind of paper it is. */
+const PAPER =
+  /(?:(?:(?<!\s)\s{1,4}[-–—|]\s{0,4}|,\s{0,4})(?:(?:free\s+)?(?:crochet(?:ed)?\s+|amigurumi\s+|toy\s+){0,3}pattern|(?:page|pg\.?|p\.)\s?\d{1,2}(?:\s?(?:\/|of)\s?\d{1,2})?)){1,3}$/i;
+
 /** `Tansy, a very squashy garden snail`: the line without what stands around it. */
 export const titleOf = (line: string): string =>
   line
@@ -112,6 +116,7 @@ export const titleOf = (line: string): string =>
     .split('\t')[0]
     .replace(/\*+([^*]*)\*+|(?<!\*)\*+(?=\s*[(\[])/g, '$1')
     .replace(NAME_SAID, '')
+    .replace(PAPER, '')
     .trim();
 
 export function kindOf(node: LineNode, plain: string): LineKind {

@@ -31,7 +31,8 @@ const TIMES: Record<string, number> = {
   four: 4,
 };
 const EYES = /\beyes?\b/;
-const EYE_SIZE = /(\d{1,2}(?:[.,]\d)?)\s*-?\s*mm\b(?!\s*(?:crochet\s+|steel\s+)?hooks?\b)/g;
+const EYE_SIZE =
+  /(?<!(?<!mm\s{0,3})\bhooks?\s{0,3}[:=-]?\s{0,3})(?<![\d.,])(\d{1,2}(?:[.,]\d)?)\s*-?\s*mm\b(?!\s*(?:crochet\s+|steel\s+)?hooks?\b)/g;
 const NOT_YARN =
   /\b(?:hook|eyes?|needle|marker|felt|floss|embroidery|filling|stuffing|fib(?:er|re)fill|terms|size)\b/;
 
@@ -97,12 +98,16 @@ function eyesIn(line: string): number[] {
 const SIZE_BEHIND =
   /eyes(?:\s*\([^)]{0,30}\))?(?:,?\s+(?:x?\s?2|two|(?:a|one|1)\s+pair|black|brown|blue|green|amber|grey|gray|clear|plastic|safety|round|oval|with|and|their|backs|washers)){0,5}\s*,\s*(\d{1,2}(?:[.,]\d)?)\s*mm(?!\s*(?:crochet\s+|steel\s+)?(?:hooks?|needles?|noses?|buttons?|beads?|felt|wire|pom))/g;
 
+/** `Yarn A = cream`, `Colour B: dark grey`, `MC - sand` */
+const SLOT_FIRST =
+  /(?:\b(?:yarn|colou?r)\s+([a-h])|\b(mc|cc\d?))\s*(?:[=:]|\s[-–]\s|\sis\s)\s*([a-z]+(?: [a-z]+)?)(?=\s*(?:$|[,;.(]))/g;
 const SLOTTED = /([a-z][a-z ]{1,20}?)\s*\((?:yarn\s+)?([a-h]|mc|cc\d?|w|s|n)\)/g;
 
 /** Names of yarns by their colours, with the letters that the page gives them. */
 function yarnsIn(lines: readonly string[]): Materials['yarns'] {
   const found = new Map<string, string | null>();
   for (const line of lines) {
+    for (const m of line.matchAll(SLOT_FIRST)) if (!NOT_YARN.test(m[3])) found.set(m[3], m[1] ?? m[2]);
     for (const m of line.matchAll(SLOTTED)) {
       const name = m[1]
         .trim()
