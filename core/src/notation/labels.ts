@@ -27,6 +27,9 @@ const DASHED =
   /(\d{1,3})(?:\s*(?:to|and|&|,|-)\s*(\d{1,3}))?(?=\s+-\s+(?:[(*[]|(?:\d+\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|invdec|ch|mr|magic|sl st|ss|work|in [bf]lo|[bf]lo)(?![a-z])))/y;
 const ORDINAL =
   /(\d+)(?:st|nd|rd|th)(?:\s*(?:to|-|and|&)\s*(?:the\s+)?(\d+)(?:st|nd|rd|th))?\s+(?:rounds?|rnds?|rows?|r)(?=\s*[:.)([-])/y;
+/** `1st: 5 sc into ring`, `5th - 8th: sc`: without the word, before something that is worked. */
+const TH =
+  /(\d+)(?:st|nd|rd|th)(?:\s*(?:to|-|and|&)\s*(?:the\s+)?(\d+)(?:st|nd|rd|th))?(?=\s*:\s*[([*]?\s*(?:\d+\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|invdec|ch|mr|magic|sl st|ss|in [bf]lo|[bf]lo)(?![a-z]))/y;
 /** `First row:`, `Second round -`: the label in a word. */
 const IN_WORDS = new RegExp(
   String.raw`(${ORDINALS.slice(1).join('|')})\s+(?:rounds?|rnds?|rows?)(?=\s*[:.)(-])`,
@@ -51,7 +54,7 @@ export function labelOf(plain: PlainLine): { label: Label; end: number; counted:
   const from = colour && isPlainColour(colour[1]) ? colour[0].length : LEAD.exec(text)![0].length;
   const at = (pattern: RegExp, where: number) => matchAt(pattern, text, where);
   const named = at(NAMED, from);
-  const bare = named ? null : (at(BARE, from) ?? at(DASHED, from) ?? at(BRACKETED, from));
+  const bare = named ? null : (at(BARE, from) ?? at(DASHED, from) ?? at(BRACKETED, from) ?? at(TH, from));
   const found = named ?? bare ?? at(ORDINAL, from) ?? at(BEHIND, from) ?? at(IN_WORDS, from);
   if (!found) return null;
   const first = Math.max(ORDINALS.indexOf(found[1]), 0) || Number(found[1] ?? found[3]);

@@ -123,11 +123,15 @@ export function noteOf(text: string, plain: string, facts: readonly Fact[] = fac
 /** What looks like a heading and heads no work below it: `Arms: make 2, same as hat, then sc in each for 6 rds.` is marked. */
 export const headsNothing = (text: string, plain: string): NoteNode => ({
   ...noteOf(text, plain),
-  ...(CRAFT_COUNT.test(plain) ? { unread: true } : {}),
+  ...(CRAFT_COUNT.test(plain) || ROUNDS_IN_LINE.test(plain) ? { unread: true } : {}),
 });
 
 const WORK =
   /^(?:make|work|you (?:will )?need) (?:\d{1,2}|two|three|four|five|six|eight|both)\b(?! mm)|\b(?:rep(?:eat)?|decreas(?:e|ing)|increas(?:e|ing)|keep (?:on )?(?:going|crocheting|working)|(?:work|carry|go) on (?:for|until|like|as)|pull (?:it )?tight|do not stuff|don't stuff|crochet(?:ing)?|work (?:in|around|across|even|\d)|leave \d|ch(?:ain)? \d+|skip|fasten off|hook|(?:\d+|each|every|next|last) (?:st|sts|stitch|stitches|sc|dc|hdc|inc|dec)|(?:rounds?|rnds?|rows?) (?:\d|of)|slip stitch|sl\.? ?st|\d+ ?(?:chs?|chains?|ss|incs?|decs?|htr|tr)|(?:sc|dc|hdc|ss) (?:around|across|along|through|together)|(?:leg|arm|wing|ear|fin|part|piece|side) (?:2|two)\b.*\bsame)\b/;
+/** `HEAD 6-12-18-24, 6 rds even, 18`: rounds by their counts alone, in one line. */
+export const ROUNDS_IN_LINE =
+  /\b\d+\s+(?:more\s+)?(?:rds?|rnds?|rounds?|rows?)\s+(?:even|straight|plain)\b|(?<![\d-])\d{1,3}(?:\s?-\s?\d{1,3}){3,}(?![\d-])/;
+
 /** `As the head, but one round longer`, `Second arm: work the same`: rounds that stand elsewhere. */
 export const AS_ANOTHER =
   /(?:^|:\s)\s*(?:work |make )?(?:(?:the )?same (?:as|like)|as for|(?:as|like) (?:the )?[a-z ]{2,20},? but|work(?:ed)? the same)\b/;
@@ -142,7 +146,8 @@ const INTO_RING = new RegExp(
 
 /** Whether words that were not read speak of the work: they are marked, never passed over. `plain` in lower case. */
 export const soundsLikeWork = (plain: string): boolean =>
-  (WORK.test(plain) || AS_ANOTHER.test(plain)) && (!TOLD.test(plain.trim()) || INTO_RING.test(plain));
+  [WORK, AS_ANOTHER, ROUNDS_IN_LINE].some((work) => work.test(plain)) &&
+  (!TOLD.test(plain.trim()) || INTO_RING.test(plain));
 
 /** `-- a note --` without the dashes at its end. */
 function withoutEnd(text: string): string {

@@ -60,8 +60,11 @@ const bracketed = (text: string): string =>
 /** `HOOK....... 3.5 MM`: dots that lead to a value are a colon, to a count at the end of a round an equals sign; as long as they were. */
 const dotted = (text: string): string =>
   text.replace(
-    /\.{4,}(?=\s*(?:(\d+\s*(?:sts?|sc|dc)?\.?\s*$)|\S))/g,
-    (dots, count: string | undefined) => `${count ? '=' : ':'}${' '.repeat(dots.length - 1)}`,
+    /\.{4,}(?=\s*(?:([([]?\d+\s*(?:sts?|sc|dc)?[)\]]?\.?\s*$)|\S))/g,
+    (dots, count: string | undefined) => {
+      if (count === undefined) return ':'.padEnd(dots.length);
+      return (/^\d/.test(count) ? '=' : ' ').padEnd(dots.length);
+    },
   );
 
 /** `Rd4 ... 6x (2 sc, inc) ... 24`: three dots between columns are a tab; as long as they were. */

@@ -82,7 +82,7 @@ export function repeatIn(
   const [first, ...more] = sentencesOf(plain.text, from);
   if (!first) return null;
   const text = plain.text.slice(first.from, first.to).replace(/[.!]$/, '');
-  const { asPart, asThere, whole } = asOther(text, label, begins);
+  const { asPart, those } = asOther(text, label, begins);
   const again = asPart ?? AGAIN.exec(text);
   const stars = again ? null : STARS.exec(text);
   const same = again || stars ? null : (LIKE_THIS.exec(text) ?? (label ? SAME.exec(text) : null));
@@ -105,8 +105,7 @@ export function repeatIn(
   return {
     type: 'repeat',
     of: name ?? of?.[1] ?? null,
-    ...(asThere && label ? { first: label.first, last: label.last } : whichRounds(groups)),
-    ...(whole ? { first: 1, last: null } : {}),
+    ...(asPart && those ? those : whichRounds(groups)),
     stars: stars !== null,
     times: Math.min(Math.max(1, times), MOST),
     until: until ? countSaid(until[1]) : null,
@@ -129,10 +128,10 @@ const inColour = (said: string | undefined): Pick<RepeatNode, 'before'> =>
 
 /** The rounds of another part: some of them, those of this label, or where a part begins all of them. */
 function asOther(text: string, label: Label | null, begins: boolean) {
-  const asThere = label ? AS_THERE.exec(text) : null;
-  const some = AS_PART.exec(text) ?? AS_FAR_AS.exec(text) ?? FIRST_OF.exec(text) ?? asThere;
-  const whole = some || label || !begins ? null : AS_WHOLE.exec(text);
-  return { asPart: some ?? whole, asThere, whole: whole !== null };
+  const some = AS_PART.exec(text) ?? AS_FAR_AS.exec(text) ?? FIRST_OF.exec(text);
+  if (some) return { asPart: some, those: null };
+  if (label) return { asPart: AS_THERE.exec(text), those: { first: label.first, last: label.last } };
+  return { asPart: begins ? AS_WHOLE.exec(text) : null, those: { first: 1, last: null } };
 }
 
 /** What a pattern of rounds worked again has caught, by its names. */

@@ -2,7 +2,7 @@ import { NUMBER_PATTERN as N } from '../numberWords';
 
 /** A label behind the end of a sentence or of a count begins another round in the same line. */
 const INNER =
-  /(?<=[.;)\]])\s+(?=(?:rounds?|rnds?|rds?|rows?|r)\s*\.?\s*\d+(?:\s*(?:-|to|and)\s*(?:r)?\d+)?\s*[:.)→,-]\s*[a-z\d([*])/g;
+  /(?:(?<=[.;)\]])\s+|,\s+then\s+)(?=(?:rounds?|rnds?|rds?|rows?|r)\s*\.?\s*\d+(?:\s*(?:-|to|and)\s*(?:r)?\d+)?\s*[:.)→,-]\s*[a-z\d([*])/g;
 
 /** `1st round:`, `Next round:`, `Work 8 rounds straight.`, `Fold top flat and work 6 dc through both layers.` behind the end of a sentence. */
 const INNER_WORK = new RegExp(

@@ -2,6 +2,7 @@ import { factsIn } from '../facts';
 import { plainSigns } from '../lexer';
 import type { Fact, LineNode, Span } from '../syntax';
 import { headerIn, isFurniture, PART_CELL } from './blocks';
+import { headsNothing } from '../notes';
 import { headIn, toldBelow, type Head } from './head';
 import { isWork, starts, type LineMeaning } from './lineKinds';
 import { Looking, type Terms } from './looking';
@@ -54,6 +55,14 @@ export abstract class GoingOn extends Looking {
     const both = `${this.written(i).trimEnd()} ${this.written(i + 1).trimStart()}`;
     const head = headIn(both, plainSigns(both), this.base.terms);
     return head && this.follows(i + 1).what === 'starts' ? head : null;
+  }
+
+  /** A line of a page without parts: only its first one can be a heading. */
+  protected alone(i: number, first: number): LineNode {
+    const plain = this.plain[i];
+    if (plain.trim() === '') return { type: 'blank' };
+    const node = this.parse(i, { fresh: i === first, begins: true });
+    return node.type === 'heading' && i > first ? headsNothing(this.written(i).trim(), plain) : node;
   }
 
   protected headsWords(i: number, node: LineNode): boolean {

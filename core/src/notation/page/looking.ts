@@ -1,7 +1,7 @@
 import { isPlainColour } from '../colours';
 import { plainSigns } from '../lexer';
 import { parseLine, type LineContext } from '../lines';
-import { AS_ANOTHER, BEGINS_RING, CRAFT_COUNT, factsOf } from '../notes';
+import { AS_ANOTHER, BEGINS_RING, CRAFT_COUNT, factsOf, ROUNDS_IN_LINE } from '../notes';
 import { colourIn } from '../poseWords';
 import type { Fact, LineNode, Span } from '../syntax';
 import { headerIn, isColumnHead, isFurniture, PART_CELL, type Block } from './blocks';
@@ -65,6 +65,8 @@ type Follows = { what: 'starts' } | { what: 'goes on'; label: number } | { what:
 
 /** So many lines without work may stand between a heading and its first round. */
 const FAR = 12;
+/** `* a remark`, `by somebody` */
+const NO_HEADING = /^\s*(?:\*(?!.*\*\s*$|\*[^*]+\*\*)|(?:designed\s+)?by\s)/;
 
 /** A heading with work behind it in one line is no longer, in letters, and ends at one of the first signs. */
 const LONGEST_INLINE = 600;
@@ -112,7 +114,7 @@ export abstract class Looking {
       (/^\s*[-•●◦▪>]/.test(plain) && !WRAPPED.test(plain))
     )
       return null;
-    if (/^\s*(?:\*(?!.*\*\s*$)|(?:designed\s+)?by\s)/.test(plain) || BEGINS_RING.test(plain)) return null;
+    if (NO_HEADING.test(plain) || [BEGINS_RING, ROUNDS_IN_LINE].some((work) => work.test(plain))) return null;
     const header = headerIn(plain);
     if (header && !header.inline && (header.block === 'legend' || header.block === 'materials')) return null;
     const legacy = this.parse(i, { fresh: this.fresh, begins: true });
@@ -253,7 +255,7 @@ export abstract class Looking {
 
   /** `tr2: 6x inc (12)`: stitches and their count, or a ring, at the end of a line, however it is numbered; a chain that begins something. */
   protected isCountedWork = (i: number): boolean =>
-    [CHAINED, BEGINS_RING, AS_ANOTHER].some((begins) => begins.test(this.plain[i])) ||
+    [CHAINED, BEGINS_RING, AS_ANOTHER, ROUNDS_IN_LINE].some((begins) => begins.test(this.plain[i])) ||
     (COUNTED.test(this.plain[i]) && CRAFT_COUNT.test(this.plain[i]));
 
   /** Every line is asked for several times: there are four contexts, each made once. */

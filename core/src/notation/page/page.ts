@@ -290,10 +290,7 @@ export class PageReader extends GoingOn {
     this.title = null;
     this.open('');
     for (let i = 0; i < this.lines.length; i++) {
-      const node =
-        this.plain[i].trim() === ''
-          ? ({ type: 'blank' } as const)
-          : this.parse(i, { fresh: i === first, begins: true });
+      const node = this.alone(i, first);
       if (i >= first || node.type !== 'blank') this.add(i, i, node, kindOf(node, this.plain[i]));
     }
   }

@@ -1,0 +1,127 @@
+import { read } from '.';
+import { right, told } from './cases/told';
+
+describe('small hands', () => {
+  it('the bracket behind the stitches tells how often they go', () => {
+    expect(
+      told(
+        'Ear',
+        'Rnd 1: 6 sc in MC — 6 st',
+        'Rnd 2: 1 sc, 1 inc (3x) — 9 st',
+        'Rnd 3: 2 sc, 1 dec (2 times), 1 sc',
+      ),
+    ).toMatchObject({ made: [[6, 9, expect.anything()]] });
+    const [, wrong] = read('Ear\nR1: 6 sc in ring\nR2: 1 sc, 1 inc (3x) — 8 st').parts[0].problems.concat([]);
+    expect(
+      wrong ?? read('Ear\nR1: 6 sc in ring\nR2: 1 sc, 1 inc (3x) — 8 st').parts[0].problems[0],
+    ).toMatchObject({
+      severity: 'error',
+    });
+  });
+
+  it.each([
+    ['5 to 8: sc around', [6, 6, 6, 6]],
+    ['5-8: sc around', [6, 6, 6, 6]],
+    ['5, 6: sc around', [6, 6]],
+    ['5 and 6: sc around', [6, 6]],
+  ])('bare labels: %s', (said, counts) => {
+    const made = told('Ear', '1: 6 sc in ring', '2: sc', '3: sc', '4: sc', said).made[0];
+    expect(made.slice(4)).toEqual(counts);
+  });
+
+  it('numbers that do not follow each other are no label', () => {
+    const { made, errors, unread } = told('Ear', '1: 6 sc in ring', '2, 5: sc around');
+    expect(made[0].slice(0, 1)).toEqual([6]);
+    expect(errors.length + unread.length).toBeGreaterThan(0);
+  });
+
+  it.each([
+    ['Size 7 (4.5 mm) hook', 4.5, []],
+    ['3mm hook · 6mm eyes · stuffing', 3, [6]],
+    ['hook 3 mm 6 mm eyes', 3, [6]],
+    ['hook size 7/4.5mm', 4.5, []],
+    ['8 mm hook, 9 mm safety eyes', 8, [9]],
+    ['#7 (6 mm) hook', null, []],
+  ])('%s: the hook, and the eyes', (said, hook, eyes) => {
+    const { materials } = read(`Bee\n\n${said}\n\nBody\nR1: 6 sc in ring (6)`);
+    expect([materials.hook?.mm ?? null, materials.eyesMm]).toEqual([hook, eyes]);
+  });
+
+  it.each([
+    ['ch 16, sl st back along from 2nd ch (15)', 15],
+    ['chain 16, sl st back along from the 2nd chain from hook', 15],
+    ['ch 16, work back in sl st (15)', 15],
+    ['ch 16, sl st in 2nd ch and back along (15)', 15],
+    ['ch 6, sl st back to start in each (5)', 5],
+  ])('%s', (said, n) => expect(told('Stalk', said)).toEqual(right([[n]])));
+
+  it('a numbered line of stitches that ends a part is worked, or marked', () => {
+    const rows = ['1. 6 sc in ring (6)', '2. inc x6 (12)'];
+    expect(told('Cap', ...rows, '3. sl st loosely all round, fasten off').made).toEqual([[6, 12, 12]]);
+    expect(told('Cap', ...rows, '3. sl st so and so all round nicely, fasten off')).not.toEqual(
+      right([[6, 12]]),
+    );
+  });
+
+  it.each([
+    ['Rivet the Robot – crochet pattern – page 1/2', 'Rivet the Robot'],
+    ['Tulip, page 2 of 3', 'Tulip'],
+    ['Patterned Pony', 'Patterned Pony'],
+  ])('%s: the name without its paper', (said, title) => {
+    expect(read(`${said}\n\nBody\nR1: 6 sc in ring (6)`).title).toBe(title);
+  });
+
+  it('yarns are known by their letters', () => {
+    const { materials } = read('Bee\n\nYarn A = cream, Yarn B = dark grey\n\nBody (A)\nR1: 6 sc in ring (6)');
+    expect(materials.yarns).toEqual([
+      { name: 'cream', slot: 'a' },
+      { name: 'dark grey', slot: 'b' },
+    ]);
+  });
+
+  it.each([
+    ['1st: 6 sc into ring', '2nd: inc x6 (12)', '3rd - 5th: sc (12)'],
+    ['1st: 6 sc into ring......(6)', '2nd: 2 sc in every sc....(12)', '3rd to 5th: sc.........12'],
+    ['R1: 6 sc in ring (6)', 'R2: inc x6 (12), then R3-5: sc around (12)'],
+  ])('labels and counts: %s / %s', (...rows) =>
+    expect(told('Ear', ...rows)).toEqual(right([[6, 12, 12, 12, 12]])),
+  );
+
+  it('ordinals before what the hands do are no rounds', () => {
+    const rows = ['R1: 6 sc in ring (6)', '1st: sew the ears on', '2nd: weave in the ends'];
+    expect(told('Ear', ...rows).made).toEqual([[6]]);
+  });
+
+  it('a name between stars is a heading, whatever stands behind it', () => {
+    const table = ['| Rnd | | sts |', '|---|---|---|', '| 1 | 6 sc in MR | 6 |', '| 2 | inc x6 | 12 |', ''];
+    const rows = [
+      'Snowdrop',
+      '',
+      '**Bulb** (white)',
+      '',
+      ...table,
+      '**Petals** (white, make 3)',
+      '',
+      ...table,
+    ];
+    expect(told(...rows)).toEqual(
+      right([
+        [6, 12],
+        [6, 12],
+      ]),
+    );
+    expect(read(rows.join('\n')).parts.map((p) => [p.name, p.make])).toEqual([
+      ['Bulb', 1],
+      ['Petals', 3],
+    ]);
+  });
+
+  it('rounds that are told by their counts in one line are marked, and head no part', () => {
+    const rows = ['HEAD  6-12-18-24-30, 6 rds even, 24-18-12-6', 'ARMS x2  5-10, 1 rd even, 8, 8 rds even'];
+    expect(told('Bear card', '', ...rows)).toMatchObject({ unread: [3, 4] });
+    expect(told('Bear', '', 'Ear', 'R1: 6 sc in ring', '', ...rows)).toMatchObject({
+      made: [[6]],
+      unread: [6, 7],
+    });
+  });
+});
