@@ -278,7 +278,9 @@ const LONGEST = 2000;
 export function tersely(text: string): string {
   if (
     text.length > LONGEST ||
-    !/[a-z]\s+[a-z\d]|→|\d\+|, (?:close|gather)|\bplain\b|\d ?(?:mr|tog)\b|\bmr[([]|[)\]]\s+\d+$/.test(text)
+    !/[a-z]\s+[a-z\d]|→|\d\+|, (?:close|gather)|\bplain\b|\d ?(?:mr|tog)\b|\bmr[([]|[)\]]\s+\d+$|\(\d+ ?x\)/.test(
+      text,
+    )
   )
     return text;
   return PHRASES.reduce(shortened, text);
