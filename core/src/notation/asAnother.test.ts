@@ -14,6 +14,13 @@ const ARM = ['', 'Arm', 'R1: 5 sc in ring (5)', 'FO'];
 const page = (...lid: string[]) => ['Rivet', '', ...HEAD, ...lid, ...ARM];
 const lidOf = (...lid: string[]) => read(page(...lid).join('\n')).parts.find((p) => /lid/i.test(p.name))!;
 
+/** The text of the lid as a part by itself. */
+function ownText(...lid: string[]): string {
+  let n = 0;
+  const id = () => `p${n++}`;
+  return addParts(newToy('T', id), page(...lid).join('\n'), id).parts[1].text;
+}
+
 describe('a part that is as another one', () => {
   it.each([
     [['Lid: as head.']],
@@ -38,6 +45,10 @@ describe('a part that is as another one', () => {
   it('its colour is that of its own sentence', () => {
     const lid = lidOf('Lid: same as head, but in red. FO.');
     expect([lid.colour, lid.rounds.length]).toEqual(['red', 3]);
+    const own = ownText('Lid: same as head, but in red. FO.');
+    expect(own.split('\n')[1]).toBe('With red:');
+    expect(read(own).parts[0]).toMatchObject({ colour: 'red', end: { how: 'open' } });
+    expect(read(own).parts[0].rounds.map((r) => r.made)).toEqual([6, 12, 12]);
   });
 
   it.each([
@@ -63,20 +74,14 @@ describe('a part that is as another one', () => {
   });
 
   it('its own text has the rounds themselves, and the rest as a note', () => {
-    let n = 0;
-    const id = () => `p${n++}`;
-    const toy = addParts(
-      newToy('T', id),
-      page('LID, grey: Rd 1-2 as for head. FO with a long tail.').join('\n'),
-      id,
-    );
-    expect(toy.parts[1].text.split('\n')).toEqual([
+    const own = ownText('LID, grey: Rd 1-2 as for head. FO with a long tail.');
+    expect(own.split('\n')).toEqual([
       'LID, grey:',
       'R1: 6 sc in ring (6)',
       'R2: inc x6 (12)',
       '-- Rd 1-2 as for head',
       'FO with a long tail.',
     ]);
-    expect(read(toy.parts[1].text).parts[0].end.how).toBe('open');
+    expect(read(own).parts[0].end.how).toBe('open');
   });
 });

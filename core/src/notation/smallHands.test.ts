@@ -77,6 +77,8 @@ describe('small hands', () => {
       { name: 'cream', slot: 'a' },
       { name: 'dark grey', slot: 'b' },
     ]);
+    const said = read('Bee\n\nMC = magic circle\nCC = rust\n\nBody\nR1: 6 sc in MC (6)').materials.yarns;
+    expect(said).toEqual([{ name: 'rust', slot: 'cc' }]);
   });
 
   it.each([

@@ -117,6 +117,7 @@ function copiedRounds(reading: Reading, part: number, line: number, pieces: () =
   return pieces().flatMap((piece, k) =>
     ofOther(here[k]?.node)
       ? [
+          ...inColour(here[k].node),
           ...rounds
             .slice(...here[k].rounds)
             .map((r) => `R${r.number}: ${printItems(r.items, reading.terms)} (${r.made ?? r.carried})`),
@@ -125,6 +126,12 @@ function copiedRounds(reading: Reading, part: number, line: number, pieces: () =
       : [piece],
   );
 }
+
+/** The colour that is said with the rounds of another part, as a line of its own before them. */
+const inColour = (node: LineNode): string[] =>
+  node.type === 'repeat'
+    ? (node.before ?? []).flatMap((f) => (f.fact === 'colour' ? [`With ${f.colour}:`] : []))
+    : [];
 
 /** What is done behind the rounds of another part is a line of its own; that they are those of another is only told. */
 function saidOnce(piece: string): string[] {

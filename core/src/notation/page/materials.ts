@@ -1,3 +1,4 @@
+import { isPlainColour } from '../colours';
 import { isColour } from '../colours';
 import { bareHook, hookIn, type HookSaid } from '../hooks';
 import { plainSigns } from '../lexer';
@@ -107,7 +108,9 @@ const SLOTTED = /([a-z][a-z ]{1,20}?)\s*\((?:yarn\s+)?([a-h]|mc|cc\d?|w|s|n)\)/g
 function yarnsIn(lines: readonly string[]): Materials['yarns'] {
   const found = new Map<string, string | null>();
   for (const line of lines) {
-    for (const m of line.matchAll(SLOT_FIRST)) if (!NOT_YARN.test(m[3])) found.set(m[3], m[1] ?? m[2]);
+    // `MC = magic circle` is no yarn.
+    for (const [, letter, word, name] of line.matchAll(SLOT_FIRST))
+      if (!NOT_YARN.test(name) && (letter || isPlainColour(name))) found.set(name, letter ?? word);
     for (const m of line.matchAll(SLOTTED)) {
       const name = m[1]
         .trim()
