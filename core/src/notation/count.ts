@@ -45,7 +45,7 @@ export interface AlongChain {
 /**
  * Counts one round. `offered` is 0 at a start. Linear in the items, whatever the numbers written.
  * A round along a foundation chain is counted against the chain: n - first + 1 on the first side, one or two fewer
- * on the other.
+ * on the other, or as many where nothing is turned round in the last chain stitch.
  */
 export function countItems(items: readonly Item[], offered: number, along: AlongChain | null = null): Count {
   const unknown = firstUnknown(items);
@@ -147,10 +147,14 @@ function alongChain(items: readonly Item[], { chain, first }: AlongChain): Count
   const nearFault = fault(one, offered, near);
   if (split < 0) return { ...one, eaten: 0, front: 0, back: 0, hidden: 0, fault: nearFault };
   const far = items.slice(split + 1);
-  // The last chain stitch is turned round on the first side; the first one may be worked again or not.
-  const full = inRound(far, offered - 1);
-  const two = full.fault || full.eaten !== offered - 1 ? inRound(far, offered - 2) : full;
-  const fits = full.eaten === offered - 1 || two.eaten === offered - 2 ? null : fault(full, offered - 1, far);
+  // The last chain stitch is turned round on the first side, the first one may be worked again or not; where nothing is turned round
+  // there, the other side has as many.
+  const last = near.findLast((i) => i.type !== 'sign');
+  const turned = last !== undefined && onceOf(last).makes > onceOf(last).eats;
+  const ways = [offered - 1, offered - 2, ...(turned ? [] : [offered])];
+  const fitting = ways.find((of) => fault(inRound(far, of), of, far) === null);
+  const two = inRound(far, fitting ?? offered - 1);
+  const fits = fitting === undefined ? fault(two, offered - 1, far) : null;
   return {
     eaten: 0,
     made: one.made === null || two.made === null ? null : one.made + two.made,

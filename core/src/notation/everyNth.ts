@@ -32,6 +32,14 @@ export const EVERY_NTH: readonly Phrase[] = [
     said: new RegExp(String.raw`\bdouble\s+every\s+(${TH})\s+(?:st|stitch)\b`, 'g'),
     tersely: (nth) => `(${before(nth)} st, inc) around`,
   },
+  // `2 sc into every second sc`
+  {
+    said: new RegExp(
+      String.raw`\b(?:2|two)\s+(?:sc|dc)\s+(?:in|into)\s+every\s+(${TH})\s+(?:st|stitch|sc|dc)\b`,
+      'g',
+    ),
+    tersely: (nth) => `(${before(nth)} st, inc) around`,
+  },
   // `every 2nd st doubled`
   {
     said: new RegExp(String.raw`\bevery\s+(${TH})\s+(?:st|stitch)\s+doubled\b`, 'g'),

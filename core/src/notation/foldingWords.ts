@@ -40,6 +40,11 @@ export const FOLDING: readonly Phrase[] = [
     said: /\b(?:working|work|crochet(?:ing)?)\s+(?:back\s+)?(?:along|down|across|up)\s+(?:the\s+)?(?:ch|chain)\b(?!\s+(?:from|st))(?<!\bleg\b.*)\s*[:,]?/g,
     tersely: '',
   },
+  // `..., ss (8). Carry on along the other side of the ch: ...`
+  {
+    said: /\s*\(\d{1,3}\)\s*[.,;]?\s+(?:(?:now|then)\s+)?(?:(?:carry|go|work)\s+on\s+|continue\s+)?(?=(?:working\s+|work\s+)?(?:a?long|on|in|over)\s+(?:the\s+)?(?:opposite|other|second|underside)\s+(?:side|edge)\b)/g,
+    tersely: ', ',
+  },
   {
     said: /\b(?:working\s+)?(?:a?long|on|in|over)\s+(?:the\s+)?(?:opposite|other|second|underside)\s+(?:side|edge)\s+of\s+(?:the\s+)?(?:starting\s+|foundation\s+)?(?:ch|chain)\b,?/g,
     tersely: 'other side:',

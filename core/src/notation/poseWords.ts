@@ -12,7 +12,7 @@ const ENDS: readonly (readonly [RegExp, string])[] = [
 const BEGINS =
   /\b(?:start(?:s|ed|ing)?|begin(?:s|ning)?|begun|from|work(?:ed)?|crochet(?:ed)?)\b([^.;]{0,48})/g;
 const AT =
-  /^\s*(?:with|in|at|from|out|off|it|them|[a-z ]{0,24}?,\s*(?:at|from|with)|[a-z]{2,12}\s+(?:at|from))?\s*(?:at|with|from|on|in)?\s*(?:the|its|his|her)\s+|^\s*(?:at|from)\s+(?=(?:top|crown|bottom|base|soles?|feet|nose|snout|muzzle|chin|mouth|tip)\b)/;
+  /^\s*(?:with|in|with\s+[a-z]{3,12}|at|from|out|off|it|them|[a-z ]{0,24}?,\s*(?:at|from|with)|[a-z]{2,12}\s+(?:at|from))?\s*(?:at|with|from|on|in)?\s*(?:the|its|his|her)\s+|^\s*(?:at|from)\s+(?=(?:top|crown|bottom|base|soles?|feet|nose|snout|muzzle|chin|mouth|tip)\b)/;
 const FIRST = /\b(nose|snout|chin|tail|feet|head|mouth)[- ]first\b/;
 
 /** What ends at the top began at the bottom, and so did what a disc goes down into, and a leg that goes on into the body. */

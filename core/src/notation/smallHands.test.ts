@@ -126,4 +126,53 @@ describe('small hands', () => {
       unread: [6, 7],
     });
   });
+
+  it.each([
+    [
+      'ch 9; from 2nd ch: sl st, sc, hdc, 2 dc, hdc, sc, sl st (8). Carry on along the other side of the ch: sl st, sc, hdc, 2 dc, hdc, sc, sl st (16).',
+      16,
+      0,
+    ],
+    ['ch 9; from 2nd ch: 7 sc, 3 sc in last ch; other side: 6 sc, 2 sc in last (18)', 18, 0],
+    // What is turned round in the last stitch takes it: as many again are one too many.
+    ['ch 9; from 2nd ch: 7 sc, 3 sc in last ch; other side: 8 sc', 18, 1],
+    ['ch 9; from 2nd ch: 8 sc; other side: 9 sc', 17, 1],
+  ])('both sides of a chain: %s', (said, made, errors) => {
+    const read = told('Leaf', said);
+    expect([read.made, read.errors.length]).toEqual([[[made]], errors]);
+  });
+
+  it('two into every second stitch', () => {
+    const rows = [
+      'R1: 6 sc in ring (6)',
+      'R2: 2 sc into every second sc (9)',
+      'R3: two sc in every 3rd st (12)',
+    ];
+    expect(told('Ear', ...rows)).toEqual(right([[6, 9, 12]]));
+  });
+
+  it('a name and how the ring is made head the rounds below', () => {
+    const part = (name: string) => [
+      `${name}: Start with a magic ring.`,
+      '1st round: 6 sc into the ring.',
+      '2nd round: 2 sc into every sc (12 sc).',
+      '',
+    ];
+    const rows = ['Bunny', '', ...part('The Head'), ...part('The Ears (2)')];
+    expect(told(...rows)).toEqual(
+      right([
+        [6, 12],
+        [6, 12],
+      ]),
+    );
+    expect(read(rows.join('\n')).parts.map((p) => [p.name, p.make])).toEqual([
+      ['The Head', 1],
+      ['The Ears', 2],
+    ]);
+  });
+
+  it('a colour and where it begins, in one bracket', () => {
+    const [face] = read('Face and body (begin with oatmeal at the nose)\nR1: 6 sc in ring (6)').parts;
+    expect([face.name, face.colour, face.ringIs]).toEqual(['Face and body', 'oatmeal', 'nose']);
+  });
 });

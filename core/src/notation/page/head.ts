@@ -71,6 +71,8 @@ export function headIn(asWritten: string, asPlain: string, terms: Terms, given =
     .replace(/(?<![\s:,;=*_~–\p{Extended_Pictographic}-])[\s:,;=*_~–\p{Extended_Pictographic}\uFE0F-]+$/u, '')
     .replace(/^["“]|["”]$/gu, '');
   const told = text.slice(cut);
+  // `Little: 4 ply & 2.25 mm; big: chunky & 5.5 mm`
+  if (/\d\s*mm\b[^;]*;.*\d\s*mm\b/.test(text)) return null;
   // `EYES: 4 mm, 2 pcs` are bought.
   if (
     OF_EYES.test(name.trim().toLowerCase()) &&
@@ -245,7 +247,7 @@ function copiesIn(pieces: readonly string[]): string[] | null {
 /** `rust`, `in A`, `with yarn B`, `red and white`, `start in teal`; null when a piece names no colour. */
 function colourOf(piece: string): string | null {
   const said =
-    /^(?:(?:start(?:ing)?|begin(?:ning)?|work(?:ed)?)\s+)?(?:(?:in|with|using)\s+)?(?:the\s+)?(?:yarn\s+|colou?r\s+)?(.*?)(?:\s+(?:yarn|throughout|only))?$/.exec(
+    /^(?:(?:start(?:ing)?|begin(?:ning)?|work(?:ed)?)\s+)?(?:(?:in|with|using)\s+)?(?:the\s+)?(?:yarn\s+|colou?r\s+)?(.*?)(?:\s+(?:yarn|throughout|only))?(?:\s+(?:at|from)\s+the\s+[a-z ]+)?$/.exec(
       piece,
     )!;
   const words = said[1];

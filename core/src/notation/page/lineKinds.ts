@@ -76,6 +76,13 @@ export const starts = (node: RoundNode): boolean =>
     node.items.every((i) => i.type === 'sign' || (i.type === 'stitch' && i.kind === 'ch')) &&
     node.items.some((i) => i.type === 'stitch' && i.times !== 1));
 
+/** `* a remark`, `by somebody` */
+export const NO_HEADING = /^\s*(?:\*(?!.*\*\s*$|\*[^*]+\*\*)|(?:designed\s+)?by\s)/;
+
+/** `Ears: Start with a magic ring.`: what stands behind a name whose first round is below it. */
+export const RING_ALONE =
+  /^\s*(?:to\s+)?(?:start|begin|make)\s+(?:off\s+)?(?:with\s+)?an?\s+(?:magic|adjustable|sliding)\s+(?:ring|circle|loop)\s*\.?\s*$/;
+
 /** The first round of a part, every word of it read. */
 export const startsPart = (node: LineNode): boolean =>
   (node.type === 'repeat' && node.of !== null) ||

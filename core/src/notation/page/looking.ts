@@ -14,6 +14,8 @@ import {
   COUNTED,
   isTold,
   isWork,
+  NO_HEADING,
+  RING_ALONE,
   onlyWith,
   starts,
   startsPart,
@@ -65,8 +67,6 @@ type Follows = { what: 'starts' } | { what: 'goes on'; label: number } | { what:
 
 /** So many lines without work may stand between a heading and its first round. */
 const FAR = 12;
-/** `* a remark`, `by somebody` */
-const NO_HEADING = /^\s*(?:\*(?!.*\*\s*$|\*[^*]+\*\*)|(?:designed\s+)?by\s)/;
 
 /** A heading with work behind it in one line is no longer, in letters, and ends at one of the first signs. */
 const LONGEST_INLINE = 600;
@@ -168,7 +168,8 @@ export abstract class Looking {
         parseLine(written.slice(from, to), this.context({ fresh: false, begins: true }));
       const work = piece(cut, end);
       // `BODY. With yellow wool. Rnd 1, 6 dc into a ring.`
-      if (startsPart(work) || (end !== undefined && onlyWith(work) && startsPart(piece(end, next))))
+      const ring = RING_ALONE.test(plain.slice(cut)) && this.follows(i).what === 'starts';
+      if (ring || startsPart(work) || (end !== undefined && onlyWith(work) && startsPart(piece(end, next))))
         return { head, cut: this.lines[i].from + cut };
     }
     return null;
