@@ -1,5 +1,4 @@
-import { isPlainColour } from '../colours';
-import { isColour } from '../colours';
+import { isColour, isPlainColour } from '../colours';
 import { bareHook, hookIn, type HookSaid } from '../hooks';
 import { plainSigns } from '../lexer';
 import { ringIn } from '../poseWords';
