@@ -16,7 +16,7 @@ export const SHORT_WORDS: readonly Phrase[] = [
   { said: /\bin(?:to)?\s+each\s+of\s+(?:the|these|those)\s+(?=\d+\s+(?:lps|loops)\b)/g, tersely: ' x ' },
   { said: /(?<=\bx\s+\d+)\s+(?:lps|loops)\b/g, tersely: '' },
   // `dec rep 6`
-  { said: /(?<=\b(?:inc|dec|invdec))\s+rep(?:eat)?\s+(?=\d)/g, tersely: ' x ' },
+  { said: /(?<=\b(?:inc|dec|invdec))\s+rep(?:eat)?\s+(?=\d+(?!\d|\s*(?:times|x)\b))/g, tersely: ' x ' },
   // `sl st loosely all round`
   {
     said: /(?<=\b(?:sc|dc|hdc|st|ss|stitch|crochet)\s+)(?:loosely|tightly|firmly|snugly|carefully|neatly)\s+(?=(?:all\s+)?(?:a?round|across|along|in)\b)/g,

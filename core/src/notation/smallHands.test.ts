@@ -142,6 +142,11 @@ describe('small hands', () => {
     expect([read.made, read.errors.length]).toEqual([[[made]], errors]);
   });
 
+  it.each([['dec rep 3'], ['dec repeat 3 times (3)'], ['dec, repeat 3 times'], ['dec repeat 3x']])(
+    '%s',
+    (said) => expect(told('Ear', 'R1: 6 sc in ring (6)', `R2: ${said}`)).toEqual(right([[6, 3]])),
+  );
+
   it('two into every second stitch', () => {
     const rows = [
       'R1: 6 sc in ring (6)',

@@ -25,7 +25,7 @@ test('who it is for changes what is safe: plastic eyes are stopped, the mend emb
   await expect(page.getByText(/stop: Plastic eyes of 9 mm/)).toBeVisible();
   await expect(page.getByText(/a maker’s pre-check/)).toBeVisible();
   await page.getByRole('button', { name: 'Embroider the eyes at the same place' }).click();
-  await expect(page.getByText(/Plastic eyes/)).toBeHidden();
+  await expect(page.getByText(/Plastic eyes of/)).toBeHidden();
   await page.getByRole('link', { name: 'Face' }).click();
   await page.getByRole('button', { name: /Choose a part/ }).click();
   await page.getByRole('dialog').getByRole('button', { name: /^Head/ }).click();

@@ -49,7 +49,8 @@ test.describe('on a phone', () => {
     await madeFor(page, 'under 18 months');
     await expect(page.getByText(/stop: Plastic eyes/)).toBeVisible();
     await page.getByRole('button', { name: 'Embroider the eyes at the same place' }).click();
-    await expect(page.getByText(/Plastic eyes/)).toBeHidden();
+    await expect(page.getByText(/Plastic eyes of/)).toBeHidden();
+    await expect(page.getByText(/nothing found: Plastic eyes and noses/)).toBeVisible();
     await expect(page.getByRole('link', { name: /^Safety: \d+ points open/ })).toBeVisible();
     await quickRules(page);
     await tab(page, /tests held/);
