@@ -206,7 +206,7 @@ function unlabelled(line: string, said: string, plain: PlainLine, context: LineC
 
 /** `2 in each (16)`, `2, 2 tog = 18.`: a count at the end is of work, whatever stands before it. */
 const COUNTED =
-  /\S\s*=\s*\d{1,4}\s*(?:sts?|stitches)?\.?\s*$|\S\s*[([]\s*\d{1,4}\s*(?:sts?|stitches)?\s*[)\]]\.?\s*$/;
+  /\S\s*(?:[=→]|->)\s*\d{1,4}\s*(?:sts?|stitches)?\.?\s*$|\S\s*[([]\s*\d{1,4}\s*(?:sts?|stitches)?\s*[)\]]\.?\s*$/;
 
 /** Whether a sentence that decides nothing sounds like work; of one that decides something only stitches do. */
 const lost = (words: string): boolean => {

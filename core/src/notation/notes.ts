@@ -51,7 +51,8 @@ export function saidLine(line: string, plain: string, terse: string): NoteNode |
     const note = noteOf(line.trim(), plain, facts);
     // A chain that is worked before the end is no end.
     const chained = ends && /\bch(?:ain)?\s?\d/.test(terse);
-    return COUNTED_WORK.test(text) || chained || goesOn(plain) ? { ...note, unread: true } : note;
+    const counted = COUNTED_WORK.test(text) || /(?:→|->)\s*\d/.test(text);
+    return counted || chained || goesOn(plain) ? { ...note, unread: true } : note;
   }
   if (!HANDS.test(text)) return null;
   const note = noteOf(line.trim(), plain, facts);

@@ -12,6 +12,8 @@ export const SHORT_WORDS: readonly Phrase[] = [
     said: /(?<=^|[:.)\d])(\s)((?:\d+\s+)?(?:sc|dc|hdc|inc|dec|invdec)\b[^()[\]*:;=]*?[a-z\d])\s\((\d{1,3})\s?(?:x|times)\)/g,
     tersely: (_, worked, times) => `(${worked})x${times}`,
   },
+  // `ch 8, F/O.`
+  { said: /\bf\/o\b/g, tersely: 'fo' },
   // `(sl st, ch 3) in each of the 24 loops`
   { said: /\bin(?:to)?\s+each\s+of\s+(?:the|these|those)\s+(?=\d+\s+(?:lps|loops)\b)/g, tersely: ' x ' },
   { said: /(?<=\bx\s+\d+)\s+(?:lps|loops)\b/g, tersely: '' },

@@ -180,4 +180,59 @@ describe('small hands', () => {
     const [face] = read('Face and body (begin with oatmeal at the nose)\nR1: 6 sc in ring (6)').parts;
     expect([face.name, face.colour, face.ringIs]).toEqual(['Face and body', 'oatmeal', 'nose']);
   });
+
+  it.each([
+    ['LEGS (2) / ARMS (2)', 'LEGS and ARMS', 4],
+    ['Arms (2x) and Legs (2x)', 'Arms and Legs', 4],
+    ['Legs x2 and arms x3', 'Legs and arms', 5],
+    ['Arms & legs (make 2 each)', 'Arms & legs', 4],
+    ['Arms and legs (2 of each)', 'Arms and legs', 4],
+    ['ARMS / LEGS (make 4)', 'ARMS / LEGS', 4],
+    ['Ears (make 2)', 'Ears', 2],
+  ])('%s: several names over one text', (heading, name, make) => {
+    const rows = [
+      'Toy',
+      '',
+      'Head',
+      'R1: 6 sc in mr (6)',
+      'FO',
+      '',
+      heading,
+      'R1: 5 sc in mr (5)',
+      'R2: sc (5)',
+    ];
+    expect(read(rows.join('\n')).parts.map((p) => [p.name, p.make])).toEqual([
+      ['Head', 1],
+      [name, make],
+    ]);
+    expect(told(...rows)).toEqual(right([[6], [5, 5]]));
+  });
+
+  it('a list of what is made, by itself, is no heading', () => {
+    const rows = [
+      'Toy',
+      '',
+      'Head x1, ears x2',
+      '',
+      'Head',
+      'R1: 6 sc in mr (6)',
+      '',
+      'Ears (2)',
+      'R1: 5 sc in mr (5)',
+    ];
+    expect(read(rows.join('\n')).parts.map((p) => [p.name, p.make])).toEqual([
+      ['Head', 1],
+      ['Ears', 2],
+    ]);
+  });
+
+  it('a chain that comes off the hook in the same breath', () => {
+    expect(told('Legs (x6)', 'ch 8, F/O.')).toEqual(right([[8]]));
+  });
+
+  it('an arrow to a count tells of work: it is marked where it is not read', () => {
+    const rows = ['R1: 6 sc in ring (6)', 'R2: inc x6 (12)'];
+    expect(told('Ear', ...rows, 'tog all -> 6 & close')).not.toEqual(right([[6, 12]]));
+    expect(told('Ear', ...rows, '3,tog -> 24')).not.toEqual(right([[6, 12]]));
+  });
 });

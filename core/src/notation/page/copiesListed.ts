@@ -3,8 +3,9 @@ import { nameKey } from '../nameKey';
 import type { PageLine, Section } from './looking';
 
 const PIECE =
-  /^(?:(?:make|work|crochet)\s+)?(?:(\d{1,2})\s*x?\s+)?([a-z][a-z ]{1,24}?)(?:\s*[x×*]\s*(\d{1,2})|\s*\((\d{1,2})\)|\s+(\d{1,2})\s*x)?$/;
+  /^(?:(?:make|work|crochet)\s+)?(?:(\d{1,2})\s*x?\s+)?([a-z][a-z ]{1,24}?)(?:\s*[x×*]\s*(\d{1,2})|\s*\(\s*x?\s*(\d{1,2})\s*x?\s*\)|\s+(\d{1,2})\s*x)?$/;
 const LONGEST = 200;
+const BETWEEN = /\s*[,;+&/]\s*|\s+and\s+/i;
 const ASIDE: readonly PageLine['as'][] = ['remark', 'assembly', 'note', 'placement', 'materials', 'legend'];
 
 /** How often each part of a list is made: `Body x1, eyes x2 and wings x2`; null for any other line. `plain` in lower case. */
@@ -13,10 +14,22 @@ function listed(plain: string): { name: string; make: number }[] | null {
   const pieces = plain
     .trim()
     .replace(/[.:]$/, '')
-    .split(/\s*[,;+&/]\s*|\s+and\s+/)
+    .split(BETWEEN)
     .map((piece) => PIECE.exec(piece.trim()));
   if (pieces.length < 2 || pieces.some((p) => p === null)) return null;
   return pieces.map((p) => ({ name: nameKey(p![2]), make: Number(p![1] ?? p![3] ?? p![4] ?? p![5] ?? 1) }));
+}
+
+/**
+ * `Arms (2x) and legs (2x)`, `LEGS (2) / ARMS (2)`: names that each say how often they are made, as the heading of rounds that are
+ * those of all of them; null for any other. `written` is the line in its own letters.
+ */
+export function severalHeaded(written: string): { name: string; make: number } | null {
+  const pieces = listed(written.toLowerCase()) ?? [];
+  const names = written.trim().replace(/[.:]$/, '').split(BETWEEN);
+  if (pieces.length < 2 || !names.every((piece) => /\d/.test(piece))) return null;
+  const bare = names.map((n) => n.replace(/\s*[([]?\s*[x×*]?\s*\d{1,2}\s*x?\s*[)\]]?\s*/gi, ''));
+  return { name: bare.join(' and '), make: pieces.reduce((sum, { make }) => sum + make, 0) };
 }
 
 /** A line with two names or more that each say how often they are made. */

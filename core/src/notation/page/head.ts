@@ -5,6 +5,7 @@ import { countSaid, NUMBER_PATTERN as N } from '../numberWords';
 import { ringIn } from '../poseWords';
 import { craftWord } from '../stitches';
 import type { Fact, HeadingNode, Terms } from '../syntax';
+import { severalHeaded } from './copiesListed';
 
 const STEP = new RegExp(
   String.raw`^(?:(?:part|piece|name)\s*[;\t]\s*|(?:step|part|section|piece|chapter)\s+(?:${N}|[ivx]+|[a-h])\s*[:.)-]\s*|(?:(?:okay|ok|so|now|well|right|then|next|and|first)[,\s]+)*for\s+(?:the|his|her|its|their|my)\s+|\d{1,2}\s*(?:[.)]|-(?=\s+[a-z]))\s+|[a-h]\s*[.)]\s+|(?:crochet|hook)\s+(?:the|an?|your|his|her)\s+(?=[a-z ]{3,30}(?:[:(,]|$)))`,
@@ -63,6 +64,8 @@ export function headIn(asWritten: string, asPlain: string, terms: Terms, given =
   const text = plain.slice(from, end);
   if (text.length === 0 || text.length > LONGEST || !/\p{L}{2}/u.test(text) || /^[^\p{L}\d"“]/u.test(text))
     return null;
+  const several = severalHeaded(line.slice(from, end));
+  if (several) return { node: { ...bareHeading(several.name), make: several.make }, tells: true };
   const many = LEADS.exec(text);
   const cut = nameEnds(text, line.slice(from, end));
   const nameFrom = many ? many[0].length : 0;
@@ -86,9 +89,18 @@ export function headIn(asWritten: string, asPlain: string, terms: Terms, given =
   if (given ? name.trim() === '' : !isName(name.toLowerCase(), words, terms)) return null;
   const node: HeadingNode = { ...bareHeading(name), ...toldIn(told) };
   if (many) node.make = Math.max(1, countSaid(many[1]));
+  node.make = ofEach(name, told) ?? node.make;
   if (node.hook)
     node.hook = { ...node.hook, from: node.hook.from + from + cut, to: node.hook.to + from + cut };
   return { node, tells: told.trim().length > 0 || many !== null };
+}
+
+const OF_EACH = new RegExp(String.raw`\b(${N})\s+(?:of\s+)?each\b`);
+/** `Arms & legs (make 2 each)`: so many of each of the names; null where a heading has one name, or does not say it. */
+function ofEach(name: string, told: string): number | null {
+  const each = OF_EACH.exec(told);
+  const names = name.split(/\s*[&/+]\s*|\s+and\s+/i).length;
+  return each && names > 1 ? countSaid(each[1]) * names : null;
 }
 
 /** `[LEGS] umber, 4 pcs`: the name without its box; as long as it was. */

@@ -6,7 +6,7 @@ import { colourIn } from '../poseWords';
 import type { Fact, LineNode, Span } from '../syntax';
 import { headerIn, isColumnHead, isFurniture, PART_CELL, type Block } from './blocks';
 import { breaksOf } from './breaks';
-import { listsCopies } from './copiesListed';
+import { listsCopies, severalHeaded } from './copiesListed';
 import { HEADING_ENDS, headIn, OF_MATERIALS, SHORT_HEAD, WRAPPED, type Head } from './head';
 import {
   both,
@@ -123,8 +123,9 @@ export abstract class Looking {
     const said = this.namedAt(i);
     const head = said && told ? { ...said, node: both(said.node, told.node) } : (said ?? told);
     if (!head || this.decides(plain) || isColumnHead(plain)) return null;
-    if ((isFurniture(plain) && !head.tells) || listsCopies(plain)) return null;
-    if (legacy.type === 'repeat' || (legacy.type === 'round' && (legacy.label || legacy.stated))) return null;
+    const several = severalHeaded(this.written(i)) !== null && !this.isBlank(i + 1);
+    const worked = legacy.type === 'repeat' || (legacy.type === 'round' && (legacy.label || legacy.stated));
+    if ((isFurniture(plain) && !head.tells) || ((worked || listsCopies(plain)) && !several)) return null;
     if (told?.node.option) return this.follows(i).what === 'none' ? null : told;
     const listed = this.block === 'materials' || this.block === 'legend';
     if (listed && !this.blankBefore && !head.tells) return null;
@@ -135,8 +136,7 @@ export abstract class Looking {
     // A first line with work far below it is the title of the toy, whatever stands in its brackets.
     const alone = this.page.every((l) => l.as === 'blank');
     if (alone && follows.text && head.node.make === 1 && !head.node.hook && !head.node.ringIs) return null;
-    // Nothing is worked yet: what is written as a heading and tells something is one, and so is a first line.
-    // `sand • hook 3.5 mm` is what it is made with.
+    // `sand • hook 3.5 mm` is what it is made with; what is written as a heading and tells something is one.
     if (isPlainColour(head.node.name.toLowerCase())) return null;
     if (told && (isTold(told.node) || (!follows.text && this.begun > 0))) return head;
     return told && alone && this.plain.slice(i + 1).every((p) => p.trim() === '') ? told : null;
