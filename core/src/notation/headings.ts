@@ -167,7 +167,7 @@ function toldIn(told: string): Omit<HeadingNode, 'type' | 'name' | 'option' | 'h
     pieces.find(
       (p) =>
         /^[a-z][a-z -]*$/.test(p) &&
-        !/^(make|mirrored|ring|hook|x\d|left|right|worked|in rounds|in rows|[b-l] hook)/.test(p) &&
+        !/^(make|mirrored|each\b|ring|hook|x\d|left|right|worked|in rounds|in rows|[b-l] hook)/.test(p) &&
         !/\b(hook|yarn|make)\b/.test(p),
     ) ?? null;
   return {

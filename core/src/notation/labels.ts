@@ -27,6 +27,8 @@ const DASHED =
   /(\d{1,3})(?:\s*(?:to|and|&|,|-)\s*(\d{1,3}))?(?=\s+-\s+(?:[(*[]|(?:\d+\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|invdec|ch|mr|magic|sl st|ss|work|in [bf]lo|[bf]lo)(?![a-z])))/y;
 const ORDINAL =
   /(\d+)(?:st|nd|rd|th)(?:\s*(?:to|-|and|&)\s*(?:the\s+)?(\d+)(?:st|nd|rd|th))?\s+(?:rounds?|rnds?|rows?|r)(?=\s*[:.)([-])/y;
+/** `7.-9.R: sc`: the word behind its numbers. */
+const NOUN = /\.?\s?(?:rounds?|rnds?|rds?|rows?|r)(?=\s?:)/y;
 /** `1st: 5 sc into ring`, `5th - 8th: sc`: without the word, before something that is worked. */
 const TH =
   /(\d+)(?:st|nd|rd|th)(?:\s*(?:to|-|and|&)\s*(?:the\s+)?(\d+)(?:st|nd|rd|th))?(?=\s*:\s*[([*]?\s*(?:\d+\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|invdec|ch|mr|magic|sl st|ss|in [bf]lo|[bf]lo)(?![a-z]))/y;
@@ -66,6 +68,7 @@ export function labelOf(plain: PlainLine): { label: Label; end: number; counted:
   )
     return null;
   if (named) ({ last, end } = rangeFrom(text, { first, last, end }));
+  if (bare) end += at(NOUN, end)?.[0].length ?? 0;
   if (bare && /,|and|&/.test(bare[0]) && last !== first + 1) return null;
   if (!Number.isSafeInteger(first) || last < first || last - first > MOST_ROUNDS_IN_A_LABEL) return null;
   const told = at(TOLD, end);

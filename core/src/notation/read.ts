@@ -112,7 +112,8 @@ const handOf = (plain: string, terms: Terms) => ({
 /** The part that a name means: its own, or the only one that is called by more than it, as `head` is of `head and body`. */
 function counterOf(counters: ReadonlyMap<string, PartCounter>, key: string): PartCounter | undefined {
   const own = counters.get(key);
-  const longer = [...counters.keys()].filter((k) => k.split(/[^\p{L}\d]+/u).includes(key));
+  const words = (name: string): string => ` ${name.replace(/[^\p{L}\d]+/gu, ' ')} `;
+  const longer = [...counters.keys()].filter((k) => words(k).includes(words(key)));
   return own ?? (longer.length === 1 ? counters.get(longer[0]) : undefined);
 }
 

@@ -17,6 +17,11 @@ export const SHORT_WORDS: readonly Phrase[] = [
   // `(sl st, ch 3) in each of the 24 loops`
   { said: /\bin(?:to)?\s+each\s+of\s+(?:the|these|those)\s+(?=\d+\s+(?:lps|loops)\b)/g, tersely: ' x ' },
   { said: /(?<=\bx\s+\d+)\s+(?:lps|loops)\b/g, tersely: '' },
+  // `2 together six times (6)`
+  {
+    said: /(?<=^\s*|[:.]\s{1,3}|\d\s{1,3})(?:2|two)\s+together(?=\s+(?:[a-z]+\s+times|\d+\s*(?:x|times)|x\s*\d|all|a?round)\b)/g,
+    tersely: 'dec',
+  },
   // `dec rep 6`
   { said: /(?<=\b(?:inc|dec|invdec))\s+rep(?:eat)?\s+(?=\d+(?!\d|\s*(?:times|x)\b))/g, tersely: ' x ' },
   // `sl st loosely all round`
@@ -26,7 +31,7 @@ export const SHORT_WORDS: readonly Phrase[] = [
   },
   // `5 rounds straight`
   {
-    said: /(?<=\b(?:rounds?|rnds?|rows?)\s)straight(?=\s*(?:$|[.,;(=]))/g,
+    said: /(?<=\b(?:rounds?|rnds?|rows?)\s)(?:straight|without\s+(?:any\s+)?(?:shaping|increas(?:es?|ing)|chang(?:es?|ing)))(?=\s*(?:$|[.,;(=]))/g,
     tersely: 'even',
   },
   // `Work [1 sc, inc] 7 times`

@@ -235,4 +235,26 @@ describe('small hands', () => {
     expect(told('Ear', ...rows, 'tog all -> 6 & close')).not.toEqual(right([[6, 12]]));
     expect(told('Ear', ...rows, '3,tog -> 24')).not.toEqual(right([[6, 12]]));
   });
+
+  it('a part that is named by a piece of its name, in labels with full stops', () => {
+    const rows = ['Clam', '', 'Shell, lower half', '1.R: 6 sc in ring (6)', '2.R: inc x6 (12)', ''];
+    const upper = ['Shell, upper half', '1.-2.R: as lower half. Do not fasten off.', '3.-4.R: sc (12)'];
+    expect(told(...rows, ...upper)).toEqual(
+      right([
+        [6, 12],
+        [6, 12, 12, 12],
+      ]),
+    );
+  });
+
+  it.each([
+    [['Work 3 rounds without shaping.'], [6, 6, 6, 6]],
+    [['Next round: 2 together three times (3)'], [6, 3]],
+    [['R2: two together all round'], [6, 3]],
+  ])('%j', (rows, counts) => expect(told('Ear', 'R1: 6 sc in ring (6)', ...rows)).toEqual(right([counts])));
+
+  it('copies in another colour each have none of their own', () => {
+    const [mouse] = read('MOUSE (make 5, each in another colour)\nR1: 6 sc in ring (6)').parts;
+    expect([mouse.make, mouse.colour]).toEqual([5, null]);
+  });
 });

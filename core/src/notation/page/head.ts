@@ -263,7 +263,8 @@ function colourOf(piece: string): string | null {
       piece,
     )!;
   const words = said[1];
-  if (words === '' || words.length > 30 || /\d/.test(words) || /^one piece/.test(words)) return null;
+  if (words === '' || words.length > 30 || /\d/.test(words) || /^(?:one piece|each\b)/.test(words))
+    return null;
   const parts = words.split(AND);
   return parts.every((p) => isColour(p) && p.split(' ').length <= 3) ? words : null;
 }
