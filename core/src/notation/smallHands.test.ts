@@ -185,6 +185,7 @@ describe('small hands', () => {
     ['LEGS (2) / ARMS (2)', 'LEGS and ARMS', 4],
     ['Arms (2x) and Legs (2x)', 'Arms and Legs', 4],
     ['Legs x2 and arms x3', 'Legs and arms', 5],
+    ['Make 2 ears and 2 arms', 'ears and arms', 4],
     ['Arms & legs (make 2 each)', 'Arms & legs', 4],
     ['Arms and legs (2 of each)', 'Arms and legs', 4],
     ['ARMS / LEGS (make 4)', 'ARMS / LEGS', 4],

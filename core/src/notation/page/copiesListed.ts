@@ -28,7 +28,13 @@ export function severalHeaded(written: string): { name: string; make: number } |
   const pieces = listed(written.toLowerCase()) ?? [];
   const names = written.trim().replace(/[.:]$/, '').split(BETWEEN);
   if (pieces.length < 2 || !names.every((piece) => /\d/.test(piece))) return null;
-  const bare = names.map((n) => n.replace(/\s*[([]?\s*[x×*]?\s*\d{1,2}\s*x?\s*[)\]]?\s*/gi, ''));
+  // `Make 2 for the front and 2 for the back` names nothing.
+  if (pieces.some(({ name }) => /^(?:for|in|of|with|on|from)\b/.test(name))) return null;
+  const bare = names.map((n) =>
+    n
+      .replace(/^\s*(?:make|work|crochet)\s+/i, '')
+      .replace(/\s*[([]?\s*[x×*]?\s*\d{1,2}\s*x?\s*[)\]]?\s*/gi, ''),
+  );
   return { name: bare.join(' and '), make: pieces.reduce((sum, { make }) => sum + make, 0) };
 }
 
