@@ -26,7 +26,7 @@ export function safetyAnswer(given: ToyModel, records: Records, call: Call): Ans
     };
     return { out: `${JSON.stringify(json, null, 2)}\n`, err: '', code };
   }
-  const [made, ...more] = lookedAt(points);
+  const [made, ...more] = lookedAt(points, model);
   const lines = [
     `${age}; ${profileOf(model.toy).name}; ${made}`,
     ...points.map(pointLine),

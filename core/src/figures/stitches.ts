@@ -45,7 +45,7 @@ const CRAB = ['crab stitch', 'crab st'];
 /**
  * The kinds of stitches: a kind is one row here. Source of heights, yarn and movements: the house's numbers; of the words: the
  * table "What counts" of the house's notation. Judged, nobody has measured them yet: `dtr`, `esc` (between sc and hdc), `rsc`, `wst`
- * (worked between the legs of the one below), `loop` (with a loop about as long as a finger is wide).
+ * (worked between the legs of the one below), `loop` (its loop goes once around a finger).
  */
 export const STITCHES = {
   sc: {

@@ -171,13 +171,13 @@ export const pointText = (p: ToldPoint): string =>
   [`${say.weights[p.weight]}: ${stopped(p.title)}`, stopped(p.mend), ...beside(p)].join(' ');
 
 /** Which checks were made and what they are worth, in one paragraph. */
-const madeWords = (points: readonly ToldPoint[]): string =>
-  [...lookedAt(points).map(stopped), safetyWords.madeHow].join(' ');
+const madeWords = (points: readonly ToldPoint[], model: ToyModel): string =>
+  [...lookedAt(points, model).map(stopped), safetyWords.madeHow].join(' ');
 
 function safetyHtml(model: ToyModel): string {
   const points = checkToy(model);
   const told = points.map((p) => `<li class="${p.weight}">${pointHtml(p)}</li>`).join('');
-  return `<section><h2>${say.safety}</h2><p>${escaped(madeWords(points))}</p><ul>${told}</ul><p class="caution">${escaped(safetyWords.caution)}</p></section>`;
+  return `<section><h2>${say.safety}</h2><p>${escaped(madeWords(points, model))}</p><ul>${told}</ul><p class="caution">${escaped(safetyWords.caution)}</p></section>`;
 }
 
 /** What the lengths of a sheet rest on: the least known part decides. */
@@ -209,7 +209,7 @@ export function planText(model: ToyModel): string {
     '',
     ...shoppingText(model),
     '',
-    `${say.safety}: ${lookedAt(points).map(stopped).join(' ')}`,
+    `${say.safety}: ${lookedAt(points, model).map(stopped).join(' ')}`,
     ...points.map(pointText),
     '',
     `${say.tailNote(units.end(ENDS.stepMm))}`,
@@ -256,7 +256,7 @@ export function patternMd(own: ToyModel, said: Pick<SheetSaid, 'terms'> = {}): s
     '',
     `## ${say.safety}`,
     '',
-    madeWords(points),
+    madeWords(points, model),
     '',
     ...points.map((p) => `- ${plain(pointText(p))}`),
     '',

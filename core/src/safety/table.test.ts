@@ -80,11 +80,21 @@ describe('age x region x toy: no tick, no silent pass', () => {
 
   it('a check that was not made is told by its name, and is not among those that found nothing', () => {
     const made = CHECKS.filter((n) => n !== 8);
-    const [count, not, nothing] = lookedAt([{ check: 1 }], made);
+    const [count, not, nothing] = lookedAt([{ check: 1 }], { parts: [] }, made);
     expect([count, not]).toEqual(['14 of 15 checks made', `Not looked at: ${safetyWords.checks[8]}`]);
     expect(nothing).toContain(safetyWords.checks[2]);
     expect(nothing).not.toContain(safetyWords.checks[8]);
     expect(nothing).not.toContain(safetyWords.checks[1]);
+  });
+
+  it.each([
+    ['a round that is not known', 'R3: frobnicate all round (12)', '1 line of the texts is not read'],
+    ['a line that sounds like work', 'increase as you like\nR3: 11 sc', '2 lines of the texts are not read'],
+    ['all of it read', 'R3: 12 sc (12)', null],
+  ])('what nobody could read was not looked at: %s', (_, row, said) => {
+    const model = modelToy(page(`Ball\nR1: 6 sc in ring (6)\nR2: inc x6 (12)\n${row}`));
+    const told = lookedAt(checkToy(model), model).filter((line) => line.includes('not read'));
+    expect(told.map((line) => line.startsWith(said ?? ''))).toEqual(said === null ? [] : [true]);
   });
 
   const cases = TOYS.flatMap(([name, toy, check]) =>
@@ -93,13 +103,14 @@ describe('age x region x toy: no tick, no silent pass', () => {
   it(`the table has ${cases.length} cells`, () => expect(cases).toHaveLength(5 * 3 * 12));
 
   it.each(cases)('%s, %s, %s', (_, age, region, toy, check) => {
-    const points = checkToy(modelToy(changeSettings(toy, { age, region })));
+    const model = modelToy(changeSettings(toy, { age, region }));
+    const points = checkToy(model);
     const { stops, open } = shieldOf(points);
     // The shield never says that all is well: it counts.
     const shield = safetyWords.shield(stops, open);
     expect(shield).not.toMatch(/✓|nothing open|all clear|fine/i);
     // Every check has a point, or is named among those that found nothing: none is left out, none is both.
-    const said = lookedAt(points).join('; ').split(/[:;] /);
+    const said = lookedAt(points, model).join('; ').split(/[:;] /);
     const found = new Set(points.map((p) => p.check));
     CHECKS.forEach((n) => expect([n, said.includes(safetyWords.checks[n])]).toEqual([n, !found.has(n)]));
     const own = points.filter((p) => p.check === check);

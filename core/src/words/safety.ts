@@ -65,6 +65,8 @@ export const safetyWords = {
   },
   made: (n: number, all: number) => `${n} of ${all} checks made`,
   notMade: (names: readonly string[]) => `Not looked at: ${names.join('; ')}`,
+  notRead: (lines: number) =>
+    `${plural(lines, 'line')} of the texts ${lines === 1 ? 'is' : 'are'} not read, or ${lines === 1 ? 'does' : 'do'} not add up: what stands there was not looked at`,
   nothingFound: (names: readonly string[]) => `Looked at, and nothing found: ${names.join('; ')}`,
   madeHow: 'They tell what a plan can tell. What is made is looked at, pulled and counted on each piece.',
   answered: (words: string) => `Answered: ${words}`,

@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
+import type { ToyModel } from '@hoppla/core/model';
 import { lookedAt, type ToldPoint } from '@hoppla/core/safety';
 import { safetyWords } from '@hoppla/core/words';
 import { MainAction, Quiet, Scroll, Title } from '../../controls';
@@ -26,7 +27,7 @@ export function PointsView({ onTests }: { onTests: () => void }) {
   const column = useColumn();
   const room = useRoom();
   const { width, height, wide } = room;
-  const { toy, points } = useToy();
+  const { toy, model, points } = useToy();
   const [rules, setRules] = useState(false);
   const told = points.filter((p) => !p.asks && p.weight !== 'advice');
   const main = mainOf(points);
@@ -54,7 +55,7 @@ export function PointsView({ onTests }: { onTests: () => void }) {
           {advice.map((p) => (
             <PointCard key={p.id} point={p} onTests={onTests} />
           ))}
-          {toy.parts.length > 0 ? <LookedAt points={points} /> : null}
+          {toy.parts.length > 0 ? <LookedAt points={points} model={model} /> : null}
           <Quiet>{safetyWords.caution}</Quiet>
         </Scroll>
         <View style={{ ...column, padding: 16, paddingTop: 8, flexDirection: 'row', gap: 8 }}>
@@ -67,12 +68,12 @@ export function PointsView({ onTests }: { onTests: () => void }) {
 }
 
 /** What was looked at besides; how many checks that is stands above the mat. */
-const LookedAt = ({ points }: { points: readonly ToldPoint[] }) => (
+const LookedAt = ({ points, model }: { points: readonly ToldPoint[]; model: ToyModel }) => (
   <>
     <Title role="heading" aria-level={2}>
       {say.lookedAt}
     </Title>
-    {lookedAt(points)
+    {lookedAt(points, model)
       .slice(1)
       .map((line) => (
         <Quiet key={line}>{line}</Quiet>
