@@ -67,3 +67,28 @@ it('eyes behind a nose in one sentence are put in there too', () => {
   const { parts } = read(`HEAD\nR1: 6 sc in ring\nR2: inc x6 (12)\nR3: sc around\n${put}\nR4: sc around`);
   expect(parts[0].pauses).toEqual([{ round: 3, stitch: null, what: 'eyes' }]);
 });
+
+describe('the yarn below a heading', () => {
+  it.each([
+    ['Orange yarn, 3mm hook', 'orange'],
+    ['Green yarn', 'green'],
+    ['dark blue cotton', 'dark blue'],
+    ['Scrap yarn', null],
+    ['Worsted yarn', null],
+  ])('%s', (line, colour) =>
+    expect(read(['Carrot', line, 'R1: 6 sc in ring (6)'].join('\n')).parts[0].colour).toBe(colour),
+  );
+});
+
+describe('what is made next', () => {
+  const page = (...lines: string[]) => read(['Head', 'R1: 6 sc in ring (6)', ...lines].join('\n'));
+  it('is no colour', () => expect(page('Continue with the tentacles.').page[2].facts).toEqual([]));
+  it.each(['Continue with the white.', 'Continue with the fluff yarn.', 'Continue with biscuit.'])(
+    'a yarn is one: %s',
+    (line) => expect(page(line).page[2].facts).toMatchObject([{ fact: 'colour' }]),
+  );
+  it('along a chain it is marked where nothing reads it', () =>
+    expect(
+      page('', 'TENTACLES', 'In each stitch: ch 50, 2 sc in each ch from the 2nd ch from hook.').page[4].as,
+    ).toBe('unread'));
+});

@@ -57,6 +57,9 @@ export function takeBracket(c: Cursor, depth: number): Item {
   if (c.is(close)) c.at++;
   else if (!(close === '*' && (c.is('rep') || c.is('repeat'))))
     c.unclosed ??= { from: c.tokens[start].from, to: c.tokens[start].to };
+  // `(BLO)` where nothing takes its loops: said, and not passed over
+  if (items.length === 0 && close !== '*' && c.at > start + 2)
+    return { type: 'unknown', word: c.tokens[start + 1].text, span: c.since(start) };
   while (close === '*' && c.takeAny(';', ','));
   let afterwards = false;
   if (c.takeAny('rep', 'repeat')) {
@@ -135,4 +138,15 @@ export function countsLast(c: Cursor, items: readonly Item[]): boolean {
   Object.assign(last, { times: n.value, timesSpan: n.span });
   c.at++;
   return true;
+}
+
+/** `dec around until 9 remain`, `dec until 9 remain`: worked over and over until so many are left; null where that is not said. */
+export function workedUntil(c: Cursor, item: Item): GroupItem | null {
+  if ((item.type !== 'stitch' && item.type !== 'group') || !c.is('until')) return null;
+  const lessens = item.type === 'stitch' && item.eats > item.makes && item.times === 1;
+  if (item.times !== 'around' && !lessens) return null;
+  const until = takeTimes(c, false)?.until;
+  if (until === undefined) return null;
+  const items = item.type === 'group' ? item.items : [{ ...item, times: 1 }];
+  return { type: 'group', items, times: 1, until, span: item.span };
 }

@@ -3,14 +3,14 @@ import type { Fact } from './syntax';
 
 /** Mm of one inch. */
 const INCH_MM = 25.4;
-const LENGTH = /(?:(\d+)\s*)?(½|¼|¾)|(\d+(?:[.,]\d+)?)(?=\s*-?\s*(?:cm|mm|in\b|inch|"))/;
+const LENGTH = /(?:(\d+)\s*)?(½|¼|¾)|(?<!\bmake\s)(\d+(?:[.,]\d+)?)(?=\s*-?\s*(?:cm|mm|in\b|inch|"))/;
 const UNIT = /^\s*-?\s*(cm|mm|inch(?:es)?|in\b|")/;
 const MM: Record<string, number> = { cm: 10, mm: 1 };
 const PARTS: Record<string, number> = { '½': 0.5, '¼': 0.25, '¾': 0.75 };
 
 /** The work comes off the hook. */
 const OFF =
-  /^off(?=\s*(?:$|[,;(]))|\b(?:sl st|ss|slip stitch)(?:,| and| then)+ (?:cut|off|leave (?:an? )?(?:tail|end))(?=\s*(?:$|,))|\b(?:fasten(?:ing)? off|finish(?:ing)? off|end off|(?<=\b(?:sl st|ss|slip stitch)(?: in(?:to)? (?:the )?next(?: st)?)?(?:,| and| then) )end(?=\s*(?:$|[.,;]))|invisible finish|bind off|tie off|f[./]?\s?o\b|cut (?:the |your )?(?:yarn|thread|wool|end)|(?:break|snip) (?:off )?(?:the |your )?(?:yarn|thread|wool)|break off\b(?! [a-z]\b)|leav(?:e|ing) an? (?:very |extra )?(?:long )?end\b(?! of)|leav(?:e|ing) the (?:thread|yarn|end) (?:for|to) sew|leav(?:e|ing) (?:an? )?(?:very )?(?:long |extra long )?(?:tail|yarn end|end of yarn)\b(?!.*\b(?:start|beginning|before)\b))/;
+  /^off(?=\s*(?:$|[,;(]))|\b(?:sl st|ss|slip stitch)(?:,| and| then)+ (?:cut|off|leave (?:an? )?(?:tail|end))(?=\s*(?:$|,))|\b(?:fasten(?:ing)? off|finish(?:ing)? off|end off|(?<=\b(?:sl st|ss|slip stitch)(?: in(?:to)? (?:the )?next(?: st)?)?(?:,| and| then) )end(?=\s*(?:$|[.,;]))|invisible finish|finish(?:ed|ing)? (?:off )?with an? invisible join|bind off|tie off|f[./]?\s?o\b|cut (?:the |your )?(?:yarn|thread|wool|end)|(?:break|snip) (?:off )?(?:the |your )?(?:yarn|thread|wool)|break off\b(?! [a-z]\b)|leav(?:e|ing) an? (?:very |extra )?(?:long )?end\b(?! of)|leav(?:e|ing) the (?:thread|yarn|end) (?:for|to) sew|leav(?:e|ing) (?:an? )?(?:very )?(?:long |extra long )?(?:tail|yarn end|end of yarn)\b(?!.*\b(?:start|beginning|before)\b))/;
 /** Of an end of yarn that is left. */
 const OF_A_TAIL = /\b(?:tail|end|ends|leav(?:e|ing)|keep|sew(?:ing)?|off|fasten|cut|break|finish|f\.?o)\b/;
 const NO_TAIL =
@@ -36,11 +36,12 @@ export function tailIn(said: string): number | null {
 
 const REST = String.raw`(?:last|remaining|rem|final|each|all|every|those|these|\d+)`;
 const THROUGH = new RegExp(
-  String.raw`\bthrough (?:the )?(?:tops|front loops) of (?:the )?(?:st|stitches|sts|dc|sc)\b|\b(?:through|pick up|catch)\b[^.;]{0,60}?\b(?:${REST})\b[^.;]{0,30}?(?:\b(?:st|sts|stitch|stitches|sc|dc|loops?|lps?)\b|\d)|\bthrough\s+(?:the\s+)?(?:front\s+)?(?:loops?|stitches|sts)\b|\bthread (?:it|the (?:tail|end|yarn))\b`,
+  String.raw`\bthrough (?:the )?(?:tops|front loops) of (?:the )?(?:st|stitches|sts|dc|sc)\b|\b(?:through|pick up|catch)\b[^.;]{0,60}?\b(?:${REST})\b[^.;]{0,30}?(?:\b(?:st|sts|stitch|stitches|sc|dc|loops?|lps?)\b|\d)|\bthrough\s+(?:the\s+)?(?:front\s+)?(?:loops?|stitches|sts)\b|\bthread (?:it|(?:the )?(?:tail|end|yarn))\b`,
 );
-const PULLS = /\b(?:pull|draw|tighten|gather|cinch|drawn|shut|tight|close|closed|disappears|gone)\b/;
+const PULLS =
+  /\bthread (?:the )?(?:yarn|tail|end) through\b|\b(?:pull|draw|tighten|gather|cinch|drawn|shut|tight|close|closed|disappears|gone)\b/;
 const CLOSES =
-  /(?:^|\b(?:and|then|to)\s+|,\s*)(?:close|draw|pull)(?![a-z])(?:\s+up)?\s*(?:(?:the|this|that|your|up|shut)\s+)*(?:little\s+|small\s+|remaining\s+)?(?:hole|opening|end|top|piece|it|gap|ring)?\s*(?:shut|closed|tight|tightly|together|up)?\b/;
+  /(?:^|\b(?:and|then|to)\s+|,\s*)(?:close|draw|pull|tighten)(?![a-z])(?:\s+up)?\s*(?:(?:the|this|that|your|up|shut)\s+)*(?:little\s+|small\s+|remaining\s+)?(?:hole|opening|end|top|piece|it|gap|ring)?\s*(?:shut|closed|tight|tightly|together|up)?\b/;
 const SEWN =
   /\bsew up (?:the )?(?:little |small |remaining )?(?:hole|opening|end|top|tip)\b|\bsew(?:n)?\s+(?:(?:the|this|that|up|its|last|remaining|little|small|top|open|\d+|st|sts|stitches)\s+)*(?:hole|opening|end|edge|side|gap|top|it|stitches|sts)\s*(?:closed|shut|together|up)\b|\bsew(?:n)? (?:it )?(?:shut|closed?)\b|\bsew\b[^.;,]{0,24}\b(?:opening|hole)\b[^.;,]{0,30}\b(?:closed|shut)\b|\bwhip ?stitch (?:it |the (?:opening|end|hole|top) )?(?:closed|shut)\b/;
 const FLAT = /\b(?:flatten|flat|fold|folded|pinch)\b/;

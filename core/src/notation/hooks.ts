@@ -10,13 +10,13 @@ export interface HookSaid {
 
 /** What millimetres are those of, if not of the hook: `3 mm hook 6 mm eyes`. */
 const OTHER = String.raw`\s*(?:[a-z]+\s+)?(?:eyes?|noses?|beads?|buttons?)(?![a-z])`;
-const MM = String.raw`\d+(?:[.,]\d+)?\s*(?:mm|millimet(?:er|re)s?)(?![a-z])(?!${OTHER})`;
+const MM = String.raw`\d+(?:[.,]\d+)?(?:\s*|-)(?:mm|millimet(?:er|re)s?)(?![a-z])(?!${OTHER})`;
 const LETTER = String.raw`(?<![a-z0-9'’])[b-s](?:\s?[-/]\s?(?:[b-s](?![a-z])|\d+(?:[.,]5|½)?)|\d+(?:\.5)?)?(?![a-z0-9'’]|[.,]\d|\s*mm)`;
 const NUMBER = String.raw`(?:#\s*|(?<![a-z])(?:no\.?|number|us|uk|size)\s+)\d+(?:[.,]\d+)?(?![a-z0-9]|[.,]\d|\s*mm)`;
 const BARE = String.raw`(?<![a-z0-9.,])\d+(?:[.,]\d+)?(?![a-z0-9]|\s*(?:g|cm|in|m)\b)`;
 const SIZE = `(?:${MM}|${NUMBER}|${LETTER}|${BARE})`;
 /** What may stand between two ways of saying one hook. A comma or a spaced dash ends the statement. */
-const BETWEEN = String.raw`(?:(?<=\d)\s*[-–]\s*(?=\d)|[\s()[\]/=:~"“”]|-(?![\s\d])|(?<![a-z])(?:us|uk|metric|size|sizes|crochet|steel|aluminium|aluminum|bamboo|or|to|is|a|an|about|approx\.?|that)(?![a-z]))*`;
+const BETWEEN = String.raw`(?:(?<=\d)\s*[-–]\s*(?=\d)|[\s()[\]/=:~"“”]|-(?![\s\d])|(?<![a-z])(?:us|uk|metric|size|sizes|crochet|steel|aluminium|aluminum|bamboo|or|to|is|a|an|about|approx\.?|that|no\.?(?=\s*\d+(?:[.,]\d+)?\s*mm))(?![a-z]))*`;
 const WORD = String.raw`(?<![a-z])hooks?(?![a-z])`;
 const BEFORE = new RegExp(`(?:${SIZE}${BETWEEN})+$`);
 /** `Hook - 2.25 mm`: a dash before millimetres goes on. */
@@ -106,7 +106,9 @@ function sizeOf(said: string): number | null {
   const atoms = written.some((a) => /mm|millim/.test(a))
     ? written.filter((a) => !/^(?:uk|size|no\.?|number)\s+\d+$/.test(a))
     : written;
-  const metric = (atom: string) => /mm|millim/.test(atom) || /^(?:size\s+)?\d+[.,]\d+$/.test(atom);
+  // Of the old numbers only 10.5 has a fraction.
+  const metric = (atom: string) =>
+    /mm|millim/.test(atom) || /^(?:size\s+|no\.?\s+(?=\d[.,]))?\d+[.,]\d+$/.test(atom);
   const inMm = atoms.filter(metric).map((a) => Number(/\d+(?:[.,]\d+)?/.exec(a)![0].replace(',', '.')));
   const others = atoms.filter((a) => !metric(a));
   // An old number, or a bare one, may be of two systems; beside its own letter it is not.

@@ -4,7 +4,7 @@ import { colouredCount } from './colourSigns';
 import { Cursor } from './cursor';
 import { takeStitches } from './forms';
 import type { Token } from './lexer';
-import { countsLast, repeated, takeBracket, timesBefore } from './brackets';
+import { countsLast, repeated, takeBracket, timesBefore, workedUntil } from './brackets';
 import { takeBracketRemark, takeRemark } from './remarks';
 import { takeClamp, takeClampEach, takeSign } from './signs';
 import { takeStart } from './starts';
@@ -137,20 +137,8 @@ export function list(c: Cursor, close: string | null, depth: number): Item[] {
 /** What follows an item without a comma: its loops (`sc around BLO`), its colour (`3 sc with white`), `until 10 remain`. */
 export function postfix(c: Cursor, item: Item, standing: Loops | undefined): Item[] {
   if (item.type === 'sign' || item.type === 'start' || item.type === 'unknown') return [item];
-  // `dec around until 9 remain`
-  if ((item.type === 'stitch' || item.type === 'group') && item.times === 'around' && c.is('until')) {
-    const until = takeTimes(c, false);
-    if (until?.until !== undefined)
-      return [
-        {
-          type: 'group',
-          items: item.type === 'group' ? item.items : [{ ...item, times: 1 }],
-          times: 1,
-          until: until.until,
-          span: item.span,
-        },
-      ];
-  }
+  const until = workedUntil(c, item);
+  if (until) return [until];
   const before = c.at;
   const loops = takeLoops(c);
   // `3 sc BLO: ...` would name the loops of what follows.

@@ -5,17 +5,23 @@ import type { Label, Stated } from './syntax';
 
 const WORD = String.raw`(?:rounds?|rnds?|rds?|rows?|r|lines?)`;
 const LEAD =
-  /^\s*(?:[-*>•→#]\s*)?(?:[a-z][a-z ]{1,20}\t(?=\d+(?:\s*-\s*\d+)?\t))?(?:[([][a-z][a-z ]{1,20}[)\]]\s*(?=(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d))?(?:(?:then\s+|now\s+|next,?\s+)?(?:for|in|on)\s+(?=(?:rounds?|rnds?|rds?|rows?)\s*\d))?/;
+  /^\s*(?:(?:[-*>•→]|#(?!\d))\s*)?(?:[a-z][a-z ]{1,20}\t(?=\d+(?:\s*-\s*\d+)?\t))?(?:[([][a-z][a-z ]{1,20}[)\]]\s*(?=(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d))?(?:(?:then\s+|now\s+|next,?\s+)?(?:for|in|on)\s+(?=(?:rounds?|rnds?|rds?|rows?)\s*\d))?/;
 /** `mustard: R3-9 5 sc`: the colour before its label. */
 const COLOUR = /^\s*([a-z][a-z ]{1,16}):\s*(?=(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d)/;
-const NAMED = new RegExp(String.raw`${WORD}\s*\.?\s*(\d+)(?![\d.]*\d*(?:mm|cm|x))`, 'y');
+const NAMED = new RegExp(
+  String.raw`${WORD}(?:\s*\.?\s*#?\s*|-(?=\d{1,3}\s?[:.)]))(\d+)(?![\d.]*\d*(?:mm|cm|x))`,
+  'y',
+);
 const MORE = new RegExp(
   String.raw`(?:\s*\)\s*-\s*(?=${WORD})|\s*(?:to|and|through|thru|until|t\/m|&|\+|\/|,|,\s*and)\s*|\s*(?:-|~|\.\.)\s*)(?:${WORD}\.?\s*)?(\d+)(?![a-z\d])`,
   'y',
 );
 /** `5:`, `5-8.`, `5 to 8:`, `4, 5:` */
 const BARE =
-  /(\d+)(?:\s{0,5}[.)]?\s{0,5}(?:[-/+]|(?:to|and|&|,)(?=\s{0,5}\d{1,3}\s{0,5}:))\s{0,5}(\d+))?(?=\s{0,20}(?:[.):](?!\d)|\t))/y;
+  /(\d+)[º°]?(?:\s{0,5}[.)]?\s{0,5}(?:[-/+]|(?:to|and|&|,)(?=\s{0,5}\d{1,3}\s{0,5}:))\s{0,5}(\d+))?(?=\s{0,20}(?:[.):](?!\d)|\t))/y;
+/** `#1 6 sc in ring`, `#3-5: sc around`, `R(3-5):` */
+const SIGNED =
+  /(?:#|r\()(\d{1,3})(?:\s?-\s?#?(\d{1,3}))?(?:\)(?=\s?[:.-])|(?=\s?[:.)-]?\s+[([*]?\s*(?:(?:\d+\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|invdec|ch|mr|magic|sl st|ss|work|in [bf]lo|[bf]lo)(?![a-z]))))/y;
 /** `(1) mr, sc 6`, `(19-26) sc in each st`: a number in brackets before something that is worked. */
 const BRACKETED =
   /[([](\d{1,3})(?:\s*[-/+]\s*(\d{1,3}))?[)\]](?=\s+[([*]?\s*(?:(?:\d+\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|invdec|ch|mr|magic|sl st|ss|work|in [bf]lo|[bf]lo)(?![a-z])))/y;
@@ -57,7 +63,8 @@ export function labelOf(plain: PlainLine): { label: Label; end: number; counted:
   const at = (pattern: RegExp, where: number) => matchAt(pattern, text, where);
   const named = at(NAMED, from);
   const bare = named ? null : (at(BARE, from) ?? at(DASHED, from) ?? at(BRACKETED, from) ?? at(TH, from));
-  const found = named ?? bare ?? at(ORDINAL, from) ?? at(BEHIND, from) ?? at(IN_WORDS, from);
+  const found =
+    named ?? bare ?? at(SIGNED, from) ?? at(ORDINAL, from) ?? at(BEHIND, from) ?? at(IN_WORDS, from);
   if (!found) return null;
   const first = Math.max(ORDINALS.indexOf(found[1]), 0) || Number(found[1] ?? found[3]);
   let last = found[2] === undefined ? first : Number(found[2]);

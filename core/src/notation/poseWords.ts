@@ -53,9 +53,17 @@ export function ringIn(said: string): string | null {
 }
 
 const CHANGE =
-  /^(?:now\s+|then\s+|here\s+)?(?:change|switch|swap)\s+(?:back\s+)?(?:the\s+)?(?:yarn\s+|colou?r\s+)?to\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z][a-z -]{0,24}?|cc?\d)(?:\s+(?:for|in|at|now|here|again|yarn)\b.*)?$/;
+  /^(?:now\s+|then\s+|here\s+)?(?:(?:change|switch|swap)\s+(?:back\s+)?(?:the\s+)?(?:yarn\s+|colou?r\s+)?to\s+|(?:change\s+(?:of\s+)?colou?r|colou?r\s+change)\s*:\s*)(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z][a-z -]{0,24}?|cc?\d)(?:\s+(?:for|in|at|now|here|again|yarn)\b.*)?$/;
 const WITH =
-  /^(?:now\s+|then\s+)?(?:(?:start|begin)\s+(?:with|in)|(?:yarn|colou?r)\s*:|(?:working\s+)?in|(?:working\s+)?with|using|use|join(?:\s+in)?|add|go on (?:in|with)|continue (?:in|with))\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z][a-z -]{0,24}?|cc?\d)(?:\s+yarn)?(?:\s+(?:for|and)\b.*|,\s*(?:make|form|begin|start)\b.*\b(?:ring|circle|loop)\b.*)?$/;
+  /^(?:now\s+|then\s+)?(?:(?:start|begin)\s+(?:with|in)|(?:yarn|colou?r)\s*:|(?:working\s+)?in|(?:working\s+)?with|using|use|join(?:\s+in)?|add(?:\s+in)?|go on (?:in|with)|continue (?:in|with))\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z][a-z -]{0,24}?|cc?\d)(?:\s+yarn)?(?:\s+(?:for|and|from\s+(?:here|now))\b.*|,\s*(?:make|form|begin|start)\b.*\b(?:ring|circle|loop)\b.*)?$/;
+/** `continue with the tentacles`: what is made next, and no colour. */
+const MADE_NEXT = /^(?:now\s+|then\s+)?(?:go on|continue)\s+(?:in|with)\s+the\s+(?!.*\b(?:yarn|colou?r)\b)/;
+/** `Orange yarn, 3 mm hook` */
+const YARN_OF =
+  /^([a-z][a-z -]{1,24}?)\s+(?:yarn|wool|cotton)(?:\s*(?:,|and|&)\s*(?:an?\s+|the\s+)?\d{1,2}(?:[.,]\d{1,2})?\s?mm\s+hook)?$/;
+/** `attach white yarn`, `drop red, pick up white`: only what is known for a colour. */
+const TAKEN_UP =
+  /^(?:(?:drop|cut|leave)\s+(?:the\s+)?[a-z ]{1,20},\s+(?:and\s+)?)?(?:attach|tie\s+(?:in|on)|bring\s+in|pick\s+up|work\s+with)\s+(?:the\s+)?([a-z][a-z -]{0,24}?)(?:\s+yarn)?$/;
 /** `take the green yarn again` */
 const TAKE =
   /^(?:now\s+|then\s+)?(?:take|pick\s+up)\s+(?:the\s+|your\s+)([a-z][a-z -]{0,24}?)(?:\s+yarn)?(?:\s+again)?$/;
@@ -71,19 +79,25 @@ export function colourIn(asSaid: string): string | null {
     /,?\s*(?:in|at|with)\s+the\s+last\s+(?:pull-?\s?through|loop|st|stitch|yarn over)\b.*$|,?\s*(?:and\s+|but\s+)?(?:do not|don't)\s+(?:cut|break|fasten off)\b[^,;.]*$|\s+-\s.*$/,
     '',
   );
+  const taken = TAKEN_UP.exec(said);
+  if (taken && isPlainColour(taken[1])) return taken[1];
   for (const pattern of [CHANGE, WITH, TAKE, LAST_IN]) {
     const found = pattern.exec(said);
     if (
       found &&
       ((pattern !== WITH && pattern !== TAKE) || isColour(found[1]) || found[1].split(' ').length === 1) &&
-      !/\b(?:hook|needle|ring|half|place|rounds?|both|it|them|total|between)\b/.test(found[1])
+      (isColour(found[1]) || !MADE_NEXT.test(said)) &&
+      !/\b(?:hook|needle|ring|half|place|rounds?|both|it|them|total|between|sc|dc|hdc|htr|tr|ss|crochet|stitch|rows?|spiral|[bf]lo)\b/.test(
+        found[1],
+      )
     )
       return found[1].trim();
   }
   // `begin at top with white`
   const begun = /^(?:start|begin)\b[^,;.]{0,24}\bwith\s+(?:the\s+)?([a-z][a-z ]{1,20})$/.exec(said);
   if (begun && isPlainColour(begun[1])) return begun[1];
-  if (isPlainColour(said) && said.length > 2) return said;
+  const plain = YARN_OF.exec(said)?.[1] ?? said;
+  if (isPlainColour(plain) && plain.length > 2) return plain;
   const slot = /^(?:(?:colou?r|yarn)\s+|to\s+)([a-h])$/.exec(said);
   if (slot) return slot[1];
   // `Flesh colour`

@@ -26,7 +26,7 @@ const OF =
   /^\s*(?:of|from|as (?:for|in|on)|like (?:for|on)?)\s+(?:the\s+)?(?!this|these|that)([a-z][a-z ]{1,30}?)(?:\s+(?:in|with|using)\s+(?:yarn\s+)?([a-z]+))?(?=\s*(?:$|[,.;:(]))/;
 /** `work 4 more rounds like this`, `continue like this for 4 rounds`: the round before, so often again. */
 const LIKE_THIS = new RegExp(
-  String.raw`^(?:(?:then|now|and)\s+)*(?:work|do|continue|crochet|make|go\s+on|carry\s+on|keep\s+going|repeat)\b(?=.*\b(?:like\s+(?:this|that)|the\s+same|in\s+the\s+same\s+way|as\s+(?:before|set|established)|this|that)\b).*?\b(${N})\s+(?:more\s+|further\s+)?(?:rounds?|rnds?|rows?|times)\b`,
+  String.raw`^(?:(?:then|now|and)\s+)*(?:(?:work|do|continue|crochet|make|go\s+on|carry\s+on|keep\s+going|repeat)\b(?=.*\b(?:like\s+(?:this|that)|the\s+same|in\s+the\s+same\s+way|as\s+(?:before|set|established)|this|that)\b).*?\b|(?=(?:${N})\s+more\s+(?:rounds?|rnds?|rows?)\s+(?:like\s+(?:this|that)|the\s+same|as\s+before)\b))(${N})\s+(?:more\s+|further\s+)?(?:rounds?|rnds?|rows?|times)\b`,
 );
 /** A part's name, and no word for what stands above. */
 const OTHERS_NAME = String.raw`(?!the\s|before|above|below|next|notes?\b|photos?\b|pictures?\b|charts?\b|diagrams?\b|page\b|set|established|usual|written|given|last|previous|r\d|rnd|round|row|(?:${ORDINALS.slice(1).join('|')})(?:\s+(?:rnd|round|row))?\s*(?:$|[.,;(\[]))[a-z][a-z ]{1,30}?`;
@@ -42,7 +42,8 @@ const AS_WHOLE = new RegExp(
   String.raw`^(?:work\s+|make\s+|crochet\s+)?(?:(?:exactly\s+)?(?:the\s+)?same\s+)?(?:as|like)\s+(?:for\s+)?(?:the\s+)?(?=${OTHERS_NAME})(?<name>${WORDS_OF_NAME})(?:,?\s*(?:but\s+)?(?:in|with|using)\s+(?<colour>[a-z]+))?(?=\s*(?:$|[.;(\[]|,?\s*(?:and\s+|then\s+)?(?:fo|fasten|cut|leave|stuff|close)\b))`,
 );
 /** Behind a label: the round before again. */
-const SAME = /^(?:the\s+)?(?:same(?:\s+again)?|repeat|rep|ditto|as\s+(?:before|above))\s*(?=$|[.,([=])/;
+const SAME =
+  /^(?:the\s+)?(?:same(?:\s+again|\s+as\s+(?:above|before|(?:the\s+)?(?:previous|last)(?:\s+(?:one|round|rnd|row))?))?|repeat|rep|ditto|as\s+(?:before|above))\s*(?=$|[.,([=])/;
 const OFTEN = new RegExp(
   String.raw`^[\s,]*(?:for\s+|x\s*)?(?:another\s+)?(once|twice|${N})\s*(?:more\s+)?(?:times?|x)?(?:\s+more)?(?![a-z\d])`,
 );

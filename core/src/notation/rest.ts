@@ -50,6 +50,8 @@ export function takeToLast(c: Cursor, item: ToLast = {}): boolean {
 export function takeRest(c: Cursor, item: ToLast = {}): boolean {
   if (c.takePhrase('all around', 'evenly around', 'to end', 'to the end', 'until the end')) return true;
   if (takeToLast(c, item) || takeBoth(c)) return true;
+  // `inc all`
+  if (c.is('all') && !c.peek(1)) return c.takeAny('all');
   const across = c.takeAny('across');
   if (takeBoth(c) || across) return true;
   if (

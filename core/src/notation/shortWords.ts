@@ -31,7 +31,7 @@ export const SHORT_WORDS: readonly Phrase[] = [
   },
   // `5 rounds straight`
   {
-    said: /(?<=\b(?:rounds?|rnds?|rows?)\s)(?:straight|without\s+(?:any\s+)?(?:shaping|increas(?:es?|ing)|chang(?:es?|ing)))(?=\s*(?:$|[.,;(=]))/g,
+    said: /(?<=\b(?:rounds?|rnds?|rows?)\s)(?:straight|plain|without\s+(?:any\s+)?(?:shaping|increas(?:es?|ing)|chang(?:es?|ing)))(?=\s*(?:$|[.,;(=]))/g,
     tersely: 'even',
   },
   // `Work [1 sc, inc] 7 times`
@@ -86,7 +86,10 @@ export const SHORT_WORDS: readonly Phrase[] = [
     tersely: ' in ring',
   },
   // `[2 sc, 2 tog] x6`
-  { said: /(?<=^\s*|[,([*:)]\s{0,3}|\d\s?sc,\s)2\s?tog(?=\s*(?:x\s?\d|[)\]*]))/g, tersely: 'dec' },
+  {
+    said: /(?<=^\s*|[,([*:)]\s{0,3}|\d\s?sc,\s)2\s?tog(?=\s*(?:x\s?\d|[)\]*;]|[.,]\s*rep))/g,
+    tersely: 'dec',
+  },
   // `Start with an adjustable loop with 6 sts`
   {
     said: /^\s*(?:start|begin)\s+with\s+an?\s+(?:magic|adjustable|sliding)\s+(?:ring|circle|loop)\s+(?:with|of)\s+(\d{1,2})\s+(?:sts?|stitches|sc)\s*\.?\s*$/g,

@@ -3,7 +3,7 @@ import { lex, written, type PlainLine, type Token } from './lexer';
 import type { Item, Stated } from './syntax';
 
 /** What a bracket may call the stitches that it counts. */
-const COUNTED = String.raw`(?:stitches|sts?(?![a-z])|sc|dc|hdc|htr|tr|ch|chs|total|in all|altogether|left|remain|remaining|sts (?:left|remain|in all|total|remaining))`;
+const COUNTED = String.raw`(?:stitches|sts?(?![a-z])|(?:sc|dc|hdc|htr|tr|ch)s?(?![a-z])|total|in all|altogether|left|remain|remaining|sts (?:left|remain|in all|total|remaining))`;
 
 const STATED = new RegExp(
   [
@@ -11,9 +11,11 @@ const STATED = new RegExp(
     String.raw`\[\s*(?:=\s*|total:?\s*)?(\d+)\s*(?:${COUNTED}\.?)?(?:\s+at\s+(?:the\s+)?end\s+of\s+(?:row|rnd|round)\s+\d+)?\s*\]`,
     String.raw`(?:=|->|>)\s*[([]?(\d+)(?:\s*${COUNTED}(?:\s+each(?=\s*$))?)?[)\]]?`,
     String.raw`(?<=\s|\d|[a-z*)\]])-\s*(\d+)\s*(?:sts?|stitches|sc|dc|hdc|htr|tr)(?![a-z\d])(?=\s*(?:$|[.,;\t(\[]))`,
-    String.raw`(?<=[\s,])(?<!(?:next|nxt|last|of|the|in|all|first|remaining|rem|skip|miss|sk|each|ea|these|those)[\s,]{1,3})(\d+)\s+(?:sts|stitches)(?!\s+(?:apart|between|tog|together|in))(?:\s+(?:each|every)\s+(?:time|round|rnd|row))?`,
+    String.raw`(?<=[\s,])(?<!(?:until|till|next|nxt|last|of|the|in|all|first|remaining|rem|skip|miss|sk|each|ea|these|those)[\s,]{1,3})(\d+)\s+(?:sts|stitches)(?!\s+(?:apart|between|tog|together|in))(?:\s+(?:each|every)\s+(?:time|round|rnd|row))?`,
     String.raw`(?<=\s)\((\d+)\)`,
-    String.raw`(?<=\s)[/|:]\s*(\d+)(?=\s*$)`,
+    String.raw`(?<=\s)[/|:]\s*(\d+)(?=\s*/?\s*$)`,
+    // `6 sc in ring: 6`
+    String.raw`(?<=\b(?:ring|circle|mr|times|twice|sts?|stitch|stitches|inc|dec|(?<!turn\s)around)|[)\]*]|[x*]\s?\d{1,3}):\s{1,3}(\d+)(?=\s*$)`,
     // `sc in each sc around: 18 sc.`
     String.raw`(?<=(?:\b(?:around|times?|twice|once|across|end|sc|dc|hdc|htr|tr|sts?|stitch|stitches|ch|only)|[)\]*])\s?):\s+(\d+)\s*(?:stitches|sts?|sc|dc|hdc|htr|tr)(?=\s*(?:$|[.;]))`,
     // `1 dc in each dc, ss to first dc. 24 dc.`: a sentence of its own

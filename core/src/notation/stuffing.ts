@@ -3,7 +3,7 @@ import type { Fact } from './syntax';
 const STUFF =
   /\b(?:re-?)?(?:stuff(?:ing|ed)?|fill(?:ing|ed)?(?!\s*(?:needle|in the form))|fibre ?fill|fiberfill|polyfill|toy filling|put (?:in )?(?:the |some )?cotton|(?:pop|put|push|tuck|add) (?:in )?(?:the |some |a (?:little|bit of) )*(?:fluff|wadding))\b/;
 const NOT =
-  /\b(?:do not|don't|dont|never|no|without|not|need not|needn't)\s+(?:(?:need|have)\s+(?:any\s+|to\s+(?:be\s+)?)?|be\s+|over)?(?:stuff|fill|any\s+(?:stuffing|filling)|cotton$)|\b(?:unstuffed|unfilled|not stuffed|not filled)\b|\bleave\s+(?:\w+\s+){0,3}(?:empty|hollow)\b|\bstays?\s+(?:empty|hollow)\b/;
+  /\b(?:do not|don't|dont|never|no|without|not|need not|needn't)\s+(?:(?:need|have)\s+(?:any\s+|to\s+(?:be\s+)?)?|be\s+|over)?(?:stuff|fill|any\s+(?:stuffing|filling)|cotton$)|\b(?:unstuffed|unfilled|not stuffed|not filled)\b|\bskip\s+(?:the\s+)?(?:stuffing|filling)\b|\bleave\s+(?:\w+\s+){0,3}(?:empty|hollow)\b|\bstays?\s+(?:empty|hollow)\b/;
 /** `stuffing: none`, `stuff - no` */
 const NONE = /^(?:stuff(?:ing|ed)?|fill(?:ing|ed)?)\s*(?:[:=→-]\s*)+(?:no|none|nothing|not|never|empty)$/;
 /** What stays empty is only a piece of the part, or is only said of a while. */
@@ -13,7 +13,7 @@ const PARTLY =
 const NO_DEED =
   /\b(?:no|so that (?:no|the)|without) (?:stuffing|filling) (?:shows|is seen|comes|can be seen)|\b(?:a|bag of|handful of|some|bit of|grams? of|g of) (?:toy |poly(?:ester)? |fibre ?)?(?:stuffing|filling|fiberfill|fibrefill)(?:,| and| for|$)(?!.*\b(?:put|add|push)\b)(?<!\b(?:put|add|push|pop|tuck)\b.*)/;
 const DEED =
-  /^(?:stuffing|filling)(?=$|,|\s+(?:goes\s+)?in\b|\s+now\b)|\b(?:stuff|fill|stuffing as|filling as|keep (?:on )?(?:stuffing|filling)|add|put|push|top up|finish|continue|start|begin|tear|pinch of|(?:bit|little) of (?:stuffing|filling) in|pop|tuck)\b/;
+  /^(?:stuffing|filling)(?=$|,|\s+(?:goes\s+)?in\b|\s+now\b)|\b(?:stuff|fill|stuffing as|filling as|keep (?:on )?(?:stuffing|filling)|add|put|push|insert|pack|place|shove|top up|finish|continue|start|begin|tear|pinch of|(?:bit|little) of (?:stuffing|filling) in|pop|tuck)\b/;
 
 /** Softer than before, later on, is not how firm the part is. */
 const COMPARED = /\b(?:softer|firmer|less|more firmly|harder|lighter)\b/g;

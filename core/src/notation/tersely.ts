@@ -1,5 +1,6 @@
 import { BOOK_WORDS } from './bookWords';
 import { EVERY_NTH } from './everyNth';
+import { EVERYDAY_WORDS } from './everydayWords';
 import { FOLDING } from './foldingWords';
 import { FOREIGN_WORDS } from './foreignWords';
 import { TUTORIAL_WORDS } from './tutorialWords';
@@ -17,13 +18,14 @@ const INTO_IT = String.raw`(?=.*\b(?:in|into|inside)\s+(?:it|(?:the|your)\s+(?:r
 
 const PHRASES: readonly Phrase[] = [
   ...TUTORIAL_WORDS,
+  ...EVERYDAY_WORDS,
   ...BOOK_WORDS,
   ...FOREIGN_WORDS,
   ...SHORT_WORDS,
   // What is said about a count.
   {
     said: new RegExp(
-      String.raw`(?<=^|[\s,;.:–-])(?:${THAT_MAKES})\s+(${N})(?![\w%])${BEHIND_COUNT}(?=\s*(?:$|[.,;!)(]))`,
+      String.raw`(?<=^|[\s,;.:(–-])(?:${THAT_MAKES})\s+(${N})(?![\w%])${BEHIND_COUNT}(?=\s*(?:$|[.,;!)(]))`,
       'g',
     ),
     tersely: (count) => `= ${countSaid(count)}`,
@@ -160,11 +162,11 @@ const PHRASES: readonly Phrase[] = [
   { said: /\bwork\s+in\s+(?=(?:sc|dc|hdc|htr)\b)/g, tersely: '' },
   // Said shortly because it was just said.
   {
-    said: /\b(two|three|2|3)\s+in\s+(?:the\s+)?(next|same)(?:\s+(?:st|stitch|one))?(?=\s*(?:$|[*,;)(\]]))(?<=\b(?:sc|single crochets?)\b[^.;]*)/g,
+    said: /(?<!(?<!\d\s?)\b(?:sc|single crochets?)\s{1,4})\b(two|three|2|3)\s+in\s+(?:the\s+)?(next|same)(?:\s+(?:st|stitch|one))?(?=\s*(?:$|[*,;)(\]]))(?<=\b(?:sc|single crochets?)\b[^.;]*)/g,
     tersely: (count, where) => `${countSaid(count)} sc in ${where}`,
   },
   {
-    said: /\b(two|three|2|3)\s+in\s+(?:the\s+)?(next|same)(?:\s+(?:st|stitch|one))?(?=\s*(?:$|[*,;)(\]]))(?<=\b(?:dc|double crochets?)\b[^.;]*)/g,
+    said: /(?<!(?<!\d\s?)\b(?:dc|double crochets?)\s{1,4})\b(two|three|2|3)\s+in\s+(?:the\s+)?(next|same)(?:\s+(?:st|stitch|one))?(?=\s*(?:$|[*,;)(\]]))(?<=\b(?:dc|double crochets?)\b[^.;]*)/g,
     tersely: (count, where) => `${countSaid(count)} dc in ${where}`,
   },
   {
@@ -278,7 +280,7 @@ const LONGEST = 2000;
 export function tersely(text: string): string {
   if (
     text.length > LONGEST ||
-    !/[a-z]\s+[a-z\d]|→|\d\+|, (?:close|gather)|\bplain\b|\d ?(?:mr|tog)\b|\bmr[([]|[)\]]\s+\d+$|\(\d+ ?x\)/.test(
+    !/[a-z]\s+[a-z\d]|→|\d\+|, (?:close|gather)|\bplain\b|\d ?(?:mr|tog)\b|\bmr[([]|[)\]]\s+\d+$|\(\d+ ?x\)|\brep(?:eat)? ?[([*]|[([][bf]lo?[)\]]|[;.] \d/.test(
       text,
     )
   )

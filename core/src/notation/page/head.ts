@@ -12,16 +12,21 @@ const STEP = new RegExp(
 );
 const MAKE = [
   new RegExp(
-    String.raw`\b(?:make|work|crochet|knit|you need)\s*(${N})(?:\s+(?:of\s+(?:them|each)|alike|the same|pieces))?(?![a-z\d])`,
+    String.raw`\b(?:make|work|crochet|knit|you need|(?:qty|quantity)[.:\s]{0,3})\s*(${N})(?:\s+(?:of\s+(?:them|each)|alike|the same|pieces))?(?![a-z\d])`,
   ),
-  new RegExp(String.raw`(?<![a-z\d.])[x*]\s*(\d{1,3})(?![\d.]|\s*mm)`),
-  new RegExp(String.raw`(?<![\d.])(\d{1,3})\s*(?:x|times|pieces|pcs|alike|the same)(?![a-z\d])`),
+  new RegExp(String.raw`(?<![a-z\d.])[x*]\s*(\d{1,3}|two|three|four)(?![a-z\d.]|\s*mm)`),
+  new RegExp(
+    String.raw`(?<![\d.]|\bin\s)(\d{1,3}|\b(?:two|three|four))\s*(?:x|times|pieces|pcs|alike|the same)(?![a-z\d])`,
+  ),
   /\b(both|pair)\b/,
 ] as const;
 const ALONE = new RegExp(String.raw`^(\d{1,2}|(?!one$)[a-z]+(?<=^${N}))(?:\s+of\s+(?:them|these|those))?$`);
 /** `The ears, two`: how many, behind the name. */
 const HOW_MANY = new RegExp(String.raw`,\s*(?:${N})\s*$`);
-const LEADS = new RegExp(String.raw`^(?:the\s+)?(${N})\s+(?=[a-z]+s\b)`);
+/** `Two ears`, `2 x legs`, `(2) tails`, `Two (2) fins`, `Make 2 horns`: how many, before the name. */
+const LEADS = new RegExp(
+  String.raw`^(?:the\s+|make\s+)?[([]?\s?(${N})(?:\s?[)\]]|\s?x(?![a-z])|\s+\(\d{1,2}\))?\s+(?=(?!rounds|rnds|rows|sts|stitches|pieces|parts|chains|loops|ends|times)[a-z]+s\b)`,
+);
 const RING_IS = /ring\s*=\s*(?:the\s+)?(crown|chin|nose|sole|back|tip|mouth)\b/;
 /** Words of a list of what is needed: no part is called so. */
 export const OF_MATERIALS =
@@ -62,15 +67,20 @@ export function headIn(asWritten: string, asPlain: string, terms: Terms, given =
   if (bullet) from += bullet[0].length;
   const end = plain.trimEnd().replace(/(?:(?<!\s)\s+|(?<![*=_~:\s-]))[*=_~:-]+$/, '').length;
   const text = plain.slice(from, end);
-  if (text.length === 0 || text.length > LONGEST || !/\p{L}{2}/u.test(text) || /^[^\p{L}\d"“]/u.test(text))
+  if (
+    text.length === 0 ||
+    text.length > LONGEST ||
+    !/\p{L}{2}/u.test(text) ||
+    /^(?!\(\d\)\s)[^\p{L}\d"“]/u.test(text)
+  )
     return null;
   const several = severalHeaded(line.slice(from, end));
   if (several) return { node: { ...bareHeading(several.name), make: several.make }, tells: true };
   const many = LEADS.exec(text);
-  const cut = nameEnds(text, line.slice(from, end));
   const nameFrom = many ? many[0].length : 0;
+  const cut = nameFrom + nameEnds(text.slice(nameFrom), line.slice(from + nameFrom, end));
   const name = line
-    .slice(from + nameFrom, from + Math.max(cut, nameFrom))
+    .slice(from + nameFrom, from + cut)
     .replace(/(?<![\s:,;=*_~–\p{Extended_Pictographic}-])[\s:,;=*_~–\p{Extended_Pictographic}\uFE0F-]+$/u, '')
     .replace(/^["“]|["”]$/gu, '');
   const told = text.slice(cut);
@@ -83,7 +93,7 @@ export function headIn(asWritten: string, asPlain: string, terms: Terms, given =
   )
     return null;
   const words = plain
-    .slice(from, from + cut)
+    .slice(from + nameFrom, from + cut)
     .trim()
     .split(/\s+/);
   if (given ? name.trim() === '' : !isName(name.toLowerCase(), words, terms)) return null;

@@ -98,9 +98,9 @@ export const onlyWith = (node: LineNode): boolean =>
   node.facts.length > 0 &&
   node.facts.every((f) => f.fact === 'colour' || f.fact === 'hook');
 
-/** `With sand, ch 20, ...`, and not `ch 1 at the start of a row does not count`. */
+/** `With sand, ch 20, ...`, `in each stitch: ch 50, 2 sc in each ch from the 2nd from hook`, and not `ch 1 at the start of a row does not count`. */
 export const CHAINED =
-  /\b\d{1,3}\s?ch\b[^.]{0,60}\b\d{1,3}\s?(?:ss|sl st|sc|dc|htr|hdc|tr)\b|\d, (?:\d|two|one) (?:tog\b|together\b|in (?:the )?next\b)|^\s*(?:(?:with|in) [a-z]+,? )?ch(?:ain)? ?\d(?!.*(?:\bcount|=|:))/;
+  /\b\d{1,3}\s?ch\b[^.]{0,60}\b\d{1,3}\s?(?:ss|sl st|sc|dc|htr|hdc|tr)\b|\d, (?:\d|two|one) (?:tog\b|together\b|in (?:the )?next\b)|\bch(?:ain)? ?\d{1,3}\b[^.]{0,80}\bfrom (?:the |your )?hook\b|^\s*(?:(?:with|in) [a-z]+,? )?ch(?:ain)? ?\d(?!.*(?:\bcount|=|:))/;
 
 /** Ends with a count in brackets, or in a ring. */
 export const COUNTED = /(?:[([]\s*\d+\s*[)\]]|\bin (?:an? |the |magic )*(?:ring|circle))\s*\.?\s*$/;

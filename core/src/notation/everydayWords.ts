@@ -1,0 +1,174 @@
+import { isPlainColour } from './colours';
+import type { Phrase } from './joinedEdges';
+
+const STITCH = String.raw`(?:sc|dc|hdc|htr|tr|single crochet|double crochet|half double crochet|half treble|treble)`;
+const BACK = String.raw`\s*(?:x\s?\d|\d+\s*(?:x|times)|(?:twice|thrice)\b|[a-z]+\s+times\b|(?:all\s+)?a?round\b|(?:to|until)\s+(?:the\s+)?end\b)`;
+
+/** Something worked, as it stands in a list. */
+const LISTED = String.raw`(?:\d{1,3}\s?)?(?:sc|dc|hdc|inc|dec|invdec)(?:\s\d{1,3})?`;
+/** `3 sc; inc; 4 sc; inc`: signs that part a list as commas do, where two of them or more stand in it. */
+const partedBy = (sign: string): Phrase => ({
+  said: new RegExp(
+    String.raw`(?<=(?:sc|dc|hdc|inc|dec|invdec)(?:\s?\d{1,3})?)${sign}(?=\s+${LISTED}\s*(?:${sign}|[(=]|$))(?:(?=.+${sign})|(?<=${sign}.+${sign}))`,
+    'g',
+  ),
+  tersely: ',',
+});
+
+/** What is said every day in more words, or in another order, than the terse form has. */
+export const EVERYDAY_WORDS: readonly Phrase[] = [
+  // `repeat (sc, inc) 6 times`: nothing was said that is done again
+  {
+    said: new RegExp(
+      String.raw`(?<=^\s*|[:.)]\s{1,9})(?:repeat|rep)\s+(?=\([^()]{1,80}\)${BACK}|\[[^[\]]{1,80}\]${BACK}|\*[^*]{1,80}\*${BACK})`,
+      'g',
+    ),
+    tersely: '',
+  },
+  // `sc twice in next st`, `sc 2x in the same st`, `sc 2 times in one st`, `sc 2 in 1 st`
+  {
+    said: new RegExp(
+      String.raw`(?<=(?<!\d\s?|[a-z])${STITCH}\s+)(twice|2x|3x|2\s?times|3\s?times|2|3|two|three)\s+(in|into)\s+(?:the\s+)?(next|same|1|one)\s+(?:st|stitch|sc|dc)(?![a-z])`,
+      'g',
+    ),
+    tersely: (times, into, which) =>
+      `${/^(?:3|three)/.test(times) ? 3 : 2} ${into} ${which === 'same' ? 'same' : 'next'}`,
+  },
+  // `put 2 sc in next st`
+  {
+    said: new RegExp(
+      String.raw`(?<=^|[\s,;:(*[{])(?:place|put)\s+(?=(?:\d|two|three|four|five|six)\s?${STITCH}(?![a-z]))`,
+      'g',
+    ),
+    tersely: '',
+  },
+  // `*work 2 sc, inc*`
+  {
+    said: new RegExp(
+      String.raw`(?<=[([{*]\s?|,\s)(?:work|make|crochet)\s+(?=\d{1,3}\s?${STITCH}(?![a-z]))`,
+      'g',
+    ),
+    tersely: '',
+  },
+  // `6 sc inside magic ring`, `make a magic circle, crochet 6 sc inside`
+  {
+    said: /(?<=\d\s?(?:sc|dc|hdc|htr|tr)\s+)inside\s+(?=(?:an?\s+|the\s+)?(?:magic|adjustable|sliding|ring|circle|loop|mr)\b)/g,
+    tersely: 'in ',
+  },
+  { said: /(?<=\d\s?(?:sc|dc|hdc|htr|tr)\s+)inside(?=\s*(?:$|[.,;([=:-]))/g, tersely: 'in it' },
+  // `sc 6 times in a magic ring`, `cast on 6 sc`
+  {
+    said: /(?<=(?<!\d\s?)\b(?:sc|dc|hdc|htr|tr)\s+\d{1,2}\s+)times\s+(?=in(?:to)?\s+(?:an?\s+|the\s+)?(?:magic|adjustable|sliding|ring|circle|loop|mr)\b)/g,
+    tersely: '',
+  },
+  { said: /\bcast\s+on\s+(?=\d{1,2}\s?(?:sc|dc|hdc|htr|tr|sts)\b)/g, tersely: '' },
+  // `sc for the whole round`, `sc all sts`, `plain sc`
+  {
+    said: new RegExp(
+      String.raw`(?<=(?<!\d\s?|[a-z])${STITCH}\s+)(?:(?:for\s+)?(?:the\s+)?(?:whole|entire|full)\s+(?:round|rnd|row)|all\s+(?:of\s+)?(?:the\s+)?(?:sts|stitches))(?![a-z])`,
+      'g',
+    ),
+    tersely: 'around',
+  },
+  {
+    said: new RegExp(
+      String.raw`(?<=^\s*|[:.)]\s{1,9})(?:plain|straight)\s+(${STITCH})(?=\s*(?:$|[.,;([=]))`,
+      'g',
+    ),
+    tersely: 'even',
+  },
+  // `inc (6x)`, `inc all`, `sc twice in each st`, `dec each 2 sts around`
+  {
+    said: /(?<=(?:^\s*|[:.)]\s{1,9})(?:inc|dec|invdec))\s\((\d{1,3})\s?(?:x|times)\)/g,
+    tersely: (times) => ` x${times}`,
+  },
+  {
+    said: /(?<=(?:^\s*|[:.)]\s{1,9})(?:inc|dec|invdec)\s)(?:each\s+2\s+(?:sts|stitches)(?:\s+a?round)?)(?=\s*(?:$|[.,;([=]))/g,
+    tersely: 'around',
+  },
+  {
+    said: new RegExp(
+      String.raw`(?<=(?<!\d\s?|[a-z])${STITCH}\s+)(twice|2x|2\s?times)\s+(in|into)\s+(each|every|all)(?![a-z])`,
+      'g',
+    ),
+    tersely: (_, into, which) => `2 ${into} ${which}`,
+  },
+  { said: /(?<=\d\s?(?:sc|dc|hdc|htr|tr)\s)per(?=\s+(?:st|stitch)\b)/g, tersely: 'ea' },
+  // `2 tog around`
+  { said: /(?<=^\s*|[:.)]\s{1,9})2\s?tog(?=\s+(?:all\s+)?a?round\b)/g, tersely: 'dec' },
+  // `sc 10 starting in 2nd ch from hook`
+  {
+    said: /\b(sc|dc|hdc|htr|tr)\s(\d{1,3})\s+(?:starting|beginning)\s+(?:in|from|with|at)\s+(?:the\s+)?(?=2nd|second|3rd|third)/g,
+    tersely: (stitch, count) => `${count} ${stitch} from `,
+  },
+  // `ch 10 + 1`
+  {
+    said: /\bch\s?(\d{1,3})\s?\+\s?(\d)(?=\s*(?:$|[,.;]))/g,
+    tersely: (count, more) => `ch ${Number(count) + Number(more)}`,
+  },
+  // `sc around (BLO)`, `(in the back loops only) 12 sc`
+  {
+    said: /[([]\s*((?:(?:in|work(?:ing)?\s+in|through)\s+)?(?:the\s+)?(?:[bf]lo?|(?:back|front)\s+loops?)(?:\s+only)?)\s*[)\]]/g,
+    tersely: (loops) => ` ${loops} `,
+  },
+  // `12 sc through the back loops`
+  {
+    said: /(?<=\d\s?(?:sc|dc|hdc|htr|tr)\s)through\s+(?=(?:the\s+)?(?:back|front)\s+loops?\b)/g,
+    tersely: 'in ',
+  },
+  // `sc around (change to white)`
+  {
+    said: /\(((?:change|changing|switch)\s+(?:to|colou?r\s+to)\s+[a-z ]{3,40})\)/g,
+    tersely: (change) => `, ${change}`,
+  },
+  // `white - sc around`, `white. sc around`
+  {
+    said: /(?<=^\s*|[:.)]\s{1,9})([a-z]{3,12}(?:\s[a-z]{3,12})?)(?:\s-|\.)\s+(?=(?:\d{1,3}\s?)?(?:sc|dc|hdc|inc|dec)\b)/g,
+    tersely: (colour) => (isPlainColour(colour) ? `${colour}: ` : `${colour}. `),
+  },
+  ...[';', String.raw`\s-`].map(partedBy),
+  // `(sc, inc) x 5; 2 sc`: fewer than the repeats are no count
+  {
+    said: /(x\s?|\*\s?)(\d{1,3})(\s?times)?\s?;\s+(\d{1,3})(?=\s?(?:sc|dc|hdc)\s*(?:$|[(=]))/g,
+    tersely: (sign, times, word = '', more) =>
+      `${sign}${times}${word}${Number(more) < Number(times) ? ',' : ';'} ${more}`,
+  },
+  // `3 sc inc 4 sc inc 3 sc`
+  { said: /(?<=\d\s?(?:sc|dc|st)[\s,]+(?:inc|dec|invdec))\s+(?=\d{1,3}\s?(?:sc|dc|st)\b)/g, tersely: ',' },
+  // `inc, sc the rest`
+  {
+    said: /(?<=(?<!\d\s?)\b(?:sc|dc|hdc)\s)(?:the\s+)?rest(?:\s+of\s+(?:the\s+)?(?:round|rnd|row))?(?=\s*(?:$|[.,;([=]))/g,
+    tersely: 'around',
+  },
+  // `join in first sc with sl st`, `close with sl st`, `sl st to join round`
+  {
+    said: /(?<=[,.;]\s{1,3})(?:(?:close|end|finish)\s+with\s+(?:an?\s+)?(?:sl\s?st|ss|slip\s?stitch)|join\s+(?:in|to)\s+(?:the\s+)?(?:first|1st)\s+(?:sc|dc|hdc|st|stitch)\s+with\s+(?:an?\s+)?(?:sl\s?st|ss|slip\s?stitch)|(?:sl\s?st|ss|slip\s?stitch)\s+to\s+join\s+(?:the\s+)?(?:round|rnd))(?=\s*(?:$|[.,;(=[]))/g,
+    tersely: 'join',
+  },
+  { said: /(?<=[,.;]\s{1,3})(?:end|finish)\s+with\s+(?=\d{1,3}\s?(?:sc|dc|hdc)\b)/g, tersely: '' },
+  // `continue in sc for 3 rounds`
+  {
+    said: new RegExp(
+      String.raw`\b(?:continue|carry\s+on|go\s+on|keep\s+going)\s+in\s+(?=${STITCH}(?![a-z]))`,
+      'g',
+    ),
+    tersely: '',
+  },
+  // `sc around (12) pm`
+  { said: /(?<=[)\]]\s*)pm(?=\s*$)/g, tersely: '' },
+  // `inc once`
+  { said: /(?<=\b(?:inc|dec|invdec|sc2tog|dc2tog|increase|decrease)\s)once\b/g, tersely: '' },
+  // `crochet 2 together`, `dec 2 sts together`
+  {
+    said: /(?<=^|[\s,;:(*[{])(?<!\b(?:single|double|half|treble)\s{1,4})(?:(?:work|crochet)\s+(?:the\s+)?(?:next\s+)?(?:2|two)\s+(?:sts\s+|stitches\s+)?together|dec(?:rease)?\s+(?:the\s+)?(?:next\s+)?(?:2|two)\s+(?:sts|stitches)(?:\s+together)?)(?=\s*(?:$|[*,;.)(\]}=]|x\s?\d))/g,
+    tersely: 'dec',
+  },
+  // `sc the next 2 sts`
+  {
+    said: new RegExp(
+      String.raw`(?<=(?<![a-z\d])${STITCH}\s+)the\s+next\s+(\d{1,3}|two|three|four|five|six)\s+(?:sts?|stitch(?:es)?)(?!\s+together)(?![a-z])`,
+      'g',
+    ),
+    tersely: (count) => `next ${count}`,
+  },
+];
