@@ -271,6 +271,59 @@ describe('how many of a part, in everyday words', () => {
   });
 });
 
+describe('everyday lines that work nothing leave the parts as they are', () => {
+  const BODY = [...UP_TO[18], 'R4-6: sc around (18)', 'R7: (sc, dec) x 6 (12)', 'R8: dec x 6 (6)', 'Close.'];
+  const EARS = [
+    'Ears (make 2)',
+    'R1: 5 sc in mr (5)',
+    'R2: inc x 5 (10)',
+    'R3-4: sc around (10)',
+    'Fasten off.',
+  ];
+  const AS_THEY_ARE = ['Body x1: 6 12 18 18 18 18 12 6', 'Ears x2: 5 10 10 10'];
+  /** What is wrong with a page into which a line was put. */
+  const wrong = (line: string, ...page: readonly string[]) => {
+    const { parts, page: lines } = read(page.join('\n'));
+    const told = parts.map((p) => `${p.name} x${p.make}: ${p.rounds.map((r) => r.made).join(' ')}`);
+    const is = lines[page.indexOf(line)].as;
+    const errors = parts.flatMap((p) =>
+      p.problems.filter((x) => x.severity === 'error').map((x) => x.message),
+    );
+    const asWork = ['round', 'heading', 'unread'].includes(is) ? [is] : [];
+    const otherParts = told.join('; ') === AS_THEY_ARE.join('; ') ? [] : told;
+    return [...errors, ...asWork, ...otherParts].map((what) => `${line}: ${what}`);
+  };
+  it.each<[string, readonly string[], (line: string) => readonly (readonly string[])[]]>([
+    [
+      'before the parts',
+      everyday['before the parts'],
+      (line) => [
+        ['Little mouse', '', line, '', 'Body', ...BODY, '', ...EARS],
+        ['Little mouse', '', 'Materials:', '- brown yarn', line, '', 'Body', ...BODY, '', ...EARS],
+      ],
+    ],
+    [
+      'between rounds',
+      everyday['between rounds'],
+      (line) => [
+        ['Body', ...BODY.slice(0, 3), line, ...BODY.slice(3), '', ...EARS],
+        ['Body', ...BODY.slice(0, 3), '', line, '', ...BODY.slice(3), '', ...EARS],
+      ],
+    ],
+    ['below a heading', everyday['below a heading'], (line) => [['Body', line, ...BODY, '', ...EARS]]],
+    [
+      'behind the parts',
+      everyday['behind the parts'],
+      (line) => [
+        ['Body', ...BODY, '', ...EARS, '', line],
+        ['Body', ...BODY, '', ...EARS, '', 'Assembly', line, 'Sew on the ears.'],
+      ],
+    ],
+  ])('%s', (_, lines, pages) =>
+    expect(lines.flatMap((line) => pages(line).flatMap((page) => wrong(line, ...page)))).toEqual([]),
+  );
+});
+
 describe('what only looks like them', () => {
   const after = (...lines: string[]) => read(['Body', ...UP_TO[12], ...lines].join('\n'));
   it.each([

@@ -33,6 +33,21 @@ const NO_NAME = new Set([
   'attach',
   'sew',
   'glue',
+  'worked',
+  'working',
+  'starting',
+  'crocheted',
+  'embroider',
+  'assembly',
+  'assembling',
+  'finishing',
+  'making',
+  'sewing',
+  'putting',
+  'instructions',
+  'directions',
+  'by',
+  'rounds',
 ]);
 
 /** Reads a title: `Head (1x, rust, 3.0 mm hook, ring = crown)`, `EARS - make 2`, `Arm x2`, `Head:`, `Option "tall ears":`. `fresh`: nothing but blank lines or an ending stands before it. */

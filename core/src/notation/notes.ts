@@ -138,7 +138,7 @@ export const AS_ANOTHER =
   /(?:^|:\s)\s*(?:work |make )?(?:(?:the )?same (?:as|like)|as for|(?:as|like) (?:the )?[a-z ]{2,20},? but|work(?:ed)? the same)\b/;
 /** What sounds like work and is told elsewhere: a ring is made where its first round says so, a case is the maker's choice. */
 const TOLD =
-  /\bch(?:ain)? ?1\b[^.]{0,40}\b(?:does not|doesn't|do not|don't|never) count|\bmake an? (?:magic|adjustable|sliding) (?:ring|circle|loop)\b|^(?:if|or|option|optional|alternatively)\b|\binstead\b|\bmark(?:er)?\b|\bslip ?knot\b|^(?:pull|draw) (?:it |the (?:ring|loop|circle) )?(?:shut |closed? )?tight(?:ly)?\.?$/;
+  /\bch(?:ain)? ?1\b[^.]{0,40}\b(?:does not|doesn't|do not|don't|never) count|\bmake an? (?:magic|adjustable|sliding) (?:ring|circle|loop)\b|^(?:if|or|option|optional|alternatively)\b|\binstead\b|\bmark(?:er)?\b|\bslip ?knot\b|\bwork(?:ed)? in (?:an? )?(?:continuous )?(?:spirals?|rounds)\b|^(?:thanks?|happy|enjoy)\b|^(?:pull|draw) (?:it |the (?:ring|loop|circle) )?(?:shut |closed? )?tight(?:ly)?\.?$/;
 
 /** `make a magic ring and put eight single crochets into it`: more than a ring is made. */
 const INTO_RING = new RegExp(

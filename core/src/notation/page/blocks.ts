@@ -47,7 +47,7 @@ export function headerIn(plain: string): { block: Exclude<Block, 'part' | 'front
 }
 
 const FURNITURE =
-  /^(?:[-–—~·*_=|:\s]*|(?:page\s+)?\d{1,3}(?:\s*(?:\/|of)\s*\d{1,3})?|.*(?:©|\(c\)\s|copyright|all rights reserved|for personal use|please don['’]?t share).*|(?:https?:\/\/|www\.)\S+|[\w.]+@[\w.]+)$/;
+  /^(?:[-–—~·*_=|:\s]*|(?:page\s+)?\d{1,3}(?:\s*(?:\/|of)\s*\d{1,3})?|.*(?:©|\(c\)\s|copyright|all rights reserved|for personal use|please don['’]?t share).*|(?:https?:\/\/|www\.)\S+|[\w.]+@[\w.]+|[-–—]\s?\d{1,3}\s?[-–—]|.{0,80}\s[-–—|•]\s?page\s\d{1,3}|(?:instructions|directions)\s?:?|[▼▲◆◇■□●○★☆♥♡❤✿❀✦✧…⋆\s]+|[([]?\s?(?:see\s+)?(?:photos?|pictures?|pics?|images?|img|fig(?:ure)?s?)\.?\s?(?:no\.?\s?|#\s?)?\d{1,3}[a-d]?(?:\s?(?:[-–&,/]|and|to)\s?\d{1,3}[a-d]?)*\s?[)\]]?\.?|[([]?(?:photo|picture|image|figure)\s?:\s.{0,100})$/;
 
 /** Page numbers, rules, lines of copyright and links. `plain` in lower case. */
 export const isFurniture = (plain: string): boolean => plain.trim() !== '' && FURNITURE.test(plain.trim());

@@ -14,6 +14,10 @@ export const MOST_WRAPPED = 40;
 /** What such a line says, before it is read. */
 const COPIES = /\b(?:make|work|crochet|need|again|same|alike|of (?:these|them|those|each))\b/;
 
+/** `Now we start decreasing.`, `Decrease rounds:`, `Time to decrease!` */
+const ANNOUNCES =
+  /^\s*(?:(?:now|next|then|here|time|we|let's|lets|you|will|can|to|and|start|begin)\s+){0,6}(?:the\s+)?(?:decreas(?:e|es|ing)|increas(?:e|es|ing))(?:\s+(?:now|rounds?|rows?|again|part|section))?\s*[:.!]?\s*$/;
+
 /** Whether a line of a page goes on in the one below it, heads the words there, or says how often it is made; and how far the part has come. */
 export abstract class GoingOn extends Looking {
   constructor(
@@ -124,6 +128,14 @@ export abstract class GoingOn extends Looking {
   protected isLabelledWork(i: number): boolean {
     const node = this.parse(i, { fresh: false, begins: true });
     return node.type === 'round' && node.label !== null && !node.label.bare && isWork(node);
+  }
+
+  /** What tells only what the labelled rounds below it do. */
+  protected announces(i: number): boolean {
+    if (!ANNOUNCES.test(this.plain[i])) return false;
+    let next = i + 1;
+    while (next < this.lines.length && this.isBlank(next)) next++;
+    return next < this.lines.length && this.isLabelledWork(next);
   }
 
   /** Work that was read: the part has begun, and so many labels are used. */

@@ -8,7 +8,7 @@ import type { Fact, HeadingNode, Terms } from '../syntax';
 import { severalHeaded } from './copiesListed';
 
 const STEP = new RegExp(
-  String.raw`^(?:(?:part|piece|name)\s*[;\t]\s*|(?:step|part|section|piece|chapter)\s+(?:${N}|[ivx]+|[a-h])\s*[:.)-]\s*|(?:(?:okay|ok|so|now|well|right|then|next|and|first)[,\s]+)*for\s+(?:the|his|her|its|their|my)\s+|\d{1,2}\s*(?:[.)]|-(?=\s+[a-z]))\s+|[a-h]\s*[.)]\s+|(?:crochet|hook)\s+(?:the|an?|your|his|her)\s+(?=[a-z ]{3,30}(?:[:(,]|$)))`,
+  String.raw`^(?:(?:part|piece|name)\s*[;\t]\s*|(?:step|part|section|piece|chapter)\s+(?:${N}|[ivx]+|[a-h])\s*[:.)-]\s*|(?:(?:okay|ok|so|now|well|right|then|next|and|first)[,\s]+)*for\s+(?:the|his|her|its|their|my)\s+|\d{1,2}\s*(?:[.)]|-(?=\s+[a-z]))\s+|[a-h]\s*[.)]\s+|(?:crochet|hook)\s+(?:the|an?|your|his|her)\s+(?=[a-z ]{3,30}(?:[:(,]|$))|make\s+an?\s+(?=(?![a-z ]*\b(?:ring|circle|loop|knot|chain|ch)\b)[a-z ]{3,30}:))`,
 );
 const MAKE = [
   new RegExp(
@@ -16,7 +16,7 @@ const MAKE = [
   ),
   new RegExp(String.raw`(?<![a-z\d.])[x*]\s*(\d{1,3}|two|three|four)(?![a-z\d.]|\s*mm)`),
   new RegExp(
-    String.raw`(?<![\d.]|\bin\s)(\d{1,3}|\b(?:two|three|four))\s*(?:x|times|pieces|pcs|alike|the same)(?![a-z\d])`,
+    String.raw`(?<![\d.]|\bin\s)(\d{1,3}|\b(?:two|three|four))\s*(?:x|times|pieces?|pcs?|alike|the same)(?![a-z\d])`,
   ),
   /\b(both|pair)\b/,
 ] as const;
@@ -158,7 +158,7 @@ function isName(name: string, words: readonly string[], terms: Terms): boolean {
     return false;
   if ((OF_MATERIALS.test(name) && !OF_EYES.test(name.trim())) || /^\d+ mr$/.test(name.trim())) return false;
   if (
-    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|ch(?:ain)?\s+\d|make\s+(?:an?|the|your|\d+)\b|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|foundation|set-?up|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start|by|designed|written|copyright|welcome|hello|hi|thanks?|today)\b|.*\b(?:fo|fasten off|don['’]t|do not|(?:are|is)\s+(?:made|worked|crocheted))\b)/.test(
+    /^(?:(?:rounds?|rnds?|rds?|rows?|r)\.?\s*\d|ch(?:ain)?\s+\d|make\s+(?:an?|the|your|\d+)\b|(?:then|now|next|with|in|fold|flatten|press|pinch|gather|change|using|repeat|rep|note|tip|continue|working|worked|begin|for|if|join|foundation|set-?up|attach|glue|tie|hang|sts|stitches|stuff|fill|sew|insert|place|cut|fasten|this|these|that|it|you|we|i|she|he|they|work|start|by|designed|written|copyright|welcome|hello|hi|thanks?|today|starting|started|instructions|directions|embroider|add|assembl(?:y|ing)|finishing|making|sewing|putting|round by round|\d+ pieces?)\b|.*\b(?:fo|fasten off|don['’]t|do not|(?:are|is)\s+(?:made|worked|crocheted))\b)/.test(
       name,
     )
   )

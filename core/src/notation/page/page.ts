@@ -184,7 +184,7 @@ export class PageReader extends GoingOn {
     const plain = this.plain[i];
     // A number alone is that of a page, or a round where numbers count stitches.
     const counted = this.base.bare && !this.begins && /^\s*\d{1,3}\s*$/.test(plain);
-    if ((isFurniture(plain) && !counted) || isColumnHead(plain)) {
+    if ((isFurniture(plain) && !counted) || isColumnHead(plain) || this.announces(i)) {
       const last = this.wordsGoOn(i) ? i + 1 : i;
       this.add(i, last, { ...noteOf(this.written(i).trim(), ''), aside: true }, 'remark');
       return last;
