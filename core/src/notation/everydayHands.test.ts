@@ -246,6 +246,27 @@ describe('chains in everyday words', () => {
   });
 });
 
+describe('legs that are joined, in everyday words', () => {
+  const leg = [...UP_TO[12], 'R3-5: sc around (12)'];
+  it.each(everyday['two legs of twelve joined to thirty'])('%j', (joined) => {
+    const legs = [
+      ['Leg 1', ...leg, 'Fasten off.', '', 'Leg 2', ...leg, 'Do not fasten off.'],
+      ['Second leg', ...leg, 'Do not cut the yarn.'],
+      ['Legs (make 2)', ...leg, 'Cut the yarn on the first leg only.'],
+    ];
+    for (const made of legs) {
+      const { parts } = read([...made, '', joined, 'R7: sc around (30)'].join('\n'));
+      expect(parts.flatMap((p) => p.problems.filter((x) => x.severity === 'error'))).toEqual([]);
+      expect(parts.at(-1)!.rounds.map((r) => r.made)).toEqual([30, 30]);
+    }
+  });
+  it('a wrong number is found in them', () => {
+    const round = 'R6: 12 sc on leg 2, ch 3, 13 sc on leg 1, 3 sc in ch (30)';
+    const { parts } = read(['Legs (make 2)', ...leg, '', 'Body', round].join('\n'));
+    expect(parts[1].problems.map((p) => p.message)).toEqual([expect.stringMatching(/^Makes 31/)]);
+  });
+});
+
 describe('how many of a part, in everyday words', () => {
   const page = (heading: string) => read(['Body', ...UP_TO[18], '', heading, ...UP_TO[12]].join('\n'));
   const told = (heading: string) => page(heading).parts.map((p) => `${p.name.toLowerCase()} x${p.make}`);

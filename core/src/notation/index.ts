@@ -5,7 +5,7 @@ export { emptyPart } from './reading';
 export { factsOfNode, featuresIn, LINE_MEANINGS } from './page/lineKinds';
 export { factsWords } from './page/sentences';
 export type { LineKind, LineMeaning } from './page/lineKinds';
-export type { PageLine } from './page/looking';
+export type { PageLine } from './page/pageLine';
 export type { Materials } from './page/materials';
 export type {
   PartEnd,

@@ -5,7 +5,7 @@ import { legendWords, type LegendWords } from './legendWords';
 import { materialsIn } from './page/materials';
 import { type LineMeaning } from './page/lineKinds';
 import type { HookSaid } from './hooks';
-import type { PageLine, Section } from './page/looking';
+import type { PageLine, Section } from './page/pageLine';
 import { pageOf } from './page/flow';
 import { PartCounter } from './part';
 import type { PartContext } from './work';

@@ -1,6 +1,6 @@
 import type { HookSaid } from './hooks';
 import type { Materials } from './page/materials';
-import type { PageLine } from './page/looking';
+import type { PageLine } from './page/pageLine';
 import type { Problem } from './problems';
 import type { Fact, Item, LineNode, Terms } from './syntax';
 

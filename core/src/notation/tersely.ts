@@ -5,6 +5,7 @@ import { FOLDING } from './foldingWords';
 import { FOREIGN_WORDS } from './foreignWords';
 import { TUTORIAL_WORDS } from './tutorialWords';
 import { JOINED_EDGES, type Phrase } from './joinedEdges';
+import { ofJoinedPieces } from './joinedLegs';
 import { countSaid, NUMBER_PATTERN as N } from './numberWords';
 import { SHORT_WORDS } from './shortWords';
 
@@ -285,5 +286,5 @@ export function tersely(text: string): string {
     )
   )
     return text;
-  return PHRASES.reduce(shortened, text);
+  return [...ofJoinedPieces(text), ...PHRASES].reduce(shortened, text);
 }

@@ -1,6 +1,6 @@
 import { plainSigns } from '../lexer';
 import { nameKey } from '../nameKey';
-import type { PageLine, Section } from './looking';
+import type { PageLine, Section } from './pageLine';
 
 const PIECE =
   /^(?:(?:make|work|crochet)\s+)?(?:(\d{1,2})\s*x?\s+)?([a-z][a-z ]{1,24}?)(?:\s*[x×*]\s*(\d{1,2})|\s*\(\s*x?\s*(\d{1,2})\s*x?\s*\)|\s+(\d{1,2})\s*x)?$/;

@@ -3,7 +3,8 @@ import { withColon } from '../numberedLines';
 import type { Span } from '../syntax';
 import { copiesListed } from './copiesListed';
 import type { LineMeaning } from './lineKinds';
-import type { Gathered, Page, PageLine, Terms } from './looking';
+import type { Terms } from './looking';
+import type { Gathered, Page, PageLine } from './pageLine';
 import { frontOf, PageReader } from './page';
 
 /** A line that was broken by the width of its page ends in the middle of something: a small word, a comma, an open bracket. */

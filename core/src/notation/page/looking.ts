@@ -1,9 +1,10 @@
 import { isPlainColour } from '../colours';
+import { joinsPieces } from '../joinedLegs';
 import { plainSigns } from '../lexer';
 import { parseLine, type LineContext } from '../lines';
 import { AS_ANOTHER, BEGINS_RING, CRAFT_COUNT, factsOf, ROUNDS_IN_LINE } from '../notes';
 import { colourIn } from '../poseWords';
-import type { Fact, LineNode, Span } from '../syntax';
+import type { LineNode, Span } from '../syntax';
 import { headerIn, isColumnHead, isFurniture, PART_CELL, type Block } from './blocks';
 import { breaksOf } from './breaks';
 import { listsCopies, severalHeaded } from './copiesListed';
@@ -19,51 +20,15 @@ import {
   onlyWith,
   starts,
   startsPart,
-  type LineKind,
 } from './lineKinds';
+import type { PageLine } from './pageLine';
 
 /** What lines are read in: the terms of the page and the signs it uses. */
 export type Terms = Pick<LineContext, 'terms' | 'symbols' | 'bare' | 'words'>;
 
-/** A line of the page: what it is, and the part it belongs to, counted from 0; null before the first and in what is done at the end. */
-export interface PageLine {
-  line: number;
-  from: number;
-  to: number;
-  as: LineKind;
-  part: number | null;
-  /** it belongs to the line above it */
-  goesOn: boolean;
-  /** what it decides or offers */
-  facts: readonly Fact[];
-  /** where further rounds begin in it, offsets in the text: `R1: ... R2: ...` in one line */
-  breaks: readonly number[];
-}
-
-/** One line of the text with its node; wrapped lines are gathered in their first one. */
-export interface Gathered {
-  line: number;
-  from: number;
-  to: number;
-  node: LineNode;
-}
-
-/** Lines of one part. */
-export interface Section {
-  name: string;
-  lines: Gathered[];
-}
-
-export interface Page {
-  title: string | null;
-  sections: Section[];
-  lines: PageLine[];
-  /** the lines that stand before the first part, or all of a page that has none */
-  front: PageLine[];
-}
-
 /** What follows a line that may head a part: work that starts, work that goes on at a label, or none. */
-type Follows = { what: 'starts' } | { what: 'goes on'; label: number } | { what: 'none'; text: boolean };
+type Follows =
+  { what: 'starts' } | { what: 'goes on'; label: number; joins: boolean } | { what: 'none'; text: boolean };
 
 /** So many lines without work may stand between a heading and its first round. */
 const FAR = 12;
@@ -131,7 +96,8 @@ export abstract class Looking {
     if (listed && !this.blankBefore && !head.tells) return null;
     const follows = this.follows(i);
     if (follows.what === 'starts') return head;
-    if (follows.what === 'goes on') return !header && this.goesOnAsPart(i, head, follows.label) ? head : null;
+    if (follows.what === 'goes on')
+      return !header && (follows.joins || this.goesOnAsPart(i, head, follows.label)) ? head : null;
     if (this.block === 'assembly' || listed) return null;
     // A first line with work far below it is the title of the toy, whatever stands in its brackets.
     const alone = this.page.every((l) => l.as === 'blank');
@@ -211,7 +177,7 @@ export abstract class Looking {
         return { what: 'none', text: true };
       if (node.type === 'round' && isWork(node)) {
         if (starts(node) || (node.label?.first === 1 && !node.label.bare)) return { what: 'starts' };
-        if (node.label) return { what: 'goes on', label: node.label.first };
+        if (node.label) return { what: 'goes on', label: node.label.first, joins: joinsPieces(plain) };
         // Work among words that nobody knows is told, not worked.
         if (
           !node.items.some(

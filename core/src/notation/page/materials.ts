@@ -3,7 +3,7 @@ import { bareHook, hookIn, type HookSaid } from '../hooks';
 import { plainSigns } from '../lexer';
 import { ringIn } from '../poseWords';
 import { stuffingIn } from '../stuffing';
-import type { Page } from './looking';
+import type { Page } from './pageLine';
 
 /** What a page says before its parts that it is made with. */
 export interface Materials {

@@ -15,7 +15,7 @@ import {
   type LineMeaning,
 } from './lineKinds';
 import { GoingOn, MOST_WRAPPED } from './goingOn';
-import type { Page, PageLine, Section } from './looking';
+import type { Page, PageLine, Section } from './pageLine';
 
 /** The lines before the first part; all of them where there is none. */
 export function frontOf(lines: readonly PageLine[]): PageLine[] {
