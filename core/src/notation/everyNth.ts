@@ -13,24 +13,24 @@ export const EVERY_NTH: readonly Phrase[] = [
       String.raw`\binc(?:rease)?\s+(?:in\s+|at\s+)?every\s+(${TH})\s+(?:st|stitch|sc|dc)\b`,
       'g',
     ),
-    tersely: (nth) => `(${before(nth)} st, inc) around`,
+    tersely: (nth) => `(${before(nth)} st,inc)around`,
   },
   {
     said: new RegExp(
       String.raw`\bdec(?:rease)?\s+(?:in\s+|over\s+)?every\s+(${TH})\s*(?:and|\+|&)\s*(?:${TH})\s+(?:sts?|stitch(?:es)?|sc|dc)\b`,
       'g',
     ),
-    tersely: (nth) => `(${before(nth)} st, dec) around`,
+    tersely: (nth) => `(${before(nth)} st,dec)around`,
   },
   // `decrease every 4th stitch`
   {
     said: new RegExp(String.raw`\bdec(?:rease)?\s+(?:in\s+|at\s+)?every\s+(${TH})\s+(?:st|stitch)\b`, 'g'),
-    tersely: (nth) => `(${before(nth)} st, dec) around`,
+    tersely: (nth) => `(${before(nth)} st,dec)around`,
   },
   { said: /\bdouble\s+(?:each|every)\s+(?:st|stitch)\b/g, tersely: 'inc around' },
   {
     said: new RegExp(String.raw`\bdouble\s+every\s+(${TH})\s+(?:st|stitch)\b`, 'g'),
-    tersely: (nth) => `(${before(nth)} st, inc) around`,
+    tersely: (nth) => `(${before(nth)} st,inc)around`,
   },
   // `2 sc into every second sc`
   {
@@ -38,12 +38,12 @@ export const EVERY_NTH: readonly Phrase[] = [
       String.raw`\b(?:2|two)\s+(?:sc|dc)\s+(?:in|into)\s+every\s+(${TH})\s+(?:st|stitch|sc|dc)\b`,
       'g',
     ),
-    tersely: (nth) => `(${before(nth)} st, inc) around`,
+    tersely: (nth) => `(${before(nth)} st,inc)around`,
   },
   // `every 2nd st doubled`
   {
     said: new RegExp(String.raw`\bevery\s+(${TH})\s+(?:st|stitch)\s+doubled\b`, 'g'),
-    tersely: (nth) => `(${before(nth)} st, inc) around`,
+    tersely: (nth) => `(${before(nth)} st,inc)around`,
   },
   // `every 3rd + 4th st together`
   {
@@ -51,7 +51,7 @@ export const EVERY_NTH: readonly Phrase[] = [
       String.raw`\b(?:(?:crochet|work)\s+)?every\s+(${TH})\s*(?:and|\+|&)\s*(?:${TH})\s+(?:sts?|stitch(?:es)?)\s+together\b`,
       'g',
     ),
-    tersely: (nth) => `(${before(nth)} st, dec) around`,
+    tersely: (nth) => `(${before(nth)} st,dec)around`,
   },
   {
     said: /\b(?:(?:(?:crochet|work|knit)\s+)?always|(?:always\s+)?(?:crochet|work))\s+(?:2|two)\s+(?:(?:sts?|stitches)\s+)?together(?:\s+(?:all\s+)?a?round)?(?=\s*(?:$|[=.,;([]))/g,

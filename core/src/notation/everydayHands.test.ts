@@ -71,6 +71,34 @@ describe('rounds in everyday words', () => {
     expect(otherwise(everyday[words].flatMap((w) => round(offered, w, makes)))).toEqual([]),
   );
 
+  it.each<[keyof typeof UP_TO, Record<string, number>]>([
+    [12, everyday['what it makes of twelve']],
+    [18, everyday['what it makes of eighteen']],
+  ])('on %d stitches', (offered, makes) =>
+    expect(otherwise(Object.entries(makes).flatMap(([words, made]) => round(offered, words, made)))).toEqual(
+      [],
+    ),
+  );
+  it('in British terms', () => {
+    const british = (words: string) =>
+      words.replace(/(?<![a-z])sc|sc(?![a-z])/g, 'dc').replace('single crochet', 'double crochet');
+    const lists = [
+      'twelve plain',
+      'six increases around',
+      'six decreases around',
+      'two increases in twelve',
+    ] as const;
+    const wrong = lists.flatMap((list) =>
+      everyday[list].flatMap((words) => {
+        const { parts } = read(british(['Body', ...UP_TO[12], `R3: ${words}`].join('\n')), { terms: 'uk' });
+        const { parts: us } = read(['Body', ...UP_TO[12], `R3: ${words}`].join('\n'));
+        const made = [parts, us].map(([part]) => part.rounds.map((r) => r.made).join(' '));
+        return made[0] === made[1] ? [] : [`${words}: ${made.join(', ')}`];
+      }),
+    );
+    expect(wrong).toEqual([]);
+  });
+
   it.each(everyday['first rounds of six'])('a first round: %s', (words) => {
     const pages = ['R1: ', '1. ', 'Round 1 - '].flatMap((label): Page[] =>
       ['', ' (6)'].map((count) => [

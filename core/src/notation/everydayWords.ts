@@ -45,10 +45,44 @@ export const EVERYDAY_WORDS: readonly Phrase[] = [
   // `*work 2 sc, inc*`
   {
     said: new RegExp(
-      String.raw`(?<=[([{*]\s?|,\s)(?:work|make|crochet)\s+(?=\d{1,3}\s?${STITCH}(?![a-z]))`,
+      String.raw`(?<=[([{*]\s?|,\s)(?:work|make|crochet)\s+(?=(?:\d{1,3}\s?${STITCH}|(?:an?|1)\s+(?:bobble|popcorn|puff|inc|dec))(?![a-z]))`,
       'g',
     ),
     tersely: '',
+  },
+  // `front post dc around`
+  {
+    said: /\b(front|back)\s+post\s+(sc|dc|hdc|tr)(?![a-z])/g,
+    tersely: (side, stitch) => `${side === 'front' ? 'fp' : 'bp'}${stitch}`,
+  },
+  // `2 sc in next 3 sts each`
+  {
+    said: new RegExp(
+      String.raw`\b(2|3)\s?${STITCH}\s+in\s+(?:the\s+)?next\s+(\d{1,3})\s+(?:sts|stitches)\s+each(?![a-z])`,
+      'g',
+    ),
+    tersely: (makes, count) => `${makes} st in each of ${count}`,
+  },
+  // `2 sc, inc (repeat 6 times)`
+  { said: /\((?:rep|repeat)\s+(\d{1,3}\s?(?:x|times))\)/g, tersely: (times) => `(${times})` },
+  // `2 sc, 1 inc - 6x`
+  {
+    said: /(?<=^\s*|[:.)\d]\s)([a-z\d][^()[\]*:;=-]{2,60}?(?:inc|dec|invdec))\s-\s(\d{1,3})\s?(?:x|times)(?=\s*(?:$|[.(=[]))/g,
+    tersely: (worked, times) => `(${worked})${times}x`,
+  },
+  // `repeat 2 sc, inc around`
+  {
+    said: /(?<=^\s*|[:.)]\s{1,9})(?:repeat|rep)\s+((?:\d{1,3}\s?)?(?:sc|dc|inc|dec)[^()[\]*:;=]{2,60}?)\s+(?:all\s+)?around(?=\s*(?:$|[.(=[]))/g,
+    tersely: (worked) => `(${worked}) around`,
+  },
+  // `increase 6 times evenly spaced`, `sc around, decreasing 6 sts evenly`
+  {
+    said: /(?:\bsc\s+a?round,?\s+)?\b(inc|dec)(?:reas(?:e|ing))?\s+(\d{1,3})\s*(?:times\s+|sts\s+|stitches\s+)?evenly(?:\s+spaced)?(?:\s+a?round)?(?=\s*(?:$|[.,;(=[]))/g,
+    tersely: (what, count) => `${what} ${count} evenly`,
+  },
+  {
+    said: /\b(\d{1,3})\s*(inc|dec)(?:reas(?:e|es))?\s+evenly\s+spaced(?:\s+a?round)?(?=\s*(?:$|[.,;(=[]))/g,
+    tersely: (count, what) => `${what} ${count} evenly`,
   },
   // `6 sc inside magic ring`, `make a magic circle, crochet 6 sc inside`
   {

@@ -9,7 +9,7 @@ export const SHORT_WORDS: readonly Phrase[] = [
   },
   // `1 sc, 1 inc (6x)`: the bracket tells how often all before it goes
   {
-    said: /(?<=^|[:.)\d])(\s)((?:\d+\s+)?(?:sc|dc|hdc|inc|dec|invdec)\b[^()[\]*:;=]*?[a-z\d])\s\((\d{1,3})\s?(?:x|times)\)/g,
+    said: /(?<=^|[:.)\d])(\s)((?:\d+\s+)?(?:sc|dc|hdc|inc|dec|invdec)\b[^()[\]*:;=]*?[a-z\d])\s{1,12}\((\d{1,3})\s?(?:x|times)\)/g,
     tersely: (_, worked, times) => `(${worked})x${times}`,
   },
   // `ch 8, F/O.`

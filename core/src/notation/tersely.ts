@@ -281,7 +281,7 @@ const LONGEST = 2000;
 export function tersely(text: string): string {
   if (
     text.length > LONGEST ||
-    !/[a-z]\s+[a-z\d]|→|\d\+|, (?:close|gather)|\bplain\b|\d ?(?:mr|tog)\b|\bmr[([]|[)\]]\s+\d+$|\(\d+ ?x\)|\brep(?:eat)? ?[([*]|[([][bf]lo?[)\]]|[;.] \d/.test(
+    !/[a-z]\s+[a-z\d]|→|\d\+|, (?:close|gather)|\bplain\b|\d ?(?:mr|tog)\b|\bmr[([]|[)\]]\s+\d+$|[(-] ?\d+ ?(?:x|times)|\brep(?:eat)? ?[([*]|[([][bf]lo?[)\]]|[;.] \d/.test(
       text,
     )
   )
