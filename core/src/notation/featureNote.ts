@@ -51,6 +51,10 @@ const AT_A_DISTANCE = new RegExp(
 const ON_ROUND = new RegExp(
   String.raw`\b(?:on|in|at|to|into|through|eyes?:?)\s+${ROUND}(\d{1,4})(?!\d|\.\d)`,
 );
+/** `in the 7th round` */
+const ON_NTH_ROUND = new RegExp(
+  String.raw`\b(?:on|in|at|into)\s+(?:the\s+)?${TH}\s+(?:rounds?|rnds?|rds?|rows?)\b`,
+);
 /** A size stands before the eyes, or behind them in a bracket; "30 mm apart" is a distance. */
 const SIZE =
   /(\d{1,2}(?:[.,]\d{1,2})?)\s*-?\s*mm\b(?!\s*(?:apart|between(?!\s+(?:r|rnds?|rounds?|rows?)\s*\d)|from|in between|down|below|above|washers?|felt|straight|along|long|tail))/;
@@ -96,7 +100,10 @@ export function featureIn(note: string): FeatureNote | null {
     .replace(/[’]/g, "'")
     .replace(BEGINS_AT, ' ')
     .replace(/\bbet\.?\s(?=(?:r|rnds?|rounds?)?\s?\d)/g, 'between ')
-    .replace(/(?<=\d)\s+n\s+(?=\d)/g, ' and ');
+    .replace(/(?<=\d)\s+n\s+(?=\d)/g, ' and ')
+    .replace(/\baway from each other\b/g, 'apart')
+    .replace(/(?<=\b(?:sts?|stitch(?:es)?|sc|dc)\s)space\s+(?=between\b)/g, '')
+    .replace(/(?<=\b(?:with|leaving)\s\S{1,6}\s(?:sts?|stitch(?:es)?|sc|dc)\s)in the middle\b/g, 'between');
   const what = subjectOf(plain);
   if (!what) return null;
   const making = makingOf(plain);
@@ -187,8 +194,8 @@ function roundsIn(plain: string): ({ said: string } & ({ pair: [number, number] 
   const bare = BETWEEN_NUMBERS.exec(plain);
   if (bare && Number(bare[2]) === Number(bare[1]) + 1)
     return { said: bare[0], pair: [Number(bare[1]), Number(bare[2])] };
-  const one = ON_ROUND.exec(plain);
-  return one ? { said: one[0], one: Number(one[1]) } : null;
+  const one = ON_ROUND.exec(plain) ?? ON_NTH_ROUND.exec(plain);
+  return one ? { said: one[0], one: numberSaid(one[1]) } : null;
 }
 
 /** How far apart, in the words' own counting. */

@@ -1,0 +1,61 @@
+import { read } from './index';
+import everyday from './cases/everyday.json';
+import { UP_TO } from './cases/everydayPages';
+
+describe('how many of a part, in everyday words', () => {
+  const page = (heading: string) => read(['Body', ...UP_TO[18], '', heading, ...UP_TO[12]].join('\n'));
+  const told = (heading: string) => page(heading).parts.map((p) => `${p.name.toLowerCase()} x${p.make}`);
+  it.each(everyday['two of them, behind a name'])('behind its name:%s', (words) => {
+    const names = [
+      'Ears',
+      'EARS',
+      'Front Legs',
+      'Left wing',
+      'Legs & feet',
+      'Tail fin',
+      'Outer ear',
+      'Small petals',
+    ];
+    expect(names.map((name) => told(name + words))).toEqual(
+      names.map((name) => ['body x1', `${name.toLowerCase()} x2`]),
+    );
+  });
+  it.each(everyday['two ears'])('around it: %j', (heading) => {
+    const { parts } = page(heading);
+    expect(parts).toHaveLength(2);
+    expect(parts[1]).toMatchObject({ make: 2, name: expect.stringMatching(/ears/i) });
+  });
+});
+
+describe('what only looks like them', () => {
+  const after = (...lines: string[]) => read(['Body', ...UP_TO[12], ...lines].join('\n'));
+  it.each([
+    ['R3: 5 sc 2 in next st, 6 sc (13)', 13],
+    ['R3: sc 2 in next 2 sts, sc 10', 14],
+    ['R3: 2 sc in next 2 sts, sc 10', 14],
+    ['R3: (sc, inc) x 6; 18 sc', 18],
+    ['R3: sc around; 12 sc', 12],
+    ['R3: (sc, dec) until 8 sts remain', 8],
+  ])('%s makes %d', (line, makes) => expect(after(line).parts[0].rounds.at(-1)!.made).toBe(makes));
+  it.each(['#4 worsted yarn', 'Make 2 rounds of it if you like.', 'Attach eyes', 'Two stitches are left.'])(
+    'is no round, part or colour: %s',
+    (line) => {
+      const { parts, page } = after(line);
+      expect(parts.map((p) => [p.name, p.rounds.length])).toEqual([['Body', 2]]);
+      expect(page[3].facts.filter((f) => f.fact === 'colour')).toEqual([]);
+    },
+  );
+  it.each([
+    ['Fasten off, leave a tail of 2 in.', 50.8],
+    ['Ears (make 2 in white)', null],
+  ])('an end of yarn: %s', (line, mm) => expect(after(line).parts[0].tailMm).toBe(mm));
+  it.each([
+    ['hook no. 3', null],
+    ['hook no. 10.5', null],
+    ['hook no. 3.5', 3.5],
+  ])('%s', (line, mm) =>
+    expect(read(`Frog\n\nMaterials:\n${line}\n\nBody\n${UP_TO[12].join('\n')}`).hook?.mm ?? null).toBe(mm),
+  );
+  it('brackets that hold nothing to work are said', () =>
+    expect(after('R3: (BLO,) sc around').parts[0].problems.some((p) => p.severity === 'error')).toBe(true));
+});
