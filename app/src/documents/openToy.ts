@@ -189,19 +189,23 @@ export function note(...deeds: readonly Deed[]): void {
   if (deeds.length > 0) changed({ what: 'done', deeds, at: new Date().toISOString() });
 }
 
-/** Changes the records of pieces and their tests; like deeds they are not in the history (decision 10). */
+/** Changes the records of pieces, their tests, batches and pictures; like deeds they are not in the history (decision 10). */
 export function keepRecord(change: (file: ToyFile) => ToyFile): void {
   if (now.state !== 'open' || !now.file || !now.writing) return;
-  const { pieces, pullTests, batches } = change(now.file);
+  const { pieces, pullTests, batches, photos } = change(now.file);
+  const records = { pieces, pullTests, batches, photos };
   const { file } = now;
-  if (pieces === file.pieces && pullTests === file.pullTests && batches === file.batches) return;
-  changed({ what: 'recorded', records: { pieces, pullTests, batches } });
+  if ((Object.keys(records) as (keyof typeof records)[]).every((list) => records[list] === file[list]))
+    return;
+  changed({ what: 'recorded', records });
 }
 
 /** Takes back or repeats an edit; answers where to look. */
 export function step(way: 'undo' | 'redo'): Focus | null {
   const from = way === 'undo' ? now.history.past.at(-1) : now.history.future[0];
-  return changed({ what: way === 'undo' ? 'undone' : 'redone' }) ? (from?.focus ?? null) : null;
+  return changed({ what: way === 'undo' ? 'undone' : 'redone', at: Date.now() })
+    ? (from?.focus ?? null)
+    : null;
 }
 
 /** Stops saying what was undone. */

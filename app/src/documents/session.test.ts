@@ -24,7 +24,7 @@ describe('what is open', () => {
     const now = after(...open, named('A', 1));
     expect(now.file!.toy.name).toBe('A');
     expect([now.history.past.length, now.kept]).toEqual([1, false]);
-    expect(reduced(now, { what: 'undone' })).toMatchObject({
+    expect(reduced(now, { what: 'undone', at: 0 })).toMatchObject({
       file: { toy: { name: 'Ear' } },
       said: 'Took back: Name A',
     });
@@ -37,14 +37,14 @@ describe('what is open', () => {
     const typed = (name: string, at: number) => named(name, at, 'type:p');
     expect(after(...open, typed('a', 0), typed('ab', 900), typed('abc', 1800)).history.past).toHaveLength(1);
     expect(after(...open, typed('a', 0), typed('ab', 1100)).history.past).toHaveLength(2);
-    expect(after(...open, typed('a', 0), { what: 'undone' }, typed('ab', 100)).history.past).toHaveLength(1);
+    expect(after(...open, typed('a', 0), { what: 'undone', at: 50 }, typed('ab', 100)).history.past).toHaveLength(1);
   });
   it('a window that only follows changes nothing, whatever is asked of it', () => {
     const now = after(...open, { what: 'writer', writing: false });
     const asked: Happened[] = [
       named('A', 1),
-      { what: 'undone' },
-      { what: 'redone' },
+      { what: 'undone', at: 0 },
+      { what: 'redone', at: 0 },
       { what: 'done', deeds: [{ what: 'undone', key: 'a' }], at: '2026-01-01T20:00:00Z' },
     ];
     for (const event of asked) expect(reduced(now, event)).toBe(now);

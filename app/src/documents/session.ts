@@ -10,7 +10,7 @@ import {
   type Toy,
   type ToyFile,
 } from '@hoppla/core/toy';
-import { withDeed } from '@hoppla/core/record';
+import { changesOf, isBegun, withDeed } from '@hoppla/core/record';
 import { screenWords } from '../words';
 
 /** The toy that is open: the only editable copy there is (decision 29), and what is known of its keeping. */
@@ -83,9 +83,9 @@ export type Happened =
   | { what: 'store silent'; file: ToyFile; trouble: string }
   | { what: 'edited'; name: string; focus: Focus; toy: Toy; gather: string | null; at: number }
   | { what: 'done'; deeds: readonly Deed[]; at: string }
-  /** pieces and tests as they are now */
-  | { what: 'recorded'; records: Pick<ToyFile, 'pieces' | 'pullTests' | 'batches'> }
-  | { what: 'undone' | 'redone' }
+  /** pieces, tests, batches and pictures as they are now */
+  | { what: 'recorded'; records: Pick<ToyFile, 'pieces' | 'pullTests' | 'batches' | 'photos'> }
+  | { what: 'undone' | 'redone'; at: number }
   | { what: 'hushed' }
   | { what: 'kept'; file: ToyFile; revision: number }
   | { what: 'taken up'; file: ToyFile; base: ToyFile; revision: number }
@@ -97,13 +97,20 @@ export type Happened =
 const mayWrite = (now: Session): now is Session & { file: ToyFile } =>
   now.state === 'open' && now.file !== null && now.writing;
 
+/** The file with another design; once something was made, what changed is noted as a change of mind. `at` in ms. */
+function redesigned(file: ToyFile, toy: Toy, at: number): ToyFile {
+  const changes = isBegun(file.log) ? changesOf(file.toy, toy) : [];
+  const when = new Date(at).toISOString();
+  return { ...file, toy, log: changes.reduce((log, deed) => withDeed(log, deed, when), file.log) };
+}
+
 function edited(now: Session, e: Extract<Happened, { what: 'edited' }>): Session {
   if (!mayWrite(now) || e.toy === now.file.toy) return now;
   const gathering = e.gather !== null && e.at - now.lastEditAt < PAUSE_MS;
   const change = editBetween(e.name, e.focus, now.file.toy, e.toy, e.gather);
   return {
     ...now,
-    file: { ...now.file, toy: e.toy },
+    file: redesigned(now.file, e.toy, e.at),
     history: record(now.history, change, gathering),
     said: null,
     kept: false,
@@ -112,14 +119,14 @@ function edited(now: Session, e: Extract<Happened, { what: 'edited' }>): Session
   };
 }
 
-function stepped(now: Session, way: 'undone' | 'redone'): Session {
+function stepped(now: Session, { what: way, at }: { what: 'undone' | 'redone'; at: number }): Session {
   if (!mayWrite(now)) return now;
   const moved = (way === 'undone' ? undo : redo)(now.history, now.file.toy);
   if (!moved) return now;
   const say = way === 'undone' ? screenWords.undid : screenWords.redid;
   return {
     ...now,
-    file: { ...now.file, toy: moved.toy },
+    file: redesigned(now.file, moved.toy, at),
     history: moved.history,
     said: say(moved.edit.name),
     kept: false,
@@ -191,7 +198,7 @@ export function reduced(now: Session, e: Happened): Session {
       return { ...now, file: { ...now.file, ...e.records }, kept: false, typed: false };
     case 'undone':
     case 'redone':
-      return stepped(now, e.what);
+      return stepped(now, e);
     case 'hushed':
       return { ...now, said: null };
     case 'kept': {

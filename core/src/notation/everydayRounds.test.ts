@@ -42,6 +42,12 @@ describe('rounds in everyday words', () => {
       [],
     ),
   );
+  it('what could be read in two ways is read by its count', () => {
+    const pages = Object.entries(counts['of eighteen, with its count']).map(
+      ([words, made]) => round(18, words, made)[1],
+    );
+    expect(otherwise(pages)).toEqual([]);
+  });
   it('in British terms', () => {
     const british = (words: string) =>
       words.replace(/(?<![a-z])sc|sc(?![a-z])/g, 'dc').replace('single crochet', 'double crochet');

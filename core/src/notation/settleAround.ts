@@ -50,17 +50,15 @@ export function settleAlong(items: readonly Item[]): readonly Item[] {
   return items.map((i): Item => (i === first ? { ...first, makes: 1, times: makes } : i));
 }
 
-/**
- * `2 sc, inc (24)` on 18: what is written once and fits so often is worked all around, where the count asks for it; `2 sc, inc x6`
- * on 18 is six times both, where that alone works all of them.
- */
+/** `2 sc, inc (24)` on 18: what is written once and fits so often is worked all around, where the count asks for it. */
 function allAround(items: readonly Item[], offered: number, stated: number | null): readonly Item[] {
   const from = items.findIndex((i) => i.type !== 'sign');
   // Behind them a colour, a turn or what is done by hand.
   const to = items.findLastIndex((i) => i.type !== 'sign') + 1;
   const [worked, after] = [items.slice(from, to), items.slice(to)];
   const last = worked[worked.length - 1] as StitchItem;
-  if (worked.some((i) => i.type !== 'stitch' || (i !== last && i.times === 'around'))) return items;
+  if (stated === null || worked.some((i) => i.type !== 'stitch' || (i !== last && i.times === 'around')))
+    return items;
   if (meets(items, offered, stated, false)) return items;
   const span = { from: worked[0].span.from, to: last.span.to };
   // `2 sc, inc around (24)`: all of it goes around, not the last stitch alone.
@@ -70,9 +68,8 @@ function allAround(items: readonly Item[], offered: number, stated: number | nul
     { type: 'group', items: each, times: 'around', span },
     ...after,
   ];
-  if (stated !== null && meets(around, offered, stated, false)) return around;
-  // `1, inc x2 (6)` on 4; without a count only a number that stands behind
-  if (stated === null && !(last.timesSpan && last.timesSpan.from > last.span.from)) return items;
+  if (meets(around, offered, stated, false)) return around;
+  // `1, inc x2 (6)` on 4
   const once = [...worked.slice(0, -1), { ...last, times: 1, timesSpan: undefined, timesSign: undefined }];
   const often: Item[] = [
     ...items.slice(0, from),

@@ -1,3 +1,6 @@
+export { changesOf, isBegun } from './changes';
+export { diaryLine, diaryOf } from './diary';
+export type { DiaryEntry } from './diary';
 export { withDeed } from './log';
 export {
   check,
@@ -19,6 +22,8 @@ export { stitchRow } from './stitchRow';
 export type { RowStitch } from './stitchRow';
 export { bestQuestion, tickAt, whereItIs } from './where';
 export type { Answer, Counted, Situation } from './where';
+export { endLeft, endLine, endOf } from './endsLeft';
+export type { EndLeft } from './endsLeft';
 export { flatEdge, gaugeFromEdge, largerBy } from './asMade';
 export { begunPart, MOVES, roundDone, sameAgain, takenBack, tapped, workingOf } from './workAndWrite';
 export type { Move, NotSame, Working } from './workAndWrite';

@@ -14,6 +14,8 @@ export interface Progress {
   acrossMm: Readonly<Record<string, number>>;
   /** how long what was measured on the finished piece is, mm, by the key of what can be measured */
   sizesMm: Readonly<Record<string, number>>;
+  /** how long the ends of yarn are that steps left, mm, by the step's key */
+  leftMm: Readonly<Record<string, number>>;
   /** which making of the toy this is, from 1, and the one before it */
   making: number;
   before: Progress | null;
@@ -26,6 +28,7 @@ const BEGUN: Progress = {
   counted: {},
   acrossMm: {},
   sizesMm: {},
+  leftMm: {},
   making: 1,
   before: null,
 };
@@ -58,6 +61,7 @@ const folded = (now: Progress, deed: Deed): Progress => {
         ...now,
         done: without(now.done, (key) => key === deed.key || key.startsWith(`${deed.key}/`)),
         within: without(now.within, (key) => key === deed.key),
+        leftMm: without(now.leftMm, (key) => key === deed.key),
         // What is taken back is made again, wherever the maker had gone on.
         now: now.now === null || isCheck(deed.key) ? now.now : deed.key,
       };
@@ -73,6 +77,11 @@ const folded = (now: Progress, deed: Deed): Progress => {
       return { ...now, acrossMm: { ...now.acrossMm, [deed.key]: deed.acrossMm } };
     case 'sized':
       return { ...now, sizesMm: { ...now.sizesMm, [deed.of]: deed.mm } };
+    case 'cut':
+      return { ...now, leftMm: { ...now.leftMm, [deed.key]: deed.leftMm } };
+    case 'noted':
+    case 'changed':
+      return now;
     case 'another':
       return { ...BEGUN, making: now.making + 1, before: now };
     case 'earlier':

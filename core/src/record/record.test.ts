@@ -31,6 +31,13 @@ const deed: fc.Arbitrary<Deed> = fc.oneof(
   fc.record({ what: fc.constant('counted' as const), key: step, stitches: fc.nat(40) }),
   fc.record({ what: fc.constant('measured' as const), key: step, acrossMm: fc.integer({ min: 1, max: 90 }) }),
   fc.record({ what: fc.constant('sized' as const), of: step, mm: fc.integer({ min: 1, max: 90 }) }),
+  fc.record({ what: fc.constant('cut' as const), key: step, leftMm: fc.integer({ min: 1, max: 900 }) }),
+  fc.record({ what: fc.constant('noted' as const), key: step, words: fc.constantFrom('tight', 'loose') }),
+  fc.record({
+    what: fc.constant('changed' as const),
+    of: fc.constantFrom('text' as const, 'joins' as const),
+    part: fc.constantFrom('ear', null),
+  }),
   fc.record({ what: fc.constant('another' as const) }),
   fc.record({ what: fc.constant('earlier' as const) }),
 );
@@ -70,9 +77,13 @@ function slowly(all: readonly Deed[]) {
     (d, i) => i <= since && (d.what === 'now' || (d.what === 'undone' && !isCheck(d.key))),
   );
   const sizesMm: Record<string, number> = {};
+  const leftMm: Record<string, number> = {};
   for (const k of KEYS) {
     const size = last((d) => d.what === 'sized' && d.of === k);
     if (size?.what === 'sized') sizesMm[k] = size.mm;
+    // An end that was cut at a step which was taken back is none.
+    const end = last((d) => (d.what === 'cut' || d.what === 'undone') && d.key === k);
+    if (end?.what === 'cut') leftMm[k] = end.leftMm;
   }
   const within: Record<string, { repeats: number; stitches: number }> = {};
   for (const k of KEYS) {
@@ -90,6 +101,7 @@ function slowly(all: readonly Deed[]) {
     done,
     counted,
     sizesMm,
+    leftMm,
     within,
     now: ever && chosen && 'key' in chosen ? chosen.key : null,
     making: open.length,
@@ -100,8 +112,8 @@ describe('progress is folded from the log', () => {
   it('any deeds, kept as they come: the same stands as slow tables say', () =>
     fc.assert(
       fc.property(fc.array(deed, { maxLength: 40 }), (deeds) => {
-        const { done, counted, sizesMm, within, now, making } = progressOf(logOf(deeds));
-        expect({ done, counted, sizesMm, within, now, making }).toEqual(slowly(deeds));
+        const { done, counted, sizesMm, leftMm, within, now, making } = progressOf(logOf(deeds));
+        expect({ done, counted, sizesMm, leftMm, within, now, making }).toEqual(slowly(deeds));
       }),
       { numRuns: 1000, seed: 11 },
     ));
@@ -128,7 +140,7 @@ describe('progress is folded from the log', () => {
         const kept = logOf(deeds);
         const last = kept.at(-1);
         if (deeds.length > 0) expect(last).toEqual({ ...deeds[deeds.length - 1], at: AT });
-        const counts = ['repeats', 'stitches', 'now'];
+        const counts = ['repeats', 'stitches', 'now', 'changed'];
         expect(kept.filter((e) => !counts.includes(e.what))).toHaveLength(
           deeds.filter((d) => !counts.includes(d.what)).length,
         );

@@ -13,7 +13,7 @@ export function freeName(name: string, taken: readonly string[]): string {
 }
 
 /** Whether nothing at all was done to a toy since it was begun: no part, no page, nothing chosen, nothing noted. */
-export const isUntouched = ({ toy, log, pieces, pullTests, batches }: ToyFile): boolean =>
+export const isUntouched = ({ toy, log, pieces, pullTests, batches, photos }: ToyFile): boolean =>
   toy.parts.length === 0 &&
   toy.features.length === 0 &&
   toy.joins.length === 0 &&
@@ -21,4 +21,4 @@ export const isUntouched = ({ toy, log, pieces, pullTests, batches }: ToyFile): 
   toy.page === '' &&
   toy.photo === null &&
   toy.safety.answers.length === 0 &&
-  [log, pieces, pullTests, batches].every((list) => list.length === 0);
+  [log, pieces, pullTests, batches, photos].every((list) => list.length === 0);

@@ -111,6 +111,7 @@ export function newFile(toy: Toy): ToyFile {
     pieces: [],
     pullTests: [],
     batches: [],
+    photos: [],
     unread: [],
   };
 }

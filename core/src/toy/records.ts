@@ -31,6 +31,19 @@ export interface PieceMade {
   signedOff: { at: string; by: string } | null;
 }
 
+/** A picture taken while a toy was made. */
+export interface PhotoTaken {
+  id: string;
+  /** ISO 8601 */
+  at: string;
+  /** which making of the toy it shows, from 1 */
+  making: number;
+  /** the key of the step that was made then; null where none was */
+  key: string | null;
+  /** scaled down, as a data URL */
+  picture: string;
+}
+
 /** How a thing was tried. */
 export type TestKind = 'torque' | 'pull' | 'seam';
 

@@ -1,4 +1,4 @@
-import type { Batch, PieceMade, PullTest } from './records';
+import type { Batch, PhotoTaken, PieceMade, PullTest } from './records';
 import type { AgeBand, RuleId } from './rules';
 import type { Course, RingIs } from '../address';
 import type { Feature } from '../feature';
@@ -10,7 +10,7 @@ import type { Terms } from '../notation';
 import type { Units } from '../words';
 
 /** Version of the document that this program writes. Every released version stays readable. */
-export const SCHEMA = 16;
+export const SCHEMA = 17;
 
 /** One thing made from a part. Joins, ticks and tests refer to a copy, never to a part's number. */
 export interface Copy {
@@ -225,8 +225,9 @@ export interface Toy {
   variantOf: string | null;
 }
 
-/** The longest that a picture may be, characters: it is saved with every change. */
+/** The longest that a picture may be, characters, and how many of the making are kept: they are saved with every change. */
 export const MOST_PHOTO = 60_000;
+export const MOST_PHOTOS = 6;
 
 /**
  * One thing that the maker did, counted, measured or took back; `key` is the stable key of a step or of one of its checks, `content` what it was
@@ -251,9 +252,19 @@ export type Deed =
   | { what: 'measured'; key: string; acrossMm: number }
   /** the finished piece was measured: what, by its key, and how long it is, mm */
   | { what: 'sized'; of: string; mm: number }
+  /** the end of yarn that a step left, as it was cut, mm */
+  | { what: 'cut'; key: string; leftMm: number }
+  /** what the maker wrote down, at a step or at none */
+  | { what: 'noted'; key: string | null; words: string }
+  /** the design was changed after something had been made: what of it, and of which part where it is of one */
+  | { what: 'changed'; of: ChangedOf; part: string | null }
   /** the toy is made once more: everything is to be done again; and back to the making before it */
   | { what: 'another' }
   | { what: 'earlier' };
+
+/** What of the design a change of mind is about. */
+export const CHANGED_OF = ['text', 'part', 'parts', 'features', 'joins', 'yarn', 'plan'] as const;
+export type ChangedOf = (typeof CHANGED_OF)[number];
 
 /** A deed with its time, ISO 8601; null in files that did not note it. */
 export type LogEvent = Deed & { at: string | null };
@@ -268,6 +279,8 @@ export interface ToyFile {
   pieces: readonly PieceMade[];
   pullTests: readonly PullTest[];
   batches: readonly Batch[];
+  /** pictures that were taken while it was made */
+  photos: readonly PhotoTaken[];
   /** what older versions kept without a shape, as it was */
   unread: readonly unknown[];
 }

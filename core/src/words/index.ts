@@ -10,6 +10,7 @@ export { orderWords } from './order';
 export { planWords } from './plan';
 export type { JoinFault } from './joinFaults';
 export { safetyWords } from './safety';
+export { diaryWords } from './diary';
 export { recordWords } from './records';
 export { safetyPointWords } from './safetyPoints';
 export { ordinal, pinWords, placeWords, spokenPlace } from './places';

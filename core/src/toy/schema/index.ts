@@ -3,14 +3,14 @@ import { partsOf } from '../../feature';
 import { guestsOf } from '../../join';
 import { documentWords as say } from '../../words';
 import { migrated } from '../migrate';
-import { MOST_PHOTO, SCHEMA, type Toy, type ToyFile } from '../types';
+import { MOST_PHOTOS, SCHEMA, type Toy, type ToyFile } from '../types';
 import { feature } from './features';
 import { clamp, join } from './joins';
 import { log } from './log';
 import { gauge, part, settings, yarn } from './parts';
 import { id, objectOf, word } from './places';
 import { plan } from './plan';
-import { batch, piece, pullTest } from './records';
+import { batch, photo, picture, piece, pullTest } from './records';
 import { safety } from './safety';
 
 const toy = objectOf<Toy>({
@@ -29,11 +29,7 @@ const toy = objectOf<Toy>({
   page: Joi.string().allow('').required(),
   collection: word.required(),
   variantOf: Joi.string().allow(null).required(),
-  photo: Joi.string()
-    .pattern(/^data:image\/(?:jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/)
-    .max(MOST_PHOTO)
-    .allow(null)
-    .required(),
+  photo: picture.allow(null).required(),
 });
 
 /** The Joi schema of a file of this version; older ones are migrated first. Kept out of the worker and of first load (architecture). */
@@ -45,6 +41,7 @@ export const fileSchema = objectOf<ToyFile>({
   pieces: Joi.array().items(piece).required(),
   pullTests: Joi.array().items(pullTest).required(),
   batches: Joi.array().items(batch).required(),
+  photos: Joi.array().items(photo).max(MOST_PHOTOS).required(),
   unread: Joi.array().required(),
 });
 
@@ -80,7 +77,7 @@ function leadsNowhere(toy: Toy): string | null {
 }
 
 /** The first id that two things of one kind share, as a path: which of them is meant nobody could tell. */
-function namedTwice({ toy, pieces, pullTests, batches }: ToyFile): string | null {
+function namedTwice({ toy, pieces, pullTests, batches, photos }: ToyFile): string | null {
   const lists: Record<string, readonly { id: string }[]> = {
     'toy.parts': toy.parts,
     'toy.features': toy.features,
@@ -89,6 +86,7 @@ function namedTwice({ toy, pieces, pullTests, batches }: ToyFile): string | null
     pieces,
     pullTests,
     batches,
+    photos,
   };
   toy.parts.forEach((p, i) => {
     lists[`toy.parts.${i}.copies`] = p.copies;

@@ -215,16 +215,25 @@ describe('toy files since version 7', () => {
     expect(file.unread).toEqual(['an old note']);
   });
 
-  it('version 16 with a head filled in one go and closed as a star opens for ever: same plan, same bytes', () => {
+  it('version 16 with a head filled in one go and closed as a star opens for ever: same plan', () => {
     const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v16.json'), 'utf8');
     const file = opened(raw);
-    expect(exportFile(file)).toBe(raw);
+    expect(file.photos).toEqual([]);
     const { steps } = planOf(modelToy(file.toy));
     const close = steps.find((s) => s.kind === 'close')!;
     // Six stitches of 4.35 mm: 1.6 x 26.1 round the loops, three times across 26.1 / pi, 150 to hold: 217 mm.
     expect(close).toMatchObject({ tailMm: 250, gather: { way: 'star', points: 3, legs: 0 } });
     expect(close.end.needMm.value).toBeCloseTo(1.6 * 26.1 + (3 * 26.1) / Math.PI + 150, 6);
     expect(steps.filter((s) => s.kind === 'stuff' && s.copy === close.copy)).toHaveLength(1);
+  });
+
+  it('version 17 with an end that was cut, a change of mind, words and a picture opens for ever: same log, same bytes', () => {
+    const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v17.json'), 'utf8');
+    const file = opened(raw);
+    expect(exportFile(file)).toBe(raw);
+    expect(Object.values(progressOf(file.log).leftMm)).toEqual([120]);
+    expect(file.log.map((e) => e.what).slice(-4)).toEqual(['cut', 'noted', 'changed', 'changed']);
+    expect(file.photos).toMatchObject([{ making: 2, picture: expect.stringMatching(/^data:image.jpeg/) }]);
   });
 
   it('version 15 of a collection, a variant of another, with a piece measured opens for ever: same sizes', () => {

@@ -1,5 +1,6 @@
 import Joi from 'joi';
-import type { Batch, ColourWay, PieceMade, PieceNote, PullTest } from '../records';
+import type { Batch, ColourWay, PhotoTaken, PieceMade, PieceNote, PullTest } from '../records';
+import { MOST_PHOTO } from '../types';
 import { count, id, objectOf, within, word } from './places';
 
 const words = Joi.string().allow('').max(2000);
@@ -26,6 +27,19 @@ export const piece = objectOf<PieceMade>({
   rejected: words.allow(null).required(),
   spent: Joi.boolean().required(),
   signedOff: Joi.object({ at: date.required(), by: word.required() }).allow(null).required(),
+});
+
+/** A picture as a data URL. */
+export const picture = Joi.string()
+  .pattern(/^data:image\/(?:jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/)
+  .max(MOST_PHOTO);
+
+export const photo = objectOf<PhotoTaken>({
+  id: id.required(),
+  at: date.required(),
+  making: count(1).required(),
+  key: word.min(1).allow(null).required(),
+  picture: picture.required(),
 });
 
 const MOST_SAMPLES = 2000;
