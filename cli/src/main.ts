@@ -7,6 +7,7 @@ import { pageWords } from '@hoppla/core/words';
 import { Misuse, parse, terms, type Answer, type Call } from './call';
 import { faceCommand } from './face';
 import { joinsAnswer } from './joins';
+import { logCommand } from './log';
 import { needleAnswer } from './needle';
 import { whereAnswer } from './where';
 import { hasErrors, placeIn, readCommand } from './read';
@@ -36,6 +37,7 @@ const OF_ONE_TEXT: Record<string, (text: string, call: Call) => Answer> = {
   joins: ofModel(joinsAnswer),
   plan: planCommand,
   safety: safetyCommand,
+  log: logCommand,
 };
 
 /** A command that asks the toy of a text. */

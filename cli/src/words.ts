@@ -15,6 +15,7 @@ export const cliWords = {
                                          where a pair goes, in every school, and the checks`,
     joins: `joins TOY.json|PAGE [--json]           where every part is sewn, stitch to stitch; what is loose; how the toy stands`,
     needle: `needle TOY.json|PAGE [--json]          embroidery, felt and needle sculpting: places, lengths, thread to cut`,
+    log: `log TOY.json [--json]                       what was done, with its time; ends of yarn that are too short`,
     where: `where TOY.json|PAGE [--part NAME] [--rounds N|--from-ridge N] [--made N] [--left N] [--edge N]
         [--last "one in one|increase|decrease"] [--json]   where a piece is, from what is counted on it`,
     plan: `plan TOY.json|PAGE [--text|--json|--html] [--terms us|uk]   the whole plan of a toy file or of written parts: steps with
@@ -39,6 +40,7 @@ export const cliWords = {
   noExport: (said: string, there: readonly string[]) =>
     `--to takes ${there.join(', ')}; ${said || 'nothing'} is none of them.`,
   notACount: (flag: string, typed: string) => `${flag} is a count, such as 7; “${typed}” is none.`,
+  noRecords: 'A page holds no records: give the file of a toy.',
   nowhere: 'Nothing fits these counts, not even with one more or less.',
   countNext: (what: string) => `Several places fit: count ${what} next.`,
   place: (at: { part: string; round: string | null; made: number; of: number | null; off: string | null }) =>

@@ -37,7 +37,9 @@ describe('what is open', () => {
     const typed = (name: string, at: number) => named(name, at, 'type:p');
     expect(after(...open, typed('a', 0), typed('ab', 900), typed('abc', 1800)).history.past).toHaveLength(1);
     expect(after(...open, typed('a', 0), typed('ab', 1100)).history.past).toHaveLength(2);
-    expect(after(...open, typed('a', 0), { what: 'undone', at: 50 }, typed('ab', 100)).history.past).toHaveLength(1);
+    expect(
+      after(...open, typed('a', 0), { what: 'undone', at: 50 }, typed('ab', 100)).history.past,
+    ).toHaveLength(1);
   });
   it('a window that only follows changes nothing, whatever is asked of it', () => {
     const now = after(...open, { what: 'writer', writing: false });

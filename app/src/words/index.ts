@@ -1,6 +1,7 @@
 import { batch } from './batch';
 import { bench } from './bench';
 import { desk } from './desk';
+import { diary } from './diary';
 import { face } from './face';
 import { frame } from './frame';
 import { giving } from './giving';
@@ -46,6 +47,7 @@ export const screenWords = {
   working,
   bench,
   desk,
+  diary,
   face,
   frame,
   giving,

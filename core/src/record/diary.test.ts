@@ -47,6 +47,7 @@ describe('what was done, told', () => {
       tick(rounds[1]),
       tick(rounds[2]),
       { what: 'done', key: 'round:gone', content: '' },
+      { what: 'done', key: 'round:gone too', content: '' },
       { what: 'undone', key: rounds[2].key },
     ];
     const log = deeds.reduce(
@@ -56,7 +57,7 @@ describe('what was done, told', () => {
     const diary = diaryOf({ log, photos: [] }, ticksOf(planOf(model)));
     expect(diary.map((entry) => diaryLine(model, entry))).toEqual([
       'Ball: R1 to R3',
-      'A step that is planned no more',
+      '2 steps that are planned no more',
       'Taken back: Ball: R3',
     ]);
   });

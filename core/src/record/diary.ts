@@ -10,6 +10,8 @@ export type DiaryEntry = { at: string | null; making: number } & (
   | { what: 'rounds'; ticks: readonly Tick[] }
   | { what: 'deed'; deed: LogEvent; tick: Tick | null }
   | { what: 'photo'; photo: PhotoTaken; tick: Tick | null }
+  /** so many steps that were done and are planned no more */
+  | { what: 'gone'; count: number }
 );
 
 /** Deeds that only say where the hand is within a round. */
@@ -34,7 +36,12 @@ export function diaryOf(
     const tick = 'key' in deed ? tickOf(deed.key) : null;
     const last = story.at(-1);
     const goesOn = last?.what === 'rounds' && tick !== null && ofOnePiece(last.ticks[0], tick);
-    if (deed.what !== 'done' || !tick?.round) story.push({ what: 'deed', deed, tick, making, at: deed.at });
+    const gone = deed.what === 'done' && tick === null;
+    if (gone && last?.what === 'gone')
+      story[story.length - 1] = { ...last, count: last.count + 1, at: deed.at };
+    else if (gone) story.push({ what: 'gone', count: 1, making, at: deed.at });
+    else if (deed.what !== 'done' || !tick?.round)
+      story.push({ what: 'deed', deed, tick, making, at: deed.at });
     else if (goesOn) story[story.length - 1] = { ...last, ticks: [...last.ticks, tick], at: deed.at };
     else story.push({ what: 'rounds', ticks: [tick], making, at: deed.at });
   }
@@ -65,6 +72,7 @@ export function diaryLine(model: ToyModel, entry: DiaryEntry): string {
     const [first, last] = [entry.ticks[0], entry.ticks.at(-1)!];
     return say.rounds(pieceName(model, first), first.round!.label, last.round!.label);
   }
+  if (entry.what === 'gone') return say.steps(entry.count);
   return entry.what === 'photo' ? say.photo : deedLine(model, entry.deed, entry.tick, entry.making);
 }
 

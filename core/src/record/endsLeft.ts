@@ -2,12 +2,24 @@ import type { Ranged } from '../gauge';
 import { kindOf, type Step, type YarnEnds } from '../plan';
 import type { ToyModel } from '../model';
 import { diaryWords as say, unitWords } from '../words';
+import type { Tick } from './making';
 
 /** The last end of yarn that a step leaves of its piece; null where it leaves none. */
 export const endOf = (step: Step): YarnEnds | null =>
   kindOf(step.kind)
     .ends?.(step)
     .find((end) => end.what === 'last') ?? null;
+
+const SEWS: readonly YarnEnds['job'][] = ['sew on', 'close and sew on'];
+
+/** The step that left the end with which a piece is sewn on; null for a step that sews nothing on, or sews with another yarn. */
+export const endSewnWith = (ticks: readonly Tick[], { kind, part, copy }: Step): Tick | null =>
+  (kind === 'sew' &&
+    ticks.find(({ step }) => {
+      const end = endOf(step);
+      return step.part === part && step.copy === copy && end !== null && SEWS.includes(end.job);
+    })) ||
+  null;
 
 /** An end as it was cut, mm, beside what its work needs: surely enough, within the need's range, or surely not. */
 export interface EndLeft {

@@ -22,7 +22,7 @@ export { stitchRow } from './stitchRow';
 export type { RowStitch } from './stitchRow';
 export { bestQuestion, tickAt, whereItIs } from './where';
 export type { Answer, Counted, Situation } from './where';
-export { endLeft, endLine, endOf } from './endsLeft';
+export { endLeft, endLine, endOf, endSewnWith } from './endsLeft';
 export type { EndLeft } from './endsLeft';
 export { flatEdge, gaugeFromEdge, largerBy } from './asMade';
 export { begunPart, MOVES, roundDone, sameAgain, takenBack, tapped, workingOf } from './workAndWrite';

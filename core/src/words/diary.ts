@@ -5,6 +5,7 @@ export const diaryWords = {
   rounds: (piece: string, first: string, last: string) =>
     first === last ? `${piece}: ${first}` : `${piece}: ${first} to ${last}`,
   gone: 'A step that is planned no more',
+  steps: (n: number) => (n === 1 ? 'A step that is planned no more' : `${n} steps that are planned no more`),
   takenBack: (step: string) => `Taken back: ${step}`,
   counted: (step: string, n: number) => `${step}: ${plural(n, 'stitch', 'stitches')} counted`,
   across: (step: string, length: string) => `${step}: ${length} across, pressed flat`,

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import ICAL from 'ical.js';
-import { expect, newToy, openDemo, SIZES, station, test } from '../maker';
+import { expect, newToy, openDemo, rewrite, SIZES, station, test } from '../maker';
 import type { Page } from '@playwright/test';
 
 const EAR = `Ear (2x, sand, 3.0 mm hook, ring = tip)
@@ -10,6 +10,10 @@ R3: sc around (9)
 R4: (2 sc, inc) x3 (12)
 R5-6: sc around (12)
 fasten off, leave 30 cm`;
+
+/** A picture of one dot. */
+const DOT =
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==';
 
 const sheet = (page: Page) => page.getByRole('dialog');
 const close = (page: Page) => sheet(page).getByRole('button', { name: 'Close', exact: true }).click();
@@ -30,6 +34,48 @@ async function listen(page: Page): Promise<() => Promise<string[]>> {
   });
   return () => page.evaluate(() => (window as unknown as { said: string[] }).said);
 }
+
+test('what was done is told with its time: an end too short, words, a photo, a change of mind; it outlives a reload', async ({
+  page,
+}) => {
+  await newToy(page, EAR);
+  await station(page, 'Make');
+  // Everything of the first ear but its last step.
+  const all = 40;
+  for (let k = 0; k < all && !(await page.getByText('Ear 1: the end that you left').isVisible()); k++)
+    await page.keyboard.press('ArrowRight');
+  const end = page.getByRole('textbox', { name: 'Ear 1: the end that you left' });
+  await end.fill('40');
+  await end.press('Enter');
+  await expect(page.getByText(/^40 mm is too short: .* Join a new length for it\.$/)).toBeVisible();
+  await station(page, 'Parts');
+  await rewrite(page, EAR.replace('R2: (sc, inc) x3', 'R2: (inc, sc) x3'));
+  await station(page, 'Make');
+  await page.getByRole('button', { name: 'What was done' }).click();
+  await sheet(page).getByRole('textbox', { name: 'Write something down' }).fill('The yarn splits.');
+  await sheet(page).getByRole('button', { name: 'Keep it' }).click();
+  const chooser = page.waitForEvent('filechooser');
+  await sheet(page).getByRole('button', { name: 'Add a photo' }).click();
+  await (
+    await chooser
+  ).setFiles({ name: 'ear.png', mimeType: 'image/png', buffer: Buffer.from(DOT, 'base64') });
+  const told = async () => {
+    await expect(sheet(page).getByText('The yarn splits.')).toBeVisible();
+    await expect(sheet(page).getByText('Changed meanwhile: the text of Ear')).toBeVisible();
+    await expect(sheet(page).getByText(/^Fasten off ear 1: an end of 40 mm$/)).toBeVisible();
+    await expect(sheet(page).getByText(/^Ear 1: R3 to R/)).toBeVisible();
+    await expect(sheet(page).getByRole('img', { name: /^Photo of / })).toBeVisible();
+  };
+  await told();
+  await close(page);
+  await page.reload();
+  await page.getByRole('button', { name: 'What was done' }).click();
+  await told();
+  await sheet(page)
+    .getByRole('button', { name: /^Take away the photo/ })
+    .click();
+  await expect(sheet(page).getByRole('img', { name: /^Photo of / })).toBeHidden();
+});
 
 for (const [name, viewport] of SIZES)
   test.describe(name, () => {

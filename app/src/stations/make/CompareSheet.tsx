@@ -2,19 +2,21 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { copyName, modelOf, modelToy } from '@hoppla/core/model';
 import { compared, progressOf, unlike, type Against, type Progress, type Row } from '@hoppla/core/record';
+import type { PhotoTaken } from '@hoppla/core/toy';
 import type { UnitWords } from '@hoppla/core/words';
 import { Amount, Choice, Quiet, Sheet, Words } from '../../controls';
 import { note, useShelf } from '../../documents';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 import { screenWords } from '../../words';
+import { PhotosBeside } from './PhotosBeside';
 
 const say = screenWords.make.compare;
 const PLAN = 'plan';
 
 /** The piece at the table beside its plan, the ones made before it, or another toy: what a ruler can tell, row by row. */
 export function CompareSheet({ progress, onClose }: { progress: Progress; onClose: () => void }) {
-  const { model } = useToy();
+  const { model, file } = useToy();
   const shelf = useShelf();
   const [chosen, setChosen] = useState(PLAN);
   const others = (shelf.data ?? []).filter((s) => s.head.id !== model.toy.id && s.file?.toy.parts.length);
@@ -31,6 +33,11 @@ export function CompareSheet({ progress, onClose }: { progress: Progress; onClos
     <Sheet title={say.title} onClose={onClose}>
       <Choice label={say.beside} options={options} chosen={chosen} onChoose={setChosen} />
       <Quiet>{say.how}</Quiet>
+      <PhotosBeside
+        mine={file.photos.filter((p) => p.making === progress.making)}
+        theirs={photosOf(chosen, file.photos, others)}
+        name={options.find((o) => o.id === chosen)?.label ?? ''}
+      />
       {told.map((t) => (
         <Unlike key={`${t.part} ${t.is}`} {...t} />
       ))}
@@ -39,6 +46,16 @@ export function CompareSheet({ progress, onClose }: { progress: Progress; onClos
       ))}
     </Sheet>
   );
+}
+
+/** Photos of what was chosen; a plan has none. */
+function photosOf(
+  chosen: string,
+  own: readonly PhotoTaken[],
+  others: readonly NonNullable<ReturnType<typeof useShelf>['data']>[number][],
+): readonly PhotoTaken[] {
+  const other = others.find((s) => s.head.id === chosen)?.file;
+  return other ? other.photos : own.filter((p) => `making ${p.making}` === chosen);
 }
 
 /** What was chosen, as what the core compares with. */

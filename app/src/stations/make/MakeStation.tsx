@@ -2,7 +2,15 @@ import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { kindOf, planOf } from '@hoppla/core/plan';
-import { openChecks, progressOf, ticksOf, whereAmI, type Progress, type Tick } from '@hoppla/core/record';
+import {
+  endSewnWith,
+  openChecks,
+  progressOf,
+  ticksOf,
+  whereAmI,
+  type Progress,
+  type Tick,
+} from '@hoppla/core/record';
 import { copyName, modelOf, type PartModel } from '@hoppla/core/model';
 import { MainAction, Quiet, RoundTape, Scroll, Title, Words, type PlanSign } from '../../controls';
 import { useDevice } from '../../documents';
@@ -13,6 +21,7 @@ import { hrefOf } from '../stations';
 import { screenWords as words } from '../../words';
 import { AsMade } from './AsMade';
 import { Anywhere, Buttons } from './Buttons';
+import { EndLeft, EndSaid } from './EndLeft';
 import { MakeMat } from './MakeMat';
 import { Neighbour } from './Neighbour';
 import { RoundNow } from './RoundNow';
@@ -128,6 +137,7 @@ function Paper({ ticks, at, part, progress }: Making) {
   const before = lastDone(ticks, at, progress);
   const { changed } = whereAmI(ticks, progress);
   const hands = useHands({ now, before, progress });
+  const sewnWith = now ? endSewnWith(ticks, now.step) : null;
   return (
     <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
       <Scroll contentContainerStyle={{ padding: 16, gap: 10 }}>
@@ -137,6 +147,8 @@ function Paper({ ticks, at, part, progress }: Making) {
         <Anywhere on={table.anywhere} label={hands.label} onPress={hands.go}>
           <Now now={now} part={part} progress={progress} />
         </Anywhere>
+        {sewnWith ? <EndSaid tick={sewnWith} progress={progress} /> : null}
+        {before ? <EndLeft tick={before} progress={progress} /> : null}
         {ticks[at + 1] ? (
           <>
             <View style={{ height: 1, backgroundColor: c.line, marginTop: 4 }} />

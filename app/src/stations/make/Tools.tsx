@@ -7,6 +7,7 @@ import { screenWords } from '../../words';
 import { TrainerSheet } from '../trainer/TrainerSheet';
 import { BatchSheet } from './BatchSheet';
 import { CompareSheet } from './CompareSheet';
+import { DiarySheet } from './DiarySheet';
 import { StepsSheet } from './StepsSheet';
 import { TableSheet } from './TableSheet';
 import { useAwake } from './useTable';
@@ -24,7 +25,9 @@ export function Tools({
   progress: Progress;
   now: Tick | undefined;
 }) {
-  const [open, setOpen] = useState<'where' | 'steps' | 'table' | 'batch' | 'compare' | 'learn' | null>(null);
+  const [open, setOpen] = useState<
+    'where' | 'steps' | 'table' | 'batch' | 'compare' | 'diary' | 'learn' | null
+  >(null);
   const { model } = useToy();
   const awake = useAwake();
   const onClose = () => setOpen(null);
@@ -34,6 +37,7 @@ export function Tools({
       <PlainButton label={say.allSteps} onPress={() => setOpen('steps')} />
       <PlainButton label={screenWords.batch.open} onPress={() => setOpen('batch')} />
       <PlainButton label={say.compare.open} onPress={() => setOpen('compare')} />
+      <PlainButton label={screenWords.diary.open} onPress={() => setOpen('diary')} />
       <PlainButton label={screenWords.trainer.title} onPress={() => setOpen('learn')} />
       <PlainButton label={say.table} onPress={() => setOpen('table')} />
       {open === 'where' ? (
@@ -42,6 +46,7 @@ export function Tools({
       {open === 'steps' ? <StepsSheet ticks={ticks} progress={progress} now={now} onClose={onClose} /> : null}
       {open === 'batch' ? <BatchSheet onClose={onClose} /> : null}
       {open === 'compare' ? <CompareSheet progress={progress} onClose={onClose} /> : null}
+      {open === 'diary' ? <DiarySheet ticks={ticks} progress={progress} now={now} onClose={onClose} /> : null}
       {open === 'learn' ? <TrainerSheet model={model} onClose={onClose} /> : null}
       {open === 'table' ? <TableSheet awake={awake} onClose={onClose} /> : null}
     </View>
