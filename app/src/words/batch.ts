@@ -53,6 +53,7 @@ export const batch = {
   eyes: (mm: string, n: number) => `Eyes ${mm} mm: ${n}`,
   hardware: (is: string, mm: string, n: number) => `${is} ${mm} mm: ${n}`,
   fill: (of: string, grams: string) => `Filling (${of}): ${grams}`,
+  noPrices: 'What it costs is told once yarn and hardware have prices: Plan, and all materials.',
   calendar: 'Save the calendar',
   remove: 'Give the batch up',
   others: 'Another batch',

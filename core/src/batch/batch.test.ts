@@ -8,6 +8,7 @@ import { paceOf, ticksOf } from '../record';
 import type { Batch, LogEvent, ToyFile } from '../toy';
 import {
   batchAhead,
+  batchCost,
   batchNeeds,
   daysLater,
   isDay,
@@ -220,6 +221,35 @@ describe('a batch of 24 charms', () => {
     expect(needs.hardware[0].count).toBe(24 * materials.hardware[0].count);
     const nothing = batchNeeds({ ...materials, yarns: [{ ...main, metres: fixed(0) }] }, { ways });
     expect(nothing.yarns).toEqual([]);
+  });
+
+  it('what all of it costs: whole balls for all pieces together, the rest by the piece; what has no price is counted', () => {
+    const [main] = materialsOf(modelToy(file.toy), plan).yarns;
+    const ways = [
+      { name: 'as it is', count: 16, yarns: {} },
+      { name: 'pale', count: 8, yarns: { [main.name]: 'blush' } },
+    ];
+    // A ball of 50 m of each yarn at 3; rings and the like at half a coin each.
+    const palette = file.toy.palette.map((yarn) => ({ ...yarn, ball: { grams: 20, metres: 50 } }));
+    const toy = { ...file.toy, palette };
+    const bare = materialsOf(modelToy(toy), planOf(modelToy(toy)));
+    const prices = Object.fromEntries([
+      ...bare.yarns.map((y) => [y.key, 3]),
+      ...bare.hardware.map((h) => [h.key, 0.5]),
+    ]);
+    const model = modelToy({ ...toy, plan: { ...toy.plan, prices } });
+    const of = materialsOf(model, planOf(model));
+    const byHand = of.yarns.reduce((sum, y) => {
+      const pieces = y.name === main.name ? 16 : 24;
+      return sum + 3 * Math.ceil((y.metres.value * pieces * 1.1) / 50);
+    }, 0);
+    const rings = of.hardware.reduce((sum, h) => sum + 24 * h.count * 0.5, 0);
+    const others = [of.floss, of.felt, of.eyes, of.noses, of.discs, of.cores, of.fill];
+    expect(batchCost(model, of, { ways })).toEqual({
+      sum: byHand + rings,
+      without: 1 + others.reduce((sum, list) => sum + list.length, 0),
+    });
+    expect(batchCost(modelToy(file.toy), bare, { ways })).toBeNull();
   });
 
   it('its calendar is read by a common library: every stage on its days, the end day after the last, text whole', () => {

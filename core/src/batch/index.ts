@@ -2,7 +2,7 @@ export { batchAhead, piecesOf, sizeOfBatch } from './batch';
 export type { BatchAhead, StageAhead } from './batch';
 export { daysBetween, daysLater, isDay, weekday } from './days';
 export { removeBatch, reject, setBatch, setStage, stageOnNext } from './edits';
-export { batchNeeds } from './needs';
+export { batchCost, batchNeeds } from './needs';
 export type { BatchNeeds, BatchYarn } from './needs';
 export { minutesOn, minutesUntil, scheduled } from './schedule';
 export type { Days, Work } from './schedule';

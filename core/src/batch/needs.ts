@@ -1,6 +1,7 @@
 import { own } from '../own';
 import { NOTHING, plusRange, timesRange, type Ranged } from '../gauge';
-import type { Materials } from '../plan';
+import type { ToyModel } from '../model';
+import { ballsFor, costOf, type Cost, type Materials } from '../plan';
 import type { Batch } from '../toy';
 import { sizeOfBatch } from './batch';
 
@@ -39,4 +40,40 @@ export function batchNeeds(of: Materials, batch: Pick<Batch, 'ways'>): BatchNeed
     hardware: of.hardware.map(({ is, mm, count }) => ({ is, mm, count: count * n })),
     fill: of.fill.map((f) => ({ of: f.of, grams: timesRange(f.grams, n) })),
   };
+}
+
+/**
+ * What the materials of a whole batch cost, from the prices that the maker has said for the toy: balls are whole for all pieces
+ * together. Yarns that a colour way names instead, floss and felt have none: how much of a skein or a sheet so many pieces take is
+ * not known. Null while nothing has a price.
+ */
+export function batchCost(model: ToyModel, of: Materials, batch: Pick<Batch, 'ways'>): Cost | null {
+  const n = sizeOfBatch(batch);
+  const times = <T extends { count: number }>(list: readonly T[]): T[] =>
+    list.map((one) => ({ ...one, count: one.count * n }));
+  const instead = (way: Batch['ways'][number], name: string) => own(way.yarns, name)?.trim() ?? '';
+  const others = new Set(
+    of.yarns.flatMap((yarn) =>
+      batch.ways.map((way) => instead(way, yarn.name)).filter((name) => name !== ''),
+    ),
+  );
+  const yarns = of.yarns.map((yarn) => {
+    const pieces = batch.ways.reduce((sum, way) => sum + (instead(way, yarn.name) === '' ? way.count : 0), 0);
+    const metres = timesRange(yarn.metres, pieces);
+    const { balls } = yarn;
+    return { ...yarn, metres, balls: balls && { ...balls, count: ballsFor(metres.value, balls) } };
+  });
+  const cost = costOf(model, {
+    ...of,
+    yarns,
+    floss: [],
+    felt: [],
+    eyes: times(of.eyes),
+    noses: times(of.noses),
+    discs: times(of.discs),
+    hardware: times(of.hardware),
+    cores: times(of.cores),
+    fill: of.fill.map((fill) => ({ ...fill, grams: timesRange(fill.grams, n) })),
+  });
+  return cost && { ...cost, without: cost.without + of.floss.length + of.felt.length + others.size };
 }

@@ -11,6 +11,7 @@ export type { Plan, Totals } from './plan';
 export { endLine, materialLines, yarnOfLine } from './materialLines';
 export type { EndLine, MaterialLine } from './materialLines';
 export { costOf, materialsOf } from './materials';
+export { ballsFor } from './yarnNeeds';
 export type { Cost, FeltNeed, FlossNeed, Materials, Tools } from './materials';
 export type { Enough, YarnNeed } from './yarnNeeds';
 export { edgeThread, gatherTail, satinThreadMm, sculptThread, threadLength } from './figures';

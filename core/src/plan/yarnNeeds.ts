@@ -28,6 +28,10 @@ export interface YarnNeed {
   have: { grams: number; enough: Enough } | null;
 }
 
+/** Whole balls for so many metres, with what is to be spared. */
+export const ballsFor = (metres: number, ball: { metres: number }): number =>
+  Math.ceil((metres * (1 + MATERIALS.spare.value / 100)) / ball.metres);
+
 /** Whether what is at home is enough, at both ends of the range. */
 export type Enough = 'yes' | 'perhaps' | 'no';
 
@@ -165,10 +169,7 @@ export function yarnNeeds(model: ToyModel, plan: Plan): YarnNeed[] {
       metres,
       endsM,
       grams,
-      balls: ball && {
-        ...ball,
-        count: Math.ceil((metres.value * (1 + MATERIALS.spare.value / 100)) / ball.metres),
-      },
+      balls: ball && { ...ball, count: ballsFor(metres.value, ball) },
       strands: of.yarn.strands,
       have: haveG === undefined ? null : { grams: haveG, enough: enoughOf(grams, haveG) },
     };

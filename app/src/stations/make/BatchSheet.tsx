@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { batchAhead, batchNeeds, removeBatch, setBatch, sizeOfBatch } from '@hoppla/core/batch';
+import { batchAhead, batchCost, batchNeeds, removeBatch, setBatch, sizeOfBatch } from '@hoppla/core/batch';
 import { calendarIcs, fileName } from '@hoppla/core/files';
 import { materialsOf, planOf } from '@hoppla/core/plan';
 import { paceOf } from '@hoppla/core/record';
 import type { Batch } from '@hoppla/core/toy';
-import { batchWords, daySaid, hours } from '@hoppla/core/words';
+import { batchWords, daySaid, hours, materialWords } from '@hoppla/core/words';
 import { MainAction, Num, PlainButton, Quiet, Sheet, Title, Words } from '../../controls';
 import { download, keepRecord, newId } from '../../documents';
 import { useToy } from '../frame/useToy';
@@ -127,7 +127,9 @@ function Late({ late }: { late: ReturnType<typeof batchAhead>['late'] }) {
 /** What all pieces take. */
 function Needs({ batch }: { batch: Batch }) {
   const { model, units } = useToy();
-  const needs = batchNeeds(materialsOf(model, planOf(model)), batch);
+  const materials = materialsOf(model, planOf(model));
+  const needs = batchNeeds(materials, batch);
+  const cost = batchCost(model, materials, batch);
   return (
     <View style={{ gap: 4 }}>
       <Title role="heading" aria-level={3}>
@@ -147,6 +149,14 @@ function Needs({ batch }: { batch: Batch }) {
       {needs.fill.map((f) => (
         <Words key={f.of}>{say.fill(f.of, units.weight(f.grams.value))}</Words>
       ))}
+      {cost ? (
+        <Words fontWeight="600">
+          {materialWords.cost(cost.sum.toFixed(2))}
+          {cost.without > 0 ? `; ${materialWords.costWithout(cost.without)}` : ''}
+        </Words>
+      ) : (
+        <Quiet>{say.noPrices}</Quiet>
+      )}
     </View>
   );
 }
