@@ -52,6 +52,20 @@ function makings(deeds: readonly Deed[]): Deed[][] {
   return open;
 }
 
+/** Lengths that were measured, newest deed first. */
+function lengths(newestFirst: readonly Deed[]) {
+  const sizesMm: Record<string, number> = {};
+  const leftMm: Record<string, number> = {};
+  for (const k of KEYS) {
+    const size = newestFirst.find((d) => d.what === 'sized' && d.of === k);
+    if (size?.what === 'sized') sizesMm[k] = size.mm;
+    // An end that was cut at a step which was taken back is none.
+    const end = newestFirst.find((d) => (d.what === 'cut' || d.what === 'undone') && d.key === k);
+    if (end?.what === 'cut') leftMm[k] = end.leftMm;
+  }
+  return { sizesMm, leftMm };
+}
+
 /** What stands in the end, told by tables that know no fold: of each question the last deed that answers it. */
 function slowly(all: readonly Deed[]) {
   const open = makings(all);
@@ -76,15 +90,6 @@ function slowly(all: readonly Deed[]) {
   const chosen = deeds.find(
     (d, i) => i <= since && (d.what === 'now' || (d.what === 'undone' && !isCheck(d.key))),
   );
-  const sizesMm: Record<string, number> = {};
-  const leftMm: Record<string, number> = {};
-  for (const k of KEYS) {
-    const size = last((d) => d.what === 'sized' && d.of === k);
-    if (size?.what === 'sized') sizesMm[k] = size.mm;
-    // An end that was cut at a step which was taken back is none.
-    const end = last((d) => (d.what === 'cut' || d.what === 'undone') && d.key === k);
-    if (end?.what === 'cut') leftMm[k] = end.leftMm;
-  }
   const within: Record<string, { repeats: number; stitches: number }> = {};
   for (const k of KEYS) {
     const ends = deeds.findIndex((d) => (d.what === 'done' || d.what === 'undone') && d.key === k);
@@ -100,8 +105,7 @@ function slowly(all: readonly Deed[]) {
   return {
     done,
     counted,
-    sizesMm,
-    leftMm,
+    ...lengths(deeds),
     within,
     now: ever && chosen && 'key' in chosen ? chosen.key : null,
     making: open.length,
