@@ -2,6 +2,7 @@ import type { Reading } from './index';
 import { read } from './index';
 import everyday from './cases/everyday.json';
 import counts from './cases/everydayCounts.json';
+import hands from './cases/everydayHands.json';
 import { otherwise, round, UP_TO, type Page } from './cases/everydayPages';
 
 const plain = (n: number) => everyday['plain stitches'].map((words) => words.replaceAll('_', String(n)));
@@ -85,6 +86,18 @@ describe('rounds in everyday words', () => {
       [line(1, '6 sc in magic ring', count), line(2, 'inc x 6', count), line(3, '(sc, inc) x 6', count)],
       [6, 12, 18],
     ]);
+    expect(otherwise(pages)).toEqual([]);
+  });
+  it.each(hands)('a ball in one hand, in every way to number and count: %s', (...ball) => {
+    const made = [6, 12, 18, 24, 24, 18, 12, 6];
+    const numbers = ['1', '2', '3', '4', '5-7', '8', '9', '10'];
+    const labels = ['R_: ', 'R_. ', '_: ', '_. ', 'R_ ', '_R: ', 'R_) ', '_) ', '(_) ', 'Round _: '];
+    const pages = labels.flatMap((label) =>
+      ['', ' (_)', ' [_]', '=_', ' {_}'].map((count): Page => [
+        ball.map((work, k) => label.replace('_', numbers[k]) + work + count.replace('_', String(made[k]))),
+        [6, 12, 18, 24, 24, 24, 24, 18, 12, 6],
+      ]),
+    );
     expect(otherwise(pages)).toEqual([]);
   });
   it.each(everyday['labels of rounds 3 to 5'])('three rounds with one label: %s', (label) => {

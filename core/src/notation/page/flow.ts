@@ -16,6 +16,15 @@ const BEGINS_ANEW =
 /** The label of a round with its colon: whatever the line before it ends with, such as `sc around`, it has ended. */
 const LABELLED =
   /^\s*(?:r|rnds?|rounds?|rows?|rds?)\.?\s*\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:[([]\s*\d+[^)\]]{0,12}[)\]]\s*)?[:→|]/i;
+/** The number of a label, and its last one: `R3.`, `4-5)`, `3R:`, `(4)`. */
+const NUMBERED =
+  /^\s*(?:(?:r|rnds?|rounds?|rows?|rds?)\.?\s*#?(\d{1,3})(?:\s*[-–]\s*r?(\d{1,3}))?(?=[\s.:)])|[([]?(\d{1,3})(?:\s*[-–]\s*(\d{1,3}))?\s*(?:r|rnd|rd)?[.:)\]]\s)/i;
+/** `R3. *sc, inc; rep from * around` and `R4. ...` below it: the round has ended, whatever its last word. */
+function isNextRound(line: string, next: string): boolean {
+  const [here, there] = [NUMBERED.exec(line), NUMBERED.exec(next)];
+  if (!here || !there || !/\baround$/i.test(line)) return false;
+  return Number(there[1] ?? there[3]) === Number(here[2] ?? here[1] ?? here[4] ?? here[3]) + 1;
+}
 /** So many lines must end in the middle before a page is taken for one that was wrapped; one is enough where it is long. */
 const FEWEST = 2;
 const LONG = 55;
@@ -42,6 +51,7 @@ const endsInTheMiddle = (line: string, next: string): boolean => {
   if (/\s\/$/.test(text) || /^\s*\/\s/.test(next) || (SLASHED.test(text) && / \/ /.test(next)))
     return text.length >= NARROWEST && !/^\p{Lu}{2}/u.test(next);
   if (text.length < NARROWEST || LABELLED.test(next) || BETWEEN_STARS.test(text)) return false;
+  if (isNextRound(text, next)) return false;
   // `of rnd` and `13.` below it, but not `x4 rounds` above the label of the next one
   const numbered = /\d\s*(?:more\s+)?(?:rounds?|rnds?|rows?)$/i.test(text) && BEGINS_ANEW.test(next);
   if (!numbered && /\b(?:rounds?|rnds?|rows?)$/i.test(text) && /^\s*\d/.test(next)) return true;
