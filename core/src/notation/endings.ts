@@ -39,7 +39,7 @@ const THROUGH = new RegExp(
   String.raw`\bthrough (?:the )?(?:tops|front loops) of (?:the )?(?:st|stitches|sts|dc|sc)\b|\b(?:through|pick up|catch)\b[^.;]{0,60}?\b(?:${REST})\b[^.;]{0,30}?(?:\b(?:st|sts|stitch|stitches|sc|dc|loops?|lps?)\b|\d)|\bthrough\s+(?:the\s+)?(?:front\s+)?(?:loops?|stitches|sts)\b|\bthread (?:it|(?:the )?(?:tail|end|yarn))\b`,
 );
 const PULLS =
-  /\bthread (?:the )?(?:yarn|tail|end) through\b|\b(?:pull|draw|tighten|gather|cinch|drawn|shut|tight|close|closed|disappears|gone)\b/;
+  /\bthread (?:the )?(?:yarn|tail|end) through (?:(?:all|each) (?:of )?)?(?:the )?(?:last|remaining|rem|final|front|\d+|sts|stitches|loops)\b|\b(?:pull|draw|tighten|gather|cinch|drawn|shut|tight|close|closed|disappears|gone)\b/;
 const CLOSES =
   /(?:^|\b(?:and|then|to)\s+|,\s*)(?:close|draw|pull|tighten)(?![a-z])(?:\s+up)?\s*(?:(?:the|this|that|your|up|shut)\s+)*(?:little\s+|small\s+|remaining\s+)?(?:hole|opening|end|top|piece|it|gap|ring)?\s*(?:shut|closed|tight|tightly|together|up)?\b/;
 const SEWN =

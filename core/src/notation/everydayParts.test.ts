@@ -46,6 +46,22 @@ describe('what only looks like them', () => {
     },
   );
   it.each([
+    ['R3: straight hdc', 'hdc', 12],
+    ['R3: 2 hdc in next 3 sts each, 9 hdc', 'hdc', 15],
+    ['R3: front post dc around', 'dc', 12],
+  ])('the stitch stays what it is: %s', (line, kind, makes) => {
+    const [part] = after(line).parts;
+    expect(JSON.stringify(part.lines.at(-1)!.node)).not.toContain('"kind":"sc"');
+    expect(JSON.stringify(part.lines.at(-1)!.node)).toContain(`"kind":"${kind}`);
+    expect(part.rounds.at(-1)!.made).toBe(makes);
+  });
+  it('yarn in a needle closes nothing', () =>
+    expect(after('Cut the yarn and thread yarn through a needle.').parts[0].end.how).toBe('open'));
+  it('rounds counted from somewhere are no round', () => {
+    const [fact] = after('Eyes at 7 rounds from the top, 5 stitches apart.').page[3].facts;
+    expect(fact).toMatchObject({ fact: 'feature', feature: { onRound: null, rounds: null } });
+  });
+  it.each([
     ['Fasten off, leave a tail of 2 in.', 50.8],
     ['Ears (make 2 in white)', null],
   ])('an end of yarn: %s', (line, mm) => expect(after(line).parts[0].tailMm).toBe(mm));

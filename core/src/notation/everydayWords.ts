@@ -4,17 +4,6 @@ import type { Phrase } from './joinedEdges';
 const STITCH = String.raw`(?:sc|dc|hdc|htr|tr|single crochet|double crochet|half double crochet|half treble|treble)`;
 const BACK = String.raw`\s*(?:x\s?\d|\d+\s*(?:x|times)|(?:twice|thrice)\b|[a-z]+\s+times\b|(?:all\s+)?a?round\b|(?:to|until)\s+(?:the\s+)?end\b)`;
 
-/** Something worked, as it stands in a list. */
-const LISTED = String.raw`(?:\d{1,3}\s?)?(?:sc|dc|hdc|inc|dec|invdec)(?:\s\d{1,3})?`;
-/** `3 sc; inc; 4 sc; inc`: signs that part a list as commas do, where two of them or more stand in it. */
-const partedBy = (sign: string): Phrase => ({
-  said: new RegExp(
-    String.raw`(?<=(?:sc|dc|hdc|inc|dec|invdec)(?:\s?\d{1,3})?)${sign}(?=\s+${LISTED}\s*(?:${sign}|[(=]|$))(?:(?=.+${sign})|(?<=${sign}.+${sign}))`,
-    'g',
-  ),
-  tersely: ',',
-});
-
 /** What is said every day in more words, or in another order, than the terse form has. */
 export const EVERYDAY_WORDS: readonly Phrase[] = [
   // `repeat (sc, inc) 6 times`: nothing was said that is done again
@@ -58,10 +47,10 @@ export const EVERYDAY_WORDS: readonly Phrase[] = [
   // `2 sc in next 3 sts each`
   {
     said: new RegExp(
-      String.raw`\b(2|3)\s?${STITCH}\s+in\s+(?:the\s+)?next\s+(\d{1,3})\s+(?:sts|stitches)\s+each(?![a-z])`,
+      String.raw`\b(2|3)\s?(${STITCH})\s+in\s+(?:the\s+)?next\s+(\d{1,3})\s+(?:sts|stitches)\s+each(?![a-z])`,
       'g',
     ),
-    tersely: (makes, count) => `${makes} st in each of ${count}`,
+    tersely: (makes, stitch, count) => `${makes} ${stitch} in each of ${count}`,
   },
   // `2 sc, inc (repeat 6 times)`
   { said: /\((?:rep|repeat)\s+(\d{1,3}\s?(?:x|times))\)/g, tersely: (times) => `(${times})` },
@@ -109,7 +98,7 @@ export const EVERYDAY_WORDS: readonly Phrase[] = [
       String.raw`(?<=^\s*|[:.)]\s{1,9})(?:plain|straight)\s+(${STITCH})(?=\s*(?:$|[.,;([=]))`,
       'g',
     ),
-    tersely: 'even',
+    tersely: (stitch) => `${stitch} ea st`,
   },
   // `inc (6x)`, `inc all`, `sc twice in each st`, `dec each 2 sts around`
   {
@@ -157,10 +146,14 @@ export const EVERYDAY_WORDS: readonly Phrase[] = [
   },
   // `white - sc around`, `white. sc around`
   {
-    said: /(?<=^\s*|[:.)]\s{1,9})([a-z]{3,12}(?:\s[a-z]{3,12})?)(?:\s-|\.)\s+(?=(?:\d{1,3}\s?)?(?:sc|dc|hdc|inc|dec)\b)/g,
-    tersely: (colour) => (isPlainColour(colour) ? `${colour}: ` : `${colour}. `),
+    said: /(?<=^\s*|[:.)]\s{1,9})([a-z]{3,12}(?:\s[a-z]{3,12})?)((?:\s-|\.)\s+)(?=(?:\d{1,3}\s?)?(?:sc|dc|hdc|inc|dec)\b)/g,
+    tersely: (colour, sign) => (isPlainColour(colour) ? `${colour}: ` : `${colour}${sign}`),
   },
-  ...[';', String.raw`\s-`].map(partedBy),
+  // `3 sc; inc; 4 sc; inc; 3 sc`: two semicolons or more part a list as commas do
+  {
+    said: /(?<=(?:sc|dc|hdc|inc|dec|invdec)(?:\s?\d{1,3})?);(?=\s+(?:\d{1,3}\s?)?(?:sc|dc|hdc|inc|dec|invdec)(?:\s\d{1,3})?\s*(?:;|[(=]|$))(?:(?=.+;)|(?<=;.+;))/g,
+    tersely: ',',
+  },
   // `(sc, inc) x 5; 2 sc`: fewer than the repeats are no count
   {
     said: /(x\s?|\*\s?)(\d{1,3})(\s?times)?\s?;\s+(\d{1,3})(?=\s?(?:sc|dc|hdc)\s*(?:$|[(=]))/g,

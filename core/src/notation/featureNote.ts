@@ -53,7 +53,7 @@ const ON_ROUND = new RegExp(
 );
 /** `in the 7th round` */
 const ON_NTH_ROUND = new RegExp(
-  String.raw`\b(?:on|in|at|into)\s+(?:the\s+)?${TH}\s+(?:rounds?|rnds?|rds?|rows?)\b`,
+  String.raw`\b(?:on|in|at|into)\s+(?:the\s+)?(\d{1,3}(?:st|nd|rd|th)|${ORDINALS.slice(1).join('|')})\s+(?:round|rnd|rd|row)\b`,
 );
 /** A size stands before the eyes, or behind them in a bracket; "30 mm apart" is a distance. */
 const SIZE =

@@ -1,14 +1,15 @@
 import type { Phrase } from './joinedEdges';
 
-/** A piece by its number: `the first leg`, `fin 2`, `other half`. */
-const NOUN =
-  '(?:legs?|foot|feet|fins?|arms?|hal(?:f|ves)|pieces?|parts?|lobes?|ears?|wings?|flukes?|toes?|horns?|humps?|paws?|tentacles?)';
+/** A piece by its number, of those that are worked on together round their edges: `the first leg`, `fin 2`, `other half`; arms and ears are caught. */
+const NOUN = '(?:legs?|foot|feet|fins?|hal(?:f|ves)|pieces?|lobes?|flukes?|toes?|humps?|bumps?|trousers?)';
 const PIECE = String.raw`(?:the\s+)?(?:(?:first|second|other|1st|2nd)\s+${NOUN}|${NOUN}\s+#?[12])(?![a-z\d])`;
 const STITCH = '(sc|dc|hdc|htr)';
 const SIDE = String.raw`(?:(?:the|those|these)\s+)?(?:(?:other|opposite|second|back|front)\s+side\s+of\s+(?:(?:the|those|these)\s+)?)?`;
 const CHAIN = String.raw`${SIDE}ch(?:-\d{1,2}|ains?|s)?(?![a-z]|\s*\d)(?:\s+(?:sts?|space|sp))?`;
 const SO_MANY_CHAINS = String.raw`(?:each\s+of\s+)?${SIDE}(\d{1,2})\s+ch(?:ains?|s)?(?![a-z])`;
 const ON = '(?:a?round|along|across|over|into|in|on|of)';
+/** What is worked over a piece catches it. */
+const ON_PIECE = '(?:a?round|along|across|into|in|on|of)';
 
 const MENTIONS = new RegExp(String.raw`\b${PIECE}`, 'g');
 const CHAINED = /\bch(?:ain)?\s?\d/;
@@ -36,17 +37,17 @@ const WORKED: readonly Phrase[] = [
   },
   // `12 sc around the first leg`, `sc 12 on leg 2`
   {
-    said: new RegExp(String.raw`\b(\d{1,3})\s?${STITCH}\s+${ON}\s+${PIECE}`, 'g'),
+    said: new RegExp(String.raw`\b(\d{1,3})\s?${STITCH}\s+${ON_PIECE}\s+${PIECE}`, 'g'),
     tersely: (count, stitch) => `${count} ${stitch}`,
   },
   {
-    said: new RegExp(String.raw`\b${STITCH}\s(\d{1,3})\s+${ON}\s+${PIECE}`, 'g'),
+    said: new RegExp(String.raw`\b${STITCH}\s(\d{1,3})\s+${ON_PIECE}\s+${PIECE}`, 'g'),
     tersely: (stitch, count) => `${stitch} ${count}`,
   },
   // `sc in next 12 sts of leg 1`
   {
     said: new RegExp(
-      String.raw`\b${STITCH}\s+(?:in|into)\s+(?:each\s+of\s+)?(?:the\s+)?(?:next\s+)?(\d{1,3})\s+(?:sts?|stitches|sc|dc)\s+${ON}\s+${PIECE}`,
+      String.raw`\b${STITCH}\s+(?:in|into)\s+(?:each\s+of\s+)?(?:the\s+)?(?:next\s+)?(\d{1,3})\s+(?:sts?|stitches|sc|dc)\s+${ON_PIECE}\s+${PIECE}`,
       'g',
     ),
     tersely: (stitch, count) => `${stitch} ${count}`,
@@ -54,7 +55,7 @@ const WORKED: readonly Phrase[] = [
   // `sc in each st around leg 1 (12)`, `sc around leg 2 (12 sc)`
   {
     said: new RegExp(
-      String.raw`\b${STITCH}\s+(?:(?:in|into)\s+(?:each|every|all)\s+(?:st|stitch|sts|stitches|sc|dc)\s+)?${ON}\s+${PIECE}\s*[([]\s?(\d{1,3})\s*(?:sts?|sc|dc)?\s?[)\]]`,
+      String.raw`\b${STITCH}\s+(?:(?:in|into)\s+(?:each|every|all)\s+(?:st|stitch|sts|stitches|sc|dc)\s+)?${ON_PIECE}\s+${PIECE}\s*[([]\s?(\d{1,3})\s*(?:sts?|sc|dc)?\s?[)\]]`,
       'g',
     ),
     tersely: (stitch, count) => `${stitch} ${count}`,

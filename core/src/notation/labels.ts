@@ -24,7 +24,7 @@ const SIGNED =
   /(?:#|r\()(\d{1,3})(?:\s?-\s?#?(\d{1,3}))?(?:\)(?=\s?[:.-])|(?=\s?[:.)-]?\s+[([*]?\s*(?:(?:\d+\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|invdec|ch|mr|magic|sl st|ss|work|in [bf]lo|[bf]lo)(?![a-z]))))/y;
 /** `(1) mr, sc 6`, `(19-26) sc in each st`: a number in brackets before something that is worked. */
 const BRACKETED =
-  /[([](\d{1,3})(?:\s*[-/+]\s*(\d{1,3}))?[)\]](?=\s+(?:\d{1,3}\s?(?:x|\*)?\s?)?[([*]?\s*(?:(?:\d+\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|invdec|ch|mr|magic|sl st|ss|work|make|increases?|decreases?|single|double|[xva]|in [bf]lo|[bf]lo)(?![a-z])))/y;
+  /[([](\d{1,3})(?:\s*[-/+]\s*(\d{1,3}))?[)\]](?=\s+(?:\d{1,3}\s?(?:x|\*)?\s?)?[([*]?\s*(?:(?:\d+\s*)?(?:sc|dc|hdc|htr|tr|inc|dec|invdec|ch|mr|magic|sl st|ss|work|make|increases?|decreases?|single|double|in [bf]lo|[bf]lo)(?![a-z])|\d+\s?[xva](?![a-z])|\d*[xva]\s?[,\d]))/y;
 /** `7-13 rnds:`, `4 rnd:`; `4 rounds:` are four of them. */
 const BEHIND =
   /(\d+)\s{0,5}r?\s{0,5}[-~]\s{0,5}(\d+)\s{0,5}(?:rounds?|rnds?|rows?|r)(?=\s{0,5}[:.)-])|(\d+)\s{0,5}(?:round|rnd|row|r)(?=\s{0,5}[:.)([-]|\s{1,5}(?:in\s{1,5})?[bf]lo\s{0,5}:)/y;

@@ -34,13 +34,13 @@ export function DiarySheet({
       <WriteDown now={now} />
       <AddPhoto now={now} making={progress.making} />
       {story.length === 0 ? <Quiet>{say.none}</Quiet> : null}
-      {days.map(({ day, entries }) => (
-        <View key={day} style={{ gap: 6 }}>
+      {days.map(({ day, entries }, k) => (
+        <View key={`${day} ${k}`} style={{ gap: 6 }}>
           <Words fontWeight="700" role="heading" aria-level={3}>
             {day}
           </Words>
-          {entries.map((entry, k) => (
-            <Line key={k} entry={entry} several={progress.making > 1} />
+          {entries.map((entry, line) => (
+            <Line key={line} entry={entry} several={progress.making > 1} />
           ))}
         </View>
       ))}
@@ -107,7 +107,7 @@ function AddPhoto({ now, making }: { now: Tick | undefined; making: number }) {
       key: now?.key ?? null,
       picture,
     };
-    keepRecord((so) => ({ ...so, photos: [...so.photos, photo] }));
+    keepRecord((so) => ({ ...so, photos: [...so.photos, photo].slice(0, MOST_PHOTOS) }));
   };
   return (
     <View style={{ gap: 6 }}>
