@@ -27,6 +27,20 @@ describe('how many of a part, in everyday words', () => {
   });
 });
 
+describe('another part behind one, however its heading is said', () => {
+  const page = (heading: string) =>
+    [...UP_TO[18], 'Fasten off.', '', heading, ...UP_TO[12], 'Fasten off.'].join('\n');
+  it.each(everyday['the ears begin'])('%s', (heading) => {
+    const { parts } = read(`Rabbit\n\nBody\n${page(heading)}`);
+    expect(parts.map((p) => p.rounds.length)).toEqual([3, 2]);
+    expect(parts[1].name).toMatch(/ears?/i);
+  });
+  it.each(['Carry on like this', 'Turn the piece'])('where rounds go on there is none: %s', (line) => {
+    const { parts } = read(['Body', ...UP_TO[12], '', line, 'R3: (sc, inc) x6 (18)'].join('\n'));
+    expect(parts).toHaveLength(1);
+  });
+});
+
 describe('what only looks like them', () => {
   const after = (...lines: string[]) => read(['Body', ...UP_TO[12], ...lines].join('\n'));
   it.each([

@@ -56,8 +56,9 @@ const CHANGE =
   /^(?:now\s+|then\s+|here\s+)?(?:(?:change|switch|swap)\s+(?:back\s+)?(?:the\s+)?(?:yarn\s+|colou?r\s+)?to\s+|(?:change\s+(?:of\s+)?colou?r|colou?r\s+change)\s*:\s*)(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z][a-z -]{0,24}?|cc?\d)(?:\s+(?:for|in|at|now|here|again|yarn)\b.*)?$/;
 const WITH =
   /^(?:now\s+|then\s+)?(?:(?:start|begin)\s+(?:with|in)|(?:yarn|colou?r)\s*:|(?:working\s+)?in|(?:working\s+)?with|using|use|join(?:\s+in)?|add(?:\s+in)?|go on (?:in|with)|continue (?:in|with))\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?([a-z][a-z -]{0,24}?|cc?\d)(?:\s+yarn)?(?:\s+(?:for|and|from\s+(?:here|now))\b.*|,\s*(?:make|form|begin|start)\b.*\b(?:ring|circle|loop)\b.*)?$/;
-/** `continue with the tentacles`: what is made next, and no colour. */
-const MADE_NEXT = /^(?:now\s+|then\s+)?(?:go on|continue)\s+(?:in|with)\s+the\s+(?!.*\b(?:yarn|colou?r)\b)/;
+/** `continue with the tentacles`, `start with the ears`: what is made next, and no colour. */
+const MADE_NEXT =
+  /^(?:now\s+|then\s+|we\s+)?(?:go on|continue|start|begin)\s+(?:in|with)\s+the\s+(?!.*\b(?:yarn|colou?r)\b)/;
 /** `Orange yarn, 3 mm hook` */
 const YARN_OF =
   /^([a-z][a-z -]{1,24}?)\s+(?:yarn|wool|cotton)(?:\s*(?:,|and|&)\s*(?:an?\s+|the\s+)?\d{1,2}(?:[.,]\d{1,2})?\s?mm\s+hook)?$/;

@@ -49,6 +49,9 @@ describe('what was done, told', () => {
       { what: 'done', key: 'round:gone', content: '' },
       { what: 'done', key: 'round:gone too', content: '' },
       { what: 'undone', key: rounds[2].key },
+      tick(rounds[2]),
+      // Out of turn: what lies between was not done.
+      tick(rounds[5]),
     ];
     const log = deeds.reduce(
       (all, deed) => withDeed(all, deed, '2026-11-29T20:00:00.000Z'),
@@ -59,6 +62,8 @@ describe('what was done, told', () => {
       'Ball: R1 to R3',
       '2 steps that are planned no more',
       'Taken back: Ball: R3',
+      'Ball: R3',
+      'Ball: R6',
     ]);
   });
 });

@@ -18,7 +18,12 @@ export type DiaryEntry = { at: string | null; making: number } & (
 const WITHIN: readonly LogEvent['what'][] = ['repeats', 'stitches', 'now'];
 /** Checks of a step are told with it. */
 const isCheck = (deed: LogEvent): boolean => 'key' in deed && (deed.key ?? '').includes('/');
-const ofOnePiece = (a: Tick, b: Tick): boolean => a.step.part === b.step.part && a.step.copy === b.step.copy;
+/** Whether a round is the next one of the same piece, or goes on where a pause parted it. */
+function goesOn(last: Tick, next: Tick): boolean {
+  if (!last.round || !next.round || last.step.copy !== next.step.copy) return false;
+  const ahead = next.round.round - last.round.round;
+  return last.step.part === next.step.part && (ahead === 0 || ahead === 1);
+}
 
 /** The log and the pictures as one story: rounds of a piece that were done one after the other are one line. */
 export function diaryOf(
@@ -35,14 +40,14 @@ export function diaryOf(
     if (deed.what === 'earlier') making = Math.max(1, making - 1);
     const tick = 'key' in deed ? tickOf(deed.key) : null;
     const last = story.at(-1);
-    const goesOn = last?.what === 'rounds' && tick !== null && ofOnePiece(last.ticks[0], tick);
     const gone = deed.what === 'done' && tick === null;
     if (gone && last?.what === 'gone')
       story[story.length - 1] = { ...last, count: last.count + 1, at: deed.at };
     else if (gone) story.push({ what: 'gone', count: 1, making, at: deed.at });
     else if (deed.what !== 'done' || !tick?.round)
       story.push({ what: 'deed', deed, tick, making, at: deed.at });
-    else if (goesOn) story[story.length - 1] = { ...last, ticks: [...last.ticks, tick], at: deed.at };
+    else if (last?.what === 'rounds' && goesOn(last.ticks.at(-1)!, tick))
+      story[story.length - 1] = { ...last, ticks: [...last.ticks, tick], at: deed.at };
     else story.push({ what: 'rounds', ticks: [tick], making, at: deed.at });
   }
   const taken = photos.map((photo): DiaryEntry => ({

@@ -8,6 +8,8 @@ import type { LineNode, Span } from '../syntax';
 import { headerIn, isColumnHead, isFurniture, PART_CELL, type Block } from './blocks';
 import { breaksOf } from './breaks';
 import { listsCopies, severalHeaded } from './copiesListed';
+import { bareHeading } from '../headings';
+import { nameSaid } from './headWords';
 import { HEADING_ENDS, headIn, OF_MATERIALS, SHORT_HEAD, WRAPPED, type Head } from './head';
 import {
   both,
@@ -32,6 +34,9 @@ type Follows =
 
 /** So many lines without work may stand between a heading and its first round. */
 const FAR = 12;
+
+/** What names a part without looking like a heading is no longer, in letters. */
+const LONGEST_NAME = 40;
 
 /** A heading with work behind it in one line is no longer, in letters, and ends at one of the first signs. */
 const LONGEST_INLINE = 600;
@@ -87,7 +92,9 @@ export abstract class Looking {
     const told = terse ? { node: terse, tells: isTold(terse) } : null;
     const said = this.namedAt(i);
     const head = said && told ? { ...said, node: both(said.node, told.node) } : (said ?? told);
-    if (!head || this.decides(plain) || isColumnHead(plain)) return null;
+    if (!head)
+      return this.beginsAnother(i) ? { node: bareHeading(nameSaid(this.written(i))), tells: false } : null;
+    if (this.decides(plain) || isColumnHead(plain)) return null;
     const several = severalHeaded(this.written(i)) !== null && !this.isBlank(i + 1);
     const worked = legacy.type === 'repeat' || (legacy.type === 'round' && (legacy.label || legacy.stated));
     if ((isFurniture(plain) && !head.tells) || ((worked || listsCopies(plain)) && !several)) return null;
@@ -106,6 +113,21 @@ export abstract class Looking {
     if (isPlainColour(head.node.name.toLowerCase())) return null;
     if (told && (isTold(told.node) || (!follows.text && this.begun > 0))) return head;
     return told && alone && this.plain.slice(i + 1).every((p) => p.trim() === '') ? told : null;
+  }
+
+  /** A short line by itself behind a part that has rounds, with a first round below it: another part begins there, whatever it is called. */
+  private beginsAnother(i: number): boolean {
+    const plain = this.plain[i].trim();
+    const stands = this.block === 'part' && this.blankBefore && !this.begins;
+    if (!stands || plain.length > LONGEST_NAME || !/[a-z]{3}/.test(plain) || /[.,;?]$/.test(plain))
+      return false;
+    if (isFurniture(plain) || this.decides(plain) || CRAFT_COUNT.test(plain)) return false;
+    // `Instructions for the ears` heads them.
+    if (headerIn(plain) && !/\sfor\s/.test(plain)) return false;
+    const next = this.isBlank(i + 1) ? i + 2 : i + 1;
+    if (next >= this.lines.length || this.isBlank(next)) return false;
+    const node = this.parse(next, { fresh: false, begins: true });
+    return node.type === 'round' && node.label?.first === 1 && starts(node);
   }
 
   /** `Crown in gold.`, `Legs - 4 alike.`: a heading with a full stop, which must tell more than a name. */
