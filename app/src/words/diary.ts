@@ -1,6 +1,6 @@
 /** What Make says of what was done, of photos and of ends of yarn. */
 export const diary = {
-  open: 'What was done',
+  open: 'Diary',
   none: 'Nothing is ticked, counted or written down yet. Everything that is comes here by itself, with its time.',
   write: 'Write something down',
   placeholder: 'A little tight; another hook next time',

@@ -51,7 +51,7 @@ test('what was done is told with its time: an end too short, words, a photo, a c
   await station(page, 'Parts');
   await rewrite(page, EAR.replace('R2: (sc, inc) x3', 'R2: (inc, sc) x3'));
   await station(page, 'Make');
-  await page.getByRole('button', { name: 'What was done' }).click();
+  await page.getByRole('button', { name: 'Diary' }).click();
   await sheet(page).getByRole('textbox', { name: 'Write something down' }).fill('The yarn splits.');
   await sheet(page).getByRole('button', { name: 'Keep it' }).click();
   const chooser = page.waitForEvent('filechooser');
@@ -69,7 +69,7 @@ test('what was done is told with its time: an end too short, words, a photo, a c
   await told();
   await close(page);
   await page.reload();
-  await page.getByRole('button', { name: 'What was done' }).click();
+  await page.getByRole('button', { name: 'Diary' }).click();
   await told();
   await sheet(page)
     .getByRole('button', { name: /^Take away the photo/ })

@@ -5,7 +5,7 @@ import { screenWords } from '../../words';
 import { dayOf } from './when';
 
 const say = screenWords.diary;
-const HEIGHT = 200;
+const HIGHEST = 200;
 
 /** The last photo of this making beside the last one of what it is compared with; nothing where one of them has none. */
 export function PhotosBeside({
@@ -34,7 +34,7 @@ export function PhotosBeside({
             <img
               src={photo!.picture}
               alt={`${of}, ${say.photoOf(dayOf(photo!.at))}`}
-              style={{ width: '100%', height: HEIGHT, objectFit: 'contain' }}
+              style={{ width: '100%', maxHeight: HIGHEST, objectFit: 'contain' }}
             />
             <Quiet>{`${of}, ${dayOf(photo!.at)}`}</Quiet>
           </View>
