@@ -1,4 +1,5 @@
 import { modelToy } from '../model';
+import everyday from '../notation/cases/everyday.json';
 import { addParts, newToy } from './index';
 
 let n = 0;
@@ -94,5 +95,17 @@ describe('copies in colours of their own', () => {
     expect(part.copies.map((c) => c.name)).toEqual(['red', 'navy', 'navy']);
     const [red, navy] = part.copies.map((c) => Object.values(c.palette)[0]);
     expect(red).not.toBe(navy);
+  });
+});
+
+describe('a part whose heading is one only on its page', () => {
+  const ball = 'R1: 6 sc in MR (6)\nR2: inc x6 (12)\nFasten off.';
+  // What such a line says besides can take the first round with it; it is left as it was then, and the part has no name.
+  const named = everyday['the ears begin'].filter((heading) => !heading.startsWith('Step 2 - '));
+  it.each(named)('keeps its name, its rounds and the line in its own text: %s', (heading) => {
+    const { parts } = modelToy(taken(`Rabbit\n\nBody\n${ball}\n\n${heading}\n${ball}`));
+    expect(parts.map((p) => p.fabric.rounds.length)).toEqual([2, 2]);
+    expect(parts[1].name).toMatch(/ears?/i);
+    expect(parts[1].part.text).toContain(heading.trim());
   });
 });

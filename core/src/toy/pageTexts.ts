@@ -2,6 +2,7 @@ import {
   nameKey,
   ofFirstSize,
   printItems,
+  read,
   sizesSaid,
   withColon,
   withEquals,
@@ -46,7 +47,8 @@ export function textsOfPage(
         const [first, ...more] = pieces();
         own[part].push(mended(own[part].pop() ?? '', first), ...more);
       } else if (copied) own[part].push(...copied);
-      else if (breaks.length === 0) own[part].push(line);
+      else if (breaks.length === 0)
+        own[part].push(...(kind === 'heading' ? headed(line, reading.parts[part].name) : [line]));
       else own[part].push(...pieces());
     } else if (kind === 'blank') {
       // Space belongs to what stands above it.
@@ -65,6 +67,14 @@ export function textsOfPage(
     parts: own.map((lines, i) => [lines.join('\n').replace(/\s+$/, ''), ...ends[i]].join('\n')),
     rest: withoutGaps(rest),
   };
+}
+
+/** A heading that names its part only because of what stands above it on its page: the name stands first in the part's own text, and the line as a note. */
+function headed(line: string, name: string): string[] {
+  const alone = (...lines: string[]) => read([...lines, 'R1: 6 sc in ring'].join('\n')).parts[0];
+  const both = [name, note(`“${line.trim()}”`)];
+  const lost = name !== '' && !alone(line)?.name;
+  return lost && alone(...both)?.rounds.length === 1 ? both : [line];
 }
 
 /** A line that says its numbers for several sizes: those of the others are in no part, so it stays with the rest as it was written. */
