@@ -92,7 +92,9 @@ class Builder {
     this.front = new Int32Array(size);
     this.back = new Int32Array(size);
     this.colour = new Uint8Array(size);
-    this.colours = part.colours.length ? [...part.colours] : [''];
+    // Yarn that no word names is none of those that come later.
+    const first = part.colour ?? '';
+    this.colours = [first, ...part.colours.filter((name) => name !== first)];
   }
 
   /** Adds the next round as read; false when there is no room for it. */

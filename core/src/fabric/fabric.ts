@@ -80,6 +80,7 @@ export interface Fabric {
   back: Int32Array;
   /** index into `colours` */
   colour: Uint8Array;
+  /** the first is the yarn it begins in, empty where no word names it */
   colours: readonly string[];
   /** how the part begins; `edges` are two finished edges joined, with `chain` stitches of chain between */
   start: {

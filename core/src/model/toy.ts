@@ -30,7 +30,7 @@ import {
   type ThroughJoin,
 } from '../join';
 import { kept } from '../kept';
-import { partOf, type Toy } from '../toy';
+import { partOf, slotOf, type Toy } from '../toy';
 import { featuresAt, followed, type Unfollowed } from './hanging';
 import { headIn } from './head';
 import { catching, type CaughtFault } from './catching';
@@ -172,7 +172,7 @@ export const NO_COLOUR = '#b98d62';
 /** The yarn colour of a piece, #rrggbb: the copy's own, else the toy's for the slot the text names. */
 export function yarnColour(model: ToyModel, partId: string, copyId: string): string {
   const part = model.parts.find((p) => p.part.id === partId);
-  const slot = part?.reading.colour ?? model.toy.palette[0]?.slot ?? '';
+  const slot = part ? slotOf(model.toy.palette, part.reading) : (model.toy.palette[0]?.slot ?? '');
   const copy = part?.part.copies.find((c) => c.id === copyId);
   const dyed = copy && own(copy.palette, slot);
   return dyed ?? model.toy.palette.find((y) => y.slot === slot)?.colour ?? NO_COLOUR;

@@ -134,6 +134,15 @@ export const EVERYDAY_WORDS: readonly Phrase[] = [
     said: /[([]\s*((?:(?:in|work(?:ing)?\s+in|through)\s+)?(?:the\s+)?(?:[bf]lo?|(?:back|front)\s+loops?)(?:\s+only)?)\s*[)\]]/g,
     tersely: (loops) => ` ${loops} `,
   },
+  // `12 hdc in the 3rd loop only`, `third loops:`; behind half double crochet it is the bar at the back
+  {
+    said: /\b(?:(?:in|into|through|work(?:ing)?\s+in)\s+)?(?:the\s+)?(?:3rd|third)\s+(?:loops?|lps?)(?:\s+only)?(?![a-z]|\s+from\b)/g,
+    tersely: 'in tlo',
+  },
+  {
+    said: /(?<=\b(?:hdc|htr)\s+)(?:in|into|through)\s+(?:the\s+)?back\s+(?:bumps?|bars?)(?:\s+only)?(?=\s*(?:$|[.,;:([=])|\s+(?:a?round|of\s+(?:each|every)\s+(?:st|hdc|htr))\b)/g,
+    tersely: 'in tlo',
+  },
   // `12 sc through the back loops`
   {
     said: /(?<=\d\s?(?:sc|dc|hdc|htr|tr)\s)through\s+(?=(?:the\s+)?(?:back|front)\s+loops?\b)/g,

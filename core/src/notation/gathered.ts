@@ -34,23 +34,34 @@ function bestBlock(pieces: readonly Piece[]): { at: number; size: number; times:
 }
 
 function printed(piece: Piece): string {
-  if ('block' in piece) return `(${piece.block.map(printed).join(', ')}) x${piece.times}`;
+  if ('block' in piece) return `(${inLine(piece.block)}) x${piece.times}`;
   const { word, count } = piece;
+  if (word === SKIP) return `skip ${count}`;
+  if (count === 1) return word;
   // An increase or a decrease is a figure of its own: it is told how often, not how many.
-  if (/^(inc|dec|invdec)$/.test(word)) return count === 1 ? word : `${word} x${count}`;
-  return count === 1 ? word : `${count} ${word}`;
+  const figure = /^(inc|dec|invdec)(?= |$)/.exec(word)?.[0];
+  return figure ? `${figure} x${count}${word.slice(figure.length)}` : `${count} ${word}`;
 }
 
-/** Stitches one by one as a maker would write the round: runs counted, and what repeats in brackets. `sc, sc, inc` four times gives `(2 sc, inc) x4`. */
+/** One stitch left out. */
+const SKIP = 'skip 1';
+
+/** Words one behind the other; one that ends with a colon stands right before the next. */
+const inLine = (pieces: readonly Piece[]): string => pieces.map(printed).join(', ').replaceAll(':, ', ': ');
+
+/**
+ * Stitches one by one as a maker would write the round: runs counted, and what repeats in brackets. `sc, sc, inc` four times gives
+ * `(2 sc, inc) x4`; a word that ends with a colon (`with red:`) is for what follows it.
+ */
 export function gatheredWords(words: readonly string[]): string {
   const pieces = runs(words);
   const block = bestBlock(pieces);
-  if (!block) return pieces.map(printed).join(', ');
+  if (!block) return inLine(pieces);
   const { at, size, times } = block;
   const whole: Piece[] = [
     ...pieces.slice(0, at),
     { block: pieces.slice(at, at + size), times },
     ...pieces.slice(at + size * times),
   ];
-  return whole.map(printed).join(', ');
+  return inLine(whole);
 }

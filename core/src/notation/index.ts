@@ -24,6 +24,8 @@ export type {
   RoundNode,
   Span,
   StitchItem,
+  SignItem,
+  StartItem,
   StitchKind,
   Terms,
   TextChange,
@@ -47,7 +49,7 @@ export { featureIn } from './featureNote';
 export { numberSaid, NUMBERS, ORDINALS } from './numberWords';
 export { gatheredWords } from './gathered';
 export { mainRepeat } from './mainRepeat';
-export { printItems, printRound } from './printer';
+export { LOOPS, printItems, printRound, withColour } from './printer';
 export { WORD_OF, knownWords } from './stitches';
 export { markText, changeText, changeBetween, replaceText } from './marks';
 export type { MarkedText, NewMark } from './marks';

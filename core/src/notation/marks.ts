@@ -68,7 +68,8 @@ export function changeBetween(before: string, after: string, caret = after.lengt
 
 /**
  * Replaces a whole text (a paste, an import) by comparing lines: equal lines at both ends keep their marks; in between
- * a line that stands once in both texts keeps its mark wherever it moved, then a line with the same round label.
+ * a line that stands once in both texts keeps its mark wherever it moved, then a line with the same round label; then
+ * lines between the same two neighbours, where there are as many as before: they are written anew.
  */
 export function replaceText(before: MarkedText, after: string, newMark: NewMark): MarkedText {
   const old = before.text.split('\n');
@@ -101,7 +102,31 @@ export function replaceText(before: MarkedText, after: string, newMark: NewMark)
     );
     for (const [k, i] of to) if (k !== '' && from.has(k)) marks[i] = before.marks[from.get(k)!];
   }
+  writtenAnew(before.marks, old, marks, now);
   return { text: after, marks: marks.map((m) => m ?? newMark()) };
+}
+
+/** Gives lines without a mark those of the lines that stood between the same neighbours. A round that has another label is another one. */
+function writtenAnew(
+  oldMarks: readonly string[],
+  old: readonly string[],
+  marks: (string | null)[],
+  now: readonly string[],
+): void {
+  const kept = new Set(marks);
+  for (let from = 0; from < now.length; from++) {
+    if (marks[from] !== null) continue;
+    let to = from;
+    while (to < now.length && marks[to] === null) to++;
+    const above = from === 0 ? 0 : oldMarks.indexOf(marks[from - 1]!) + 1;
+    const below = to === now.length ? old.length : oldMarks.indexOf(marks[to]!);
+    const free = below - above === to - from && range(above, below).every((i) => !kept.has(oldMarks[i]));
+    if (free)
+      for (let k = 0; k < to - from; k++)
+        if (labelKey(old[above + k]) === '' || labelKey(now[from + k]) === '')
+          marks[from + k] = oldMarks[above + k];
+    from = to;
+  }
 }
 
 /** "R5", "Rnd 5:" and "5." are one label; a line without label has none. */

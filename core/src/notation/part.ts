@@ -115,6 +115,7 @@ export class PartCounter extends WorkedLines {
     }
     if (node.items.length === 0 && (!node.stated || !node.label)) return problems;
     if (this.turnsOnly(node)) return problems;
+    if (this.part.rounds.length === 0) this.part.colour ??= beginsIn(node.items);
     for (const item of node.items) this.gather(item);
     if (along) {
       const items = [...chain!.signs, along, ...alongItems(node.items, along)];
@@ -241,4 +242,12 @@ function bareChain(node: RoundNode): { count: number; first: number | null; ring
   return only.type === 'stitch' && only.kind === 'ch' && typeof only.times === 'number' && only.times > 1
     ? { count: only.times, first: null, ring: false }
     : null;
+}
+
+/** The yarn that a round says before its first stitch; null where it says none. */
+function beginsIn(items: readonly Item[]): string | null {
+  const first = items.findIndex((item) => item.type !== 'sign');
+  const before = items.slice(0, first < 0 ? items.length : first);
+  const named = before.flatMap((item) => (item.type === 'sign' && item.colour ? [item.colour] : []));
+  return named.at(-1) ?? null;
 }

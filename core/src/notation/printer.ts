@@ -39,7 +39,8 @@ export function printRound(node: RoundNode, terms: Terms): string {
   return head + base + printItems(node.items, terms) + (stated ? ` (${stated.count})` : '');
 }
 
-const LOOPS: Record<Loops, string> = { front: 'FLO', back: 'BLO', third: '3rd loop' };
+/** Loops as they are written behind what is worked into them. */
+export const LOOPS: Readonly<Record<Loops, string>> = { front: 'FLO', back: 'BLO', third: '3rd loop' };
 
 function join(items: readonly Item[], terms: Terms): string {
   const words = items.map((item) => printItem(item, terms)).filter((word) => word !== '');
@@ -123,7 +124,7 @@ function printSign(item: SignItem, terms: Terms): string {
     case 'turning-chain':
       return `ch ${item.chain}${item.counts ? ' counts' : ''}`;
     case 'colour':
-      return /^[a-h]$/.test(item.colour!) ? `with ${item.colour!.toUpperCase()}` : `with ${item.colour}`;
+      return withColour(item.colour!);
     case 'other-side':
       return 'other side:';
     case 'along-chain':
@@ -179,3 +180,7 @@ function printStitch(item: StitchItem, terms: Terms): string {
 
 const ordinal = (n: number): string =>
   `${n}${n % 10 === 2 && n !== 12 ? 'nd' : n % 10 === 3 && n !== 13 ? 'rd' : n % 10 === 1 && n !== 11 ? 'st' : 'th'}`;
+
+/** A change of yarn as it is written; a letter that stands for one is a capital. */
+export const withColour = (colour: string): string =>
+  `with ${/^[a-h]$/.test(colour) ? colour.toUpperCase() : colour}`;

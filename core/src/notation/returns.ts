@@ -14,6 +14,7 @@ export function takeLoops(c: Cursor): Loops | 'both' | null {
   c.takeAny('in', 'the');
   c.takeAny('free', 'unused', 'remaining', 'leftover');
   if (c.takeAny('blo')) return loopsOnly(c, 'back');
+  if (c.takeAny('tlo')) return loopsOnly(c, 'third');
   if (c.is('flo') && !(c.peek(1)?.type === 'number' && ['tog', 'together'].includes(c.peek(2)?.text ?? ''))) {
     c.at++;
     return loopsOnly(c, 'front');

@@ -3,7 +3,7 @@ import { MATERIALS, usualGramsPerMetre } from '../figures';
 import { yarnByColour } from '../form';
 import { NOTHING, plusRange, timesRange, type Ranged } from '../gauge';
 import { modelOf, type PartModel, type ToyModel } from '../model';
-import type { Yarn } from '../toy';
+import { slotOf, type Yarn } from '../toy';
 import { roundsWorked } from '../safety';
 import type { YarnEnds } from './ends';
 import type { Plan } from './plan';
@@ -43,7 +43,7 @@ interface Counted {
 /** The yarn that fills a slot on a copy of a part. */
 function yarnOf(model: ToyModel, part: PartModel, copy: string, slot: string): Counted['yarn'] {
   const { palette } = model.toy;
-  const word = slot || part.reading.colour || palette[0]?.slot || '';
+  const word = slot || slotOf(palette, part.reading);
   const dyes = part.copies.find((c) => c.id === copy)?.palette;
   const dyed = dyes && own(dyes, word);
   const yarn = dyed ? palette.find((y) => y.colour === dyed) : palette.find((y) => y.slot === word);

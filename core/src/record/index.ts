@@ -7,6 +7,7 @@ export {
   doneBefore,
   makeNow,
   openChecks,
+  openTicks,
   stitchWithin,
   tick,
   ticksOf,
@@ -25,8 +26,20 @@ export type { Answer, Counted, Situation } from './where';
 export { endLeft, endLine, endOf, endSewnWith } from './endsLeft';
 export type { EndLeft } from './endsLeft';
 export { flatEdge, gaugeFromEdge, largerBy } from './asMade';
-export { begunPart, MOVES, roundDone, sameAgain, takenBack, tapped, workingOf } from './workAndWrite';
-export type { Move, NotSame, Working } from './workAndWrite';
+export { moveWord, RARE_MOVES, takesLoops, USUAL_MOVES } from './moves';
+export type { Move } from './moves';
+export {
+  BEGINNINGS,
+  begunPart,
+  canTap,
+  FEWEST_BEGUN,
+  roundDone,
+  sameAgain,
+  takenBack,
+  tapped,
+  workingOf,
+} from './workAndWrite';
+export type { Beginning, NotSame, Working } from './workAndWrite';
 export { minutesAt, paceOf, timeOf } from './pace';
 export type { Pace } from './pace';
 export { progressOf } from './progress';

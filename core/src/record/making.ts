@@ -22,16 +22,26 @@ export function ticksOf(plan: Plan): Tick[] {
 /** Whether what was ticked is still what it was; where an old file does not tell, it counts as done as it is. */
 const isSame = (then: string | null, now: string): boolean => then === null || then === now;
 
+/** Whether a step is behind the maker: done, or a move of the hand before rounds that are done, as it was made with them. */
+function passedIn(ticks: readonly Tick[], done: Progress['done']): (t: Tick, i: number) => boolean {
+  const lastDone = new Map(ticks.flatMap((t, i) => (t.key in done ? [[t.step.copy, i] as const] : [])));
+  return (t, i) =>
+    t.key in done || (kindOf(t.step.kind).small === true && i < (lastDone.get(t.step.copy) ?? -1));
+}
+
+/** The steps that are still to be made. */
+export function openTicks(ticks: readonly Tick[], { done }: Progress): Tick[] {
+  const passed = passedIn(ticks, done);
+  return ticks.filter((t, i) => !passed(t, i));
+}
+
 /** Where the maker is: the first tick not done, from the step on that is made now by the maker's own word. `changed` lists done ticks whose content is another one now (decision 31). */
 export function whereAmI(
   ticks: readonly Tick[],
   { done, now }: Progress,
 ): { at: number; done: number; changed: Tick[] } {
   const ticked = ticks.filter((t) => t.key in done);
-  const lastDone = new Map(ticks.flatMap((t, i) => (t.key in done ? [[t.step.copy, i] as const] : [])));
-  // A move of the hand before rounds that are done was made with them.
-  const passed = (t: Tick, i: number): boolean =>
-    t.key in done || (kindOf(t.step.kind).small === true && i < (lastDone.get(t.step.copy) ?? -1));
+  const passed = passedIn(ticks, done);
   const from = now === null ? -1 : ticks.findIndex((t) => t.key === now);
   const ahead = ticks.findIndex((t, i) => i >= from && !passed(t, i));
   const at = ahead < 0 ? ticks.findIndex((t, i) => !passed(t, i)) : ahead;

@@ -1,13 +1,26 @@
 import fc from 'fast-check';
 import { buildFabric, type Fabric } from '../fabric';
 import { modelToy } from '../model';
+import { materialsOf, planOf } from '../plan';
 import { gatheredWords, read } from '../notation';
 import { addParts, changeSettings, newToy, rewritePart, type Toy } from '../toy';
-import { begunPart, roundDone, sameAgain, takenBack, tapped, workingOf, type Move } from './index';
+import {
+  begunPart,
+  canTap,
+  FEWEST_BEGUN,
+  roundDone,
+  sameAgain,
+  takenBack,
+  tapped,
+  workingOf,
+  type Beginning,
+  type Move,
+} from './index';
 
 let n = 0;
 const newId = () => `k${++n}`;
-const begun = (ring = 6): Toy => addParts(newToy('K', newId), begunPart('Leaf', ring, 'us'), newId);
+const begun = (stitches = 6, how: Beginning = 'ring'): Toy =>
+  addParts(newToy('K', newId), begunPart('Leaf', how, stitches, 'us'), newId);
 const partIn = (toy: Toy) => modelToy(toy).parts[0];
 const with_ = (toy: Toy, text: string): Toy => rewritePart(toy, toy.parts[0].id, text, newId);
 const tap = (toy: Toy, ...moves: Move[]): Toy =>
@@ -18,45 +31,88 @@ const tap = (toy: Toy, ...moves: Move[]): Toy =>
 const done = (toy: Toy): Toy => with_(toy, roundDone(partIn(toy))!);
 const textOf = (toy: Toy) => toy.parts[0].text;
 /** A fabric as data: what is worked into what. */
-const asData = ({ kind, parentFrom, parentTo, rounds, back }: Fabric) => ({
+const asData = ({ kind, parentFrom, parentTo, rounds, front, back, colour, colours, shape }: Fabric) => ({
   kind: [...kind],
   parentFrom: [...parentFrom],
   parentTo: [...parentTo],
   counts: rounds.map((r) => r.count),
-  hidden: [...back].map((b) => b === -1),
+  loops: [[...front], [...back]],
+  yarn: [...colour].map((c) => colours[c]),
+  shape,
 });
-const EATS: Record<Move, number> = { sc: 1, inc: 1, dec: 2, invdec: 2, hdc: 1, dc: 1 };
-const MAKES: Record<Move, number> = { sc: 1, inc: 2, dec: 1, invdec: 1, hdc: 1, dc: 1 };
+/** What each move takes and makes, and how a slow maker writes it, by hand. */
+const BY_HAND: Record<Move, { eats: number; makes: number; words: string }> = {
+  sc: { eats: 1, makes: 1, words: 'sc' },
+  inc: { eats: 1, makes: 2, words: '2 sc in next' },
+  dec: { eats: 2, makes: 1, words: 'sc2tog' },
+  invdec: { eats: 2, makes: 1, words: 'inv dec' },
+  slst: { eats: 1, makes: 1, words: 'sl st in next' },
+  hdc: { eats: 1, makes: 1, words: 'hdc' },
+  dc: { eats: 1, makes: 1, words: 'dc' },
+  tr: { eats: 1, makes: 1, words: 'tr' },
+  bob: { eats: 1, makes: 1, words: 'bobble' },
+  front: { eats: 1, makes: 1, words: 'FPdc' },
+  back: { eats: 1, makes: 1, words: 'BPdc' },
+  ch: { eats: 0, makes: 1, words: 'ch 1' },
+  skip: { eats: 1, makes: 0, words: 'skip 1' },
+};
+const MOVES = Object.keys(BY_HAND) as Move[];
 
 describe('worked and written', () => {
-  it('50 made-up parts, tapped stitch by stitch: the text reads back as the same fabric as every stitch written out', () => {
-    const pattern = fc.array(fc.constantFrom<Move>('sc', 'sc', 'inc', 'dec', 'invdec', 'hdc', 'dc'), {
-      minLength: 1,
-      maxLength: 5,
+  it('100 made-up parts of every beginning, tapped stitch by stitch: the text reads back as the same fabric as every stitch written out', () => {
+    const tapOf = fc.record({
+      move: fc.constantFrom<Move>('sc', 'sc', 'sc', 'inc', 'dec', ...MOVES),
+      loops: fc.constantFrom(null, null, null, 'front' as const, 'back' as const),
+      colour: fc.constantFrom(null, null, null, null, 'red', 'moss green', 'B'),
     });
+    const pattern = fc.array(tapOf, { minLength: 1, maxLength: 5 });
+    const worked = new Set<string>();
     fc.assert(
       fc.property(
         fc.integer({ min: 4, max: 8 }),
+        fc.constantFrom<Beginning>('ring', 'rows', 'tube', 'oval'),
         fc.array(pattern, { minLength: 1, maxLength: 4 }),
-        (ring, patterns) => {
-          let toy = begun(ring);
-          let offered = ring;
-          const flat = [`R1: ${ring} sc in ring`];
-          patterns.forEach((moves, index) => {
-            const all: Move[] = [];
-            let left = offered;
+        (stitches, how, patterns) => {
+          let toy = begun(stitches, how);
+          let offered = how === 'oval' ? 2 * stitches + 4 : stitches;
+          const flat = [textOf(toy).split('\n')[1]];
+          patterns.forEach((taps, index) => {
+            const words: string[] = [];
+            let [left, made] = [offered, 0];
             for (let k = 0; left > 0; k++) {
-              const move = EATS[moves[k % moves.length]] <= left ? moves[k % moves.length] : 'sc';
-              all.push(move);
-              left -= EATS[move];
+              let { move, loops, colour } = taps[k % taps.length];
+              const endless = k >= taps.length && BY_HAND[move].eats === 0;
+              if (BY_HAND[move].eats > left || made === 0 || endless) move = 'sc';
+              if (
+                move === 'invdec' ||
+                move === 'front' ||
+                move === 'back' ||
+                move === 'ch' ||
+                move === 'skip'
+              )
+                loops = null;
+              // A round of one yarn and again of another is a text that no one writes: twice a round is enough.
+              if (k >= taps.length) colour = null;
+              toy = with_(toy, tapped(partIn(toy), move, { loops, colour })!);
+              const through =
+                loops === null ? '' : loops === 'front' ? ' in front loop only' : ' in back loop only';
+              if (colour !== null) words.push(`with ${colour}`);
+              words.push(`${BY_HAND[move].words}${through}`);
+              left -= BY_HAND[move].eats;
+              made += BY_HAND[move].makes;
+              worked.add(`${move} ${loops} ${how}`);
             }
-            toy = tap(toy, ...all);
-            expect(workingOf(partIn(toy))).toMatchObject({ eaten: offered, offered, number: index + 2 });
+            expect(workingOf(partIn(toy))).toMatchObject({
+              eaten: offered,
+              offered,
+              made,
+              number: index + 2,
+            });
             // Nothing more fits in.
-            expect(tapped(partIn(toy), 'sc')).toBeNull();
+            expect([canTap(workingOf(partIn(toy)), 'sc'), tapped(partIn(toy), 'sc')]).toEqual([false, null]);
             toy = done(toy);
-            flat.push(`R${index + 2}: ${all.join(', ')}`);
-            offered = all.reduce((sum, m) => sum + MAKES[m], 0);
+            flat.push(`R${index + 2}: ${how === 'rows' ? 'ch 1, turn, ' : ''}${words.join(', ')}`);
+            offered = made;
           });
           const told = partIn(toy);
           expect(told.reading.problems.filter((p) => p.severity === 'error')).toEqual([]);
@@ -65,8 +121,65 @@ describe('worked and written', () => {
           expect(asData(told.fabric)).toEqual(asData(slow));
         },
       ),
-      { numRuns: 50, seed: 50 },
+      { numRuns: 100, seed: 50 },
     );
+    expect(worked.size).toBeGreaterThan(80);
+  });
+
+  it('each beginning with its fewest stitches lies as it is counted', () => {
+    for (const [how, told] of [
+      ['ring', [1, 'rounds', 'R1: 1 sc in ring (1)']],
+      ['rows', [2, 'rows', 'R1: ch 3, sc in 2nd ch from hook, 1 sc (2)']],
+      ['tube', [3, 'rounds', 'R1: ch 3, join (3)']],
+      [
+        'oval',
+        [
+          10,
+          'rounds',
+          'R1: ch 4, inc in 2nd ch from hook, 1 sc, 4 sc in last ch, other side: 1 sc, inc (10)',
+        ],
+      ],
+    ] as const) {
+      const part = partIn(begun(FEWEST_BEGUN[how], how));
+      expect([part.fabric.rounds[0].count, part.fabric.shape, part.part.text.split('\n')[1]]).toEqual(told);
+      expect(part.reading.problems).toEqual([]);
+    }
+  });
+
+  it('rounds that are joined stay joined, and rows to and fro, however the first one says it', () => {
+    const on = (lines: string): string[] => {
+      let toy = with_(begun(), `Leaf\n${lines}`);
+      for (let k = 0; k < 6; k++) toy = tap(toy, 'sc');
+      toy = done(toy);
+      const again = sameAgain(partIn(toy))!;
+      return 'text' in again ? again.text.split('\n').slice(-2) : [];
+    };
+    expect(on('R1: 6 sc in ring, sl st to join (6)')).toEqual([
+      'R2: ch 1, 6 sc, sl st to join (6)',
+      'R3: ch 1, 6 sc, sl st to join (6)',
+    ]);
+    expect(on('R1: ch 7, sc in 2nd ch from hook, 5 sc, ch 1, turn (6)')).toEqual([
+      'R2: 6 sc, ch 1, turn (6)',
+      'R3: 6 sc, ch 1, turn (6)',
+    ]);
+    expect(on('R1: 6 sc in ring (6)\nR2: ch 1, turn, 6 sc (6)')).toEqual([
+      'R3: ch 1, turn, 6 sc (6)',
+      'R4: ch 1, turn, 6 sc (6)',
+    ]);
+  });
+
+  it('yarn that no word names stays without a name, and is no other yarn', () => {
+    const toy = done(
+      tap(with_(begun(), tapped(partIn(begun()), 'sc', { colour: 'Red' })!), ...Array<Move>(5).fill('sc')),
+    );
+    const { fabric } = partIn(toy);
+    expect([fabric.colours, [...fabric.colour]]).toEqual([
+      ['', 'red'],
+      [0, 0, 0, 0, 0, 0, 1, 1, 1, 1, 1, 1],
+    ]);
+    const [none, red] = materialsOf(modelToy(toy), planOf(modelToy(toy))).yarns;
+    expect([none.name, none.colour, red.name]).toEqual(['', null, 'red']);
+    expect(none.metres.value).toBeGreaterThan(0.2);
   });
 
   it('a leaf by hand: written as a maker writes it, once more, taken back to nothing', () => {
@@ -112,7 +225,7 @@ describe('worked and written', () => {
   it('in UK terms the words are the UK’s, and the fabric the same', () => {
     const uk = addParts(
       changeSettings(newToy('K', newId), { terms: 'uk' }),
-      begunPart('Leaf', 6, 'uk'),
+      begunPart('Leaf', 'ring', 6, 'uk'),
       newId,
     );
     const toy = done(tap(uk, 'sc', 'inc', 'hdc', 'hdc', 'dc', 'sc'));

@@ -1,26 +1,29 @@
 import type { PartModel } from '../model';
+import { splitLines, WORD_OF, type Terms } from '../notation';
 import {
-  gatheredWords,
-  splitLines,
-  WORD_OF,
-  type Item,
-  type StitchItem,
-  type StitchKind,
-  type Terms,
-} from '../notation';
-
-/** One move of the hook, as it is tapped. */
-export type Move = 'sc' | 'inc' | 'dec' | 'invdec' | 'hdc' | 'dc';
-export const MOVES: readonly Move[] = ['sc', 'inc', 'dec', 'invdec', 'hdc', 'dc'];
-
-const EATS: Readonly<Record<Move, number>> = { sc: 1, inc: 1, dec: 2, invdec: 2, hdc: 1, dc: 1 };
-const MAKES: Readonly<Record<Move, number>> = { sc: 1, inc: 2, dec: 1, invdec: 1, hdc: 1, dc: 1 };
+  eatenBy,
+  frameAfter,
+  framed,
+  frameWords,
+  madeBy,
+  takesLoops,
+  tapsOf,
+  tapWords,
+  type Frame,
+  type Tap,
+} from './moves';
 
 /** The round that is being made up: what is worked of it, and what the round below still offers. */
 export interface Working {
   /** number of the round */
   number: number;
-  moves: readonly Move[];
+  /** worked to and fro: a row */
+  row: boolean;
+  taps: readonly Tap[];
+  /** the yarn that the round below ended in, and the one on the hook now; null where nobody named any */
+  colourBelow: string | null;
+  colour: string | null;
+  frame: Frame;
   /** stitches of the round below, and how many of them are worked into; of a first round there are none */
   offered: number | null;
   eaten: number;
@@ -29,47 +32,13 @@ export interface Working {
   line: number | null;
 }
 
-const sumOf = (moves: readonly Move[], of: Readonly<Record<Move, number>>): number =>
-  moves.reduce((n, m) => n + of[m], 0);
+const NO_FRAME: Frame = { before: [], behind: [] };
 
-/** The move that an item is; null where it is none that can be tapped. */
-function moveOf({
-  kind,
-  eats,
-  makes,
-  invisible,
-  loops,
-  skipped,
-  post,
-  spike,
-  edge,
-  fromHook,
-}: StitchItem): Move | null {
-  if (loops || skipped || post || spike || edge || fromHook !== undefined) return null;
-  if (kind === 'sc' && eats === 1 && makes === 2) return 'inc';
-  if (kind === 'sc' && eats === 2 && makes === 1) return invisible ? 'invdec' : 'dec';
-  const plain = (kind === 'sc' || kind === 'hdc' || kind === 'dc') && eats === 1 && makes === 1;
-  return plain ? kind : null;
-}
-
-/** A round stitch by stitch; null where it holds what cannot be tapped. A ring is begun with plain stitches. */
-function movesOf(items: readonly Item[], offered: number): Move[] | null {
-  const moves: Move[] = [];
-  for (const item of items) {
-    if (item.type === 'start') {
-      if (item.kind !== 'sc' || item.start === 'chain') return null;
-      moves.push(...Array<Move>(item.count).fill('sc'));
-      continue;
-    }
-    if (item.type !== 'stitch' && item.type !== 'group') return null;
-    const one = item.type === 'stitch' ? moveOf(item) : movesOf(item.items, offered);
-    if (one === null) return null;
-    const own = typeof one === 'string' ? [one] : one;
-    // Round and round: as often as what is offered allows.
-    const times = item.times === 'around' ? Math.floor(offered / Math.max(1, sumOf(own, EATS))) : item.times;
-    for (let k = 0; k < times; k++) moves.push(...own);
-  }
-  return moves;
+/** The yarn that a round ended in; null where it has no name. */
+function colourAfter({ fabric }: PartModel, round: number): string | null {
+  const at = fabric.rounds[round];
+  if (!at || at.count === 0) return null;
+  return fabric.colours[fabric.colour[at.from + at.count - 1]] || null;
 }
 
 /** Where the making-up stands: the last round while its count is not written, else the next one, of which nothing is worked yet. Null where the part is closed, or its last round was written otherwise than by taps and has no count. */
@@ -78,46 +47,61 @@ export function workingOf(part: PartModel): Working | null {
   const last = reading.rounds.at(-1);
   const round = fabric.rounds.at(-1);
   if (!last || !round) return null;
-  const number = round.number;
-  if (reading.closed) return null;
+  // A frill or an edging that is worked last is no round of the part itself.
+  if (reading.closed || round.reading !== reading.rounds.length - 1) return null;
+  const row = fabric.shape === 'rows';
   if (last.stated !== null)
-    return { number: number + 1, moves: [], offered: round.count, eaten: 0, made: 0, line: null };
-  const moves = movesOf(last.items, last.offered);
-  if (!moves) return null;
-  const first = last.base < 0;
-  const offered = first ? null : last.offered;
-  // A line with more in it than taps wrote (several rounds, a note) is the maker's own, and never written over.
-  const line = splitLines(part.part.text)[last.line - 1];
-  if (part.part.text.slice(line.from, line.to) !== written(part, { number, moves, offered }, null))
-    return null;
-  return {
-    number,
-    moves,
-    offered,
-    eaten: first ? 0 : sumOf(moves, EATS),
-    made: sumOf(moves, MAKES),
-    line: last.line,
-  };
+    return {
+      ...{ number: round.number + 1, row, taps: [], offered: round.count, eaten: 0, made: 0, line: null },
+      ...colours(colourAfter(part, fabric.rounds.length - 1), []),
+      frame: frameAfter(last.items, row),
+    };
+  return begunRound(part, row);
 }
 
-const WORD: Readonly<Record<Move, StitchKind | null>> = {
-  sc: 'sc',
-  hdc: 'hdc',
-  dc: 'dc',
-  inc: null,
-  dec: null,
-  invdec: null,
-};
+const colours = (below: string | null, taps: readonly Tap[]) => ({
+  colourBelow: below,
+  colour: taps.length > 0 ? taps[taps.length - 1].colour : below,
+});
 
-/** A round as it is written: its label, its stitches gathered, and its count once it is done. */
+/** The last round, under way; null where it was not written by taps. */
+function begunRound(part: PartModel, row: boolean): Working | null {
+  const { fabric, reading } = part;
+  const last = reading.rounds[reading.rounds.length - 1];
+  const before = reading.rounds.at(-2);
+  const first = last.base < 0;
+  const below = colourAfter(part, fabric.rounds.length - 2);
+  const taps = tapsOf(framed(last.items).inner, last.offered, below);
+  if (!taps) return null;
+  const working: Working = {
+    number: fabric.rounds[fabric.rounds.length - 1].number,
+    row,
+    taps,
+    ...colours(below, taps),
+    frame: before && !first ? frameAfter(before.items, row) : NO_FRAME,
+    offered: first ? null : last.offered,
+    eaten: first ? 0 : eatenBy(taps),
+    made: madeBy(taps),
+    line: last.line,
+  };
+  // A line with more in it than taps wrote (several rounds, a note) is the maker's own, and never written over.
+  const line = splitLines(part.part.text)[last.line - 1];
+  return part.part.text.slice(line.from, line.to) === written(part, working, null) ? working : null;
+}
+
+/** A round as it is written: its label, how it begins, its stitches gathered; once it is done how it ends, and its count. */
 function written(
   part: PartModel,
-  working: Pick<Working, 'number' | 'moves' | 'offered'>,
+  { number, taps, colourBelow, frame, offered }: Working,
   count: number | null,
-): string {
-  const words = working.moves.map((m) => (WORD[m] ? WORD_OF[part.terms][WORD[m]] : m));
-  const ring = working.offered === null ? ' in ring' : '';
-  return `R${working.number}: ${gatheredWords(words)}${ring}${count === null ? '' : ` (${count})`}`;
+) {
+  const ring = offered === null ? ' in ring' : '';
+  const words = [
+    frameWords(frame.before),
+    `${tapWords(taps, part.terms, colourBelow)}${ring}`,
+    count === null ? '' : frameWords(frame.behind),
+  ];
+  return `R${number}: ${words.filter((w) => w !== '').join(', ')}${count === null ? '' : ` (${count})`}`;
 }
 
 /** The text with the round in its line, or behind all that is written. */
@@ -128,20 +112,34 @@ function withLine(text: string, line: number | null, words: string): string {
   return text.slice(0, at.from) + words + text.slice(at.to);
 }
 
-/** The part's text after one more move; null where nothing of the round below is left for it. */
-export function tapped(part: PartModel, move: Move): string | null {
+/** Whether a move can be made now: what it needs of the round below is there, and a chain or a gap has a stitch before it. */
+export function canTap(now: Working | null, move: Tap['move']): boolean {
+  if (!now) return false;
+  const needs = eatenBy([{ move, loops: null, colour: null }]);
+  // A chain at the beginning of a round would read as one that only climbs.
+  if ((move === 'ch' || move === 'skip') && now.made === 0) return false;
+  return now.offered === null ? move === 'sc' : now.eaten + needs <= now.offered;
+}
+
+/** The part's text after one more move, through both loops and in the yarn that is on the hook where nothing else is said; null where nothing of the round below is left for it. */
+export function tapped(
+  part: PartModel,
+  move: Tap['move'],
+  as: { loops?: Tap['loops']; colour?: string | null } = {},
+): string | null {
   const now = workingOf(part);
-  if (!now || (now.offered !== null && now.eaten + EATS[move] > now.offered)) return null;
-  const moves = [...now.moves, move];
-  return withLine(part.part.text, now.line, written(part, { ...now, moves }, null));
+  if (!now || !canTap(now, move)) return null;
+  const loops = takesLoops(move) ? (as.loops ?? null) : null;
+  const taps = [...now.taps, { move, loops, colour: as.colour?.toLowerCase() ?? now.colour }];
+  return withLine(part.part.text, now.line, written(part, { ...now, taps }, null));
 }
 
 /** The part's text with the last move taken back; null where nothing of this round is worked. */
 export function takenBack(part: PartModel): string | null {
   const now = workingOf(part);
-  if (!now || now.line === null || now.moves.length === 0) return null;
-  const moves = now.moves.slice(0, -1);
-  if (moves.length > 0) return withLine(part.part.text, now.line, written(part, { ...now, moves }, null));
+  if (!now || now.line === null || now.taps.length === 0) return null;
+  const taps = now.taps.slice(0, -1);
+  if (taps.length > 0) return withLine(part.part.text, now.line, written(part, { ...now, taps }, null));
   const lines = splitLines(part.part.text);
   return part.part.text.slice(0, lines[now.line - 1].from).replace(/\n$/, '');
 }
@@ -156,19 +154,39 @@ export function roundDone(part: PartModel): string | null {
 /** Why the last round cannot be made once more: this one is begun, or it takes another number of stitches than there are. */
 export type NotSame = { why: 'begun' } | { why: 'other count'; takes: number; offered: number };
 
-/** The part's text with the last round once more. */
+/** The part's text with the last round once more, in the same yarns; null where it was not tapped and cannot be. */
 export function sameAgain(part: PartModel): { text: string } | NotSame | null {
   const now = workingOf(part);
   if (!now || now.offered === null) return null;
   if (now.line !== null) return { why: 'begun' };
   const last = part.reading.rounds[part.reading.rounds.length - 1];
-  const moves = movesOf(last.items, last.offered);
-  if (!moves) return null;
-  const takes = last.base < 0 ? moves.length : sumOf(moves, EATS);
-  if (last.base < 0 || takes !== now.offered) return { why: 'other count', takes, offered: now.offered };
-  return { text: withLine(part.part.text, null, written(part, { ...now, moves }, sumOf(moves, MAKES))) };
+  const taps = tapsOf(
+    framed(last.items).inner,
+    last.offered,
+    colourAfter(part, part.fabric.rounds.length - 2),
+  );
+  if (!taps) return null;
+  const takes = eatenBy(taps);
+  if (takes !== now.offered) return { why: 'other count', takes, offered: now.offered };
+  return { text: withLine(part.part.text, null, written(part, { ...now, taps }, madeBy(taps))) };
 }
 
-/** The text of a part that begins with so many stitches in a ring. */
-export const begunPart = (name: string, ring: number, terms: Terms): string =>
-  `${name.trim()}\nR1: ${ring} ${WORD_OF[terms].sc} in ring (${ring})`;
+/** How a part begins that is made up on the hook. */
+export type Beginning = 'ring' | 'rows' | 'tube' | 'oval';
+export const BEGINNINGS: readonly Beginning[] = ['ring', 'rows', 'tube', 'oval'];
+/** The fewest stitches with which each can begin: two make a row, three a circle or two ends with something between. */
+export const FEWEST_BEGUN: Readonly<Record<Beginning, number>> = { ring: 1, rows: 2, tube: 3, oval: 3 };
+
+/** The text of a part that begins with so many stitches: in a ring, along a chain to and fro, in a chain that is closed, or round both sides of a chain. */
+export function begunPart(name: string, how: Beginning, stitches: number, terms: Terms): string {
+  const sc = WORD_OF[terms].sc;
+  const n = Math.round(stitches);
+  const first: Readonly<Record<Beginning, string>> = {
+    ring: `${n} ${sc} in ring (${n})`,
+    rows: `ch ${n + 1}, ${sc} in 2nd ch from hook, ${n - 1} ${sc} (${n})`,
+    tube: `ch ${n}, join (${n})`,
+    // Four in each end of the chain, so that it lies flat.
+    oval: `ch ${n + 1}, inc in 2nd ch from hook, ${n - 2} ${sc}, 4 ${sc} in last ch, other side: ${n - 2} ${sc}, inc (${2 * n + 4})`,
+  };
+  return `${name.trim()}\nR1: ${first[how]}`;
+}

@@ -19,7 +19,7 @@ import { gaugeOfPage } from './gaugeOfPart';
 import { textsOfPage } from './pageTexts';
 import { mentions, otherTitles } from './titles';
 import { type Copy, type NewId, type Part, type Settings, type Toy } from './types';
-import { colourOf, withSlot } from './newToy';
+import { colourOf, slotOf, withSlot } from './newToy';
 
 /**
  * Takes the parts of a page into a toy. What the page says of a part stands in the part's text: what is done at the end is a
@@ -89,7 +89,8 @@ function withPart(toy: Toy, text: string, said: SaidOfPart, gauge: string, newId
 function coloured(toy: Toy, partId: string, colours: readonly string[] | null): Toy {
   if (!colours) return toy;
   const palette = colours.reduce(withSlot, toy.palette);
-  const slot = readingOfPart(toy, partOf(toy, partId))?.colour ?? palette[0]?.slot ?? '';
+  const reading = readingOfPart(toy, partOf(toy, partId));
+  const slot = reading ? slotOf(palette, reading) : '';
   const dyed = (copy: Copy, k: number): Copy => {
     const name = colours[k];
     const yarn = palette.find((y) => y.slot === name);

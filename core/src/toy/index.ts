@@ -4,7 +4,7 @@ export * from './rules';
 export * from './edits';
 export * from './planEdits';
 export * from './safetyEdits';
-export { colourOf, newFile, newToy, newYarn } from './newToy';
+export { colourOf, newFile, newToy, newYarn, slotOf } from './newToy';
 export { addGauge, changeYarn, measureGauge, removeGauge } from './gaugeEdits';
 export { changeGauge, gaugeSettingsOf } from './gaugeOfPart';
 export { EMPTY_HISTORY, editBetween, record, redo, undo } from './history';

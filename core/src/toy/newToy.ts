@@ -127,6 +127,12 @@ export function withSlot(palette: readonly Yarn[], slot: string): readonly Yarn[
   ];
 }
 
+/** The slot that a part is worked in where no round says another: what its text names, else the toy's first yarn that is none of those it changes to; empty where there is none. */
+export const slotOf = (
+  palette: readonly Yarn[],
+  { colour, colours }: { colour: string | null; colours: readonly string[] },
+): string => colour ?? palette.find((y) => !colours.includes(y.slot))?.slot ?? '';
+
 /** A yarn of which only its colour is known, #rrggbb. */
 export const newYarn = (slot: string, colour: string): Yarn => ({
   slot,

@@ -1,24 +1,23 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import {
-  MOVES,
   roundDone,
   sameAgain,
   takenBack,
   tapped,
   workingOf,
-  type Move,
   type NotSame,
   type Working,
 } from '@hoppla/core/record';
 import { rewritePart } from '@hoppla/core/toy';
-import { splitLines, WORD_OF } from '@hoppla/core/notation';
+import { splitLines } from '@hoppla/core/notation';
 import type { PartModel } from '@hoppla/core/model';
-import { MainAction, Num, PlainButton, Quiet, Words } from '../../controls';
+import { MainAction, Num, PlainButton, Quiet, Scroll, Words } from '../../controls';
 import { edit, newId } from '../../documents';
 import { usePalette } from '../../theme';
 import { useToy } from '../frame/useToy';
 import { screenWords } from '../../words';
+import { TapMoves } from './TapMoves';
 
 const say = screenWords.working;
 
@@ -52,21 +51,31 @@ export function WorkAndWrite({ part, onClose }: { part: PartModel; onClose: () =
     <View
       role="region"
       aria-label={say.title}
-      style={{ padding: 12, gap: 10, borderTopWidth: 1, borderTopColor: c.line, backgroundColor: c.paper }}
+      style={{
+        flexShrink: 1,
+        minHeight: 0,
+        borderTopWidth: 1,
+        borderTopColor: c.line,
+        backgroundColor: c.paper,
+      }}
     >
-      {now ? <State now={now} line={lineOf(part, now)} /> : <Words>{say.cannot}</Words>}
-      <Asked asked={asked} onSure={leftOf(now) > 0 && now?.line ? () => finish(true) : null} />
-      <Moves
-        part={part}
-        disabled={!writing || !now}
-        onTap={(move) => write(tapped(part, move), `tap:${now?.number}`)}
-      />
-      <Foot
-        now={now}
-        onMain={() => (now?.line ? finish(false) : again())}
-        onBack={() => write(takenBack(part), null)}
-        onClose={onClose}
-      />
+      <Scroll contentContainerStyle={{ padding: 12, gap: 10 }}>
+        {now ? <State now={now} line={lineOf(part, now)} /> : <Words>{say.cannot}</Words>}
+        <Asked asked={asked} onSure={leftOf(now) > 0 && now?.line ? () => finish(true) : null} />
+        <TapMoves
+          part={part}
+          now={now}
+          disabled={!writing || !now}
+          onTap={(move, as) => write(tapped(part, move, as), `tap:${now?.number}`)}
+        >
+          <Foot
+            now={now}
+            onMain={() => (now?.line ? finish(false) : again())}
+            onBack={() => write(takenBack(part), null)}
+            onClose={onClose}
+          />
+        </TapMoves>
+      </Scroll>
     </View>
   );
 }
@@ -94,7 +103,9 @@ function State({ now, line }: { now: Working; line: string }) {
       style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', gap: 12 }}
       aria-live="polite"
     >
-      <Num fontSize={28} lineHeight={34}>{`R${now.number}`}</Num>
+      <Num fontSize={28} lineHeight={34}>
+        {now.row ? say.row(now.number) : `R${now.number}`}
+      </Num>
       <Num fontSize={20} lineHeight={26}>
         {say.made(now.made)}
       </Num>
@@ -122,7 +133,7 @@ function Foot({
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       <MainAction
-        label={now?.line ? say.done(now.number) : say.again}
+        label={now?.line ? say.done(now.number, now.row) : say.again}
         disabled={!writing || !now}
         onPress={onMain}
       />
@@ -141,34 +152,6 @@ function Asked({ asked, onSure }: { asked: string | null; onSure: (() => void) |
         {asked}
       </Words>
       {onSure ? <PlainButton label={say.allTheSame} onPress={onSure} /> : null}
-    </View>
-  );
-}
-
-/** A button a move of the hook. */
-function Moves({
-  part,
-  disabled,
-  onTap,
-}: {
-  part: PartModel;
-  disabled: boolean;
-  onTap: (move: Move) => void;
-}) {
-  return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-      {MOVES.map((move) => (
-        <View key={move} style={{ flexGrow: 1, flexBasis: 90 }}>
-          <PlainButton
-            label={
-              move === 'sc' || move === 'hdc' || move === 'dc' ? WORD_OF[part.terms][move] : say.moves[move]
-            }
-            disabled={disabled || tapped(part, move) === null}
-            onPress={() => onTap(move)}
-            grow
-          />
-        </View>
-      ))}
     </View>
   );
 }

@@ -1,6 +1,6 @@
 import { useDeferredValue, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { MainAction, PlainButton, Quiet, Title, Words } from '../../../controls';
+import { MainAction, PlainButton, Quiet, Scroll, Title, Words } from '../../../controls';
 import { useComputeAll } from '../../../compute';
 import { chooseFile, PAGE_FILES, textOfFile, useDraft, type Draft, type GivenFile } from '../../../documents';
 import { screenWords as say } from '../../../words';
@@ -46,7 +46,7 @@ export function ImportDesk({ toy, wide, onClose, onAdd, instead }: ImportDeskPro
         {found ? (
           <Became found={found} draft={draft} eyes={eyes} onEyes={setEyes} onMean={mean} onRename={rename} />
         ) : (
-          <Waiting wide={wide} onOpen={openFile} />
+          <Waiting onOpen={openFile}>{draft.text.trim() === '' ? instead : null}</Waiting>
         )}
       </View>
       <Quiet aria-live="polite" fontSize={said ? 17 : 14}>
@@ -59,7 +59,6 @@ export function ImportDesk({ toy, wide, onClose, onAdd, instead }: ImportDeskPro
           onPress={add}
         />
       </View>
-      {draft.text.trim() === '' ? instead : null}
     </View>
   );
 }
@@ -114,19 +113,20 @@ function Head({ page, onClose }: { page: boolean; onClose: (() => void) | null }
   );
 }
 
-/** Before there is a page: what can be pasted, and a file to open. */
-function Waiting({ wide, onOpen }: { wide: boolean; onOpen: (file: GivenFile) => void }) {
+/** Before there is a page: what can be pasted, a file to open, and another way to begin. */
+function Waiting({ onOpen, children }: { onOpen: (file: GivenFile) => void; children: ReactNode }) {
   const choose = async () => {
     const file = await chooseFile(PAGE_FILES);
     if (file) onOpen(file);
   };
   return (
-    <View style={{ flex: wide ? 1 : undefined, gap: 10 }}>
+    <Scroll style={{ flex: 1 }} contentContainerStyle={{ gap: 10 }}>
       <Words>{say.desk.nothing}</Words>
       <View style={{ flexDirection: 'row' }}>
         <PlainButton label={say.desk.open} onPress={() => void choose()} />
       </View>
       <Quiet>{say.desk.kinds}</Quiet>
-    </View>
+      {children}
+    </Scroll>
   );
 }
