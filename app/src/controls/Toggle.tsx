@@ -9,10 +9,12 @@ export function Toggle({
   label,
   on,
   onChange,
+  disabled,
 }: {
   label: string;
   on: boolean;
   onChange: (on: boolean) => void;
+  disabled?: boolean;
 }) {
   const c = usePalette();
   return (
@@ -20,6 +22,7 @@ export function Toggle({
       label={label}
       role="switch"
       chosen={on}
+      disabled={disabled}
       onPress={() => onChange(!on)}
       style={{
         borderWidth: 1.5,

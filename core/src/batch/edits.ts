@@ -34,6 +34,7 @@ const keeps = (batch: Batch, piece: PieceMade): boolean =>
 
 const isUntouched = (p: PieceMade): boolean =>
   Object.keys(p.stages).length === 0 &&
+  p.making === null &&
   p.notes.length === 0 &&
   p.rejected === null &&
   p.signedOff === null &&
@@ -75,9 +76,9 @@ export const setStage = (file: ToyFile, piece: string, stage: string, at: string
   }),
 });
 
-/** A stage done on the next piece of the batch that has it not; the same file where all have. */
+/** A stage done on the next piece of the batch that has it not; the same file where all have, or are made step by step. */
 export function stageOnNext(file: ToyFile, batch: string, stage: string, at: string): ToyFile {
-  const next = piecesOf(file, batch).find((p) => !(stage in p.stages));
+  const next = piecesOf(file, batch).find((p) => p.making === null && !(stage in p.stages));
   return next ? setStage(file, next.id, stage, at) : file;
 }
 

@@ -2,6 +2,7 @@ export { batchAhead, piecesOf, sizeOfBatch } from './batch';
 export type { BatchAhead, StageAhead } from './batch';
 export { daysBetween, daysLater, isDay, weekday } from './days';
 export { removeBatch, reject, setBatch, setStage, stageOnNext } from './edits';
+export { followed, freePiece, pieceOfMaking, setMaking } from './making';
 export { batchCost, batchNeeds } from './needs';
 export type { BatchNeeds, BatchYarn } from './needs';
 export { minutesOn, minutesUntil, scheduled } from './schedule';

@@ -20,13 +20,20 @@ export interface BatchNeeds {
   fill: readonly { of: string; grams: Ranged }[];
 }
 
+/** What a colour way calls a yarn: another word of the toy's own yarns is that yarn, whichever letters are capitals. */
+function nameIn(of: Materials, way: Batch['ways'][number], yarn: string): string {
+  const instead = own(way.yarns, yarn)?.trim() || yarn;
+  const known = of.yarns.find((y) => y.name.toLowerCase() === instead.toLowerCase());
+  return known?.name ?? instead;
+}
+
 /** The materials of one piece, times the pieces of each colour way. */
 export function batchNeeds(of: Materials, batch: Pick<Batch, 'ways'>): BatchNeeds {
   const n = sizeOfBatch(batch);
   const yarns = new Map<string, BatchYarn>();
   for (const way of batch.ways)
     for (const yarn of of.yarns) {
-      const name = own(way.yarns, yarn.name)?.trim() || yarn.name;
+      const name = nameIn(of, way, yarn.name);
       const so = yarns.get(name) ?? { name, metres: NOTHING, grams: NOTHING };
       yarns.set(name, {
         name,
@@ -44,22 +51,18 @@ export function batchNeeds(of: Materials, batch: Pick<Batch, 'ways'>): BatchNeed
 
 /**
  * What the materials of a whole batch cost, from the prices that the maker has said for the toy: balls are whole for all pieces
- * together. Yarns that a colour way names instead, floss and felt have none: how much of a skein or a sheet so many pieces take is
- * not known. Null while nothing has a price.
+ * together. Yarns that a colour way names and the toy has not, floss and felt have none: how much of a skein or a sheet so many
+ * pieces take is not known. Null while nothing has a price.
  */
 export function batchCost(model: ToyModel, of: Materials, batch: Pick<Batch, 'ways'>): Cost | null {
   const n = sizeOfBatch(batch);
   const times = <T extends { count: number }>(list: readonly T[]): T[] =>
     list.map((one) => ({ ...one, count: one.count * n }));
-  const instead = (way: Batch['ways'][number], name: string) => own(way.yarns, name)?.trim() ?? '';
-  const others = new Set(
-    of.yarns.flatMap((yarn) =>
-      batch.ways.map((way) => instead(way, yarn.name)).filter((name) => name !== ''),
-    ),
-  );
+  const { yarns: needed } = batchNeeds(of, batch);
+  const isOwn = (name: string) => of.yarns.some((yarn) => yarn.name === name);
+  const others = needed.filter(({ name }) => !isOwn(name)).length;
   const yarns = of.yarns.map((yarn) => {
-    const pieces = batch.ways.reduce((sum, way) => sum + (instead(way, yarn.name) === '' ? way.count : 0), 0);
-    const metres = timesRange(yarn.metres, pieces);
+    const metres = needed.find(({ name }) => name === yarn.name)?.metres ?? NOTHING;
     const { balls } = yarn;
     return { ...yarn, metres, balls: balls && { ...balls, count: ballsFor(metres.value, balls) } };
   });
@@ -75,5 +78,5 @@ export function batchCost(model: ToyModel, of: Materials, batch: Pick<Batch, 'wa
     cores: times(of.cores),
     fill: of.fill.map((fill) => ({ ...fill, grams: timesRange(fill.grams, n) })),
   });
-  return cost && { ...cost, without: cost.without + of.floss.length + of.felt.length + others.size };
+  return cost && { ...cost, without: cost.without + of.floss.length + of.felt.length + others };
 }

@@ -35,7 +35,7 @@ export interface Stage {
   learned: boolean;
 }
 
-const stageOf = (step: Step): StageId => STAGE_OF[kindOf(step.kind).sign];
+export const stageOf = (step: Step): StageId => STAGE_OF[kindOf(step.kind).sign];
 
 /** The stages of one piece that the plan has, in the order of work; minutes at the maker's own pace where the log tells it. */
 export function stagesOf(plan: Plan, pace: Pace): Stage[] {

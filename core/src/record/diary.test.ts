@@ -1,10 +1,22 @@
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
+import type { SeamSaid } from '../join';
 import { modelToy } from '../model';
 import { planOf } from '../plan';
 import { addParts, newFile, newToy, rewritePart, type Deed, type Toy } from '../toy';
 import { openFile } from '../toy/schema';
-import { changesOf, diaryLine, diaryOf, endLeft, endLine, endOf, tick, ticksOf, withDeed } from './index';
+import {
+  changesOf,
+  diaryLine,
+  diaryOf,
+  endLeft,
+  endLine,
+  endOf,
+  endSewnWith,
+  tick,
+  ticksOf,
+  withDeed,
+} from './index';
 
 const RAW = readFileSync(resolve(__dirname, '../toy/fixtures/toy-v17.json'), 'utf8');
 const opened = () => {
@@ -117,6 +129,23 @@ describe('ends of yarn that were left', () => {
     const found = endLeft(step, leftMm)!;
     expect(found.reach).toBe(reach);
     expect(endLine(model, found)).toMatch(said);
+  });
+  it('a seam is sewn with the end of the piece that sews it, and with no other', () => {
+    const sewnWith = (seam: Partial<SeamSaid>, which: 'first' | 'last') => {
+      const joins = toy.joins.map((j) =>
+        j.kind === 'sewn' ? { ...j, seam: { ...j.seam, ...seam }, edge: { ...j.edge, which } } : j,
+      );
+      const changed = modelToy({ ...toy, joins });
+      const ticks = ticksOf(planOf(changed));
+      const sews = ticks.find((t) => t.step.kind === 'sew' && t.step.part === step.part)!;
+      const found = endSewnWith(changed, ticks, sews.step);
+      return found && changed.parts.find((p) => p.part.id === found.step.part)!.name;
+    };
+    expect(sewnWith({}, 'last')).toBe('Snout');
+    expect(sewnWith({}, 'first')).toBeNull();
+    expect(sewnWith({ yarn: 'host' }, 'last')).toBe('Head');
+    expect(sewnWith({ yarn: 'host' }, 'first')).toBe('Head');
+    expect(endSewnWith(model, ticksOf(planOf(model)), step)).toBeNull();
   });
   it('nothing is said of what nobody measured, or of a step that leaves none', () => {
     expect(endLeft(step, undefined)).toBeNull();

@@ -12,14 +12,22 @@ export const endOf = (step: Step): YarnEnds | null =>
 
 const SEWS: readonly YarnEnds['job'][] = ['sew on', 'close and sew on'];
 
-/** The step that left the end with which a piece is sewn on; null for a step that sews nothing on, or sews with another yarn. */
-export const endSewnWith = (ticks: readonly Tick[], { kind, part, copy }: Step): Tick | null =>
-  (kind === 'sew' &&
-    ticks.find(({ step }) => {
-      const end = endOf(step);
-      return step.part === part && step.copy === copy && end !== null && SEWS.includes(end.job);
-    })) ||
-  null;
+/** The step that left the last end with which a piece is sewn on: its own, or its host's; null for a step that sews nothing on, with the end from before the first stitch, or with another yarn. */
+export function endSewnWith(
+  model: ToyModel,
+  ticks: readonly Tick[],
+  { kind, about, ...of }: Step,
+): Tick | null {
+  const join = kind === 'sew' ? model.sites.find((s) => s.join.id === about)?.join : undefined;
+  if (!join) return null;
+  const whose = join.seam.yarn === 'host' ? join.at : of;
+  if (whose === of && join.edge.which === 'first') return null;
+  const left = ticks.find(({ step }) => {
+    const end = endOf(step);
+    return step.part === whose.part && step.copy === whose.copy && end !== null && SEWS.includes(end.job);
+  });
+  return left ?? null;
+}
 
 /** An end as it was cut, mm, beside what its work needs: surely enough, within the need's range, or surely not. */
 export interface EndLeft {

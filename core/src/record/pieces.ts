@@ -20,6 +20,7 @@ export function addPiece(file: ToyFile, { id, at, maker }: Pick<PieceMade, 'id' 
     batch: null,
     way: '',
     stages: {},
+    making: null,
     rejected: null,
     pinsOut: 0,
     pinsIn: 0,

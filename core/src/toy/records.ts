@@ -24,6 +24,8 @@ export interface PieceMade {
   way: string;
   /** stages of a batch that are done, and when, ISO 8601 */
   stages: Readonly<Record<string, string>>;
+  /** which making of the toy it is, from 1: its stages follow what is ticked there; null where they are ticked by themselves */
+  making: number | null;
   /** why it was put aside, so that another is made in its place; null while it was not */
   rejected: string | null;
   /** pulled to its limit: it is a test piece for ever, and not for a child */

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import ICAL from 'ical.js';
 import { expect, newToy, openDemo, rewrite, SIZES, station, test } from '../maker';
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 
 const EAR = `Ear (2x, sand, 3.0 mm hook, ring = tip)
 R1: 6 sc in ring (6)
@@ -11,12 +11,36 @@ R4: (2 sc, inc) x3 (12)
 R5-6: sc around (12)
 fasten off, leave 30 cm`;
 
+const HEAD = `Head (sand)
+R1: 6 sc in ring (6)
+R2: inc x6 (12)
+R3: (sc, inc) x6 (18)
+R4-7: sc around (18)
+R8: (sc, dec) x6 (12)
+stuff
+R9: dec x6 (6)
+close`;
+
 /** A picture of one dot. */
 const DOT =
   'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==';
 
 const sheet = (page: Page) => page.getByRole('dialog');
 const close = (page: Page) => sheet(page).getByRole('button', { name: 'Close', exact: true }).click();
+
+/** Ticks by key until something is there. */
+async function pressOn(page: Page, until: Locator): Promise<void> {
+  for (let k = 0; k < 90 && !(await until.isVisible()); k++) await page.keyboard.press('ArrowRight');
+  await expect(until).toBeVisible();
+}
+
+async function addPhoto(page: Page): Promise<void> {
+  const chooser = page.waitForEvent('filechooser');
+  await sheet(page).getByRole('button', { name: 'Add a photo' }).click();
+  const file = { name: 'ear.png', mimeType: 'image/png', buffer: Buffer.from(DOT, 'base64') };
+  await (await chooser).setFiles(file);
+  await expect(sheet(page).getByRole('img', { name: /^Photo of / })).not.toHaveCount(0);
+}
 
 /** Notes what the live region of the step says from now on. */
 async function listen(page: Page): Promise<() => Promise<string[]>> {
@@ -41,10 +65,8 @@ test('what was done is told with its time: an end too short, words, a photo, a c
   await newToy(page, EAR);
   await station(page, 'Make');
   // Everything of the first ear but its last step.
-  const all = 40;
-  for (let k = 0; k < all && !(await page.getByText('Ear 1: the end that you left').isVisible()); k++)
-    await page.keyboard.press('ArrowRight');
   const end = page.getByRole('textbox', { name: 'Ear 1: the end that you left' });
+  await pressOn(page, end);
   await end.fill('40');
   await end.press('Enter');
   await expect(page.getByText(/^40 mm is too short: .* Join a new length for it\.$/)).toBeVisible();
@@ -54,11 +76,7 @@ test('what was done is told with its time: an end too short, words, a photo, a c
   await page.getByRole('button', { name: 'Diary' }).click();
   await sheet(page).getByRole('textbox', { name: 'Write something down' }).fill('The yarn splits.');
   await sheet(page).getByRole('button', { name: 'Keep it' }).click();
-  const chooser = page.waitForEvent('filechooser');
-  await sheet(page).getByRole('button', { name: 'Add a photo' }).click();
-  await (
-    await chooser
-  ).setFiles({ name: 'ear.png', mimeType: 'image/png', buffer: Buffer.from(DOT, 'base64') });
+  await addPhoto(page);
   const told = async () => {
     await expect(sheet(page).getByText('The yarn splits.')).toBeVisible();
     await expect(sheet(page).getByText('Changed meanwhile: the text of Ear')).toBeVisible();
@@ -71,10 +89,51 @@ test('what was done is told with its time: an end too short, words, a photo, a c
   await page.reload();
   await page.getByRole('button', { name: 'Diary' }).click();
   await told();
+  await close(page);
+  // The next one's picture stands beside this one's; what is taken away stands nowhere.
+  await pressOn(page, page.getByRole('button', { name: 'Make another' }));
+  await page.getByRole('button', { name: 'Make another' }).click();
+  await page.getByRole('button', { name: 'Diary' }).click();
+  await addPhoto(page);
+  await close(page);
+  await page.getByRole('button', { name: 'Compare' }).click();
+  await expect(sheet(page).getByRole('img')).toHaveCount(0);
+  await sheet(page).getByRole('radio', { name: 'Number 1' }).click();
+  await expect(sheet(page).getByRole('img', { name: /photo of /i })).toHaveCount(2);
+  await close(page);
+  await page.getByRole('button', { name: 'Diary' }).click();
+  const away = sheet(page).getByRole('button', { name: /^Take away the photo/ });
+  for (const left of [1, 0]) {
+    await away.first().click();
+    await expect(sheet(page).getByRole('img', { name: /^Photo of / })).toHaveCount(left);
+  }
+});
+
+test('an ear from its ring to its seam: made first by the maker’s own word, a stitch too many in round 4, its end measured, sewn on', async ({
+  page,
+}) => {
+  await newToy(page, `${EAR}\n\n${HEAD}`);
+  await station(page, 'Joins');
+  await page.getByRole('button', { name: /^Attach .* to / }).click();
+  await station(page, 'Make');
+  await page.getByRole('button', { name: 'All steps' }).click();
   await sheet(page)
-    .getByRole('button', { name: /^Take away the photo/ })
+    .getByRole('button', { name: /^Ear × 2 R1/ })
     .click();
-  await expect(sheet(page).getByRole('img', { name: /^Photo of / })).toBeHidden();
+  await sheet(page).getByRole('button', { name: 'Make this now: Ear 1' }).click();
+  await pressOn(page, page.getByRole('button', { name: 'Tick R4' }));
+  await page.getByRole('button', { name: 'One too many' }).click();
+  await expect(page.getByText(/instead of .*: the round uses 10 and still makes 12/)).toBeVisible();
+  const end = page.getByRole('textbox', { name: 'Ear 1: the end that you left' });
+  await pressOn(page, end);
+  await end.fill('600');
+  await end.press('Enter');
+  await expect(page.getByText(/is enough/)).toBeVisible();
+  await page.locator('body').click({ position: { x: 2, y: 2 } });
+  const seam = page.getByRole('heading', { name: /^Sew ear 1/i });
+  await pressOn(page, seam);
+  await page.keyboard.press('ArrowRight');
+  await expect(seam).toBeHidden();
 });
 
 for (const [name, viewport] of SIZES)
@@ -195,6 +254,35 @@ for (const [name, viewport] of SIZES)
       );
     });
 
+    test('a flap made up in rows: through the back loops, in another yarn, once more; nothing of it is typed', async ({
+      page,
+    }) => {
+      await page.goto('/');
+      await page.getByRole('button', { name: /^(New toy|Paste a pattern)$/ }).click();
+      await page.getByRole('radio', { name: 'chain, in rows' }).click();
+      await page.getByRole('textbox', { name: 'Stitches' }).fill('1');
+      await expect(page.getByText('A whole number from 2 to 400.')).toBeVisible();
+      await page.getByRole('textbox', { name: 'Stitches' }).fill('3');
+      await page.getByRole('button', { name: 'Begin', exact: true }).click();
+      const region = page.getByRole('region', { name: 'Work and write' });
+      await region.getByRole('switch', { name: 'More stitches, loops, yarn' }).click();
+      await region.getByRole('textbox', { name: 'Another yarn' }).fill('Moss green');
+      await region.getByRole('button', { name: 'Take it' }).click();
+      await region.getByRole('radio', { name: 'back loop' }).click();
+      await region.getByRole('button', { name: 'sc BLO', exact: true }).click();
+      await expect(region.getByText('Row 2', { exact: true })).toBeVisible();
+      await region.getByRole('radio', { name: 'both loops' }).click();
+      await region.getByRole('button', { name: 'FPdc: front post' }).click();
+      await region.getByRole('button', { name: /^inc/ }).click();
+      await expect(region.getByText('R2: ch 1, turn, with moss green: sc BLO, FPdc, inc')).toBeVisible();
+      await region.getByRole('button', { name: 'Row 2 is done' }).click();
+      for (let k = 0; k < 4; k++) await region.getByRole('button', { name: 'sc', exact: true }).click();
+      await region.getByRole('button', { name: 'Row 3 is done' }).click();
+      await region.getByRole('button', { name: 'Same as the last round' }).click();
+      await expect(region.getByText('R4: ch 1, turn, 4 sc (4)')).toBeVisible();
+      await expect(page.getByText(/fault/)).toBeHidden();
+    });
+
     test('24 charms as a batch: its days, one more done, one put aside and made anew, its calendar', async ({
       page,
     }) => {
@@ -230,10 +318,20 @@ for (const [name, viewport] of SIZES)
         ICAL.parse(readFileSync(await saved.path(), 'utf8')),
       ).getAllSubcomponents('vevent');
       expect(String(events[0].getFirstPropertyValue('dtstart'))).toBe('2031-01-06');
+      // A piece made step by step: its stages follow what is ticked.
+      await close(page);
+      await page.getByRole('button', { name: /^This is No\. 2/ }).click();
+      await expect(page.getByText(/^No\. 2.* of .*: its stages follow what is ticked here\.$/)).toBeVisible();
+      await pressOn(page, page.getByRole('button', { name: 'Make another' }));
+      await page.getByRole('button', { name: 'Batch', exact: true }).click();
+      await expect(sheet(page).getByText('Rounds: 1 of 24')).toBeVisible();
+      await expect(
+        sheet(page).getByRole('button', { name: /^No\. 2: (\d) of \1 stages done/ }),
+      ).toBeVisible();
       // It is there after a reload, in the station of records as well.
       await page.reload();
       await page.getByRole('button', { name: 'Batch', exact: true }).click();
-      await expect(sheet(page).getByText('Rounds: 0 of 24')).toBeVisible();
+      await expect(sheet(page).getByText('Rounds: 1 of 24')).toBeVisible();
       await close(page);
     });
   });

@@ -101,10 +101,12 @@ function Opened({ piece, ahead }: { piece: PieceMade; ahead: BatchAhead }) {
             key={s.id}
             label={batchWords.stages[s.id]}
             on={s.id in piece.stages}
+            disabled={piece.making !== null}
             onChange={(on) => keepRecord((so) => setStage(so, piece.id, s.id, on ? at() : null))}
           />
         ))}
       </View>
+      {piece.making === null ? null : <Quiet>{say.follows}</Quiet>}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: 8 }}>
         <Field label={say.rejectWhy} value={why} onChange={setWhy} most={200} />
         <PlainButton

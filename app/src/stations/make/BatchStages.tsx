@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { stageOnNext, type BatchAhead, type StageAhead } from '@hoppla/core/batch';
+import { piecesOf, stageOnNext, type BatchAhead, type StageAhead } from '@hoppla/core/batch';
 import type { Batch } from '@hoppla/core/toy';
 import { batchWords, daySaid, hours } from '@hoppla/core/words';
 import { PlainButton, Quiet, Words } from '../../controls';
@@ -35,8 +35,10 @@ function StageRow({
   now: boolean;
 }) {
   const c = usePalette();
-  const { writing } = useToy();
+  const { file, writing } = useToy();
   const name = batchWords.stages[stage.id];
+  // What is made step by step is not ticked by the way.
+  const free = piecesOf(file, batch.id).some((p) => p.making === null && !(stage.id in p.stages));
   const left = stage.minutes.value * (count - stage.done);
   return (
     <View
@@ -62,7 +64,7 @@ function StageRow({
       <PlainButton
         label={say.oneMore}
         spoken={say.oneMoreOf(name)}
-        disabled={!writing || stage.done >= count}
+        disabled={!writing || !free}
         onPress={() => keepRecord((so) => stageOnNext(so, batch.id, stage.id, new Date().toISOString()))}
       />
     </View>

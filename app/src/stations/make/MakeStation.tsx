@@ -24,6 +24,7 @@ import { Anywhere, Buttons } from './Buttons';
 import { EndLeft, EndSaid } from './EndLeft';
 import { MakeMat } from './MakeMat';
 import { Neighbour } from './Neighbour';
+import { PieceNow } from './PieceNow';
 import { RoundNow } from './RoundNow';
 import { StepNow } from './StepNow';
 import { Tools } from './Tools';
@@ -137,7 +138,8 @@ function Paper({ ticks, at, part, progress }: Making) {
   const before = lastDone(ticks, at, progress);
   const { changed } = whereAmI(ticks, progress);
   const hands = useHands({ now, before, progress });
-  const sewnWith = now ? endSewnWith(ticks, now.step) : null;
+  const { model } = useToy();
+  const sewnWith = now ? endSewnWith(model, ticks, now.step) : null;
   return (
     <View style={{ flex: 1, minHeight: 0, backgroundColor: c.paper }}>
       <Scroll contentContainerStyle={{ padding: 16, gap: 10 }}>
@@ -157,6 +159,7 @@ function Paper({ ticks, at, part, progress }: Making) {
         ) : null}
         <Quiet>{say.step(Math.min(at + 1, ticks.length), ticks.length)}</Quiet>
         {progress.making > 1 ? <Quiet>{say.making(progress.making)}</Quiet> : null}
+        <PieceNow progress={progress} />
         <Made ticks={ticks} at={at} progress={progress} part={part} />
         <Tools ticks={ticks} progress={progress} now={now} />
       </Scroll>

@@ -8,6 +8,7 @@ import { to14 } from './to14';
 import { to15 } from './to15';
 import { to16 } from './to16';
 import { to17 } from './to17';
+import { to18 } from './to18';
 import { to2 } from './to2';
 import { to3 } from './to3';
 import { to4 } from './to4';
@@ -35,6 +36,7 @@ const STEPS: Record<number, (file: Loose) => Loose> = {
   15: to15,
   16: to16,
   17: to17,
+  18: to18,
 };
 
 /** A file of this or an older version as one of this version. The shape is checked elsewhere; what is not a toy comes back as it is. */

@@ -24,6 +24,7 @@ export const piece = objectOf<PieceMade>({
   batch: id.allow(null).required(),
   way: words.max(80).required(),
   stages: Joi.object().pattern(word.max(40), date).required(),
+  making: count(1).allow(null).required(),
   rejected: words.allow(null).required(),
   spent: Joi.boolean().required(),
   signedOff: Joi.object({ at: date.required(), by: word.required() }).allow(null).required(),
