@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import Svg, { Defs, G, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
+import { unitWords } from '@hoppla/core/words';
 import { usePalette, FAMILY } from '../theme';
 
 /** Where the mat's origin stands and how large a millimetre is, in px. */
@@ -11,12 +12,17 @@ export interface MatView {
   originY: number;
 }
 
+/** Millimetres, or inches. */
+export type MatUnit = 'mm' | 'in';
+
 export const RULER = { left: 30, top: 22 };
 
 interface MatProps {
   width: number;
   height: number;
   view: MatView;
+  /** what its rulers and its grid count */
+  unit: MatUnit;
   /** spoken name of the picture */
   label: string;
   rulers?: boolean;
@@ -26,37 +32,50 @@ interface MatProps {
 }
 
 /** The cutting mat: a true-scale grid with rulers that count outwards from the toy and down from its top. */
-export function Mat({ width, height, view, label, rulers = true, stage, children }: MatProps) {
+export function Mat({ width, height, view, unit, label, rulers = true, stage, children }: MatProps) {
   const c = usePalette();
   const left = rulers ? RULER.left : 0;
   const top = rulers ? RULER.top : 0;
   return (
     <View style={{ width, height, backgroundColor: c.mat, overflow: 'hidden' }} role="img" aria-label={label}>
       <Svg width={width} height={height} style={{ position: 'absolute' }} aria-hidden>
-        <Grid view={view} width={width} height={height} />
+        <Grid unit={unit} view={view} width={width} height={height} />
       </Svg>
       {stage}
       <Svg width={width} height={height} style={{ position: 'absolute' }} pointerEvents="none" aria-hidden>
         <G>{children}</G>
-        {rulers ? <Rulers view={view} width={width} height={height} left={left} top={top} /> : null}
+        {rulers ? (
+          <Rulers unit={unit} view={view} width={width} height={height} left={left} top={top} />
+        ) : null}
       </Svg>
     </View>
   );
 }
 
-function Grid({ view, width, height }: { view: MatView; width: number; height: number }) {
+function Grid({
+  unit,
+  view,
+  width,
+  height,
+}: {
+  unit: MatUnit;
+  view: MatView;
+  width: number;
+  height: number;
+}) {
   const c = usePalette();
+  const { grid, stepMm } = RULING[unit];
   const layers: [number, string, number][] = [
-    [5, c.grid5, 0.7],
-    [10, c.grid10, 0.9],
-    [50, c.grid50, 1.3],
+    [grid[0] * stepMm, c.grid5, 0.7],
+    [grid[1] * stepMm, c.grid10, 0.9],
+    [grid[2] * stepMm, c.grid50, 1.3],
   ];
   return (
     <>
       <Defs>
         {layers.map(([step, opacity, weight]) => {
           const s = step * view.pxPerMm;
-          const id = `grid-${step}-${Math.round(view.pxPerMm * 1000)}-${Math.round(view.originX)}-${Math.round(view.originY)}`;
+          const id = `grid-${step.toFixed(2)}-${Math.round(view.pxPerMm * 1000)}-${Math.round(view.originX)}-${Math.round(view.originY)}`;
           return (
             <Pattern
               key={step}
@@ -84,33 +103,87 @@ function Grid({ view, width, height }: { view: MatView; width: number; height: n
           y={0}
           width={width}
           height={height}
-          fill={`url(#grid-${step}-${Math.round(view.pxPerMm * 1000)}-${Math.round(view.originX)}-${Math.round(view.originY)})`}
+          fill={`url(#grid-${step.toFixed(2)}-${Math.round(view.pxPerMm * 1000)}-${Math.round(view.originX)}-${Math.round(view.originY)})`}
         />
       ))}
     </>
   );
 }
 
-/** From how many pixels a millimetre on which ticks and numbers are drawn: at small scales a tick each mm would be a grey bar. */
-const RULERS = [
-  { from: 2.4, fine: 1, named: 10 },
-  { from: 1.2, fine: 5, named: 20 },
-  { from: 0, fine: 10, named: 50 },
-];
+/** How a mat is ruled. All but `stepMm` counts steps. */
+interface Ruling {
+  /** the smallest step, mm, and how many of them are one of the unit */
+  stepMm: number;
+  one: number;
+  /** lines of the grid: fine, middle, strong */
+  grid: readonly [number, number, number];
+  /** from how many pixels a millimetre on which ticks and numbers are drawn: at small scales a tick each step would be a grey bar */
+  rulers: readonly { from: number; fine: number; named: number }[];
+  /** steps at which a tick is long, and at which it is longer than most */
+  long: number;
+  longer: number;
+}
 
-/** Length of the tick at a millimetre, in pixels. */
-function tickOf(mm: number): number {
-  if (mm % 10 === 0) return 6;
-  return mm % 5 === 0 ? 4.5 : 3;
+const RULING: Readonly<Record<MatUnit, Ruling>> = {
+  mm: {
+    stepMm: 1,
+    one: 1,
+    grid: [5, 10, 50],
+    rulers: [
+      { from: 2.4, fine: 1, named: 10 },
+      { from: 1.2, fine: 5, named: 20 },
+      { from: 0, fine: 10, named: 50 },
+    ],
+    long: 10,
+    longer: 5,
+  },
+  // Sixteenths of an inch.
+  in: {
+    stepMm: unitWords('inch').oneMm / 16,
+    one: 16,
+    grid: [4, 8, 32],
+    rulers: [
+      { from: 4, fine: 1, named: 8 },
+      { from: 1.6, fine: 2, named: 16 },
+      { from: 0.8, fine: 4, named: 16 },
+      { from: 0, fine: 16, named: 32 },
+    ],
+    long: 16,
+    longer: 8,
+  },
+};
+
+/** How finely a scale is ticked and named that is so large. */
+const ticked = ({ rulers }: Ruling, pxPerMm: number) =>
+  // A mat without room has no scale yet.
+  rulers.find((r) => pxPerMm >= r.from) ?? rulers[rulers.length - 1];
+
+/** The ticks of a tape from its beginning, px along it; long at each whole ten or inch, longer at its halves. */
+export function tapeTicks(unit: MatUnit, pxPerMm: number, length: number): { at: number; px: number }[] {
+  const ruling = RULING[unit];
+  const { fine } = ticked(ruling, pxPerMm);
+  const each = fine * ruling.stepMm * pxPerMm;
+  return Array.from({ length: Math.floor((length + 0.01) / each) + 1 }, (_, k) => ({
+    at: k * each,
+    px: 2 * tickOf(k * fine, ruling),
+  }));
+}
+
+/** Length of the tick at a step, in pixels. */
+function tickOf(step: number, { long, longer }: Ruling): number {
+  if (step % long === 0) return 6;
+  return step % longer === 0 ? 4.5 : 3;
 }
 
 function Rulers({
+  unit,
   view,
   width,
   height,
   left,
   top,
 }: {
+  unit: MatUnit;
   view: MatView;
   width: number;
   height: number;
@@ -119,27 +192,32 @@ function Rulers({
 }) {
   const c = usePalette();
   const { pxPerMm, originX, originY } = view;
-  // A mat without room has no scale yet.
-  const { fine, named } = RULERS.find((r) => pxPerMm >= r.from) ?? RULERS[RULERS.length - 1];
-  const marks = (origin: number, from: number, to: number): { mm: number; at: number }[] => {
-    const first = Math.ceil((from - origin) / pxPerMm / fine);
-    const many = Math.ceil((to - origin) / pxPerMm / fine) - first;
+  const ruling = RULING[unit];
+  const pxPerStep = pxPerMm * ruling.stepMm;
+  const { fine, named } = ticked(ruling, pxPerMm);
+  const marks = (origin: number, from: number, to: number): { step: number; at: number }[] => {
+    const first = Math.ceil((from - origin) / pxPerStep / fine);
+    const many = Math.ceil((to - origin) / pxPerStep / fine) - first;
     return Array.from({ length: pxPerMm > 0 ? Math.max(0, many) : 0 }, (_, i) => {
-      const mm = (first + i) * fine;
-      return { mm, at: origin + mm * pxPerMm };
+      const step = (first + i) * fine;
+      return { step, at: origin + step * pxPerStep };
     });
   };
   let ticks = '';
   const words: ReactNode[] = [];
-  for (const { mm, at: x } of marks(originX, left, width)) {
-    ticks += `M${x.toFixed(1)} ${top}v${-tickOf(mm)}`;
-    if (mm % named === 0 && x > left + 8 && x < width - 8)
-      words.push(<RulerNumber key={`x${mm}`} x={x} y={11} anchor="middle" value={Math.abs(mm)} />);
+  for (const { step, at: x } of marks(originX, left, width)) {
+    ticks += `M${x.toFixed(1)} ${top}v${-tickOf(step, ruling)}`;
+    if (step % named === 0 && x > left + 8 && x < width - 8)
+      words.push(
+        <RulerNumber key={`x${step}`} x={x} y={11} anchor="middle" value={Math.abs(step) / ruling.one} />,
+      );
   }
-  for (const { mm, at: y } of marks(originY, top, height)) {
-    ticks += `M${left} ${y.toFixed(1)}h${-tickOf(mm)}`;
-    if (mm >= 0 && mm % named === 0 && y > top + 6 && y < height - 4)
-      words.push(<RulerNumber key={`y${mm}`} x={left - 8} y={y + 3.5} anchor="end" value={mm} />);
+  for (const { step, at: y } of marks(originY, top, height)) {
+    ticks += `M${left} ${y.toFixed(1)}h${-tickOf(step, ruling)}`;
+    if (step >= 0 && step % named === 0 && y > top + 6 && y < height - 4)
+      words.push(
+        <RulerNumber key={`y${step}`} x={left - 8} y={y + 3.5} anchor="end" value={step / ruling.one} />,
+      );
   }
   return (
     <>
@@ -147,7 +225,7 @@ function Rulers({
       <Rect x={0} y={0} width={left} height={height} fill={c.matDeep} />
       <Path d={`M${left} ${top}H${width}M${left} ${top}V${height}`} stroke={c.matInk2} strokeWidth={1} />
       <Path d={ticks} stroke={c.matInk2} strokeWidth={1} />
-      <RulerNumber x={4} y={11} anchor="start" value="mm" />
+      <RulerNumber x={4} y={11} anchor="start" value={unit} />
       <Path d={`M${originX - 5} ${top - 8}h10l-5 8z`} fill={c.matInk} />
       {words}
     </>

@@ -2,6 +2,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { ThemeProvider } from '../theme';
 import { numberTyped } from './Amount';
+import { tapeTicks } from './Mat';
 import { Nudge } from './Nudge';
 import { PlainButton } from './MainAction';
 import { ProblemLine } from './ProblemLine';
@@ -17,6 +18,14 @@ describe('controls', () => {
     expect(
       ['', '.', '-1', '1e5', '1e309', '0x10', 'Infinity', '1 000', '1000001', '1.2.3', '٣'].map(numberTyped),
     ).toEqual(Array(11).fill(null));
+  });
+  it('a tape is ticked in the maker’s unit: an inch in sixteenths, a centimetre in millimetres, coarser where it is small', () => {
+    const inch = tapeTicks('in', 10, 254);
+    expect([inch.length, inch[16].at, inch[8].at]).toEqual([17, 254, 127]);
+    expect(inch.map((t) => t.px).filter((px) => px === 12)).toHaveLength(2);
+    const cm = tapeTicks('mm', 10, 100);
+    expect([cm.length, cm[10].at, cm[5].px]).toEqual([11, 100, 9]);
+    expect([tapeTicks('mm', 1, 100).length, tapeTicks('in', 1, 25.4).length]).toEqual([11, 5]);
   });
   it('a nudge is named by its direction and result, and a disabled one does nothing', () => {
     const pressed = jest.fn();

@@ -1,7 +1,7 @@
 export { Amount, numberTyped } from './Amount';
 export { Go } from './Go';
-export { Mat, MatText, RULER } from './Mat';
-export type { MatView } from './Mat';
+export { Mat, MatText, RULER, tapeTicks } from './Mat';
+export type { MatUnit, MatView } from './Mat';
 export { MainAction, PlainButton } from './MainAction';
 export { DayField } from './DayField';
 export { Choice } from './Choice';
@@ -21,3 +21,4 @@ export { Tag } from './Tag';
 export { Tape } from './Tape';
 export { Toggle } from './Toggle';
 export { Num, Quiet, Title, Words } from './type';
+export { StitchLine } from './StitchLine';

@@ -173,6 +173,7 @@ export function Stage(props: StageProps) {
           width={width}
           height={height}
           view={view}
+          unit={props.units.of}
           label={props.label}
           rulers={props.rulers !== null}
           stage={

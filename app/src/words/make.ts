@@ -41,6 +41,7 @@ export const make = {
   fiveMore: 'five more',
   thisStitch: 'now',
   colourComes: (stitch: number, colour: string) => `${colour} from stitch ${stitch} on`,
+  throughLoop: (stitch: string, loop: 'front' | 'back') => `${stitch} through the ${loop} loop only`,
   stitchNow: {
     plain: (kind: string) => kind,
     second: (kind: string) => `${kind} into the same stitch`,

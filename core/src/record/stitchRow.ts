@@ -8,6 +8,8 @@ export interface RowStitch {
   into: number;
   shares: boolean;
   invisible: boolean;
+  /** the only loop it is worked through; null for both, and for none: a post, a third loop, an earlier round */
+  loop: 'front' | 'back' | null;
   /** index into the fabric's colours */
   colour: number;
   /** stitches of the round below that are still to be worked into once this one is made; null where nothing lies below */
@@ -21,6 +23,15 @@ function below(fabric: Fabric, round: number): Set<number> {
   for (let s = from; s < from + count; s++)
     for (let p = fabric.parentFrom[s]; p < fabric.parentTo[s]; p++) parents.add(p);
   return parents;
+}
+
+/** Through which loop alone of a stitch a round is worked, the round as the ledger names it. */
+function onlyLoop({ front, back }: Fabric, stitch: number, by: number): RowStitch['loop'] {
+  const [inFront, behind] = [front[stitch] === by, back[stitch] === by];
+  if (inFront === behind) return null;
+  // An invisible decrease covers the loop behind, and is no choice of the maker's.
+  if (inFront && back[stitch] === HIDDEN) return null;
+  return inFront ? 'front' : 'back';
 }
 
 /**
@@ -40,6 +51,7 @@ export function stitchRow(fabric: Fabric, round: number): RowStitch[] {
       kind: KINDS[fabric.kind[s]],
       into: end - first,
       shares,
+      loop: end > first ? onlyLoop(fabric, first, fabric.rounds[round].reading + 1) : null,
       invisible: end - first > 1 && fabric.back[first] === HIDDEN,
       colour: fabric.colour[s],
       left: all.size === 0 ? null : all.size - used.size,

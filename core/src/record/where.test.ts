@@ -205,6 +205,16 @@ describe('where am I', () => {
     const shrinking = stitchRow(model.parts[0].fabric, 4);
     expect([shrinking[2].into, shrinking[2].invisible, shrinking[2].left]).toEqual([2, true, 20]);
     expect(stitchRow(model.parts[0].fabric, 0).map((s) => s.left)).toEqual(Array(6).fill(null));
+    // Through one loop alone: told; what is round a post or covers a loop is no choice of loops.
+    const loops =
+      'Ear\nR1: 6 sc in ring\nR2: inc x6 (12)\nR3: 2 sc BLO, 2 sc FLO, inc BLO, 2 FPdc, invdec, 3 sc (12)';
+    const told = modelToy(addParts(newToy('E', newId), loops, newId)).parts[0].fabric;
+    const letter = { back: 'b', front: 'f' };
+    expect(
+      stitchRow(told, 2)
+        .map((s) => (s.loop ? letter[s.loop] : '.'))
+        .join(''),
+    ).toBe('bbffbb......');
     // The answer leads to the tick of the round.
     const [answer] = whereItIs(model, { ...NOTHING, rounds: 3, made: 4 });
     const ticks = ticksOf(planOf(model));

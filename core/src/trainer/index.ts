@@ -1,5 +1,6 @@
 export {
   countable,
+  increasesIn,
   isRight,
   learned,
   litAt,
@@ -7,5 +8,6 @@ export {
   MOST_LEVEL,
   NEW_LEARNER,
   nextQuestion,
+  rowMade,
 } from './trainer';
 export type { Learner, Question } from './trainer';

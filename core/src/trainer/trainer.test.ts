@@ -4,12 +4,14 @@ import { read } from '../notation';
 import { dappleFile, modelToy, rillFile } from '../model';
 import {
   countable,
+  increasesIn,
   isRight,
   learned,
   litAt,
   MOST_LEVEL,
   NEW_LEARNER,
   nextQuestion,
+  rowMade,
   type Learner,
 } from './index';
 
@@ -25,7 +27,7 @@ const from = (numbers: readonly number[]) => {
 
 describe('learning to count', () => {
   it('any question has one right answer, told by the fabric or by reading the lines anew', () => {
-    const asked = { stitch: 0, between: 0, fault: 0 };
+    const asked = { stitch: 0, between: 0, fault: 0, missed: 0 };
     fc.assert(
       fc.property(
         fc.constantFrom(...toys),
@@ -50,6 +52,21 @@ describe('learning to count', () => {
             return;
           }
           const { count, number } = part.fabric.rounds[q.round];
+          if (q.ask === 'missed') {
+            // Written out by hand: the round as it came off the hook is made by this increase missed, and by no other.
+            const made = (missed: number) =>
+              rowMade(part, { round: q.round, missed })
+                .map((s) => (s.shares ? 'I' : 's'))
+                .join('');
+            const all = increasesIn(part, q.round);
+            const rows = Array.from({ length: all }, (_, k) => made(k + 1));
+            expect([new Set(rows).size, rows[0].length]).toEqual([all, count - 1]);
+            expect(rows.every((row) => row.split('I').length === all)).toBe(true);
+            expect(rows.map((_, k) => isRight(model, q, [k + 1]))).toEqual(
+              rows.map((_, k) => k + 1 === q.missed),
+            );
+            return;
+          }
           if (q.ask === 'between') {
             expect(q.to).toBeLessThanOrEqual(count);
             expect(isRight(model, q, [q.to - q.from - 1])).toBe(true);

@@ -1,6 +1,7 @@
 import { polarOf } from '../address';
 import type { PartForm } from '../form';
 import type { PartModel, ToyModel } from '../model';
+import { stitchRow, type RowStitch } from '../record';
 
 /** What is asked of who learns to count. Rounds are indices of the part's own; stitches count from 1. */
 export type Question =
@@ -9,7 +10,9 @@ export type Question =
   /** two stitches of a round are lit: how many stitches lie between them? */
   | { ask: 'between'; part: string; round: number; from: number; to: number }
   /** one line of the text does not add up: which one? */
-  | { ask: 'fault'; part: string; lines: readonly string[]; wrong: number };
+  | { ask: 'fault'; part: string; lines: readonly string[]; wrong: number }
+  /** a round as it came off the hook, with one of its increases missed: which of them, from 1? */
+  | { ask: 'missed'; part: string; round: number; missed: number };
 
 /** How hard the questions are, from 1. */
 export const MOST_LEVEL = 3;
@@ -68,9 +71,12 @@ export function nextQuestion(model: ToyModel, level: number, random: () => numbe
   const last = Math.min(rounds.length - 1, 2 + 3 * level);
   const round = between(1, last, random);
   const asks =
-    level === 1 ? (['stitch', 'stitch', 'fault'] as const) : (['stitch', 'between', 'fault'] as const);
+    level === 1
+      ? (['stitch', 'stitch', 'fault', 'missed'] as const)
+      : (['stitch', 'between', 'fault', 'missed'] as const);
   const ask = pick(asks, random);
   const id = part.part.id;
+  if (ask === 'missed') return missedIn(part, level, random) ?? { ask: 'stitch', part: id, round, stitch: 1 };
   if (ask === 'fault') return faultIn(part, random) ?? { ask: 'stitch', part: id, round, stitch: 1 };
   const stitch = stitchIn(part, round, level, random);
   if (ask === 'stitch' || rounds[round].count < 4) return { ask: 'stitch', part: id, round, stitch };
@@ -93,8 +99,39 @@ function faultIn(part: PartModel, random: () => number): Question | null {
   return { ask: 'fault', part: part.part.id, lines: spoiled, wrong };
 }
 
-/** Whether an answer is right: round as its number and stitch, how many lie between, or the line from 0. */
+/** Where the second stitches of the increases of a round are, from the first on. */
+const increasesOf = (part: PartModel, round: number): number[] =>
+  stitchRow(part.fabric, round).flatMap((stitch, k) => (stitch.shares ? [k] : []));
+
+/** Of fewer there is nothing to compare one with. */
+const FEWEST_INCREASES = 3;
+
+/** A round with increases, of which one was not made; a longer one the higher the level. */
+function missedIn(part: PartModel, level: number, random: () => number): Question | null {
+  const found = part.fabric.rounds.flatMap(({ count }, round) => {
+    const many = increasesOf(part, round).length;
+    return many >= FEWEST_INCREASES && count <= LONGEST_ROUND * level ? [{ round, many }] : [];
+  });
+  if (found.length === 0) return null;
+  const { round, many } = pick(found, random);
+  return { ask: 'missed', part: part.part.id, round, missed: between(1, many, random) };
+}
+
+/** Stitches of a round that one can look over at the first level. */
+const LONGEST_ROUND = 24;
+
+/** The round as it came off the hook: the increase that was missed is one stitch. */
+export function rowMade(part: PartModel, { round, missed }: { round: number; missed: number }): RowStitch[] {
+  const gone = increasesOf(part, round)[missed - 1];
+  return stitchRow(part.fabric, round).filter((_, k) => k !== gone);
+}
+
+/** How many increases the round should have. */
+export const increasesIn = (part: PartModel, round: number): number => increasesOf(part, round).length;
+
+/** Whether an answer is right: round as its number and stitch, how many lie between, the line from 0, or the increase from 1. */
 export function isRight(model: ToyModel, q: Question, answer: readonly number[]): boolean {
+  if (q.ask === 'missed') return answer[0] === q.missed;
   if (q.ask === 'fault') return answer[0] === q.wrong;
   if (q.ask === 'between') return answer[0] === q.to - q.from - 1;
   const part = model.parts.find((p) => p.part.id === q.part);

@@ -136,7 +136,7 @@ export function FaceMat({
   const { pxPerMm, originX, originY } = view;
   if (!own)
     return (
-      <Mat width={width} height={height} view={view} label={part.name}>
+      <Mat width={width} height={height} view={view} unit={units.of} label={part.name}>
         {null}
       </Mat>
     );

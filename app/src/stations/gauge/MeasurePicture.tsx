@@ -51,7 +51,7 @@ export function MeasurePicture({ part, measured, said, width, height }: PictureP
     return <PartPicture part={part} measured={measured} width={width} height={height} label={label} />;
   const view = viewOf(measured.way, shared);
   return (
-    <Mat width={width} height={height} view={view} label={label}>
+    <Mat width={width} height={height} view={view} unit={units.of} label={label}>
       {measured.way === 'stitches' ? <TenStitches {...shared} {...view} /> : null}
       {measured.way === 'rounds' ? <TenRounds {...shared} {...view} /> : null}
       {measured.way === 'wander' ? (
@@ -115,7 +115,13 @@ function PartPicture({
   const piece = model.pieces.find((p) => p.part === part.part.id);
   if (!piece)
     return (
-      <Mat width={width} height={height} view={{ pxPerMm: 3, originX: width / 2, originY: 40 }} label={label}>
+      <Mat
+        width={width}
+        height={height}
+        view={{ pxPerMm: 3, originX: width / 2, originY: 40 }}
+        unit={units.of}
+        label={label}
+      >
         {null}
       </Mat>
     );
@@ -132,13 +138,21 @@ function PartPicture({
     originY + (ringUp ? (round?.heightMm ?? 0) : part.form.heightMm - (round?.heightMm ?? 0)) * pxPerMm;
   const value = units.length(expected(measured, part));
   return (
-    <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} label={label}>
+    <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} unit={units.of} label={label}>
       <ToyPicture scene={scene} x={originX} y={originY - scene.top * pxPerMm} pxPerMm={pxPerMm} bare />
       {measured.on === 'width' ? (
-        <TapeAlong x={x0} y={y1 + 6} length={x1 - x0} pxPerMm={pxPerMm} text={value} />
+        <TapeAlong x={x0} y={y1 + 6} length={x1 - x0} unit={units.of} pxPerMm={pxPerMm} text={value} />
       ) : null}
       {measured.on === 'height' ? (
-        <TapeAlong x={x1 + 10} y={originY} length={y1 - originY} pxPerMm={pxPerMm} text={value} upright />
+        <TapeAlong
+          x={x1 + 10}
+          y={originY}
+          length={y1 - originY}
+          unit={units.of}
+          pxPerMm={pxPerMm}
+          text={value}
+          upright
+        />
       ) : null}
       {measured.on === 'girth' ? (
         <Girth x0={x0} girthY={girthY} x1={x1} middle={middle} y1={y1} value={value} />

@@ -1,7 +1,7 @@
 import { shade } from '@hoppla/core/picture';
 import { G, Path, Rect } from 'react-native-svg';
 import { type UnitWords } from '@hoppla/core/words';
-import { MatText, RULER } from '../../controls';
+import { MatText, RULER, tapeTicks, type MatUnit } from '../../controls';
 import { usePalette } from '../../theme';
 import { TAPE } from './MeasurePicture';
 
@@ -62,6 +62,7 @@ export function TapeAlong({
   y,
   length,
   upright,
+  unit,
   pxPerMm,
   text,
 }: {
@@ -69,17 +70,14 @@ export function TapeAlong({
   y: number;
   length: number;
   upright?: boolean;
+  unit: MatUnit;
   pxPerMm: number;
   text: string;
 }) {
   const c = usePalette();
-  let ticks = '';
-  for (let mm = 0; mm * pxPerMm <= length + 0.01; mm++) {
-    const at = mm * pxPerMm;
-    const long = mm % 10 === 0 ? 13 : mm % 5 === 0 ? 9 : 5;
-    if (pxPerMm < 3 && mm % 5 !== 0) continue;
-    ticks += upright ? `M${x} ${y + at}h${long}` : `M${x + at} ${y}v${long}`;
-  }
+  const ticks = tapeTicks(unit, pxPerMm, length)
+    .map(({ at, px }) => (upright ? `M${x} ${y + at}h${px}` : `M${x + at} ${y}v${px}`))
+    .join('');
   return (
     <G>
       <Rect x={x} y={y} width={upright ? 98 : length} height={upright ? length : TAPE} fill={c.tape} />
@@ -120,6 +118,7 @@ export function TenStitches(p: Shared & View) {
         x={x}
         y={y + 12}
         length={10 * w}
+        unit={p.units.of}
         pxPerMm={p.pxPerMm}
         text={p.units.length(10 * p.stitchMm)}
       />
@@ -146,6 +145,7 @@ export function TenRounds(p: Shared & View) {
         x={x}
         y={y}
         length={10 * h}
+        unit={p.units.of}
         pxPerMm={p.pxPerMm}
         text={p.units.length(10 * p.roundMm)}
         upright

@@ -1,19 +1,15 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import Svg, { G, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { WORD_OF } from '@hoppla/core/notation';
 import { stitchRow, stitchWithin, type RowStitch, type Tick } from '@hoppla/core/record';
 import type { PartModel } from '@hoppla/core/model';
-import { Nudge, Num, Quiet } from '../../controls';
+import { Nudge, Num, Quiet, StitchLine } from '../../controls';
 import { note } from '../../documents';
-import { FAMILY, usePalette } from '../../theme';
 import { useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
 import { screenWords } from '../../words';
 
 const say = screenWords.make;
-/** px of one stitch on the row. */
-const CELL = { width: 20, height: 40 };
 const FIVE = 5;
 
 /** The round stitch by stitch as it is worked: what is made, what is made now, and how much of the round below is left. */
@@ -33,7 +29,7 @@ export function StitchRow({ tick: t, part, made }: { tick: Tick; part: PartModel
         </Num>
         <Quiet aria-live="polite">{leftWords(left, now, row.length)}</Quiet>
       </View>
-      <Row row={row} now={now} width={room} left={part.gauge.hand === 'left'} />
+      <StitchLine row={row} now={now} width={room} left={part.gauge.hand === 'left'} />
       {now < row.length ? <Quiet>{nowWords(row, now, part)}</Quiet> : null}
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <Nudge
@@ -84,99 +80,8 @@ function nowWords(row: readonly RowStitch[], now: number, part: PartModel): stri
 }
 
 /** One stitch in words: into how many, and whether into the same one again. */
-function stitchWords({ kind, into, shares, invisible }: RowStitch, part: PartModel): string {
-  const name = WORD_OF[part.terms][kind];
+function stitchWords({ kind, into, shares, invisible, loop }: RowStitch, part: PartModel): string {
+  const name = loop ? say.throughLoop(WORD_OF[part.terms][kind], loop) : WORD_OF[part.terms][kind];
   if (into > 1) return invisible ? say.stitchNow.hidden(name, into) : say.stitchNow.together(name, into);
   return shares ? say.stitchNow.second(name) : say.stitchNow.plain(name);
-}
-
-/** Lines of stitches, from the marker on; for a left hand they grow to the left. */
-function Row({
-  row,
-  now,
-  width,
-  left,
-}: {
-  row: readonly RowStitch[];
-  now: number;
-  width: number;
-  left: boolean;
-}) {
-  const each = Math.max(FIVE, Math.floor(width / CELL.width / FIVE) * FIVE);
-  const lines = Math.ceil(row.length / each);
-  const across = Math.min(each, row.length) * CELL.width;
-  return (
-    <Svg width={across} height={lines * CELL.height} aria-hidden>
-      {row.map((stitch, k) => {
-        const along = (k % each) * CELL.width;
-        return (
-          <Cell
-            key={k}
-            no={k + 1}
-            stitch={stitch}
-            made={k < now}
-            here={k === now}
-            x={left ? across - along - CELL.width : along}
-            y={Math.floor(k / each) * CELL.height}
-          />
-        );
-      })}
-    </Svg>
-  );
-}
-
-/** One stitch of the row; every fifth has its number. */
-function Cell({
-  no,
-  stitch,
-  made,
-  here,
-  x,
-  y,
-}: {
-  no: number;
-  stitch: RowStitch;
-  made: boolean;
-  here: boolean;
-  x: number;
-  y: number;
-}) {
-  const c = usePalette();
-  const strong = made || here;
-  return (
-    <G>
-      {here ? <Rect x={x} y={y} width={CELL.width} height={CELL.height - 12} fill={c.tape} /> : null}
-      <Path
-        d={drawn(stitch, x, y + 3)}
-        stroke={here ? c.tapeInk : c.ink}
-        strokeOpacity={strong ? 1 : 0.4}
-        strokeWidth={strong ? 3 : 1.6}
-        strokeLinecap="round"
-        strokeLinejoin="round"
-        fill="none"
-      />
-      {no % FIVE === 0 ? (
-        <SvgText
-          x={x + CELL.width / 2}
-          y={y + CELL.height - 2}
-          fontSize={10}
-          textAnchor="middle"
-          fontFamily={FAMILY.number}
-          fill={c.ink2}
-        >
-          {String(no)}
-        </SvgText>
-      ) : null}
-    </G>
-  );
-}
-
-/** A stitch as it stands in the edge: a v; the second of two in one leans on the first; two together are closed above. */
-function drawn({ into, shares }: RowStitch, x: number, y: number): string {
-  const [l, m, r] = [x + 4, x + CELL.width / 2, x + CELL.width - 4];
-  const [top, foot] = [y + 2, y + 20];
-  if (into > 1) return `M${l} ${foot}L${m} ${top}L${r} ${foot}`;
-  return shares
-    ? `M${l - 6} ${foot}L${m} ${top}M${l - 6} ${foot}L${r} ${top + 6}`
-    : `M${l} ${top}L${m} ${foot}L${r} ${top}`;
 }

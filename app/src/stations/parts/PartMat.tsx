@@ -60,7 +60,13 @@ export function PartMat({ part, width, height }: { part: PartModel; width: numbe
   const atRest = viewName(hold) === 'front' && hold.zoom === 1 && hold.panX === 0 && hold.panY === 0;
   if (!shown)
     return (
-      <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} label={say.parts.noRounds}>
+      <Mat
+        width={width}
+        height={height}
+        view={{ pxPerMm, originX, originY }}
+        unit={units.of}
+        label={say.parts.noRounds}
+      >
         {null}
       </Mat>
     );

@@ -5,9 +5,30 @@ import { Circle, G, Path } from 'react-native-svg';
 import { frameAt, type Polar } from '@hoppla/core/address';
 import { turn } from '@hoppla/core/join';
 import { modelOf, type ToyModel } from '@hoppla/core/model';
-import { isRight, learned, litAt, markerAt, nextQuestion, type Question } from '@hoppla/core/trainer';
+import { gatheredWords, printItems, WORD_OF } from '@hoppla/core/notation';
+import {
+  increasesIn,
+  isRight,
+  learned,
+  litAt,
+  markerAt,
+  nextQuestion,
+  rowMade,
+  type Question,
+} from '@hoppla/core/trainer';
 import { unitWords } from '@hoppla/core/words';
-import { Field, MainAction, Num, numberTyped, PlainButton, Quiet, Sheet, Title, Words } from '../../controls';
+import {
+  Field,
+  MainAction,
+  Num,
+  numberTyped,
+  PlainButton,
+  Quiet,
+  Sheet,
+  StitchLine,
+  Title,
+  Words,
+} from '../../controls';
 import { useDevice } from '../../documents';
 import { Stage, type Hold } from '../../stage';
 import { usePalette } from '../../theme';
@@ -46,7 +67,8 @@ export function TrainerSheet({ model, onClose }: { model: ToyModel; onClose: () 
         {learner.asked > 0 ? <Num fontSize={22}>{say.score(learner.right, learner.asked)}</Num> : null}
         <Quiet>{say.level(learner.level)}</Quiet>
       </View>
-      {question.ask === 'fault' ? null : <OnPart model={model} question={question} />}
+      {question.ask === 'missed' ? <OnHook model={model} question={question} /> : null}
+      {isLit(question) ? <OnPart model={model} question={question} /> : null}
       <Title role="heading" aria-level={3}>
         {say.asks[question.ask]}
       </Title>
@@ -56,6 +78,7 @@ export function TrainerSheet({ model, onClose }: { model: ToyModel; onClose: () 
       <Quiet>{say.how[question.ask]}</Quiet>
       <Answering
         key={JSON.stringify(question)}
+        model={model}
         question={question}
         done={answered !== null}
         onAnswer={answer}
@@ -71,16 +94,22 @@ function told(model: ToyModel, q: Question, right: boolean): string {
   const part = modelOf(model, q.part);
   const { label } = part.fabric.rounds[q.round];
   if (q.ask === 'stitch') return `${head} ${say.stitchIs(label, q.stitch)}`;
+  if (q.ask === 'missed') {
+    const { count } = part.fabric.rounds[q.round];
+    return `${head} ${say.missedIs(q.missed, label, count - 1, count)}`;
+  }
   const n = q.to - q.from - 1;
   return `${head} ${say.betweenIs(n, q.to - q.from, q.to - q.from + 1)}`;
 }
 
-/** The numbers that are typed, or the line that is chosen. */
+/** The numbers that are typed, or the line or the increase that is chosen. */
 function Answering({
+  model,
   question,
   done,
   onAnswer,
 }: {
+  model: ToyModel;
   question: Question;
   done: boolean;
   onAnswer: (numbers: readonly number[]) => void;
@@ -92,6 +121,14 @@ function Answering({
       <View style={{ gap: 8 }}>
         {question.lines.map((line, k) => (
           <PlainButton key={line} label={line} disabled={done} onPress={() => onAnswer([k])} />
+        ))}
+      </View>
+    );
+  if (question.ask === 'missed')
+    return (
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {Array.from({ length: increasesIn(modelOf(model, question.part), question.round) }, (_, k) => (
+          <PlainButton key={k} label={String(k + 1)} disabled={done} onPress={() => onAnswer([k + 1])} />
         ))}
       </View>
     );
@@ -117,7 +154,7 @@ function Answering({
 }
 
 /** The part by itself, turned so that the marker and what is lit are seen; it is only looked at, as touching it would tell. */
-function OnPart({ model, question }: { model: ToyModel; question: Exclude<Question, { ask: 'fault' }> }) {
+function OnPart({ model, question }: { model: ToyModel; question: Lit }) {
   const c = usePalette();
   const units = unitWords(model.toy.settings.units);
   const { width, wide } = useRoom();
@@ -166,8 +203,36 @@ function OnPart({ model, question }: { model: ToyModel; question: Exclude<Questi
   );
 }
 
-const litOf = (q: Exclude<Question, { ask: 'fault' }>): number[] =>
-  q.ask === 'stitch' ? [q.stitch] : [q.from, q.to];
+/** A question about stitches that are lit on the toy. */
+type Lit = Extract<Question, { ask: 'stitch' | 'between' }>;
+const isLit = (q: Question): q is Lit => q.ask === 'stitch' || q.ask === 'between';
+const litOf = (q: Lit): number[] => (q.ask === 'stitch' ? [q.stitch] : [q.from, q.to]);
+
+/** The round as it is written, and as it came off the hook. */
+function OnHook({ model, question }: { model: ToyModel; question: Extract<Question, { ask: 'missed' }> }) {
+  const { width, wide } = useRoom();
+  const part = modelOf(model, question.part);
+  const { label, reading } = part.fabric.rounds[question.round];
+  const row = rowMade(part, question);
+  const words = row.flatMap((stitch, k) =>
+    stitch.shares ? [] : [row[k + 1]?.shares ? 'inc' : WORD_OF[part.terms][stitch.kind]],
+  );
+  return (
+    <View style={{ gap: 8 }}>
+      <Num fontSize={20} lineHeight={26}>
+        {say.asWritten(label, printItems(part.reading.rounds[reading].items, part.terms))}
+      </Num>
+      <View role="img" aria-label={say.asMade(gatheredWords(words))}>
+        <StitchLine
+          row={row}
+          now={row.length}
+          width={Math.min(wide ? 520 : width - 84, 520)}
+          left={part.gauge.hand === 'left'}
+        />
+      </View>
+    </View>
+  );
+}
 
 /** The marker at the start of the round. */
 function Marker({ x, y }: { x: number; y: number }) {
