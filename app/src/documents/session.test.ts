@@ -37,6 +37,8 @@ describe('what is open', () => {
     const typed = (name: string, at: number) => named(name, at, 'type:p');
     expect(after(...open, typed('a', 0), typed('ab', 900), typed('abc', 1800)).history.past).toHaveLength(1);
     expect(after(...open, typed('a', 0), typed('ab', 1100)).history.past).toHaveLength(2);
+    // The clock was set back an hour meanwhile: that is no second.
+    expect(after(...open, typed('a', 3_600_500), typed('ab', 500)).history.past).toHaveLength(2);
     expect(
       after(...open, typed('a', 0), { what: 'undone', at: 50 }, typed('ab', 100)).history.past,
     ).toHaveLength(1);

@@ -106,7 +106,7 @@ function redesigned(file: ToyFile, toy: Toy, at: number): ToyFile {
 
 function edited(now: Session, e: Extract<Happened, { what: 'edited' }>): Session {
   if (!mayWrite(now) || e.toy === now.file.toy) return now;
-  const gathering = e.gather !== null && e.at - now.lastEditAt < PAUSE_MS;
+  const gathering = e.gather !== null && Math.abs(e.at - now.lastEditAt) < PAUSE_MS;
   const change = editBetween(e.name, e.focus, now.file.toy, e.toy, e.gather);
   return {
     ...now,

@@ -37,6 +37,8 @@ export const desk = {
   kinds: 'Text, Markdown, HTML, PDF or .docx: choose it, or drop it on the page. It is read in this browser.',
   reading: 'Reading the page …',
   opening: (name: string) => `Reading “${name}” …`,
+  stop: 'Stop reading it',
+  stopped: (name: string) => `“${name}” was not read: you stopped it.`,
   dropHere: 'Drop the file: it is read here and goes nowhere else.',
   refused: {
     'no text': (name: string) =>
@@ -45,6 +47,8 @@ export const desk = {
       `“${name}” holds pictures of words, and no words that can be read. Type the rounds here, or paste them from where they can be marked.`,
     locked: (name: string) =>
       `“${name}” is locked with a password. Open it with your own reader, mark the words and paste them here.`,
+    long: (name: string) =>
+      `“${name}” was not read after a minute: it is very large, or damaged. Open it with your own reader, mark the words and paste them here.`,
     damaged: (name: string) =>
       `“${name}” is damaged: it could not be read to its end. Open it with another program, mark the words and paste them here.`,
   } satisfies Record<string, (name: string) => string>,

@@ -107,6 +107,30 @@ test('files of other kinds are refused in words; HTML and a word processor’s f
   await expect(page.getByText('1 part, 3 rounds')).toBeVisible();
 });
 
+test('a file that is not read to its end is let go: nothing hangs, and a page can be typed', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: /^(New toy|Paste a pattern)$/ }).click();
+  // The reader of PDFs never comes.
+  await page.route(/pdfWorker/, () => undefined);
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Open a file' }).click(),
+  ]);
+  await chooser.setFiles({
+    name: 'long.pdf',
+    mimeType: 'application/pdf',
+    buffer: Buffer.from('%PDF-1.7 words'),
+  });
+  await expect(page.getByText('Reading “long.pdf” …')).toBeVisible();
+  await page.getByRole('button', { name: 'Stop reading it' }).click();
+  await expect(page.getByText('“long.pdf” was not read: you stopped it.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Stop reading it' })).toBeHidden();
+  await field(page).fill('Paw\nR1: 6 sc in ring (6)');
+  await expect(page.getByText('1 part, 1 round')).toBeVisible();
+});
+
 /** Two parts beside each other under one title, as printed leaflets have them. */
 const LEAFLET = `<style>body{font:11pt serif} .two{column-count:2;column-gap:40px} p{margin:0 0 3px}</style>
 <h1>Dunlin chick, a small one for the windowsill and for the pocket</h1>

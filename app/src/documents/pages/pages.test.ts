@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
 import { textOfFile, type Readers } from '.';
+import { Stopped } from './away';
 import { textOfHtml, textOfPaste } from './html';
 
 const bytes = (text: string): Uint8Array<ArrayBuffer> =>
@@ -36,15 +37,27 @@ describe('files of words', () => {
     ['a PDF with a password', 'a.pdf', '%PDF-locked', 'locked'],
     ['a torn PDF', 'a.pdf', '%PDF-torn', 'damaged'],
   ])('%s is refused with its reason', async (_, name, raw, why) =>
-    expect(await textOfFile(name, bytes(raw), readers)).toEqual({ state: 'refused', why }),
+    expect(await textOfFile(name, bytes(raw), { readers })).toEqual({ state: 'refused', why }),
   );
+  it.each([
+    ['stopped', { state: 'stopped' }],
+    ['long', { state: 'refused', why: 'long' }],
+  ] as const)('what is %s is no damage', async (why, told) => {
+    const never = () => Promise.reject(new Stopped(why));
+    for (const name of ['a.pdf', 'a.docx'])
+      expect(
+        await textOfFile(name, bytes(name === 'a.pdf' ? '%PDF-1.7' : 'PK\u0003\u0004'), {
+          readers: { pdf: never, docx: never },
+        }),
+      ).toEqual(told);
+  });
   it('a word processor’s file is read', async () =>
-    expect(await textOfFile('a.docx', bytes('PK\u0003\u0004R1: 6 sc'), readers)).toEqual({
+    expect(await textOfFile('a.docx', bytes('PK\u0003\u0004R1: 6 sc'), { readers })).toEqual({
       state: 'read',
       text: 'R1: 6 sc',
     }));
   it('a PDF is one by what it holds, not by its name', async () =>
-    expect(await textOfFile('page.txt', bytes('%PDF-R1: 6 sc'), readers)).toEqual({
+    expect(await textOfFile('page.txt', bytes('%PDF-R1: 6 sc'), { readers })).toEqual({
       state: 'read',
       text: 'R1: 6 sc',
     }));

@@ -83,6 +83,7 @@ export function useBringIn(names: readonly string[], tell: (told: Told) => void)
       return null;
     }
     const read = await textOfFile(name, bytes);
+    if (read.state === 'stopped') return null;
     return read.state === 'refused'
       ? { words: say.desk.refused[read.why](name), fault: true }
       : { page: await pageOf(read.text, name.replace(/\.[^.]*$/, '')) };

@@ -23,7 +23,7 @@ interface ImportDeskProps {
 export function ImportDesk({ toy, wide, onClose, onAdd, instead }: ImportDeskProps) {
   const { draft, kept, change, drop } = useDraft(toy);
   const [eyes, setEyes] = useState(false);
-  const { said, setSaid, openFile } = useOpenedFile(draft, change);
+  const { said, setSaid, openFile, stop } = useOpenedFile(draft, change);
   const found = useDeskReading(useDeferredValue(draft));
   const add = () => {
     onAdd(draft, eyes);
@@ -52,6 +52,7 @@ export function ImportDesk({ toy, wide, onClose, onAdd, instead }: ImportDeskPro
       <Quiet aria-live="polite" fontSize={said ? 17 : 14}>
         {said ?? stateOf(draft, found, kept)}
       </Quiet>
+      {stop ? <PlainButton label={say.desk.stop} onPress={stop} /> : null}
       <View style={{ flexDirection: 'row' }}>
         <MainAction
           label={say.parts.addThese(found?.parts ?? 0)}
@@ -91,14 +92,20 @@ function useOpenedFile(draft: Draft, change: (draft: Draft) => void) {
   useEffect(() => {
     latest.current = draft;
   });
+  const [reading, setReading] = useState<AbortController | null>(null);
   const openFile = async ({ name, bytes }: GivenFile): Promise<void> => {
+    const now = new AbortController();
+    setReading(now);
     setSaid(say.desk.opening(name));
-    const page = await textOfFile(name, bytes);
+    const page = await textOfFile(name, bytes, { signal: now.signal });
+    setReading(null);
+    if (page.state === 'stopped') return setSaid(say.desk.stopped(name));
     if (page.state === 'refused') return setSaid(say.desk.refused[page.why](name));
     setSaid(null);
     change(withPage(latest.current, page.text));
   };
-  return { said, setSaid, openFile: (file: GivenFile) => void openFile(file) };
+  const stop = reading && (() => reading.abort());
+  return { said, setSaid, openFile: (file: GivenFile) => void openFile(file), stop };
 }
 
 function Head({ page, onClose }: { page: boolean; onClose: (() => void) | null }) {

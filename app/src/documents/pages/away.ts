@@ -1,0 +1,33 @@
+import { wrap, type Remote } from 'comlink';
+
+/** A file that is not read after so long is not going to be: it is damaged, or far too large. ms */
+const LONGEST_MS = 60_000;
+
+/** Ended by the maker, or because it took too long. */
+export class Stopped extends Error {
+  constructor(readonly why: 'stopped' | 'long') {
+    super(why);
+  }
+}
+
+/** Runs a reader in a worker of its own, which ends with it: when it is done, fails, takes too long, or is no longer wanted. */
+export async function away<T, Found>(
+  worker: Worker,
+  run: (reader: Remote<T>) => Promise<Found>,
+  signal?: AbortSignal,
+): Promise<Found> {
+  let limit: ReturnType<typeof setTimeout> | undefined;
+  try {
+    return await Promise.race([
+      run(wrap<T>(worker)),
+      new Promise<never>((_, reject) => {
+        limit = setTimeout(() => reject(new Stopped('long')), LONGEST_MS);
+        signal?.addEventListener('abort', () => reject(new Stopped('stopped')));
+        worker.addEventListener('error', () => reject(new Error('the reader broke')));
+      }),
+    ]);
+  } finally {
+    clearTimeout(limit);
+    worker.terminate();
+  }
+}
