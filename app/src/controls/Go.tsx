@@ -1,6 +1,6 @@
 import { Link, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
-import { Pressable, StyleSheet, type StyleProp, type ViewStyle } from 'react-native';
+import { Pressable, StyleSheet, View, type StyleProp, type ViewStyle } from 'react-native';
 
 interface GoProps {
   /** spoken name; left out when the words inside say it all */
@@ -26,3 +26,10 @@ export function Go({ label, to, children, style, here }: GoProps) {
     </Link>
   );
 }
+
+/** Like `Go`, and the page is loaded anew there: from one toy straight to another, as two of them are never open in one page. */
+export const GoAnew = ({ to, children }: { to: string; children: ReactNode }) => (
+  <View style={{ minHeight: 44, minWidth: 44, justifyContent: 'center' }} {...({ href: to } as object)}>
+    {children}
+  </View>
+);

@@ -1,5 +1,5 @@
 export { Amount, numberTyped } from './Amount';
-export { Go } from './Go';
+export { Go, GoAnew } from './Go';
 export { Mat, MatText, RULER, tapeTicks } from './Mat';
 export type { MatUnit, MatView } from './Mat';
 export { MainAction, PlainButton } from './MainAction';

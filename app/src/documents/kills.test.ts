@@ -87,4 +87,4 @@ test(`${share(200)} kills of the page while ticking, counting and measuring: eve
   expect(opened.state).toBe('open');
   if (opened.state === 'open')
     expect(progressOf(opened.file.log)).toEqual(progressOf(page.open.openToyNow().file!.log));
-}, 120_000);
+}, 600_000);

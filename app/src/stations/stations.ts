@@ -31,6 +31,9 @@ export const STATION_IDS = Object.keys(STATIONS) as StationId[];
 export const stationOf = (id: string | undefined): Station | null =>
   STATION_IDS.includes(id as StationId) ? STATIONS[id as StationId] : null;
 
-/** The address of a station. */
+/** The address of a station as it stands in the browser. */
+export const addressOf = (toy: string, station: StationId): string => `/toy/${toy}/${station}`;
+
+/** The address of a station, for the router. */
 export const hrefOf = (toy: string, station: StationId, part?: string) =>
   ({ pathname: `/toy/[id]/${station}`, params: part ? { id: toy, part } : { id: toy } }) as const;

@@ -10,7 +10,7 @@ export { changeGauge, gaugeSettingsOf } from './gaugeOfPart';
 export { EMPTY_HISTORY, editBetween, record, redo, undo } from './history';
 export type { Edit, Focus, History } from './history';
 export { keptFile } from './migrate';
-export { duplicatePart, movePart } from './partRow';
+export { duplicatePart, movePart, partInto } from './partRow';
 export { freeName, isUntouched } from './naming';
 export { reapplied } from './reapply';
 export { mentions, otherTitles } from './titles';

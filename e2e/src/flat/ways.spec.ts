@@ -1,4 +1,16 @@
-import { benchWithRill, EAR, expect, HEAD, kept, madeFor, newToy, PHONE, station, test } from '../maker';
+import {
+  benchWithRill,
+  EAR,
+  expect,
+  HEAD,
+  kept,
+  madeFor,
+  newToy,
+  openDemo,
+  PHONE,
+  station,
+  test,
+} from '../maker';
 
 test.use({ viewport: PHONE });
 
@@ -90,4 +102,23 @@ test('a pair of heads: eyes are planned for both, told once', async ({ page }) =
       .or(page.getByText(/1 \/|1 of/))
       .first(),
   ).toBeVisible();
+});
+
+test('a part into another toy: it is the last one there, with its rounds, and here it stays', async ({
+  page,
+}) => {
+  await openDemo(page, 'Rill');
+  await station(page, 'Parts');
+  await page.getByRole('button', { name: 'Into another toy' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Ruby', exact: true }).click();
+  await expect(page.getByRole('dialog').getByText('Snout is the last part of Ruby now.')).toBeVisible();
+  await page.getByRole('dialog').getByRole('link', { name: 'Open Ruby' }).click();
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await expect(page.getByRole('heading', { level: 1, name: /Ruby/ })).toBeVisible();
+  await page.getByRole('radio', { name: /^Snout/ }).click();
+  await expect(page.getByRole('textbox', { name: 'Rounds of this part' })).toContainText('Snout');
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Open Rill' }).click();
+  await station(page, 'Parts');
+  await expect(page.getByRole('radio', { name: /^Snout/ })).toBeVisible();
 });
