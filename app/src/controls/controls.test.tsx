@@ -2,7 +2,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { ThemeProvider } from '../theme';
 import { numberTyped } from './Amount';
-import { tapeTicks } from './Mat';
+import { tapeTicks } from './ruling';
 import { Nudge } from './Nudge';
 import { PlainButton } from './MainAction';
 import { ProblemLine } from './ProblemLine';

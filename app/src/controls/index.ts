@@ -1,7 +1,9 @@
 export { Amount, numberTyped } from './Amount';
 export { Go, GoAnew } from './Go';
-export { Mat, MatText, RULER, tapeTicks } from './Mat';
-export type { MatUnit, MatView } from './Mat';
+export { Mat, MatText, RULER } from './Mat';
+export { tapeTicks } from './ruling';
+export type { MatUnit } from './ruling';
+export type { MatView } from './Mat';
 export { MainAction, PlainButton } from './MainAction';
 export { DayField } from './DayField';
 export { Choice } from './Choice';

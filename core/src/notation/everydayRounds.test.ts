@@ -175,6 +175,34 @@ describe('chains in everyday words', () => {
       expect(parts[0].rounds.map((r) => r.made).filter((made) => made !== 11)).toEqual([10, 10]);
     }
   });
+  it.each([
+    'ch 12, join',
+    'ch 12, sl st to join',
+    'Ch 12 and join with a sl st to form a ring',
+    'ch 12, join to first ch with sl st',
+    'ch 12, sl st in first ch',
+  ])('a closed chain and the round on it in one line: %s', (closed) => {
+    for (const label of ['R1: ', 'Rnd 1: ', ''])
+      for (const between of [', ', ', ch 1, ', ', then '])
+        for (const work of [
+          'sc in each ch (12)',
+          '12 sc (12)',
+          'sc in each ch around (12)',
+          'sc around (12)',
+        ])
+          for (const next of ['R2: 12 sc (12)', 'R2: sc around (12)']) {
+            const { parts } = read(`Cuff\n${label}${closed}${between}${work}\n${next}`);
+            expect([label, between, work, parts[0].problems]).toEqual([label, between, work, []]);
+            const [chain, first, second] = parts[0].rounds.map((r) => [r.number, r.made]);
+            expect([chain, first, second]).toEqual([
+              [0, 12],
+              [1, 12],
+              [2, 12],
+            ]);
+          }
+    const wrong = read(`Cuff\nR1: ${closed}, 11 sc (12)`).parts[0];
+    expect(wrong.problems.some((p) => p.severity === 'error')).toBe(true);
+  });
   it.each(everyday['ovals of twelve'])('an oval: %s', (words) => {
     const { parts } = read(`Shoe\nR1: ${words}\nR2: sc around (12)`);
     expect(parts.flatMap((p) => p.problems.filter((x) => x.severity === 'error'))).toEqual([]);

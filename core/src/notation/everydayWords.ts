@@ -178,7 +178,7 @@ export const EVERYDAY_WORDS: readonly Phrase[] = [
   },
   // `join in first sc with sl st`, `close with sl st`, `sl st to join round`
   {
-    said: /(?<=[,.;]\s{1,3})(?:(?:close|end|finish)\s+with\s+(?:an?\s+)?(?:sl\s?st|ss|slip\s?stitch)|join\s+(?:in|to)\s+(?:the\s+)?(?:first|1st)\s+(?:sc|dc|hdc|st|stitch)\s+with\s+(?:an?\s+)?(?:sl\s?st|ss|slip\s?stitch)|(?:sl\s?st|ss|slip\s?stitch)\s+to\s+join\s+(?:the\s+)?(?:round|rnd))(?=\s*(?:$|[.,;(=[]))/g,
+    said: /(?<=[,.;]\s{1,3})(?:(?:close|end|finish)\s+with\s+(?:an?\s+)?(?:sl\s?st|ss|slip\s?stitch)|join\s+(?:in|to)\s+(?:the\s+)?(?:first|1st)\s+(?:sc|dc|hdc|st|stitch|ch|chain)\s+with\s+(?:an?\s+)?(?:sl\s?st|ss|slip\s?stitch)|(?:sl\s?st|ss|slip\s?stitch)\s+to\s+join\s+(?:the\s+)?(?:round|rnd))(?=\s*(?:$|[.,;(=[]))/g,
     tersely: 'join',
   },
   { said: /(?<=[,.;]\s{1,3})(?:end|finish)\s+with\s+(?=\d{1,3}\s?(?:sc|dc|hdc)\b)/g, tersely: '' },

@@ -104,6 +104,8 @@ export class PartCounter extends WorkedLines {
   }
 
   private round(line: number, node: RoundNode): Problem[] {
+    const two = tubeAndRound(node);
+    if (two) return two.flatMap((one) => this.round(line, one));
     const chain = this.chain;
     this.chain = null;
     const along = chain ? this.workedInto(chain, node) : null;
@@ -242,6 +244,21 @@ function bareChain(node: RoundNode): { count: number; first: number | null; ring
   return only.type === 'stitch' && only.kind === 'ch' && typeof only.times === 'number' && only.times > 1
     ? { count: only.times, first: null, ring: false }
     : null;
+}
+
+/** `R1: ch 24, join, sc in each ch (24)`: the closed chain, and the round on it; null for every other line. */
+function tubeAndRound(node: RoundNode): [RoundNode, RoundNode] | null {
+  const at = node.items.findIndex((item) => item.type === 'start');
+  const start = node.items[at];
+  if (start?.type !== 'start' || start.start !== 'tube') return null;
+  const [chain, items] = [node.items.slice(0, at + 1), node.items.slice(at + 1)];
+  if (!items.some((item) => item.type !== 'sign')) return null;
+  // The round on it is the first one, whether or not it says so.
+  const before = { first: 0, last: 0, toTaste: false, row: false, bare: false, span: start.span };
+  return [
+    { ...node, items: chain, stated: null, label: node.label ? null : before },
+    { ...node, items },
+  ];
 }
 
 /** The yarn that a round says before its first stitch; null where it says none. */

@@ -94,8 +94,7 @@ describe('worked and written', () => {
               // A round of one yarn and again of another is a text that no one writes: twice a round is enough.
               if (k >= taps.length) colour = null;
               toy = with_(toy, tapped(partIn(toy), move, { loops, colour })!);
-              const through =
-                loops === null ? '' : loops === 'front' ? ' in front loop only' : ' in back loop only';
+              const through = loops === null ? '' : ` in ${loops} loop only`;
               if (colour !== null) words.push(`with ${colour}`);
               words.push(`${BY_HAND[move].words}${through}`);
               left -= BY_HAND[move].eats;

@@ -113,15 +113,10 @@ function PartPicture({
 }) {
   const { model, units } = useToy();
   const piece = model.pieces.find((p) => p.part === part.part.id);
+  const mat = { width, height, label, unit: units.of };
   if (!piece)
     return (
-      <Mat
-        width={width}
-        height={height}
-        view={{ pxPerMm: 3, originX: width / 2, originY: 40 }}
-        unit={units.of}
-        label={label}
-      >
+      <Mat {...mat} view={{ pxPerMm: 3, originX: width / 2, originY: 40 }}>
         {null}
       </Mat>
     );
@@ -137,22 +132,13 @@ function PartPicture({
   const girthY =
     originY + (ringUp ? (round?.heightMm ?? 0) : part.form.heightMm - (round?.heightMm ?? 0)) * pxPerMm;
   const value = units.length(expected(measured, part));
+  const tape = { unit: units.of, pxPerMm, text: value };
   return (
-    <Mat width={width} height={height} view={{ pxPerMm, originX, originY }} unit={units.of} label={label}>
+    <Mat {...mat} view={{ pxPerMm, originX, originY }}>
       <ToyPicture scene={scene} x={originX} y={originY - scene.top * pxPerMm} pxPerMm={pxPerMm} bare />
-      {measured.on === 'width' ? (
-        <TapeAlong x={x0} y={y1 + 6} length={x1 - x0} unit={units.of} pxPerMm={pxPerMm} text={value} />
-      ) : null}
+      {measured.on === 'width' ? <TapeAlong x={x0} y={y1 + 6} length={x1 - x0} {...tape} /> : null}
       {measured.on === 'height' ? (
-        <TapeAlong
-          x={x1 + 10}
-          y={originY}
-          length={y1 - originY}
-          unit={units.of}
-          pxPerMm={pxPerMm}
-          text={value}
-          upright
-        />
+        <TapeAlong x={x1 + 10} y={originY} length={y1 - originY} {...tape} upright />
       ) : null}
       {measured.on === 'girth' ? (
         <Girth x0={x0} girthY={girthY} x1={x1} middle={middle} y1={y1} value={value} />

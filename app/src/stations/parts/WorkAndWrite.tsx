@@ -20,6 +20,8 @@ import { screenWords } from '../../words';
 import { TapMoves } from './TapMoves';
 
 const say = screenWords.working;
+/** Below the text, as high as it needs and no higher than there is room. */
+const BELOW = { flexShrink: 1, minHeight: 0, borderTopWidth: 1 } as const;
 
 /** Made up on the hook and written meanwhile: each stitch is a tap, the round is gathered, counted and written. */
 export function WorkAndWrite({ part, onClose }: { part: PartModel; onClose: () => void }) {
@@ -29,13 +31,7 @@ export function WorkAndWrite({ part, onClose }: { part: PartModel; onClose: () =
   const now = workingOf(part);
   const write = (text: string | null, gather: string | null) => {
     setAsked(null);
-    if (text === null) return;
-    edit(
-      say.title,
-      { station: 'parts', part: part.part.id },
-      (so) => rewritePart(so, part.part.id, text, newId),
-      gather,
-    );
+    if (text !== null) rewritten(part.part.id, text, gather);
   };
   const finish = (sure: boolean) => {
     const left = leftOf(now);
@@ -51,13 +47,7 @@ export function WorkAndWrite({ part, onClose }: { part: PartModel; onClose: () =
     <View
       role="region"
       aria-label={say.title}
-      style={{
-        flexShrink: 1,
-        minHeight: 0,
-        borderTopWidth: 1,
-        borderTopColor: c.line,
-        backgroundColor: c.paper,
-      }}
+      style={{ ...BELOW, borderTopColor: c.line, backgroundColor: c.paper }}
     >
       <Scroll contentContainerStyle={{ padding: 12, gap: 10 }}>
         {now ? <State now={now} line={lineOf(part, now)} /> : <Words>{say.cannot}</Words>}
@@ -79,6 +69,9 @@ export function WorkAndWrite({ part, onClose }: { part: PartModel; onClose: () =
     </View>
   );
 }
+
+const rewritten = (part: string, text: string, gather: string | null) =>
+  edit(say.title, { station: 'parts', part }, (so) => rewritePart(so, part, text, newId), gather);
 
 const leftOf = (now: Working | null): number =>
   now === null || now.offered === null ? 0 : now.offered - now.eaten;
