@@ -62,7 +62,7 @@ export const removeBatch = (file: ToyFile, id: string): ToyFile => ({
   batches: file.batches.filter((b) => b.id !== id),
   pieces: file.pieces.flatMap((p) => {
     if (p.batch !== id) return [p];
-    return isUntouched(p) ? [] : [{ ...p, batch: null }];
+    return isUntouched(p) ? [] : [{ ...p, batch: null, making: null }];
   }),
 });
 

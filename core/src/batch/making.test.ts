@@ -8,6 +8,7 @@ import {
   pieceOfMaking,
   piecesOf,
   reject,
+  removeBatch,
   setBatch,
   setMaking,
   stageOnNext,
@@ -71,5 +72,7 @@ describe('a piece of a batch that is made step by step', () => {
     // A piece that is at the table does not go when fewer are wanted.
     const fewer = setBatch(bound, { ...WEEK, ways: [{ name: 'rust', count: 1, yarns: {} }] }, made);
     expect(piecesOf(fewer, 'market').map((p) => p.id)).toEqual([first.id]);
+    // A batch that is given up has no piece at the table.
+    expect(pieceOfMaking(removeBatch(ticked(bound, ...ticks), 'market'), 1)).toBeNull();
   });
 });

@@ -218,7 +218,7 @@ export function hangContext(model: ToyModel, host: Placed, joinId: string): Hang
   const { fabric } = host.form;
   return {
     things: [...features, ...parts],
-    colours: fabric.colours.map((c) => c.toLowerCase()),
+    colours: fabric.colours.filter((c) => c !== '').map((c) => c.toLowerCase()),
     roundsUp: toyDirections(host).up[2] > 0,
     numbers: fabric.rounds.map((r) => r.number),
   };

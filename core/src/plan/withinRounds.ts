@@ -1,6 +1,7 @@
 import type { Fabric, FabricRound } from '../fabric';
 import { ENDS, TIME } from '../figures';
 import type { PartModel, ToyModel } from '../model';
+import { slotOf } from '../toy';
 import { planWords as say, type UnitWords } from '../words';
 
 /** Another colour inside a round: made in the last pull-through of the stitch before. */
@@ -55,8 +56,13 @@ export function changeWords(
 const COUNT_EVERY = 4;
 
 /** Whether the round is counted when it is done: it changes the count, it closes or opens a run of plain ones, or nobody sees the stitches. */
-export function countsNow({ toy }: Pick<ToyModel, 'toy'>, { fabric }: PartModel, round: number): boolean {
-  const hardToSee = toy.palette.some((y) => y.slot === fabric.colours[0] && y.hardToSee === true);
+export function countsNow(
+  { toy }: Pick<ToyModel, 'toy'>,
+  { fabric, reading }: PartModel,
+  round: number,
+): boolean {
+  const slot = slotOf(toy.palette, reading);
+  const hardToSee = toy.palette.some((y) => y.slot === slot && y.hardToSee === true);
   if (hardToSee || round === 0) return true;
   const [before, now] = [fabric.rounds[round - 1], fabric.rounds[round]];
   if (before.count !== now.count) return true;

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { buildFabric, type Fabric } from '../fabric';
 import { modelToy } from '../model';
 import { materialsOf, planOf } from '../plan';
-import { gatheredWords, read } from '../notation';
+import { gatheredWords, read, type Terms } from '../notation';
 import { addParts, changeSettings, newToy, rewritePart, type Toy } from '../toy';
 import {
   begunPart,
@@ -19,8 +19,12 @@ import {
 
 let n = 0;
 const newId = () => `k${++n}`;
-const begun = (stitches = 6, how: Beginning = 'ring'): Toy =>
-  addParts(newToy('K', newId), begunPart('Leaf', how, stitches, 'us'), newId);
+/** A part that is begun in a toy whose terms are settled: a part is there already. */
+const begun = (stitches = 6, how: Beginning = 'ring', terms: Terms = 'us'): Toy => {
+  const settled = changeSettings(addParts(newToy('K', newId), 'Bud\nR1: 6 sc in ring (6)', newId), { terms });
+  const toy = addParts(settled, begunPart('Leaf', how, stitches, terms), newId);
+  return { ...toy, parts: toy.parts.slice(1) };
+};
 const partIn = (toy: Toy) => modelToy(toy).parts[0];
 const with_ = (toy: Toy, text: string): Toy => rewritePart(toy, toy.parts[0].id, text, newId);
 const tap = (toy: Toy, ...moves: Move[]): Toy =>
@@ -72,10 +76,11 @@ describe('worked and written', () => {
         fc.integer({ min: 4, max: 8 }),
         fc.constantFrom<Beginning>('ring', 'rows', 'tube', 'oval'),
         fc.array(pattern, { minLength: 1, maxLength: 4 }),
-        (stitches, how, patterns) => {
-          let toy = begun(stitches, how);
+        fc.constantFrom<Terms>('us', 'uk'),
+        (stitches, how, patterns, terms) => {
+          let toy = begun(stitches, how, terms);
           let offered = how === 'oval' ? 2 * stitches + 4 : stitches;
-          const flat = [textOf(toy).split('\n')[1]];
+          const flat = [textOf(begun(stitches, how)).split('\n')[1]];
           patterns.forEach((taps, index) => {
             const words: string[] = [];
             let [left, made] = [offered, 0];

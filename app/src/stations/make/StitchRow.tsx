@@ -72,11 +72,12 @@ function leftWords(left: number | null, now: number, count: number): string {
 /** The stitch that is made now, its colour where the part has several, and where the next colour comes. */
 function nowWords(row: readonly RowStitch[], now: number, part: PartModel): string {
   const { colours } = part.fabric;
-  const said = `${say.thisStitch}: ${stitchWords(row[now], part)}`;
+  const { [row[now].colour]: yarn } = colours;
+  const said = `${say.thisStitch}: ${stitchWords(row[now], part)}${yarn && colours.length > 1 ? `, ${yarn}` : ''}`;
   if (colours.length < 2) return said;
   const next = row.findIndex((s, k) => k > now && s.colour !== row[now].colour);
   const coming = next < 0 ? '' : `; ${say.colourComes(next + 1, colours[row[next].colour])}`;
-  return `${said}, ${colours[row[now].colour]}${coming}`;
+  return `${said}${coming}`;
 }
 
 /** One stitch in words: into how many, and whether into the same one again. */
