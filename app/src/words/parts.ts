@@ -61,6 +61,7 @@ export const parts = {
   fills: { empty: 'empty', soft: 'soft', medium: 'medium', firm: 'firm' },
   stitches: (n: number) => plural(n, 'stitch', 'stitches'),
   atLine: (n: number) => `line ${n}`,
+  underWay: 'in work',
   faults: (n: number) => (n === 1 ? '1 fault' : `${n} faults`),
   nextFault: 'go to the next fault',
   allAddUp: (rounds: number, word: string, n: number) =>

@@ -15,7 +15,18 @@ import { screenWords as say } from '../../words';
 const DIMENSION = 100;
 
 /** The part on the mat at true scale with its width and height, as it stands on the toy or as it is held while it is worked. */
-export function PartMat({ part, width, height }: { part: PartModel; width: number; height: number }) {
+export function PartMat({
+  part,
+  underWay,
+  width,
+  height,
+}: {
+  part: PartModel;
+  /** the line that is being tapped: what it lacks yet is no fault */
+  underWay: number | null;
+  width: number;
+  height: number;
+}) {
   const c = usePalette();
   const { model, units } = useToy();
   const [held, setHeld] = useState<Held>('toy');
@@ -47,12 +58,7 @@ export function PartMat({ part, width, height }: { part: PartModel; width: numbe
     y(bottom),
     originY + seen.h * pxPerMm,
   ];
-  const faultyReading = part.reading.rounds.findIndex((_, i) =>
-    part.reading.lines.some(
-      (l) => l.rounds[0] <= i && i < l.rounds[1] && l.problems.some((p) => p.severity === 'error'),
-    ),
-  );
-  const faulty = faultyReading < 0 ? -1 : part.fabric.rounds.findIndex((r) => r.reading === faultyReading);
+  const faulty = firstFaulty(part, underWay);
   const ringUp = held === 'toy' && part.ringIs !== 'sole' && part.ringIs !== 'chin';
   const label = `${part.name}: ${units.bare(size.width.value)} ${say.parts.wide(units.of)}, ${units.bare(size.height.value)} ${say.parts.tall(units.of)}`;
   const marks =
@@ -225,4 +231,13 @@ function FaultyRound({
       </SvgText>
     </G>
   );
+}
+
+/** The first round that does not add up, as an index of the fabric; -1 where all do. */
+function firstFaulty({ reading, fabric }: PartModel, underWay: number | null): number {
+  const wrong = reading.lines.filter(
+    (l) => l.line !== underWay && l.problems.some((p) => p.severity === 'error'),
+  );
+  const at = reading.rounds.findIndex((_, i) => wrong.some((l) => l.rounds[0] <= i && i < l.rounds[1]));
+  return at < 0 ? -1 : fabric.rounds.findIndex((r) => r.reading === at);
 }

@@ -3,6 +3,7 @@ import { useRef, useState, type RefObject } from 'react';
 import { View } from 'react-native';
 import { read, splitLines } from '@hoppla/core/notation';
 import { addParts, changePart, changeTerms, removePart, rewritePart } from '@hoppla/core/toy';
+import { workingOf } from '@hoppla/core/record';
 import { acceptEyes, acceptNeedle, type PartModel } from '@hoppla/core/model';
 import { PlainButton, Quiet, Scroll, Words } from '../../controls';
 import { edit, isNewName, newId, openToyNow, type Draft } from '../../documents';
@@ -28,7 +29,7 @@ const STRIP = 58;
 export function PartsStation() {
   const c = usePalette();
   const room = useRoom();
-  const { width, height, wide } = room;
+  const { wide } = room;
   const { part, model, toy, writing, choosePart } = useToy();
   const [adding, setAdding] = useState(false);
   const [tapping, setTapping] = useState(false);
@@ -53,16 +54,14 @@ export function PartsStation() {
       />
     );
   }
-  const matHeight = wide
-    ? height - 56 - STRIP
-    : matAbove(room, { least: 130, most: 240, share: 0.25, needs: 128 });
-  const paperWidth = wide ? Math.min(560, width * 0.45) : width;
-  const strip = <PartsStrip onAdd={writing ? () => setAdding(true) : null} />;
+  const { matWidth, matHeight, paperWidth } = sizesIn(room);
+  const underWay = tapping ? (workingOf(part)?.line ?? null) : null;
+  const strip = <PartsStrip onAdd={writing ? () => setAdding(true) : null} underWay={underWay} />;
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
       <View>
-        <PartMat part={part} width={wide ? width - RAIL - paperWidth : width} height={matHeight} />
-        <View style={{ width: wide ? width - RAIL - paperWidth : width, height: STRIP }}>{strip}</View>
+        <PartMat part={part} underWay={underWay} width={matWidth} height={matHeight} />
+        <View style={{ width: matWidth, height: STRIP }}>{strip}</View>
       </View>
       <View style={{ flex: wide ? undefined : 1, width: paperWidth, minHeight: 0, backgroundColor: c.paper }}>
         <Scroll keyboardShouldPersistTaps="handled">
@@ -74,6 +73,18 @@ export function PartsStation() {
       </View>
     </View>
   );
+}
+
+/** Mat and paper beside each other, or one above the other. */
+function sizesIn(room: ReturnType<typeof useRoom>) {
+  const { width, height, wide } = room;
+  const paperWidth = wide ? Math.min(560, width * 0.45) : width;
+  const above = () => matAbove(room, { least: 130, most: 240, share: 0.25, needs: 128 });
+  return {
+    paperWidth,
+    matWidth: wide ? width - RAIL - paperWidth : width,
+    matHeight: wide ? height - 56 - STRIP : above(),
+  };
 }
 
 /** How rounds come into the text: keys for what is hard to type, or stitches that are tapped. */

@@ -10,7 +10,7 @@ import { screenWords as say } from '../../words';
 const TALL = 38;
 
 /** All parts as small silhouettes at one scale, with how many and whether they add up. */
-export function PartsStrip({ onAdd }: { onAdd: (() => void) | null }) {
+export function PartsStrip({ onAdd, underWay }: { onAdd: (() => void) | null; underWay: number | null }) {
   const c = usePalette();
   const { model, part, choosePart } = useToy();
   const most = Math.max(40, ...model.parts.map((p) => Math.max(p.form.heightMm, p.form.widthMm * 0.6)));
@@ -27,6 +27,7 @@ export function PartsStrip({ onAdd }: { onAdd: (() => void) | null }) {
               key={p.part.id}
               part={p}
               chosen={p === part}
+              underWay={p === part ? underWay : null}
               pxPerMm={TALL / most}
               colour={yarnColour(model, p.part.id, p.copies[0]?.id ?? '')}
               onPress={() => choosePart(p.part.id)}
@@ -65,18 +66,21 @@ function Silhouette({ form, pxPerMm, colour }: { form: PartForm; pxPerMm: number
 function StripPart({
   part,
   chosen,
+  underWay,
   pxPerMm,
   colour,
   onPress,
 }: {
   part: PartModel;
   chosen: boolean;
+  /** the line that is being tapped: what it lacks yet is no fault */
+  underWay: number | null;
   pxPerMm: number;
   colour: string;
   onPress: () => void;
 }) {
   const c = usePalette();
-  const errors = part.problems.filter((p) => p.severity === 'error').length;
+  const errors = errorsIn(part.problems) - errorsIn(lineAt(part, underWay)?.problems ?? []);
   return (
     <Press
       chosen={chosen}
@@ -93,13 +97,34 @@ function StripPart({
       }}
     >
       <Silhouette form={part.form} pxPerMm={pxPerMm} colour={colour} />
-      <StripWords chosen={chosen} part={part} errors={errors} />
+      <StripWords chosen={chosen} part={part} errors={errors} told={told(part, errors, underWay)} />
     </Press>
   );
 }
 
+const errorsIn = (problems: readonly { severity: string }[]): number =>
+  problems.filter((p) => p.severity === 'error').length;
+const lineAt = ({ reading }: PartModel, line: number | null) => reading.lines.find((l) => l.line === line);
+
+/** Whether it adds up. */
+function told({ fabric }: PartModel, errors: number, underWay: number | null): string {
+  if (fabric.rounds.length === 0) return say.parts.noRounds;
+  if (errors > 0) return `! ${say.parts.faults(errors)}`;
+  return underWay === null ? `✓ ${say.parts.stitches(fabric.stitches)}` : say.parts.underWay;
+}
+
 /** Its name, and how many. */
-function StripWords({ chosen, part, errors }: { chosen: boolean; part: PartModel; errors: number }) {
+function StripWords({
+  chosen,
+  part,
+  errors,
+  told: words,
+}: {
+  chosen: boolean;
+  part: PartModel;
+  errors: number;
+  told: string;
+}) {
   const c = usePalette();
   return (
     <View>
@@ -110,11 +135,7 @@ function StripWords({ chosen, part, errors }: { chosen: boolean; part: PartModel
         color={c.matInk}
       >{`${part.name}${part.copies.length > 1 ? ` × ${part.copies.length}` : ''}`}</Words>
       <Words fontSize={13} lineHeight={16} color={errors ? c.coral : c.matInk2}>
-        {part.fabric.rounds.length === 0
-          ? say.parts.noRounds
-          : errors
-            ? `! ${say.parts.faults(errors)}`
-            : `✓ ${say.parts.stitches(part.fabric.stitches)}`}
+        {words}
       </Words>
     </View>
   );
