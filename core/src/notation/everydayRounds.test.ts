@@ -184,12 +184,7 @@ describe('chains in everyday words', () => {
   ])('a closed chain and the round on it in one line: %s', (closed) => {
     for (const label of ['R1: ', 'Rnd 1: ', ''])
       for (const between of [', ', ', ch 1, ', ', then '])
-        for (const work of [
-          'sc in each ch (12)',
-          '12 sc (12)',
-          'sc in each ch around (12)',
-          'sc around (12)',
-        ])
+        for (const work of ['sc in each ch (12)', '12 sc (12)', 'sc in each ch around', 'sc around (12)'])
           for (const next of ['R2: 12 sc (12)', 'R2: sc around (12)']) {
             const { parts } = read(`Cuff\n${label}${closed}${between}${work}\n${next}`);
             expect([label, between, work, parts[0].problems]).toEqual([label, between, work, []]);

@@ -246,12 +246,16 @@ function bareChain(node: RoundNode): { count: number; first: number | null; ring
     : null;
 }
 
+/** A longer chain is one to be worked on. */
+const HIGHEST = 4;
+
 /** `R1: ch 24, join, sc in each ch (24)`: the closed chain, and the round on it; null for every other line. */
 function tubeAndRound(node: RoundNode): [RoundNode, RoundNode] | null {
   const at = node.items.findIndex((item) => item.type === 'start');
   const start = node.items[at];
   if (start?.type !== 'start' || start.start !== 'tube') return null;
-  const [chain, items] = [node.items.slice(0, at + 1), node.items.slice(at + 1)];
+  const chain = node.items.slice(0, at + 1);
+  const items = node.items.slice(at + 1).map(climbing);
   if (!items.some((item) => item.type !== 'sign')) return null;
   // The round on it is the first one, whether or not it says so.
   const before = { first: 0, last: 0, toTaste: false, row: false, bare: false, span: start.span };
@@ -259,6 +263,15 @@ function tubeAndRound(node: RoundNode): [RoundNode, RoundNode] | null {
     { ...node, items: chain, stated: null, label: node.label ? null : before },
     { ...node, items },
   ];
+}
+
+/** A chain before the first stitch of a round only climbs. */
+function climbing(item: Item, at: number): Item {
+  if (at > 0 || item.type !== 'stitch' || item.kind !== 'ch') return item;
+  const chain = Number(item.times);
+  return chain <= HIGHEST
+    ? { type: 'sign', sign: 'turning-chain', chain, counts: false, span: item.span }
+    : item;
 }
 
 /** The yarn that a round says before its first stitch; null where it says none. */
