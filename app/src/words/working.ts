@@ -37,6 +37,7 @@ export const working = {
   yarn: 'On the hook',
   another: 'Another yarn',
   takeYarn: 'Take it',
+  noYarn: (name: string) => `“${name}” would be read as something else in the rounds: give it another name.`,
   done: (n: number, row: boolean) => `${row ? 'Row' : 'Round'} ${n} is done`,
   again: 'Same as the last round',
   back: 'Take one back',

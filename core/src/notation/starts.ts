@@ -67,9 +67,12 @@ function takeIntoIt(c: Cursor): void {
   c.at = start;
 }
 
+/** `MR`, `MC`. Behind the first round MC is the main colour. */
+const takeRingSign = (c: Cursor): boolean => c.takeAny('mr', ...(c.begins ? ['mc'] : []));
+
 function takeRing(c: Cursor): boolean {
   c.takeAny('your');
-  if (c.takeAny('mr', 'mc')) return true;
+  if (takeRingSign(c)) return true;
   const start = c.at;
   c.takeAny('double', 'doubled');
   c.takeAny('magic', 'adjustable', 'sliding', 'starting', 'slip', 'amigurumi', 'adj');
@@ -102,10 +105,7 @@ function chainFirst(c: Cursor, start: number): StartItem | null {
   c.takeAny('foundation', 'make', 'start', 'begin');
   c.takeAny('with', 'by');
   const chain = takeChain(c);
-  if (!chain) {
-    c.at = start;
-    return null;
-  }
+  if (!chain) return giveUp(c, start);
   while (c.takeAny(',', ';'));
   if (takeJoin(c)) {
     const joined = c.at;
@@ -279,7 +279,7 @@ function stitchesInto(c: Cursor, start: number, chain: number): StartItem | null
 function intoStart(c: Cursor, chain: number): 'ring' | 'loop' | null {
   const start = c.at;
   // `6sc mr`
-  if (c.takeAny('mr', 'mc') || c.takePhrase('magic ring', 'magic circle', 'magic loop')) return 'ring';
+  if (takeRingSign(c) || c.takePhrase('magic ring', 'magic circle', 'magic loop')) return 'ring';
   if (c.takeAny('in', 'into')) {
     c.takeAny('a', 'an', 'the', 'your');
     // A ring of chain is a loop that stays as wide as its chain.

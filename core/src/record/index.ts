@@ -33,6 +33,7 @@ export {
   begunPart,
   canTap,
   FEWEST_BEGUN,
+  namesYarn,
   roundDone,
   sameAgain,
   takenBack,

@@ -119,6 +119,9 @@ const signWord = ({ sign, chain }: SignItem): string => {
   return sign === 'turn' ? 'turn' : `ch ${chain}`;
 };
 
+/** A sign that stands in no text yet. */
+const NOWHERE = { from: 0, to: 0 };
+
 /** What follows a round in the same way: to and fro, joined, or on and on. `rows` is what the fabric says of it. */
 export function frameAfter(items: readonly Item[], rows: boolean): Frame {
   const { frame, inner } = framed(items);
@@ -128,7 +131,7 @@ export function frameAfter(items: readonly Item[], rows: boolean): Frame {
   // The first row and the first joined round begin otherwise than those that follow.
   const turned = begins && rows && !says('turn');
   const joined = begins && says('join') && !says('turn');
-  const chain: SignItem = { type: 'sign', sign: 'turning-chain', chain: 1, span: items[0].span };
+  const chain: SignItem = { type: 'sign', sign: 'turning-chain', chain: 1, span: NOWHERE };
   if (turned) return { before: [chain, { ...chain, sign: 'turn' }], behind: frame.behind };
   return joined ? { before: [chain], behind: frame.behind } : frame;
 }

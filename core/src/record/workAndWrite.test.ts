@@ -8,6 +8,7 @@ import {
   begunPart,
   canTap,
   FEWEST_BEGUN,
+  namesYarn,
   roundDone,
   sameAgain,
   takenBack,
@@ -128,6 +129,20 @@ describe('worked and written', () => {
       { numRuns: 100, seed: 50 },
     );
     expect(worked.size).toBeGreaterThan(80);
+  });
+
+  it('what a yarn is called is a yarn where it is written, or it is not taken', () => {
+    const names = ['Moss green', 'dune', 'B', 'MC', 'light grey blue', 'dark 2'];
+    expect(names.filter((name) => !namesYarn(name, 'us'))).toEqual(['dark 2']);
+    expect(
+      ['leg', 'ring', 'sc', 'dec', 'needle', '', ' ', '7', 'stuff (x)', 'a, b'].filter((name) =>
+        namesYarn(name, 'us'),
+      ),
+    ).toEqual([]);
+    for (const name of names.slice(0, 5)) {
+      const toy = with_(begun(), tapped(partIn(begun()), 'sc', { colour: name })!);
+      expect(workingOf(partIn(toy))).toMatchObject({ colour: name.toLowerCase(), eaten: 1 });
+    }
   });
 
   it('each beginning with its fewest stitches lies as it is counted', () => {

@@ -1,5 +1,5 @@
 import type { PartModel } from '../model';
-import { splitLines, WORD_OF, type Terms } from '../notation';
+import { read, splitLines, WORD_OF, type Terms } from '../notation';
 import {
   eatenBy,
   frameAfter,
@@ -169,6 +169,16 @@ export function sameAgain(part: PartModel): { text: string } | NotSame | null {
   const takes = eatenBy(taps);
   if (takes !== now.offered) return { why: 'other count', takes, offered: now.offered };
   return { text: withLine(part.part.text, null, written(part, { ...now, taps }, madeBy(taps))) };
+}
+
+/** Whether a name that somebody gives a yarn is read as one where it is written: `leg`, `ring` or `sc` are not. */
+export function namesYarn(name: string, terms: Terms): boolean {
+  const words = name.trim().toLowerCase();
+  const sc = WORD_OF[terms].sc;
+  const { parts } = read(`Leaf\nR1: 2 ${sc} in ring (2)\nR2: with ${words}: 2 ${sc} (2)`, { terms });
+  const round = parts[0]?.rounds.at(-1);
+  const [first, second] = round?.items ?? [];
+  return first?.type === 'sign' && first.colour === words && second?.type === 'stitch' && round?.made === 2;
 }
 
 /** How a part begins that is made up on the hook. */

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import {
   canTap,
   moveWord,
+  namesYarn,
   RARE_MOVES,
   takesLoops,
   USUAL_MOVES,
@@ -11,7 +12,7 @@ import {
 } from '@hoppla/core/record';
 import { LOOPS, type Loops } from '@hoppla/core/notation';
 import type { PartModel } from '@hoppla/core/model';
-import { Choice, Field, PlainButton, Toggle } from '../../controls';
+import { Choice, Field, PlainButton, Quiet, Toggle } from '../../controls';
 import { useToy } from '../frame/useToy';
 import { screenWords } from '../../words';
 
@@ -117,7 +118,9 @@ function Yarns({
   const [named, setNamed] = useState('');
   const known = [...new Set([...toy.palette.map((y) => y.slot), ...part.fabric.colours])];
   const options = [...known, chosen ?? ''].filter((name, k, all) => name !== '' && all.indexOf(name) === k);
+  const reads = named.trim() !== '' && namesYarn(named, part.terms);
   const name = () => {
+    if (!reads) return;
     onChoose(named.trim().toLowerCase());
     setNamed('');
   };
@@ -133,8 +136,9 @@ function Yarns({
       ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: 8 }}>
         <Field label={say.another} value={named} onChange={setNamed} onDone={name} most={30} />
-        <PlainButton label={say.takeYarn} disabled={!/^[a-z][a-z ]*$/i.test(named.trim())} onPress={name} />
+        <PlainButton label={say.takeYarn} disabled={!reads} onPress={name} />
       </View>
+      {named.trim() === '' || reads ? null : <Quiet role="status">{say.noYarn(named.trim())}</Quiet>}
     </View>
   );
 }
