@@ -129,8 +129,10 @@ export function tapped(
 ): string | null {
   const now = workingOf(part);
   if (!now || !canTap(now, move)) return null;
-  const loops = takesLoops(move) ? (as.loops ?? null) : null;
-  const taps = [...now.taps, { move, loops, colour: as.colour?.toLowerCase() ?? now.colour }];
+  // A ring has no loops, and its stitches are of one yarn.
+  const { loops = null, colour } = now.offered === null ? {} : as;
+  const tap = { move, loops: takesLoops(move) ? loops : null, colour: colour?.toLowerCase() ?? now.colour };
+  const taps = [...now.taps, tap];
   return withLine(part.part.text, now.line, written(part, { ...now, taps }, null));
 }
 
@@ -165,7 +167,8 @@ export function sameAgain(part: PartModel): { text: string } | NotSame | null {
     last.offered,
     colourAfter(part, part.fabric.rounds.length - 2),
   );
-  if (!taps) return null;
+  // Yarn that has no name cannot be gone back to.
+  if (!taps || (now.colour !== null && taps.some((tap) => tap.colour === null))) return null;
   const takes = eatenBy(taps);
   if (takes !== now.offered) return { why: 'other count', takes, offered: now.offered };
   return { text: withLine(part.part.text, null, written(part, { ...now, taps }, madeBy(taps))) };

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { coordAt } from '../address';
 import { read } from '../notation';
 import { dappleFile, modelToy, rillFile } from '../model';
+import { addParts, newToy } from '../toy';
 import {
   countable,
   increasesIn,
@@ -94,6 +95,23 @@ describe('learning to count', () => {
     expect(after(false, false).level).toBe(1);
     expect(after(...Array<boolean>(20).fill(true)).level).toBe(MOST_LEVEL);
     expect(after(true, false, true)).toMatchObject({ right: 2, asked: 3, inARow: 1 });
+  });
+
+  it('three in one is no increase of which one can be missed', () => {
+    const asks = (round: string) => {
+      const text = `Ball\nR1: 6 sc in ring (6)\nR2: ${round}\nR3: sc around\nR4: sc around\nR5: sc around`;
+      const ball = modelToy(addParts(newToy('B', newId), text, newId));
+      const all = Array.from(
+        { length: 60 },
+        (_, k) => nextQuestion(ball, 2, from([k / 60, 0.9, 0, 0.5]))!.ask,
+      );
+      const last = Array.from(
+        { length: 60 },
+        (_, k) => nextQuestion(ball, 2, from([0, k / 60, 0.99, 0.5]))!.ask,
+      );
+      return new Set([...all, ...last]).has('missed');
+    };
+    expect([asks('inc x6 (12)'), asks('inc3 x6 (18)')]).toEqual([true, false]);
   });
 
   it('a toy without rounds to count on asks nothing', () => {

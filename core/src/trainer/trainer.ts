@@ -109,8 +109,11 @@ const FEWEST_INCREASES = 3;
 /** A round with increases, of which one was not made; a longer one the higher the level. */
 function missedIn(part: PartModel, level: number, random: () => number): Question | null {
   const found = part.fabric.rounds.flatMap(({ count }, round) => {
-    const many = increasesOf(part, round).length;
-    return many >= FEWEST_INCREASES && count <= LONGEST_ROUND * level ? [{ round, many }] : [];
+    const found = increasesOf(part, round);
+    const many = found.length;
+    // Three in one are two increases on one foot: which of them was missed nobody can tell.
+    const told = found.every((at, k) => at - found[k - 1] !== 1);
+    return told && many >= FEWEST_INCREASES && count <= LONGEST_ROUND * level ? [{ round, many }] : [];
   });
   if (found.length === 0) return null;
   const { round, many } = pick(found, random);

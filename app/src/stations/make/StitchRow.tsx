@@ -72,7 +72,7 @@ function leftWords(left: number | null, now: number, count: number): string {
 /** The stitch that is made now, its colour where the part has several, and where the next colour comes. */
 function nowWords(row: readonly RowStitch[], now: number, part: PartModel): string {
   const { colours } = part.fabric;
-  const { [row[now].colour]: yarn } = colours;
+  const yarn = colours[row[now].colour];
   const said = `${say.thisStitch}: ${stitchWords(row[now], part)}${yarn && colours.length > 1 ? `, ${yarn}` : ''}`;
   if (colours.length < 2) return said;
   const next = row.findIndex((s, k) => k > now && s.colour !== row[now].colour);
