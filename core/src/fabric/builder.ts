@@ -136,10 +136,7 @@ class Builder {
         round.kind === 'edging' ||
         (round.offered === expected && round.eaten === expected - round.unworked));
     if (sound) this.work(round);
-    if (!sound || this.at - entry.from !== count) {
-      this.spread(entry, count);
-      this.clamps = clampsAsWritten(round.items, entry.from);
-    }
+    if (!sound || this.at - entry.from !== count) this.spread(entry, round);
     entry.worked = this.worked;
     entry.clamps = this.clamps.map((c) => ({ ...c, at: c.at - entry.from }));
     this.rounds.push(entry);
@@ -439,7 +436,16 @@ class Builder {
   }
 
   /** Even stitches on the round below, for rounds that do not add up. */
-  private spread(entry: FabricRound, count: number): void {
+  private spread(entry: FabricRound, round: RoundReading): void {
+    if (round.colour !== null) this.changeColour(round.colour);
+    this.spreadOut(entry, entry.count);
+    this.clamps = clampsAsWritten(round.items, entry.from);
+    // What follows goes on in the yarn that it ends in.
+    const last = lastColour(round.items);
+    if (last !== null) this.changeColour(last);
+  }
+
+  private spreadOut(entry: FabricRound, count: number): void {
     const { base } = this;
     const below = base?.slots?.length ?? base?.count ?? 0;
     this.at = entry.from;
@@ -457,6 +463,14 @@ class Builder {
     }
     this.worked = [{ kind: 'sc', eats: 1, makes: 1, invisible: false, times: count }];
   }
+}
+
+/** The yarn that a round says last; null where it says none. */
+function lastColour(items: readonly Item[]): string | null {
+  return items.reduce<string | null>((so, item) => {
+    if (item.type === 'sign' && item.sign === 'colour') return item.colour ?? so;
+    return item.type === 'group' || item.type === 'fan' ? (lastColour(item.items) ?? so) : so;
+  }, null);
 }
 
 /** Where parts are caught in a round that does not add up: as it is written, if every one of its stitches is told by itself; else nowhere. */

@@ -53,6 +53,17 @@ describe('fabric', () => {
     ]);
     expect(Array.from(f.kind.slice(4, 8), (k) => KINDS[k])).toEqual(['hdc', 'hdc', 'dc', 'dc']);
   });
+  it('a round that does not add up changes the yarn all the same', () => {
+    const yarns = (round: string) => {
+      const { parts } = read(`Leaf (red)\nR1: 6 sc in ring (6)\nR2: ${round}\nR3: 5 sc`, { terms: 'us' });
+      const { colour, colours, rounds } = buildFabric(parts[0], []);
+      return [...colour.slice(rounds[2].from)].map((c) => colours[c]);
+    };
+    for (const round of ['2 sc, with moss: 3 sc', '(sc, with moss: sc) x2, sc', 'with moss: 5 sc'])
+      expect(yarns(round)).toEqual(Array(5).fill('moss'));
+    expect(yarns('5 sc')).toEqual(Array(5).fill('red'));
+  });
+
   it('spreads a round that does not add up evenly, so that it can be drawn while it is written', () => {
     const f = build('R1: 6 sc in ring\nR2: (2 sc, inc) x5');
     expect(f.rounds[1].count).toBe(20);

@@ -143,6 +143,15 @@ export const EVERYDAY_WORDS: readonly Phrase[] = [
     said: /(?<=\b(?:hdc|htr)\s+)(?:in|into|through)\s+(?:the\s+)?back\s+(?:bumps?|bars?)(?:\s+only)?(?=\s*(?:$|[.,;:([=])|\s+(?:a?round|of\s+(?:each|every)\s+(?:st|hdc|htr))\b)/g,
     tersely: 'in tlo',
   },
+  // `leave 2 unworked`, `leave the last st unworked`
+  {
+    said: /\bleave\s+(?:the\s+)?(?:last\s+|final\s+)?(\d{1,3})\s*(?:sts?|stitch(?:es)?)?\s+unworked(?![a-z])/g,
+    tersely: (count) => `skip ${count}`,
+  },
+  {
+    said: /\bleave\s+(?:the\s+)?(?:last|final)\s+(?:st|stitch|sc|dc|hdc)\s+unworked(?![a-z])/g,
+    tersely: 'skip 1',
+  },
   // `12 sc through the back loops`
   {
     said: /(?<=\d\s?(?:sc|dc|hdc|htr|tr)\s)through\s+(?=(?:the\s+)?(?:back|front)\s+loops?\b)/g,

@@ -244,6 +244,17 @@ describe('worked and written', () => {
     expect('text' in again && again.text.split('\n').at(-1)).toBe('R4: 12 sc (12)');
   });
 
+  it('what is left on purpose is skipped in the text: no fault, the yarn goes on, and the next round has what was made', () => {
+    const begins = begun();
+    const red = with_(begins, tapped(partIn(begins), 'inc', { colour: 'red' })!);
+    const toy = done(tap(red, 'sc', 'sc'));
+    expect(textOf(toy).split('\n').at(-1)).toBe('R2: with red: inc, 2 sc, skip 3 (4)');
+    expect([
+      partIn(toy).reading.problems.filter((p) => p.severity === 'error'),
+      workingOf(partIn(toy)),
+    ]).toMatchObject([[], { offered: 4, colour: 'red', number: 3 }]);
+  });
+
   it('a line written by hand is never written over: several rounds, a note behind it, a closed part', () => {
     const ball = 'Leaf\nR1: 6 sc in ring (6)\nR2: inc x6 (12)\n';
     for (const last of [

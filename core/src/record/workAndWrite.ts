@@ -146,11 +146,18 @@ export function takenBack(part: PartModel): string | null {
   return part.part.text.slice(0, lines[now.line - 1].from).replace(/\n$/, '');
 }
 
-/** The part's text with this round done: its count is written; null where nothing of it is worked. */
+/** The part's text with this round done: its count is written, and what was left of the round below is skipped on purpose; null where nothing of it is worked. */
 export function roundDone(part: PartModel): string | null {
   const now = workingOf(part);
   if (!now || now.line === null) return null;
-  return withLine(part.part.text, now.line, written(part, now, now.made));
+  const left = now.offered === null ? 0 : now.offered - now.eaten;
+  const skipped = Array.from({ length: left }, () => ({
+    move: 'skip' as const,
+    loops: null,
+    colour: now.colour,
+  }));
+  const taps = [...now.taps, ...skipped];
+  return withLine(part.part.text, now.line, written(part, { ...now, taps }, now.made));
 }
 
 /** Why the last round cannot be made once more: this one is begun, or it takes another number of stitches than there are. */
