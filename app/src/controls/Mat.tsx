@@ -64,7 +64,7 @@ function Grid({ unit, view, width, height }: Ruled) {
       <Defs>
         {layers.map(([step, opacity, weight]) => {
           const s = step * view.pxPerMm;
-          const id = `grid-${step.toFixed(2)}-${Math.round(view.pxPerMm * 1000)}-${Math.round(view.originX)}-${Math.round(view.originY)}`;
+          const id = `grid-${Number(step.toFixed(2))}-${Math.round(view.pxPerMm * 1000)}-${Math.round(view.originX)}-${Math.round(view.originY)}`;
           return (
             <Pattern
               key={step}
@@ -92,7 +92,7 @@ function Grid({ unit, view, width, height }: Ruled) {
           y={0}
           width={width}
           height={height}
-          fill={`url(#grid-${step.toFixed(2)}-${Math.round(view.pxPerMm * 1000)}-${Math.round(view.originX)}-${Math.round(view.originY)})`}
+          fill={`url(#grid-${Number(step.toFixed(2))}-${Math.round(view.pxPerMm * 1000)}-${Math.round(view.originX)}-${Math.round(view.originY)})`}
         />
       ))}
     </>
