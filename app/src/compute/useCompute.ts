@@ -1,4 +1,5 @@
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
+import { language } from '@hoppla/core/words';
 import { proxy, wrap, type Remote } from 'comlink';
 import { useState } from 'react';
 import { Door, type Helper } from './door';
@@ -7,7 +8,7 @@ import type { TaskInput, TaskName, TaskResult } from './tasks';
 import type { Room } from './worker';
 
 function hire(): Helper {
-  const worker = new Worker(new URL('./worker', import.meta.url));
+  const worker = new Worker(new URL('./worker', import.meta.url), { name: language() });
   const room = wrap<Room>(worker) as Remote<Room>;
   return {
     run: (name, input, report) => room.run(name, input as never, proxy(report)) as Promise<unknown>,

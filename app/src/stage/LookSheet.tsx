@@ -1,3 +1,4 @@
+import { decimals } from '@hoppla/core/words';
 import { VIEWS, type ViewName, viewName } from '@hoppla/core/picture';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -115,7 +116,7 @@ function CardSheet({
       <View style={{ overflow: 'hidden', marginHorizontal: -12 }}>
         <View
           role="img"
-          aria-label={say.cardWidth((CARD.widthMm * (px / BROWSER_PX_PER_MM)).toFixed(1))}
+          aria-label={say.cardWidth(decimals(CARD.widthMm * (px / BROWSER_PX_PER_MM), 1))}
           style={{
             width: CARD.widthMm * px,
             height: CARD.heightMm * px,

@@ -2,6 +2,9 @@
 export const maker = {
   title: 'How I work',
   how: 'A new toy begins like this. Toys that are there stay as they are; each can be changed by itself.',
+  language: 'Language (Sprache)',
+  languageHow: 'Rounds, signs and places that you type stay in the terms of patterns.',
+  languageRefused: 'This browser keeps no settings, so the language stays as it is.',
   hand: 'Hand',
   hands: { right: 'Right', left: 'Left' },
   terms: 'Terms of the rounds',

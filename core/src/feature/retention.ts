@@ -1,6 +1,7 @@
 import { heightOf, KINDS, type Fabric } from '../fabric';
 import { DISC_OVER_WASHER_MM } from '../figures';
 import type { PartForm } from '../form';
+import { numberSaid } from '../words';
 import type { EyePair } from './feature';
 
 /** Why nobody can tell how a washer fits. */
@@ -33,7 +34,7 @@ export interface Retention {
 export const RETENTION_BANDS = { backing: 1.2, covers: 1.6 } as const;
 
 /** An index in figures, never rounded up over the edge of a band: two places, cut off. */
-export const indexSaid = (index: number): string => String(Math.floor(index * 100 + 1e-9) / 100);
+export const indexSaid = (index: number): string => numberSaid(Math.floor(index * 100 + 1e-9) / 100);
 
 const bandOf = (index: number): Band =>
   index < RETENTION_BANDS.backing ? 1 : index <= RETENTION_BANDS.covers ? 2 : 3;

@@ -1,5 +1,5 @@
 import type { WorkWindow } from '../form';
-import { faceWords as say, type UnitWords } from '../words';
+import { decimals, faceWords as say, type UnitWords } from '../words';
 import type { Advice } from './advice';
 import type { EyesAt } from './eyes';
 import type { EyePair } from './feature';
@@ -37,7 +37,7 @@ export function adviceSentence(advice: Advice, at: EyesAt, units: UnitWords): st
     case 'fill':
       return say.advice.fill(units.fine(advice.proudMm));
     case 'turned':
-      return say.advice.turned(advice.stitches.toFixed(1), advice.from);
+      return say.advice.turned(decimals(advice.stitches, 1), advice.from);
     case 'covers':
       return say.advice.covers(post(advice.post), advice.thing.name, units.length(advice.overlapMm));
   }

@@ -1,6 +1,6 @@
 import { discMm, outlineOf, sizeSaid, type Flat, type OnPart, type Patch, type Retention } from '../feature';
 import { patches, type Patched, type ToyModel } from '../model';
-import { patchWords, unitWords } from '../words';
+import { inSentence, language, patchWords, unitWords } from '../words';
 import { BAR_MM, barAt, f, INK, MEASURED_COLOURS, svg } from './faceDrawing';
 import { escaped } from './escaped';
 
@@ -79,7 +79,7 @@ function piecesOfPatch({ feature, sides }: Patched, copies: number, size: string
         mirrored,
         holes.map((h) => [...h.at.map((mm) => Math.round(2 * mm)), h.mm]),
       ]);
-      const label = labelled(feature.name.toLowerCase(), size, feature.of);
+      const label = labelled(inSentence.name(feature.name), size, feature.of);
       const same = found.get(key);
       found.set(
         key,
@@ -181,7 +181,7 @@ export function cutSheetHtml(model: ToyModel, partId?: string): string {
   const drawings = templateSvgs(pieces);
   const large = tooLarge(pieces);
   return `<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(model.toy.name)}: ${say.title}</title><style>@page{margin:12mm}body{font:10pt/1.35 "Atkinson Hyperlegible Next",Verdana,sans-serif;color:${INK};max-width:186mm;margin:0 auto}@media screen{body{padding:6mm 4mm}}h1{font-size:16pt;margin:0}svg{display:block;margin:3mm 0 0;max-width:none;break-inside:avoid}svg+svg{break-before:page}</style></head>
+<html lang="${language()}"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(model.toy.name)}: ${say.title}</title><style>@page{margin:12mm}body{font:10pt/1.35 "Atkinson Hyperlegible Next",Verdana,sans-serif;color:${INK};max-width:186mm;margin:0 auto}@media screen{body{padding:6mm 4mm}}h1{font-size:16pt;margin:0}svg{display:block;margin:3mm 0 0;max-width:none;break-inside:avoid}svg+svg{break-before:page}</style></head>
 <body><h1>${escaped(`${model.toy.name}. ${say.title}`)}</h1><p>${pieces.length ? say.how : say.none}</p>
 ${drawings.join('\n')}
 ${large.length ? `<ul>${large.map((l) => `<li>${escaped(l)}</li>`).join('')}</ul>` : ''}</body></html>

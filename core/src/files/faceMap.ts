@@ -13,7 +13,7 @@ import {
 import { insideRound } from '../form';
 import { planOf, satinThreadMm, stepCheckWords, type PostsTask } from '../plan';
 import { headOf, type PartModel, type ToyModel } from '../model';
-import { faceWords, safetyWords, unitWords, type UnitWords } from '../words';
+import { faceWords, language, safetyWords, type UnitWords, unitWords } from '../words';
 import { piecesToCut, templateSvgs, tooLarge } from './cutting';
 import { escaped } from './escaped';
 import { frontView, drawingOf } from './faceDrawing';
@@ -88,7 +88,7 @@ export function faceMapHtml(model: ToyModel, partId: string, schools?: readonly 
   const list = (items: readonly string[]) =>
     `<ul>${items.map((i) => `<li>${escaped(i)}</li>`).join('')}</ul>`;
   return `<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(model.toy.name)}: ${say.title}</title><style>${STYLE}</style></head>
+<html lang="${language()}"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(model.toy.name)}: ${say.title}</title><style>${STYLE}</style></head>
 <body><header><h1>${escaped(`${model.toy.name}. ${say.heading(part.name)}`)}</h1><p>${say.trueSize} ${say.seen}</p></header>
 ${drawingOf(face)}
 <p class="lead" data-apart="${spacing.straightMm.value.toFixed(3)}">${escaped(say.straight(units.length(spacing.straightMm.value), units.bare(spacing.straightMm.low), units.bare(spacing.straightMm.high)))}. ${escaped(at.names.map((n) => tagOf(n)).join(' · '))}${eyes.pair.linked ? '' : `. ${say.crooked}`}</p>

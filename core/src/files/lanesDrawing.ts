@@ -1,6 +1,6 @@
 import type { ToyModel } from '../model';
 import { chartOf, mergePath, planOf, spreadOut, type Chart, type ChartLane, type Knot } from '../plan';
-import { sheetWords as say, unitWords, type UnitWords } from '../words';
+import { language, sheetWords as say, type UnitWords, unitWords } from '../words';
 import { escaped } from './escaped';
 
 /** Room on a page, mm: A4 landscape less its margins, and what stands beside a strand. */
@@ -172,7 +172,7 @@ export function lanesHtml(model: ToyModel): string {
   const page = pageOf(model);
   const items = page.list.map(({ n, title }) => `<li value="${n}">${escaped(title)}</li>`).join('');
   return `<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><title>${escaped(say.lanesOf(model.toy.name))}</title><style>
+<html lang="${language()}"><head><meta charset="utf-8"><title>${escaped(say.lanesOf(model.toy.name))}</title><style>
 @page{size:A4 landscape;margin:12mm 14mm}
 body{font:8.5pt/1.3 "Atkinson Hyperlegible Next","Atkinson Hyperlegible",Verdana,sans-serif;color:#0b211d;margin:0;max-width:269mm}
 h1{font-size:16pt;margin:0}p{margin:0 0 1mm;color:#436058}

@@ -13,7 +13,7 @@ import {
 import { attachedTo, checkToy, profileOf, sewnTwice, testsOf, type ToldPoint } from '../safety';
 import type { ToyModel } from '../model';
 import type { PieceMade, PullTest, TestKind, ToyFile } from '../toy';
-import { materialWords, recordWords as say, safetyWords, unitWords } from '../words';
+import { language, materialWords, recordWords as say, safetyWords, unitWords } from '../words';
 import { csvOf } from './csv';
 import { escaped } from './escaped';
 import { SHEET_STYLE } from './sheetStyle';
@@ -171,7 +171,7 @@ export function labelHtml(model: ToyModel, file: ToyFile, piece: PieceMade): str
 
 const page = (title: string, body: string): string =>
   `<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(title)}</title><style>${SHEET_STYLE}</style></head>
+<html lang="${language()}"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(title)}</title><style>${SHEET_STYLE}</style></head>
 <body>${body}</body></html>
 `;
 

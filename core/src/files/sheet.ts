@@ -4,7 +4,7 @@ import { checkToy, lookedAt, type ToldPoint } from '../safety';
 import type { ToyModel } from '../model';
 import { boundsOf, type ViewName } from '../picture';
 import type { Terms } from '../notation';
-import { hours, safetyWords, sheetWords as say, unitWords, upperFirst } from '../words';
+import { hours, language, safetyWords, sheetWords as say, unitWords, upperFirst } from '../words';
 import { escaped } from './escaped';
 import { faceMapSvgs } from './faceMap';
 import { inTerms, patternSections, signsOf, type PatternRow, type PatternSection } from './pattern';
@@ -48,7 +48,7 @@ export function sheetHtml(own: ToyModel, said: SheetSaid = {}): string {
   const { name } = model.toy;
   const foot = [name, ...(said.day ? [say.printed(said.day)] : [])].join(', ');
   return `<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(name)}: ${say.title}</title><style>${sheetStyle({ foot, page: say.page, large: said.large, plain: said.plain })}</style></head>
+<html lang="${language()}"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(name)}: ${say.title}</title><style>${sheetStyle({ foot, page: say.page, large: said.large, plain: said.plain })}</style></head>
 <body><header><h1>${escaped(name)}</h1><p>${say.heading}, ${say.termsAre[terms]}. ${sizeWords(model)} ${sourceWords(model)}</p></header>
 ${firstPicture(model)}
 <section class="totals">${totalsOf(model)

@@ -1,4 +1,4 @@
-import { unitWords, sheetWords as say, materialWords } from '../words';
+import { decimals, inSentence, language, materialWords, sheetWords as say, unitWords } from '../words';
 import { bothFillings, fillBetween, zonesOf, type PartModel, type ToyModel } from '../model';
 import {
   costOf,
@@ -23,7 +23,7 @@ const groups = (lines: readonly MaterialLine[]): [string, MaterialLine[]][] =>
 const costWords = (model: ToyModel): string | null => {
   const cost = costOf(model, materialsOf(model, planOf(model)));
   if (!cost) return null;
-  const sum = materialWords.cost(cost.sum.toFixed(2));
+  const sum = materialWords.cost(decimals(cost.sum, 2));
   return cost.without > 0 ? `${sum}; ${materialWords.costWithout(cost.without)}` : sum;
 };
 
@@ -124,7 +124,7 @@ export function shoppingText(model: ToyModel): string[] {
 /** The shopping list alone, on one page. */
 export function shoppingHtml(model: ToyModel): string {
   return `<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><title>${escaped(model.toy.name)}: ${say.materials}</title><style>
+<html lang="${language()}"><head><meta charset="utf-8"><title>${escaped(model.toy.name)}: ${say.materials}</title><style>
 @page{margin:16mm}
 body{font:11pt/1.4 "Atkinson Hyperlegible Next","Atkinson Hyperlegible",Verdana,sans-serif;color:#0b211d;max-width:180mm;margin:0 auto}
 h1{font-size:22pt;margin:0 0 4mm}
@@ -132,6 +132,6 @@ table{border-collapse:collapse;width:100%}th,td{text-align:left;padding:1.6mm 3m
 th{font-size:13pt;border-top:1.5pt solid #0b211d}
 .box{display:block;width:4.500mm;height:4.500mm;border:1pt solid #0b211d}
 .swatch{display:inline-block;width:4mm;height:4mm;border:.5pt solid #0b211d;margin-right:2mm;vertical-align:-.6mm;print-color-adjust:exact;-webkit-print-color-adjust:exact}
-</style></head><body><h1>${escaped(model.toy.name)}: ${say.materials.toLowerCase()}</h1><table>${shoppingRows(model)}</table></body></html>
+</style></head><body><h1>${escaped(model.toy.name)}: ${inSentence.name(say.materials)}</h1><table>${shoppingRows(model)}</table></body></html>
 `;
 }

@@ -4,7 +4,7 @@ import type { Ranged } from '../gauge';
 import { roundUpEnd } from '../join';
 import { modelOf, NO_COLOUR, type ToyModel } from '../model';
 import { newYarn, type Toy, type Yarn } from '../toy';
-import { materialWords as say, planWords, surfaceWords, unitWords, type UnitWords } from '../words';
+import { decimals, materialWords as say, planWords, surfaceWords, unitWords, type UnitWords } from '../words';
 import type { YarnEnds } from './ends';
 import type { Materials } from './materials';
 import type { YarnNeed } from './yarnNeeds';
@@ -84,7 +84,7 @@ function faceLines(m: Materials, units: UnitWords): MaterialLine[] {
         say.felt(f.colour),
         say.feltPieces(
           f.pieces.map((p) => say.feltPiece(p.count, units.bare(p.widthMm), units.length(p.heightMm))),
-          f.areaCm2.toFixed(f.areaCm2 < 10 ? 1 : 0),
+          decimals(f.areaCm2, f.areaCm2 < 10 ? 1 : 0),
         ),
         { colour: f.colour },
       ),

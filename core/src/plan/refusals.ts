@@ -1,6 +1,6 @@
 import { guestsOf } from '../join';
 import { modelOf, type ToyModel } from '../model';
-import { orderWords, planWords as say } from '../words';
+import { inSentence, orderWords, planWords as say } from '../words';
 import { insideName } from './naming';
 import type { Refusal } from './order';
 
@@ -12,10 +12,10 @@ export function blockName(key: string, model: ToyModel): string {
   const join = model.toy.joins.find((j) => j.id === about);
   if (join && guestsOf(join).some((g) => g.copy === copy)) {
     const host = modelOf(model, join.at.part);
-    return say.sew(piece, insideName(host, join.at.copy)).toLowerCase();
+    return inSentence.name(say.sew(piece, insideName(host, join.at.copy)));
   }
   const feature = model.toy.features.find((f) => f.id === about);
-  const named = feature && 'name' in feature ? feature.name.toLowerCase() : null;
+  const named = feature && 'name' in feature ? inSentence.name(feature.name) : null;
   return orderWords.blocks[kind]?.(piece, named) ?? piece;
 }
 

@@ -3,7 +3,7 @@ import { FABRIC } from '../figures';
 import { formRange, layerSize } from '../form';
 import { ranged, type Ranged } from '../gauge';
 import type { PartModel } from '../model';
-import { planWords as say, type UnitWords } from '../words';
+import { decimals, planWords as say, type UnitWords } from '../words';
 
 const SHORT_MM = 20;
 
@@ -17,7 +17,7 @@ const between = ({ value, low, high }: Ranged, { length, fine, bare }: UnitWords
 export function layerWords({ form, fabric }: PartModel, index: number, units: UnitWords): string[] {
   if (fabric.layers[index].kind === 'fold') return [];
   const { edge, deep, fullness } = layerSize(form.layers[index]);
-  const times = fullness < FABRIC.ruffleFullness ? null : fullness.toFixed(1);
+  const times = fullness < FABRIC.ruffleFullness ? null : decimals(fullness, 1);
   return [say.layerSize(between(edge, units), between(deep, units), times)];
 }
 

@@ -5,14 +5,15 @@ import type { Moment } from '../form';
 import type { HangFault } from '../join';
 import type { ZoneWhere } from '../notation';
 import {
+  inSentence,
+  type JoinFault,
   joinWords,
   orderWords,
+  pageWords,
   planWords as say,
   stitchWords,
   surfaceWords,
   unitWords,
-  zoneWhere,
-  type JoinFault,
 } from '../words';
 import { momentSaid } from './naming';
 import type { Refusal } from './order';
@@ -81,7 +82,7 @@ export function troubleWords(trouble: Trouble, model: ToyModel): string {
     case 'core':
       return say.coreFault[trouble.fault](name(trouble.part));
     case 'zone not found':
-      return say.zoneNotFound(name(trouble.part), zoneWhere(trouble.where));
+      return say.zoneNotFound(name(trouble.part), pageWords.where(trouble.where));
     case 'no way in for fill':
       return say.fillNever(name(trouble.part), units.length(trouble.widestMm));
     case 'eyes not placed':
@@ -140,7 +141,7 @@ function postsMovedWords(
   model: ToyModel,
 ): string {
   const own = modelOf(model, part);
-  const what = `${own.name}: ${say.posts[posts].called.toLowerCase()}`;
+  const what = `${own.name}: ${inSentence.name(say.posts[posts].called)}`;
   return say.postsMoved[why](what, by, momentSaid(own, said), momentSaid(own, instead));
 }
 

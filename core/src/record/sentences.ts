@@ -1,7 +1,7 @@
 import type { ToyModel } from '../model';
 import { attachedTo, type Attached } from '../safety';
 import type { PullTest } from '../toy';
-import { recordWords as say } from '../words';
+import { decimals, recordWords as say } from '../words';
 import { loadSaid } from './loadSaid';
 import type { SignoffRefusal } from './signoff';
 
@@ -35,4 +35,4 @@ export function signoffWords(refusal: SignoffRefusal): string {
 
 /** What came of a test, in one line. */
 export const testLine = (test: PullTest): string =>
-  `${say.told(say.verdicts[test.verdict], loadSaid(test.peak, test.kind), test.heldS.toFixed(1))}; ${say.whys[test.why] ?? test.why}`;
+  `${say.told(say.verdicts[test.verdict], loadSaid(test.peak, test.kind), decimals(test.heldS, 1))}; ${say.whys[test.why] ?? test.why}`;

@@ -1,14 +1,23 @@
+import { language, type Language } from './language';
 import { plural } from './plural';
 
-const DAY = new Intl.DateTimeFormat('en-GB', {
-  weekday: 'short',
-  day: 'numeric',
-  month: 'short',
-  timeZone: 'UTC',
-});
+/** Days are said as in Britain where English is spoken: the day before its month. */
+const DAYS_AS = { en: 'en-GB', de: 'de' } as const;
+const DAY = { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' } as const;
+const printers = new Map<Language, Intl.DateTimeFormat>();
+
+function printer(): Intl.DateTimeFormat {
+  const now = language();
+  const found = printers.get(now) ?? new Intl.DateTimeFormat(DAYS_AS[now], DAY);
+  printers.set(now, found);
+  return found;
+}
 
 /** A day, `YYYY-MM-DD`, as it is said: "Thu 10 Dec". */
-export const daySaid = (day: string): string => DAY.format(new Date(`${day}T00:00:00Z`)).replace(',', '');
+export const daySaid = (day: string): string =>
+  printer()
+    .format(new Date(`${day}T00:00:00Z`))
+    .replace(',', '');
 
 /** Words of batches, on screens, on the command line and in calendars. */
 export const batchWords = {

@@ -4,7 +4,7 @@
  */
 export { materialWords } from './materials';
 export { notationWords } from './notation';
-export { pageWords, zoneWhere } from './page';
+export { pageWords } from './page';
 export { patchWords } from './patches';
 export { orderWords } from './order';
 export { planWords } from './plan';
@@ -20,7 +20,9 @@ export type { Units, UnitWords } from './units';
 export { documentWords, partNames } from './document';
 export { batchWords, daySaid } from './batch';
 export { sheetWords } from './sheet';
-export { plural, upperFirst } from './plural';
+export { counterIn, inSentence, plural, upperFirst } from './plural';
+export { language, LANGUAGES, speak, type Language, type Said } from './language';
+export { decimals, numberSaid } from './number';
 export { joinWords } from './joins';
 export { surfaceWords } from './surface';
 export { stitchWords } from './stitching';

@@ -19,7 +19,7 @@ const SHARE_NAMES: readonly (readonly [number, string])[] = [
 ];
 
 /** A length of a part, as a page says it. */
-export function zoneWhere(where: ZoneOfWords['where']): string {
+function zoneWhere(where: ZoneOfWords['where']): string {
   if ('from' in where) return `R${where.from} to R${where.to}`;
   if ('is' in where) return `the ${where.is}`;
   if ('rounds' in where) return `the ${where.end} ${plural(where.rounds, 'round', 'rounds')}`;
@@ -28,6 +28,7 @@ export function zoneWhere(where: ZoneOfWords['where']): string {
 
 /** Sentences about what the lines of a page are and offer. */
 export const pageWords = {
+  where: zoneWhere,
   kinds: {
     blank: '',
     title: 'title',

@@ -1,4 +1,4 @@
-const plural = (n: number, one: string, more = `${one}s`): string => `${n} ${n === 1 ? one : more}`;
+import { plural } from './plural';
 
 /** Sentences about pieces that are laid on, and about needle sculpting. Lengths come in already printed. */
 export const patchWords = {

@@ -83,18 +83,27 @@ export const pinWords = {
   back: 'back',
 };
 
+/** How the signs of an address are said. */
+export const spokenWords = {
+  betweenRounds: (a: string, b: string) => `between rounds ${a} and ${b}`,
+  rounds: (a: string, b: string) => `rounds ${a} to ${b}`,
+  round: (n: string) => `round ${n}`,
+  betweenStitches: (a: string, b: string) => `between stitches ${a} and ${b}`,
+  stitch: (n: string) => `stitch ${n}`,
+};
+
 /** Rounds of an address as they are said: "R13·14" is "between rounds 13 and 14", whatever stands around it. */
 const spokenRounds = (words: string): string =>
   words
-    .replace(/\bR(\d+)·(\d+)/g, 'between rounds $1 and $2')
-    .replace(/\bR(\d+)–(\d+)/g, 'rounds $1 to $2')
-    .replace(/\bR(\d+)\b/g, 'round $1');
+    .replace(/\bR(\d+)·(\d+)/g, (_, a: string, b: string) => spokenWords.betweenRounds(a, b))
+    .replace(/\bR(\d+)–(\d+)/g, (_, a: string, b: string) => spokenWords.rounds(a, b))
+    .replace(/\bR(\d+)\b/g, (_, n: string) => spokenWords.round(n));
 
 /** An address as it is said, with its stitches: "18·19" is "between stitches 18 and 19", "18" is "stitch 18". */
 export function spokenPlace(rounds: string, stitches?: string): string {
   if (stitches === undefined) return spokenRounds(rounds);
   const said = stitches
-    .replace(/(\d+)·(\d+)/g, 'between stitches $1 and $2')
-    .replace(/^\d+$/, (n) => `stitch ${n}`);
+    .replace(/(\d+)·(\d+)/g, (_, a: string, b: string) => spokenWords.betweenStitches(a, b))
+    .replace(/^\d+$/, (n) => spokenWords.stitch(n));
   return `${spokenRounds(rounds)}, ${said}`;
 }

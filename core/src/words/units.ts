@@ -1,3 +1,5 @@
+import { decimals, numberSaid } from './number';
+
 /** How a maker reads lengths, weights and yarn. Everything is stored in mm and g (decision 18). */
 export type Units = 'mm' | 'inch';
 
@@ -29,11 +31,20 @@ const MM_PER_INCH = 25.4;
 const G_PER_OUNCE = 28.349523125;
 const MM_PER_YARD = 914.4;
 
+/** Words that stand beside a number. */
+export const unitSigns = { under: (least: string) => `under ${least}` };
+
 const grams = (g: number): string =>
-  g > 0 && g < 0.05 ? 'under 0.1' : g < 4.95 ? (Math.round(g * 10) / 10).toFixed(1) : String(Math.round(g));
+  g > 0 && g < 0.05
+    ? unitSigns.under(decimals(0.1, 1))
+    : g < 4.95
+      ? decimals(Math.round(g * 10) / 10, 1)
+      : String(Math.round(g));
 const ounces = (g: number): string =>
-  g > 0 && g / G_PER_OUNCE < 0.005 ? 'under 0.01' : (g / G_PER_OUNCE).toFixed(g / G_PER_OUNCE < 1 ? 2 : 1);
-const inches = (mm: number): string => (mm / MM_PER_INCH).toFixed(Math.abs(mm) < 10 * MM_PER_INCH ? 2 : 1);
+  g > 0 && g / G_PER_OUNCE < 0.005
+    ? unitSigns.under(decimals(0.01, 2))
+    : decimals(g / G_PER_OUNCE, g / G_PER_OUNCE < 1 ? 2 : 1);
+const inches = (mm: number): string => decimals(mm / MM_PER_INCH, Math.abs(mm) < 10 * MM_PER_INCH ? 2 : 1);
 
 /** How numbers are printed (numbers of the house): mm to 1; grams to 1, below 5 g to 0.1, never a false nought; ends in whole cm. */
 const METRIC: UnitWords = {
@@ -46,12 +57,12 @@ const METRIC: UnitWords = {
   yarnOf: 'm',
   length: (mm) => `${Math.round(mm)} mm`,
   bare: (mm) => String(Math.round(mm)),
-  fine: (mm) => `${(Math.round(mm * 10 + 1e-6) / 10).toFixed(1)} mm`,
-  end: (mm) => `${Math.round(mm) / 10} cm`,
+  fine: (mm) => `${decimals(Math.round(mm * 10 + 1e-6) / 10, 1)} mm`,
+  end: (mm) => `${numberSaid(Math.round(mm) / 10)} cm`,
   weight: (g) => `${grams(g)} g`,
   bareWeight: grams,
-  yarn: (mm) => `${(mm / 1000).toFixed(1)} m`,
-  bareYarn: (mm) => (mm / 1000).toFixed(1),
+  yarn: (mm) => `${decimals(mm / 1000, 1)} m`,
+  bareYarn: (mm) => decimals(mm / 1000, 1),
 };
 const IMPERIAL: UnitWords = {
   system: 'inch',
@@ -63,12 +74,12 @@ const IMPERIAL: UnitWords = {
   yarnOf: 'yd',
   length: (mm) => `${inches(mm)} in`,
   bare: inches,
-  fine: (mm) => `${(mm / MM_PER_INCH).toFixed(2)} in`,
+  fine: (mm) => `${decimals(mm / MM_PER_INCH, 2)} in`,
   end: (mm) => `${Math.ceil(mm / MM_PER_INCH - 1e-9)} in`,
   weight: (g) => `${ounces(g)} oz`,
   bareWeight: ounces,
-  yarn: (mm) => `${(mm / MM_PER_YARD).toFixed(1)} yd`,
-  bareYarn: (mm) => (mm / MM_PER_YARD).toFixed(1),
+  yarn: (mm) => `${decimals(mm / MM_PER_YARD, 1)} yd`,
+  bareYarn: (mm) => decimals(mm / MM_PER_YARD, 1),
 };
 
 /** The printer of numbers for a maker's units. */
@@ -88,4 +99,4 @@ export function lengthMm(said: string, units: Units): number | null {
 }
 
 /** Minutes as hours, to a tenth. */
-export const hours = (minutes: number): string => (minutes / 60).toFixed(1);
+export const hours = (minutes: number): string => decimals(minutes / 60, 1);

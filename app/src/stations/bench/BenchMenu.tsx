@@ -1,3 +1,4 @@
+import { decimals } from '@hoppla/core/words';
 import { useEffect, useState } from 'react';
 import { PlainButton, Quiet, Sheet, Words } from '../../controls';
 import { roomKept, useNewVersion, type Shelved } from '../../documents';
@@ -53,4 +54,4 @@ export function BenchMenu({
 }
 
 const megabytes = (bytes: number): string =>
-  bytes >= 1e9 ? `${(bytes / 1e9).toFixed(1)} GB` : `${(bytes / 1e6).toFixed(1)} MB`;
+  bytes >= 1e9 ? `${decimals(bytes / 1e9, 1)} GB` : `${decimals(bytes / 1e6, 1)} MB`;

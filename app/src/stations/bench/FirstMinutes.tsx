@@ -2,11 +2,13 @@ import { useRouter } from 'expo-router';
 import { lazy, Suspense, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import type { ToyModel } from '@hoppla/core/model';
+import { language, LANGUAGES } from '@hoppla/core/words';
 import { MainAction, PlainButton, Title, Words } from '../../controls';
 import { demoFile, useDevice } from '../../documents';
 import { usePalette } from '../../theme';
 import { hrefOf } from '../stations';
 import { screenWords as say } from '../../words';
+import { chooseLanguage, offeredLanguage } from '../../words/spoken';
 import type { Deeds } from './useDeeds';
 
 const TrainerSheet = lazy(async () => ({
@@ -19,6 +21,7 @@ export function FirstMinutes({ deeds }: { deeds: Deeds }) {
   const router = useRouter();
   const { told } = useDevice();
   const [learning, setLearning] = useState<ToyModel | null>(null);
+  const other = offeredLanguage();
   const look = () => void deeds.addDemo().catch(deeds.fail);
   const walk = () =>
     void deeds.addDemo().then((id) => {
@@ -51,6 +54,9 @@ export function FirstMinutes({ deeds }: { deeds: Deeds }) {
           <PlainButton label={say.bench.demo} onPress={look} grow />
           <PlainButton label={say.bench.tour} onPress={walk} grow />
           <PlainButton label={say.bench.learn} onPress={() => void learn().catch(deeds.fail)} grow />
+          {other !== null && other !== language() ? (
+            <PlainButton label={LANGUAGES[other]} onPress={() => chooseLanguage(other)} grow />
+          ) : null}
         </View>
       </View>
       {learning ? (

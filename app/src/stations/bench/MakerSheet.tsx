@@ -1,10 +1,12 @@
+import { useState } from 'react';
 import { View } from 'react-native';
 import type { HookSystem } from '@hoppla/core/figures';
 import { REGIONS } from '@hoppla/core/safety';
-import { safetyWords, unitWords } from '@hoppla/core/words';
+import { language, LANGUAGES, safetyWords, unitWords, type Language } from '@hoppla/core/words';
 import { Amount, Choice, PlainButton, Quiet, Sheet } from '../../controls';
 import { useDevice, type Maker } from '../../documents';
 import { screenWords } from '../../words';
+import { chooseLanguage } from '../../words/spoken';
 import { YarnShelf } from './YarnShelf';
 
 const say = screenWords.maker;
@@ -16,6 +18,7 @@ const AGES = [
   'display only',
   'unknown',
 ] as const;
+const SPOKEN = Object.keys(LANGUAGES) as Language[];
 const HOOKS: readonly HookSystem[] = ['mm', 'letter', 'number'];
 
 /** How its maker works: what a new toy begins with. */
@@ -38,6 +41,7 @@ export function MakerSheet({ onClose }: { onClose: () => void }) {
   return (
     <Sheet title={say.title} onClose={onClose}>
       <Quiet>{say.how}</Quiet>
+      <LanguageChoice />
       {choice('hand', say.hand, ['right', 'left'], (id) => say.hands[id])}
       {choice('terms', say.terms, ['us', 'uk'], (id) => say.termsOf[id])}
       {choice('units', say.units, ['mm', 'inch'], (id) => say.unitsOf[id])}
@@ -60,5 +64,21 @@ export function MakerSheet({ onClose }: { onClose: () => void }) {
       </View>
       <YarnShelf />
     </Sheet>
+  );
+}
+
+/** Which language Hoppla speaks; the page begins anew in it. */
+function LanguageChoice() {
+  const [refused, setRefused] = useState(false);
+  return (
+    <View style={{ gap: 6 }}>
+      <Choice
+        label={say.language}
+        options={SPOKEN.map((id) => ({ id, label: LANGUAGES[id] }))}
+        chosen={language()}
+        onChoose={(id) => setRefused(id !== language() && !chooseLanguage(id))}
+      />
+      <Quiet>{refused ? say.languageRefused : say.languageHow}</Quiet>
+    </View>
   );
 }

@@ -1,3 +1,4 @@
+import { decimals } from '@hoppla/core/words';
 import { seenAt } from '@hoppla/core/picture';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -289,4 +290,4 @@ function FaceReadings({ eyes, at }: { eyes: EyePair; at: EyesAt }) {
 }
 
 /** Posts on different rounds may be a part of a stitch apart in number: it is shown, never rounded away. */
-export const count = (n: number): string => (Number.isInteger(n) ? String(n) : n.toFixed(1));
+export const count = (n: number): string => (Number.isInteger(n) ? String(n) : decimals(n, 1));

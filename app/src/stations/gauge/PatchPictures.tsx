@@ -1,6 +1,6 @@
 import { shade } from '@hoppla/core/picture';
 import { G, Path, Rect } from 'react-native-svg';
-import { type UnitWords } from '@hoppla/core/words';
+import { numberSaid, type UnitWords } from '@hoppla/core/words';
 import { MatText, RULER, tapeTicks, type MatUnit } from '../../controls';
 import { usePalette } from '../../theme';
 import { TAPE } from './MeasurePicture';
@@ -183,7 +183,7 @@ export function Wander(p: Shared & View & { stitches: number; side: 'left' | 'ri
         anchor={by < 0 ? 'end' : 'start'}
         number
       >
-        {String(Math.round(p.stitches * 10) / 10)}
+        {numberSaid(Math.round(p.stitches * 10) / 10)}
       </MatText>
     </G>
   );

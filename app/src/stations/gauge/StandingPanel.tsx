@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { wanderOf, type Source } from '@hoppla/core/gauge';
 import { changeGauge, gaugeSettingsOf, measureGauge, type NamedGauge, type Toy } from '@hoppla/core/toy';
 import { modelPart, type PartModel, type Said } from '@hoppla/core/model';
-import { type UnitWords } from '@hoppla/core/words';
+import { decimals, inSentence, numberSaid, type UnitWords } from '@hoppla/core/words';
 import { Num, Press, Quiet, Words } from '../../controls';
 import { edit, newId } from '../../documents';
 import { usePalette } from '../../theme';
@@ -33,7 +33,7 @@ export function Becomes({
   return (
     <View aria-live="polite">
       <Words>{say.becomes(part.name, size(part), size(after))}</Words>
-      {percent === undefined ? null : <Quiet>{say.within(percent.toFixed(1), percent > WIDE_RANGE)}</Quiet>}
+      {percent === undefined ? null : <Quiet>{say.within(decimals(percent, 1), percent > WIDE_RANGE)}</Quiet>}
     </View>
   );
 }
@@ -81,7 +81,7 @@ function factsOf(part: PartModel, gauge: NamedGauge, units: UnitWords): GaugeFac
     },
     {
       id: 'lean',
-      value: say.moves(String(Math.round(lean.stitches * 10) / 10), say[lean.side]),
+      value: say.moves(numberSaid(Math.round(lean.stitches * 10) / 10), say[lean.side]),
       note: say.inTenRounds,
       source: g.leanSource,
       percent: null,
@@ -99,7 +99,7 @@ function factsOf(part: PartModel, gauge: NamedGauge, units: UnitWords): GaugeFac
       : [
           {
             id: 'give' as const,
-            value: g.postGive.toFixed(2),
+            value: decimals(g.postGive, 2),
             note: say.giveNote,
             source: g.postSource,
             percent: g.postSource === 'measured' ? g.postRangePercent : null,
@@ -147,10 +147,10 @@ function FactRow({ fact, part, gauge }: { fact: GaugeFact; part: PartModel; gaug
       </Num>
       <Quiet
         flexGrow={1}
-      >{`${fact.note ? `${fact.note}, ` : ''}${say.sources[fact.source]}${fact.percent === null ? '' : `, ${say.range(fact.percent.toFixed(fact.percent < 10 ? 1 : 0))}`}`}</Quiet>
+      >{`${fact.note ? `${fact.note}, ` : ''}${say.sources[fact.source]}${fact.percent === null ? '' : `, ${say.range(decimals(fact.percent, fact.percent < 10 ? 1 : 0))}`}`}</Quiet>
       {fact.source === 'measured' ? (
         <Forget
-          label={say.forget(say.facts[fact.id].toLowerCase())}
+          label={say.forget(inSentence.name(say.facts[fact.id]))}
           part={part}
           forget={(toy) => changeGauge(toy, gauge.id, fact.forget)}
         />

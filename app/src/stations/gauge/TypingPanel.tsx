@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { type PartModel, expected, type Measured, type Said } from '@hoppla/core/model';
-import { type UnitWords } from '@hoppla/core/words';
+import { numberSaid, type UnitWords } from '@hoppla/core/words';
 import { Choice, Field, Words } from '../../controls';
 import { usePalette } from '../../theme';
 import { faultWords } from './said';
@@ -54,7 +54,7 @@ export function Typing({ measured, said, part, units, onChange, onUse }: TypingP
         label={say.field[of === 'both' ? 'width' : of]}
         value={measured.typed}
         numeric
-        placeholder={measured.way === 'wander' ? (Math.round(usual * 10) / 10).toString() : units.bare(usual)}
+        placeholder={measured.way === 'wander' ? numberSaid(Math.round(usual * 10) / 10) : units.bare(usual)}
         unit={measured.way === 'wander' ? undefined : units.of}
         onChange={(typed) => onChange({ ...measured, typed })}
         onDone={onUse}

@@ -1,3 +1,4 @@
+import { decimals } from '@hoppla/core/words';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { hookMm, hookName, type HookSystem } from '@hoppla/core/figures';
@@ -28,7 +29,7 @@ function Label({ gauge, part }: { gauge: NamedGauge; part: string }) {
       <Words fontWeight="600">
         {gauge.gramsPerMetre === undefined
           ? say.label
-          : `${say.label}: ${say.labelSays(gauge.gramsPerMetre.toFixed(2))}`}
+          : `${say.label}: ${say.labelSays(decimals(gauge.gramsPerMetre, 2))}`}
       </Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <Field

@@ -1,5 +1,5 @@
 import type { Found, Said } from '@hoppla/core/model';
-import type { UnitWords } from '@hoppla/core/words';
+import { decimals, type UnitWords } from '@hoppla/core/words';
 import { screenWords } from '../../words';
 
 const say = screenWords.gauge;
@@ -16,9 +16,9 @@ export function foundWords(found: Found, units: UnitWords): string {
     case 'stitch':
       return say.stitch(units.fine(found.mm));
     case 'give':
-      return say.give(found.give.toFixed(2));
+      return say.give(decimals(found.give, 2));
     case 'stitch and give':
-      return `${say.stitch(units.fine(found.mm))}, ${say.give(found.give.toFixed(2))}`;
+      return `${say.stitch(units.fine(found.mm))}, ${say.give(decimals(found.give, 2))}`;
   }
 }
 

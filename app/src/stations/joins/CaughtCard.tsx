@@ -19,7 +19,7 @@ import {
   type ToyModel,
 } from '@hoppla/core/model';
 import { mendPart } from '@hoppla/core/toy';
-import { planWords } from '@hoppla/core/words';
+import { numberSaid, planWords } from '@hoppla/core/words';
 import { Nudge, PlainButton, ProblemLine, Quiet, Title, Words } from '../../controls';
 import { edit, newId } from '../../documents';
 import { useRoom } from '../frame/useRoom';
@@ -243,7 +243,7 @@ function Steps({ round, at, put }: { round: JoinRound; at: number; put: PutClamp
 }
 
 /** Slots to the nearest half: the middle of a clamp is a slot or between two. */
-const toHalves = (slots: number): string => String(Math.round(slots * 2) / 2);
+const toHalves = (slots: number): string => numberSaid(Math.round(slots * 2) / 2);
 
 /** A round mirrored about the front, where it is not so already. */
 function mirroredFor(round: JoinRound): JoinRound['clamps'] | null {

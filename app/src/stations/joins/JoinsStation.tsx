@@ -1,3 +1,4 @@
+import { inSentence } from '@hoppla/core/words';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -281,7 +282,7 @@ function Foot({
       ) : null}
       {guest && host ? (
         <MainAction
-          label={say.attach(joinableName(guest), host.toLowerCase())}
+          label={say.attach(joinableName(guest), inSentence.name(host))}
           disabled={!writing}
           onPress={onAttach}
         />

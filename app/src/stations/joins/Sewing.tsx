@@ -3,7 +3,7 @@ import { holeTag } from '@hoppla/core/address';
 import { pauseInSeam, seamEndMm, seamKind, type SewnJoin, type JoinSite } from '@hoppla/core/join';
 import { modelOf, type ToyModel } from '@hoppla/core/model';
 import { isUnder36 } from '@hoppla/core/safety';
-import { pinWords, planWords } from '@hoppla/core/words';
+import { inSentence, pinWords, planWords } from '@hoppla/core/words';
 import { Choice, PlainButton, Quiet, Tag, Toggle, Words } from '../../controls';
 import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';
@@ -35,7 +35,7 @@ export function Sewing({
     <View style={{ gap: 8 }}>
       <Words fontWeight="600">{say.sewing}</Words>
       <Words>{`${planWords.seamKinds[kind]}.`}</Words>
-      <Words>{say.end(units.end(end), part.name.toLowerCase())}</Words>
+      <Words>{say.end(units.end(end), inSentence.name(part.name))}</Words>
       <Beginning join={join} site={site} stitch={stitch} />
       {pause === null ? null : <Words>{say.pause(pause, site.seam.length)}</Words>}
       <Pins site={site} />

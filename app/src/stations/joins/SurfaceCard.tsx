@@ -4,7 +4,7 @@ import { holeTag } from '@hoppla/core/address';
 import { LINES_OVER, type SurfaceWork } from '@hoppla/core/feature';
 import { hookName } from '@hoppla/core/figures';
 import { modelOf, usualEnd, type SurfaceSite, type SurfaceState, type ToyModel } from '@hoppla/core/model';
-import { surfaceWords } from '@hoppla/core/words';
+import { decimals, surfaceWords } from '@hoppla/core/words';
 import {
   Choice,
   Field,
@@ -142,7 +142,7 @@ function InItsWay({ feature, site, model }: { feature: SurfaceWork; site: Surfac
 const freeWords = ({ freeStitches }: SurfaceSite): string =>
   freeStitches < 0.05
     ? surfaceWords.tight
-    : surfaceWords.free(`${(Math.round(freeStitches * 10) / 10).toFixed(1)} st`);
+    : surfaceWords.free(`${decimals(Math.round(freeStitches * 10) / 10, 1)} st`);
 
 const upper = (line: string): string => `${line.charAt(0).toUpperCase()}${line.slice(1)}.`;
 

@@ -5,7 +5,7 @@ import { calendarIcs, fileName } from '@hoppla/core/files';
 import { materialsOf, planOf } from '@hoppla/core/plan';
 import { paceOf } from '@hoppla/core/record';
 import type { Batch } from '@hoppla/core/toy';
-import { batchWords, daySaid, hours, materialWords } from '@hoppla/core/words';
+import { batchWords, daySaid, decimals, hours, materialWords } from '@hoppla/core/words';
 import { MainAction, Num, PlainButton, Quiet, Sheet, Title, Words } from '../../controls';
 import { download, keepRecord, newId } from '../../documents';
 import { useToy } from '../frame/useToy';
@@ -117,7 +117,7 @@ function Late({ late }: { late: ReturnType<typeof batchAhead>['late'] }) {
   return (
     <View role="status" style={{ gap: 4 }}>
       <Words fontWeight="700">
-        {`! ${late.perhaps ? say.perhapsLate : say.late(late.days, late.hoursMissing.toFixed(1))}`}
+        {`! ${late.perhaps ? say.perhapsLate : say.late(late.days, decimals(late.hoursMissing, 1))}`}
       </Words>
       <Words>{say.longest(batchWords.stages[late.longest])}</Words>
     </View>
@@ -151,7 +151,7 @@ function Needs({ batch }: { batch: Batch }) {
       ))}
       {cost ? (
         <Words fontWeight="600">
-          {materialWords.cost(cost.sum.toFixed(2))}
+          {materialWords.cost(decimals(cost.sum, 2))}
           {cost.without > 0 ? `; ${materialWords.costWithout(cost.without)}` : ''}
         </Words>
       ) : (

@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
+import { language } from '@hoppla/core/words';
 import { useDevice } from '../../documents';
 
 /** Keys that tick and keys that go back: of a keyboard, a foot pedal, the buttons of a headset. */
@@ -75,7 +76,7 @@ export function useAwake(): boolean {
 function ownVoice(): SpeechSynthesisVoice | null {
   if (!('speechSynthesis' in window)) return null;
   const own = window.speechSynthesis.getVoices().filter((v) => v.localService);
-  return own.find((v) => v.lang.startsWith('en')) ?? own[0] ?? null;
+  return own.find((v) => v.lang.startsWith(language())) ?? own[0] ?? null;
 }
 
 /** The same, looked for again when the browser has found its voices. */

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { shoppingHtml } from '@hoppla/core/files';
 import { costOf, endLine, materialLines, materialsOf, type MaterialLine, type Plan } from '@hoppla/core/plan';
 import { changePlan } from '@hoppla/core/toy';
-import { materialWords } from '@hoppla/core/words';
+import { decimals, materialWords } from '@hoppla/core/words';
 import { Amount, Num, PlainButton, Quiet, Scroll, Title, Words } from '../../controls';
 import { edit, printDocument } from '../../documents';
 import { usePalette } from '../../theme';
@@ -47,7 +47,7 @@ export function NeedsView({ plan }: { plan: Plan }) {
       ))}
       {cost ? (
         <Words fontWeight="600">
-          {materialWords.cost(cost.sum.toFixed(2))}
+          {materialWords.cost(decimals(cost.sum, 2))}
           {cost.without > 0 ? `; ${materialWords.costWithout(cost.without)}` : ''}
         </Words>
       ) : null}

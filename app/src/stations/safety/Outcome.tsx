@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import type { Judged } from '@hoppla/core/safety';
 import { loadSaid } from '@hoppla/core/record';
 import type { TestKind } from '@hoppla/core/toy';
-import { recordWords } from '@hoppla/core/words';
+import { decimals, recordWords } from '@hoppla/core/words';
 import { Num, Words } from '../../controls';
 import { screenWords as words } from '../../words';
 
@@ -19,7 +19,7 @@ export function Outcome({ judged, kind }: { judged: Judged; kind: TestKind }) {
       <Words>{recordWords.whys[judged.why]}</Words>
       <Num
         fontSize={16}
-      >{`${say.peak} ${loadSaid(judged.peak, kind)}, ${say.heldFor(judged.heldS.toFixed(1))}`}</Num>
+      >{`${say.peak} ${loadSaid(judged.peak, kind)}, ${say.heldFor(decimals(judged.heldS, 1))}`}</Num>
     </View>
   );
 }

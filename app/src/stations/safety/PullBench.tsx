@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { testRule, type Attached, type Judged, type PullRule } from '@hoppla/core/safety';
 import { addPiece, addTest, keptCurve, loadSaid, thingName } from '@hoppla/core/record';
 import type { PullTest, TestKind, ToyFile } from '@hoppla/core/toy';
-import { recordWords } from '@hoppla/core/words';
+import { decimals, recordWords } from '@hoppla/core/words';
 import {
   Choice,
   Field,
@@ -232,7 +232,7 @@ function Live({ pull, rule, kind }: { pull: Pull; rule: PullRule; kind: TestKind
           <Num fontSize={40} lineHeight={46} numberOfLines={1}>
             {loadSaid(Math.max(0, load), kind)}
           </Num>
-          {seconds > 0 ? <Num fontSize={20}>{say.heldFor(seconds.toFixed(1))}</Num> : null}
+          {seconds > 0 ? <Num fontSize={20}>{say.heldFor(decimals(seconds, 1))}</Num> : null}
         </View>
       ) : null}
     </View>

@@ -4,7 +4,7 @@ import { NOTHING } from '../../gauge';
 import { seamKind, type JoinSite, type OfPiece, type Pin, type SeamKind } from '../../join';
 import { sewnTwice } from '../../safety';
 import { balanceOf, modelOf, type ToyModel } from '../../model';
-import { planWords as say, upperFirst } from '../../words';
+import { decimals, planWords as say, upperFirst } from '../../words';
 import { finished, taskKey, type TaskBase, type TaskKind } from '../task';
 import { insideName } from '../naming';
 import { seamFill, type SeamFill } from '../seamFill';
@@ -105,5 +105,5 @@ export const sew: TaskKind<SewTask> = {
 /** A neck that carries too much for its girth, told where it is sewn. */
 const neckNotes = (model: ToyModel, join: string): string[] =>
   (balanceOf(model)?.necks ?? []).flatMap((n) =>
-    n.wobbles && n.join.id === join ? [say.neckWobbles(n.gPerCm.toFixed(1), BALANCE.neckGPerCm)] : [],
+    n.wobbles && n.join.id === join ? [say.neckWobbles(decimals(n.gPerCm, 1), BALANCE.neckGPerCm)] : [],
   );

@@ -11,7 +11,7 @@ import {
   type ToyModel,
 } from '../../model';
 import type { ZoneFill } from '../../toy';
-import { planWords as say } from '../../words';
+import { decimals, planWords as say } from '../../words';
 import { stuffMinutes } from '../figures';
 import { goesWithFill, goKey } from '../fill';
 import { compareAt, isLater, momentOf, openingThen, type At } from '../moment';
@@ -47,7 +47,7 @@ export interface StuffTask extends TaskBase {
 /** Grams as a tick keeps them: to 1, below 5 g to 0.1. */
 function gramsKey(g: number): string {
   if (g > 0 && g < 0.05) return 'under 0.1';
-  return g < 4.95 ? (Math.round(g * 10) / 10).toFixed(1) : String(Math.round(g));
+  return g < 4.95 ? decimals(Math.round(g * 10) / 10, 1) : String(Math.round(g));
 }
 
 /** Grams of all goes together. */

@@ -2,7 +2,7 @@ import { holeKey, holeTag, type HoleName } from '../../address';
 import { TIME } from '../../figures';
 import { threadedEndMm, type OfPiece, type ThreadedJoin, type ThreadedSite } from '../../join';
 import { modelOf, yarnColour, type ToyModel } from '../../model';
-import { planWords as say } from '../../words';
+import { inSentence, planWords as say } from '../../words';
 import { threadEnds } from '../ends';
 import { fixed } from '../../gauge';
 import { insideName } from '../naming';
@@ -70,7 +70,7 @@ export const thread: TaskKind<ThreadTask> = {
   words: ({ part, host, exits, pierced, pair, threadMm }, { model, units }) => ({
     short: say.short.thread,
     title: say.thread(
-      modelOf(model, part).name.toLowerCase(),
+      inSentence.name(modelOf(model, part).name),
       pair,
       insideName(modelOf(model, host.part), host.copy),
     ),

@@ -1,5 +1,5 @@
 import { everyJoin, isFilled, type PartModel, type ToyModel } from '../../model';
-import { safetyPointWords as say } from '../../words';
+import { decimals, safetyPointWords as say } from '../../words';
 import { fillShowsMm, gapsOf, type Gap } from '../gap';
 import { isUnder36, type Checked, type SafetyPoint } from '../point';
 
@@ -35,7 +35,7 @@ function gapPoints({ model, limits, age }: Checked, part: PartModel): SafetyPoin
       ...base,
       id: `gap:${part.part.id}`,
       tags: [widest.label],
-      title: (finger ? say.gapFinger : say.gapFill)(part.name, widest.mm.toFixed(1)),
+      title: (finger ? say.gapFinger : say.gapFill)(part.name, decimals(widest.mm, 1)),
       reason: say.gapReason(
         say.gapIs[widest.is],
         widest.label,

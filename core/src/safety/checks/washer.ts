@@ -1,6 +1,6 @@
 import { indexSaid, RETENTION_BANDS, type EyePair, type Retention } from '../../feature';
 import { DISC_OVER_WASHER_MM } from '../../figures';
-import { safetyWords as say } from '../../words';
+import { decimals, numberSaid, safetyWords as say } from '../../words';
 import type { Checked, SafetyPoint } from '../point';
 import { fixedOn, type Fixed } from './fixed';
 
@@ -50,7 +50,7 @@ function washerPoint(
   if (why !== null) return point('open', say.washerNotKnown, say.washerWhy[why], say.washerWhyMend[why]);
   const needMm = washerMm + DISC_OVER_WASHER_MM;
   const reason =
-    say.washerReason(String(Math.round(washerMm * 10) / 10), retention.openingMm.toFixed(1)) +
+    say.washerReason(numberSaid(Math.round(washerMm * 10) / 10), decimals(retention.openingMm, 1)) +
     (band === 3 ? '' : chosenDisc(backing, needMm));
   // Decision 42: what a measured gauge could lift is open, not stopped.
   if (band !== 3 && liftable && best >= RETENTION_BANDS.backing)

@@ -1,0 +1,11 @@
+import '@expo/metro-runtime';
+import { chosenLanguage, speakChosen } from './words/spoken';
+
+/** Everything else: it takes its words when it is loaded, so the language comes first. */
+const begin = (): void => {
+  // eslint-disable-next-line @typescript-eslint/no-require-imports
+  require('expo-router/entry');
+};
+
+if (chosenLanguage() === 'en') begin();
+else void speakChosen().then(begin);

@@ -1,0 +1,40 @@
+import type { Said } from '@hoppla/core/words';
+import type { maker as english } from '../maker';
+
+/** Die Einstellungen der Macherin oder des Machers, auf Deutsch. */
+export const maker: Said<typeof english> = {
+  title: 'Wie ich arbeite',
+  how: 'Eine neue Figur beginnt so. Figuren, die es gibt, bleiben, wie sie sind; jede lässt sich für sich ändern.',
+  language: 'Sprache (Language)',
+  languageHow:
+    'Runden, Abkürzungen und Stellen, die du eingibst, bleiben auf Englisch, wie in Anleitungen. Der Leitfaden zu Runden ist englisch.',
+  languageRefused: 'Dieser Browser behält keine Einstellungen, darum bleibt die Sprache, wie sie ist.',
+  hand: 'Hand',
+  hands: { right: 'Rechts', left: 'Links' },
+  terms: 'Begriffe der Runden',
+  termsOf: { us: 'US', uk: 'UK' },
+  units: 'Längen',
+  unitsOf: { mm: 'Millimeter', inch: 'Zoll' },
+  hooks: 'Häkelnadeln heißen nach',
+  hooksOf: { mm: 'Millimetern', letter: 'Buchstaben', number: 'Nummern' },
+  region: 'Regeln von',
+  age: 'Meist für',
+  hole: 'Das kleinste Loch, durch das ich noch arbeite',
+  holeNone: 'Zurücknehmen',
+  note: 'Notieren',
+  shelf: 'Garne zu Hause',
+  shelfHow: 'Der Plan nimmt Farbe, Knäuel und Hand von hier.',
+  add: 'Ein Garn ins Regal legen',
+  yarnName: 'Sein Name',
+  colour: 'Farbe',
+  colourBad: 'Eine Farbe ist # und sechs Zeichen von 0 bis 9 und a bis f, etwa #9a5a3c.',
+  fromPhoto: 'Die Farbe von einem Foto nehmen',
+  photoHow: 'Tippe das Garn im Bild an.',
+  photoBad: 'Dieses Bild lässt sich nicht lesen.',
+  grams: 'Gramm eines Knäuels',
+  metres: 'Meter eines Knäuels',
+  keep: 'Behalten',
+  remove: (name) => `${name} aus dem Regal nehmen`,
+  fromShelf: 'Aus meinem Regal',
+  saidBy: (name) => `${name}, aus dem Regal`,
+};

@@ -1,0 +1,120 @@
+import type { Said } from '../language';
+import type { safetyPointWords as english } from '../safetyPoints';
+import { maschen, zahl } from './counter';
+
+/** Sicherheitspunkte der ganzen Figur und was gefragt wird, auf Deutsch. Sagt nie, eine Figur sei sicher oder entspreche etwas. */
+export const safetyPointWords: Said<typeof english> = {
+  testMend: 'Protokolliere die Prüfungen eines Prüfstücks.',
+  seamsTest: 'Noch an keiner Naht wurde gezogen',
+  seamsTestReason: (newton, seconds) =>
+    `Jede Naht wird mit ${newton} N quer gezogen, ${seconds} s gehalten. Eine Schätzung wird nie als Festigkeit genannt.`,
+  loosePieces: (n) => `${zahl(n, 'Stück ist', 'Stücke sind')} an nichts befestigt`,
+  loosePiecesReason: 'Niemand hat gesagt, wie sie befestigt sind, also hat es niemand angesehen.',
+  loosePiecesMend: 'Sag es auf Verbinden.',
+  notMade: (n) =>
+    `${zahl(n, 'Verbindung kann', 'Verbindungen können')} so nicht gemacht werden, wie sie gesagt ${n === 1 ? 'ist' : 'sind'}`,
+  notMadeReason: 'Was nicht gemacht werden kann, befestigt nichts.',
+  notMadeMend: 'Bring es auf Verbinden in Ordnung.',
+  few: (piece, n) => `${piece} wird von ${maschen(n)} gehalten`,
+  fewReason: 'So wenige Maschen reißen eine nach der anderen aus.',
+  fewMend: 'Nähe es mit mehr Stichen, zweimal herum, und ziehe an einem Prüfstück daran.',
+  once: (n) => `${zahl(n, 'Naht ist', 'Nähte sind')} nur einmal herum genäht`,
+  onceReason: 'Eine zweite Runde ist da, wenn ein Stich der ersten nachgibt.',
+  onceMend: 'Alle zweimal herum nähen',
+  buriedNotSaid: 'Wie tief Enden versenkt werden, ist nicht gesagt',
+  buriedShort: (mm) => `Enden werden nur ${mm} mm tief versenkt`,
+  buriedReason: 'Ein kurzes Ende arbeitet sich heraus, und sein Knoten mit ihm.',
+  buriedMend: (mm) => `Jedes Ende nach seinem Knoten mindestens ${mm} mm tief versenken`,
+  core: (part, core) => `${part}: ${core} innen`,
+  coreWire: 'Draht arbeitet sich durch die Maschen; seine Enden sind spitz.',
+  coreRigid: 'Was steif ist, bricht oder kommt durch die Maschen.',
+  coreMend: 'Stattdessen eine Stoffrolle nehmen',
+  gapNotKnown: (part) => `${part}: seine Lücken sind nicht bekannt`,
+  gapNotKnownReason:
+    'Die Häkelnadel ist nicht bekannt, oder es hat mehr Maschen, als gebaut werden: niemand weiß, wie weit sie sich öffnen.',
+  gapNotKnownMend: 'Sag die Häkelnadel in mm, oder miss zehn Maschen.',
+  gapFinger: (part, mm) => `${part}: eine Lücke von bis zu ${mm} mm lässt einen kleinen Finger hinein`,
+  gapFill: (part, mm) => `${part}: eine Lücke von bis zu ${mm} mm lässt Füllung heraus`,
+  gapReason: (what, round, limit, finger) =>
+    `${what} in ${round}, am ungünstigen Ende der Maschenprobe und geschätzter Zahlen; ${finger ? `die Prüfsonde hat ${limit} mm` : `diese Füllung zeigt sich ab ${limit} mm`}.`,
+  gapIs: {
+    plain: 'Zwischen Maschen',
+    tall: 'Zwischen hohen Maschen',
+    'chain space': 'Ein Luftmaschenbogen',
+    decrease: 'An einer einfachen Abnahme',
+    start: 'In der Mitte des Anfangs',
+  },
+  gapMend: {
+    plain: (hook) => `Häkle es mit einer Nadel von höchstens ${hook} mm`,
+    tall: () => 'Häkle es in festen Maschen, oder füttere es.',
+    'chain space': () => 'Füttere es, oder fülle innen einen geschlossenen Beutel.',
+    decrease: (hook) => `Häkle unsichtbare Abnahmen, oder nimm eine Nadel von höchstens ${hook} mm`,
+    start: () => 'Zieh den Ring zu und nähe seinen Faden noch einmal herum.',
+  },
+  openEnd: (part) => `${part} ist gefüllt, und sein Ende bleibt offen`,
+  openEndReason: 'Nichts Geplantes schließt oder bedeckt es, also kommt die Füllung heraus.',
+  openEndMend: 'Schließe es in seinen Runden, oder nähe es an.',
+  starts: (n) => `${zahl(n, 'Teil beginnt', 'Teile beginnen')} mit einem Ring, den nichts sichert`,
+  startsReason:
+    'Ein einfacher Ring löst sich mit den Jahren, einer aus Luftmaschen bleibt offen: Füllung kommt heraus.',
+  startsMend: 'Mit einem doppelten Ring beginnen, oder den Faden noch einmal herumführen',
+  closings: (n) => `${zahl(n, 'Teil ist', 'Teile sind')} nur einmal zusammengezogen`,
+  closingsReason: 'Ein Faden durch die letzte Runde ist alles, was die Füllung hält.',
+  closingsMend: 'Zweimal herum zusammenziehen',
+  sheds: (n) => `${zahl(n, 'Garn haart', 'Garne haaren')}`,
+  shedsReason: 'Fasern nahe am Mund eines Babys werden verschluckt und eingeatmet.',
+  shedsMend: 'Nimm ein glattes Garn, oder reibe und wasche zuerst eine Probe.',
+  sheddingNotSaid: (n) => `Ob ${zahl(n, 'Garn haart', 'Garne haaren')}, ist nicht gesagt`,
+  sheddingReason: 'Niemand kann es einer Anleitung ansehen.',
+  sheddingMend: 'Reibe eine Probe, und sag es hier oder beim Garn auf dem Plan.',
+  theYarn: 'das Garn',
+  pins: 'Stecknadeln und Nadeln werden hinaus und zurück gezählt',
+  pinsReason: 'Eine, die drinbleibt, findet ein Kind.',
+  pinsMend: 'Zähle sie im Protokoll jedes Stücks; es wird nicht freigegeben, solange eine draußen ist.',
+  washing: {
+    unknown: {
+      title: 'Ob sie gewaschen wird, ist nicht gesagt',
+      reason: 'Was waschbar ist, wird vor der Prüfung gewaschen, und man sucht, was es verlor.',
+      mend: 'Sag, dass sie nicht zu waschen ist',
+    },
+    yes: {
+      title: 'Sie darf gewaschen werden: wasche ein Stück, bevor es geprüft wird',
+      reason: 'Waschen lockert Knoten und Filz; die Prüfungen sind die eines gewaschenen Stücks.',
+      mend: 'Notiere das Waschen im Protokoll des Stücks.',
+    },
+    no: {
+      title: 'Nicht zu waschen: das Etikett sagt es',
+      reason: 'Was nicht gewaschen geprüft ist, wird nicht als waschbar verkauft.',
+      mend: 'Drucke das Etikett mit dem Pflegetext.',
+    },
+  },
+  wear: 'Vor jedem Gebrauch ansehen',
+  wearReason: 'Stiche nutzen sich ab. Wer sie einem Kind gibt, sagt das dazu.',
+  wearMend: 'Beim ersten losen Stich ausbessern oder wegwerfen.',
+  cordShort: 'Auf das Doppelte gedehnt liegt sie noch darunter; miss trotzdem ein Stück.',
+  joinedLoop: (piece, mm) => `${piece} ist an beiden Enden fest: eine Schlaufe von bis zu ${mm} mm`,
+  joinedLoopReason: (limit) => `Für die Jüngsten darf eine Schlaufe höchstens ${limit} mm Umfang haben.`,
+  joinedLoopMend: 'Nähe es der Länge nach fest, oder mach es kürzer.',
+  asks: {
+    5: {
+      title: 'Ist etwas gefädelt, angeknöpft oder mit Druckknopf befestigt?',
+      reason: 'Keine Verbindung und kein Text nennt so etwas.',
+      mend: 'Sag es, wenn es nichts gibt.',
+    },
+    7: {
+      title: 'Ist innen etwas Steifes?',
+      reason: 'Kein Teil hat einen steifen Kern, und kein Text nennt Draht, Stäbe oder Glas.',
+      mend: 'Sag es, wenn es nichts gibt.',
+    },
+    8: {
+      title: 'Ist etwas nur geklebt?',
+      reason: 'Kein Text nennt Kleber.',
+      mend: 'Sag es, wenn es nichts gibt.',
+    },
+    11: {
+      title: 'Gibt es Ringe, Klammern, Glocken, Magnete oder Batterien?',
+      reason: 'Nichts davon ist geplant, und kein Text nennt etwas.',
+      mend: 'Sag es, wenn es nichts gibt.',
+    },
+  },
+};
