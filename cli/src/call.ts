@@ -3,6 +3,7 @@ import type { Firmness } from '@hoppla/core/form';
 import { gaugeOf, type Gauge, type HookBy } from '@hoppla/core/gauge';
 import type { PartReading, Terms } from '@hoppla/core/notation';
 import { own } from '@hoppla/core/own';
+import { LANGUAGES, type Language } from '@hoppla/core/words';
 import { cliWords as say } from './words';
 
 /** What a command answers: text for standard output and standard error, and the exit code. */
@@ -20,6 +21,7 @@ export class Misuse extends Error {}
 const FIRMNESSES: readonly Firmness[] = ['empty', 'soft', 'medium', 'firm'];
 const FLAGS_WITH_VALUE = new Set([
   '--terms',
+  '--language',
   '--hook',
   '--stitch',
   '--round',
@@ -73,6 +75,13 @@ export function terms(call: Call): Terms | undefined {
   const said = call.flags.get('--terms');
   if (said !== undefined && said !== 'us' && said !== 'uk') throw new Misuse(say.badTerms(said));
   return said as Terms | undefined;
+}
+
+/** The language that answers are printed in, English where none is asked for. @throws Misuse */
+export function languageAsked(call: Call): Language {
+  const said = call.flags.get('--language') ?? 'en';
+  if (!Object.hasOwn(LANGUAGES, said)) throw new Misuse(say.badLanguage(said, Object.keys(LANGUAGES)));
+  return said as Language;
 }
 
 /** What the numbers behind the options can be at all. */

@@ -3,8 +3,9 @@ import { join } from 'node:path';
 import { EXPORTS, exportNamed, fileName } from '@hoppla/core/files';
 import type { ToyModel } from '@hoppla/core/model';
 import { cleanText, read, type Reading } from '@hoppla/core/notation';
-import { pageWords } from '@hoppla/core/words';
-import { Misuse, parse, terms, type Answer, type Call } from './call';
+import { pageWords, speak } from '@hoppla/core/words';
+import { germanOfCore } from '@hoppla/core/words/german';
+import { languageAsked, Misuse, parse, terms, type Answer, type Call } from './call';
 import { faceCommand } from './face';
 import { joinsAnswer } from './joins';
 import { logCommand } from './log';
@@ -59,9 +60,11 @@ export function run(argv: readonly string[], standardInput: () => string, readFi
   };
   const help = helpOf(argv[0], argv.slice(1));
   if (help) return help;
+  let asBefore = () => {};
   try {
     const [command, ...rest] = argv;
     const call = parse(rest);
+    if (languageAsked(call) === 'de') asBefore = speak('de', germanOfCore);
     if (command === 'export') return exportCommand(call, load);
     const texts = () => call.files.map((f) => ({ file: f, text: load(f) }));
     if (command === 'toy') return toyCommand(one(texts(), command), call);
@@ -71,6 +74,8 @@ export function run(argv: readonly string[], standardInput: () => string, readFi
   } catch (error) {
     if (error instanceof Misuse) return { out: '', err: `${error.message}\n`, code: 2 };
     throw error;
+  } finally {
+    asBefore();
   }
 }
 

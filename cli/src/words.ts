@@ -3,7 +3,8 @@ import { plural } from '@hoppla/core/words';
 /** Sentences that only the command line says. */
 export const cliWords = {
   usageHead:
-    'usage: hoppla COMMAND FILE...      ("-" reads standard input; hoppla COMMAND --help tells more of one)',
+    'usage: hoppla COMMAND FILE...      ("-" reads standard input; hoppla COMMAND --help tells more of one;\n' +
+    '       --language de: what is said of toys in German; these words and keys of JSON stay English)',
   commands: {
     read: `read PAGE [--terms us|uk] [--json|--lines]   counts and problems of a page; what each of its lines is`,
     toy: `toy PAGE [--accept]                    a whole page as a toy document; --accept places the eyes it names`,
@@ -33,6 +34,8 @@ export const cliWords = {
   picturesOnly: 'it holds pictures of words, and no words that can be read',
   cannotRead: (file: string, why: string) => `${file} cannot be read. ${why}`,
   oneFile: (command: string) => `${command} needs a file, or - for standard input.`,
+  badLanguage: (said: string, there: readonly string[]) =>
+    `--language is ${there.join(' or ')}, not ${said}.`,
   badTerms: (said: string) => `--terms is us or uk, not ${said}.`,
   badNumber: (flag: string, said: string) => `${flag} does not understand ${said}.`,
   outside: (flag: string, said: string, least: number, most: number) =>

@@ -2,6 +2,7 @@ import { useRef } from 'react';
 import { View, type GestureResponderEvent } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { FAMILY, usePalette } from '../theme';
+import { screenWords } from '../words';
 import { Num } from './type';
 
 export interface TapeProps {
@@ -252,7 +253,9 @@ export function Tape(props: TapeProps) {
         <Num color={c.tape} fontSize={16} lineHeight={20}>
           {round}
         </Num>
-        <Num color={c.matInk} fontSize={13} lineHeight={18}>{`${count} st`}</Num>
+        <Num color={c.matInk} fontSize={13} lineHeight={18}>
+          {screenWords.face.st(count)}
+        </Num>
       </View>
     </View>
   );

@@ -20,7 +20,7 @@ export const face = {
   wider: 'wider',
   up: 'up',
   down: 'down',
-  st: (n: number) => `${n} st`,
+  st: (n: number | string) => `${n} st`,
   takeBetter: (tag: string) => `Move one post to ${tag}`,
   tape: (round: string) => `Posts on ${round}; arrow keys move them`,
   tapeValue: (left: string, right: string, between: number) =>

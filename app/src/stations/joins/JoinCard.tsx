@@ -55,7 +55,7 @@ export function JoinCard({
           s.name ? (
             <Tag key={s.copy} of={guest} {...holeTag(s.name)} />
           ) : (
-            <Tag key={s.copy} of={guest} rounds={say.how[s.how]} stitches={`${s.guestEdge} st`} />
+            <Tag key={s.copy} of={guest} rounds={say.how[s.how]} stitches={words.face.st(s.guestEdge)} />
           ),
         )}
       </View>

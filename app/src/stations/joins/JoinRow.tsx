@@ -41,5 +41,7 @@ function whereOf(model: ToyModel, site: AnySite): { rounds: string; stitches: st
     const { label } = modelOf(model, site.join.at.part).fabric.rounds[site.round];
     return { rounds: label, stitches: say.caughtOver(site.join.over) };
   }
-  return site.name ? holeTag(site.name) : { rounds: say.how[site.how], stitches: `${site.guestEdge} st` };
+  return site.name
+    ? holeTag(site.name)
+    : { rounds: say.how[site.how], stitches: words.face.st(site.guestEdge) };
 }

@@ -142,7 +142,7 @@ function InItsWay({ feature, site, model }: { feature: SurfaceWork; site: Surfac
 const freeWords = ({ freeStitches }: SurfaceSite): string =>
   freeStitches < 0.05
     ? surfaceWords.tight
-    : surfaceWords.free(`${decimals(Math.round(freeStitches * 10) / 10, 1)} st`);
+    : surfaceWords.free(words.face.st(decimals(Math.round(freeStitches * 10) / 10, 1)));
 
 const upper = (line: string): string => `${line.charAt(0).toUpperCase()}${line.slice(1)}.`;
 

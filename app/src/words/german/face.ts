@@ -1,7 +1,7 @@
 import type { Said } from '@hoppla/core/words';
 import { numberSaid } from '@hoppla/core/words';
 import type { face as english } from '../face';
-import { maschen } from './counter';
+import { maschen, wort } from './counter';
 
 /** Das Gesicht, auf Deutsch. */
 export const face: Said<typeof english> = {
@@ -66,7 +66,7 @@ export const face: Said<typeof english> = {
     `${numberSaid(width)} × ${numberSaid(height)} mm, Scheibe ${numberSaid(washer)} mm`,
   noseEmbroidered: (width, height) => `${numberSaid(width)} × ${numberSaid(height)} mm, gestickt`,
   addNose: 'Eine Nase dazu',
-  post: (side) => (side === 'left' ? 'links der Figur' : 'rechts der Figur'),
+  post: (side) => `${wort({ left: 'links', right: 'rechts' })(side)} der Figur`,
   which: 'Welches Auge wandert?',
   both: 'beide',
   inward: 'nach innen',

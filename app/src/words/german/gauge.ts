@@ -1,7 +1,8 @@
 import { numberSaid, type Said } from '@hoppla/core/words';
 import type { gauge as english } from '../gauge';
+import { wort } from './counter';
 
-const seite: Record<string, string> = { left: 'links', right: 'rechts' };
+const seite = wort({ left: 'links', right: 'rechts' });
 
 /** Die Maschenprobe, auf Deutsch. */
 export const gauge: Said<typeof english> = {
@@ -43,8 +44,8 @@ export const gauge: Said<typeof english> = {
     `Das ist weniger als die Hälfte oder mehr als das Doppelte dessen, was diese Häkelnadel ergibt, etwa ${expected}. Bitte noch einmal messen.`,
   stitch: (value) => `${value} je Masche`,
   round: (value) => `${value} je Runde`,
-  wanders: (n, side) => (n === '0' ? 'wandert nicht' : `${n} Maschen nach ${seite[side] ?? side}`),
-  moves: (n, side) => (n === '0' ? '0' : `${n} ${seite[side] ?? side}`),
+  wanders: (n, side) => (n === '0' ? 'wandert nicht' : `${n} Maschen nach ${seite(side)}`),
+  moves: (n, side) => (n === '0' ? '0' : `${n} ${seite(side)}`),
   inTenRounds: 'in zehn Runden',
   yarnEach: (value) => `${value} je Masche`,
   use: (what) => `${what} verwenden`,

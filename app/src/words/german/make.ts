@@ -1,5 +1,6 @@
 import type { Said } from '@hoppla/core/words';
 import type { make as english } from '../make';
+import { wort } from './counter';
 
 /** Häkeln, auf Deutsch. */
 export const make: Said<typeof english> = {
@@ -42,7 +43,7 @@ export const make: Said<typeof english> = {
   thisStitch: 'jetzt',
   colourComes: (stitch, colour) => `${colour} ab Masche ${stitch}`,
   throughLoop: (stitch, loop) =>
-    `${stitch} nur durch das ${loop === 'front' ? 'vordere' : 'hintere'} Maschenglied`,
+    `${stitch} nur durch das ${wort({ front: 'vordere', back: 'hintere' })(loop)} Maschenglied`,
   stitchNow: {
     plain: (kind) => kind,
     second: (kind) => `${kind} in dieselbe Masche`,

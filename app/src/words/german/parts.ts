@@ -1,6 +1,6 @@
 import { numberSaid, type Said } from '@hoppla/core/words';
 import type { parts as english } from '../parts';
-import { maschen, teile, zahl } from './counter';
+import { maschen, teile, wort, zahl } from './counter';
 
 const fehler = (n: number): string => zahl(n, 'Fehler', 'Fehler');
 
@@ -69,8 +69,7 @@ export const parts: Said<typeof english> = {
   underWay: 'in Arbeit',
   faults: fehler,
   nextFault: 'zum nächsten Fehler gehen',
-  allAddUp: (rounds, word, n) =>
-    `${rounds} ${rounds === 1 ? word : `${word}${word.endsWith('e') ? 'n' : ''}`}, ${maschen(n)}, alle gehen auf`,
+  allAddUp: (rounds, word, n) => `${zahl(rounds, word, `${word}n`)}, ${maschen(n)}, alle gehen auf`,
   roundWord: { rounds: 'Runde', rows: 'Reihe', cord: 'Kette' },
   saysOf: (label, made, stated) =>
     stated === null || stated === made
@@ -91,7 +90,7 @@ export const parts: Said<typeof english> = {
   toTerms: (terms) => `Zu ${terms.toUpperCase()}-Begriffen wechseln`,
   freeLoops: 'Noch freie Maschenglieder',
   freeOf: (label, loop, free, of) =>
-    `${label}: ${free} von ${of} ${{ front: 'vorderen', back: 'hinteren' }[loop] ?? loop} Gliedern`,
+    `${label}: ${free} von ${of} ${wort({ front: 'vorderen', back: 'hinteren' })(loop)} Gliedern`,
   offer: (rounds, between, thread, mm) =>
     `Augen von ${numberSaid(mm)} mm bei ${rounds} ${thread ? 'sticken' : 'setzen'}, ${between} dazwischen`,
   readings: {

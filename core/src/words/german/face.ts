@@ -1,12 +1,18 @@
 import type { faceWords as english } from '../face';
 import type { Said } from '../language';
 import { numberSaid } from '../number';
-import { maschen, zahl } from './counter';
+import { maschen, wort, zahl } from './counter';
+
+const MITTEN: Record<string, string | undefined> = {
+  marker: 'der Stelle gegenüber dem Markierer',
+  patch: 'der Mitte des Flecks',
+  part: 'dem Teil, über das es schaut',
+};
 
 /** Das Gesicht: Rat mit Grund, was nicht geht und warum, was sich unterscheidet, auf Deutsch. */
 export const faceWords: Said<typeof english> = {
   retention: 'Scheibe gegen Maschen',
-  post: (side) => (side === 'left' ? 'das linke Auge der Figur' : 'das rechte Auge der Figur'),
+  post: (side) => `das ${wort({ left: 'linke', right: 'rechte' })(side)} Auge der Figur`,
   advice: {
     small: (percent, low, high) =>
       `kleine Augen: ${percent} % der Kopfbreite; üblich sind hier ${low} bis ${high}`,
@@ -32,7 +38,7 @@ export const faceWords: Said<typeof english> = {
     fill: (proud) =>
       `die flache Scheibe steht ${proud} von den runden Maschen ab: Füllung hinter und um die Stifte schieben`,
     turned: (n, from) =>
-      `die Mitte des Gesichts ist ${n === '1' ? '1 Masche' : `${n} Maschen`} entfernt von ${{ marker: 'der Stelle gegenüber dem Markierer', patch: 'der Mitte des Flecks', part: 'dem Teil, über das es schaut' }[from]}`,
+      `die Mitte des Gesichts ist ${n === '1' ? '1 Masche' : `${n} Maschen`} entfernt von ${MITTEN[from] ?? MITTEN.part}`,
     covers: (post, thing, mm) => `${post} reicht ${mm} unter oder über den Rand von ${thing}`,
   },
   refusal: {

@@ -1,6 +1,6 @@
 import type { Said } from '../language';
 import type { patchWords as english } from '../patches';
-import { zahl } from './counter';
+import { wort, zahl } from './counter';
 
 const MEHRERE: Record<string, string> = {
   Kreis: 'Kreise',
@@ -40,7 +40,7 @@ export const patchWords: Said<typeof english> = {
   holeAcross: (length, side) =>
     side === null
       ? 'in der Mitte'
-      : `${length} ${side === 'left' ? 'links' : 'rechts'} (der Figur) von seiner Mitte`,
+      : `${length} ${wort({ left: 'links', right: 'rechts' })(side)} (der Figur) von seiner Mitte`,
   holeUp: (length, up) =>
     up === null ? 'auf Höhe seiner Mitte' : `${length} ${up ? 'darüber' : 'darunter'}`,
   over: (length) => `Es hängt ${length} über das Ende der Maschen: es ist größer als das, was da ist.`,

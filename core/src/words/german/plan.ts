@@ -2,11 +2,12 @@ import type { Said } from '../language';
 import { numberSaid } from '../number';
 import type { planWords as english } from '../plan';
 import { upperFirst } from '../plural';
-import { maschen, runden, zahl } from './counter';
+import { maschen, runden, wort, zahl } from './counter';
 import { joinFaults } from './joinFaults';
 import { moves } from './planMoves';
 import { posts, postsMoved } from './planPosts';
 
+const glied = wort({ front: 'vorderen', back: 'hinteren' });
 const oeffnung = (opening: string | null): string =>
   `Öffnung ${opening === null ? 'nicht bekannt' : `mindestens ${opening}`}`;
 
@@ -71,8 +72,7 @@ export const planWords: Said<typeof english> = {
   },
   neckWobbles: (grams, most) =>
     `Dieser Hals trägt ${grams} g je cm Umfang; über ${numberSaid(most)} wackelt er: fülle ihn fester, oder gib ihm einen Kern.`,
-  layerOn: (part, label, loop) =>
-    `In die ${loop === 'front' ? 'vorderen' : loop === 'back' ? 'hinteren' : loop} Maschenglieder von ${label} häkeln, auf ${part}`,
+  layerOn: (part, label, loop) => `In die ${glied(loop)} Maschenglieder von ${label} häkeln, auf ${part}`,
   foldShut: (part) => `${part} falten und durch beide Lagen häkeln`,
   edgeRound: (part) => `${part} umhäkeln`,
   layerDetail: (words, n) => `${words}; ${maschen(n)}`,
@@ -91,7 +91,7 @@ export const planWords: Said<typeof english> = {
   startTail: (end, job, side) =>
     job === ''
       ? `Anfangsfaden ${end}`
-      : `Anfangsfaden ${end} ${job}, hängt ${side === 'inside' ? 'innen' : 'außen'}`,
+      : `Anfangsfaden ${end} ${job}, hängt ${wort({ inside: 'innen', outside: 'außen' })(side)}`,
   tailJob: {
     'weave in': '',
     close: 'zum Schließen und Versenken',
@@ -130,7 +130,7 @@ export const planWords: Said<typeof english> = {
   stopTitle: (title) => `Halt: ${title}`,
   stopTrouble: (part, title) => `${part}: ${title}. Nichts wird angeklickt, bis das behoben ist.`,
   point: (weight, title) => `${weight === 'stop' ? 'Halt' : 'Offen'}: ${title}`,
-  the: (part) => part,
+  the: (part) => `${part}`,
   at: (rounds, stitches) => `bei ${rounds} | ${stitches}`,
   eyesReason: (last, possible) =>
     `Die Scheibe kommt von innen darauf. Nach ${last} ist die Öffnung zu klein, um bequem zu arbeiten${possible ? `, nach ${possible} ist sie überhaupt zu klein` : ''}.`,
@@ -138,7 +138,7 @@ export const planWords: Said<typeof english> = {
     'Ab der Runde der Augen lässt keine Runde eine Öffnung, die weit genug für die Scheibe ist. Nimm eine kleinere Scheibe oder eine Stelle näher am Ring.',
   embroider: (name, part) => `Sticken: ${name}, auf ${part}`,
   embroiderDetail: (end, strands, of) =>
-    `${strands === 1 ? `Faden von ${end}` : `${strands} Fäden von ${end}`}, ${of === 'yarn' ? 'Garn' : 'Stickgarn'}; den Knoten in einer Masche verankern, nie in einem Loch`,
+    `${strands === 1 ? `Faden von ${end}` : `${strands} Fäden von ${end}`}, ${wort({ yarn: 'Garn', floss: 'Stickgarn' })(of)}; den Knoten in einer Masche verankern, nie in einem Loch`,
   embroiderThrough: 'Das Loch ist dann zu klein für eine Hand: durch die Maschen arbeiten, Knoten verborgen.',
   embroiderLast:
     'Nach dem Füllen, wie du gewählt hast: man sieht das Gesicht, wie es wird; Knoten werden innen versenkt.',
@@ -173,7 +173,7 @@ export const planWords: Said<typeof english> = {
   close: (part, label, n) => `${part} bei ${label} schließen, ${n} zusammenziehen`,
   closeDetail: (end, job, star) => `${end} lassen ${job}${star === '' ? '' : `; ${star}`}`,
   closeReason: ({ times, loops, from }) =>
-    `Von ${from === 'outside' ? 'außen' : 'innen'} durch die ${loops === 'front' ? 'vorderen' : 'hinteren'} Maschenglieder, alle in einer Richtung${times === 2 ? ', zweimal herum' : ''}; ziehen, knoten, neben dem Knoten hinein und weit weg heraus, abschneiden: das Ende rutscht nach innen.`,
+    `Von ${wort({ outside: 'außen', inside: 'innen' })(from)} durch die ${glied(loops)} Maschenglieder, alle in einer Richtung${times === 2 ? ', zweimal herum' : ''}; ziehen, knoten, neben dem Knoten hinein und weit weg heraus, abschneiden: das Ende rutscht nach innen.`,
   star: (points, legs) =>
     legs > 1
       ? `als Stern: über und unter den Gliedern zwischen den ${legs} Beinen, hin und her, ${points} Mal`

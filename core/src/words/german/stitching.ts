@@ -1,5 +1,6 @@
 import type { Said } from '../language';
 import type { stitchWords as english } from '../stitching';
+import { wort } from './counter';
 
 /** Stickerei, auf Deutsch. Wo ein Ende liegt (`end`), bleibt in den Worten, in denen es wieder eingegeben wird. */
 export const stitchWords: Omit<Said<typeof english>, 'end'> = {
@@ -33,7 +34,7 @@ export const stitchWords: Omit<Said<typeof english>, 'end'> = {
     `${tags}: ein Loch zwischen Maschen, wo ein Knoten durchrutscht; eine halbe Masche weiter hält er in den Fasern.`,
   mirror: (off) => `Die andere Seite ist ${off} vom Spiegelbild entfernt.`,
   nearer: (off, side) =>
-    `${off} näher an der ${side === 'left' ? 'Linken' : 'Rechten'} der Figur als die Mitte.`,
+    `${off} näher an der ${wort({ left: 'Linken', right: 'Rechten' })(side)} der Figur als die Mitte.`,
   even: 'Seine Mitte ist die Mitte des Gesichts.',
   notRead: (words) =>
     `„${words}“ ist nicht verstanden. Sag, wie weit, etwa “1 stitch inside the left eye, 2 rounds lower” oder “at the middle of the face, 3 rounds lower”.`,

@@ -1,9 +1,9 @@
 import type { Said } from '../../language';
 import { decimals, numberSaid } from '../../number';
 import type { pageWords as english } from '../../page';
-import { runden } from '../counter';
+import { runden, wort } from '../counter';
 
-const NAMEN: Record<string, string> = {
+const name = wort({
   top: 'oben',
   bottom: 'unten',
   start: 'Anfang',
@@ -26,8 +26,7 @@ const NAMEN: Record<string, string> = {
   nose: 'Nase',
   mouth: 'Mund',
   ears: 'Ohren',
-};
-const name = (word: string): string => NAMEN[word] ?? word;
+});
 const ANTEILE: readonly (readonly [number, string])[] = [
   [1 / 4, 'ein Viertel'],
   [1 / 3, 'ein Drittel'],
@@ -96,5 +95,5 @@ export const pageWords: Said<typeof english> = {
   between: (a, b) => `zwischen R${a} und R${b}`,
   onRound: (n) => `auf R${n}`,
   many: (many, counted, holes) =>
-    `${many} ${holes ? 'Löcher ' : ''}${counted === 'between' ? 'dazwischen' : 'auseinander'}`,
+    `${many} ${holes ? 'Löcher ' : ''}${wort({ between: 'dazwischen', apart: 'auseinander' })(counted)}`,
 };

@@ -1,0 +1,51 @@
+import { englishOn } from '../english';
+import { benchWithRill, expect, SIZES, test } from '../maker';
+
+/** Key, name, and something that is there once the station is laid out. */
+const STATIONS = [
+  ['1', 'Teile', 'Tippen'],
+  ['2', 'Gesicht', 'Spiegeln'],
+  ['3', 'Verbinden', 'Auf der Fläche'],
+  ['4', 'Plan', 'Anfangen zu häkeln'],
+  ['5', 'Häkeln', 'Zurück'],
+] as const;
+
+for (const [name, viewport] of SIZES)
+  test.describe(name, () => {
+    test.use({ viewport });
+
+    test('German is chosen in the settings, and every station speaks it; English again', async ({ page }) => {
+      const settings = async (bench: string, maker: string) => {
+        await page.getByRole('button', { name: bench }).click();
+        await page.getByRole('button', { name: maker }).click();
+      };
+      await benchWithRill(page);
+      // The checker itself sees English where there is some.
+      expect((await englishOn(page)).length).toBeGreaterThan(2);
+      await settings('More of the Bench', 'How I work');
+      await page.getByRole('radio', { name: 'Deutsch' }).click();
+      await expect(page.locator('html')).toHaveAttribute('lang', 'de');
+      await expect(page.getByRole('link', { name: 'Rill öffnen' })).toBeVisible();
+      expect(await englishOn(page)).toEqual([]);
+      await page.getByRole('link', { name: 'Rill öffnen' }).click();
+      for (const [key, station, there] of STATIONS) {
+        await page.keyboard.press(`Alt+${key}`);
+        await expect(page).toHaveTitle(`Rill, ${station}, Hoppla`);
+        await expect(page.getByText(there, { exact: true }).first()).toBeVisible();
+        expect(await englishOn(page), station).toEqual([]);
+      }
+      await page.keyboard.press('Control+p');
+      await expect(page.getByRole('dialog', { name: 'Die Anleitung drucken' })).toBeVisible();
+      expect(await englishOn(page)).toEqual([]);
+      await page.keyboard.press('Escape');
+      await page.getByRole('link', { name: /^Sicherheit: / }).click();
+      await expect(page).toHaveTitle('Rill, Sicherheit, Hoppla');
+      await expect(page.getByText(/^(Für: |Für wen ist sie)/).first()).toBeVisible();
+      expect(await englishOn(page), 'Sicherheit').toEqual([]);
+      await page.keyboard.press('Alt+0');
+      await settings('Mehr zur Werkbank', 'Wie ich arbeite');
+      await page.getByRole('radio', { name: 'English' }).click();
+      await expect(page.getByRole('link', { name: 'Open Rill' })).toBeVisible();
+      await expect(page.locator('html')).toHaveAttribute('lang', 'en');
+    });
+  });
