@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { numberSaid } from '@hoppla/core/words';
 import { Field } from './Field';
 import { PlainButton } from './MainAction';
 
@@ -26,15 +27,15 @@ export function Amount({
   value: number | null;
   /** the button that takes it */
   note: string;
-  onSay: (value: number | null) => void;
+  /** false where it is a number that cannot be: it stays typed */
+  onSay: (value: number | null) => boolean | void;
 }) {
   const [typed, setTyped] = useState<string | null>(null);
   const done = () => {
     if (typed === null) return;
     const number = numberTyped(typed);
     if (number === null && typed.trim() !== '') return;
-    onSay(number);
-    setTyped(null);
+    if (onSay(number) !== false) setTyped(null);
   };
   return (
     <View
@@ -50,7 +51,7 @@ export function Amount({
     >
       <Field
         label={label}
-        value={typed ?? (value === null ? '' : String(Math.round(value * 100) / 100))}
+        value={typed ?? (value === null ? '' : numberSaid(Math.round(value * 100) / 100))}
         onChange={setTyped}
         onDone={done}
         unit={unit}

@@ -1,5 +1,6 @@
 import { createAsyncStorage } from '@react-native-async-storage/async-storage';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { isWithin, type Bound } from '@hoppla/core/figures';
 import type { Settings, Yarn } from '@hoppla/core/toy';
 import { LEFT_OPEN, type Habits, type LeftOpen } from '@hoppla/core/address';
 import { MOST_LEVEL, NEW_LEARNER, type Learner } from '@hoppla/core/trainer';
@@ -29,6 +30,8 @@ export interface Maker extends Pick<Settings, 'terms' | 'units' | 'hooks' | 'reg
   hand: 'left' | 'right';
   /** the smallest hole that is still worked through, mm; null where nobody tried */
   ownSmallestMm: number | null;
+  /** single crochets in a minute; null where nobody counted */
+  stitchesAMinute: number | null;
   /** yarns at home */
   shelf: readonly Yarn[];
 }
@@ -69,6 +72,7 @@ const UNKNOWN: Device = {
     age: 'unknown',
     hand: 'right',
     ownSmallestMm: null,
+    stitchesAMinute: null,
     shelf: [],
   },
   places: {},
@@ -181,7 +185,9 @@ const latestOf = (places: Readonly<Record<string, LastPlace>>): Record<string, L
 const benchIn = (raw: string | null): Device['benchAs'] => (raw === 'mat' || raw === 'list' ? raw : null);
 
 /** What each choice of a maker may be. */
-const CHOICES: { [K in keyof Omit<Maker, 'ownSmallestMm' | 'shelf'>]: readonly Maker[K][] } = {
+const CHOICES: {
+  [K in keyof Omit<Maker, 'ownSmallestMm' | 'stitchesAMinute' | 'shelf'>]: readonly Maker[K][];
+} = {
   terms: ['us', 'uk'],
   units: ['mm', 'inch'],
   hooks: ['mm', 'letter', 'number'],
@@ -190,6 +196,10 @@ const CHOICES: { [K in keyof Omit<Maker, 'ownSmallestMm' | 'shelf'>]: readonly M
   hand: ['left', 'right'],
 };
 
+/** A number that a toy can have; null for what is none. */
+const within = (bound: Bound, said: unknown): number | null =>
+  typeof said === 'number' && isWithin(bound, said) ? said : null;
+
 /** A maker's ways as they were kept; whatever is none is as it is for everybody. */
 function makerIn(raw: string | null): Maker {
   try {
@@ -197,11 +207,11 @@ function makerIn(raw: string | null): Maker {
     const chosen = Object.entries(CHOICES).filter(([key, all]) =>
       (all as readonly unknown[]).includes(said[key as keyof Maker]),
     );
-    const hole = said.ownSmallestMm;
     return {
       ...UNKNOWN.maker,
       ...Object.fromEntries(chosen.map(([key]) => [key, said[key as keyof Maker]])),
-      ownSmallestMm: typeof hole === 'number' && hole > 0 && Number.isFinite(hole) ? hole : null,
+      ownSmallestMm: within('mm', said.ownSmallestMm),
+      stitchesAMinute: within('aMinute', said.stitchesAMinute),
       shelf: Array.isArray(said.shelf) ? said.shelf.filter(isYarn) : [],
     };
   } catch {

@@ -19,8 +19,8 @@ describe('the open toy', () => {
     await keepRaw({ id: toy.id, name: toy.name, schema: 1, changed: null }, raw, null);
     const taken = await take(toy.id);
     expect(taken!.file).toMatchObject({
-      schema: 18,
-      toy: { schema: 18, name: 'Rill', settings: { hooks: 'mm' } },
+      schema: 19,
+      toy: { schema: 19, name: 'Rill', settings: { hooks: 'mm' } },
     });
     expect(taken!.file!.toy.parts[0].shaping).toEqual({ how: 'as worked' });
   });

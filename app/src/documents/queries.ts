@@ -78,12 +78,17 @@ export const isNewName = (name: string): boolean =>
 
 /** A file for an empty new toy, as its maker is used to. */
 export function emptyFile(maker: Maker, name: string = screenWords.bench.newName): ToyFile {
-  const { hand, ownSmallestMm, terms, units, hooks, region, age } = maker;
+  const { hand, ownSmallestMm, stitchesAMinute, terms, units, hooks, region, age } = maker;
   const toy = newToy(name, newId);
-  const settings = { ...toy.settings, terms, units, hooks, region, age };
+  const settings = {
+    ...toy.settings,
+    ...{ terms, units, hooks, region, age },
+    ...(ownSmallestMm === null ? {} : { ownSmallestMm }),
+    ...(stitchesAMinute === null ? {} : { stitchesAMinute }),
+  };
   return newFile({
     ...toy,
-    settings: ownSmallestMm === null ? settings : { ...settings, ownSmallestMm },
+    settings,
     gauges: toy.gauges.map((g) => ({ ...g, hand })),
   });
 }

@@ -23,6 +23,8 @@ export const BOUNDS = {
   count: [0, 1e6],
   /** places and turns: either way */
   shift: [-1e6, 1e6],
+  /** stitches in a minute */
+  aMinute: [0.1, 600],
   money: [0, 1e9],
   seconds: [0.001, 1e6],
   newtons: [1e-6, 1e6],

@@ -4,6 +4,7 @@ import { ENDS, FELT, SATIN_MM, SCULPT, STITCHES, TIME } from '../figures';
 import type { Fabric, FabricRound } from '../fabric';
 import { roundUpEnd } from '../join';
 import { kept } from '../kept';
+import type { Toy } from '../toy';
 
 /** Yarn end to gather n stitches shut, mm: 1.6 n w + 150; gathered twice doubles the first term. */
 export function gatherTail(n: number, stitchMm: number, twice = false): number {
@@ -37,19 +38,28 @@ export const satinThreadMm = (widthMm: number, heightMm: number): number =>
 export const movementsOf = (round: FabricRound): number =>
   round.worked.reduce((sum, w) => sum + STITCHES[w.kind].movements * Math.max(1, w.makes) * w.times, 0);
 
-/** Minutes to work some rounds: slower in small ones. */
-export function roundMinutes(rounds: readonly FabricRound[]): number {
+/** Stitches in a minute: as the maker says, else as usual; in small rounds slower by as much as is usual. */
+const paceOf = ({ settings }: Pick<Toy, 'settings'>): Record<'plain' | 'small', number> => {
+  const plain = settings.stitchesAMinute ?? TIME.stitchesAMinute.value;
+  return { plain, small: (plain * TIME.stitchesAMinuteSmall.value) / TIME.stitchesAMinute.value };
+};
+
+/** Minutes of so many movements that go as slowly as in a small round. */
+export const fiddlyMinutes = (movements: number, toy: Pick<Toy, 'settings'>): number =>
+  movements / paceOf(toy).small;
+
+/** Minutes to work some rounds of a toy: slower in small ones. */
+export function roundMinutes(rounds: readonly FabricRound[], toy: Pick<Toy, 'settings'>): number {
+  const pace = paceOf(toy);
   let minutes = 0;
   for (const round of rounds)
-    minutes +=
-      movementsOf(round) /
-      (round.count < TIME.smallRound ? TIME.stitchesAMinuteSmall.value : TIME.stitchesAMinute.value);
+    minutes += movementsOf(round) / (round.count < TIME.smallRound ? pace.small : pace.plain);
   return minutes;
 }
 
 /** Minutes for the first so many stitches of a round: their share of it. */
-export const begunMinutes = (round: FabricRound, stitches: number): number =>
-  roundMinutes([round]) * (stitches / Math.max(1, round.count));
+export const begunMinutes = (round: FabricRound, stitches: number, toy: Pick<Toy, 'settings'>): number =>
+  roundMinutes([round], toy) * (stitches / Math.max(1, round.count));
 
 /** Stitches before which a new colour of yarn is joined: one that lies in reach, used within the last round, is only taken up again. */
 export const colourJoins = kept((fabric: Fabric): ReadonlySet<number> => {

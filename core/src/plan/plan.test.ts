@@ -123,8 +123,16 @@ describe('numbers of the Plan, worked out by hand', () => {
       newId,
     );
     const { fabric } = modelToy(toy).parts[0];
-    expect(roundMinutes(fabric.rounds.slice(0, 1))).toBeCloseTo(6 / 14, 6);
-    expect(roundMinutes(fabric.rounds.slice(1, 3))).toBeCloseTo((12 + 24) / 22, 6);
+    expect(roundMinutes(fabric.rounds.slice(0, 1), toy)).toBeCloseTo(6 / 14, 6);
+    expect(roundMinutes(fabric.rounds.slice(1, 3), toy)).toBeCloseTo((12 + 24) / 22, 6);
+    // Who works twice as fast does so in small rounds too; hours of the whole toy follow, what is no stitch stays.
+    const fast = changeSettings(toy, { stitchesAMinute: 44 });
+    expect(roundMinutes(fabric.rounds.slice(0, 1), fast)).toBeCloseTo(3 / 14, 6);
+    const minutesOf = (of: Toy) => planOf(modelToy(of)).steps.map((s) => [s.kind, s.minutes] as const);
+    const [slow, quick] = [minutesOf(toy), minutesOf(fast)];
+    slow.forEach(([kind, minutes], i) =>
+      expect(quick[i][1]).toBeCloseTo(kind === 'rounds' ? minutes / 2 : minutes, 6),
+    );
     expect(stuffMinutes(20)).toBe(3);
   });
   it('Rill: ten pauses (nine of fill, one of eyes) and 6.0 m of ends: last tails, ten starting tails, two threads', () => {

@@ -10,7 +10,7 @@ import type { Terms } from '../notation';
 import type { Units } from '../words';
 
 /** Version of the document that this program writes. Every released version stays readable. */
-export const SCHEMA = 18;
+export const SCHEMA = 19;
 
 /** One thing made from a part. Joins, ticks and tests refer to a copy, never to a part's number. */
 export interface Copy {
@@ -146,6 +146,8 @@ export interface Settings {
   hooks: HookSystem;
   /** the smallest hole the maker still works through, pulled, mm */
   ownSmallestMm?: number;
+  /** how many single crochets the maker works in a minute, in rounds that are not small */
+  stitchesAMinute?: number;
 }
 
 /** When a step is done instead of when the plan would do it: so many stitches of a marked round are worked, null for all of them. `key` is the step's. */

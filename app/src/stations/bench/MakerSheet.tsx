@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import type { HookSystem } from '@hoppla/core/figures';
 import { REGIONS } from '@hoppla/core/safety';
 import { language, LANGUAGES, safetyWords, unitWords, type Language } from '@hoppla/core/words';
-import { Amount, Choice, PlainButton, Quiet, Sheet } from '../../controls';
+import { Amount, Choice, PaceField, PlainButton, Quiet, Sheet } from '../../controls';
 import { useDevice, type Maker } from '../../documents';
 import { screenWords } from '../../words';
 import { chooseLanguage } from '../../words/spoken';
@@ -62,6 +62,7 @@ export function MakerSheet({ onClose }: { onClose: () => void }) {
           <PlainButton label={say.holeNone} onPress={() => works({ ownSmallestMm: null })} />
         )}
       </View>
+      <PaceField value={maker.stitchesAMinute} onSay={(stitchesAMinute) => works({ stitchesAMinute })} />
       <YarnShelf />
     </Sheet>
   );

@@ -12,8 +12,8 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { fileName, lanesHtml, sheetHtml } from '@hoppla/core/files';
 import { lanesOf, refusalWords, rowMove, troubleWords, type LaneRow, type Plan } from '@hoppla/core/plan';
-import { changePlan, setMove, type PlanSaid } from '@hoppla/core/toy';
-import { Choice, PlainButton, ProblemLine, Scroll, Words } from '../../controls';
+import { changePlan, changeSettings, setMove, type PlanSaid } from '@hoppla/core/toy';
+import { Choice, PaceField, PlainButton, ProblemLine, Scroll, Words } from '../../controls';
 import { download, edit, printDocument } from '../../documents';
 import { usePalette } from '../../theme';
 import { useRoom } from '../frame/useRoom';
@@ -155,6 +155,14 @@ function Schools() {
         onChoose={(id) => choose({ copies: id })}
       />
       <SmallestHole />
+      <PaceField
+        value={toy.settings.stitchesAMinute ?? null}
+        onSay={(aMinute) =>
+          edit(words.maker.pace, { station: 'plan' }, (so) =>
+            changeSettings(so, { stitchesAMinute: aMinute ?? undefined }),
+          )
+        }
+      />
       {toy.plan.moves.length + toy.plan.pauses.length > 0 ? (
         <PlainButton label={say.asUsual} onPress={() => choose({ moves: [], pauses: [] })} />
       ) : null}

@@ -1,4 +1,4 @@
-import type { Said } from '@hoppla/core/words';
+import { numberSaid, type Said } from '@hoppla/core/words';
 import type { maker as english } from '../maker';
 
 /** Die Einstellungen der Macherin oder des Machers, auf Deutsch. */
@@ -21,6 +21,9 @@ export const maker: Said<typeof english> = {
   age: 'Meist für',
   hole: 'Das kleinste Loch, durch das ich noch arbeite',
   holeNone: 'Zurücknehmen',
+  pace: 'Feste Maschen in einer Minute',
+  paceHow: (plain, small) => `Nicht gesagt: ${plain} in der Minute, ${small} in kleinen Runden.`,
+  paceNot: (least, most) => `Eine Zahl Maschen von ${numberSaid(least)} bis ${most}.`,
   note: 'Notieren',
   shelf: 'Garne zu Hause',
   shelfHow: 'Der Plan nimmt Farbe, Knäuel und Hand von hier.',

@@ -34,7 +34,7 @@ function decreasesIn({ fabric }: PartModel, from: number, to: number): number {
 
 /** A round's stitches from where an earlier pause left off up to the next. */
 export function beginRoundTask(
-  { part, of }: PieceAtHand,
+  { model, part, of }: PieceAtHand,
   { after, stitches: begun }: At,
   stitches: number,
 ): BeginRoundTask {
@@ -62,7 +62,10 @@ export function beginRoundTask(
     edge: edgeWith(part.form, after, stitches),
     openingMm: known ? openingAt(part.form, after, stitches) : null,
     points: [],
-    minutes: begunMinutes(round, stitches) - begunMinutes(round, begun) + changeMinutes(changes),
+    minutes:
+      begunMinutes(round, stitches, model.toy) -
+      begunMinutes(round, begun, model.toy) +
+      changeMinutes(changes),
     content: `${stitches}:${round.count}`,
   };
 }

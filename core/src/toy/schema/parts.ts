@@ -124,4 +124,5 @@ export const settings = objectOf<Settings>({
   units: Joi.string().valid('mm', 'inch').required(),
   hooks: Joi.string().valid('mm', 'letter', 'number').required(),
   ownSmallestMm: within('mm'),
+  stitchesAMinute: within('aMinute'),
 });
