@@ -8,6 +8,7 @@ export { MainAction, PlainButton } from './MainAction';
 export { DayField } from './DayField';
 export { Choice } from './Choice';
 export { Field } from './Field';
+export { Meaning } from './Meaning';
 export { PaceField } from './PaceField';
 export { Nudge } from './Nudge';
 export { Press } from './Press';

@@ -6,6 +6,7 @@ import { face } from './face';
 import { frame } from './frame';
 import { giving } from './giving';
 import { maker } from './maker';
+import { meanings } from './meanings';
 import { gauge } from './gauge';
 import { joins } from './joins';
 import { make } from './make';
@@ -52,6 +53,7 @@ export const screenWords = {
   frame,
   giving,
   maker,
+  meanings,
   gauge,
   joins,
   make,

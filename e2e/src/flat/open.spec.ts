@@ -192,6 +192,14 @@ test.describe('on a phone', () => {
     await page.keyboard.press('ArrowLeft');
     await page.keyboard.press('Tab');
     await expect(sheet(page).getByRole('radio', { name: 'UK', exact: true })).toBeFocused();
+    const pace = sheet(page).getByRole('textbox', { name: 'Single crochets in a minute' });
+    await pace.fill('9000');
+    await pace.press('Enter');
+    await expect(sheet(page).getByText('A number of stitches from 0.1 to 600.')).toBeVisible();
+    await expect(pace).toHaveValue('9000');
+    await pace.fill('40');
+    await pace.press('Enter');
+    await expect(sheet(page).getByText('A number of stitches from 0.1 to 600.')).toBeHidden();
     await sheet(page).getByRole('button', { name: 'Put a yarn on the shelf' }).click();
     await sheet(page).getByRole('textbox', { name: 'Its name' }).fill('Harbour wool');
     await sheet(page).getByRole('textbox', { name: 'Colour' }).fill('#336699');
@@ -206,6 +214,11 @@ test.describe('on a phone', () => {
     await page.keyboard.press('Alt+4');
     await expect(page).toHaveURL(/\/plan/);
     await expect(page.getByRole('heading', { level: 1 })).toBeFocused();
+    await expect(page.getByRole('textbox', { name: 'Single crochets in a minute' })).toHaveValue('40');
+    await page.getByRole('button', { name: 'What a pause is' }).click();
+    await expect(sheet(page).getByText(/the hook rests, and something goes in/)).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('button', { name: 'What a pause is' })).toBeFocused();
     await page.keyboard.press('?');
     await expect(sheet(page).getByRole('heading', { name: 'Keys' })).toBeVisible();
     await page.keyboard.press('Escape');

@@ -14,7 +14,7 @@ import {
 import { removeFeature } from '@hoppla/core/toy';
 import { type PartModel } from '@hoppla/core/model';
 import { faceWords, placeWords, type UnitWords } from '@hoppla/core/words';
-import { PlainButton, Press, ProblemLine, Quiet, Tag, Title, Words } from '../../controls';
+import { Meaning, PlainButton, Press, ProblemLine, Quiet, Tag, Title, Words } from '../../controls';
 import { edit } from '../../documents';
 import { usePalette } from '../../theme';
 import { change } from './change';
@@ -99,6 +99,7 @@ export const EyesPanel = memo(function EyesPanel({
             <PlainButton label={say.compare} onPress={() => setOpen('compare')} />
             <PlainButton label={say.map} onPress={() => setOpen('map')} />
           </View>
+          <Meaning of="tag" />
         </>
       ) : null}
       {open === 'say' && at ? (

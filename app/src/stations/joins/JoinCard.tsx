@@ -12,7 +12,7 @@ import {
   type ToyModel,
 } from '@hoppla/core/model';
 import { joinWords, planWords } from '@hoppla/core/words';
-import { Choice, ProblemLine, Quiet, Tag, Title, Toggle } from '../../controls';
+import { Choice, Meaning, ProblemLine, Quiet, Tag, Title, Toggle } from '../../controls';
 import { useToy } from '../frame/useToy';
 import { screenWords as words } from '../../words';
 import { change, namesOf } from './change';
@@ -78,6 +78,7 @@ export function JoinCard({
       <EdgeChoice join={join} model={model} />
       {first ? <Sewing join={join} site={first} model={model} stitch={stitch} /> : null}
       <SetOf join={join} model={model} />
+      <Meaning of="tag" />
       <TakeOff join={join} />
     </>
   );

@@ -8,7 +8,7 @@ import { courseOf, marksOf } from '@hoppla/core/address';
 import { hardwareGrams } from '@hoppla/core/feature';
 import { massOf, rimsOf, sizeOf } from '@hoppla/core/form';
 import type { Ranged } from '@hoppla/core/gauge';
-import { PlainButton, Quiet, Words } from '../../controls';
+import { Meaning, PlainButton, Quiet, Words } from '../../controls';
 import { edit } from '../../documents';
 import { useToy } from '../frame/useToy';
 import { hrefOf } from '../stations';
@@ -48,8 +48,10 @@ export function PartSize({ part }: { part: PartModel }) {
   return (
     <>
       <Quiet>{`${sizes}; ${say.parts.from(say.parts.basis[part.form.basis], part.gauge.source)}${part.form.innerCm3 >= 0.5 ? `; ${say.parts.holds(String(Math.round(part.form.innerCm3)))}` : ''}${mass ? `; ${say.parts.weighs(units.weight(mass.value), units.bareWeight(mass.low), units.bareWeight(mass.high))}` : ''}.`}</Quiet>
-      <View style={{ flexDirection: 'row' }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16 }}>
         <PlainButton label={say.parts.measure} onPress={() => router.push(hrefOf(toy.id, 'gauge', id))} />
+        {part.gauge.source === 'assumed' ? <Meaning of="gauge" /> : null}
+        {part.form.section === 'ring' ? <Meaning of="hand" /> : null}
       </View>
       {part.form.section === 'ring' ? (
         <>

@@ -13,7 +13,7 @@ import { View } from 'react-native';
 import { fileName, lanesHtml, sheetHtml } from '@hoppla/core/files';
 import { lanesOf, refusalWords, rowMove, troubleWords, type LaneRow, type Plan } from '@hoppla/core/plan';
 import { changePlan, changeSettings, setMove, type PlanSaid } from '@hoppla/core/toy';
-import { Choice, PaceField, PlainButton, ProblemLine, Scroll, Words } from '../../controls';
+import { Choice, Meaning, PaceField, PlainButton, ProblemLine, Scroll, Words } from '../../controls';
 import { download, edit, printDocument } from '../../documents';
 import { usePalette } from '../../theme';
 import { useRoom } from '../frame/useRoom';
@@ -130,6 +130,7 @@ function Schools() {
     edit(say.schools, { station: 'plan' }, (so) => changePlan(so, change));
   return (
     <View style={{ padding: 16, gap: 16 }}>
+      <Meaning of="pause" />
       <Choice
         label={say.eyes}
         options={(['late', 'early'] as const).map((id) => ({ id, label: say.eyesWhen[id] }))}

@@ -11,6 +11,7 @@ import { giving } from './giving';
 import { joins } from './joins';
 import { make } from './make';
 import { maker } from './maker';
+import { meanings } from './meanings';
 import { parts } from './parts';
 import { patch } from './patch';
 import { photo } from './photo';
@@ -55,6 +56,7 @@ export const germanOfScreens: Said<typeof english> = {
   joins,
   make,
   maker,
+  meanings,
   parts,
   patch,
   photo,
