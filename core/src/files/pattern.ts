@@ -28,6 +28,8 @@ export type PatternRow =
       /** where the pins of a seam go, and which stitch of the edge meets which place, as it is sewn */
       pins: readonly { at: string; tag: string }[];
       seam: readonly { edge: number; tag: string }[];
+      /** the join that is sewn, and which copy of its guest */
+      sewn: { join: string; copy: string } | null;
     };
 
 export interface PatternSection {
@@ -132,6 +134,7 @@ function stepRow(model: ToyModel, row: SheetRow, part: PartModel | null): Patter
     pins:
       step.kind === 'sew' ? step.pins.map((pin) => ({ at: say.pinAt[pin.at], tag: tagged(pin.name) })) : [],
     seam: mapped,
+    sewn: step.kind === 'sew' ? { join: step.join, copy: step.copy } : null,
   };
 }
 

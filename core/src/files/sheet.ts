@@ -7,6 +7,7 @@ import type { Terms } from '../notation';
 import { hours, language, safetyWords, sheetWords as say, unitWords, upperFirst } from '../words';
 import { escaped } from './escaped';
 import { faceMapSvgs } from './faceMap';
+import { joinMap } from './joinMap';
 import { inTerms, patternSections, signsOf, type PatternRow, type PatternSection } from './pattern';
 import { sheetStyle } from './sheetStyle';
 import { endRows, shoppingRows, shoppingText } from './shopping';
@@ -126,7 +127,7 @@ function sidesHtml(model: ToyModel): string {
 function sectionHtml(model: ToyModel, { title, lead, rows }: PatternSection, told: Set<string>): string {
   const joins = rows.some((r) => r.is === 'step' && r.seam.length > 0);
   const many = rows.some((r) => r.is !== 'own' && r.copies.length > 1);
-  return `<section class="part${many ? ' many' : ''}"><h2>${escaped(title)}</h2>${lead.length > 0 ? `<p class="lead">${lead.map(escaped).join('<br>')}</p>` : ''}${joins && model.placed.length > 1 ? sidesHtml(model) : ''}<ol>${rows.map((r) => rowHtml(r, told)).join('')}</ol></section>`;
+  return `<section class="part${many ? ' many' : ''}"><h2>${escaped(title)}</h2>${lead.length > 0 ? `<p class="lead">${lead.map(escaped).join('<br>')}</p>` : ''}${joins && model.placed.length > 1 ? sidesHtml(model) : ''}<ol>${rows.map((r) => rowHtml(model, r, told)).join('')}</ol></section>`;
 }
 
 const boxes = (copies: readonly string[], each: number): string =>
@@ -138,7 +139,7 @@ const boxes = (copies: readonly string[], each: number): string =>
     .join('')}</span>`;
 
 /** A reason is told once; paper is short. */
-function rowHtml(row: PatternRow, told: Set<string>): string {
+function rowHtml(model: ToyModel, row: PatternRow, told: Set<string>): string {
   if (row.is === 'own') return `<li class="own"><span></span><p>${say.own} ${escaped(row.words)}</p></li>`;
   if (row.is === 'rounds')
     return `<li>${boxes(row.copies, row.rounds)}<p><b class="round">${escaped(row.label)}</b> ${escaped(row.words)}</p></li>`;
@@ -151,8 +152,12 @@ function rowHtml(row: PatternRow, told: Set<string>): string {
     row.seam.length > 0
       ? `<br><span class="seam">${say.seamMap} ${row.seam.map((s) => `<span>${s.edge} ${tag(s.tag)}</span>`).join(' ')}</span>`
       : '';
+  const map = row.sewn ? joinMap(model, row.sewn.join, row.sewn.copy) : '';
+  // How it is to be read is told once; paper is short.
+  const how = map === '' || told.has(say.joinMapHow) ? '' : `<small>${escaped(say.joinMapHow)}</small>`;
+  if (map !== '') told.add(say.joinMapHow);
   const notes = row.notes.map((note) => `<br><b class="note">! ${escaped(note)}</b>`).join('');
-  return `<li${row.rests ? ' class="rests"' : ''}>${boxes(row.copies, 1)}<p><b>${escaped(row.title)}</b><br>${escaped(row.detail)}${pins}${seam}${notes}${reason}</p></li>`;
+  return `<li${row.rests ? ' class="rests"' : ''}>${boxes(row.copies, 1)}<p><b>${escaped(row.title)}</b><br>${escaped(row.detail)}${pins}${map === '' ? '' : `<span class="seam-map">${map}${how}</span>`}${seam}${notes}${reason}</p></li>`;
 }
 
 const tag = (words: string): string => `<span class="tag">${escaped(words)}</span>`;

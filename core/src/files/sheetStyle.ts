@@ -36,7 +36,7 @@ const PATTERN_STYLE = `
 .rests{background:#e4ede8;padding-left:2mm;padding-right:2mm;print-color-adjust:exact;-webkit-print-color-adjust:exact}
 .own p{color:#436058}.own span{flex:none;width:16mm}.many .boxes,.many .own span{width:40mm}
 .sides{display:flex;gap:6mm;align-items:flex-end;margin:2mm 0}.sides figure{margin:0}.sides figcaption{text-align:center;color:#436058;font-size:9.5pt}
-.seam{font-size:9.5pt;line-height:1.9}.seam>span{white-space:nowrap;margin-right:1.4mm}.seam .tag{border-width:.4pt;font-size:8.5pt}
+.seam-map{display:block;break-inside:avoid;margin:2mm 0}.seam-map svg{display:block;margin:0}.seam-map small{display:block}.seam{font-size:9.5pt;line-height:1.9}.seam>span{white-space:nowrap;margin-right:1.4mm}.seam .tag{border-width:.4pt;font-size:8.5pt}
 .map{break-inside:avoid}.map svg{margin:2mm auto 0;max-width:none}
 `;
 

@@ -40,6 +40,9 @@ export const sheetWords = {
   },
   own: 'As it is written:',
   seamMap: 'Stitch of the edge at place on the host:',
+  joinMap: 'Where it is sewn on, in true size',
+  joinMapHow:
+    'True size, seen straight from outside: the holes of the rounds, and the seam with the numbers of the edge’s stitches. It begins at the thick dot; a ring is a pin.',
   map: 'Face, in true size',
   csv: {
     materials: ['what for', 'name', 'how much', 'colour', 'notes'],
