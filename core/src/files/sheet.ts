@@ -157,7 +157,7 @@ function rowHtml(model: ToyModel, row: PatternRow, told: Set<string>): string {
   const how = map === '' || told.has(say.joinMapHow) ? '' : `<small>${escaped(say.joinMapHow)}</small>`;
   if (map !== '') told.add(say.joinMapHow);
   const notes = row.notes.map((note) => `<br><b class="note">! ${escaped(note)}</b>`).join('');
-  return `<li${row.rests ? ' class="rests"' : ''}>${boxes(row.copies, 1)}<p><b>${escaped(row.title)}</b><br>${escaped(row.detail)}${pins}${map === '' ? '' : `<span class="seam-map">${map}${how}</span>`}${seam}${notes}${reason}</p></li>`;
+  return `<li${row.rests ? ' class="rests"' : ''}>${boxes(row.copies, 1)}<p><b>${escaped(row.title)}</b><br>${escaped(row.detail)}${pins}${map === '' ? '' : `<span class="seam-map">${inline(map)}${how}</span>`}${seam}${notes}${reason}</p></li>`;
 }
 
 const tag = (words: string): string => `<span class="tag">${escaped(words)}</span>`;
