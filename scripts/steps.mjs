@@ -115,7 +115,9 @@ function finishPage(dist = join(root, 'app/dist')) {
   const head =
     '<link rel="manifest" href="/manifest.webmanifest"><link rel="apple-touch-icon" href="/icon-192.png">' +
     '<meta name="description" content="Plans how a crocheted toy goes together: which round and which stitch.">';
-  writeFileSync(page, readFileSync(page, 'utf8').replace('</head>', `${head}</head>`));
+  // A keyboard makes the page smaller, so that what is typed stays above it.
+  const fitted = readFileSync(page, 'utf8').replace('shrink-to-fit=no', 'interactive-widget=resizes-content');
+  writeFileSync(page, fitted.replace('</head>', `${head}</head>`));
   copyFileSync(join(root, 'docs/notation.md'), join(dist, 'notation.md'));
 }
 

@@ -4,6 +4,7 @@ import { Dialog } from 'tamagui';
 import { usePalette } from '../theme';
 import { PlainButton } from './MainAction';
 import { screenWords as say } from '../words';
+import { useEscape } from './useEscape';
 import { useGiveFocusBack } from './useGiveFocusBack';
 
 /** A sheet of paper over the screen, for whatever must be settled first; it is there while it is rendered. Escape and a tap outside close it. */
@@ -60,8 +61,10 @@ export function Sheet({
 /** The title, and the way out. */
 function SheetHead({ title, onClose }: { title: string; onClose: () => void }) {
   const c = usePalette();
+  const inside = useEscape(onClose);
   return (
     <View
+      ref={inside}
       style={{
         flexDirection: 'row',
         alignItems: 'center',

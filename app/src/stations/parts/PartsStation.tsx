@@ -59,7 +59,8 @@ export function PartsStation() {
   const strip = <PartsStrip onAdd={writing ? () => setAdding(true) : null} underWay={underWay} />;
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
-      <View>
+      {/* Left out of sight and not taken away: the toy would be built again each time the keyboard goes. */}
+      <View style={{ display: room.typing ? 'none' : 'flex' }}>
         <PartMat part={part} underWay={underWay} width={matWidth} height={matHeight} />
         <View style={{ width: matWidth, height: STRIP }}>{strip}</View>
       </View>

@@ -5,6 +5,7 @@ import { useEffect, useImperativeHandle, useRef, type Ref } from 'react';
 import { useColorScheme } from 'react-native';
 import { changeBetween, type TextChange } from '@hoppla/core/notation';
 import { usePalette } from '../../theme';
+import { caretInSight } from './editor/inSight';
 import { countGutter } from './editor/countGutter';
 import { kinds } from './editor/kinds';
 import { look } from './editor/look';
@@ -82,6 +83,7 @@ export default function RoundsEditor({
           kinds,
           problems,
           craftCompletion,
+          caretInSight,
           keymap.of(defaultKeymap),
           EditorView.lineWrapping,
           highlightActiveLine(),
