@@ -179,7 +179,7 @@ test('a size tells by how much it changes while the rounds are typed, and the pa
   expect(await mat.getAttribute('aria-label')).not.toBe(before);
   // After a while it is simply the size again, with its range.
   await expect(mat.getByText(/^\+\d+$/)).toHaveCount(0, { timeout: 9000 });
-  await page.getByRole('button', { name: 'in the hand' }).click();
+  await page.getByRole('button', { name: 'in the hand', exact: true }).click();
   await expect(page.getByRole('button', { name: 'on the toy' })).toBeVisible();
 });
 

@@ -33,12 +33,12 @@ test('a keyboard that makes the page smaller: the line that is typed stays in si
   await typeAtTheEnd(page);
   await page.setViewportSize({ width: PHONE.width, height: ABOVE });
   await expectInSight(page);
-  await expect(page.getByRole('button', { name: 'in the hand' })).toBeHidden();
+  await expect(page.getByRole('button', { name: 'in the hand', exact: true })).toBeHidden();
   await page.keyboard.press('Enter');
   await page.keyboard.type('R8: sc around (24)');
   await expectInSight(page);
   await page.setViewportSize(PHONE);
-  await expect(page.getByRole('button', { name: 'in the hand' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'in the hand', exact: true })).toBeVisible();
 });
 
 test('a keyboard that lies over the page: the app stays above it, and comes back when it goes', async ({
