@@ -5,6 +5,7 @@ export const frame = {
   menu: 'Print, give away, help',
   print: 'Print the pattern',
   printIt: 'Print',
+  printAs: 'Other terms, large letters, black and white',
   printHow:
     'Picture, materials and signs first; then the work in its order with boxes to tick; how it is put together; faces in true size. Print at 100 %.',
   printTerms: 'Terms',

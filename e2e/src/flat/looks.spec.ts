@@ -161,12 +161,16 @@ for (const [name, viewport, scheme, axe] of [...SIZES, ...(process.env.HOPPLA_BE
         await station(page, s);
         await check(s);
       }
-      for (const open of ['Print the pattern', 'How rounds are written', 'Keys']) {
+      for (const [open, sheet] of [
+        ['Other terms, large letters, black and white', 'Print the pattern'],
+        ['How rounds are written', 'How rounds are written'],
+        ['Keys', 'Keys'],
+      ]) {
         await page.getByRole('button', { name: 'Print, give away, help' }).click();
         await page.getByRole('button', { name: open, exact: true }).click();
         // It is loaded when it is first opened: pressed before that, Escape closes nothing.
-        await expect(page.getByRole('dialog', { name: open })).toBeVisible();
-        await check(open);
+        await expect(page.getByRole('dialog', { name: sheet })).toBeVisible();
+        await check(sheet);
         await page.keyboard.press('Escape');
         await expect(page.getByRole('dialog')).toHaveCount(0);
       }

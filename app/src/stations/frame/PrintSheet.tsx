@@ -1,10 +1,8 @@
 import { useState } from 'react';
-import { sheetHtml } from '@hoppla/core/files';
 import type { Terms } from '@hoppla/core/notation';
-import { daySaid } from '@hoppla/core/words';
 import { Choice, MainAction, Quiet, Sheet, Toggle } from '../../controls';
-import { printDocument } from '../../documents';
 import { screenWords } from '../../words';
+import { printPattern } from './printPattern';
 import { useToy } from './useToy';
 
 const say = screenWords.frame;
@@ -15,11 +13,7 @@ export function PrintSheet({ onClose }: { onClose: () => void }) {
   const [terms, setTerms] = useState<Terms>(toy.settings.terms);
   const [large, setLarge] = useState(false);
   const [plain, setPlain] = useState(false);
-  const print = () => {
-    const day = daySaid(new Date().toISOString().slice(0, 10));
-    printDocument(sheetHtml(model, { terms, large, plain, day }));
-    onClose();
-  };
+  const print = () => (printPattern(model, { terms, large, plain }), onClose());
   return (
     <Sheet title={say.print} onClose={onClose} foot={<MainAction label={say.printIt} onPress={print} />}>
       <Quiet>{say.printHow}</Quiet>

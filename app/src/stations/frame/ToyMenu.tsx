@@ -1,11 +1,12 @@
 import Ellipsis from 'lucide-react-native/icons/ellipsis';
 import { lazy, Suspense, useState } from 'react';
-import { PlainButton, Press, Sheet } from '../../controls';
+import { MainAction, PlainButton, Press, Sheet } from '../../controls';
 import { usePalette } from '../../theme';
 import { screenWords } from '../../words';
 import { ExportSheet } from './ExportSheet';
 import { KeysSheet } from './KeysSheet';
 import { PrintSheet } from './PrintSheet';
+import { printPattern } from './printPattern';
 import { useToyKeys } from './useToyKeys';
 import { useToy } from './useToy';
 
@@ -23,7 +24,7 @@ export function ToyMenu({
   /** where the bar has no room for it; null where there is nothing */ redo: (() => void) | null;
 }) {
   const c = usePalette();
-  const { file, toy } = useToy();
+  const { file, model, toy } = useToy();
   const [open, setOpen] = useState<Open | null>(null);
   useToyKeys(toy.id, setOpen);
   const onClose = () => setOpen(null);
@@ -33,9 +34,13 @@ export function ToyMenu({
         <Ellipsis color={c.matInk} size={22} strokeWidth={1.9} />
       </Press>
       {open === 'menu' ? (
-        <Sheet title={toy.name} onClose={onClose}>
+        <Sheet
+          title={toy.name}
+          onClose={onClose}
+          foot={<MainAction label={say.print} onPress={() => (printPattern(model), onClose())} />}
+        >
           {redo ? <PlainButton label={screenWords.redo} onPress={() => (redo(), onClose())} /> : null}
-          <PlainButton label={say.print} onPress={() => setOpen('print')} />
+          <PlainButton label={say.printAs} onPress={() => setOpen('print')} />
           <PlainButton label={say.give} onPress={() => setOpen('give')} />
           <PlainButton label={say.help} onPress={() => setOpen('notation')} />
           <PlainButton label={say.keys} onPress={() => setOpen('keys')} />

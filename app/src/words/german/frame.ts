@@ -8,6 +8,7 @@ export const frame: Said<typeof english> = {
   menu: 'Drucken, weggeben, Hilfe',
   print: 'Die Anleitung drucken',
   printIt: 'Drucken',
+  printAs: 'Andere Begriffe, große Buchstaben, schwarzweiß',
   printHow:
     'Zuerst Bild, Material und Zeichen; dann die Arbeit in ihrer Folge mit Kästchen zum Abhaken; wie sie zusammenkommt; Gesichter in wahrer Größe. Mit 100 % drucken.',
   printTerms: 'Begriffe',
