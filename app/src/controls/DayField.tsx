@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import { FAMILY, usePalette } from '../theme';
+import { sized } from '../theme/textSize';
 import { Words } from './type';
 
 /** A day, `YYYY-MM-DD`, chosen from the browser's own calendar or typed; empty while there is none. */
@@ -34,7 +35,7 @@ export function DayField({
           color: c.ink,
           colorScheme: 'light dark',
           fontFamily: FAMILY.number,
-          fontSize: 17,
+          fontSize: sized(17),
         }}
       />
     </View>

@@ -1,5 +1,6 @@
 import { TextInput, View } from 'react-native';
 import { FAMILY, usePalette } from '../theme';
+import { sized } from '../theme/textSize';
 import { Num, Words } from './type';
 
 /** One line to type into, with its name above and its unit behind. */
@@ -94,7 +95,7 @@ function Typed({
         color: c.ink,
         backgroundColor: c.raise,
         fontFamily: numeric ? `"${FAMILY.number}", monospace` : `"${FAMILY.text}", sans-serif`,
-        fontSize: numeric ? 22 : 18,
+        fontSize: sized(numeric ? 22 : 18),
       }}
     />
   );

@@ -2,6 +2,7 @@ import Svg, { Path } from 'react-native-svg';
 import { View } from 'react-native';
 import { Text } from 'tamagui';
 import { usePalette } from '../theme';
+import { lined, sized } from '../theme/textSize';
 import { Press } from './Press';
 
 /** The one main action of a screen: yellow tape with ticks along its foot, verb first. */
@@ -35,8 +36,8 @@ export function MainAction({
     >
       <Text
         fontFamily="$heading"
-        fontSize={tall ? 26 : 18}
-        lineHeight={tall ? 32 : 24}
+        fontSize={sized(tall ? 26 : 18)}
+        lineHeight={tall ? lined(32, 26) : lined(24, 18)}
         fontWeight={tall ? '800' : '700'}
         color={c.tapeInk}
         paddingHorizontal={16}
@@ -117,8 +118,8 @@ function PlainText({
   return (
     <Text
       fontFamily="$body"
-      fontSize={16}
-      lineHeight={20}
+      fontSize={sized(16)}
+      lineHeight={lined(20, 16)}
       fontWeight="600"
       color={danger ? c.coralInk : c.ink}
       textAlign="center"

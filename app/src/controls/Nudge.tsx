@@ -1,6 +1,7 @@
 import { View, type DimensionValue } from 'react-native';
 import { usePalette } from '../theme';
 import { Press, useHeld } from './Press';
+import { LittleRoom } from './LittleRoom';
 import { Num, Words } from './type';
 
 /** One small step: says the direction and the result, never plus or minus alone. */
@@ -44,10 +45,12 @@ export function Nudge({
         paddingHorizontal: 2,
       }}
     >
-      <Step direction={direction} arrow={arrow} />
-      <Num fontSize={15} lineHeight={20}>
-        {result}
-      </Num>
+      <LittleRoom>
+        <Step direction={direction} arrow={arrow} />
+        <Num fontSize={15} lineHeight={20}>
+          {result}
+        </Num>
+      </LittleRoom>
     </Press>
   );
 }

@@ -1,6 +1,7 @@
 import { Pressable, View } from 'react-native';
 import { Text } from 'tamagui';
 import { usePalette } from '../theme';
+import { BAR_CAP, lined, sized, TextCap } from '../theme/textSize';
 import { Num } from './type';
 
 export interface ReadingProps {
@@ -21,7 +22,12 @@ export function Reading({ value, unit, of, range, chosen, onPress }: ReadingProp
   const body = (
     <>
       <Value chosen={chosen} value={value} unit={unit} />
-      <Text fontFamily="$body" fontSize={14} lineHeight={17} color={c.matInk2}>
+      <Text
+        fontFamily="$body"
+        fontSize={sized(14, BAR_CAP)}
+        lineHeight={lined(17, 14, BAR_CAP)}
+        color={c.matInk2}
+      >
         {of}
       </Text>
       {range ? (
@@ -100,24 +106,26 @@ export function ReadingBand({
   const c = usePalette();
   const choosing = readings.some((r) => r.onPress);
   return (
-    <View
-      role={choosing ? 'radiogroup' : 'group'}
-      aria-label={label}
-      style={{
-        flexDirection: 'row',
-        backgroundColor: onMat ? c.mat : c.matDeep,
-        paddingHorizontal: 8,
-        paddingVertical: 4,
-      }}
-    >
-      {readings.map((r, i) => (
-        <View key={r.of} style={{ flex: 1, minWidth: 0, flexDirection: 'row' }}>
-          {i > 0 ? (
-            <View style={{ width: 1, backgroundColor: c.matInk2, opacity: 0.45, marginVertical: 8 }} />
-          ) : null}
-          <Reading {...r} />
-        </View>
-      ))}
-    </View>
+    <TextCap.Provider value={BAR_CAP}>
+      <View
+        role={choosing ? 'radiogroup' : 'group'}
+        aria-label={label}
+        style={{
+          flexDirection: 'row',
+          backgroundColor: onMat ? c.mat : c.matDeep,
+          paddingHorizontal: 8,
+          paddingVertical: 4,
+        }}
+      >
+        {readings.map((r, i) => (
+          <View key={r.of} style={{ flex: 1, minWidth: 0, flexDirection: 'row' }}>
+            {i > 0 ? (
+              <View style={{ width: 1, backgroundColor: c.matInk2, opacity: 0.45, marginVertical: 8 }} />
+            ) : null}
+            <Reading {...r} />
+          </View>
+        ))}
+      </View>
+    </TextCap.Provider>
   );
 }

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import Svg, { G, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { FAMILY, usePalette } from '../theme';
+import { LittleRoom } from './LittleRoom';
 import { Num } from './type';
 import { LaneSign, type PlanSign } from './signs';
 
@@ -52,10 +53,12 @@ function CaseLabel({ name, rounds }: { name: string; rounds: number }) {
         paddingHorizontal: 2,
       }}
     >
-      <Num color={c.tape} fontSize={14} lineHeight={18} numberOfLines={1}>
-        {name}
-      </Num>
-      <Num color={c.matInk} fontSize={13} lineHeight={18}>{`${rounds} R`}</Num>
+      <LittleRoom>
+        <Num color={c.tape} fontSize={14} lineHeight={18} numberOfLines={1}>
+          {name}
+        </Num>
+        <Num color={c.matInk} fontSize={13} lineHeight={18}>{`${rounds} R`}</Num>
+      </LittleRoom>
     </View>
   );
 }

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Dialog } from 'tamagui';
 import { usePalette } from '../theme';
+import { lined, sized } from '../theme/textSize';
 import { PlainButton } from './MainAction';
 import { screenWords as say } from '../words';
 import { useEscape } from './useEscape';
@@ -79,8 +80,8 @@ function SheetHead({ title, onClose }: { title: string; onClose: () => void }) {
     >
       <Dialog.Title
         fontFamily="$heading"
-        fontSize={19}
-        lineHeight={24}
+        fontSize={sized(19)}
+        lineHeight={lined(24, 19)}
         fontWeight="700"
         color={c.ink}
         flex={1}

@@ -2,6 +2,7 @@ import { View } from 'react-native';
 import Svg, { Circle, Path } from 'react-native-svg';
 import { spokenPlace } from '@hoppla/core/words';
 import { usePalette } from '../theme';
+import { LittleRoom } from './LittleRoom';
 import { Num } from './type';
 
 interface TagProps {
@@ -37,9 +38,11 @@ export function Tag({ rounds, stitches, kind = 'pin', of }: TagProps) {
           gap: 7,
         }}
       >
-        <Num color={ink}>{rounds}</Num>
-        {stitches ? <View style={{ width: 1.4, height: 14, backgroundColor: ink, opacity: 0.55 }} /> : null}
-        {stitches ? <Num color={ink}>{stitches}</Num> : null}
+        <LittleRoom>
+          <Num color={ink}>{rounds}</Num>
+          {stitches ? <View style={{ width: 1.4, height: 14, backgroundColor: ink, opacity: 0.55 }} /> : null}
+          {stitches ? <Num color={ink}>{stitches}</Num> : null}
+        </LittleRoom>
       </View>
     </View>
   );

@@ -3,6 +3,7 @@ import { View, type GestureResponderEvent } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { FAMILY, usePalette } from '../theme';
 import { screenWords } from '../words';
+import { LittleRoom } from './LittleRoom';
 import { Num } from './type';
 
 export interface TapeProps {
@@ -250,12 +251,14 @@ export function Tape(props: TapeProps) {
           justifyContent: 'center',
         }}
       >
-        <Num color={c.tape} fontSize={16} lineHeight={20}>
-          {round}
-        </Num>
-        <Num color={c.matInk} fontSize={13} lineHeight={18}>
-          {screenWords.face.st(count)}
-        </Num>
+        <LittleRoom>
+          <Num color={c.tape} fontSize={16} lineHeight={20}>
+            {round}
+          </Num>
+          <Num color={c.matInk} fontSize={13} lineHeight={18}>
+            {screenWords.face.st(count)}
+          </Num>
+        </LittleRoom>
       </View>
     </View>
   );

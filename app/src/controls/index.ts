@@ -4,6 +4,7 @@ export { Mat, MatText, RULER } from './Mat';
 export { tapeTicks } from './ruling';
 export type { MatUnit } from './ruling';
 export type { MatView } from './Mat';
+export { LittleRoom } from './LittleRoom';
 export { MainAction, PlainButton } from './MainAction';
 export { DayField } from './DayField';
 export { Choice } from './Choice';

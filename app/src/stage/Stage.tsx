@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { type Placed } from '@hoppla/core/join';
 import { modelOf, type PartModel, type ToyModel } from '@hoppla/core/model';
 import { type UnitWords } from '@hoppla/core/words';
-import { Mat, Press, Words, type MatView } from '../controls';
+import { LittleRoom, Mat, Press, Words, type MatView } from '../controls';
 import { usePalette } from '../theme';
 import { useGestures } from './gestures';
 import { grabbed, type Grab } from './grab';
@@ -70,6 +70,14 @@ type Finger = { x: number; y: number; finger: boolean } | null;
 
 /** The toy on the mat, stitch by stitch: turned, counted, touched and measured. */
 export function Stage(props: StageProps) {
+  return (
+    <LittleRoom>
+      <OnTheMat {...props} />
+    </LittleRoom>
+  );
+}
+
+function OnTheMat(props: StageProps) {
   const { width, height, toys, rest, hold, setHold, still = false } = props;
   const c = usePalette();
   const element = useRef<HTMLElement>(null);

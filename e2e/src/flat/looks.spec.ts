@@ -102,6 +102,13 @@ async function smallTargets(page: Page): Promise<string[]> {
   );
 }
 
+/** What a browser does whose letters are set to twice their size. */
+function lettersTwiceAsLarge(): void {
+  const set = () => document.documentElement?.style.setProperty('font-size', '200%');
+  set();
+  document.addEventListener('readystatechange', set);
+}
+
 /** Fonts are there, and what was asked for is painted. */
 const settled = (page: Page): Promise<void> =>
   page.evaluate(async () => {
@@ -117,6 +124,8 @@ const SIZES = [
   ['390', PHONE, 'dark', true],
   ['844', { width: 844, height: 390 }, 'dark', false],
   ['1280', WIDE, 'light', true],
+  // Letters twice as large, as the browser is told to have them.
+  ['390 at 200 %', PHONE, 'light', false],
 ] as const;
 const MORE = [
   ['320', { width: 320, height: 568 }, 'dark', true],
@@ -130,6 +139,7 @@ for (const [name, viewport, scheme, axe] of [...SIZES, ...(process.env.HOPPLA_BE
 
     test('every main screen is readable, pressable and named', async ({ page }) => {
       test.slow();
+      if (name.includes('200 %')) await page.addInitScript(lettersTwiceAsLarge);
       const check = async (where: string) => {
         await settled(page);
         if (axe) expect.soft(await violations(page), `${where}: axe`).toEqual([]);
@@ -138,6 +148,8 @@ for (const [name, viewport, scheme, axe] of [...SIZES, ...(process.env.HOPPLA_BE
       };
       await page.goto('/');
       await expect(page.getByRole('heading', { name: 'The mat is empty' })).toBeVisible();
+      if (name.includes('200 %'))
+        await expect(page.getByText(/^Everything stays in this browser/)).toHaveCSS('font-size', '32px');
       await check('empty bench');
       await benchWithRill(page);
       await check('bench');

@@ -14,7 +14,7 @@ import {
 import { removeFeature } from '@hoppla/core/toy';
 import { type PartModel } from '@hoppla/core/model';
 import { faceWords, placeWords, type UnitWords } from '@hoppla/core/words';
-import { Meaning, PlainButton, Press, ProblemLine, Quiet, Tag, Title, Words } from '../../controls';
+import { LittleRoom, Meaning, PlainButton, Press, ProblemLine, Quiet, Tag, Title, Words } from '../../controls';
 import { edit } from '../../documents';
 import { usePalette } from '../../theme';
 import { change } from './change';
@@ -217,17 +217,19 @@ function MirrorSwitch({ on, onChange }: { on: boolean; onChange: (on: boolean) =
         }}
       >
         {on ? (
-          <Words
-            position="absolute"
-            left={9}
-            top={3}
-            fontSize={15}
-            lineHeight={20}
-            color={c.paper}
-            aria-hidden
-          >
-            ✓
-          </Words>
+          <LittleRoom>
+            <Words
+              position="absolute"
+              left={9}
+              top={3}
+              fontSize={15}
+              lineHeight={20}
+              color={c.paper}
+              aria-hidden
+            >
+              ✓
+            </Words>
+          </LittleRoom>
         ) : null}
         <View style={{ width: 22, height: 22, borderRadius: 11, backgroundColor: on ? c.tape : c.edge }} />
       </View>

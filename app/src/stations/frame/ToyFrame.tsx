@@ -1,7 +1,7 @@
 import { Slot, useGlobalSearchParams, useRouter } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
-import { MainAction, PlainButton, Title } from '../../controls';
+import { LittleRoom, MainAction, PlainButton, Title } from '../../controls';
 import { useRoom } from './useRoom';
 import { download, openToy, step, useOpenToy } from '../../documents';
 import { usePalette } from '../../theme';
@@ -68,9 +68,13 @@ function Opened() {
       style={{ flex: 1, flexDirection: wide ? 'row' : 'column-reverse', backgroundColor: c.matDeep }}
       {...({ dataSet: { kept: kept ? 'yes' : 'no' } } as object)}
     >
-      <StationBar />
+      <LittleRoom>
+        <StationBar />
+      </LittleRoom>
       <View style={{ flex: 1, minWidth: 0, minHeight: 0 }}>
-        <TopBar />
+        <LittleRoom>
+          <TopBar />
+        </LittleRoom>
         <Notices />
         <Guide />
         <View role="main" style={{ flex: 1, minHeight: 0 }}>

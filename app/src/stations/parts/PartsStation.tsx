@@ -5,7 +5,7 @@ import { read, splitLines } from '@hoppla/core/notation';
 import { addParts, changePart, changeTerms, removePart, rewritePart } from '@hoppla/core/toy';
 import { workingOf } from '@hoppla/core/record';
 import { acceptEyes, acceptNeedle, type PartModel } from '@hoppla/core/model';
-import { PlainButton, Quiet, Scroll, Words } from '../../controls';
+import { LittleRoom, PlainButton, Quiet, Scroll, Words } from '../../controls';
 import { edit, isNewName, newId, openToyNow, type Draft } from '../../documents';
 import { usePalette } from '../../theme';
 import { matAbove, RAIL, useRoom } from '../frame/useRoom';
@@ -56,7 +56,11 @@ export function PartsStation() {
   }
   const { matWidth, matHeight, paperWidth } = sizesIn(room);
   const underWay = tapping ? (workingOf(part)?.line ?? null) : null;
-  const strip = <PartsStrip onAdd={writing ? () => setAdding(true) : null} underWay={underWay} />;
+  const strip = (
+    <LittleRoom>
+      <PartsStrip onAdd={writing ? () => setAdding(true) : null} underWay={underWay} />
+    </LittleRoom>
+  );
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
       {/* Left out of sight and not taken away: the toy would be built again each time the keyboard goes. */}

@@ -3,6 +3,7 @@ import { TextInput, View } from 'react-native';
 import { Words } from '../../../controls';
 import { givenFile, textOfPaste, type Draft, type GivenFile } from '../../../documents';
 import { FAMILY, usePalette } from '../../../theme';
+import { sized } from '../../../theme/textSize';
 import { screenWords as say } from '../../../words';
 
 interface PageFieldProps {
@@ -40,7 +41,7 @@ export function PageField({ draft, small, onType, onFile }: PageFieldProps) {
           color: c.ink,
           backgroundColor: c.raise,
           fontFamily: `"${FAMILY.text}", sans-serif`,
-          fontSize: 17,
+          fontSize: sized(17),
           lineHeight: 26,
         }}
       />

@@ -1,5 +1,9 @@
 import { EditorView } from '@codemirror/view';
 import { FAMILY, type Palette } from '../../../theme';
+import { lined, sized } from '../../../theme/textSize';
+
+/** Letters of the text, as large as the browser asks for. */
+const px = (size: number): string => `${sized(size)}px`;
 
 const TEXT = `"${FAMILY.text}", sans-serif`;
 const NUMBER = `"${FAMILY.number}", monospace`;
@@ -7,14 +11,14 @@ const TITLE = `"${FAMILY.title}", sans-serif`;
 
 /** The paper, its lines and the caret. */
 const sheet = (c: Palette) => ({
-  '&': { backgroundColor: c.paper, color: c.ink, fontSize: '17px' },
+  '&': { backgroundColor: c.paper, color: c.ink, fontSize: px(17) },
   '&.cm-focused': { outline: 'none' },
   '.cm-content:focus-visible': { outline: 'none' },
   '.cm-activeLine': { backgroundColor: 'transparent' },
   // The focus shows at the caret's line: a ring round a text of 1,000 lines would be painted with every key.
   '&.cm-focused .cm-activeLine': { boxShadow: `inset 4px 0 0 ${c.pin}`, backgroundColor: c.sunk },
   '&.cm-focused .cm-activeLine.hop-wrong': { backgroundColor: c.coralWash },
-  '.cm-scroller': { fontFamily: TEXT, lineHeight: '26px', overflow: 'visible' },
+  '.cm-scroller': { fontFamily: TEXT, lineHeight: `${lined(26, 17)}px`, overflow: 'visible' },
   '.cm-content': { padding: '0', caretColor: c.ink, minWidth: '0' },
   '.cm-line': { padding: '8px 8px 8px 16px', borderBottom: `1px solid ${c.line}` },
   '.cm-content ::selection': { backgroundColor: c.pinWash },
@@ -45,7 +49,7 @@ const gutter = (c: Palette) => ({
     fontFamily: NUMBER,
     fontWeight: '600',
     letterSpacing: '-.045em',
-    fontSize: '17px',
+    fontSize: px(17),
   },
   '.hop-count span': { position: 'relative' },
   '.hop-count.hop-is-error': { color: c.coralInk },
@@ -67,7 +71,7 @@ const marks = (c: Palette) => ({
     display: 'inline-block',
     minWidth: '3.4em',
     fontFamily: NUMBER,
-    fontSize: '14px',
+    fontSize: px(14),
     fontWeight: '500',
     letterSpacing: '-.045em',
     color: c.ink2,
@@ -82,7 +86,7 @@ const marks = (c: Palette) => ({
     textUnderlineOffset: '4px',
   },
   '.hop-clamp': { color: c.pinInk, fontWeight: '600' },
-  '.hop-stated': { fontFamily: NUMBER, fontSize: '15px', letterSpacing: '-.045em' },
+  '.hop-stated': { fontFamily: NUMBER, fontSize: px(15), letterSpacing: '-.045em' },
   '.hop-heading': { fontFamily: TITLE, fontWeight: '700' },
   '.hop-note': { fontStyle: 'italic', color: c.ink2 },
   '.hop-step': { color: c.ink, fontWeight: '600' },
@@ -103,8 +107,8 @@ const below = (c: Palette) => ({
     padding: '2px 16px 12px 16px',
     borderBottom: `1px solid ${c.line}`,
     fontFamily: TEXT,
-    fontSize: '16px',
-    lineHeight: '22px',
+    fontSize: px(16),
+    lineHeight: `${lined(22, 16)}px`,
     color: c.ink2,
   },
   '.hop-below.hop-error': {
@@ -129,8 +133,8 @@ const deeds = (c: Palette) => ({
     padding: '9px 14px',
     borderRadius: '6px',
     fontFamily: TEXT,
-    fontSize: '16px',
-    lineHeight: '20px',
+    fontSize: px(16),
+    lineHeight: `${lined(20, 16)}px`,
     fontWeight: '600',
     color: c.ink,
     backgroundColor: c.raise,
@@ -144,7 +148,7 @@ const deeds = (c: Palette) => ({
     minHeight: '54px',
     padding: '9px 20px',
     fontFamily: TITLE,
-    fontSize: '18px',
+    fontSize: px(18),
     fontWeight: '700',
     backgroundImage: `repeating-linear-gradient(90deg, ${c.tapeInk2} 0 1px, transparent 1px 10px)`,
     backgroundSize: '100% 6px',
@@ -162,8 +166,8 @@ const completion = (c: Palette) => ({
     borderRadius: '6px',
     color: c.ink,
   },
-  '.cm-tooltip.cm-tooltip-autocomplete > ul': { fontFamily: TEXT, fontSize: '16px', maxHeight: '220px' },
-  '.cm-tooltip.cm-tooltip-autocomplete > ul > li': { padding: '10px 12px', lineHeight: '22px' },
+  '.cm-tooltip.cm-tooltip-autocomplete > ul': { fontFamily: TEXT, fontSize: px(16), maxHeight: '220px' },
+  '.cm-tooltip.cm-tooltip-autocomplete > ul > li': { padding: '10px 12px', lineHeight: `${lined(22, 16)}px` },
   '.cm-tooltip-autocomplete ul li[aria-selected]': { backgroundColor: c.pinWash, color: c.ink },
   '.cm-completionDetail': { color: c.ink2, fontStyle: 'normal' },
 });
