@@ -56,6 +56,9 @@ R16: (sc, dec) x6 (12)
 R17: dec x6 (6)
 close`;
 
+/** The same without its fault. */
+export const SOUND_HEAD = HEAD.replace('x5 (24)', 'x6 (24)');
+
 export const EAR = `Ear (2x, sand, 3.0 mm hook, ring = tip)
 R1: 6 sc in ring (6)
 R2: (sc, inc) x3 (9)

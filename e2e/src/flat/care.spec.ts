@@ -1,11 +1,14 @@
 import {
   benchWithRill,
+  catchPaper,
   EAR,
   expect,
   HEAD,
   madeFor,
   newToy,
+  paperOf,
   PHONE,
+  SOUND_HEAD,
   station,
   test,
   expectWritten,
@@ -123,5 +126,44 @@ test.describe('kept for later', () => {
     await page.getByRole('button', { name: 'Tick R1' }).click();
     await page.reload();
     await expect(page.getByRole('button', { name: 'Tick R2' })).toBeVisible();
+  });
+
+  test('without a network from the first toy on: pasted, eyes, help, every kind of file, paper, German, and back', async ({
+    page,
+    context,
+  }) => {
+    await page.goto('/');
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    await context.setOffline(true);
+    await page.goto('/');
+    await newToy(page, `${SOUND_HEAD}\n\n${EAR}`);
+    await catchPaper(page);
+    await page.getByRole('link', { name: 'Face', exact: true }).click();
+    await page.getByRole('button', { name: /^Place a pair/ }).click();
+    await station(page, 'Joins');
+    await page.getByRole('button', { name: /^Attach .* to head$/ }).click();
+    const menu = () => page.getByRole('button', { name: 'Print, give away, help' }).click();
+    const sheet = page.getByRole('dialog');
+    await menu();
+    await sheet.getByRole('button', { name: 'How rounds are written' }).click();
+    await expect(sheet.getByRole('heading', { name: 'Repeats' })).toBeVisible();
+    await page.keyboard.press('Escape');
+    await menu();
+    await sheet.getByRole('button', { name: 'Give it away' }).click();
+    const kinds = sheet.getByRole('button', {
+      name: /\(OBJ\)|glTF|Markdown|\(CSV\)|\(PNG\)|Export the toy file/,
+    });
+    await expect(kinds).toHaveCount(6);
+    for (const kind of await kinds.all()) {
+      const [file] = await Promise.all([page.waitForEvent('download'), kind.click()]);
+      expect((await file.path()).length).toBeGreaterThan(0);
+    }
+    await page.keyboard.press('Escape');
+    await menu();
+    await sheet.getByRole('button', { name: 'Print the pattern' }).click();
+    await expect.poll(async () => (await paperOf(page)).includes('Sew ear 2 to the head')).toBe(true);
+    await page.evaluate(() => localStorage.setItem('hoppla-language', 'de'));
+    await page.goto('/');
+    await expect(page.getByRole('button', { name: 'Neue Figur' })).toBeVisible();
   });
 });

@@ -1,9 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { benchWithRill, expect, HEAD, kept, madeFor, newToy, PHONE, station, test } from '../maker';
+import { benchWithRill, expect, kept, madeFor, newToy, PHONE, SOUND_HEAD, station, test } from '../maker';
 import { linesIn } from '../paper';
-
-const SOUND = HEAD.replace('x5 (24)', 'x6 (24)');
 
 test.use({ viewport: PHONE, hasTouch: true });
 
@@ -88,7 +86,7 @@ test('on the tape by touch: two rounds lower and two stitches wider; then one ey
 test('on a second toy in words: an ambiguous phrase is answered by picture, once; what cannot be is answered with the nearest that can', async ({
   page,
 }) => {
-  await newToy(page, SOUND);
+  await newToy(page, SOUND_HEAD);
   await station(page, 'Face');
   await page.getByRole('button', { name: /^Place a pair/ }).click();
   const sayIt = async (words: string) => {
@@ -140,7 +138,7 @@ test('from opening the app with a pasted head to a placed pair: four taps', asyn
     taps++;
   };
   await tap('Paste a pattern');
-  await page.getByRole('textbox', { name: 'Add parts' }).fill(SOUND);
+  await page.getByRole('textbox', { name: 'Add parts' }).fill(SOUND_HEAD);
   await tap(/^Add this part$/);
   await tap('Face', 'link');
   await tap(/^Place a pair/);
@@ -153,7 +151,7 @@ test('from opening the app with a pasted head to a placed pair: four taps', asyn
 test('a stitch touched on the toy takes the eye, the other is mirrored; one of a few faces is taken; like on another toy', async ({
   page,
 }) => {
-  await newToy(page, SOUND);
+  await newToy(page, SOUND_HEAD);
   await station(page, 'Face');
   const mat = page.getByRole('application');
   await expect(mat).toBeVisible();
@@ -199,7 +197,7 @@ test('like on another toy: Rill beside Dapple differs in places and mm, and take
 test('before the click everything is checked one by one, then the washers; the place survives', async ({
   page,
 }) => {
-  await newToy(page, SOUND);
+  await newToy(page, SOUND_HEAD);
   await station(page, 'Face');
   await page.getByRole('button', { name: /^Place a pair/ }).click();
   await madeFor(page, '3 years and over');

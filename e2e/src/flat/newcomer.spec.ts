@@ -1,10 +1,10 @@
-import { catchPaper, EAR, expect, HEAD, paperOf, SIZES, test } from '../maker';
+import { catchPaper, EAR, expect, paperOf, SIZES, SOUND_HEAD, test } from '../maker';
 
 /** A small bear as somebody types it: head, ears, body, arms. */
 const BEAR = `Plum the bear
 Hook 3 mm, eyes 8 mm
 
-${HEAD.replace('x5 (24)', 'x6 (24)')}
+${SOUND_HEAD}
 
 ${EAR}
 
