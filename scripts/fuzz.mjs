@@ -1,4 +1,4 @@
-// The attacks, two at a time, with fixed seeds: hostile texts, damaged toy files, command lines, and the laws over generated toys in full. `npm test` runs a share of each.
+// The attacks, two at a time, with fixed seeds: hostile texts, damaged toy files, .pdf and .docx, command lines, and the laws over generated toys in full. `npm test` runs a share of each.
 import { spawn } from 'node:child_process';
 import { bundle, dist } from './bundle.mjs';
 import { fileURLToPath } from 'node:url';
@@ -27,6 +27,7 @@ const JOBS = [
     jest('(core/src/(join|feature|model|toy|files|record)|app/src/documents)/', { HOPPLA_SHARE: '1' }),
   ],
   ['absurd parts', jest('core/src/form/relax', { HOPPLA_EVERY: '1' })],
+  ['damaged .pdf and .docx', ['node', ['app/bench/damagedPages.mjs', '3000', '20261130'], {}]],
   ['one thing over and over', node('fuzz.mjs', 'repeats')],
   ['texts that are doubled', node('fuzz.mjs', 'doubling')],
 ];

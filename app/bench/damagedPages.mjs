@@ -1,0 +1,127 @@
+// Damaged files of printers and word processors through the two libraries that read them in the app: `node app/bench/damagedPages.mjs N SEED`.
+// A fault is a file that is neither read nor refused: one that hangs, or that takes the reader with it. Exit 1 on one.
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { Worker, isMainThread, parentPort, workerData } from 'node:worker_threads';
+
+/** The app gives a file up after a minute; here each is small, ms. */
+const MOST_MS = 15_000;
+/** What a phone has for one page, MB. */
+const MEMORY_MB = 700;
+const NUMBERS = [0, -1, 7, 999_999_999, 1e15];
+
+/** Numbers from 0 to 1, the same for the same seed. Source: the linear congruential generator of Numerical Recipes. */
+function randomFrom(seed) {
+  let state = seed >>> 0;
+  return () => (state = (Math.imul(state, 1664525) + 1013904223) >>> 0) / 2 ** 32;
+}
+
+/** The ways of damage: a byte changed, a stretch lost, one repeated, a number replaced, the rest cut off. */
+const DAMAGES = [
+  (file, at, random) => {
+    const changed = Buffer.from(file);
+    changed[at] = Math.floor(random() * 256);
+    return changed;
+  },
+  (file, at, random) => Buffer.concat([file.subarray(0, at), file.subarray(at + Math.floor(random() * 60))]),
+  (file, at, random) => {
+    const from = Math.floor(random() * file.length);
+    return Buffer.concat([file.subarray(0, at), file.subarray(from, from + 80), file.subarray(at)]);
+  },
+  (file, _at, random) => {
+    const text = file.toString('latin1');
+    const all = [...text.matchAll(/\d+/g)];
+    const found = all[Math.floor(random() * all.length)];
+    if (!found) return file;
+    const other = String(NUMBERS[Math.floor(random() * NUMBERS.length)]);
+    return Buffer.from(
+      text.slice(0, found.index) + other + text.slice(found.index + found[0].length),
+      'latin1',
+    );
+  },
+  (file, at) => file.subarray(0, Math.max(10, at)),
+];
+
+function damaged(file, random) {
+  const damage = DAMAGES[Math.floor(random() * DAMAGES.length)];
+  let now = file;
+  for (let k = 0; k < 1 + random() * 8; k++) now = damage(now, Math.floor(random() * now.length), random);
+  return now;
+}
+
+/** Asks a reader once; null where no answer comes. */
+const answered = (reader, file) =>
+  new Promise((done) => {
+    const end = (answer) => {
+      clearTimeout(timer);
+      reader.off('message', end);
+      reader.off('error', lost);
+      done(answer);
+    };
+    const lost = () => end(null);
+    const timer = setTimeout(lost, MOST_MS);
+    reader.once('message', end);
+    reader.once('error', lost);
+    reader.postMessage(file);
+  });
+
+async function attack(kind, many, seed) {
+  const whole = readFileSync(new URL(`./pages/dunlin.${kind}`, import.meta.url));
+  const random = randomFrom(seed);
+  const hire = () =>
+    new Worker(new URL(import.meta.url), {
+      workerData: kind,
+      resourceLimits: { maxOldGenerationSizeMb: MEMORY_MB },
+    });
+  const found = { read: 0, refused: 0, lost: [] };
+  let [reader, slowestMs] = [hire(), 0];
+  for (let i = 0; i < many; i++) {
+    const began = performance.now();
+    const answer = await answered(reader, damaged(whole, random));
+    slowestMs = Math.max(slowestMs, performance.now() - began);
+    if (answer) found[answer]++;
+    else {
+      found.lost.push(i);
+      await reader.terminate();
+      reader = hire();
+    }
+  }
+  await reader.terminate();
+  console.log(
+    `${many} damaged .${kind} files (seed ${seed}): ${found.read} read, ${found.refused} refused, ${found.lost.length} hung or crashed${found.lost.length > 0 ? ` (${found.lost.join(', ')})` : ''}, the slowest ${slowestMs.toFixed(0)} ms`,
+  );
+  return found.lost.length;
+}
+
+/** How each kind is read, as the app's own workers do it. */
+const READERS = {
+  pdf: async () => {
+    const { getDocument } = await import('unpdf/pdfjs');
+    return async (bytes) => {
+      const pdf = await getDocument({ data: new Uint8Array(bytes), isEvalSupported: false, verbosity: 0 })
+        .promise;
+      for (let n = 1; n <= pdf.numPages; n++) await (await pdf.getPage(n)).getTextContent();
+    };
+  },
+  docx: () => {
+    const { convertToHtml } = createRequire(import.meta.url)('mammoth');
+    return (bytes) => convertToHtml({ buffer: Buffer.from(bytes) });
+  },
+};
+
+if (isMainThread) {
+  const [many, seed] = process.argv.slice(2).map(Number);
+  let lost = 0;
+  for (const kind of Object.keys(READERS)) lost += await attack(kind, many, seed);
+  process.exitCode = lost > 0 ? 1 : 0;
+} else {
+  const read = await READERS[workerData]();
+  parentPort.on('message', (bytes) =>
+    Promise.resolve()
+      .then(() => read(bytes))
+      .then(
+        () => parentPort.postMessage('read'),
+        () => parentPort.postMessage('refused'),
+      ),
+  );
+}
