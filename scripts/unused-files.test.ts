@@ -27,7 +27,7 @@ function importsOf(path: string): string[] {
 }
 const uses = new Map(all.map((path) => [path, importsOf(path)]));
 const isTest = (path: string): boolean => /\.test\.tsx?$/.test(path);
-const isForTests = (path: string): boolean => /\/cases\/|ases\.ts$|\/bench\//.test(path);
+const isForTests = (path: string): boolean => /\/cases\/|ases\.ts$|^\w+\/bench\//.test(path);
 const usedBy = (whose: (path: string) => boolean): Set<string> =>
   new Set(
     [...uses].filter(([path]) => whose(path)).flatMap(([path, used]) => used.filter((u) => u !== path)),

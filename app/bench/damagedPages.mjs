@@ -1,5 +1,6 @@
 // Damaged files of printers and word processors through the two libraries that read them in the app: `node app/bench/damagedPages.mjs N SEED`.
 // A fault is a file that is neither read nor refused: one that hangs, or that takes the reader with it. Exit 1 on one.
+import { Buffer } from 'node:buffer';
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { Worker, isMainThread, parentPort, workerData } from 'node:worker_threads';

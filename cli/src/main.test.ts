@@ -192,7 +192,6 @@ describe('hoppla', () => {
     [['shape', '-', '--hand', 'both']],
     [['shape', '-', '--hook', 'A']],
     [['plan', '-', '--terms', 'xx']],
-    [['plan', '-', '--language', 'xx']],
     [['safety']],
     [['safety', '-', '--age', 'teen']],
     [['safety', '-', '--region', 'Mars']],
@@ -201,21 +200,6 @@ describe('hoppla', () => {
     expect(answer.code).toBe(2);
     expect(answer.err.trim()).not.toBe('');
     expect(answer.err).not.toMatch(/ at .*\.(ts|js)/);
-  });
-  it('says in German what it says of a toy, and in English again', () => {
-    const plan = (...more: string[]) => run(['plan', RILL, '--text', ...more], () => '').out;
-    const english = plan();
-    expect(english).toContain('Weave in');
-    const german = plan('--language', 'de');
-    expect(german).toMatch(/\d+ Fäden vernähen/);
-    expect(german).toMatch(/\d,\d/);
-    expect(german).not.toMatch(/Weave in|\bopening\b|\bthen\b/);
-    expect(run(['plan', RILL, '--html', '--language', 'de'], () => '').out).toContain('<html lang="de">');
-    // Numbers of a file for programs stay as programs read them.
-    const json = (...more: string[]) =>
-      JSON.parse(run(['plan', RILL, '--json', ...more], () => '').out) as { totals: object };
-    expect(json('--language', 'de').totals).toEqual(json().totals);
-    expect(plan()).toBe(english);
   });
   it('exports the fabric: every stitch of every piece a point, as wide as the toy is said to be', () => {
     const answer = run(['export', RILL, '--to', 'obj', 'out'], () => '');

@@ -7,7 +7,7 @@ import { usePalette } from '../theme';
 import { type Pick } from './picker';
 import { keyOf, stitchAt, type Shown } from './shown';
 import { ToyPicture } from './ToyPicture';
-import { type StageProps } from './Stage';
+import { type StageProps } from './LooseStage';
 
 /** What is drawn flat until the stage is there, or where it cannot be. */
 export function FlatToy({

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { Num, PlainButton, Quiet, Tag, Words } from '../controls';
 import { usePalette } from '../theme';
 import type { ReadingWords } from './reading';
-import type { PickAction } from './Stage';
+import type { PickAction } from './LooseStage';
 import { screenWords } from '../words';
 
 const say = screenWords.stage;

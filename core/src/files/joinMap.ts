@@ -3,6 +3,7 @@ import { cross, dot, sub, unit, type PartForm, type Vec3 } from '../form';
 import { pieceKey, toyDirections, type JoinSite } from '../join';
 import { modelOf, type ToyModel } from '../model';
 import { sheetWords as say } from '../words';
+import { escaped, inline } from './escaped';
 import { f, INK, MEASURED_COLOURS, svg } from './faceDrawing';
 
 /** Room round a seam, and the most that fits on a page beside its words, mm. */
@@ -147,4 +148,17 @@ export function joinMap(model: ToyModel, join: string, copy: string): string {
     `<g transform="translate(${f(names - box.left)} ${f(LETTERS.round / 2 - box.top)})">${lines.map((l) => l.svg).join('')}${namesOf(lines, box.left)}${seamMarks(site, points)}</g>`,
     say.joinMap,
   );
+}
+
+/** The map of a seam within a sheet; how it is to be read is told once. Empty where it has none. */
+export function joinMapHtml(
+  model: ToyModel,
+  sewn: { join: string; copy: string },
+  told: Set<string>,
+): string {
+  const map = joinMap(model, sewn.join, sewn.copy);
+  if (map === '') return '';
+  const how = told.has(say.joinMapHow) ? '' : `<small>${escaped(say.joinMapHow)}</small>`;
+  told.add(say.joinMapHow);
+  return `<span class="seam-map">${inline(map)}${how}</span>`;
 }

@@ -5,9 +5,9 @@ import type { ToyModel } from '../model';
 import { boundsOf, type ViewName } from '../picture';
 import type { Terms } from '../notation';
 import { hours, language, safetyWords, sheetWords as say, unitWords, upperFirst } from '../words';
-import { escaped } from './escaped';
+import { escaped, inline } from './escaped';
 import { faceMapSvgs } from './faceMap';
-import { joinMap } from './joinMap';
+import { joinMapHtml } from './joinMap';
 import { inTerms, patternSections, signsOf, type PatternRow, type PatternSection } from './pattern';
 import { sheetStyle } from './sheetStyle';
 import { endRows, shoppingRows, shoppingText } from './shopping';
@@ -67,9 +67,6 @@ ${safetyHtml(model)}
 </body></html>
 `;
 }
-
-/** A drawing as it stands within a page, which needs no name of its language. */
-const inline = (svg: string): string => svg.replace(' xmlns="http://www.w3.org/2000/svg"', '');
 
 const list = (items: readonly string[]): string =>
   `<ul>${items.map((i) => `<li>${escaped(i)}</li>`).join('')}</ul>`;
@@ -152,12 +149,9 @@ function rowHtml(model: ToyModel, row: PatternRow, told: Set<string>): string {
     row.seam.length > 0
       ? `<br><span class="seam">${say.seamMap} ${row.seam.map((s) => `<span>${s.edge} ${tag(s.tag)}</span>`).join(' ')}</span>`
       : '';
-  const map = row.sewn ? joinMap(model, row.sewn.join, row.sewn.copy) : '';
-  // How it is to be read is told once; paper is short.
-  const how = map === '' || told.has(say.joinMapHow) ? '' : `<small>${escaped(say.joinMapHow)}</small>`;
-  if (map !== '') told.add(say.joinMapHow);
+  const map = row.sewn ? joinMapHtml(model, row.sewn, told) : '';
   const notes = row.notes.map((note) => `<br><b class="note">! ${escaped(note)}</b>`).join('');
-  return `<li${row.rests ? ' class="rests"' : ''}>${boxes(row.copies, 1)}<p><b>${escaped(row.title)}</b><br>${escaped(row.detail)}${pins}${map === '' ? '' : `<span class="seam-map">${inline(map)}${how}</span>`}${seam}${notes}${reason}</p></li>`;
+  return `<li${row.rests ? ' class="rests"' : ''}>${boxes(row.copies, 1)}<p><b>${escaped(row.title)}</b><br>${escaped(row.detail)}${pins}${map}${seam}${notes}${reason}</p></li>`;
 }
 
 const tag = (words: string): string => `<span class="tag">${escaped(words)}</span>`;

@@ -21,7 +21,6 @@ export function FirstMinutes({ deeds }: { deeds: Deeds }) {
   const router = useRouter();
   const { told } = useDevice();
   const [learning, setLearning] = useState<ToyModel | null>(null);
-  const other = offeredLanguage();
   const look = () => void deeds.addDemo().catch(deeds.fail);
   const walk = () =>
     void deeds.addDemo().then((id) => {
@@ -54,9 +53,7 @@ export function FirstMinutes({ deeds }: { deeds: Deeds }) {
           <PlainButton label={say.bench.demo} onPress={look} grow />
           <PlainButton label={say.bench.tour} onPress={walk} grow />
           <PlainButton label={say.bench.learn} onPress={() => void learn().catch(deeds.fail)} grow />
-          {other !== null && other !== language() ? (
-            <PlainButton label={LANGUAGES[other]} onPress={() => chooseLanguage(other)} grow />
-          ) : null}
+          <OtherLanguage />
         </View>
       </View>
       {learning ? (
@@ -66,4 +63,11 @@ export function FirstMinutes({ deeds }: { deeds: Deeds }) {
       ) : null}
     </ScrollView>
   );
+}
+
+/** The browser's own language, where Hoppla speaks it and is not speaking it. */
+function OtherLanguage() {
+  const other = offeredLanguage();
+  if (other === null || other === language()) return null;
+  return <PlainButton label={LANGUAGES[other]} onPress={() => chooseLanguage(other)} grow />;
 }

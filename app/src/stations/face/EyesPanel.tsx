@@ -14,7 +14,17 @@ import {
 import { removeFeature } from '@hoppla/core/toy';
 import { type PartModel } from '@hoppla/core/model';
 import { faceWords, placeWords, type UnitWords } from '@hoppla/core/words';
-import { LittleRoom, Meaning, PlainButton, Press, ProblemLine, Quiet, Tag, Title, Words } from '../../controls';
+import {
+  LittleRoom,
+  Meaning,
+  PlainButton,
+  Press,
+  ProblemLine,
+  Quiet,
+  Tag,
+  Title,
+  Words,
+} from '../../controls';
 import { edit } from '../../documents';
 import { usePalette } from '../../theme';
 import { change } from './change';

@@ -50,15 +50,7 @@ export function JoinCard({
         {say.title(join.twin ? say.pair(guest) : guest, host)}
       </Title>
       <JoinProblems join={join} sites={sites} model={model} />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {sites.map((s) =>
-          s.name ? (
-            <Tag key={s.copy} of={guest} {...holeTag(s.name)} />
-          ) : (
-            <Tag key={s.copy} of={guest} rounds={say.how[s.how]} stitches={words.face.st(s.guestEdge)} />
-          ),
-        )}
-      </View>
+      <WhereSewn sites={sites} guest={guest} />
       {twin ? <Quiet>{join.twin?.at ? say.ownTwin : say.twin(units.fine(twin.missMm))}</Quiet> : null}
       {twin ? <TwinChoice join={join} twin={twin} which={which} setWhich={setWhich} model={model} /> : null}
       {first?.how === 'surface' ? (
@@ -81,6 +73,21 @@ export function JoinCard({
       <Meaning of="tag" />
       <TakeOff join={join} />
     </>
+  );
+}
+
+/** Where each of its copies is sewn. */
+function WhereSewn({ sites, guest }: { sites: readonly JoinSite[]; guest: string }) {
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      {sites.map((s) =>
+        s.name ? (
+          <Tag key={s.copy} of={guest} {...holeTag(s.name)} />
+        ) : (
+          <Tag key={s.copy} of={guest} rounds={say.how[s.how]} stitches={words.face.st(s.guestEdge)} />
+        ),
+      )}
+    </View>
   );
 }
 

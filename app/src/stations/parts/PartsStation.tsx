@@ -5,25 +5,21 @@ import { read, splitLines } from '@hoppla/core/notation';
 import { addParts, changePart, changeTerms, removePart, rewritePart } from '@hoppla/core/toy';
 import { workingOf } from '@hoppla/core/record';
 import { acceptEyes, acceptNeedle, type PartModel } from '@hoppla/core/model';
-import { LittleRoom, PlainButton, Quiet, Scroll, Words } from '../../controls';
+import { PlainButton, Quiet, Scroll, Words } from '../../controls';
 import { edit, isNewName, newId, openToyNow, type Draft } from '../../documents';
 import { usePalette } from '../../theme';
-import { matAbove, RAIL, useRoom } from '../frame/useRoom';
+import { useRoom } from '../frame/useRoom';
 import { useToy } from '../frame/useToy';
+import { MatAndStrip, sizesIn } from './MatAndStrip';
 import { BeginOnHook } from './BeginOnHook';
 import { ImportDesk } from './desk/ImportDesk';
 import { InTheRow } from './InTheRow';
-import { PartMat } from './PartMat';
 import { CraftKeys } from './CraftKeys';
-import { PartsStrip } from './PartsStrip';
 import { LittleRead, nextFault, rewriteHere, Rounds, useLiveText, type LiveText } from './Rounds';
 import type { EditorHandle } from './RoundsEditor';
 import { screenWords as say } from '../../words';
 import { PartSize } from './PartSize';
 import { WorkAndWrite } from './WorkAndWrite';
-
-/** Height of the strip of parts, px. */
-const STRIP = 58;
 
 /** Parts: do my rounds add up, and what shape is this? */
 export function PartsStation() {
@@ -54,20 +50,11 @@ export function PartsStation() {
       />
     );
   }
-  const { matWidth, matHeight, paperWidth } = sizesIn(room);
+  const { paperWidth } = sizesIn(room);
   const underWay = tapping ? (workingOf(part)?.line ?? null) : null;
-  const strip = (
-    <LittleRoom>
-      <PartsStrip onAdd={writing ? () => setAdding(true) : null} underWay={underWay} />
-    </LittleRoom>
-  );
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
-      {/* Left out of sight and not taken away: the toy would be built again each time the keyboard goes. */}
-      <View style={{ display: room.typing ? 'none' : 'flex' }}>
-        <PartMat part={part} underWay={underWay} width={matWidth} height={matHeight} />
-        <View style={{ width: matWidth, height: STRIP }}>{strip}</View>
-      </View>
+      <MatAndStrip part={part} underWay={underWay} onAdd={writing ? () => setAdding(true) : null} />
       <View style={{ flex: wide ? undefined : 1, width: paperWidth, minHeight: 0, backgroundColor: c.paper }}>
         <Scroll keyboardShouldPersistTaps="handled">
           <LittleRead part={part} live={live} />
@@ -78,18 +65,6 @@ export function PartsStation() {
       </View>
     </View>
   );
-}
-
-/** Mat and paper beside each other, or one above the other. */
-function sizesIn(room: ReturnType<typeof useRoom>) {
-  const { width, height, wide } = room;
-  const paperWidth = wide ? Math.min(560, width * 0.45) : width;
-  const above = () => matAbove(room, { least: 130, most: 240, share: 0.25, needs: 128 });
-  return {
-    paperWidth,
-    matWidth: wide ? width - RAIL - paperWidth : width,
-    matHeight: wide ? height - 56 - STRIP : above(),
-  };
 }
 
 /** How rounds come into the text: keys for what is hard to type, or stitches that are tapped. */

@@ -42,11 +42,8 @@ function* waysToHand(all: readonly unknown[], places: number, most = 4000): Gene
     yield Array.from({ length: places }, (_, k) => {
       const it = all[Math.floor(way / all.length ** k) % all.length];
       // The same word at two places would not tell which of them was lost.
-      return typeof it === 'string' && it === '§a'
-        ? `§${'defg'[k % 4]}${k}`
-        : typeof it === 'number' && it > 70
-          ? it + 10 * k
-          : it;
+      if (it === '§a') return `§${'defg'[k % 4]}${k}`;
+      return typeof it === 'number' && it > 70 ? it + 10 * k : it;
     });
 }
 
