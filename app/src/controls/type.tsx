@@ -8,7 +8,12 @@ interface Letters {
 }
 
 /** Letters as large as the browser asks for; the plain component where it asks for nothing. */
-function inTextSize<T>(Base: T, own: { fontSize: number; lineHeight: number }): T {
+function inTextSize<T>(
+  Base: T,
+  own: { fontSize: number; lineHeight: number },
+  /** on a wide screen, where that is otherwise */
+  wide?: { fontSize: number; lineHeight: number },
+): T {
   if (TEXT_SCALE === 1) return Base;
   const Plain = Base as ComponentType<Letters & { $wide?: Letters }>;
   const grown = (letters: Letters, cap: number): Letters => {
@@ -18,9 +23,8 @@ function inTextSize<T>(Base: T, own: { fontSize: number; lineHeight: number }): 
   };
   return function Sized(props: Letters & { $wide?: Letters }): ReactElement {
     const cap = useContext(TextCap);
-    return (
-      <Plain {...props} {...grown(props, cap)} {...(props.$wide ? { $wide: grown(props.$wide, cap) } : {})} />
-    );
+    const $wide = props.$wide ?? wide;
+    return <Plain {...props} {...grown(props, cap)} {...($wide ? { $wide: grown($wide, cap) } : {})} />;
   } as T;
 }
 
@@ -35,6 +39,7 @@ export const Title = inTextSize(
     $wide: { fontSize: 24, lineHeight: 29 },
   }),
   { fontSize: 19, lineHeight: 24 },
+  { fontSize: 24, lineHeight: 29 },
 );
 
 /** Sentences and labels. */

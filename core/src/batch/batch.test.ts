@@ -24,21 +24,12 @@ import {
   stageOnNext,
   weekday,
 } from './index';
+import { WEEK } from './cases';
 
 let n = 0;
 const newId = () => `b${++n}`;
 const AT = '2026-11-28T10:00:00.000Z';
 const made = { newId, at: AT };
-/** From a Monday, two hours on weekdays. */
-const WEEK: Batch = {
-  id: 'market',
-  name: 'Winter market',
-  ways: [{ name: 'rust', count: 24, yarns: {} }],
-  from: '2026-11-30',
-  hours: [2, 2, 2, 2, 2, 0, 0],
-  off: [],
-  due: null,
-};
 const at = (file: ToyFile, batch: Batch = file.batches[0], today = '2026-11-28') => {
   const plan = planOf(modelToy(file.toy));
   return batchAhead({ plan, pace: paceOf(plan, file.log) }, file, batch, today);

@@ -1,7 +1,7 @@
 import { modelToy, rubyFile } from '../model';
 import { planOf } from '../plan';
 import { paceOf, tick, ticksOf, untick, withDeed, type Tick } from '../record';
-import type { Batch, ToyFile } from '../toy';
+import type { ToyFile } from '../toy';
 import {
   followed,
   freePiece,
@@ -14,20 +14,12 @@ import {
   stageOnNext,
   stagesOf,
 } from './index';
+import { WEEK } from './cases';
 
 let n = 0;
 const newId = () => `m${++n}`;
 const AT = '2026-11-28T10:00:00.000Z';
 const made = { newId, at: AT };
-const WEEK: Batch = {
-  id: 'market',
-  name: 'Winter market',
-  ways: [{ name: 'rust', count: 24, yarns: {} }],
-  from: '2026-11-30',
-  hours: [2, 2, 2, 2, 2, 0, 0],
-  off: [],
-  due: null,
-};
 
 describe('a piece of a batch that is made step by step', () => {
   const file = setBatch(rubyFile(newId), WEEK, made);

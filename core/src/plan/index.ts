@@ -30,5 +30,5 @@ export { kindOf } from './tasks';
 export type { Step, StepKind } from './tasks';
 export type { CheckId, PostsCheck, PostsTask } from './tasks/posts';
 export type { RoundTick } from './tasks/rounds';
-export type { EndJob, YarnEnds } from './ends';
+export { seamsWith, type EndJob, type YarnEnds } from './ends';
 export type { Sign, TaskWords } from './task';

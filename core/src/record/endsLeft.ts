@@ -1,5 +1,5 @@
 import type { Ranged } from '../gauge';
-import { kindOf, type Step, type YarnEnds } from '../plan';
+import { kindOf, seamsWith, type Step, type YarnEnds } from '../plan';
 import type { ToyModel } from '../model';
 import { diaryWords as say, unitWords } from '../words';
 import type { Tick } from './making';
@@ -10,23 +10,17 @@ export const endOf = (step: Step): YarnEnds | null =>
     .ends?.(step)
     .find((end) => end.what === 'last') ?? null;
 
-const SEWS: readonly YarnEnds['job'][] = ['sew on', 'close and sew on'];
-
 /** The step that left the last end with which a piece is sewn on: its own, or its host's; null for a step that sews nothing on, with the end from before the first stitch, or with another yarn. */
 export function endSewnWith(
   model: ToyModel,
   ticks: readonly Tick[],
-  { kind, about, ...of }: Step,
+  { kind, about, copy }: Step,
 ): Tick | null {
-  const join = kind === 'sew' ? model.sites.find((s) => s.join.id === about)?.join : undefined;
-  if (!join) return null;
-  const whose = join.seam.yarn === 'host' ? join.at : of;
-  if (whose === of && join.edge.which === 'first') return null;
-  const left = ticks.find(({ step }) => {
-    const end = endOf(step);
-    return step.part === whose.part && step.copy === whose.copy && end !== null && SEWS.includes(end.job);
-  });
-  return left ?? null;
+  if (kind !== 'sew') return null;
+  const sews = ({ step }: Tick) =>
+    endOf(step) !== null &&
+    seamsWith(model, step, 'last').some((site) => site.join.id === about && site.copy === copy);
+  return ticks.find(sews) ?? null;
 }
 
 /** An end as it was cut, mm, beside what its work needs: surely enough, within the need's range, or surely not. */
