@@ -1,5 +1,5 @@
 import { closeSync, openSync, readFileSync, readSync } from 'node:fs';
-import { textOfPdf } from '@hoppla/core/printed';
+import { soundPdf, textOfPdf } from '@hoppla/core/printed';
 import { cliWords as say } from './words';
 
 const MARK = '%PDF';
@@ -24,6 +24,7 @@ export async function pdfsIn(argv: readonly string[]): Promise<(path: string) =>
     try {
       const { getDocument, VerbosityLevel } = await import('unpdf/pdfjs');
       const data = new Uint8Array(readFileSync(path));
+      if (!soundPdf(data)) throw new Error(say.damagedPdf);
       const pdf = await getDocument({ data, isEvalSupported: false, verbosity: VerbosityLevel.ERRORS })
         .promise;
       const text = await textOfPdf(pdf);

@@ -1,4 +1,4 @@
-import { type Projection, VIEWS, project, rowsOf, viewName } from '@hoppla/core/picture';
+import { type Projection, standAlone, VIEWS, project, rowsOf, viewName } from '@hoppla/core/picture';
 import { cameraOf } from './three/camera';
 import {
   BufferAttribute,
@@ -13,6 +13,7 @@ import { looksOf, unit, type Vec3 } from '@hoppla/core/form';
 import { moveRigid } from '@hoppla/core/join';
 import { modelOf, modelToy, rill } from '@hoppla/core/model';
 import { heldProjection, STRAIGHT, turnedBy, zoomedBy } from './hold';
+import { addParts, changeSettings, newToy } from '@hoppla/core/toy';
 import { Picker } from './picker';
 import { apart, readingWords, walked } from './reading';
 import { stitchIndex } from './draped';
@@ -208,4 +209,34 @@ describe('holding', () => {
       ).toBeCloseTo(1, 12);
     }
   });
+});
+
+it('a tall stitch is called as its maker calls it: a double of the US is a treble in the UK', () => {
+  const said = (terms: 'us' | 'uk', text: string) => {
+    const toy = addParts(
+      changeSettings(
+        newToy('T', () => `t${++n}`),
+        { terms },
+      ),
+      text,
+      () => `t${++n}`,
+    );
+    const one = modelToy(toy);
+    const placed = standAlone({
+      ...one.parts[0],
+      part: one.parts[0].part.id,
+      copy: one.parts[0].copies[0].id,
+      frontRad: 0,
+    });
+    const shown = shownOf(one, placed, looksOf(placed.form, 'medium', 'relaxed'));
+    return readingWords(
+      one,
+      shown,
+      { piece: 0, stitch: 6, layer: 0, round: 1, at: 'middle', index: 0 },
+      false,
+    ).spoken;
+  };
+  expect(said('us', 'P\nR1: 6 sc in ring (6)\nR2: 6 dc (6)\nR3: 6 sc (6)')).toMatch(/, double crochet$/);
+  expect(said('uk', 'P\nR1: 6 dc in ring (6)\nR2: 6 tr (6)\nR3: 6 dc (6)')).toMatch(/, treble crochet$/);
+  expect(said('uk', 'P\nR1: 6 dc in ring (6)\nR2: 6 dc (6)\nR3: 6 dc (6)')).toMatch(/of 6$/);
 });

@@ -3,7 +3,9 @@ import { FREE, KINDS } from '@hoppla/core/fabric';
 import { formOfLayer, holeName, holeTag, pointOf, polarOf, surfaceDistance } from '@hoppla/core/address';
 import { move } from '@hoppla/core/join';
 import { copyName, modelOf, type ToyModel } from '@hoppla/core/model';
-import { type UnitWords } from '@hoppla/core/words';
+import { STITCHES } from '@hoppla/core/figures';
+import type { StitchKind, Terms } from '@hoppla/core/notation';
+import { notationWords, type UnitWords } from '@hoppla/core/words';
 import type { Pick } from './picker';
 import { stitchIndex } from './draped';
 import type { Shown } from './shown';
@@ -19,6 +21,12 @@ export interface ReadingWords {
   rounds: string;
   stitches: string;
   spoken: string;
+}
+
+/** A kind of stitch as its maker calls it: a double of the US is a treble in the UK. */
+function stitchSaid(kind: StitchKind, terms: Terms): string {
+  const { phrases, print } = STITCHES[kind][terms];
+  return notationWords.stitchNamed(kind, phrases?.[0] ?? print);
 }
 
 const roundsOf = ({ placed }: Shown, layer: number) =>
@@ -46,21 +54,24 @@ export function readingWords(model: ToyModel, shown: Shown, pick: Pick, many: bo
     };
   }
   const f = round.from + pick.index;
-  const kinds = [
+  const of = [
     fabric.parentTo[f] - fabric.parentFrom[f] > 1 ? 'dec' : fabric.offset[f] !== 0 ? 'inc' : '',
-    KINDS[fabric.kind[f]] === 'sc' ? '' : KINDS[fabric.kind[f]],
     fabric.front[f] === FREE && fabric.back[f] > 0
       ? 'front'
       : fabric.back[f] === FREE && fabric.front[f] > 0
         ? 'back'
         : '',
   ].filter(Boolean);
+  const kind = KINDS[fabric.kind[f]];
+  const stitch = kind === 'sc' ? [] : [stitchSaid(kind, part.terms)];
   return {
     piece,
     round: say.round(label, round.count),
     rounds: label,
     stitches: String(pick.index + 1),
-    spoken: whole(say.spoken(label, pick.index + 1, round.count, kinds.map((k) => say.kinds[k]).join(', '))),
+    spoken: whole(
+      say.spoken(label, pick.index + 1, round.count, [...of.map((k) => say.kinds[k]), ...stitch].join(', ')),
+    ),
   };
 }
 

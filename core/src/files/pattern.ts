@@ -5,7 +5,7 @@ import { copyName, modelOf, modelToy, type PartModel, type ToyModel } from '../m
 import { changeTerms } from '../toy';
 import { kindOf, planOf, stepWords, type RoundTick } from '../plan';
 import { copySheet, ticksOf, type SheetRow } from '../record';
-import { sheetWords as say, unitWords } from '../words';
+import { notationWords, sheetWords as say, unitWords } from '../words';
 import { sizeOf } from '../form';
 import { fillLines } from './shopping';
 
@@ -225,7 +225,9 @@ export function signsOf(
   const stitches = (Object.keys(STITCHES) as StitchKind[]).flatMap((kind): [string, string][] => {
     const written = STITCHES[kind][terms];
     const full = written.phrases?.[0];
-    return full && uses(written.print.toLowerCase()) ? [[written.print, full]] : [];
+    return full && uses(written.print.toLowerCase())
+      ? [[written.print, notationWords.stitchNamed(kind, full)]]
+      : [];
   });
   const others = Object.entries(say.signs).filter(([sign]) => uses(sign.toLowerCase()));
   return [...stitches, ...others];

@@ -1,2 +1,3 @@
 export { printedText, type PrintedRun } from './printedText';
+export { soundPdf } from './soundPdf';
 export { textOfPdf, type PdfPages } from './pdf';

@@ -7,6 +7,8 @@ const often = (n: number): string => (n === 1 ? 'once' : `${n} times`);
 
 /** Sentences of the reader of written rounds. */
 export const notationWords = {
+  /** a kind of stitch, with what it is called in full in the terms at hand: of some words two kinds of stitch are meant */
+  stitchNamed: (_kind: string, full: string) => full,
   tooFewRepeat: (times: number, group: string, eaten: number, offered: number) =>
     `${plural(times, 'repeat')} of ${group} use ${eaten} of the ${st(offered)}; ${offered - eaten} ${offered - eaten === 1 ? 'is' : 'are'} left.`,
   tooManyRepeat: (times: number, group: string, eaten: number, offered: number) =>

@@ -1,10 +1,11 @@
 import { expose } from 'comlink';
 import { getDocument, VerbosityLevel } from 'unpdf/pdfjs';
-import { textOfPdf } from '@hoppla/core/printed';
+import { soundPdf, textOfPdf } from '@hoppla/core/printed';
 
 /** Reads PDFs beside the page: its library is heavy, and a long file must not hold the screen. */
 const reader = {
   text: async (bytes: Uint8Array): Promise<string> => {
+    if (!soundPdf(bytes)) throw new Error('widths of glyphs that there cannot be');
     const asked = {
       data: bytes,
       isEvalSupported: false,

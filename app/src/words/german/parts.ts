@@ -111,10 +111,10 @@ export const parts: Said<typeof english> = {
   craftWords: {
     sc: 'feste Masche',
     hdc: 'halbes Stäbchen',
-    dc: 'Stäbchen',
-    tr: 'Doppelstäbchen',
+    dc: 'Stäbchen (US), feste Masche (UK)',
+    tr: 'Doppelstäbchen (US), Stäbchen (UK)',
     htr: 'halbes Stäbchen',
-    dtr: 'Dreifachstäbchen',
+    dtr: 'Dreifachstäbchen (US), Doppelstäbchen (UK)',
     'sl st': 'Kettmasche',
     inc: 'zwei in eine',
     dec: 'zwei zusammen',

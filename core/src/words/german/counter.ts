@@ -9,6 +9,15 @@ export const wort =
   (word: string): string =>
     words[word] ?? word;
 
+/** Wie etwas gefüllt ist. */
+export const gefuellt = wort({
+  empty: 'leer',
+  soft: 'weich',
+  medium: 'mittel',
+  firm: 'fest',
+  'yarn ends': 'Garnreste',
+});
+
 export const maschen = (n: number): string => zahl(n, 'Masche', 'Maschen');
 export const runden = (n: number): string => zahl(n, 'Runde', 'Runden');
 export const teile = (n: number): string => zahl(n, 'Teil', 'Teile');

@@ -2,7 +2,7 @@ import type { Said } from '../language';
 import { numberSaid } from '../number';
 import type { planWords as english } from '../plan';
 import { upperFirst } from '../plural';
-import { maschen, runden, wort, zahl } from './counter';
+import { gefuellt, maschen, runden, wort, zahl } from './counter';
 import { joinFaults } from './joinFaults';
 import { moves } from './planMoves';
 import { posts, postsMoved } from './planPosts';
@@ -147,7 +147,7 @@ export const planWords: Said<typeof english> = {
   stuffMore: (part, g) => `Mehr Füllung in ${part}${g === null ? '' : `, ${g}`}`,
   stuffLast: (part, g) => `Letzte Flocken in ${part}${g === null ? '' : `, ${g}`}`,
   stuffDetail: (moment, opening, fills, first) =>
-    [`nach ${moment}`, oeffnung(opening), fills.join(', dann '), first]
+    [`nach ${moment}`, oeffnung(opening), fills.map(gefuellt).join(', dann '), first]
       .filter((words) => words !== '')
       .join(', '),
   tuftsFirst: (found, muzzle) =>

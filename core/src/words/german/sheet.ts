@@ -1,5 +1,6 @@
 import type { Said } from '../language';
 import type { sheetWords as english } from '../sheet';
+import { gefuellt } from './counter';
 
 /** Das gedruckte Blatt, auf Deutsch. */
 export const sheetWords: Omit<Said<typeof english>, 'pinAt'> = {
@@ -87,7 +88,8 @@ export const sheetWords: Omit<Said<typeof english>, 'pinAt'> = {
   ends: 'Enden von Garn und Faden',
   filling: 'Füllen',
   range: (value, low, high) => `${value} (${low} bis ${high})`,
-  zone: (part, rounds, fill, grams) => `${part} ${rounds}: ${fill}${grams === null ? '' : `, ${grams}`}`,
+  zone: (part, rounds, fill, grams) =>
+    `${part} ${rounds}: ${gefuellt(fill)}${grams === null ? '' : `, ${grams}`}`,
   lanesOf: (toy) => `${toy}: Arbeitsfolge`,
   lanesHow:
     'Ein Strang ist ein Teil, ein Strich eine Runde, ein Quadrat eine Naht. Ein Sechseck: die Arbeit ruht. Blau darunter: wann es bequem geht, unterbrochen so weit, wie es überhaupt geht. Fäden an beiden Enden: das Garn, das zu lassen ist.',

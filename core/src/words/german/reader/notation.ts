@@ -6,8 +6,26 @@ import { maschen, zahl } from '../counter';
 const mal = (n: number): string => (n === 1 ? 'einmal' : `${n} Mal`);
 const glied = (loop: string): string => ({ front: 'vorderen', back: 'hinteren' })[loop] ?? loop;
 
+/** Maschen nach ihrer Art: „dc“ ist in den USA das Stäbchen und in Großbritannien die feste Masche. */
+const STITCHES: Record<string, string | undefined> = {
+  sc: 'feste Masche',
+  hdc: 'halbes Stäbchen',
+  dc: 'Stäbchen',
+  tr: 'Doppelstäbchen',
+  dtr: 'Dreifachstäbchen',
+  esc: 'verlängerte feste Masche',
+  edc: 'verlängertes Stäbchen',
+  rsc: 'Krebsmasche',
+  wst: 'Strickmasche (feste Masche ins V)',
+  loop: 'Schlingenmasche',
+  slst: 'Kettmasche',
+  ch: 'Luftmasche',
+  bob: 'Noppe',
+};
+
 /** Der Leser geschriebener Runden, auf Deutsch. Was dort geschrieben steht, bleibt in seinen Worten. */
 export const notationWords: Said<typeof english> = {
+  stitchNamed: (kind, full) => STITCHES[kind] ?? full,
   tooFewRepeat: (times, group, eaten, offered) =>
     `${zahl(times, 'Wiederholung', 'Wiederholungen')} von ${group} ${times === 1 ? 'braucht' : 'brauchen'} ${eaten} der ${maschen(offered)}; ${offered - eaten} ${offered - eaten === 1 ? 'bleibt' : 'bleiben'} übrig.`,
   tooManyRepeat: (times, group, eaten, offered) =>
