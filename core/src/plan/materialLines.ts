@@ -179,7 +179,7 @@ export function endLine(end: YarnEnds, model: ToyModel, together: boolean): EndL
     length: say.cut(end.count, units.end(eachMm)),
     detail: [
       say.jobs[end.job],
-      ...(end.what === 'thread' ? [] : [end.side]),
+      ...(end.what === 'thread' ? [] : [say.sides[end.side]]),
       ...(other ? [say.needs(units.end(need)), say.textLeaves(units.end(textMm))] : []),
       ...(leaves ? [say.leaves(postTag(leaves))] : []),
     ].join(', '),

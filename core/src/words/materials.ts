@@ -80,6 +80,7 @@ export const materialWords = {
     sculpt: 'sculpt',
     'thread on': 'thread on',
   },
+  sides: { inside: 'inside', outside: 'outside' },
   leaves: (tag: string) => `leaves at ${tag}`,
   cut: (count: number, length: string) => (count === 1 ? length : `${count} × ${length}`),
   needs: (length: string) => `needs ${length}`,

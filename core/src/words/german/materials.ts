@@ -71,6 +71,7 @@ export const materialWords: Said<typeof english> = {
     sculpt: 'formen',
     'thread on': 'auffädeln',
   },
+  sides: { inside: 'innen', outside: 'außen' },
   leaves: (tag) => `geht ab bei ${tag}`,
   cut: (count, length) => (count === 1 ? length : `${count} × ${length}`),
   needs: (length) => `braucht ${length}`,
