@@ -33,8 +33,11 @@ const empty = join(root, '.cache/empty-app');
 if (!existsSync(join(empty, 'dist/index.html'))) {
   rmSync(empty, { recursive: true, force: true });
   mkdirSync(join(empty, 'src/app'), { recursive: true });
-  for (const file of ['package.json', 'app.json', 'babel.config.js', 'metro.config.js', 'assets'])
+  for (const file of ['app.json', 'babel.config.js', 'metro.config.js', 'assets'])
     cpSync(join(root, 'app', file), join(empty, file), { recursive: true });
+  // It begins as every such app does: ours asks for its language first.
+  const about = JSON.parse(readFileSync(join(root, 'app/package.json'), 'utf8'));
+  writeFileSync(join(empty, 'package.json'), JSON.stringify({ ...about, main: 'expo-router/entry' }));
   writeFileSync(
     join(empty, 'src/app/index.tsx'),
     `import { createAsyncStorage } from '@react-native-async-storage/async-storage';

@@ -101,6 +101,8 @@ export async function editHere(): Promise<void> {
   held.writer = await askToWrite(id, true, () => loseWriter(id));
   await reload(id);
   happen({ what: 'writer', writing: held.writer.writing });
+  // What the other window had only noted down is kept now that this one writes.
+  if (!now.kept) save();
 }
 
 async function reload(id: string): Promise<void> {
@@ -219,6 +221,8 @@ function save(): void {
   if (now.file) noteDown(now.file.toy.id, held.keeping ?? now.revision ?? 0, exportFile(now.file));
   if (now.overtaken) return;
   held.saving ??= (async () => {
+    // Nothing may end before it is known to have begun: with nothing to keep it would be under way for ever.
+    await null;
     while (!now.kept && now.file && now.writing) {
       const { file } = now;
       try {

@@ -35,6 +35,7 @@ export const bench = {
   menu: 'More of the Bench',
   give: 'Give it away',
   print: 'Print the pattern',
+  printAll: 'Print all toys on paper',
   backup: 'Save the whole bench as a file',
   backupName: 'bench',
   backedUp: (n: number) => `${plural(n, 'toy')} in one file: keep it somewhere else than this browser`,

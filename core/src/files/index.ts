@@ -3,6 +3,7 @@ export { patternSections, signsOf } from './pattern';
 export type { PatternRow, PatternSection } from './pattern';
 export { patternMd, planText, sheetHtml } from './sheet';
 export type { SheetSaid } from './sheet';
+export { benchHtml, notOnPaper, onPaper, type OnPaper } from './benchSheet';
 export { toyPicture } from './toyPicture';
 export { lanesHtml, lanesSvg } from './lanesDrawing';
 export { shoppingHtml } from './shopping';

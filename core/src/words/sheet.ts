@@ -40,6 +40,8 @@ export const sheetWords = {
   },
   own: 'As it is written:',
   seamMap: 'Stitch of the edge at place on the host:',
+  bench: 'All toys',
+  benchUnread: 'cannot be read here',
   joinMap: 'Where it is sewn on, in true size',
   joinMapHow:
     'True size, seen straight from outside: the holes of the rounds, and the seam with the numbers of the edge’s stitches. It begins at the thick dot; a ring is a pin.',

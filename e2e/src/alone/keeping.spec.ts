@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { EAR, expect, exported, kept, newToy, PHONE, test, expectWritten, rounds, written } from '../maker';
 
 const KEYS = 'R5: sc around (9), ';
@@ -99,6 +100,40 @@ test('a second window follows read-only, takes over when asked, and nothing is l
   await second.keyboard.press('Control+End');
   await second.keyboard.type(' (9)');
   await expectWritten(page, /R5: sc around \(9\)$/);
+});
+
+test('three windows of one toy: each writes in its turn, one is closed while it writes; all of it is kept, in each', async ({
+  page,
+  context,
+}) => {
+  await newToy(page, EAR);
+  const windows = [page, await context.newPage(), await context.newPage()];
+  for (const other of windows.slice(1)) await other.goto(page.url());
+  const follows = (window: Page) => window.getByText('open for editing in another window');
+  const write = async (window: Page, words: string) => {
+    if (await follows(window).isVisible()) await window.getByRole('button', { name: 'Edit here' }).click();
+    await expect(follows(window)).toBeHidden();
+    await rounds(window).focus();
+    await window.keyboard.press('Control+End');
+    await window.keyboard.type(words);
+  };
+  for (const other of windows.slice(1)) await expect(follows(other)).toBeVisible();
+  let text = EAR;
+  for (const [k, words] of ['\nR5: sc around', ' (9)', '\nR6: 9 sc', ' (9)', '\nR7: sc'].entries()) {
+    await write(windows[k % 3], words);
+    text += words;
+    for (const window of windows) await expectWritten(window, text);
+  }
+  // One of them is closed in the middle of what it writes; another one goes on.
+  await write(windows[2], ' around');
+  await windows[2].close();
+  await write(page, ' (9)');
+  text += ' around (9)';
+  await expectWritten(windows[1], text);
+  await kept(page);
+  await page.reload();
+  await rounds(page).waitFor();
+  await expectWritten(page, text);
 });
 
 test('a toy of a newer version is shown, exported unchanged, and never changed', async ({ page }) => {

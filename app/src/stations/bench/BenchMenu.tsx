@@ -39,6 +39,11 @@ export function BenchMenu({
       ) : null}
       <PlainButton label={say.maker.title} onPress={() => setOpen('maker')} />
       <PlainButton
+        label={say.bench.printAll}
+        disabled={toys.length === 0}
+        onPress={() => (deeds.printAll(), onClose())}
+      />
+      <PlainButton
         label={say.bench.backup}
         disabled={toys.length === 0}
         onPress={() => (deeds.backUp(), onClose())}

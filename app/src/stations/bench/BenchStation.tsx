@@ -14,6 +14,7 @@ import { found } from './told';
 import { useArrivals } from './useArrivals';
 import { useDeeds } from './useDeeds';
 import { useDropped } from './useDropped';
+import { usePrintKey } from './usePrintKey';
 
 const ToyList = lazy(async () => ({ default: (await import('./ToyList')).ToyList }));
 
@@ -30,6 +31,7 @@ export function BenchStation() {
   const [collection, setCollection] = useState<string | null>(null);
   const deeds = useDeeds(toys, setSaid, setMore);
   useArrivals(shelf.data, deeds);
+  usePrintKey(() => toys.length > 0 && deeds.printAll());
   useEffect(() => {
     document.title = say.app;
   }, []);

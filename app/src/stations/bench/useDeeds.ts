@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
-import { backupOf, fileName } from '@hoppla/core/files';
+import { backupOf, benchHtml, fileName, notOnPaper, onPaper, type OnPaper } from '@hoppla/core/files';
 import { freeName } from '@hoppla/core/toy';
+import { daySaid } from '@hoppla/core/words';
 import {
   anew,
   chooseFiles,
@@ -9,6 +10,7 @@ import {
   download,
   emptyFile,
   PAGE_FILES,
+  printDocument,
   take,
   useBench,
   useDevice,
@@ -26,6 +28,16 @@ type SetSaid = (said: BenchSaid | null) => void;
 
 /** The toy as it is kept now, not as it was when the bench was read. */
 const newest = async (toy: Shelved): Promise<Shelved> => (await take(toy.head.id).catch(() => null)) ?? toy;
+
+/** All toys on paper, one after the other, so that the screen stays alive meanwhile. */
+async function printAll(toys: readonly Shelved[]): Promise<void> {
+  const shown: OnPaper[] = [];
+  for (const toy of toys) {
+    shown.push(toy.file ? onPaper(toy.file) : notOnPaper(nameOf(toy)));
+    await new Promise((next) => setTimeout(next));
+  }
+  printDocument(benchHtml(shown, daySaid(new Date().toISOString().slice(0, 10))));
+}
 
 /** The whole bench as one file. */
 function backUp(toys: readonly Shelved[], setSaid: SetSaid): void {
@@ -103,5 +115,6 @@ export function useDeeds(toys: readonly Shelved[], setSaid: SetSaid, setMore: (t
     ...{ bench, bring, fail, setSaid, newest },
     ...{ addDemo, addWorkshop, create, importFiles, takeOff, duplicate },
     backUp: () => backUp(toys, setSaid),
+    printAll: () => void printAll(toys).catch(fail),
   };
 }

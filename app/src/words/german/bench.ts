@@ -37,6 +37,7 @@ export const bench: Said<typeof english> = {
   menu: 'Mehr zur Werkbank',
   give: 'Weggeben',
   print: 'Die Anleitung drucken',
+  printAll: 'Alle Figuren auf Papier drucken',
   backup: 'Die ganze Werkbank als Datei sichern',
   backupName: 'werkbank',
   backedUp: (n) => `${figuren(n)} in einer Datei: bewahre sie woanders auf als in diesem Browser`,

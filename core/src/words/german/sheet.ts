@@ -43,6 +43,8 @@ export const sheetWords: Omit<Said<typeof english>, 'pinAt'> = {
   },
   own: 'Wie es geschrieben ist:',
   seamMap: 'Masche des Randes an Stelle auf dem Träger:',
+  bench: 'Alle Figuren',
+  benchUnread: 'hier nicht lesbar',
   joinMap: 'Wo es angenäht wird, in wahrer Größe',
   joinMapHow:
     'Wahre Größe, gerade von außen gesehen: die Löcher der Runden, und die Naht mit den Nummern der Maschen des Randes. Sie beginnt beim dicken Punkt; ein Ring ist eine Stecknadel.',
