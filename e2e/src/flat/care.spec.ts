@@ -92,6 +92,20 @@ test('the sheet prints on A4 and Letter: every part and the caution are on paper
     await expect(paper.getByText(part).first()).toBeVisible();
 });
 
+test('on the Bench Ctrl P prints all of its toys, at one scale', async ({ page }) => {
+  await page.goto('/?demo=workshop');
+  for (const toy of ['Rill', 'Dapple', 'Ruby'])
+    await expect(page.getByRole('link', { name: `Open ${toy}` })).toBeVisible();
+  await catchPaper(page);
+  await page.keyboard.press('Control+p');
+  await expect
+    .poll(async () => {
+      const paper = await paperOf(page);
+      return ['All toys', 'Rill', 'Dapple', 'Ruby'].every((words) => paper.includes(words));
+    })
+    .toBe(true);
+});
+
 test('an empty toy says what to do first at every station', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: /^(New toy|Paste a pattern)$/ }).click();

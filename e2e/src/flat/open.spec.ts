@@ -100,15 +100,6 @@ test('a whole bench goes into one file and comes back: what is gone, what differ
   test.slow();
   await openDemo(page, 'Ruby');
   await page.getByRole('link', { name: /back to the Bench/ }).click();
-  await expect(page.getByRole('link', { name: 'Open Dapple' })).toBeVisible();
-  await catchPaper(page);
-  await page.keyboard.press('Control+p');
-  await expect
-    .poll(async () => {
-      const paper = await paperOf(page);
-      return ['All toys', 'Rill', 'Dapple', 'Ruby'].every((words) => paper.includes(words));
-    })
-    .toBe(true);
   await page.getByRole('button', { name: 'More of the Bench' }).click();
   const file = await saved(page, () =>
     page.getByRole('button', { name: 'Save the whole bench as a file' }).click(),
