@@ -180,7 +180,7 @@ test('a size tells by how much it changes while the rounds are typed, and the pa
   // After a while it is simply the size again, with its range.
   await expect(mat.getByText(/^\+\d+$/)).toHaveCount(0, { timeout: 9000 });
   await page.getByRole('button', { name: 'in the hand', exact: true }).click();
-  await expect(page.getByRole('button', { name: 'on the toy' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'on the toy', exact: true })).toBeVisible();
 });
 
 test('a finished ball’s own width and height give both the stitch and how much its posts give; undo brings the figures back', async ({
