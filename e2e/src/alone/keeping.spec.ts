@@ -197,34 +197,35 @@ test('a file that no program can open locks nothing: it is refused, or stands by
   await page.reload();
   await expect(page.getByRole('link', { name: 'Open New toy' })).toBeVisible();
   // What is kept in the browser itself goes bad.
-  const broken = await page.evaluate(
-    () =>
-      new Promise<number>((done) => {
-        let changed = 0;
-        indexedDB.databases().then((all) => {
-          for (const { name } of all) {
-            const open = indexedDB.open(name!);
-            open.onsuccess = () => {
-              const db = open.result;
-              for (const store of Array.from(db.objectStoreNames)) {
-                const tx = db.transaction(store, 'readwrite');
-                const cursor = tx.objectStore(store).openCursor();
-                cursor.onsuccess = () => {
-                  const at = cursor.result;
-                  if (!at) return;
-                  if (typeof at.value === 'string' && at.value.includes('"hoppla toy"')) {
-                    at.update('{"format": "hoppla toy", "schema": 1e999');
-                    changed++;
-                  }
-                  at.continue();
-                };
-                tx.oncomplete = () => done(changed);
-              }
-            };
+  const broken = await page.evaluate(async () => {
+    const asked = <T>(request: IDBRequest<T>) =>
+      new Promise<T>((done, fail) => {
+        request.onsuccess = () => done(request.result);
+        request.onerror = () => fail(request.error);
+      });
+    let changed = 0;
+    // One store after the other, each to its end: a page that is left takes back what was not finished.
+    for (const { name } of await indexedDB.databases()) {
+      const db = await asked(indexedDB.open(name!));
+      for (const store of Array.from(db.objectStoreNames)) {
+        const tx = db.transaction(store, 'readwrite');
+        const finished = new Promise((done) => (tx.oncomplete = done));
+        const cursor = tx.objectStore(store).openCursor();
+        cursor.onsuccess = () => {
+          const at = cursor.result;
+          if (!at) return;
+          if (typeof at.value === 'string' && at.value.includes('"hoppla toy"')) {
+            at.update('{"format": "hoppla toy", "schema": 1e999');
+            changed++;
           }
-        });
-      }),
-  );
+          at.continue();
+        };
+        await finished;
+      }
+      db.close();
+    }
+    return changed;
+  });
   expect(broken).toBeGreaterThan(0);
   await page.reload();
   await expect(page.getByText('cannot be read')).toBeVisible({ timeout: 20_000 });
