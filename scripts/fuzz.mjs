@@ -20,7 +20,7 @@ const JOBS = [
   ['texts, second half', node('fuzz.mjs', 'texts', 100_000, 20261124)],
   ['damaged toy files', node('fuzz.mjs', 'files', 100_000, 20261128)],
   ['command lines', node('commands.mjs', 20_000, 20261129)],
-  ['generated texts', jest('core/src/notation/generated', { HOPPLA_TEXTS: '10000' })],
+  ['every word and page', jest('core/src/notation/', { HOPPLA_TEXTS: '10000', HOPPLA_SHARE: '1' })],
   ['shields of generated toys', jest('core/src/safety/mends', { HOPPLA_SHIELDS: '500' })],
   [
     'whole numbers in every law',

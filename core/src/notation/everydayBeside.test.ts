@@ -2,6 +2,7 @@ import type { Reading } from './index';
 import { read } from './index';
 import everyday from './cases/everyday.json';
 import { otherwise, UP_TO, type Page } from './cases/everydayPages';
+import { someOf } from '../../bench/share';
 
 const CLOSING = ['R4-8: sc around (18)', 'R9: (sc, dec) x6 (12)', 'R10: dec x6 (6)'];
 
@@ -63,7 +64,7 @@ describe('what stands beside rounds, in everyday words', () => {
       ...everyday['6 from eye to eye'].map((far) => ({ far, counted: 'apart' })),
       ...everyday['6 between the eyes'].map((far) => ({ far, counted: 'between' })),
     ];
-    for (const { where, ...place } of places)
+    for (const { where, ...place } of someOf(places))
       for (const { far, counted } of distances) {
         const line = `${put} ${where}, ${far}.`;
         const { page } = read(['Head', ...UP_TO[24], 'R5-12: sc around (24)', line].join('\n'));
@@ -152,6 +153,6 @@ describe('everyday lines that work nothing leave the parts as they are', () => {
       ],
     ],
   ])('%s', (_, lines, pages) =>
-    expect(lines.flatMap((line) => pages(line).flatMap((page) => wrong(line, ...page)))).toEqual([]),
+    expect(someOf(lines).flatMap((line) => pages(line).flatMap((page) => wrong(line, ...page)))).toEqual([]),
   );
 });

@@ -117,6 +117,6 @@ describe('reading', () => {
     const began = Date.now();
     expect(read('R1: 6 sc in ring\nR2: (sc, inc) x999999999').parts[0].problems[0].code).toBe('too-many');
     expect(() => read(`R1: 6 sc in ring\nR2: ${'('.repeat(5000)}sc${')'.repeat(5000)}`)).not.toThrow();
-    expect(Date.now() - began).toBeLessThan(500);
+    expect(Date.now() - began).toBeLessThan(2000);
   });
 });

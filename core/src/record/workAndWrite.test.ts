@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { share } from '../../bench/share';
 import { buildFabric, type Fabric } from '../fabric';
 import { modelToy } from '../model';
 import { materialsOf, planOf } from '../plan';
@@ -64,7 +65,7 @@ const BY_HAND: Record<Move, { eats: number; makes: number; words: string }> = {
 const MOVES = Object.keys(BY_HAND) as Move[];
 
 describe('worked and written', () => {
-  it('100 made-up parts of every beginning, tapped stitch by stitch: the text reads back as the same fabric as every stitch written out', () => {
+  it(`${share(160)} made-up parts of every beginning, tapped stitch by stitch: the text reads back as the same fabric as every stitch written out`, () => {
     const tapOf = fc.record({
       move: fc.constantFrom<Move>('sc', 'sc', 'sc', 'inc', 'dec', ...MOVES),
       loops: fc.constantFrom(null, null, null, 'front' as const, 'back' as const),
@@ -126,7 +127,7 @@ describe('worked and written', () => {
           expect(asData(told.fabric)).toEqual(asData(slow));
         },
       ),
-      { numRuns: 100, seed: 50 },
+      { numRuns: share(160), seed: 50 },
     );
     expect(worked.size).toBeGreaterThan(80);
   });

@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
+import { share } from '../../bench/share';
 import { modelToy } from '../model';
 import { read } from '../notation';
 import { HANDS, pageIn, type PlainPart } from '../notation/cases/hands';
@@ -26,7 +27,7 @@ describe('a part has its own text, and nothing of its page is needed to read it'
           expect(reading.rounds.map((r) => r.made)).toEqual(made([head, fin][i]));
         });
       }),
-      { numRuns: 12, seed: 20261129 },
+      { numRuns: share(24), seed: 20261129 },
     );
   });
 
@@ -38,7 +39,7 @@ describe('a part has its own text, and nothing of its page is needed to read it'
         const numbers = (text: string) => (text.match(/\d+/g) ?? []).sort();
         expect(numbers([toy.page, ...toy.parts.map((p) => p.text)].join('\n'))).toEqual(numbers(page));
       }),
-      { numRuns: 6, seed: 20261129 },
+      { numRuns: share(12), seed: 20261129 },
     );
   });
 });
