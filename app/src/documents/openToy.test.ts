@@ -1,7 +1,7 @@
 import { createAsyncStorage } from '@react-native-async-storage/async-storage';
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
-import { addParts, newFile, newToy, rename, typeInPart } from '@hoppla/core/toy';
+import { addParts, newFile, newToy, rename, SCHEMA, typeInPart } from '@hoppla/core/toy';
 import { newId } from './ids';
 import { noteDown, notedAfter } from './journal';
 import { note, closeToy, edit, keepAsCopy, openToy, openToyNow, step } from './openToy';
@@ -128,6 +128,26 @@ describe('the open toy', () => {
     expect((await take(id))!.head.schema).toBe(99);
   });
 
+  it('what is typed over the work of a newer Hoppla is said not to be kept, and can be kept as a copy', async () => {
+    const first = file();
+    const { id } = first.toy;
+    await keep(first, null);
+    await openToy(id);
+    const raw = `{"format":"hoppla toy","schema":${SCHEMA + 1}}`;
+    await keepRaw({ id, name: 'Tomorrow', schema: SCHEMA + 1, changed: null }, raw, 1);
+    edit('name', { station: 'bench' }, (t) => rename(t, 'Typed here'));
+    await settle();
+    expect(openToyNow()).toMatchObject({
+      kept: false,
+      overtaken: true,
+      trouble: expect.stringMatching(/^A newer Hoppla .* is not kept/),
+      file: { toy: { name: 'Typed here' } },
+    });
+    expect((await take(id))!.raw).toBe(raw);
+    const copy = await keepAsCopy((f) => ({ ...f, toy: { ...f.toy, id: newId() } }));
+    expect((await take(copy!))!.file!.toy.name).toBe('Typed here');
+  });
+
   it('the writer takes up what another window changed elsewhere, and keeps both', async () => {
     const first = file();
     const { id } = first.toy;
@@ -194,7 +214,7 @@ describe('the open toy', () => {
     expect((await shelf()).some((s) => s.head.id === bad)).toBe(false);
   });
 
-  it('says rightly that there is no room, that the store is broken, and that it does not answer', async () => {
+  it('says rightly that there is no room, that the store was cleared, that it is broken, and that it does not answer', async () => {
     const first = file();
     const spy = jest.spyOn(createAsyncStorage('hoppla'), 'setMany');
     spy.mockRejectedValueOnce(Object.assign(new Error(''), { name: 'AsyncStorageError' }));
@@ -208,6 +228,10 @@ describe('the open toy', () => {
       sentence: expect.stringMatching(/no room left/),
     });
     estimate.mockResolvedValue({ quota: 1e9, usage: 0 });
+    spy.mockRejectedValueOnce(
+      new Error("Failed to execute 'transaction' on 'IDBDatabase': The database connection is closing."),
+    );
+    await expect(keep(first, null)).rejects.toMatchObject({ trouble: 'closed' });
     spy.mockRejectedValueOnce(new Error('something else'));
     await expect(keep(first, null)).rejects.toMatchObject({ trouble: 'broken' });
     spy.mockRejectedValueOnce(new Error('Encountered full disk while opening backing store'));

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import { keptFile, reapplied, type Deed, type Focus, type Toy, type ToyFile } from '@hoppla/core/toy';
+import { keptFile, reapplied, SCHEMA, type Deed, type Focus, type Toy, type ToyFile } from '@hoppla/core/toy';
 import { modelToy, type ToyModel } from '@hoppla/core/model';
 import { exportFile } from '@hoppla/core/files';
 import { screenWords } from '../words';
@@ -16,12 +16,22 @@ const held: {
   writer: Writer | null;
   stopListening: (() => void) | null;
   saving: Promise<void> | null;
+  /** the store can only be asked again by a page that is loaded anew */
+  closed: boolean;
   /** the revision that is on its way into the storage */
   keeping: number | null;
   settling: ReturnType<typeof setTimeout> | null;
   /** how long the last model took, ms */
   modelMs: number;
-} = { writer: null, stopListening: null, saving: null, keeping: null, settling: null, modelMs: 0 };
+} = {
+  writer: null,
+  stopListening: null,
+  saving: null,
+  closed: false,
+  keeping: null,
+  settling: null,
+  modelMs: 0,
+};
 const watchers = new Set<() => void>();
 
 /** A model that takes longer than this is not worked out between two keys. */
@@ -129,6 +139,8 @@ function readIn(id: string, found: Awaited<ReturnType<typeof take>>): void {
     const trouble = found.damaged
       ? screenWords.storage.damaged
       : screenWords.storage.newer(found.head.schema);
+    held.writer?.release();
+    held.writer = null;
     return happen({ what: 'unreadable', raw: found.raw, revision: found.head.revision, trouble });
   }
   const base = found?.file ?? null;
@@ -140,7 +152,8 @@ function readIn(id: string, found: Awaited<ReturnType<typeof take>>): void {
 const follow = async (id: string): Promise<void> => {
   if (now.id !== id) return;
   if (!now.writing) return reload(id);
-  if (now.kept && !held.saving) await takeUp(id);
+  // What this window cannot take up, because a newer Hoppla wrote it, is shown as what it is before anything is typed over it.
+  if (now.kept && !held.saving && !(await takeUp(id).catch(() => false))) await reload(id);
 };
 
 /** Does again on the newest kept state what was changed here since the last one; false when that cannot be told. */
@@ -244,15 +257,20 @@ function save(): void {
 /** What is said when a change could not be kept, and whether it can only be kept as another toy. */
 function troubleWith(error: unknown): { trouble: string; overtaken: boolean } {
   if (error instanceof Overtaken) {
-    const { overtaken, goneElsewhere } = screenWords.storage;
-    return { trouble: error.now ? overtaken : goneElsewhere, overtaken: true };
+    const { overtaken, overtakenByNewer, goneElsewhere } = screenWords.storage;
+    const there = error.now && (error.now.schema > SCHEMA ? overtakenByNewer : overtaken);
+    return { trouble: there ?? goneElsewhere, overtaken: true };
   }
-  const trouble = error instanceof StorageTrouble ? error.sentence : screenWords.storage.broken;
-  return { trouble, overtaken: false };
+  const { trouble: kind, sentence } = error instanceof StorageTrouble ? error : new StorageTrouble('broken');
+  // Loading the page anew helps only where what was typed is noted.
+  held.closed = kind === 'closed' && now.id !== null && notedAfter(now.id, 0) !== null;
+  if (held.closed) return { trouble: screenWords.storage.closedNoted, overtaken: false };
+  return { trouble: kind === 'closed' ? screenWords.storage.broken : sentence, overtaken: false };
 }
 
-/** Tries again to keep what could not be kept. */
+/** Tries again to keep what could not be kept; loads the page anew where nothing else helps. */
 export function saveAgain(): void {
+  if (held.closed) return location.reload();
   if (now.file) save();
 }
 

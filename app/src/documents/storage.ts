@@ -32,7 +32,7 @@ export interface Shelved {
 }
 
 /** What went wrong while keeping a toy. */
-export type Trouble = 'full' | 'broken' | 'silent';
+export type Trouble = 'full' | 'broken' | 'silent' | 'closed';
 
 /** Something that went wrong while keeping a toy, already in words. */
 export class StorageTrouble extends Error {
@@ -55,11 +55,16 @@ export class Overtaken extends Error {
 const headKey = (id: string) => `head:${id}`;
 const revisionKey = (id: string, n: number) => `rev:${id}:${n}`;
 
+/** How browsers say that the way to the store is gone, as after it was cleared: it is found again by loading the page anew. */
+const CLOSED =
+  /connection is clos|connection to indexed ?d(?:atabase|b) server|did not allow mutations|InvalidState/i;
+
 /** What a fault of the store means. A full one does not always say so by name: then the browser is asked how much room there is. */
 async function troubleOf(error: unknown, length: number): Promise<StorageTrouble> {
   if (error instanceof StorageTrouble) return error;
   const said = String(error instanceof Error ? `${error.name} ${error.message}` : error);
   if (/quota|full|space|disk/i.test(said)) return new StorageTrouble('full');
+  if (CLOSED.test(said)) return new StorageTrouble('closed');
   const room = await navigator.storage?.estimate?.().catch(() => null);
   const full = room?.quota !== undefined && room.quota - (room.usage ?? 0) < ROOM * length;
   return new StorageTrouble(full ? 'full' : 'broken');

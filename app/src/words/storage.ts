@@ -5,10 +5,15 @@ export const storage = {
     'This browser cannot keep the toy right now. What you see is still here: download it before you close the page.',
   gone: 'This toy is not in this browser any more. Import its file to go on.',
   reading: 'The toys of this browser cannot be read.',
+  closed: 'This browser has closed or cleared what it keeps. Load the page again to see what is left of it.',
+  closedNoted:
+    'This browser has closed or cleared what it keeps. What you see is noted here: trying again loads the page anew and keeps it. To be sure, download it first.',
   silent:
     'This browser does not answer when it is asked to keep or read toys. What you see is still here: download it before you close the page.',
   overtaken:
     'This toy was changed in another window meanwhile, in the same place. What you see is not kept: keep it as a copy, or download it.',
+  overtakenByNewer:
+    'A newer Hoppla has changed this toy meanwhile. What you see is not kept: keep it as a copy, or download it; loading the page again brings the newer one.',
   goneElsewhere:
     'This toy was deleted in another window. What you see is not kept: keep it as a copy, or download it.',
   fromJournal: 'This browser had lost this toy; here is what was typed last. It is being kept again.',

@@ -155,6 +155,51 @@ test('a toy of a newer version is shown, exported unchanged, and never changed',
   expect(Buffer.concat(chunks).toString()).toBe(newer);
 });
 
+test('a browser that clears its storage while a toy is open: it is said, what is typed is not lost, and it is kept again', async ({
+  page,
+  baseURL,
+}) => {
+  await newToy(page, EAR);
+  await kept(page);
+  const browser = await page.context().newCDPSession(page);
+  await browser.send('Storage.clearDataForOrigin', { origin: baseURL!, storageTypes: 'all' });
+  await rounds(page).focus();
+  await page.keyboard.press('Control+End');
+  await page.keyboard.type('\nR5: sc around');
+  await expect(page.getByText('This browser has closed or cleared what it keeps')).toBeVisible();
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByText('This browser had lost this toy; here is what was typed last')).toBeVisible();
+  await expectWritten(page, /R5: sc around$/);
+  await kept(page);
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: 'Open New toy' })).toBeVisible();
+});
+
+test('a newer Hoppla beside this one: what it keeps of the open toy is shown as newer, before anything is typed over it', async ({
+  page,
+}) => {
+  await newToy(page, EAR);
+  await kept(page);
+  await page.evaluate(async () => {
+    const asked = <T>(request: IDBRequest<T>) =>
+      new Promise<T>((done) => (request.onsuccess = () => done(request.result)));
+    const db = await asked(indexedDB.open('hoppla'));
+    const store = db.transaction(db.objectStoreNames[0], 'readwrite').objectStore(db.objectStoreNames[0]);
+    const [key] = (await asked(store.getAllKeys())).map(String).filter((k) => k.startsWith('head:'));
+    const head = JSON.parse(await asked<string>(store.get(key)));
+    const { id, revision } = { ...head, revision: head.revision + 1 };
+    store.put('{"format":"hoppla toy","schema":99,"toy":{"name":"Tomorrow"}}', `rev:${id}:${revision}`);
+    await asked(store.put(JSON.stringify({ ...head, revision, name: 'Tomorrow', schema: 99 }), key));
+    db.close();
+    const channel = new BroadcastChannel('hoppla');
+    channel.postMessage({ type: 'kept', id });
+    channel.close();
+  });
+  await expect(page.getByText('Made with a newer Hoppla (version 99)')).toBeVisible();
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: 'Open Tomorrow' })).toBeVisible();
+});
+
 test('a Bench that was opened earlier renames what is newest: the other window’s round stays', async ({
   page,
   context,

@@ -8,10 +8,16 @@ export const storage: Said<typeof english> = {
     'Dieser Browser kann die Figur gerade nicht behalten. Was du siehst, ist noch da: lade sie herunter, bevor du die Seite schließt.',
   gone: 'Diese Figur ist nicht mehr in diesem Browser. Hol ihre Datei herein, um weiterzumachen.',
   reading: 'Die Figuren dieses Browsers lassen sich nicht lesen.',
+  closed:
+    'Dieser Browser hat geschlossen oder geleert, was er behält. Lade die Seite neu, um zu sehen, was davon übrig ist.',
+  closedNoted:
+    'Dieser Browser hat geschlossen oder geleert, was er behält. Was du siehst, ist hier notiert: es noch einmal zu versuchen lädt die Seite neu und behält es. Lade es sicherheitshalber vorher herunter.',
   silent:
     'Dieser Browser antwortet nicht, wenn er Figuren behalten oder lesen soll. Was du siehst, ist noch da: lade sie herunter, bevor du die Seite schließt.',
   overtaken:
     'Diese Figur wurde inzwischen in einem anderen Fenster an derselben Stelle geändert. Was du siehst, ist nicht behalten: behalte es als Kopie, oder lade es herunter.',
+  overtakenByNewer:
+    'Ein neueres Hoppla hat diese Figur inzwischen geändert. Was du siehst, ist nicht behalten: behalte es als Kopie, oder lade es herunter; die Seite neu zu laden bringt das neuere.',
   goneElsewhere:
     'Diese Figur wurde in einem anderen Fenster gelöscht. Was du siehst, ist nicht behalten: behalte es als Kopie, oder lade es herunter.',
   fromJournal:
