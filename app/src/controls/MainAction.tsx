@@ -1,6 +1,6 @@
 import Svg, { Path } from 'react-native-svg';
 import { View } from 'react-native';
-import { Text } from 'tamagui';
+import { Text } from '../theme/tamagui';
 import { usePalette } from '../theme';
 import { lined, sized } from '../theme/textSize';
 import { Press } from './Press';

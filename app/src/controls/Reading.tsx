@@ -1,5 +1,5 @@
 import { Pressable, View } from 'react-native';
-import { Text } from 'tamagui';
+import { Text } from '../theme/tamagui';
 import { usePalette } from '../theme';
 import { BAR_CAP, lined, sized, TextCap } from '../theme/textSize';
 import { Num } from './type';

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
-import { Dialog } from 'tamagui';
+import { Dialog } from '../theme/tamagui';
 import { usePalette } from '../theme';
 import { lined, sized } from '../theme/textSize';
 import { PlainButton } from './MainAction';

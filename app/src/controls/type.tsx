@@ -1,5 +1,5 @@
 import { useContext, type ComponentType, type ReactElement } from 'react';
-import { styled, Text } from 'tamagui';
+import { styled, Text } from '../theme/tamagui';
 import { lined, sized, TEXT_SCALE, TextCap } from '../theme/textSize';
 
 interface Letters {

@@ -1,6 +1,6 @@
 import { useColorScheme } from 'react-native';
 import { createContext, useContext, type ReactNode } from 'react';
-import { TamaguiProvider, useTheme } from 'tamagui';
+import { PortalProvider, TamaguiProvider, useTheme } from './tamagui';
 import { DARK, LIGHT, type Palette } from './palette';
 import { config } from './tamagui.config';
 
@@ -19,7 +19,9 @@ export function ThemeProvider({ children }: { children: ReactNode }) {
       defaultTheme={dark ? 'dark' : 'light'}
       disableInjectCSS={process.env.NODE_ENV === 'test'}
     >
-      <PaletteContext.Provider value={dark ? DARK : LIGHT}>{children}</PaletteContext.Provider>
+      <PaletteContext.Provider value={dark ? DARK : LIGHT}>
+        <PortalProvider shouldAddRootHost>{children}</PortalProvider>
+      </PaletteContext.Provider>
     </TamaguiProvider>
   );
 }

@@ -1,4 +1,4 @@
-import { createFont, createTamagui, createTokens } from 'tamagui';
+import { createFont, createTamagui, createTokens } from './tamagui';
 import { DARK, LIGHT } from './palette';
 
 const space = { 0: 0, 1: 4, 2: 8, 3: 10, 4: 12, 5: 16, 6: 20, 7: 24, true: 16 };
@@ -44,7 +44,7 @@ export const config = createTamagui({
 
 export type Config = typeof config;
 
-declare module 'tamagui' {
+declare module '@tamagui/core' {
   // The config's own type gives every style prop its tokens.
   interface TamaguiCustomConfig extends Config {}
 }

@@ -1,6 +1,6 @@
 import Ellipsis from 'lucide-react-native/icons/ellipsis';
 import { View } from 'react-native';
-import { Text } from 'tamagui';
+import { Text } from '../../theme/tamagui';
 import { Press, Words } from '../../controls';
 import { usePalette } from '../../theme';
 import { screenWords as say } from '../../words';

@@ -1,7 +1,7 @@
 import Ellipsis from 'lucide-react-native/icons/ellipsis';
 import { useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
-import { Text } from 'tamagui';
+import { Text } from '../../theme/tamagui';
 import type { Placed } from '@hoppla/core/join';
 import { unitWords } from '@hoppla/core/words';
 import { Go, Num, Press, Words } from '../../controls';

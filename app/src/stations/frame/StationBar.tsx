@@ -2,7 +2,7 @@ import { type Drawn } from '../StationIcon';
 import { useGlobalSearchParams, usePathname } from 'expo-router';
 import { View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
-import { Text } from 'tamagui';
+import { Text } from '../../theme/tamagui';
 import { Go, Words } from '../../controls';
 import { StationIcon } from '../StationIcon';
 import { hrefOf, STATION_IDS, STATIONS, type StationId } from '../stations';

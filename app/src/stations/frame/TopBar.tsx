@@ -8,7 +8,7 @@ import Undo from 'lucide-react-native/icons/undo-2';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
-import { Text } from 'tamagui';
+import { Text } from '../../theme/tamagui';
 import type { Shield } from '@hoppla/core/safety';
 import { safetyWords } from '@hoppla/core/words';
 import { Go, Num, Press, Words } from '../../controls';

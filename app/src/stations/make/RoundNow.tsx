@@ -1,7 +1,7 @@
 import Check from 'lucide-react-native/icons/check';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Text } from 'tamagui';
+import { Text } from '../../theme/tamagui';
 import { mainRepeat, printItems, takeUp } from '@hoppla/core/notation';
 import { countsNow, movesMarker, stepWords } from '@hoppla/core/plan';
 import { tickWithin, type Tick } from '@hoppla/core/record';

@@ -1,6 +1,6 @@
 import Check from 'lucide-react-native/icons/check';
 import { View } from 'react-native';
-import { Text } from 'tamagui';
+import { Text } from '../../theme/tamagui';
 import { stepCheckWords, stepWords, type PostsCheck } from '@hoppla/core/plan';
 import { check, uncheck, type Tick } from '@hoppla/core/record';
 import { Press, Quiet, Words } from '../../controls';

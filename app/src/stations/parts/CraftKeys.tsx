@@ -1,6 +1,6 @@
 import { useMemo, type RefObject } from 'react';
 import { ScrollView, View } from 'react-native';
-import { Text } from 'tamagui';
+import { Text } from '../../theme/tamagui';
 import {
   gatherRange,
   unfoldRange,

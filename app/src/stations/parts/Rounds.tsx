@@ -1,6 +1,6 @@
 import { lazy, Suspense, useEffect, useMemo, useRef, useState, type RefObject } from 'react';
 import { View } from 'react-native';
-import { Text } from 'tamagui';
+import { Text } from '../../theme/tamagui';
 import { habitsTold, holeTag, withHabits } from '@hoppla/core/address';
 import { noteSentence, pairsOfNote, resolveEyes, type Head } from '@hoppla/core/feature';
 import { read, type LineReading, type PartReading, type TextChange } from '@hoppla/core/notation';
