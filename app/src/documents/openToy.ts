@@ -152,8 +152,10 @@ function readIn(id: string, found: Awaited<ReturnType<typeof take>>): void {
 const follow = async (id: string): Promise<void> => {
   if (now.id !== id) return;
   if (!now.writing) return reload(id);
-  // What this window cannot take up, because a newer Hoppla wrote it, is shown as what it is before anything is typed over it.
-  if (now.kept && !held.saving && !(await takeUp(id).catch(() => false))) await reload(id);
+  if (!now.kept || held.saving || (await takeUp(id).catch(() => true))) return;
+  // What a newer Hoppla wrote cannot be taken up: it is shown as what it is before anything is typed over it.
+  const found = await take(id).catch(() => null);
+  if (found && !found.file && !found.damaged && now.id === id && now.kept) readIn(id, found);
 };
 
 /** Does again on the newest kept state what was changed here since the last one; false when that cannot be told. */

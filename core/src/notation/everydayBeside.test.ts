@@ -1,7 +1,7 @@
 import type { Reading } from './index';
 import { read } from './index';
 import everyday from './cases/everyday.json';
-import { otherwise, UP_TO, type Page } from './cases/everydayPages';
+import { otherwise, UP_TO, type Page } from '../../bench/everydayPages';
 import { someOf } from '../../bench/share';
 
 const CLOSING = ['R4-8: sc around (18)', 'R9: (sc, dec) x6 (12)', 'R10: dec x6 (6)'];

@@ -1,6 +1,6 @@
 import { read } from './index';
 import everyday from './cases/everyday.json';
-import { UP_TO } from './cases/everydayPages';
+import { UP_TO } from '../../bench/everydayPages';
 import { someOf } from '../../bench/share';
 
 describe('how many of a part, in everyday words', () => {

@@ -3,7 +3,7 @@ import { read } from './index';
 import everyday from './cases/everyday.json';
 import counts from './cases/everydayCounts.json';
 import hands from './cases/everydayHands.json';
-import { otherwise, round, UP_TO, type Page } from './cases/everydayPages';
+import { otherwise, round, UP_TO, type Page } from '../../bench/everydayPages';
 
 const plain = (n: number) => everyday['plain stitches'].map((words) => words.replaceAll('_', String(n)));
 const six = (worked: string) => everyday['six repeats'].map((words) => words.replace('…', worked));

@@ -1,6 +1,5 @@
-import { someOf } from '../../../bench/share';
-import type { Reading } from '../index';
-import { read } from '../index';
+import { read, type Reading } from '../src/notation';
+import { someOf } from './share';
 
 /* Every way in which the table of words says one thing, crossed with the ways of what stands around it: all of them must be read alike. `npm test` reads a share of them. */
 
