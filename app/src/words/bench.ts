@@ -36,6 +36,7 @@ export const bench = {
   give: 'Give it away',
   print: 'Print the pattern',
   printAll: 'Print all toys on paper',
+  printing: (toy: number, of: number) => `Getting the paper ready: toy ${toy} of ${of}.`,
   backup: 'Save the whole bench as a file',
   backupName: 'bench',
   backedUp: (n: number) => `${plural(n, 'toy')} in one file: keep it somewhere else than this browser`,

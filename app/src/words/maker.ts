@@ -4,6 +4,9 @@ export const maker = {
   how: 'A new toy begins like this. Toys that are there stay as they are; each can be changed by itself.',
   language: 'Language (Sprache)',
   languageHow: 'Rounds, signs and places that you type stay in the terms of patterns.',
+  /** in both languages, because the reader wants the other one */
+  languageMissing:
+    'German could not be loaded: load the page again when there is a network. Deutsch ließ sich nicht laden: lade die Seite neu, wenn es ein Netz gibt.',
   languageRefused: 'This browser keeps no settings, so the language stays as it is.',
   hand: 'Hand',
   hands: { right: 'Right', left: 'Left' },

@@ -31,6 +31,10 @@ export function chooseLanguage(to: Language): boolean {
   return true;
 }
 
+let missing = false;
+/** Whether the words of the chosen language could not be fetched, so that English is spoken. */
+export const languageIsMissing = (): boolean => missing;
+
 /** Speaks the chosen language. Where its words cannot be fetched, as without a network, it goes on in English. */
 export async function speakChosen(): Promise<void> {
   if (chosenLanguage() !== 'de') return;
@@ -42,6 +46,7 @@ export async function speakChosen(): Promise<void> {
     speak('de', [...germanOfCore, [screenWords, germanOfScreens]]);
     document.documentElement.lang = 'de';
   } catch {
+    missing = true;
     document.documentElement.lang = 'en';
   }
 }

@@ -19,10 +19,16 @@ const dotsOf = (svg: string): Dot[] =>
     ([, x, y, edge]) => ({ edge: Number(edge), x: Number(x), y: Number(y) }),
   );
 
+/** The map of a seam; empty where it has none. */
+const drawn = (model: ToyModel, join: string, copy: string): string => {
+  const map = joinMap(model, join, copy);
+  return map && 'svg' in map ? map.svg : '';
+};
+
 /** Every seam on a surface with its map. */
 const mapsOf = (model: ToyModel) =>
   model.sites.flatMap(({ join, sites }) =>
-    sites.map((site) => ({ site, dots: dotsOf(joinMap(model, join.id, site.copy)) })),
+    sites.map((site) => ({ site, dots: dotsOf(drawn(model, join.id, site.copy)) })),
   );
 
 const apart = (a: readonly number[], b: readonly number[]): number =>
@@ -88,7 +94,7 @@ describe.each(['right', 'left'] as const)('maps of seams, %s-handed', (hand) => 
 
   it('of a pair are as wide as each other, as far as their holes allow', () => {
     for (const { join, sites } of model.sites.filter((s) => s.sites.length === 2)) {
-      const [a, b] = sites.map((s) => dotsOf(joinMap(model, join.id, s.copy)));
+      const [a, b] = sites.map((s) => dotsOf(drawn(model, join.id, s.copy)));
       const wide = (dots: readonly Dot[]) =>
         Math.max(...dots.map((d) => d.x)) - Math.min(...dots.map((d) => d.x));
       expect(Math.abs(wide(a) - wide(b))).toBeLessThan(6);
@@ -102,12 +108,24 @@ function inFront(points: readonly (readonly number[])[], rows: readonly (readonl
   return rows[2][0] * middle(0) + rows[2][1] * middle(1);
 }
 
-it('a seam round an end has none, nor has what is not there; the sheet shows the others and says once how to read them', () => {
+it('a seam round an end has none and it is said why, once; the sheet shows the others and says once how to read them', () => {
   const model = modelToy(rill(newId));
   const atEnd = model.sites.find((s) => s.sites[0]?.how !== 'surface')!;
-  expect(joinMap(model, atEnd.join.id, atEnd.sites[0].copy)).toBe('');
-  expect(joinMap(model, 'no such join', 'x')).toBe('');
+  expect(joinMap(model, atEnd.join.id, atEnd.sites[0].copy)).toEqual({
+    none: expect.stringMatching(/^No map: .* open end/),
+  });
+  expect(joinMap(model, 'no such join', 'x')).toBeNull();
   const html = sheetHtml(model);
-  expect(html.split('class="seam-map"').length - 1).toBe(8);
-  expect(html.split('It begins at the thick dot').length - 1).toBe(1);
+  const often = (words: string) => html.split(words).length - 1;
+  expect(often('class="seam-map"')).toBe(8);
+  expect(often('It begins at the thick dot')).toBe(1);
+  expect(often('No map: this seam goes round an open end')).toBe(1);
+});
+
+it('a seam that is wider than a page is said to be, and its list stands there', () => {
+  const toy = rill(newId);
+  const parts = toy.parts.map((part) => ({ ...part, text: part.text.replace('3.0 mm hook', '20 mm hook') }));
+  const html = sheetHtml(modelToy({ ...toy, parts }));
+  expect(html).toContain('No map: this seam is wider than a page');
+  expect(html).toContain('Stitch of the edge at place on the host');
 });

@@ -114,12 +114,17 @@ function seamMarks(site: JoinSite, points: readonly { x: number; y: number }[]):
 
 /**
  * Where a piece is sewn onto the surface of another, in true size as seen straight from outside: the holes of the host's rounds, and the seam
- * stitch by stitch. Empty where the seam goes round an end, or has no stitches, or is wider than a page.
+ * stitch by stitch. Null where no seam is sewn; a sentence where the seam goes round an end or is wider than a page.
  */
-export function joinMap(model: ToyModel, join: string, copy: string): string {
+export function joinMap(
+  model: ToyModel,
+  join: string,
+  copy: string,
+): { svg: string } | { none: string } | null {
   const site = model.sites.find((s) => s.join.id === join)?.sites.find((s) => s.copy === copy);
   const host = site && model.placed.find((p) => pieceKey(p) === pieceKey(site.join.at));
-  if (!site || !host || site.how !== 'surface' || site.seam.length === 0) return '';
+  if (!site || !host || site.seam.length === 0) return null;
+  if (site.how !== 'surface') return { none: say.joinMapNone.end };
   const { form } = modelOf(model, site.join.at.part);
   const { up, front } = toyDirections(host);
   const view = viewOf(form, site.polar, up, front);
@@ -133,7 +138,7 @@ export function joinMap(model: ToyModel, join: string, copy: string): string {
   const names = 14;
   // The names of the outermost lines reach a little over them.
   const [wide, tall] = [box.right - box.left + names, box.bottom - box.top + LETTERS.round];
-  if (wide > MOST_WIDE) return '';
+  if (wide > MOST_WIDE) return { none: say.joinMapNone.wide };
   const rounds = site.seam.map((s) => s.round);
   const [from, to] = [
     Math.max(1, Math.min(...rounds) - 1),
@@ -142,23 +147,21 @@ export function joinMap(model: ToyModel, join: string, copy: string): string {
   const lines = Array.from({ length: Math.max(0, to - from + 1) }, (_, k) =>
     roundLine(form, from + k, view, box, rounds.includes(from + k)),
   ).flat();
-  return svg(
-    wide,
-    tall,
-    `<g transform="translate(${f(names - box.left)} ${f(LETTERS.round / 2 - box.top)})">${lines.map((l) => l.svg).join('')}${namesOf(lines, box.left)}${seamMarks(site, points)}</g>`,
-    say.joinMap,
-  );
+  const drawn = `<g transform="translate(${f(names - box.left)} ${f(LETTERS.round / 2 - box.top)})">${lines.map((l) => l.svg).join('')}${namesOf(lines, box.left)}${seamMarks(site, points)}</g>`;
+  return { svg: svg(wide, tall, drawn, say.joinMap) };
 }
 
-/** The map of a seam within a sheet; how it is to be read is told once. Empty where it has none. */
+/** The map of a seam within a sheet, or why it has none; how it is to be read is told once. */
 export function joinMapHtml(
   model: ToyModel,
   sewn: { join: string; copy: string },
   told: Set<string>,
 ): string {
   const map = joinMap(model, sewn.join, sewn.copy);
-  if (map === '') return '';
-  const how = told.has(say.joinMapHow) ? '' : `<small>${escaped(say.joinMapHow)}</small>`;
-  told.add(say.joinMapHow);
-  return `<span class="seam-map">${inline(map)}${how}</span>`;
+  if (!map) return '';
+  const words = 'svg' in map ? say.joinMapHow : map.none;
+  const small = told.has(words) ? '' : `<small>${escaped(words)}</small>`;
+  told.add(words);
+  if ('svg' in map) return `<span class="seam-map">${inline(map.svg)}${small}</span>`;
+  return small === '' ? '' : `<br>${small}`;
 }

@@ -45,6 +45,10 @@ export const sheetWords = {
   joinMap: 'Where it is sewn on, in true size',
   joinMapHow:
     'True size, seen straight from outside: the holes of the rounds, and the seam with the numbers of the edge’s stitches. It begins at the thick dot; a ring is a pin.',
+  joinMapNone: {
+    end: 'No map: this seam goes round an open end. The list of its stitches stands for it.',
+    wide: 'No map: this seam is wider than a page. The list of its stitches stands for it.',
+  },
   map: 'Face, in true size',
   csv: {
     materials: ['what for', 'name', 'how much', 'colour', 'notes'],

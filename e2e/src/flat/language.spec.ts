@@ -49,3 +49,26 @@ for (const [name, viewport] of SIZES)
       await expect(page.locator('html')).toHaveAttribute('lang', 'en');
     });
   });
+
+test.describe('words that do not come', () => {
+  test.use({ expectedLine: 'Failed to load resource: net::ERR_FAILED' });
+
+  test('German that cannot be fetched is said in both languages, and English goes on', async ({ page }) => {
+    await benchWithRill(page);
+    await page.evaluate(() => localStorage.setItem('hoppla-language', 'de'));
+    await page.route('**/index-*.js', async (route) => {
+      const response = await route.fetch();
+      const body = await response.text();
+      return /germanOf(Core|Screens)/.test(body) ? route.abort() : route.fulfill({ response, body });
+    });
+    await page.reload();
+    await expect(page.getByText('German could not be loaded').first()).toContainText(
+      'Deutsch ließ sich nicht laden',
+    );
+    await expect(page.getByRole('link', { name: 'Open Rill' })).toBeVisible();
+    await page.unroute('**/index-*.js');
+    await page.reload();
+    await expect(page.getByRole('link', { name: 'Rill öffnen' })).toBeVisible();
+    await expect(page.getByText('German could not be loaded')).toHaveCount(0);
+  });
+});

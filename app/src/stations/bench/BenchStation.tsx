@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { useDevice, useShelf, type Shelved } from '../../documents';
 import { usePalette } from '../../theme';
 import { screenWords as say } from '../../words';
+import { languageIsMissing } from '../../words/spoken';
 import { BenchBar } from './BenchBar';
 import { BenchMenu } from './BenchMenu';
 import { BenchPaper, type BenchSaid } from './BenchPaper';
@@ -24,7 +25,9 @@ export function BenchStation() {
   const shelf = useShelf();
   const toys = shelf.data ?? [];
   const device = useDevice();
-  const [said, setSaid] = useState<BenchSaid | null>(null);
+  const [said, setSaid] = useState<BenchSaid | null>(
+    languageIsMissing() ? { words: say.maker.languageMissing, fault: true } : null,
+  );
   const [more, setMore] = useState<Shelved | null>(null);
   const [menu, setMenu] = useState(false);
   const [search, setSearch] = useState('');

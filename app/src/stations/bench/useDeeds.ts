@@ -29,13 +29,15 @@ type SetSaid = (said: BenchSaid | null) => void;
 /** The toy as it is kept now, not as it was when the bench was read. */
 const newest = async (toy: Shelved): Promise<Shelved> => (await take(toy.head.id).catch(() => null)) ?? toy;
 
-/** All toys on paper, one after the other, so that the screen stays alive meanwhile. */
-async function printAll(toys: readonly Shelved[]): Promise<void> {
+/** All toys on paper, one after the other, so that the screen stays alive meanwhile and tells how far it is. */
+async function printAll(toys: readonly Shelved[], setSaid: SetSaid): Promise<void> {
   const shown: OnPaper[] = [];
   for (const toy of toys) {
-    shown.push(toy.file ? onPaper(toy.file) : notOnPaper(nameOf(toy)));
+    setSaid({ words: say.bench.printing(shown.length + 1, toys.length) });
     await new Promise((next) => setTimeout(next));
+    shown.push(toy.file ? onPaper(toy.file) : notOnPaper(nameOf(toy)));
   }
+  setSaid(null);
   printDocument(benchHtml(shown, daySaid(new Date().toISOString().slice(0, 10))));
 }
 
@@ -115,6 +117,6 @@ export function useDeeds(toys: readonly Shelved[], setSaid: SetSaid, setMore: (t
     ...{ bench, bring, fail, setSaid, newest },
     ...{ addDemo, addWorkshop, create, importFiles, takeOff, duplicate },
     backUp: () => backUp(toys, setSaid),
-    printAll: () => void printAll(toys).catch(fail),
+    printAll: () => void printAll(toys, setSaid).catch(fail),
   };
 }

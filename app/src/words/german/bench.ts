@@ -38,6 +38,7 @@ export const bench: Said<typeof english> = {
   give: 'Weggeben',
   print: 'Die Anleitung drucken',
   printAll: 'Alle Figuren auf Papier drucken',
+  printing: (toy, of) => `Das Papier wird vorbereitet: Figur ${toy} von ${of}.`,
   backup: 'Die ganze Werkbank als Datei sichern',
   backupName: 'werkbank',
   backedUp: (n) => `${figuren(n)} in einer Datei: bewahre sie woanders auf als in diesem Browser`,

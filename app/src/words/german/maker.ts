@@ -8,6 +8,8 @@ export const maker: Said<typeof english> = {
   language: 'Sprache (Language)',
   languageHow:
     'Runden, Abkürzungen und Stellen, die du eingibst, bleiben auf Englisch, wie in Anleitungen. Der Leitfaden zu Runden ist englisch.',
+  languageMissing:
+    'Deutsch ließ sich nicht laden: lade die Seite neu, wenn es ein Netz gibt. German could not be loaded: load the page again when there is a network.',
   languageRefused: 'Dieser Browser behält keine Einstellungen, darum bleibt die Sprache, wie sie ist.',
   hand: 'Hand',
   hands: { right: 'Rechts', left: 'Links' },

@@ -48,6 +48,10 @@ export const sheetWords: Omit<Said<typeof english>, 'pinAt'> = {
   joinMap: 'Wo es angenäht wird, in wahrer Größe',
   joinMapHow:
     'Wahre Größe, gerade von außen gesehen: die Löcher der Runden, und die Naht mit den Nummern der Maschen des Randes. Sie beginnt beim dicken Punkt; ein Ring ist eine Stecknadel.',
+  joinMapNone: {
+    end: 'Keine Karte: diese Naht geht um ein offenes Ende herum. Dafür steht die Liste ihrer Maschen.',
+    wide: 'Keine Karte: diese Naht ist breiter als eine Seite. Dafür steht die Liste ihrer Maschen.',
+  },
   map: 'Gesicht, in wahrer Größe',
   csv: {
     materials: ['wofür', 'Name', 'wie viel', 'Farbe', 'Notizen'],
