@@ -83,6 +83,8 @@ test('files of other kinds are refused in words; HTML and a word processor’s f
 }) => {
   await page.goto('/');
   await page.getByRole('button', { name: /^(New toy|Paste a pattern)$/ }).click();
+  // The empty Bench has a button of the same name.
+  await expect(field(page)).toBeVisible();
   const give = async (name: string, buffer: Buffer) => {
     const [chooser] = await Promise.all([
       page.waitForEvent('filechooser'),
@@ -112,6 +114,8 @@ test('a file that is not read to its end is let go: nothing hangs, and a page ca
 }) => {
   await page.goto('/');
   await page.getByRole('button', { name: /^(New toy|Paste a pattern)$/ }).click();
+  // The empty Bench has a button of the same name.
+  await expect(field(page)).toBeVisible();
   // The reader of PDFs never comes.
   await page.route(/pdfWorker/, () => undefined);
   const [chooser] = await Promise.all([
