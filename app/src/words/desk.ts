@@ -49,6 +49,8 @@ export const desk = {
       `“${name}” is locked with a password. Open it with your own reader, mark the words and paste them here.`,
     long: (name: string) =>
       `“${name}” was not read after a minute: it is very large, or damaged. Open it with your own reader, mark the words and paste them here.`,
+    large: (name: string) =>
+      `“${name}” would unpack to far more than any pattern holds, and was left alone. Open it with your own program, mark the words and paste them here.`,
     damaged: (name: string) =>
       `“${name}” is damaged: it could not be read to its end. Open it with another program, mark the words and paste them here.`,
   } satisfies Record<string, (name: string) => string>,

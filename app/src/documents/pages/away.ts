@@ -3,6 +3,11 @@ import { wrap, type Remote } from 'comlink';
 /** A file that is not read after so long is not going to be: it is damaged, or far too large. ms */
 const LONGEST_MS = 60_000;
 
+/** The name of the error by which a file is refused before it is unpacked: few bytes can become gigabytes. */
+export const TOO_LARGE = 'FileTooLarge';
+
+export const tooLarge = (): Error => Object.assign(new Error('unpacks to too much'), { name: TOO_LARGE });
+
 /** Ended by the maker, or because it took too long. */
 export class Stopped extends Error {
   constructor(readonly why: 'stopped' | 'long') {

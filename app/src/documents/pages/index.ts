@@ -1,4 +1,4 @@
-import { Stopped } from './away';
+import { Stopped, TOO_LARGE } from './away';
 import { textOfHtml } from './html';
 
 export { textOfPaste } from './html';
@@ -6,8 +6,8 @@ export { textOfPaste } from './html';
 /** What a file of words holds, or why nothing can be read of it. */
 export type PageFile =
   | { state: 'read'; text: string }
-  /** `pictures`: a PDF of scanned sheets; `locked`: it wants a password; `long`: it was not read after a minute */
-  | { state: 'refused'; why: 'no text' | 'pictures' | 'locked' | 'damaged' | 'long' }
+  /** `pictures`: a PDF of scanned sheets; `locked`: it wants a password; `long`: it was not read after a minute; `large`: it would unpack to too much */
+  | { state: 'refused'; why: 'no text' | 'pictures' | 'locked' | 'damaged' | 'long' | 'large' }
   /** the maker did not wait for it */
   | { state: 'stopped' };
 
@@ -52,7 +52,13 @@ async function found(read: () => Promise<string>, empty: 'pictures' | 'no text')
   } catch (error) {
     if (error instanceof Stopped)
       return error.why === 'stopped' ? { state: 'stopped' } : { state: 'refused', why: 'long' };
-    const locked = error instanceof Error && /password/i.test(`${error.name} ${error.message}`);
-    return { state: 'refused', why: locked ? 'locked' : 'damaged' };
+    return { state: 'refused', why: whyNot(error) };
   }
+}
+
+/** What a reader's error says of its file. */
+function whyNot(error: unknown): 'locked' | 'large' | 'damaged' {
+  if (!(error instanceof Error)) return 'damaged';
+  if (error.name === TOO_LARGE) return 'large';
+  return /password/i.test(`${error.name} ${error.message}`) ? 'locked' : 'damaged';
 }

@@ -1,11 +1,14 @@
 import { expose } from 'comlink';
 import { getDocument, VerbosityLevel } from 'unpdf/pdfjs';
 import { soundPdf, textOfPdf } from '@hoppla/core/printed';
+import { tooLarge } from './away';
+import { pdfGrowsTooMuch } from './pdfSize';
 
 /** Reads PDFs beside the page: its library is heavy, and a long file must not hold the screen. */
 const reader = {
   text: async (bytes: Uint8Array): Promise<string> => {
     if (!soundPdf(bytes)) throw new Error('widths of glyphs that there cannot be');
+    if (pdfGrowsTooMuch(bytes)) throw tooLarge();
     const asked = {
       data: bytes,
       isEvalSupported: false,

@@ -56,6 +56,8 @@ export const desk: Said<typeof english> = {
       `„${name}“ ist mit einem Passwort gesperrt. Öffne es mit deinem eigenen Programm, markiere die Worte und füge sie hier ein.`,
     long: (name) =>
       `„${name}“ war nach einer Minute nicht gelesen: es ist sehr groß oder beschädigt. Öffne es mit deinem eigenen Programm, markiere die Worte und füge sie hier ein.`,
+    large: (name) =>
+      `„${name}“ würde ausgepackt weit mehr sein, als eine Anleitung je enthält, und blieb zu. Öffne es mit deinem eigenen Programm, markiere die Worte und füge sie hier ein.`,
     damaged: (name) =>
       `„${name}“ ist beschädigt: es ließ sich nicht bis zum Ende lesen. Öffne es mit einem anderen Programm, markiere die Worte und füge sie hier ein.`,
   },
