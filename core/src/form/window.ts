@@ -94,6 +94,16 @@ const edges = kept(({ parentFrom, parentTo, rounds, stitches }: Fabric): Int32Ar
 export const edgeWith = ({ fabric }: PartForm, index: number, stitches: number): number =>
   edges(fabric)[fabric.rounds[index].from + index + stitches];
 
+/** The smallest opening while each round is worked, from its first stitch to its last, at the worst end, mm; by index of round. */
+const tightest = kept((form: PartForm): Float64Array =>
+  Float64Array.from(form.fabric.rounds, ({ count }, index) => {
+    let least = worstOpening(form, index);
+    for (let stitches = 1; stitches < count; stitches++)
+      least = Math.min(least, openingAt(form, index, stitches));
+    return least;
+  }),
+);
+
 /** The way to a place at the base of round `start` from the edge of round `i`, both indices, through a narrowest ring; along the axis of the part. */
 function reachThrough(form: PartForm, start: number, i: number, throughMm: number): Reach {
   const deepMm = Math.abs(form.z[i + 1] - form.z[start]) * (1 + form.gauge.roundRangePercent / 100);
@@ -137,7 +147,8 @@ function lasts(
     const tooDeep = deep && needMm > 0 && deepMm > farthest[by][far]!;
     // Inside the very first round there is no edge yet.
     const earliest = index === from.index ? from.stitches : 1;
-    for (let stitches = index === 0 ? count : earliest; stitches < count; stitches++) {
+    const wide = tightest(form)[index] >= needMm;
+    for (let stitches = index === 0 || wide ? count : earliest; stitches < count; stitches++) {
       if (openingAt(form, index, stitches) < needMm) return { at, ends: 'hole' };
       if (!tooDeep) at = { index, stitches };
     }
