@@ -88,7 +88,7 @@ function TroubleNotice({
       role="alert"
       style={{ ...plain, backgroundColor: c.coralWash, borderLeftWidth: 6, borderLeftColor: c.coral }}
     >
-      <Words flex={1} minWidth={180}>
+      <Words flexGrow={1} flexShrink={1} flexBasis={280}>
         {trouble}
       </Words>
       <PlainButton label={say.storage.download} onPress={() => downloadToy(openToyNow().file!)} />

@@ -45,12 +45,13 @@ export function TopBar() {
     >
       <ToyName toy={toy} station={stationOf(at)?.words ?? ''} />
       {whole || !part ? (
-        <Words color={c.matInk2} paddingHorizontal={8} flexGrow={1} flexShrink={1} numberOfLines={1}>
+        <Words color={c.matInk2} paddingHorizontal={8} flexShrink={1} numberOfLines={1}>
           {part ? say.plan.whole : ''}
         </Words>
       ) : (
         <PartName part={part} setPicking={setPicking} />
       )}
+      <View style={{ flex: 1 }} />
       <TakeBack />
       <ShieldSign shield={shield} toy={toy.id} />
       {picking ? <PartPicker onClose={() => setPicking(false)} /> : null}
@@ -99,9 +100,9 @@ function PartName({ part, setPicking }: { part: PartModel; setPicking: Dispatch<
         justifyContent: 'flex-start',
         gap: 4,
         paddingHorizontal: 8,
-        flexGrow: 1,
-        flexShrink: 1,
-        minWidth: 0,
+        // What is worked on is named whole before the toy is.
+        flexShrink: 0,
+        maxWidth: '36%',
       }}
     >
       <Words color={c.matInk} fontWeight="600" fontSize={17} numberOfLines={1} flexShrink={1}>

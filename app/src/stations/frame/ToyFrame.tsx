@@ -51,6 +51,10 @@ function NotOpen() {
           />
         </View>
       ) : null}
+      {state === 'newer' ? (
+        // Where the newer Hoppla kept it in this browser, it is there after loading anew.
+        <PlainButton label={say.storage.loadAgain} onPress={() => window.location.reload()} />
+      ) : null}
       {state === 'missing' || state === 'newer' ? (
         <PlainButton label={say.storage.back} onPress={() => router.replace('/')} />
       ) : null}
