@@ -3,6 +3,8 @@ import { buildFabric } from '../src/fabric';
 import { applied, changeText, cleanText, convertTerms, markText, read, replaceText } from '../src/notation';
 import { hostileTexts, randomFrom } from './hostile';
 
+const MOST_TRIES = 10;
+
 /** Random and mutated texts with a fixed seed: no exception, none slower than `slowMs` when tried again. Returns what went wrong. */
 export function fuzz(texts: number, slowMs: number, seed = 20261123): string[] {
   const random = randomFrom(seed);
@@ -14,7 +16,7 @@ export function fuzz(texts: number, slowMs: number, seed = 20261123): string[] {
       const began = performance.now();
       read(t, random() < 0.5 ? { terms: pick(['us', 'uk'] as const) } : {});
       if (performance.now() - began > slowMs) {
-        const again = Math.min(...[1, 2, 3].map((k) => timed(t, k)));
+        const again = shortest(t, slowMs);
         if (again > slowMs) wrong.push(`slow, ${again.toFixed(0)} ms: ${JSON.stringify(t.slice(0, 200))}`);
       }
       const reading = read(t);
@@ -70,6 +72,13 @@ const SHAPES: readonly [string, (n: number) => string][] = [
   ['spaces between', (n) => `R1: 6 sc in ring\nR2: ${'sc      ,       '.repeat(n / 15)}`],
   ['dashes', (n) => `${'-'.repeat(n)}`],
 ];
+
+/** The shortest of several readings of a text, ms; a machine that is busy elsewhere holds up some of them, a slow text all. */
+function shortest(text: string, enoughMs: number): number {
+  let least = Infinity;
+  for (let k = 1; k <= MOST_TRIES && least > enoughMs; k++) least = Math.min(least, timed(text, k));
+  return least;
+}
 
 /** Milliseconds to read a text for the first time: k spaces more in every line, so that nothing is remembered. */
 function timed(text: string, k: number): number {

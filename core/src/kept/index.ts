@@ -1,5 +1,5 @@
 /**
- * The one cache of the house. Gives a function that answers again what it answered before while `key` gives the same
+ * The one cache of the house by objects (`known.ts` is the one by texts). Gives a function that answers again what it answered before while `key` gives the same
  * inputs (compared by identity, one by one) for the same first argument; it forgets with that argument. `make` must be
  * pure. Without `key` the answer follows from the first argument alone.
  */
@@ -18,3 +18,5 @@ export function kept<A extends object, R extends readonly unknown[], T>(
     return answer;
   };
 }
+
+export { Known, knownByText } from './known';

@@ -1,3 +1,4 @@
+import { knownByText } from '../kept';
 import { endingsIn, isStar, tailIn } from './endings';
 import { zonesIn } from './fillZones';
 import { featureIn } from './featureNote';
@@ -27,7 +28,7 @@ const LONGEST = 600;
  * What one sentence of a page decides, in lower case and without its full stop: `stuff firmly`, `fasten off and leave 30 cm`,
  * `change to navy`, `start at the nose`, `stop after the first 15 stitches of this round`. Empty when it decides nothing.
  */
-export function factsIn(sentence: string): Fact[] {
+export const factsIn = knownByText((sentence: string): readonly Fact[] => {
   const said = sentence
     .slice(0, LONGEST)
     .trim()
@@ -71,4 +72,4 @@ export function factsIn(sentence: string): Fact[] {
   const hook: HookSaid | null = said.includes('hook') ? hookIn(said) : null;
   if (hook) facts.push({ fact: 'hook', hook });
   return facts;
-}
+});

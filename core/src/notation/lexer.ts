@@ -1,3 +1,4 @@
+import { knownByText } from '../kept';
 import { own } from '../own';
 import { plainRow } from './plainRow';
 import type { Span } from './syntax';
@@ -61,7 +62,7 @@ export interface PlainLine {
  * Makes the signs of copied text plain: dashes of all kinds, times signs, bullets, no-break spaces, full-width digits
  * and brackets one for one; ligatures fall apart and are mapped back by `at`.
  */
-export function plainLine(asWritten: string): PlainLine {
+export const plainLine = knownByText((asWritten: string): PlainLine => {
   const line = undecorated(asWritten);
   // Most lines are typed on a plain keyboard.
   if (!BEYOND_ASCII.test(line)) return { text: plainRow(line.toLowerCase()), at: null };
@@ -76,7 +77,7 @@ export function plainLine(asWritten: string): PlainLine {
   }
   offsets?.push(line.length);
   return { text: plainRow(out), at: offsets ? Int32Array.from(offsets) : null };
-}
+});
 
 /** `** Put the eyes in **`, `*stuff*`, `--- stuff ---`, `*EAR* (2x)`, `- **R1:** 6 sc`: signs that only set a line or its label in another letter are blanks; as long as they were. */
 function undecorated(line: string): string {

@@ -1,3 +1,4 @@
+import { Known } from '../kept';
 import { own } from '../own';
 import { isColour, isPlainColour } from './colours';
 import { countFirst } from './countFirst';
@@ -24,32 +25,8 @@ export interface LineContext extends ItemContext {
   fresh: boolean;
 }
 
-const MOST_KNOWN = 4096;
-
-/** Lines read in one kind of context; when it is full the older half goes. */
-class Known {
-  private now = new Map<string, LineNode>();
-  private before = new Map<string, LineNode>();
-
-  get(line: string): LineNode | undefined {
-    const node = this.now.get(line);
-    if (node) return node;
-    const older = this.before.get(line);
-    if (older) this.set(line, older);
-    return older;
-  }
-
-  set(line: string, node: LineNode): void {
-    if (this.now.size >= MOST_KNOWN) {
-      this.before = this.now;
-      this.now = new Map();
-    }
-    this.now.set(line, node);
-  }
-}
-
-const known: Known[] = Array.from({ length: 32 }, () => new Known());
-const LONGEST_KNOWN = 4000;
+/** Lines read, by the kind of context. */
+const known = Array.from({ length: 32 }, () => new Known<LineNode>());
 
 /**
  * Reads one line of text; spans count from its start. A line that was read before in the same context is not read
@@ -68,7 +45,7 @@ export function parseLine(line: string, context: LineContext): LineNode {
   const found = lines.get(key);
   if (found) return found;
   const node = parse(line, context);
-  if (key.length <= LONGEST_KNOWN) lines.set(key, node);
+  lines.set(key, node);
   return node;
 }
 

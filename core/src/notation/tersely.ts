@@ -1,3 +1,4 @@
+import { knownByText } from '../kept';
 import { BOOK_WORDS } from './bookWords';
 import { EVERY_NTH } from './everyNth';
 import { EVERYDAY_WORDS } from './everydayWords';
@@ -278,7 +279,7 @@ const LONGEST = 2000;
  * A line of written rounds in lower case, its long ways of saying things put tersely: `you should have 12` is `= 12`,
  * `make a magic ring and put six single crochet into it` is `six single crochet in ring`. As long as it was.
  */
-export function tersely(text: string): string {
+export const tersely = knownByText((text: string): string => {
   if (
     text.length > LONGEST ||
     !/[a-z]\s+[a-z\d]|→|\d\+|, (?:close|gather)|\bplain\b|\d ?(?:mr|tog)\b|\bmr[([]|[)\]]\s+\d+$|[(-] ?\d+ ?(?:x|times)|\brep(?:eat)? ?[([*]|[([][bf]lo?[)\]]|[;.] \d/.test(
@@ -287,4 +288,4 @@ export function tersely(text: string): string {
   )
     return text;
   return [...ofJoinedPieces(text), ...PHRASES].reduce(shortened, text);
-}
+});

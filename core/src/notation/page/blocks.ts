@@ -1,3 +1,5 @@
+import { knownByText } from '../../kept';
+
 /** What a stretch of a page is about. */
 export type Block = 'front' | 'materials' | 'legend' | 'remarks' | 'part' | 'assembly';
 
@@ -21,8 +23,14 @@ const HEADERS: readonly (readonly [Exclude<Block, 'part' | 'front'>, RegExp])[] 
 ];
 const STEP = /^(?:step|part|section)\s+(?:\d+|[a-z]+)\s*[:.)-]\s*/;
 
+/** A block that begins, and whether something of it stands on the same line. */
+interface Header {
+  block: Exclude<Block, 'part' | 'front'>;
+  inline: boolean;
+}
+
 /** The block that a line in lower case begins, and whether it says something of it on the same line; null when it begins none. */
-export function headerIn(plain: string): { block: Exclude<Block, 'part' | 'front'>; inline: boolean } | null {
+export const headerIn = knownByText((plain: string): Header | null => {
   const text = plain
     .trim()
     .replace(/^[*•#=_~●-]+\s*/, '')
@@ -44,7 +52,7 @@ export function headerIn(plain: string): { block: Exclude<Block, 'part' | 'front
     }
   }
   return null;
-}
+});
 
 const FURNITURE =
   /^(?:[-–—~·*_=|:\s]*|(?:page\s+)?\d{1,3}(?:\s*(?:\/|of)\s*\d{1,3})?|.*(?:©|\(c\)\s|copyright|all rights reserved|for personal use|please don['’]?t share).*|(?:https?:\/\/|www\.)\S+|[\w.]+@[\w.]+|[-–—]\s?\d{1,3}\s?[-–—]|.{0,80}\s[-–—|•]\s?page\s\d{1,3}|(?:instructions|directions)\s?:?|[▼▲◆◇■□●○★☆♥♡❤✿❀✦✧…⋆\s]+|[([]?\s?(?:see\s+)?(?:photos?|pictures?|pics?|images?|img|fig(?:ure)?s?)\.?\s?(?:no\.?\s?|#\s?)?\d{1,3}[a-d]?(?:\s?(?:[-–&,/]|and|to)\s?\d{1,3}[a-d]?)*\s?[)\]]?\.?|[([]?(?:photo|picture|image|figure)\s?:\s.{0,100})$/;

@@ -1,3 +1,4 @@
+import { knownByText } from '../../kept';
 import { NUMBER_PATTERN as N } from '../numberWords';
 
 /** A label behind the end of a sentence or of a count begins another round in the same line. */
@@ -46,11 +47,11 @@ const slashed = (plain: string): RegExpExecArray[] =>
     : [];
 
 /** Where further rounds begin in a line in lower case: `R1: ... R2: ...`, `in ring, then inc in each st`. */
-export function breaksOf(plain: string): number[] {
+export const breaksOf = knownByText((plain: string): readonly number[] => {
   const behind = [INNER, INNER_WORK, BEHIND_RING, BEHIND_START, THEN_COLOUR]
     .flatMap((pattern) => [...plain.matchAll(pattern)])
     .concat(slashed(plain))
     .filter((m) => !/^\s*[([][^)\]]*[)\]]$/.test(plain.slice(0, m.index)))
     .map((m) => m.index + m[0].length);
   return [...new Set([...behind, ...labelled(plain)])].sort((a, b) => a - b);
-}
+});

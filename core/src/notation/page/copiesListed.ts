@@ -1,3 +1,4 @@
+import { knownByText } from '../../kept';
 import { plainSigns } from '../lexer';
 import { nameKey } from '../nameKey';
 import type { PageLine, Section } from './pageLine';
@@ -24,7 +25,7 @@ function listed(plain: string): { name: string; make: number }[] | null {
  * `Arms (2x) and legs (2x)`, `LEGS (2) / ARMS (2)`: names that each say how often they are made, as the heading of rounds that are
  * those of all of them; null for any other. `written` is the line in its own letters.
  */
-export function severalHeaded(written: string): { name: string; make: number } | null {
+export const severalHeaded = knownByText((written: string): { name: string; make: number } | null => {
   const pieces = listed(written.toLowerCase()) ?? [];
   const names = written.trim().replace(/[.:]$/, '').split(BETWEEN);
   if (pieces.length < 2 || !names.every((piece) => /\d/.test(piece))) return null;
@@ -36,7 +37,7 @@ export function severalHeaded(written: string): { name: string; make: number } |
       .replace(/\s*[([]?\s*[x×*]?\s*\d{1,2}\s*x?\s*[)\]]?\s*/gi, ''),
   );
   return { name: bare.join(' and '), make: pieces.reduce((sum, { make }) => sum + make, 0) };
-}
+});
 
 /** A line with two names or more that each say how often they are made. */
 export const listsCopies = (plain: string): boolean =>

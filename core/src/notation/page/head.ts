@@ -1,3 +1,4 @@
+import { Known } from '../../kept';
 import { isColour, isPlainColour } from '../colours';
 import { bareHeading } from '../headings';
 import { bareHook, hookIn } from '../hooks';
@@ -60,6 +61,17 @@ export interface Head {
  * that it is one, whatever it is called.
  */
 export function headIn(asWritten: string, asPlain: string, terms: Terms, given = false): Head | null {
+  const key = `${given ? 'given' : 'found'} ${terms}\n${asWritten}\n${asPlain}`;
+  const known = heads.get(key);
+  if (known !== undefined) return known;
+  const head = headMade(asWritten, asPlain, terms, given);
+  heads.set(key, head);
+  return head;
+}
+
+const heads = new Known<Head | null>();
+
+function headMade(asWritten: string, asPlain: string, terms: Terms, given: boolean): Head | null {
   const [line, plain] = [unboxed(asWritten), unboxed(asPlain)];
   const lead = plain.length - plain.trimStart().length;
   let from = lead + (STEP.exec(plain.trim())?.[0].length ?? 0);

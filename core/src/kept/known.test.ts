@@ -1,0 +1,39 @@
+import { Known, knownByText } from './index';
+
+describe('what is known by a text', () => {
+  it('is worked out once, an answer of nothing too', () => {
+    const asked: string[] = [];
+    const first = knownByText((text: string) => (asked.push(text), text[0] ?? null));
+    expect(['ab', '', 'ab', '', 'b'].map(first)).toEqual(['a', null, 'a', null, 'b']);
+    expect(asked).toEqual(['ab', '', 'b']);
+  });
+  it('of few texts the last asked are there, however many there were', () => {
+    let worked = 0;
+    const size = knownByText((text: string) => (worked++, text.length));
+    for (let i = 0; i < 100_000; i++) size(`line ${i}`);
+    expect(worked).toBe(100_000);
+    for (let i = 99_000; i < 100_000; i++) size(`line ${i}`);
+    expect(worked).toBe(100_000);
+    size('line 0');
+    expect(worked).toBe(100_001);
+  });
+  it('what is asked again and again outlives what is asked once', () => {
+    const known = new Known<number>();
+    known.set('often', 1);
+    for (let i = 0; i < 50_000; i++) {
+      known.set(`once ${i}`, i);
+      if (i % 1000 === 0) expect(known.get('often')).toBe(1);
+    }
+  });
+  it('long texts take no room', () => {
+    const known = new Known<number>();
+    known.set('x'.repeat(5000), 1);
+    expect(known.get('x'.repeat(5000))).toBeUndefined();
+    // A million letters in texts of a thousand: the first are gone.
+    for (let i = 0; i < 1000; i++) known.set(`${i} `.padEnd(1000, 'y'), i);
+    expect([known.get('0 '.padEnd(1000, 'y')), known.get('999 '.padEnd(1000, 'y'))]).toEqual([
+      undefined,
+      999,
+    ]);
+  });
+});

@@ -1,0 +1,41 @@
+const MOST_TEXTS = 4096;
+const MOST_LETTERS = 400_000;
+const LONGEST = 4000;
+
+/** Answers by a text; when it is full the older half goes. Memory is bounded: longer texts than `LONGEST` letters are not kept. */
+export class Known<T> {
+  private now = new Map<string, T>();
+  private before = new Map<string, T>();
+  private letters = 0;
+
+  get(text: string): T | undefined {
+    const answer = this.now.get(text);
+    if (answer !== undefined) return answer;
+    const older = this.before.get(text);
+    if (older !== undefined) this.set(text, older);
+    return older;
+  }
+
+  set(text: string, answer: T): void {
+    if (text.length > LONGEST) return;
+    if (this.now.size >= MOST_TEXTS || this.letters > MOST_LETTERS) {
+      this.letters = 0;
+      this.before = this.now;
+      this.now = new Map();
+    }
+    this.letters += text.length;
+    this.now.set(text, answer);
+  }
+}
+
+/** A function of one text that remembers what it answered: an edit of one line asks the others again as they were. `make` must be pure, and nobody may change its answers. */
+export function knownByText<T>(make: (text: string) => T): (text: string) => T {
+  const known = new Known<T>();
+  return (text) => {
+    const found = known.get(text);
+    if (found !== undefined) return found;
+    const answer = make(text);
+    known.set(text, answer);
+    return answer;
+  };
+}

@@ -1,0 +1,29 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { someOf } from '../../../bench/share';
+import { read } from '..';
+
+const pages = ['natural', 'pages'].flatMap((folder) => {
+  const at = resolve(__dirname, '../cases', folder);
+  return readdirSync(at)
+    .filter((file) => file.endsWith('.txt'))
+    .map((file) => [file, readFileSync(resolve(at, file), 'utf8')] as const);
+});
+const fewer = <T>(all: readonly T[]): readonly T[] => someOf(someOf(all));
+
+/** A reader that has read nothing yet. */
+function newReader(): typeof read {
+  let found!: typeof read;
+  jest.isolateModules(() => (found = jest.requireActual<typeof import('..')>('..').read));
+  return found;
+}
+
+describe('what the reader remembers of other pages', () => {
+  // In other terms and orders the same line is asked for in other contexts.
+  for (const [, text] of [...pages].reverse()) read(text, { terms: 'uk' });
+  for (const [, text] of pages) read(text.replace(/\n\n/g, '\n'));
+  it.each(fewer(pages))('changes nothing in %s', (_, text) => {
+    expect(read(text)).toEqual(newReader()(text));
+    expect(read(text, { terms: 'uk' })).toEqual(newReader()(text, { terms: 'uk' }));
+  });
+});
