@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
+import { deflateSync } from 'node:zlib';
 
 // Each call starts the program anew, on a machine that may be busy.
 jest.setTimeout(60_000);
@@ -78,5 +79,16 @@ describe('the words of a PDF', () => {
     expect(status).toBe(2);
     expect(stderr).toContain('cut.pdf');
     expect(stderr).not.toMatch(/\n\s+at /);
+  });
+
+  it('that little of a file would become gigabytes of is left alone, and that is said', () => {
+    const packed = deflateSync(Buffer.alloc(60_000_000, ' '), { level: 9 }).toString('latin1');
+    const content = `4 0 obj\n<< /Length ${packed.length} /Filter /FlateDecode >>\nstream\n${packed}\nendstream\nendobj`;
+    const path = kept(
+      'small.pdf',
+      pdf([]).replace(/4 0 obj[^]*?endobj/, () => content),
+    );
+    const { status, stderr } = hoppla('read', path);
+    expect([status, stderr]).toEqual([2, expect.stringMatching(/small\.pdf.*unpack to far more/is)]);
   });
 });

@@ -1,5 +1,5 @@
 import { closeSync, openSync, readFileSync, readSync } from 'node:fs';
-import { soundPdf, textOfPdf } from '@hoppla/core/printed';
+import { pdfGrowsTooMuch, soundPdf, textOfPdf } from '@hoppla/core/printed';
 import { cliWords as say } from './words';
 
 const MARK = '%PDF';
@@ -25,6 +25,7 @@ export async function pdfsIn(argv: readonly string[]): Promise<(path: string) =>
       const { getDocument, VerbosityLevel } = await import('unpdf/pdfjs');
       const data = new Uint8Array(readFileSync(path));
       if (!soundPdf(data)) throw new Error(say.damagedPdf);
+      if (pdfGrowsTooMuch(data)) throw new Error(say.largePdf);
       const pdf = await getDocument({ data, isEvalSupported: false, verbosity: VerbosityLevel.ERRORS })
         .promise;
       const text = await textOfPdf(pdf);

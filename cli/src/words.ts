@@ -32,6 +32,7 @@ export const cliWords = {
   unknownFlag: (flag: string) => `${flag} is not an option here.`,
   cannotWrite: (file: string, why: string) => `${file} cannot be written. ${why}`,
   picturesOnly: 'it holds pictures of words, and no words that can be read',
+  largePdf: 'it would unpack to far more than any pattern holds, and was left alone',
   damagedPdf: 'it is damaged: its fonts have widths that there cannot be',
   cannotRead: (file: string, why: string) => `${file} cannot be read. ${why}`,
   oneFile: (command: string) => `${command} needs a file, or - for standard input.`,

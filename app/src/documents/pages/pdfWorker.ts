@@ -1,8 +1,7 @@
 import { expose } from 'comlink';
 import { getDocument, VerbosityLevel } from 'unpdf/pdfjs';
-import { soundPdf, textOfPdf } from '@hoppla/core/printed';
+import { pdfGrowsTooMuch, soundPdf, textOfPdf } from '@hoppla/core/printed';
 import { tooLarge } from './away';
-import { pdfGrowsTooMuch } from './pdfSize';
 
 /** Reads PDFs beside the page: its library is heavy, and a long file must not hold the screen. */
 const reader = {

@@ -26,6 +26,6 @@ describe('a PDF before it is read', () => {
     ['a stream that is not packed', withStream(new Uint8Array(1000), 0)],
     ['a damaged stream', withStream(MUCH, 1).map((byte, i) => (i > 70 ? byte ^ 0x5a : byte))],
     ['a stream without its end', withStream(new Uint8Array(1000), 1).subarray(0, 70)],
-    ['a real one', new Uint8Array(readFileSync(join(__dirname, '../../../bench/pages/dunlin.pdf')))],
+    ['a real one', new Uint8Array(readFileSync(join(__dirname, '../../../app/bench/pages/dunlin.pdf')))],
   ])('is read with %s', (_, bytes) => expect(pdfGrowsTooMuch(bytes)).toBe(false));
 });
