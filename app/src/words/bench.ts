@@ -11,6 +11,7 @@ export const bench = {
     'Everything stays in this browser and in the files that you save.',
   ],
   paste: 'Paste a pattern',
+  hideSaid: 'Hide this message',
   openFile: 'Open a file',
   demo: 'Look at Rill the otter',
   learn: 'Count your first round',

@@ -1,6 +1,7 @@
+import X from 'lucide-react-native/icons/x';
 import type { Dispatch, SetStateAction } from 'react';
 import { View } from 'react-native';
-import { Choice, Field, MainAction, PlainButton, Quiet, Words } from '../../controls';
+import { Choice, Field, MainAction, PlainButton, Press, Quiet, Words } from '../../controls';
 import type { Shelved, useShelf } from '../../documents';
 import { usePalette } from '../../theme';
 import { screenWords as say } from '../../words';
@@ -116,6 +117,9 @@ function Said({
         {said.words}
       </Words>
       {said.backs ? <PlainButton label={say.undo} onPress={back} /> : null}
+      <Press label={say.bench.hideSaid} onPress={() => setSaid(null)} style={{ alignItems: 'center' }}>
+        <X color={c.ink2} size={18} />
+      </Press>
     </View>
   );
 }

@@ -13,6 +13,7 @@ export const bench: Said<typeof english> = {
     'Alles bleibt in diesem Browser und in den Dateien, die du sicherst.',
   ],
   paste: 'Eine Anleitung einfügen',
+  hideSaid: 'Diese Meldung ausblenden',
   openFile: 'Eine Datei öffnen',
   demo: 'Sieh dir Otter Rill an',
   learn: 'Zähle deine erste Runde',
