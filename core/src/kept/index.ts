@@ -19,4 +19,4 @@ export function kept<A extends object, R extends readonly unknown[], T>(
   };
 }
 
-export { Known, knownByText } from './known';
+export { Known, knownByText, ownLetters } from './known';

@@ -1,4 +1,4 @@
-import { Known } from '../kept';
+import { Known, ownLetters } from '../kept';
 import { own } from '../own';
 import { isColour, isPlainColour } from './colours';
 import { countFirst } from './countFirst';
@@ -44,7 +44,7 @@ export function parseLine(line: string, context: LineContext): LineNode {
   const key = context.words ? `${line}\n${context.words.key}` : line;
   const found = lines.get(key);
   if (found) return found;
-  const node = parse(line, context);
+  const node = parse(ownLetters(line), context);
   lines.set(key, node);
   return node;
 }

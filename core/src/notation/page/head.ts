@@ -1,4 +1,4 @@
-import { Known } from '../../kept';
+import { Known, ownLetters } from '../../kept';
 import { isColour, isPlainColour } from '../colours';
 import { bareHeading } from '../headings';
 import { bareHook, hookIn } from '../hooks';
@@ -64,7 +64,7 @@ export function headIn(asWritten: string, asPlain: string, terms: Terms, given =
   const key = `${given ? 'given' : 'found'} ${terms}\n${asWritten}\n${asPlain}`;
   const known = heads.get(key);
   if (known !== undefined) return known;
-  const head = headMade(asWritten, asPlain, terms, given);
+  const head = headMade(ownLetters(asWritten), ownLetters(asPlain), terms, given);
   heads.set(key, head);
   return head;
 }
