@@ -10,7 +10,8 @@ import { breaksOf } from './breaks';
 import { listsCopies, severalHeaded } from './copiesListed';
 import { bareHeading } from '../headings';
 import { nameSaid } from './headWords';
-import { HEADING_ENDS, headIn, OF_MATERIALS, SHORT_HEAD, WRAPPED, type Head } from './head';
+import { headIn, OF_MATERIALS, type Head } from './head';
+import { HEADING_ENDS, SHORT_HEAD, WRAPPED } from './headSigns';
 import {
   both,
   CHAINED,
