@@ -1,6 +1,7 @@
 import { knownByText } from '../../kept';
 import { plainSigns } from '../lexer';
 import { nameKey } from '../nameKey';
+import { craftWord } from '../stitches';
 import type { PageLine, Section } from './pageLine';
 
 const PIECE =
@@ -8,6 +9,10 @@ const PIECE =
 const LONGEST = 200;
 const BETWEEN = /\s*[,;+&/]\s*|\s+and\s+/i;
 const ASIDE: readonly PageLine['as'][] = ['remark', 'assembly', 'note', 'placement', 'materials', 'legend'];
+
+/** `2 sc, BPdc (3)` is a round, not two parts of which one is made thrice. */
+const isStitch = (name: string): boolean =>
+  !/^(?:st|tr|chain)$/.test(name) && (craftWord(name, 'us') ?? craftWord(name, 'uk')) !== null;
 
 /** How often each part of a list is made: `Body x1, eyes x2 and wings x2`; null for any other line. `plain` in lower case. */
 function listed(plain: string): { name: string; make: number }[] | null {
@@ -17,7 +22,7 @@ function listed(plain: string): { name: string; make: number }[] | null {
     .replace(/[.:]$/, '')
     .split(BETWEEN)
     .map((piece) => PIECE.exec(piece.trim()));
-  if (pieces.length < 2 || pieces.some((p) => p === null)) return null;
+  if (pieces.length < 2 || pieces.some((p) => p === null || isStitch(p[2]))) return null;
   return pieces.map((p) => ({ name: nameKey(p![2]), make: Number(p![1] ?? p![3] ?? p![4] ?? p![5] ?? 1) }));
 }
 

@@ -57,6 +57,17 @@ describe('headings are headings because of what follows', () => {
   });
 });
 
+describe('stitches with their counts are no list of parts', () => {
+  it.each(['2 sc, BPdc (3)', '2 sc, 1 FPsc (3)', '1 dc, 2 FPdc (3)', '2 ch, 1 dc (3)'])('%s', (round) => {
+    expect(parts(`Ears (2x)\nR1: 3 sc in ring (3)\nR2-3: sc around = 3\n${round}\n3 sc (3)`)).toEqual([
+      ['Ears', [3, 3, 3, 3, 3]],
+    ]);
+  });
+  it('names with their counts are', () => {
+    expect(parts(`Arms (2x) and legs (2x)\n${ROUNDS}`)).toEqual([['Arms and legs', [6, 12]]]);
+  });
+});
+
 describe('every line is something', () => {
   it('says so where it sounds like work and was not read', () => {
     const {
