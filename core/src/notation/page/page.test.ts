@@ -59,8 +59,8 @@ describe('headings are headings because of what follows', () => {
 
 describe('stitches with their counts are no list of parts', () => {
   it.each(['2 sc, BPdc (3)', '2 sc, 1 FPsc (3)', '1 dc, 2 FPdc (3)', '2 ch, 1 dc (3)'])('%s', (round) => {
-    expect(parts(`Ears (2x)\nR1: 3 sc in ring (3)\nR2-3: sc around = 3\n${round}\n3 sc (3)`)).toEqual([
-      ['Ears', [3, 3, 3, 3, 3]],
+    expect(parts(`Ears (2x)\nR1: 3 sc in ring (3)\nR2-3: sc around = 3\n${round}\nch 4, 3 sc (7)`)).toEqual([
+      ['Ears', [3, 3, 3, 3, 7]],
     ]);
   });
   it('names with their counts are', () => {
