@@ -141,7 +141,8 @@ function everything(file: ToyFile): string[] {
   ];
 }
 
-/** What no paper, table or drawing may say. */
+/** What no paper, table or drawing may say. Bytes written as letters say nothing. */
+const BYTES = /;base64,[\w+/=]+/g;
 const NEVER = /.{0,60}(?:NaN|\bundefined\b|\bInfinity\b|\[object Object\]).{0,40}/;
 
 /** What became of damaged files. Nothing of `faults` is allowed. */
@@ -181,7 +182,7 @@ export function attackFiles(files: number, { seed, every = 50 }: { seed: number;
       out.worked++;
       const began = performance.now();
       const strange = everything(opened.file)
-        .map((t) => NEVER.exec(t)?.[0])
+        .map((t) => NEVER.exec(t.replace(BYTES, ''))?.[0])
         .find((t) => t !== undefined);
       if (strange !== undefined) out.faults.push(`file ${i}: says ${JSON.stringify(strange)}`);
       const ms = performance.now() - began;

@@ -9,6 +9,7 @@ import {
   movedPost,
   movedRound,
   newPair,
+  offMiddleMm,
   resolveEyes,
   schoolsOf,
   withBetween,
@@ -157,8 +158,29 @@ describe('pairs', () => {
     expect(moved.spacing.stitchesBetween).toBe(5);
     expect(moved.centre).toBe(Math.round((eyes.pair.centre.coord * 36) / 30 - 0.5) + 0.5);
     expect(at(after, keptHere(bareHead(after), eyes))).toMatchObject({ state: 'at', coords: moved.coords });
+    // From the middle of the face it lies as far as the same pair placed there anew.
+    const off = offMiddleMm(bareHead(after), eyes)!;
+    expect(off).toBeCloseTo(offMiddleMm(bareHead(after), keptHere(bareHead(after), eyes))!, 9);
+    // Less than one stitch of 5 mm.
+    expect(off).toBeLessThan(5);
     // Counts that come back bring the pair back to where it was, not near it.
     expect(at(before, eyes).coords).toEqual([eyes.pair.centre.coord - 2.5, eyes.pair.centre.coord + 2.5]);
+  });
+
+  it('stands in holes, or through middles of stitches, whatever its middle was given as', () => {
+    const form = formFrom(HEAD);
+    const { pair, ...eyes } = pairOn(form, 7, 5);
+    for (const [where, part] of [
+      ['hole', 0],
+      ['middle', 0.5],
+    ] as const)
+      for (const coord of [1e-12, 0, 3.2, 12, 14.999, -2.4])
+        for (const between of [4, 5]) {
+          const given = { ...pair, at: where, between, centre: { ...pair.centre, coord } };
+          const [a, b] = at(form, { ...eyes, pair: given }).coords;
+          expect([b - a, ((a % 1) + 1) % 1]).toEqual([between, part]);
+          expect(Math.abs((a + b) / 2 - coord)).toBeLessThanOrEqual(0.5);
+        }
   });
 
   it('moves, widens and drags by what the buttons say, and never out of the round', () => {

@@ -117,8 +117,8 @@ export function resolveEyes(head: Head, eyes: EyePair): EyeState {
   if (round < 0 || form.fabric.rounds[round].count === 0) return { state: 'homeless' };
   const now = form.fabric.rounds[round].count;
   const half = ((at === 'hole' ? between : between + 1) % 2) / 2;
-  const scaled =
-    now === centre.of ? centre.coord : Math.round((centre.coord * now) / centre.of - half) + half;
+  // Posts go through fabric where it has holes, or middles of stitches, whatever their middle was given as.
+  const scaled = Math.round((centre.coord * now) / centre.of - half) + half;
   const left = linked ? UNMOVED : offset.left;
   const right = linked ? UNMOVED : offset.right;
   const rounds = both(clampRound(form, round + left[1]), clampRound(form, round + right[1]));

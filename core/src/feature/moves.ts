@@ -52,9 +52,9 @@ export function offMiddleMm(head: Head, eyes: EyePair): number | null {
   if (round < 0 || now.state === 'homeless' || eyes.pair.centre.by === 'chosen') return null;
   const { centre, at } = eyes.pair;
   const { count } = form.fabric.rounds[round];
-  const off = centre.coord - faceCoord(head, centre.by, round, eyes.washerMm, at);
+  const off = now.centre - faceCoord(head, centre.by, round, eyes.washerMm, at);
   const near = off - Math.round(off / count) * count;
-  const [a, b] = [0, 1].map((k) => pointOf(form, polarOf(form, round, centre.coord + k, at)));
+  const [a, b] = [0, 1].map((k) => pointOf(form, polarOf(form, round, now.centre + k, at)));
   return Math.abs(near) * distance(a, b);
 }
 

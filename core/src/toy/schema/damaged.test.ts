@@ -29,9 +29,12 @@ describe('a file that no toy can be', () => {
     ['features.0.washerMm', (f, v) => (f.toy.features[0].washerMm = v), 11, 1e-9],
     ['joins.0.at.index', (f, v) => (f.toy.joins[0].at.index = v), 3, 1e15],
     ['joins.0.at.of', (f, v) => (f.toy.joins[0].at.of = v), 6, 1e12],
+    ['joins.0.at.index', (f, v) => (f.toy.joins[0].at.index = v), 4, 3.5],
+    ['features.0.pair.between', (f, v) => (f.toy.features[0].pair.between = v), 6, 4.5],
+    ['features.0.pair.offset.left.0', (f, v) => (f.toy.features[0].pair.offset.left[0] = v), 1, 0.5],
     ['parts.0.weighedG', (f, v) => (f.toy.parts[0].weighedG = v), 20, 1e12],
   ])(
-    'with a number beyond all toys at %s is refused there; one that can be is not',
+    'with a number that no toy has at %s is refused there; one that can be is not',
     (path, put, good, bad) => {
       expect(openFile(changed((f) => put(f, good))).state).toBe('open');
       expect(refusedAt(changed((f) => put(f, bad)))).toContain(`toy.${path}`);

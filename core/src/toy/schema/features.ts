@@ -30,7 +30,7 @@ import {
 } from '../../feature';
 import { byKind, colour, count, course, id, objectOf, spot, spotKeys, within, word } from './places';
 
-const shift = Joi.array().items(within('shift')).length(2);
+const shift = Joi.array().items(within('shift').integer()).length(2);
 const onPart = { part: id.required(), copy: id.allow(null).required() };
 const hardware = {
   id: id.required(),
@@ -82,7 +82,7 @@ const centre = objectOf<PairPlace['centre']>({
 const pair = objectOf<PairPlace>({
   course: course.required(),
   at: Joi.string().valid('hole', 'middle').required(),
-  between: within('count').min(1).required(),
+  between: count(1).required(),
   linked: Joi.boolean().required(),
   centre: centre.required(),
   offset: objectOf<PairPlace['offset']>({ left: shift.required(), right: shift.required() }).required(),

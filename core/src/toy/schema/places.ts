@@ -42,7 +42,7 @@ export const course = objectOf<Course>({
 export const spotKeys = {
   course: course.required(),
   at: Joi.string().valid('hole', 'middle', 'link', 'edge').required(),
-  index: within('shift').required(),
+  index: within('shift').integer().required(),
   of: count(1).required(),
 };
 export const spot = objectOf<Spot>(spotKeys);
