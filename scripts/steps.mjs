@@ -155,11 +155,26 @@ function packFiles(dist = join(root, 'app/dist')) {
   }
 }
 
-/** Debian's Chromium, installed when it is missing. */
+/** Debian's Chromium, installed when it is missing, and its shell without a window; where only the shell cannot be had, Chromium does all. */
 export function chromium() {
-  if (existsSync('/usr/bin/chromium')) return 0;
-  const apt = process.getuid?.() === 0 ? [] : ['sudo'];
-  const call = (args) =>
-    run('chromium', [...apt, 'apt-get'][0], [...apt.slice(1), ...(apt.length ? ['apt-get'] : []), ...args]);
-  return call(['update', '-qq']) + call(['install', '-y', '-qq', 'chromium']);
+  const began = Date.now();
+  const missing = ['chromium', 'chromium-headless-shell'].filter((name) => !existsSync(`/usr/bin/${name}`));
+  if (missing.length === 0) return 0;
+  const apt = (...args) => {
+    // It asks for no password and does not wait for a network that is not there.
+    const [command, ...rest] = [
+      ...(process.getuid?.() === 0 ? [] : ['sudo', '-n']),
+      ...['apt-get', '-o', 'Acquire::http::Timeout=10', '-o', 'Acquire::Retries=1', ...args],
+    ];
+    return spawnSync(command, rest, { stdio: 'inherit', env: environment }).status === 0;
+  };
+  apt('update', '-qq');
+  // Together they are of one version; alone, the shell is still not worth a test that does not run.
+  if (!apt('install', '-y', '-qq', ...missing) && missing.includes('chromium'))
+    apt('install', '-y', '-qq', 'chromium');
+  if (!existsSync('/usr/bin/chromium')) {
+    console.error('Chromium is missing and could not be installed; by hand: sudo apt-get install chromium');
+    process.exit(1);
+  }
+  return (Date.now() - began) / 1000;
 }

@@ -7,8 +7,9 @@ const took = {};
 took.install = install();
 took.chromium = chromium();
 took['lint, types'] = await runTogether([
-  ['lint', 'npm', ['run', '--silent', 'lint']],
+  ['lint', 'npx', ['--no-install', 'eslint', '.', '--max-warnings', '0']],
   ['types', 'npm', ['run', '--silent', 'types']],
+  ['layout', 'npx', ['--no-install', 'prettier', '--check', '--log-level', 'warn', '.']],
 ]);
 took.build = run('build', 'node', ['scripts/build.mjs']);
 took['first load'] = run('first load', 'node', ['scripts/first-load.mjs']);
@@ -22,7 +23,7 @@ async function guard() {
 }
 const journeys = (what, ...args) =>
   run(what, 'npx', ['--no-install', 'playwright', 'test', ...args], { cwd: join(root, 'e2e') });
-took.journeys = journeys('journeys', '--project=flat', '--workers=3');
+took.journeys = journeys('journeys', '--project=flat', '--workers=4');
 took['stage, alone'] = journeys('stage, alone', '--project=alone', '--project=stage', '--workers=1');
 const minutes = (s) => `${(s / 60).toFixed(1)} min`;
 for (const [what, seconds] of Object.entries(took)) console.log(`${what.padEnd(12)} ${minutes(seconds)}`);

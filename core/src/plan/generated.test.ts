@@ -8,8 +8,8 @@ import { soundToy, wilfulToy } from './cases/soundToys';
 import { lanesOf, moved, planOf, refusalWords, stepWords, troubleWords, type Step } from './index';
 import { share } from '../../bench/share';
 
-/** A share of the thousand that `npm run fuzz` makes. */
-const WILFUL = Number(process.env.HOPPLA_PLANS ?? 20);
+/** A share of the five hundred that `npm run fuzz` makes. */
+const WILFUL = Number(process.env.HOPPLA_PLANS ?? 12);
 let fresh = 0;
 
 const EVERY_KIND = [

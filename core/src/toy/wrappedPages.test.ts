@@ -100,7 +100,7 @@ describe('pages wrapped at a width', () => {
 
   it('the parts that they become read the same by themselves, each line whole', () => {
     let n = 0;
-    for (const { text } of pages) {
+    for (const { text } of someOf(pages)) {
       const broken = wrapped(text, 65);
       const page = read(broken);
       const toy = addParts(

@@ -20,8 +20,8 @@ function newReader(): typeof read {
 
 describe('what the reader remembers of other pages', () => {
   // In other terms and orders the same line is asked for in other contexts.
-  for (const [, text] of [...pages].reverse()) read(text, { terms: 'uk' });
-  for (const [, text] of pages) read(text.replace(/\n\n/g, '\n'));
+  for (const [, text] of [...someOf(pages)].reverse()) read(text, { terms: 'uk' });
+  for (const [, text] of someOf(pages)) read(text.replace(/\n\n/g, '\n'));
   it.each(fewer(pages))('changes nothing in %s', (_, text) => {
     expect(read(text)).toEqual(newReader()(text));
     expect(read(text, { terms: 'uk' })).toEqual(newReader()(text, { terms: 'uk' }));
