@@ -16,8 +16,8 @@ const jest = (path, env) => ['npx', ['--no-install', 'jest', '--silent', path], 
 /** The longest first, so that no core waits at the end. */
 const JOBS = [
   ['plans of generated toys', jest('core/src/plan/generated', { HOPPLA_PLANS: '500', HOPPLA_SHARE: '1' })],
-  ['texts, first half', node('fuzz.mjs', 'texts', 100_000, 20261123)],
-  ['texts, second half', node('fuzz.mjs', 'texts', 100_000, 20261124)],
+  ['texts, first half', node('fuzz.mjs', 'texts', 200_000, 20261123)],
+  ['texts, second half', node('fuzz.mjs', 'texts', 200_000, 20261124)],
   ['damaged toy files', node('fuzz.mjs', 'files', 100_000, 20261128)],
   ['command lines', node('commands.mjs', 20_000, 20261129)],
   ['every word and page', jest('core/src/notation/', { HOPPLA_TEXTS: '10000', HOPPLA_SHARE: '1' })],

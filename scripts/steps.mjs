@@ -115,9 +115,20 @@ function finishPage(dist = join(root, 'app/dist')) {
   const head =
     '<link rel="manifest" href="/manifest.webmanifest"><link rel="apple-touch-icon" href="/icon-192.png">' +
     '<meta name="description" content="Plans how a crocheted toy goes together: which round and which stitch.">';
+  // They stand in no script that the page begins with, and without them it shows no word: they come beside the scripts, not after them.
+  const early = readdirSync(dist, { recursive: true })
+    .map((f) => `/${String(f).split('\\').join('/')}`)
+    .filter((f) => /\.ttf$|\/_layout-[^/]*\.js$/.test(f))
+    .sort()
+    .map((f) =>
+      f.endsWith('.js')
+        ? `<link rel="preload" href="${f}" as="script">`
+        : `<link rel="preload" href="${f}" as="font" type="font/ttf" crossorigin>`,
+    )
+    .join('');
   // A keyboard makes the page smaller, so that what is typed stays above it.
   const fitted = readFileSync(page, 'utf8').replace('shrink-to-fit=no', 'interactive-widget=resizes-content');
-  writeFileSync(page, fitted.replace('</head>', `${head}</head>`));
+  writeFileSync(page, fitted.replace('</head>', `${head}${early}</head>`));
   copyFileSync(join(root, 'docs/notation.md'), join(dist, 'notation.md'));
 }
 
