@@ -7,9 +7,9 @@ const took = {};
 took.install = install();
 took.chromium = chromium();
 took['lint, types'] = await runTogether([
-  ['lint', 'npx', ['--no-install', 'eslint', '.', '--max-warnings', '0']],
+  ['lint', 'npm', ['run', '--silent', 'lint']],
   ['types', 'npm', ['run', '--silent', 'types']],
-  ['layout', 'npx', ['--no-install', 'prettier', '--check', '--log-level', 'warn', '.']],
+  ['layout', 'npm', ['run', '--silent', 'layout']],
 ]);
 took.build = run('build', 'node', ['scripts/build.mjs']);
 took['first load'] = run('first load', 'node', ['scripts/first-load.mjs']);

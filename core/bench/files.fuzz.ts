@@ -141,8 +141,9 @@ function everything(file: ToyFile): string[] {
   ];
 }
 
-/** What no paper, table or drawing may say. Bytes written as letters say nothing. */
+/** Bytes written as letters: they say nothing. */
 const BYTES = /;base64,[\w+/=]+/g;
+/** What no paper, table or drawing may say. */
 const NEVER = /.{0,60}(?:NaN|\bundefined\b|\bInfinity\b|\[object Object\]).{0,40}/;
 
 /** What became of damaged files. Nothing of `faults` is allowed. */
