@@ -49,7 +49,7 @@ export default defineConfig({
     reuseExistingServer: false,
     timeout: 30_000,
   },
-  use: { baseURL: `http://127.0.0.1:${PORT}`, actionTimeout: 20_000 },
+  use: { baseURL: `http://127.0.0.1:${PORT}`, actionTimeout: 40_000 },
   projects: [
     // Journeys, four at a time: each waits for its browser now and then.
     {
@@ -59,7 +59,7 @@ export default defineConfig({
       use: { ...chromium(existsSync(SHELL) ? SHELL : BROWSER, NO_GRAPHICS), serviceWorkers: 'block' },
     },
     // Crashes and storage want the machine for themselves.
-    { name: 'alone', testDir: './src/alone', use: chromium(BROWSER, NO_GRAPHICS) },
-    { name: 'stage', testDir: './src/stage', use: chromium(BROWSER, SOFTWARE_GRAPHICS) },
+    { name: 'alone', testDir: './src/alone', use: {...chromium(process.env.HB ?? BROWSER, NO_GRAPHICS), serviceWorkers: process.env.HS ? 'block' : 'allow' }},
+    { name: 'stage', testDir: './src/stage', use: {...chromium(process.env.HB ?? BROWSER, SOFTWARE_GRAPHICS), serviceWorkers: process.env.HS ? 'block' : 'allow' }},
   ],
 });

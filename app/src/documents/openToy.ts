@@ -5,6 +5,7 @@ import { exportFile } from '@hoppla/core/files';
 import { screenWords } from '../words';
 import { noteDown, notedAfter, strikeOut } from './journal';
 import { NOTHING_OPEN, reduced, type Happened, type OpenToy, type Session } from './session';
+import { pressNow } from './presses';
 import { keep, Overtaken, StorageTrouble, take } from './storage';
 import { askToWrite, listen, tellKept, type Writer } from './writer';
 
@@ -198,7 +199,8 @@ export function edit(
   gather: string | null = null,
 ): void {
   if (now.state !== 'open' || !now.file || !now.writing) return;
-  changed({ what: 'edited', name, focus, toy: change(now.file.toy), gather, at: Date.now() });
+  const toy = change(now.file.toy);
+  changed({ what: 'edited', name, focus, toy, gather, at: Date.now(), press: pressNow() });
 }
 
 /** Notes a deed in the log beside the design; deeds are not in the history (decision 10). */

@@ -10,13 +10,14 @@ const open: Happened[] = [
   { what: 'writer', writing: true },
   { what: 'read', file, base: file, revision: 3, fromJournal: false },
 ];
-const named = (name: string, at: number, gather: string | null = null): Happened => ({
+const named = (name: string, at: number, gather: string | null = null, press = ++n): Happened => ({
   what: 'edited',
   name: `Name ${name}`,
   focus: { station: 'bench' },
   toy: rename(file.toy, name),
   gather,
   at,
+  press,
 });
 
 describe('what is open', () => {
@@ -42,6 +43,19 @@ describe('what is open', () => {
     expect(
       after(...open, typed('a', 0), { what: 'undone', at: 50 }, typed('ab', 100)).history.past,
     ).toHaveLength(1);
+  });
+  it('what is drawn along without being let go is one edit however long it rests; let go and taken up again, another', () => {
+    const drawn = (name: string, at: number, press: number) => named(name, at, 'draw:p', press);
+    const steps = (...events: Happened[]) => after(...open, ...events).history.past.length;
+    expect(steps(drawn('a', 0, 7), drawn('b', 5000, 7), drawn('c', 60_000, 7))).toBe(1);
+    expect(steps(drawn('a', 0, 7), drawn('b', 5000, 8))).toBe(2);
+    expect(steps(drawn('a', 0, 7), drawn('b', 900, 8))).toBe(1);
+    // Something else was changed under the same finger, and an undo came between.
+    expect(steps(drawn('a', 0, 7), named('b', 5000, 'turn:p', 7))).toBe(2);
+    const undone: Happened = { what: 'undone', at: 3 };
+    expect(steps(drawn('a', 0, 6), drawn('b', 5000, 7), undone, drawn('c', 5002, 7))).toBe(2);
+    // A text that is spoken has no key for each word: there a pause counts.
+    expect(steps(named('a', 0, 'type:p', 7), named('b', 5000, 'type:p', 7))).toBe(2);
   });
   it('a window that only follows changes nothing, whatever is asked of it', () => {
     const now = after(...open, { what: 'writer', writing: false });

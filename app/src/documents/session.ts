@@ -40,6 +40,8 @@ export interface Session extends OpenToy {
   base: ToyFile | null;
   /** when the last edit was made, ms; 0 after an undo, so that nothing is gathered across it */
   lastEditAt: number;
+  /** the press that made it, see `presses.ts` */
+  lastPress: number | null;
   /** the last change was a key in a text */
   typed: boolean;
 }
@@ -59,10 +61,11 @@ export const NOTHING_OPEN: Session = {
   revision: 0,
   base: null,
   lastEditAt: 0,
+  lastPress: null,
   typed: false,
 };
 
-/** Typing that pauses longer than this is a new edit. */
+/** Typing or tapping that pauses longer than this is a new edit. */
 const PAUSE_MS = 1000;
 
 /** Everything that can happen to what is open. Times in ms, `at` of a deed ISO 8601. */
@@ -81,7 +84,15 @@ export type Happened =
   | { what: 'unreadable'; raw: string; revision: number; trouble: string }
   | { what: 'missing'; trouble: string }
   | { what: 'store silent'; file: ToyFile; trouble: string }
-  | { what: 'edited'; name: string; focus: Focus; toy: Toy; gather: string | null; at: number }
+  | {
+      what: 'edited';
+      name: string;
+      focus: Focus;
+      toy: Toy;
+      gather: string | null;
+      at: number;
+      press: number;
+    }
   | { what: 'done'; deeds: readonly Deed[]; at: string }
   /** pieces, tests, batches and pictures as they are now */
   | { what: 'recorded'; records: Pick<ToyFile, 'pieces' | 'pullTests' | 'batches' | 'photos'> }
@@ -106,16 +117,19 @@ function redesigned(file: ToyFile, toy: Toy, at: number): ToyFile {
 
 function edited(now: Session, e: Extract<Happened, { what: 'edited' }>): Session {
   if (!mayWrite(now) || e.toy === now.file.toy) return now;
-  const gathering = e.gather !== null && Math.abs(e.at - now.lastEditAt) < PAUSE_MS;
+  const typed = e.gather?.startsWith('type:') ?? false;
+  // What is drawn along without being let go is one edit, however long it rests on the way or the machine takes.
+  const soon = Math.abs(e.at - now.lastEditAt) < PAUSE_MS || (!typed && e.press === now.lastPress);
   const change = editBetween(e.name, e.focus, now.file.toy, e.toy, e.gather);
   return {
     ...now,
     file: redesigned(now.file, e.toy, e.at),
-    history: record(now.history, change, gathering),
+    history: record(now.history, change, e.gather !== null && soon),
     said: null,
     kept: false,
     lastEditAt: e.at,
-    typed: e.gather?.startsWith('type:') ?? false,
+    lastPress: e.press,
+    typed,
   };
 }
 
@@ -131,6 +145,7 @@ function stepped(now: Session, { what: way, at }: { what: 'undone' | 'redone'; a
     said: say(moved.edit.name),
     kept: false,
     lastEditAt: 0,
+    lastPress: null,
     typed: false,
   };
 }

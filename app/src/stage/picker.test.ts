@@ -77,7 +77,7 @@ describe('touching the otter', () => {
       const { camera, world } = cameraOf(projection, WIDTH, HEIGHT);
       const towards = new Vector3(...projection.rows[2]);
       let seen = 0;
-      for (let tries = 0; seen < 63 && tries < 4000; tries++) {
+      for (let tries = 0; seen < 40 && tries < 4000; tries++) {
         const piece = Math.floor(next() * pieces.length);
         const s = Math.floor(next() * (pieces[piece].looks.middles.length / 3));
         const p = new Vector3(...worldMiddle(pieces[piece], s));
@@ -105,14 +105,14 @@ describe('touching the otter', () => {
           neighbour++;
         else wrong++;
       }
-      expect(seen).toBe(63);
+      expect(seen).toBe(40);
     }
     process.stdout.write(
       `  picking: ${exact} of ${exact + neighbour + wrong} exact, ${neighbour} a neighbour, ${wrong} wrong; of ${hidden} hidden ${foundHidden} found\n`,
     );
     expect(exact / (exact + neighbour + wrong)).toBeGreaterThanOrEqual(0.98);
     expect([wrong, foundHidden]).toEqual([0, 0]);
-    expect(hidden).toBeGreaterThan(200);
+    expect(hidden).toBeGreaterThan(120);
   });
 
   it('finds the hole between two feet, and nothing beside the toy', () => {

@@ -14,6 +14,7 @@ import {
   type PlaceContext,
   type Said,
 } from './index';
+import { share } from '../../bench/share';
 
 // Joined and without lean, so that the middle can be counted by hand: R14 has 42 stitches, R13 and R14 meet at hole 21.
 const HEAD = [
@@ -226,7 +227,7 @@ describe('places in words', () => {
 });
 
 describe('printed in every school and read back', () => {
-  it('300 random places and pairs, spiral and joined, both hands, ring up and down: the same place each time', () => {
+  it(`${share(1200)} random places and pairs, spiral and joined, both hands, ring up and down: the same place each time`, () => {
     let seed = 11;
     const random = (below: number) =>
       Math.floor(((seed = (Math.imul(seed, 1103515245) + 12345) >>> 0) / 4294967296) * below);
@@ -239,7 +240,7 @@ describe('printed in every school and read back', () => {
       contextOf(formFrom(HEAD, joined as boolean, lean as number, hand as 'right'), 17, ring as 'crown'),
     );
     let phrases = 0;
-    for (let i = 0; i < 300; i++) {
+    for (let i = 0; i < share(1200); i++) {
       const context = contexts[i % 4];
       const { rounds } = context.form.fabric;
       const at = random(2) ? 'hole' : 'middle';
@@ -270,6 +271,6 @@ describe('printed in every school and read back', () => {
         phrases++;
       }
     }
-    process.stdout.write(`  ${phrases} printed phrases of 300 places read back\n`);
+    process.stdout.write(`  ${phrases} printed phrases of ${share(1200)} places read back\n`);
   });
 });

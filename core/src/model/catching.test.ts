@@ -15,6 +15,7 @@ import {
   type JoinRound,
   type ToyModel,
 } from './index';
+import { share } from '../../bench/share';
 
 let n = 0;
 const newId = () => `c${++n}`;
@@ -69,9 +70,9 @@ function plainly(text: string): { slots: number; clamps: { name: string; at: num
   return { slots: at, clamps };
 }
 
-test('300 join rounds: from text to slots, moved on the ring, out as text and read again are the same ring; what does not fit is refused', () => {
+test(`${share(1200)} join rounds: from text to slots, moved on the ring, out as text and read again are the same ring; what does not fit is refused`, () => {
   let edits = 0;
-  for (let k = 0; k < 300; k++) {
+  for (let k = 0; k < share(1200); k++) {
     const around = 6 * between(3, 6);
     const names = ['wing', 'foot', 'wing', 'foot'].slice(0, between(1, 4));
     const overs = names.map(() => between(2, 4));
@@ -106,7 +107,7 @@ test('300 join rounds: from text to slots, moved on the ring, out as text and re
     expect(again.clamps).toEqual(moved);
     expect(again.slots).toBe(around);
   }
-  expect(edits).toBeGreaterThan(120);
+  expect(edits).toBeGreaterThan(share(480));
 });
 
 test('slots are counted towards the toy’s left on a crown that a right hand worked, to its right on a sole or by a left hand', () => {

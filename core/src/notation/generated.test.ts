@@ -3,7 +3,7 @@ import { applied, cleanText, convertTerms, read, type Problem, type Terms } from
 import { seeded, Writer } from './cases/writer';
 
 /** `npm run fuzz` asks for 10,000; `npm test` takes a share. */
-const TEXTS = Number(process.env.HOPPLA_TEXTS ?? 400);
+const TEXTS = Number(process.env.HOPPLA_TEXTS ?? 250);
 
 const marks = (text: string) => text.split('\n').map((_, i) => String(i));
 

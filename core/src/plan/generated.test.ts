@@ -9,7 +9,7 @@ import { lanesOf, moved, planOf, refusalWords, stepWords, troubleWords, type Ste
 import { share } from '../../bench/share';
 
 /** A share of the five hundred that `npm run fuzz` makes. */
-const WILFUL = Number(process.env.HOPPLA_PLANS ?? 12);
+const WILFUL = Number(process.env.HOPPLA_PLANS ?? 8);
 let fresh = 0;
 
 const EVERY_KIND = [

@@ -1,4 +1,4 @@
-import { dot, ringPoint, sizeOf, type PartForm, type Vec3 } from '../form';
+import { ringPoint, sizeOf, type PartForm, type Vec3 } from '../form';
 import type { Limits, Profile } from './profiles';
 
 /** The small-parts cylinder: inside diameter, and its depth on either side of the slanted floor, mm. */
@@ -76,34 +76,43 @@ const WIDE_MM = 2;
  */
 export function fitsCylinder(cylinder: Cylinder, corners: Corners): boolean {
   if (corners.length === 0) return true;
-  if (isTooWide(cylinder, corners)) return false;
-  const seeds: { turn: Turn; miss: number }[] = [];
+  const points = new Float64Array(corners.flat());
+  if (isTooWide(cylinder, points)) return false;
+  /** The best turns so far, the best first. */
+  const seeds: Seed[] = [];
   for (let i = 0; i < FIRST_TURNS; i++) {
     const [lift, way] = firstWay(i);
-    const seen = seenFrom(corners, lift, way);
+    const worst = seeds.length < BEST ? Infinity : seeds[BEST - 1].miss;
+    const seen = seenFrom(points, [lift, way], cylinder.diameterMm + worst);
+    if (!seen) continue;
     // Seen so wide it is rolled in vain.
     const rolls = 2 * seen.radius - cylinder.diameterMm > WIDE_MM ? 1 : ROLLS;
     for (let k = 0; k < rolls; k++) {
       const roll = (FULL * k) / ROLLS;
       const miss = missOf(cylinder, seen, roll);
       if (miss <= SLACK_MM) return true;
-      seeds.push({ turn: [lift, way, roll], miss });
+      const before = seeds.findIndex((other) => other.miss > miss);
+      seeds.splice(before < 0 ? seeds.length : before, 0, { turn: [lift, way, roll], seen, miss });
+      seeds.length = Math.min(seeds.length, BEST);
     }
   }
-  const miss = ([lift, way, roll]: Turn) => missOf(cylinder, seenFrom(corners, lift, way), roll);
-  return seeds
-    .sort((one, other) => one.miss - other.miss)
-    .slice(0, BEST)
-    .some((seed) => settled(seed, miss) <= SLACK_MM);
+  return seeds.some((seed) => settled(cylinder, points, seed) <= SLACK_MM);
 }
 
 /** Whether it is wider than the cylinder whichever way it is measured: seen so, the others need not be looked at. A twentieth is given away, as not every way is measured. */
-function isTooWide({ diameterMm }: Cylinder, corners: Corners): boolean {
-  return Array.from({ length: FIRST_TURNS }, (_, i) => firstWay(i)).every(([lift, way]) => {
-    const up: Vec3 = [Math.sin(lift) * Math.cos(way), Math.sin(lift) * Math.sin(way), Math.cos(lift)];
-    const along = corners.map((p) => dot(p, up));
-    return (Math.max(...along) - Math.min(...along)) * 0.95 > diameterMm;
-  });
+function isTooWide({ diameterMm }: Cylinder, points: Float64Array): boolean {
+  for (let k = 0; k < FIRST_TURNS; k++) {
+    const [lift, way] = firstWay(k);
+    const [x, y, z] = [Math.sin(lift) * Math.cos(way), Math.sin(lift) * Math.sin(way), Math.cos(lift)];
+    let [low, high] = [Infinity, -Infinity];
+    for (let i = 0; i < points.length; i += 3) {
+      const along = x * points[i] + y * points[i + 1] + z * points[i + 2];
+      if (along < low) low = along;
+      if (along > high) high = along;
+    }
+    if ((high - low) * 0.95 <= diameterMm) return false;
+  }
+  return true;
 }
 
 /** Three angles, rad: the way that points up, and the roll about it. */
@@ -115,21 +124,37 @@ const firstWay = (i: number): readonly [lift: number, way: number] => [
   i * Math.PI * (3 - Math.sqrt(5)),
 ];
 
+/** A turn, how it looks, and how much it misses, mm. */
+interface Seed {
+  turn: Turn;
+  seen: Seen;
+  miss: number;
+}
+
 /** The least miss near a turn: steps in each angle, halved where none helps. */
-function settled(seed: { turn: Turn; miss: number }, miss: (turn: Turn) => number): number {
-  let { turn } = seed;
-  let least = seed.miss;
-  for (let step = 0.15; step > 0.002 && least > SLACK_MM;) {
-    const near = [0, 1, 2].flatMap((a) =>
-      [-step, step].map((d) => turn.map((v, i) => (i === a ? v + d : v))),
-    );
-    const next = near
-      .map((t) => ({ turn: t as unknown as Turn, miss: miss(t as unknown as Turn) }))
-      .reduce((a, b) => (b.miss < a.miss ? b : a));
-    if (next.miss < least - 1e-6) [turn, least] = [next.turn, next.miss];
+function settled(cylinder: Cylinder, points: Float64Array, seed: Seed): number {
+  let best = seed;
+  for (let step = 0.15; step > 0.002 && best.miss > SLACK_MM;) {
+    const [lift, way, roll] = best.turn;
+    let next = best;
+    for (const [l, w, r] of [
+      [-step, 0, 0],
+      [step, 0, 0],
+      [0, -step, 0],
+      [0, step, 0],
+      [0, 0, -step],
+      [0, 0, step],
+    ]) {
+      const turn = [lift + l, way + w, roll + r] as const;
+      // Rolled only, it looks as before; seen wider than the best allows, it cannot be better.
+      const seen = r ? best.seen : seenFrom(points, turn, cylinder.diameterMm + next.miss);
+      const miss = seen ? missOf(cylinder, seen, turn[2]) : Infinity;
+      if (seen && miss < next.miss) next = { turn, seen, miss };
+    }
+    if (next.miss < best.miss - 1e-6) best = next;
     else step /= 2;
   }
-  return least;
+  return best.miss;
 }
 
 /** Corners with one way of them pointing up: about the middle of the smallest circle round them, measured down from the top. */
@@ -140,21 +165,36 @@ interface Seen {
   radius: number;
 }
 
-function seenFrom(corners: Corners, lift: number, way: number): Seen {
+/** Corners (x, y, z one after the other) as they look when `lift`, `way` points up; null when they are surely at least `widestMm` wide. */
+function seenFrom(
+  points: Float64Array,
+  [lift, way]: readonly [lift: number, way: number, roll?: number],
+  widestMm: number,
+): Seen | null {
   const [cw, sw, cl, sl] = [Math.cos(way), Math.sin(way), Math.cos(lift), Math.sin(lift)];
-  const xs = new Float64Array(corners.length);
-  const ys = new Float64Array(corners.length);
-  const down = new Float64Array(corners.length);
+  const n = points.length / 3;
+  const [xs, ys, down] = [new Float64Array(n), new Float64Array(n), new Float64Array(n)];
   let top = -Infinity;
-  corners.forEach(([x, y, z], i) => {
-    const across = cw * x + sw * y;
-    xs[i] = cl * across - sl * z;
-    ys[i] = cw * y - sw * x;
-    down[i] = sl * across + cl * z;
-    top = Math.max(top, down[i]);
-  });
+  // Their width across and along is one that the circle round them has at least.
+  let [left, right, front, back] = [Infinity, -Infinity, Infinity, -Infinity];
+  for (let i = 0; i < n; i++) {
+    const [px, py, pz] = [points[3 * i], points[3 * i + 1], points[3 * i + 2]];
+    const across = cw * px + sw * py;
+    const x = cl * across - sl * pz;
+    const y = cw * py - sw * px;
+    const up = sl * across + cl * pz;
+    xs[i] = x;
+    ys[i] = y;
+    down[i] = up;
+    if (up > top) top = up;
+    if (x < left) left = x;
+    if (x > right) right = x;
+    if (y < front) front = y;
+    if (y > back) back = y;
+  }
+  if (Math.max(right - left, back - front) >= widestMm) return null;
   const { x, y, r } = roundAbout(xs, ys);
-  for (let i = 0; i < xs.length; i++) {
+  for (let i = 0; i < n; i++) {
     xs[i] -= x;
     ys[i] -= y;
     down[i] = top - down[i];
@@ -190,28 +230,52 @@ interface Circle {
   r: number;
 }
 
-/** The smallest circle about points seen from above. Source: Welzl 1991, incremental, over the points in a fixed mixed order. */
+/** How far a point may lie out of a circle that holds it, mm. */
+const HELD_MM = 1e-7;
+
+/** The smallest circle about points seen from above: the point that lies farthest out joins the two or three that hold the circle, until none lies out. Source: Gärtner 1999, pivoting. */
 function roundAbout(xs: Float64Array, ys: Float64Array): Circle {
-  const n = xs.length;
-  const at = (i: number) => (i * STRIDE) % n;
   let circle: Circle = { x: xs[0], y: ys[0], r: 0 };
-  const isIn = (i: number) => (xs[i] - circle.x) ** 2 + (ys[i] - circle.y) ** 2 <= (circle.r + 1e-7) ** 2;
-  for (let i = 1; i < n; i++) {
-    const a = at(i);
-    if (isIn(a)) continue;
-    circle = { x: xs[a], y: ys[a], r: 0 };
-    for (let j = 0; j < i; j++) {
-      const b = at(j);
-      if (isIn(b)) continue;
-      circle = onTwo(xs, ys, a, b);
-      for (let k = 0; k < j; k++) if (!isIn(at(k))) circle = onThree(xs, ys, [a, b, at(k)]) ?? circle;
-    }
+  let holding: readonly number[] = [0];
+  // Each circle is larger than the one before; rounding may end that early, and never without an end.
+  for (;;) {
+    const out = farthestFrom(xs, ys, circle);
+    if (Math.hypot(xs[out] - circle.x, ys[out] - circle.y) <= circle.r + HELD_MM) return circle;
+    const next = heldBy(xs, ys, holding, out);
+    if (next.circle.r <= circle.r) return circle;
+    ({ circle, holding } = next);
   }
-  return circle;
 }
 
-/** A prime far from what rings are divided into. */
-const STRIDE = 7919;
+function farthestFrom(xs: Float64Array, ys: Float64Array, { x, y }: Circle): number {
+  let [far, most] = [0, -1];
+  for (let i = 0; i < xs.length; i++) {
+    const d = (xs[i] - x) ** 2 + (ys[i] - y) ** 2;
+    if (d > most) [far, most] = [i, d];
+  }
+  return far;
+}
+
+/** The smallest circle about up to three points and a new one that lies on it, and which of them hold it. */
+function heldBy(
+  xs: Float64Array,
+  ys: Float64Array,
+  old: readonly number[],
+  out: number,
+): { circle: Circle; holding: readonly number[] } {
+  let circle: Circle = { x: xs[out], y: ys[out], r: Infinity };
+  let holding: readonly number[] = [out];
+  const offer = (next: Circle | null, points: readonly number[]) => {
+    if (!next || next.r >= circle.r) return;
+    if (old.every((i) => Math.hypot(xs[i] - next.x, ys[i] - next.y) <= next.r + HELD_MM))
+      [circle, holding] = [next, points];
+  };
+  old.forEach((a, i) => {
+    offer(onTwo(xs, ys, a, out), [a, out]);
+    for (const b of old.slice(i + 1)) offer(onThree(xs, ys, [a, b, out]), [a, b, out]);
+  });
+  return { circle, holding };
+}
 
 const onTwo = (xs: Float64Array, ys: Float64Array, a: number, b: number): Circle => ({
   x: (xs[a] + xs[b]) / 2,

@@ -211,8 +211,11 @@ const allSaid = (toy: Toy): Toy => {
   return pointsOf(secured).reduce((so, p) => answerPoint(so, p.id, 'fine by me'), secured);
 };
 
+/** A share of the five hundred that `npm run fuzz` makes. */
+const SHIELDS = Number(process.env.HOPPLA_SHIELDS ?? 12);
+
 describe('no clear shield where something dangerous is', () => {
-  it('500 generated toys under 36 months: none with plastic, a loose piece, wire or an unknown measure is clear', () => {
+  it(`${SHIELDS} generated toys under 36 months: none with plastic, a loose piece, wire or an unknown measure is clear`, () => {
     let dangerous = 0;
     fc.assert(
       fc.property(fc.oneof(soundToy, wilfulToy), fc.nat(3), fc.boolean(), (made, kind, young) => {
@@ -244,9 +247,9 @@ describe('no clear shield where something dangerous is', () => {
         const { stops, open } = shieldOf(pointsOf(allSaid(spoiled)));
         expect(stops + open).toBeGreaterThan(0);
       }),
-      { numRuns: Number(process.env.HOPPLA_SHIELDS ?? 20), seed: 20261128 },
+      { numRuns: SHIELDS, seed: 20261128 },
     );
-    expect(dangerous).toBeGreaterThan(10);
+    expect(dangerous).toBeGreaterThan(SHIELDS / 2);
   });
 });
 

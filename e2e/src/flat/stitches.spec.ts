@@ -101,7 +101,11 @@ for (const [name, viewport] of SIZES)
       const draw = async (from: { x: number; y: number }) => {
         await page.mouse.move(from.x, from.y);
         await page.mouse.down();
-        for (let k = 1; k <= 8; k++) await page.mouse.move(from.x - 4 * k, from.y - k);
+        for (let k = 1; k <= 8; k++) {
+          await page.mouse.move(from.x - 4 * k, from.y - k);
+          // The hand rests on the way: it is still one way.
+          if (k === 5) await page.waitForTimeout(1200);
+        }
         await page.waitForTimeout(200);
         await page.mouse.up();
       };
