@@ -100,49 +100,77 @@ export function inOrder(
   mostStarts: number,
 ): Candidate[] | null {
   if (points.length > all.length) return null;
-  if (!round) return bestFrom(points, all, 0)?.chosen ?? null;
+  const squares = squaresOf(points, all);
+  const chosenOf = (found: Found | null) => found && found.chosen.map((c) => all[c]);
+  if (!round) return chosenOf(bestFrom(squares, points.length, { first: 0, fixed: 0, under: Infinity }));
   const starts = all
     .map((c, at) => ({ at, mm: distance(c.point, points[0]) }))
     .filter((c) => c.mm <= firstNearMm)
     .sort((a, b) => a.mm - b.mm)
     .slice(0, mostStarts);
-  let best: { cost: number; chosen: Candidate[] } | null = null;
-  for (const { at } of starts) {
-    const found = bestFrom(points, [...all.slice(at), ...all.slice(0, at)], 1);
-    if (found && (!best || found.cost < best.cost)) best = found;
-  }
-  return best?.chosen ?? null;
+  let best = null as Found | null;
+  for (const { at } of starts)
+    best = bestFrom(squares, points.length, { first: at, fixed: 1, under: best?.cost ?? Infinity }) ?? best;
+  return chosenOf(best);
 }
 
-/** The cheapest increasing choice; the first `fixed` points take the first candidates. */
+/** The squared distance of every point to every candidate, mm²: a point's one after the other. */
+function squaresOf(points: readonly Vec3[], all: readonly Candidate[]): Float64Array {
+  const m = all.length;
+  const squares = new Float64Array(points.length * m);
+  points.forEach(([x, y, z], i) => {
+    for (let c = 0; c < m; c++) {
+      const [px, py, pz] = all[c].point;
+      squares[i * m + c] = (px - x) ** 2 + (py - y) ** 2 + (pz - z) ** 2;
+    }
+  });
+  return squares;
+}
+
+/** A choice of candidates, by their number, and its total, mm². */
+interface Found {
+  cost: number;
+  chosen: number[];
+}
+
+/** The cheapest increasing choice from candidate `first` on, once round; the first `fixed` points take the first candidates. Null where none costs less than `under`. */
 function bestFrom(
-  points: readonly Vec3[],
-  all: readonly Candidate[],
-  fixed: 0 | 1,
-): { cost: number; chosen: Candidate[] } | null {
-  const [n, m] = [points.length, all.length];
+  squares: Float64Array,
+  n: number,
+  { first, fixed, under }: { first: number; fixed: 0 | 1; under: number },
+): Found | null {
+  const m = squares.length / n;
   const from = new Int32Array(n * m);
   let before = new Float64Array(m).fill(Infinity);
+  let now = new Float64Array(m);
   for (let i = 0; i < n; i++) {
-    const now = new Float64Array(m).fill(Infinity);
+    now.fill(Infinity);
     let least = i === 0 ? 0 : Infinity;
     let leastAt = -1;
-    for (let c = 0; c < m; c++) {
-      if (i > 0 && c > 0 && before[c - 1] < least) [least, leastAt] = [before[c - 1], c - 1];
-      if (i === 0 && fixed === 1 && c > 0) break;
-      if (least === Infinity) continue;
-      const [dx, dy, dz] = sub(all[c].point, points[i]);
-      now[c] = least + dx * dx + dy * dy + dz * dz;
+    let leastNow = Infinity;
+    // As many candidates stay before and behind as there are points.
+    const last = i === 0 && fixed === 1 ? 0 : m - n + i;
+    for (let c = i, at = i * m + ((first + i) % m); c <= last; c++) {
+      if (i > 0 && before[c - 1] < least) {
+        least = before[c - 1];
+        leastAt = c - 1;
+      }
+      const cost = least + squares[at];
+      now[c] = cost;
+      if (cost < leastNow) leastNow = cost;
       from[i * m + c] = leastAt;
+      at = at + 1 === (i + 1) * m ? i * m : at + 1;
     }
-    before = now;
+    // What follows only adds to it.
+    if (leastNow >= under) return null;
+    [before, now] = [now, before];
   }
   let at = before.reduce((best, cost, c) => (cost < before[best] ? c : best), 0);
   const cost = before[at];
   if (cost === Infinity) return null;
-  const chosen: Candidate[] = [];
+  const chosen = new Array<number>(n);
   for (let i = n - 1; i >= 0; i--) {
-    chosen.unshift(all[at]);
+    chosen[i] = (at + first) % m;
     at = from[i * m + at];
   }
   return { cost, chosen };
