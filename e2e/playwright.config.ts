@@ -22,12 +22,15 @@ const SOFTWARE_GRAPHICS = [
 /** No graphics: the flat picture stands there, with the same touch, tags and keys, at a fraction of the time. */
 const NO_GRAPHICS = ['--disable-gpu', '--disable-3d-apis'];
 
-const BROWSER = '/usr/bin/chromium';
-/** The same engine without a window to draw: a journey takes a fifth less of the processor in it. */
-const SHELL = '/usr/bin/chromium-headless-shell';
+/** The engine without a window to draw: a journey takes a fifth less of the processor in it. HOPPLA_BROWSER=/usr/bin/chromium has them all in a window's. */
+const BROWSER =
+  process.env.HOPPLA_BROWSER ??
+  ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'].find((path) => existsSync(path));
 
-const chromium = (executablePath: string, args: string[]) => ({
-  launchOptions: { executablePath, args: [...QUIET, ...args] },
+/** Where nothing is fetched twice no service worker is wanted; the journeys without a network ask for it. */
+const browser = (args: string[]) => ({
+  launchOptions: { executablePath: BROWSER, args: [...QUIET, ...args] },
+  serviceWorkers: 'block' as const,
 });
 
 /** How many commits there are: whose turn it is, see maker.ts. The workers read it from here too. */
@@ -36,6 +39,8 @@ process.env.HOPPLA_TURN ??=
 
 export default defineConfig({
   testDir: './src',
+  // Four at a time: each waits for its browser now and then.
+  workers: 4,
   // On a busy machine a browser can stall; a second try is reported as flaky, never silently passed.
   retries: process.env.CI ? 1 : 0,
   // A slow machine is no fault of the app: what is measured in time has its own numbers.
@@ -51,15 +56,9 @@ export default defineConfig({
   },
   use: { baseURL: `http://127.0.0.1:${PORT}`, actionTimeout: 40_000 },
   projects: [
-    // Journeys, four at a time: each waits for its browser now and then.
-    {
-      name: 'flat',
-      testDir: './src/flat',
-      fullyParallel: true,
-      use: { ...chromium(existsSync(SHELL) ? SHELL : BROWSER, NO_GRAPHICS), serviceWorkers: 'block' },
-    },
-    // Crashes and storage want the machine for themselves.
-    { name: 'alone', testDir: './src/alone', use: {...chromium(process.env.HB ?? BROWSER, NO_GRAPHICS), serviceWorkers: process.env.HS ? 'block' : 'allow' }},
-    { name: 'stage', testDir: './src/stage', use: {...chromium(process.env.HB ?? BROWSER, SOFTWARE_GRAPHICS), serviceWorkers: process.env.HS ? 'block' : 'allow' }},
+    // The two long ones first: each goes through its file one after the other, while the others fill the rest.
+    { name: 'alone', testDir: './src/alone', use: { ...browser(NO_GRAPHICS), serviceWorkers: 'allow' } },
+    { name: 'stage', testDir: './src/stage', use: browser(SOFTWARE_GRAPHICS) },
+    { name: 'flat', testDir: './src/flat', fullyParallel: true, use: browser(NO_GRAPHICS) },
   ],
 });

@@ -181,6 +181,14 @@ run('typing', 'npx', ['playwright', 'test', 'rounds', '-g', '1,000 lines', '--re
 run(
   'the stage',
   'npx',
-  ['playwright', 'test', 'stage', '-g', 'typing goes on|what a picture costs', '--reporter=line'],
+  [
+    'playwright',
+    'test',
+    'stage',
+    '--workers=1',
+    '-g',
+    'typing goes on|what a picture costs',
+    '--reporter=line',
+  ],
   { cwd: join(root, 'e2e'), env: { ...environment, HOPPLA_BENCH: '1' } },
 );

@@ -24,7 +24,9 @@ const JOBS = [
   ['shields of generated toys', jest('core/src/safety/mends', { HOPPLA_SHIELDS: '500' })],
   [
     'whole numbers in every law',
-    jest('(core/src/(address|join|feature|model|toy|files|record)|app/src/documents)/', { HOPPLA_SHARE: '1' }),
+    jest('(core/src/(address|join|feature|model|toy|files|record)|app/src/documents)/', {
+      HOPPLA_SHARE: '1',
+    }),
   ],
   ['absurd parts', jest('core/src/form/relax', { HOPPLA_EVERY: '1' })],
   ['damaged .pdf and .docx', ['node', ['app/bench/damagedPages.mjs', '3000', '20261130'], {}]],

@@ -15,8 +15,8 @@ import {
 import { share } from '../../bench/share';
 
 describe('where the needle goes in', () => {
-  it(`${share(200)} ends: printed in words and read back to the same end and the same place; moved to a place, they are there`, () => {
-    for (let t = 0; t < share(200); t++) {
+  it(`${share(400)} ends: printed in words and read back to the same end and the same place; moved to a place, they are there`, () => {
+    for (let t = 0; t < share(400); t++) {
       const f = face({ hand: t % 2 ? 'left' : 'right', lean: t % 3 ? 0 : -0.3 });
       const from = (['face', 'left eye', 'right eye'] as const)[t % 3];
       const end: ThreadEnd = { from, across: halfOf(4), down: halfOf(4) };
@@ -73,7 +73,7 @@ describe('where the needle goes in', () => {
 
   it('mirrored: within half a cell, and with lean a fifth nearer or more than counting the same stitches on the other side', () => {
     const [counted, found]: [number[], number[]] = [[], []];
-    for (let t = 0; t < share(200); t++) {
+    for (let t = 0; t < share(400); t++) {
       const f = face({ hand: t % 2 ? 'left' : 'right', lean: -0.35, round: 8 + (t % 5) });
       const end: ThreadEnd = { from: 'face', across: halfOf(5), down: halfOf(4) };
       const work = made(f, [end], { twin: 'mirrored' });

@@ -55,7 +55,7 @@ const shown = (model: ToyModel) => {
   };
 };
 
-test(`no sheet, plan, face map, mesh or figure of a screen ever prints what is no number: ${share(60)} toys as edits leave them`, () => {
+test(`no sheet, plan, face map, mesh or figure of a screen ever prints what is no number: ${share(100)} toys as edits leave them`, () => {
   const seen = { toys: 0, steps: 0, eyes: 0, points: 0 };
   fc.assert(
     fc.property(fuzzedFile(10), (file) => {
@@ -76,7 +76,7 @@ test(`no sheet, plan, face map, mesh or figure of a screen ever prints what is n
       seen.eyes += model.eyes.length;
       seen.points += checkToy(model).length;
     }),
-    { numRuns: share(60), seed: 20261127 },
+    { numRuns: share(100), seed: 20261127 },
   );
   // It looked at something.
   expect(Math.min(seen.steps / share(300), seen.eyes / share(30), seen.points / share(30))).toBeGreaterThan(
