@@ -15,6 +15,14 @@ export class Stopped extends Error {
   }
 }
 
+/** Fails as soon as the maker does not wait any longer, even if that was before. */
+export const whenStopped = (signal?: AbortSignal): Promise<never> =>
+  new Promise((_, reject) => {
+    const stop = () => reject(new Stopped('stopped'));
+    if (signal?.aborted) stop();
+    signal?.addEventListener('abort', stop);
+  });
+
 /** Runs a reader in a worker of its own, which ends with it: when it is done, fails, takes too long, or is no longer wanted. */
 export async function away<T, Found>(
   worker: Worker,
@@ -25,9 +33,9 @@ export async function away<T, Found>(
   try {
     return await Promise.race([
       run(wrap<T>(worker)),
+      whenStopped(signal),
       new Promise<never>((_, reject) => {
         limit = setTimeout(() => reject(new Stopped('long')), LONGEST_MS);
-        signal?.addEventListener('abort', () => reject(new Stopped('stopped')));
         worker.addEventListener('error', () => reject(new Error('the reader broke')));
       }),
     ]);

@@ -1,4 +1,4 @@
-import { Stopped, TOO_LARGE } from './away';
+import { Stopped, TOO_LARGE, whenStopped } from './away';
 import { textOfHtml } from './html';
 
 export { textOfPaste } from './html';
@@ -32,10 +32,10 @@ export async function textOfFile(
   { readers = READERS, signal }: { readers?: Readers; signal?: AbortSignal } = {},
 ): Promise<PageFile> {
   const head = new TextDecoder('latin1').decode(bytes.subarray(0, 2000));
-  if (head.startsWith('%PDF')) return found(() => readers.pdf(bytes, signal), 'pictures');
+  if (head.startsWith('%PDF')) return found(() => readers.pdf(bytes, signal), 'pictures', signal);
   if (head.startsWith('PK\u0003\u0004'))
     return /\.docx$/i.test(name)
-      ? found(() => readers.docx(bytes, signal), 'no text')
+      ? found(() => readers.docx(bytes, signal), 'no text', signal)
       : { state: 'refused', why: 'no text' };
   // A picture or an old office file is no text, whatever its name says.
   if (/\u0000/.test(head)) return { state: 'refused', why: 'no text' };
@@ -45,9 +45,14 @@ export async function textOfFile(
 }
 
 /** What a reader found, or why it found nothing; `empty` is what a file without words is. */
-async function found(read: () => Promise<string>, empty: 'pictures' | 'no text'): Promise<PageFile> {
+async function found(
+  read: () => Promise<string>,
+  empty: 'pictures' | 'no text',
+  signal?: AbortSignal,
+): Promise<PageFile> {
   try {
-    const text = await read();
+    // The reader itself may still be on its way.
+    const text = await Promise.race([read(), whenStopped(signal)]);
     return text.trim() === '' ? { state: 'refused', why: empty } : { state: 'read', text };
   } catch (error) {
     if (error instanceof Stopped)

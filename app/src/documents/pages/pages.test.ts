@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { textOfFile, type Readers } from '.';
-import { Stopped } from './away';
+import { away, Stopped } from './away';
 import { textOfHtml, textOfPaste } from './html';
 
 const bytes = (text: string): Uint8Array<ArrayBuffer> =>
@@ -50,6 +50,25 @@ describe('files of words', () => {
           readers: { pdf: never, docx: never },
         }),
       ).toEqual(told);
+  });
+  it('what is stopped while its reader is on its way is let go at once, and a reader that comes too late ends', async () => {
+    const never = () => new Promise<never>(() => undefined);
+    for (const [name, raw] of [
+      ['a.pdf', '%PDF-1.7'],
+      ['a.docx', 'PK\u0003\u0004'],
+    ]) {
+      const now = new AbortController();
+      const reading = textOfFile(name, bytes(raw), {
+        readers: { pdf: never, docx: never },
+        signal: now.signal,
+      });
+      now.abort();
+      expect(await reading).toEqual({ state: 'stopped' });
+    }
+    const ended = jest.fn();
+    const worker = Object.assign(new EventTarget(), { postMessage: () => undefined, terminate: ended });
+    await expect(away(worker as unknown as Worker, never, AbortSignal.abort())).rejects.toThrow(Stopped);
+    expect(ended).toHaveBeenCalledTimes(1);
   });
   it('a word processor’s file is read', async () =>
     expect(await textOfFile('a.docx', bytes('PK\u0003\u0004R1: 6 sc'), { readers })).toEqual({
