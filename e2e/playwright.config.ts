@@ -27,7 +27,7 @@ const BROWSER =
   process.env.HOPPLA_BROWSER ??
   ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'].find((path) => existsSync(path));
 
-/** Where nothing is fetched twice no service worker is wanted; the journeys without a network ask for it. */
+/** A service worker would fetch the whole app once more for each journey: only those that need it have one. */
 const browser = (args: string[]) => ({
   launchOptions: { executablePath: BROWSER, args: [...QUIET, ...args] },
   serviceWorkers: 'block' as const,

@@ -9,7 +9,6 @@ const pages = ['natural', 'pages'].flatMap((folder) => {
     .filter((file) => file.endsWith('.txt'))
     .map((file) => [file, readFileSync(resolve(at, file), 'utf8')] as const);
 });
-const fewer = <T>(all: readonly T[]): readonly T[] => someOf(someOf(all));
 
 /** A reader that has read nothing yet. */
 function newReader(): typeof read {
@@ -22,7 +21,7 @@ describe('what the reader remembers of other pages', () => {
   // In other terms and orders the same line is asked for in other contexts.
   for (const [, text] of [...someOf(pages)].reverse()) read(text, { terms: 'uk' });
   for (const [, text] of someOf(pages)) read(text.replace(/\n\n/g, '\n'));
-  it.each(fewer(pages))('changes nothing in %s', (_, text) => {
+  it.each(someOf(pages))('changes nothing in %s', (_, text) => {
     expect(read(text)).toEqual(newReader()(text));
     expect(read(text, { terms: 'uk' })).toEqual(newReader()(text, { terms: 'uk' }));
   });
