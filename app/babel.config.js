@@ -1,3 +1,5 @@
+const { straight } = require('./fronts');
+
 /** The PDF library can load a script whose name is only known when it runs: the bundler refuses that, and here it is never done. */
 const noNamelessImports = ({ types: t }) => ({
   visitor: {
@@ -11,6 +13,6 @@ const noNamelessImports = ({ types: t }) => ({
 });
 
 module.exports = (api) => {
-  api.cache(true);
-  return { presets: ['babel-preset-expo'], plugins: [noNamelessImports] };
+  const isBuilt = api.caller((caller) => caller?.name === 'metro' && !caller.isDev);
+  return { presets: ['babel-preset-expo'], plugins: [...(isBuilt ? [straight] : []), noNamelessImports] };
 };

@@ -13,6 +13,7 @@ import {
 import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
+import { partFirstPage } from './first-page.mjs';
 
 export const root = resolve(fileURLToPath(import.meta.url), '../..');
 const stamps = join(root, '.cache');
@@ -102,30 +103,28 @@ export const build = () =>
       const seconds = run('build', 'npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
         cwd: join(root, 'app'),
       });
-      finishPage();
+      finishPage(partFirstPage(join(root, 'app/dist')));
       listForOffline();
       packFiles();
       return seconds;
     },
   );
 
-/** The page says that it can be installed and what it is; the help on written rounds stands beside it. */
-function finishPage(dist = join(root, 'app/dist')) {
+/** The page says that it can be installed and what it is, and names its layout early; the help on written rounds stands beside it. */
+function finishPage(layout, dist = join(root, 'app/dist')) {
   const page = join(dist, 'index.html');
   const head =
     '<link rel="manifest" href="/manifest.webmanifest"><link rel="apple-touch-icon" href="/icon-192.png">' +
     '<meta name="description" content="Plans how a crocheted toy goes together: which round and which stitch.">';
   // They stand in no script that the page begins with, and without them it shows no word: they come beside the scripts, not after them.
-  const early = readdirSync(dist, { recursive: true })
+  const fonts = readdirSync(dist, { recursive: true })
     .map((f) => `/${String(f).split('\\').join('/')}`)
-    .filter((f) => /\.ttf$|\/_layout-[^/]*\.js$/.test(f))
-    .sort()
-    .map((f) =>
-      f.endsWith('.js')
-        ? `<link rel="preload" href="${f}" as="script">`
-        : `<link rel="preload" href="${f}" as="font" type="font/ttf" crossorigin>`,
-    )
-    .join('');
+    .filter((f) => f.endsWith('.ttf'))
+    .sort();
+  const early = [
+    `<link rel="preload" href="${layout}" as="script">`,
+    ...fonts.map((f) => `<link rel="preload" href="${f}" as="font" type="font/ttf" crossorigin>`),
+  ].join('');
   // A keyboard makes the page smaller, so that what is typed stays above it.
   const fitted = readFileSync(page, 'utf8').replace('shrink-to-fit=no', 'interactive-widget=resizes-content');
   writeFileSync(page, fitted.replace('</head>', `${head}${early}</head>`));

@@ -6,7 +6,6 @@ export {
   hush,
   keepRecord,
   keepAsCopy,
-  modelNow,
   openToy,
   openToyNow,
   saveAgain,
@@ -14,6 +13,7 @@ export {
   useOpenToy,
 } from './openToy';
 export type { OpenToy } from './openToy';
+export { modelNow } from './modelNow';
 export {
   anew,
   copyOf,

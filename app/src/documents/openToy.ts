@@ -1,6 +1,5 @@
 import { useSyncExternalStore } from 'react';
 import { keptFile, reapplied, SCHEMA, type Deed, type Focus, type Toy, type ToyFile } from '@hoppla/core/toy';
-import { modelToy, type ToyModel } from '@hoppla/core/model';
 import { exportFile } from '@hoppla/core/files';
 import { screenWords } from '../words';
 import { noteDown, notedAfter, strikeOut } from './journal';
@@ -40,14 +39,9 @@ const LIGHT_MS = 10;
 /** A heavy model is worked out when the typing has paused so long, and longer the longer it takes. */
 const SETTLE_MS = { least: 350, most: 4000, perModel: 2 };
 
-/** The whole toy worked out; remembers how long it took. */
-export function modelNow(toy: Toy): ToyModel {
-  const began = performance.now();
-  const model = modelToy(toy);
-  const took = performance.now() - began;
-  // What was worked out before is answered at once and tells nothing.
-  if (took > 0.5) held.modelMs = took;
-  return model;
+/** Told how long the last model took, ms. */
+export function modelTook(ms: number): void {
+  held.modelMs = ms;
 }
 
 /** Lets something happen: the reducer answers, and what is drawn follows at once or when the typing pauses. */

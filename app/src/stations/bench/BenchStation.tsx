@@ -1,5 +1,6 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { View } from 'react-native';
+import { Words } from '../../controls';
 import { useDevice, useShelf, type Shelved } from '../../documents';
 import { usePalette } from '../../theme';
 import { screenWords as say } from '../../words';
@@ -8,15 +9,17 @@ import { BenchBar } from './BenchBar';
 import { BenchMenu } from './BenchMenu';
 import { BenchPaper, type BenchSaid } from './BenchPaper';
 import { FirstMinutes } from './FirstMinutes';
-import { MoreSheet } from './MoreSheet';
 import { RestoreSheet } from './RestoreSheet';
-import { MOST_ON_MAT, Shelf } from './Shelf';
+import { MOST_ON_MAT } from './rows';
 import { found } from './told';
 import { useArrivals } from './useArrivals';
 import { useDeeds } from './useDeeds';
 import { useDropped } from './useDropped';
 import { usePrintKey } from './usePrintKey';
 
+// The mat with its toys needs most of what the stations need, an empty Bench nothing of it.
+const Shelf = lazy(async () => ({ default: (await import('./Shelf')).Shelf }));
+const MoreSheet = lazy(async () => ({ default: (await import('./MoreSheet')).MoreSheet }));
 const ToyList = lazy(async () => ({ default: (await import('./ToyList')).ToyList }));
 
 /** The Bench: every toy of this browser on one mat at one scale, or as a list; last used first. */
@@ -74,7 +77,11 @@ export function BenchStation() {
           all={shown.length}
         />
       </View>
-      {more ? <MoreSheet more={more} collections={toys} deeds={deeds} onClose={() => setMore(null)} /> : null}
+      {more ? (
+        <Suspense fallback={null}>
+          <MoreSheet more={more} collections={toys} deeds={deeds} onClose={() => setMore(null)} />
+        </Suspense>
+      ) : null}
       {menu ? <BenchMenu toys={toys} deeds={deeds} onClose={() => setMenu(false)} /> : null}
       {deeds.bring.saved ? (
         <RestoreSheet
@@ -108,10 +115,26 @@ function Toys({
   onMore: (toy: Shelved) => void;
 }) {
   const c = usePalette();
-  if (as === 'mat') return <Shelf toys={shown.slice(0, MOST_ON_MAT)} loading={loading} onMore={onMore} />;
-  return (
+  if (loading) return <Waiting />;
+  return as === 'mat' ? (
+    <Suspense fallback={<Waiting />}>
+      <Shelf toys={shown.slice(0, MOST_ON_MAT)} onMore={onMore} />
+    </Suspense>
+  ) : (
     <Suspense fallback={<View style={{ flex: 1, backgroundColor: c.paper }} />}>
       <ToyList toys={shown} onMore={onMore} />
     </Suspense>
+  );
+}
+
+/** The mat before anything stands on it. */
+function Waiting() {
+  const c = usePalette();
+  return (
+    <View style={{ flex: 1, backgroundColor: c.mat }}>
+      <Words position="absolute" left={50} top={60} color={c.matInk} backgroundColor={c.mat}>
+        {say.loading}
+      </Words>
+    </View>
   );
 }

@@ -15,21 +15,11 @@ import { madeWords, nameOf, sizeWords, useWayTo } from './told';
 
 /** Words in the place of a toy that cannot be shown stand so high above the floor, px. */
 const ABOVE_FLOOR = 34;
-/** So many stand on the mat at once; the list has the others. */
-export const MOST_ON_MAT = 12;
 
 const laidOf = (s: Standing): Laid | null => (typeof s === 'string' ? null : s);
 
 /** Toys on the mat, all at one scale, feet on the floor of their row. */
-export function Shelf({
-  toys,
-  loading,
-  onMore,
-}: {
-  toys: readonly Shelved[];
-  loading: boolean;
-  onMore: (toy: Shelved) => void;
-}) {
+export function Shelf({ toys, onMore }: { toys: readonly Shelved[]; onMore: (toy: Shelved) => void }) {
   const c = usePalette();
   const { width } = useWindowDimensions();
   const [height, setHeight] = useState(360);
@@ -61,11 +51,6 @@ export function Shelf({
           setHold={setHold}
           still
         />
-        {loading ? (
-          <Words position="absolute" left={50} top={60} color={c.matInk}>
-            {say.loading}
-          </Words>
-        ) : null}
         <Slots {...{ toys, standing, rows, onMore }} />
       </ScrollView>
     </View>

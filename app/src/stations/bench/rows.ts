@@ -15,6 +15,9 @@ export interface Rows {
   tallest: number;
 }
 
+/** So many stand on the mat at once; the list has the others. */
+export const MOST_ON_MAT = 12;
+
 /** Room beside a toy in its slot, px. */
 const SLOT_PAD = 28;
 /** A toy's name and size stand side by side with its button, px. */

@@ -1,7 +1,6 @@
 import { useRouter } from 'expo-router';
-import { backupOf, benchHtml, fileName, notOnPaper, onPaper, type OnPaper } from '@hoppla/core/files';
+import { backupOf, fileName } from '@hoppla/core/files';
 import { freeName } from '@hoppla/core/toy';
-import { daySaid } from '@hoppla/core/words';
 import {
   anew,
   chooseFiles,
@@ -10,7 +9,6 @@ import {
   download,
   emptyFile,
   PAGE_FILES,
-  printDocument,
   take,
   useBench,
   useDevice,
@@ -28,18 +26,6 @@ type SetSaid = (said: BenchSaid | null) => void;
 
 /** The toy as it is kept now, not as it was when the bench was read. */
 const newest = async (toy: Shelved): Promise<Shelved> => (await take(toy.head.id).catch(() => null)) ?? toy;
-
-/** All toys on paper, one after the other, so that the screen stays alive meanwhile and tells how far it is. */
-async function printAll(toys: readonly Shelved[], setSaid: SetSaid): Promise<void> {
-  const shown: OnPaper[] = [];
-  for (const toy of toys) {
-    setSaid({ words: say.bench.printing(shown.length + 1, toys.length) });
-    await new Promise((next) => setTimeout(next));
-    shown.push(toy.file ? onPaper(toy.file) : notOnPaper(nameOf(toy)));
-  }
-  setSaid(null);
-  printDocument(benchHtml(shown, daySaid(new Date().toISOString().slice(0, 10))));
-}
 
 /** The whole bench as one file. */
 function backUp(toys: readonly Shelved[], setSaid: SetSaid): void {
@@ -117,6 +103,6 @@ export function useDeeds(toys: readonly Shelved[], setSaid: SetSaid, setMore: (t
     ...{ bench, bring, fail, setSaid, newest },
     ...{ addDemo, addWorkshop, create, importFiles, takeOff, duplicate },
     backUp: () => backUp(toys, setSaid),
-    printAll: () => void printAll(toys, setSaid).catch(fail),
+    printAll: () => void import('./printAll').then(({ printAll }) => printAll(toys, setSaid)).catch(fail),
   };
 }
