@@ -13,6 +13,6 @@ const noNamelessImports = ({ types: t }) => ({
 });
 
 module.exports = (api) => {
-  const isBuilt = api.caller((caller) => caller?.name === 'metro' && !caller.isDev);
+  const isBuilt = api.caller((caller) => caller?.name === 'metro' && caller.isDev === false);
   return { presets: ['babel-preset-expo'], plugins: [...(isBuilt ? [straight] : []), noNamelessImports] };
 };
