@@ -3,6 +3,7 @@ import {
   cpSync,
   existsSync,
   mkdirSync,
+  readdirSync,
   readFileSync,
   rmSync,
   statSync,
@@ -33,7 +34,8 @@ const empty = join(root, '.cache/empty-app');
 if (!existsSync(join(empty, 'dist/index.html'))) {
   rmSync(empty, { recursive: true, force: true });
   mkdirSync(join(empty, 'src/app'), { recursive: true });
-  for (const file of ['app.json', 'babel.config.js', 'metro.config.js', 'fronts.js', 'minifier.js', 'assets'])
+  const made = readdirSync(join(root, 'app')).filter((file) => file.endsWith('.js'));
+  for (const file of ['app.json', 'assets', ...made])
     cpSync(join(root, 'app', file), join(empty, file), { recursive: true });
   // It begins as every such app does: ours asks for its language first.
   const about = JSON.parse(readFileSync(join(root, 'app/package.json'), 'utf8'));

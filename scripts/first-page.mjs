@@ -7,8 +7,8 @@ import { basename, join } from 'node:path';
 const SCRIPTS = '_expo/static/js/web';
 /** A chunk that needs no more than this of the rest has it twice, instead of waiting for all of it; letters. */
 const TWICE_AT_MOST = 100_000;
-/** The routes of the first page, as the router names them. */
-const FIRST_ROUTES = ['./_layout.tsx', './index.tsx'];
+/** What the router asks for when the first page begins, as it names them: every layout, and the Bench. */
+const FIRST_ROUTES = ['./_layout.tsx', './toy/[id]/_layout.tsx', './index.tsx'];
 
 /** One line of a bundle: `__d(factory,id,dependencies);` and what follows it. */
 const MODULE = /^__d\((.*),(\d+),(\[[\d,]*\]|\{"[^\n]*\})\);([^]*)$/s;
@@ -117,7 +117,7 @@ function write(folder, page, bundles) {
 
 /**
  * Parts a build in place. A chunk that needs the rest is loaded by two paths in one, parted by a comma: `app/start.ts` loads both.
- * Answers the path of the chunk that every page begins with.
+ * Answers the paths of the chunks that every page asks for as soon as it begins.
  * @throws where a bundle is not as Metro writes them
  */
 export function partFirstPage(dist) {
@@ -141,6 +141,5 @@ export function partFirstPage(dist) {
     .set(stations, rest);
   pointToRest(bundles, byId, rest, `/${SCRIPTS}/${stations}`);
   const named = write(folder, page, bundles);
-  const [layout] = modules.flatMap(({ paths }) => paths[routes[0]] ?? []);
-  return named(layout);
+  return routes.slice(0, -1).map((id) => named(modules.find(({ paths }) => paths[id]).paths[id]));
 }

@@ -35,11 +35,11 @@ function line({ id, sync, later = [], long = 0, text = '' }: Made): string {
   return `__d(function(g,r,i,a,m,e,d){${body}},${id},${places});\n`;
 }
 
-/** The router's module: the layout and the Bench are the first page, a station is not. */
-const routes = (id: number, [layout, bench, station]: readonly number[]): string =>
-  `__d(function(g,r,i,a,m,e,d){const t={"./_layout.tsx":()=>g.load(d[0],d.paths),"./index.tsx":()=>g.load(d[1],d.paths),"./toy/face.tsx":()=>g.load(d[2],d.paths)};` +
+/** The router's module: the layouts and the Bench are the first page, a station is not. */
+const routes = (id: number, [layout, bench, station, toy]: readonly number[]): string =>
+  `__d(function(g,r,i,a,m,e,d){const t={"./_layout.tsx":()=>g.load(d[0],d.paths),"./index.tsx":()=>g.load(d[1],d.paths),"./toy/face.tsx":()=>g.load(d[2],d.paths),"./toy/[id]/_layout.tsx":()=>g.load(d[3],d.paths)};` +
   `Object.values(t).forEach(get=>g.later.push(get));g.ran.push(${id})},${id},` +
-  `{"0":${layout},"1":${bench},"2":${station},"paths":{"${layout}":"${PATH('_layout')}","${bench}":"${PATH('index')}","${station}":"${PATH('face')}"}});\n`;
+  `{"0":${layout},"1":${bench},"2":${station},"3":${toy},"paths":{"${layout}":"${PATH('_layout')}","${bench}":"${PATH('index')}","${station}":"${PATH('face')}","${toy}":"${PATH('toy')}"}});\n`;
 
 const folders: string[] = [];
 afterAll(() => folders.forEach((folder) => rmSync(folder, { recursive: true })));
@@ -95,16 +95,21 @@ function browse(dist: string): { first: number[]; all: number[]; began: string }
 /** Modules 1 to 9 stand in the entry, 10 to 59 are shared, the layout, the Bench and the station have a chunk each. */
 const MADE = {
   start:
-    line({ id: 1, sync: [2] }) + line({ id: 2, sync: [] }) + routes(3, [60, 61, 62]) + '__r(1);\n__r(3);\n',
+    line({ id: 1, sync: [2] }) +
+    line({ id: 2, sync: [] }) +
+    routes(3, [60, 61, 62, 63]) +
+    '__r(1);\n__r(3);\n',
   __common:
     line({ id: 10, sync: [] }) +
     line({ id: 11, sync: [10] }) +
     line({ id: 12, sync: [13], long: 150_000 }) +
     line({ id: 13, sync: [] }) +
-    line({ id: 14, sync: [] }),
+    line({ id: 14, sync: [] }) +
+    line({ id: 15, sync: [] }),
   _layout: line({ id: 60, sync: [10] }),
   index: line({ id: 61, sync: [11], later: [[70, 'Sheet'], [71, 'words'], [12, null], [80, 'worker']] }), // prettier-ignore
   face: line({ id: 62, sync: [12, 11] }),
+  toy: line({ id: 63, sync: [15] }),
   Sheet: line({ id: 70, sync: [13, 12] }),
   words: line({ id: 71, sync: [14] }),
   worker: `prelude;\n${line({ id: 80, sync: [] })}__r(80);\n`,
@@ -114,10 +119,10 @@ describe('what the first page begins with', () => {
   it('is what it needs, and nothing of what only stations share', () => {
     const dist = build(MADE);
     const before = browse(dist);
-    expect(before.first.sort((a, b) => a - b)).toEqual([1, 2, 3, 10, 11, 12, 13, 14]);
-    partFirstPage(dist);
+    expect(before.first.sort((a, b) => a - b)).toEqual([1, 2, 3, 10, 11, 12, 13, 14, 15]);
+    expect(partFirstPage(dist)).toEqual([PATH('_layout'), PATH('toy')]);
     const after = browse(dist);
-    expect(after.first.sort((a, b) => a - b)).toEqual([1, 2, 3, 10, 11]);
+    expect(after.first.sort((a, b) => a - b)).toEqual([1, 2, 3, 10, 11, 15]);
     expect(after.all).toEqual(before.all);
   });
 
@@ -138,7 +143,9 @@ describe('what the first page begins with', () => {
     const [one, other] = [build(MADE), build({ ...MADE, face: line({ id: 62, sync: [12] }) })];
     [one, other].forEach(partFirstPage);
     const names = (dist: string) => readdirSync(join(dist, SCRIPTS)).map((f) => f.slice(0, -'.js'.length));
-    const kept = ['_layout', 'face', 'Sheet', 'worker'].map((name) => NAME(name).slice(0, -'.js'.length));
+    const kept = ['_layout', 'face', 'toy', 'Sheet', 'worker'].map((name) =>
+      NAME(name).slice(0, -'.js'.length),
+    );
     expect(
       names(one)
         .filter((name) => names(other).includes(name))

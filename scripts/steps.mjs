@@ -97,7 +97,14 @@ export const install = () =>
 export const build = () =>
   once(
     'build',
-    ['app', 'core/src', 'docs/notation.md', 'package-lock.json'],
+    [
+      'app',
+      'core/src',
+      'scripts/first-page.mjs',
+      'scripts/steps.mjs',
+      'docs/notation.md',
+      'package-lock.json',
+    ],
     'app/dist/precache.json',
     () => {
       const seconds = run('build', 'npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
@@ -110,8 +117,8 @@ export const build = () =>
     },
   );
 
-/** The page says that it can be installed and what it is, and names its layout early; the help on written rounds stands beside it. */
-function finishPage(layout, dist = join(root, 'app/dist')) {
+/** The page says that it can be installed and what it is, and names its layouts early; the help on written rounds stands beside it. */
+function finishPage(layouts, dist = join(root, 'app/dist')) {
   const page = join(dist, 'index.html');
   const head =
     '<link rel="manifest" href="/manifest.webmanifest"><link rel="apple-touch-icon" href="/icon-192.png">' +
@@ -122,7 +129,7 @@ function finishPage(layout, dist = join(root, 'app/dist')) {
     .filter((f) => f.endsWith('.ttf'))
     .sort();
   const early = [
-    `<link rel="preload" href="${layout}" as="script">`,
+    ...layouts.map((f) => `<link rel="preload" href="${f}" as="script">`),
     ...fonts.map((f) => `<link rel="preload" href="${f}" as="font" type="font/ttf" crossorigin>`),
   ].join('');
   // A keyboard makes the page smaller, so that what is typed stays above it.

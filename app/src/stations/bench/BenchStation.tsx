@@ -1,9 +1,9 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { Words } from '../../controls';
 import { useDevice, useShelf, type Shelved } from '../../documents';
 import { usePalette } from '../../theme';
 import { screenWords as say } from '../../words';
+import { Laying } from '../frame/Laying';
 import { languageIsMissing } from '../../words/spoken';
 import { BenchBar } from './BenchBar';
 import { BenchMenu } from './BenchMenu';
@@ -115,26 +115,14 @@ function Toys({
   onMore: (toy: Shelved) => void;
 }) {
   const c = usePalette();
-  if (loading) return <Waiting />;
+  if (loading) return <Laying />;
   return as === 'mat' ? (
-    <Suspense fallback={<Waiting />}>
+    <Suspense fallback={<Laying />}>
       <Shelf toys={shown.slice(0, MOST_ON_MAT)} onMore={onMore} />
     </Suspense>
   ) : (
     <Suspense fallback={<View style={{ flex: 1, backgroundColor: c.paper }} />}>
       <ToyList toys={shown} onMore={onMore} />
     </Suspense>
-  );
-}
-
-/** The mat before anything stands on it. */
-function Waiting() {
-  const c = usePalette();
-  return (
-    <View style={{ flex: 1, backgroundColor: c.mat }}>
-      <Words position="absolute" left={50} top={60} color={c.matInk} backgroundColor={c.mat}>
-        {say.loading}
-      </Words>
-    </View>
   );
 }
