@@ -30,3 +30,32 @@ test('a piece of the page that a newer build has taken away is told as that, the
   await expect(page).toHaveURL(/joins/);
   await expect(page.getByRole('heading', { name: /A piece of this page/ })).toHaveCount(0);
 });
+
+test('what the stations share comes late or not at all: a toy waits for it, and says so where it is gone', async ({
+  page,
+}) => {
+  let stations: 'gone' | 'on their way' | 'there' = 'gone';
+  await page.route(/\/__stations-[0-9a-f]+\.js/, async (route) => {
+    if (stations === 'gone')
+      return route.fulfill({ status: 404, contentType: 'text/plain', body: 'Not here.' });
+    while (stations === 'on their way') await new Promise((later) => setTimeout(later, 50));
+    return route.continue();
+  });
+  const gone = page.getByRole('heading', { name: /^A piece of this page is missing/ });
+  const waiting = page.getByText('Laying out the mat');
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Paste a pattern' }).click();
+  await expect(gone).toBeVisible();
+  stations = 'on their way';
+  await page.getByRole('button', { name: 'Load the page again' }).click();
+  await expect(waiting).toBeVisible();
+  stations = 'there';
+  await page.getByRole('link', { name: 'Open New toy' }).click();
+  await expect(page.getByRole('textbox', { name: 'Add parts' })).toBeVisible();
+  stations = 'on their way';
+  await page.reload({ waitUntil: 'commit' });
+  await expect(waiting).toBeVisible();
+  stations = 'there';
+  await expect(page.getByRole('textbox', { name: 'Add parts' })).toBeVisible();
+  await expect(gone).toHaveCount(0);
+});
