@@ -1,9 +1,10 @@
 const expo = require('@expo/metro-config/babel-transformer');
 const { parseSync } = require('@babel/core');
 const { transformSync } = require('esbuild');
+const { readFileSync } = require('node:fs');
 
 /**
- * Large files of packages that are plain JavaScript for any browser and import no other package. Expo's presets change nothing in them and took a
+ * Large files of packages that are plain JavaScript for any browser and import no other package. Expo's presets change nothing in them and took nearly a
  * tenth of the whole build: esbuild turns them into what the bundler knows in a sixth of the time. An import whose name is only known
  * when it runs, as the PDF library has one, becomes a `require` that fails when it is reached; here it never is.
  */
@@ -22,4 +23,8 @@ function transform(task) {
   return { ast: parseSync(code, { sourceType: 'script', babelrc: false, configFile: false }), metadata: {} };
 }
 
-module.exports = { ...expo, transform };
+/** What is kept between builds is no longer used when one of these changes; Babel knows of its own files only. */
+const getCacheKey = (options) =>
+  expo.getCacheKey(options) + readFileSync(require.resolve('./fronts'), 'utf8');
+
+module.exports = { transform, getCacheKey };

@@ -1,5 +1,5 @@
 // Parts what the first page needs from what only the stations need. Metro puts every module that two chunks share into one script that
-// the page begins with; of it, the empty Bench needs a third. The rest goes into a script of its own, which comes with the first chunk that needs it.
+// the page begins with; of it, the empty Bench needs less than half. The rest goes into a script of its own, which comes with the first chunk that needs it.
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { basename, join } from 'node:path';
@@ -44,10 +44,7 @@ function bundlesOf(folder) {
   const bundles = new Map();
   for (const name of readdirSync(folder).filter((file) => file.endsWith('.js'))) {
     const text = readFileSync(join(folder, name), 'utf8');
-    const begin = /^__d\(/m.exec(text)?.index ?? -1;
-    if (begin !== 0) continue;
-    const modules = text.split(/^(?=__d\()/m);
-    bundles.set(name, modules.map(moduleOf));
+    if (text.startsWith('__d(')) bundles.set(name, text.split(/^(?=__d\()/m).map(moduleOf));
   }
   return bundles;
 }
@@ -97,7 +94,7 @@ function pointToRest(bundles, byId, rest, restPath) {
   }
 }
 
-/** Writes the bundles; one that has changed has another name, as the browser keeps them by it. Answers what names a text then names. */
+/** Writes the bundles. One that has changed, or names one that has, gets another name, as browsers keep them by it. Answers what names a text then names. */
 function write(folder, page, bundles) {
   const texts = [...bundles].map(([name, modules]) => [name, modules.map(written).join('')]);
   const build = createHash('sha256').update(JSON.stringify(texts)).digest('hex').slice(0, 8);
@@ -105,11 +102,13 @@ function write(folder, page, bundles) {
     const file = join(folder, name);
     return !existsSync(file) || readFileSync(file, 'utf8') !== text;
   };
-  const renamed = texts
-    .filter(isNew)
-    .map(([name]) => [name, name.replace(/-\w{8}(?=\w*\.js$)/, `-${build}`)]);
-  const named = (text) => renamed.reduce((so, [was, is]) => so.replaceAll(was, is), text);
-  for (const [name] of renamed) rmSync(join(folder, name), { force: true });
+  const changed = new Set(texts.filter(isNew).map(([name]) => name));
+  // A set is gone through to its end, with what is added on the way.
+  for (const was of changed)
+    for (const [name, text] of texts) if (text.includes(`/${was}`)) changed.add(name);
+  const names = new Map([...changed].map((was) => [was, was.replace(/-\w{8}(?=\w*\.js$)/, `-${build}`)]));
+  const named = (text) => [...names].reduce((so, [was, is]) => so.replaceAll(was, is), text);
+  for (const was of changed) rmSync(join(folder, was), { force: true });
   for (const [name, text] of texts) writeFileSync(join(folder, named(name)), named(text));
   writeFileSync(page, named(readFileSync(page, 'utf8')));
   return named;
