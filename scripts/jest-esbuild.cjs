@@ -1,4 +1,4 @@
-// Turns TypeScript of core, server and cli, and modules of three, into JavaScript for Jest with esbuild.
+// Turns our TypeScript without React, and packages that are plain JavaScript, into what Jest runs, with esbuild.
 const { createHash } = require('node:crypto');
 const { readFileSync } = require('node:fs');
 const { pathToFileURL } = require('node:url');

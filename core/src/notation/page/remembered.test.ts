@@ -1,3 +1,4 @@
+import { buildSync } from 'esbuild';
 import { readdirSync, readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { someOf } from '../../../bench/share';
@@ -10,12 +11,13 @@ const pages = ['natural', 'pages'].flatMap((folder) => {
     .map((file) => [file, readFileSync(resolve(at, file), 'utf8')] as const);
 });
 
+const { text: source } = buildSync({
+  entryPoints: [resolve(__dirname, '../index.ts')],
+  ...{ bundle: true, write: false, platform: 'node', format: 'iife', globalName: 'notation' },
+}).outputFiles[0]!;
+
 /** A reader that has read nothing yet. */
-function newReader(): typeof read {
-  let found!: typeof read;
-  jest.isolateModules(() => (found = jest.requireActual<typeof import('..')>('..').read));
-  return found;
-}
+const newReader = (): typeof read => new Function(`${source}; return notation.read;`)();
 
 describe('what the reader remembers of other pages', () => {
   // In other terms and orders the same line is asked for in other contexts.
