@@ -18,9 +18,13 @@ import { partFirstPage } from './first-page.mjs';
 export const root = resolve(fileURLToPath(import.meta.url), '../..');
 const stamps = join(root, '.cache');
 
-/** The environment of every build: quiet, offline, two workers. */
+/**
+ * The environment of every step: quiet, offline. Much is made and soon let go: with more room for it the collector takes a thirteenth
+ * less of the units, and a tenth of the linter.
+ */
 export const environment = {
   ...process.env,
+  NODE_OPTIONS: `${process.env.NODE_OPTIONS ?? ''} --max-semi-space-size=64`.trim(),
   EXPO_NO_TELEMETRY: '1',
   EXPO_OFFLINE: '1',
   CI: '1',

@@ -1,7 +1,7 @@
 // The whole test: install, lint, types, units, build, first load, end to end. Prints the minutes of each.
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { chromium, environment, install, root, run, runTogether } from './steps.mjs';
+import { chromium, install, root, run, runTogether } from './steps.mjs';
 
 const took = {};
 took.install = install();
@@ -14,10 +14,7 @@ took['lint, types, build'] = await runTogether([
 ]);
 took['first load'] = run('first load', 'node', ['scripts/first-load.mjs']);
 took.ratios = await guard();
-// Much is made and soon let go: with more room for it the collector takes a thirteenth less of the whole.
-took.units = run('units', 'npx', ['--no-install', 'jest', '--ci', '--maxWorkers=2'], {
-  env: { ...environment, NODE_OPTIONS: '--max-semi-space-size=64' },
-});
+took.units = run('units', 'npx', ['--no-install', 'jest', '--ci', '--maxWorkers=2']);
 /** The benchmarks again, quickly: none may have fallen by more than half. */
 async function guard() {
   const { bundle, dist } = await import('./bundle.mjs');
