@@ -72,7 +72,7 @@ function settled(input: RingInput, lift: number): Pick<Rings, 'r' | 'z'> & { ene
       const slope = (above - around(i)) / (2 * EPS);
       x[v] = was;
       const mass = v % 2 === 0 ? 40 / n(i) + 2.2 * n(i) : 2.4 * n(i);
-      speed[v] = 0.6 * speed[v] - (0.25 * slope) / mass;
+      speed[v] = 0.9 * speed[v] - (0.25 * slope) / mass;
       most = max(most, abs(speed[v]));
     }
     for (let v = 0; v < x.length; v++) x[v] = v % 2 === 0 ? max(0, x[v] + speed[v]) : x[v] + speed[v];
