@@ -22,8 +22,8 @@ const whereWritten = {
     onLoad({ filter: /\.(ts|mjs)$/ }, ({ path }) => {
       if (path.includes('/node_modules/')) return undefined;
       const contents = readFileSync(path, 'utf8')
-        .replaceAll('import.meta.url', JSON.stringify(pathToFileURL(path).href))
-        .replaceAll('__dirname', JSON.stringify(dirname(path)));
+        .replaceAll('import.meta.url', () => JSON.stringify(pathToFileURL(path).href))
+        .replaceAll('__dirname', () => JSON.stringify(dirname(path)));
       return { contents, loader: 'ts' };
     }),
 };

@@ -33,6 +33,7 @@ test('each test is told with its end, and what failed with its reason', () => {
       test.skip('is blue', () => expect(1).toBe(2));
       test.each([6, 7])('of %i', (n) => expect(n).toBe(6));
       test('never ends', () => new Promise(() => {}));
+      test('is counted', () => { expect.assertions(2); expect(1).toBe(1); });
       test('is called back', (done) => { setTimeout(done, 1); });
     });`);
   expect(endings(told)).toEqual([
@@ -42,6 +43,7 @@ test('each test is told with its end, and what failed with its reason', () => {
     'a ball of 6: passed',
     'a ball of 7: failed',
     'a ball never ends: failed',
+    'a ball is counted: failed',
     'a ball is called back: passed',
   ]);
   expect(told.testResults[1]!.failureMessages.join()).toMatch(/Expected: .*4[^]*Received: .*2/);

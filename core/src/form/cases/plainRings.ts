@@ -1,6 +1,5 @@
 import type { RingInput, Rings } from '../rings';
 
-// Looked up once: under the test runner each look at a global costs as much as a square root.
 const { abs, max, min, PI, sqrt } = Math;
 
 /**
