@@ -91,6 +91,10 @@ function browse(dist: string): { first: number[]; all: number[] } {
   return { first, all: g.ran };
 }
 
+/** The only script of a build whose name begins like this. */
+const named = (dist: string, name: string): string =>
+  readdirSync(join(dist, SCRIPTS)).find((file) => file.startsWith(`${name}-`))!;
+
 /** Modules 1 to 9 stand in the entry, 10 to 59 are shared, the layout, the Bench and the station have a chunk each. */
 const MADE = {
   start:
@@ -119,7 +123,8 @@ describe('what the first page begins with', () => {
     const dist = build(MADE);
     const before = browse(dist);
     expect(before.first.sort((a, b) => a - b)).toEqual([1, 2, 3, 10, 11, 12, 13, 14, 15]);
-    expect(partFirstPage(dist)).toEqual([PATH('_layout'), PATH('toy')]);
+    const layouts = partFirstPage(dist);
+    expect(layouts).toEqual(['_layout', 'toy'].map((name) => `/${SCRIPTS}/${named(dist, name)}`));
     const after = browse(dist);
     expect(after.first.sort((a, b) => a - b)).toEqual([1, 2, 3, 10, 11, 15]);
     expect(after.all).toEqual(before.all);
@@ -128,14 +133,22 @@ describe('what the first page begins with', () => {
   it('leaves a chunk that needs little of the rest with that little, one that needs much with both paths', () => {
     const dist = build(MADE);
     partFirstPage(dist);
-    const files = readdirSync(join(dist, SCRIPTS));
-    const file = (name: string) => files.find((f) => f.startsWith(`${name}-`))!;
+    const file = (name: string) => named(dist, name);
     const text = (name: string) => readFileSync(join(dist, SCRIPTS, file(name)), 'utf8');
     expect(text('index')).toContain(`"70":"/${SCRIPTS}/${file('__stations')},${PATH('Sheet')}"`);
     expect(text('index')).toContain(`"12":"/${SCRIPTS}/${file('__stations')}"`);
     expect(text('index')).toContain(`"71":"/${SCRIPTS}/${file('words')}"`);
     expect(text('index')).toContain(`"80":"${PATH('worker')}"`);
     expect(text('words')).toBe(line({ id: 71, sync: [14] }) + line({ id: 14, sync: [] }));
+  });
+
+  it('says of every script that it needs that it is called, and of no other', () => {
+    const dist = build(MADE);
+    partFirstPage(dist);
+    const called = readdirSync(join(dist, SCRIPTS)).filter((name) =>
+      readFileSync(join(dist, SCRIPTS, name), 'utf8').startsWith('//# allFunctionsCalledOnLoad\n__d('),
+    );
+    expect(called).toEqual(['__common', '_layout', 'index', 'start', 'toy'].map((name) => named(dist, name)));
   });
 
   it('gives every script that has changed, or names one that has, another name, and no other', () => {
@@ -145,7 +158,7 @@ describe('what the first page begins with', () => {
     dists.forEach(partFirstPage);
     const [one, other] = dists.map((dist) => readdirSync(join(dist, SCRIPTS)));
     const kept = one.filter((name) => other.includes(name));
-    expect(kept.sort()).toEqual(['_layout', 'Sheet', 'worker'].map(NAME).sort());
+    expect(kept.sort()).toEqual(['Sheet', 'worker'].map(NAME).sort());
     expect(one).toHaveLength(Object.keys(MADE).length + 1);
     for (const name of kept)
       expect(readFileSync(join(dists[0], SCRIPTS, name), 'utf8')).toBe(
