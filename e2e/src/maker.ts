@@ -1,4 +1,4 @@
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, test as base, type BrowserContext, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { ALLOWED } from './allowed-console';
 
@@ -129,10 +129,33 @@ export async function newToy(page: Page, text: string): Promise<void> {
   await expect(rounds(page)).toBeVisible();
 }
 
-/** Opens a toy of the demo workshop. */
-export async function openDemo(page: Page, toy: string): Promise<void> {
+/** The demo workshop as a browser keeps it, and the address of each of its toys, without a station. */
+interface Workshop {
+  kept: Awaited<ReturnType<BrowserContext['storageState']>>;
+  addresses: ReadonlyMap<string, string>;
+}
+const TOYS = ['Dapple', 'Rill', 'Ruby'];
+let workshop: Workshop | undefined;
+
+/** Has the app make its demo workshop, and looks at what it keeps. */
+async function makeWorkshop(page: Page): Promise<Workshop> {
   await page.goto('/?demo=workshop');
-  await page.getByRole('link', { name: `Open ${toy}` }).click();
+  const addresses = new Map<string, string>();
+  for (const toy of TOYS) {
+    const link = page.getByRole('link', { name: `Open ${toy}` });
+    addresses.set(toy, (await link.getAttribute('href'))!.replace(/\/\w+$/, ''));
+  }
+  return { kept: await page.context().storageState({ indexedDB: true }), addresses };
+}
+
+/**
+ * Opens a toy of the demo workshop at a station. The first journey of a worker has the app make it on the Bench, the others find it as it
+ * was kept; how a maker comes from the Bench to a toy, and from station to station, is in journeys of its own.
+ */
+export async function openDemo(page: Page, toy: string, at = 'Parts'): Promise<void> {
+  if (workshop) await page.context().setStorageState(workshop.kept);
+  else workshop = await makeWorkshop(page);
+  await page.goto(`${workshop.addresses.get(toy)}/${at.toLowerCase()}`);
   await expect(page.getByRole('link', { name: 'Joins', exact: true })).toBeVisible();
 }
 

@@ -10,8 +10,8 @@ export {
   openToyNow,
   saveAgain,
   step,
-  useOpenToy,
 } from './openToy';
+export { useDrawnToy, useOpenToy } from './useOpenToy';
 export type { OpenToy } from './openToy';
 export { modelNow } from './modelNow';
 export {

@@ -1,4 +1,3 @@
-import { useSyncExternalStore } from 'react';
 import { keptFile, reapplied, SCHEMA, type Deed, type Focus, type Toy, type ToyFile } from '@hoppla/core/toy';
 import { exportFile } from '@hoppla/core/files';
 import { screenWords } from '../words';
@@ -67,10 +66,8 @@ function settle(): void {
 /** The open toy as it is now, outside React. */
 export const openToyNow = (): OpenToy => now;
 
-/** The open toy, in React. */
-export function useOpenToy(): OpenToy {
-  return useSyncExternalStore((w) => (watchers.add(w), () => watchers.delete(w)), openToyNow, openToyNow);
-}
+/** Hears of everything that happens; answers how to stop. */
+export const watch = (heard: () => void) => (watchers.add(heard), () => void watchers.delete(heard));
 
 /** Opens a toy; it becomes the writer if no other window is. */
 export async function openToy(id: string): Promise<void> {

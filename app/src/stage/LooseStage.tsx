@@ -129,11 +129,13 @@ export function LooseStage(props: StageProps) {
     },
   };
   const measured = from && read && read !== from ? apartWords(pieces, from, read, props.units) : null;
-  const view: MatView = {
-    pxPerMm: projection.pxPerMm,
-    originX: shifted(hold, { x: props.rulers?.x ?? 0, y: 0 }, middle).x,
-    originY: shifted(hold, { x: 0, y: props.rulers?.y ?? 0 }, middle).y,
-  };
+  // Numbers, so that the mat is the same while they are.
+  const { x: originX, y: originY } = shifted(
+    hold,
+    { x: props.rulers?.x ?? 0, y: props.rulers?.y ?? 0 },
+    middle,
+  );
+  const view: MatView = { pxPerMm: projection.pxPerMm, originX, originY };
   const keys = (event: { key: string; shiftKey: boolean; preventDefault: () => void }) => {
     const turn = event.shiftKey ? KEY_TURNS[event.key] : undefined;
     if (turn) setHold((h) => turnedBy(h, ...turn));

@@ -35,16 +35,7 @@ export const ToyPicture = memo(function ToyPicture({ scene, x, y, pxPerMm, bare 
 const PieceLayer = memo(function PieceLayer({ layer, bare }: { layer: Layer; bare?: boolean }) {
   return (
     <G>
-      <Path
-        d={layer.ground}
-        fill={layer.groundFill}
-        stroke={layer.groundFill}
-        strokeWidth={0.9}
-        strokeLinejoin="round"
-      />
-      {layer.stitches.map((s, i) => (
-        <Path key={`${s.fill}${i}`} d={s.d} fill={s.fill} />
-      ))}
+      <Fabric ground={layer.ground} groundFill={layer.groundFill} stitches={layer.stitches} />
       {bare ? null : <Cloth layer={layer} isOver={false} />}
       {bare
         ? null
@@ -62,6 +53,22 @@ const PieceLayer = memo(function PieceLayer({ layer, bare }: { layer: Layer; bar
       {bare ? null : layer.eyes.map((e) => <Eye key={`${e.x},${e.y}`} {...e} />)}
       {bare ? null : <Cloth layer={layer} isOver />}
     </G>
+  );
+});
+
+/** Stitch by stitch; the same while only what is on it moves. */
+const Fabric = memo(function Fabric({
+  ground,
+  groundFill,
+  stitches,
+}: Pick<Layer, 'ground' | 'groundFill' | 'stitches'>) {
+  return (
+    <>
+      <Path d={ground} fill={groundFill} stroke={groundFill} strokeWidth={0.9} strokeLinejoin="round" />
+      {stitches.map((s, i) => (
+        <Path key={`${s.fill}${i}`} d={s.d} fill={s.fill} />
+      ))}
+    </>
   );
 });
 

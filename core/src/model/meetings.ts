@@ -127,6 +127,13 @@ function featuresMeeting(model: ToyModel, { host, join, site }: OnHost): Meeting
   });
 }
 
+/** Of some points those that can lie under what is sewn on: nearer to its middle than the farthest of its edge. */
+function under(host: PartForm, { polar, footprint }: JoinSite, points: readonly Vec3[]): Vec3[] {
+  const middle = pointOf(host, polar);
+  const reach = (footprint?.points ?? []).reduce((most, p) => Math.max(most, distance(p, middle)), 0);
+  return points.filter((p) => distance(p, middle) < reach);
+}
+
 /** Seams over each other on one host. */
 function seamsMeeting(all: readonly OnHost[], { host, join, site }: OnHost, from: number): Meeting[] {
   return all.slice(from + 1).flatMap((other): Meeting[] => {
@@ -136,8 +143,8 @@ function seamsMeeting(all: readonly OnHost[], { host, join, site }: OnHost, from
       ...s.footprint!.points,
     ]);
     const mm = Math.max(
-      ...others.map((p) => coverOf(host.form, site, p)),
-      ...own.map((p) => coverOf(host.form, other.site, p)),
+      ...under(host.form, site, others).map((p) => coverOf(host.form, site, p)),
+      ...under(host.form, other.site, own).map((p) => coverOf(host.form, other.site, p)),
     );
     return mm > TOUCH_MM.value ? [{ what: 'seams', join, copy: site.copy, other: other.join, mm }] : [];
   });

@@ -1,3 +1,6 @@
+import { pointOf } from '../address';
+import { TOUCH_MM } from '../figures';
+import { type Vec3 } from '../form';
 import { movedJoin, newJoin, pieceKey, STRAIGHT_OUT } from '../join';
 import { addParts, newToy, setJoin, type Toy } from '../toy';
 import {
@@ -128,6 +131,29 @@ describe('what is in the way of what', () => {
     expect(after.filter((m) => isAbout(m, wing.id))).toEqual([]);
     expect(out.steps).toBeLessThanOrEqual(6);
   });
+  it.each([0, 1, 2, 3, 4, 5, 6, 8, 12])(
+    '%d holes apart: as deep as every point of both edges says',
+    (holes) => {
+      const model = modelToy(two(holes));
+      const edges = model.sites.flatMap(({ sites }) => sites.map((s) => s.footprint!.points));
+      const middles = model.sites.flatMap(({ sites }) =>
+        sites.map((s) => pointOf(model.placed[0].form, s.polar)),
+      );
+      const apart = (p: Vec3, q: Vec3) => Math.hypot(p[0] - q[0], p[1] - q[1], p[2] - q[2]);
+      let deepest = 0;
+      for (const [own, other] of [
+        [0, 1],
+        [1, 0],
+      ])
+        for (const point of [middles[own], ...edges[own]]) {
+          const near = [...edges[other]].sort((p, q) => apart(p, point) - apart(q, point))[0];
+          if (apart(point, middles[other]) < apart(near, middles[other]))
+            deepest = Math.max(deepest, apart(near, point));
+        }
+      const told = meetingsOf(model).find((m) => m.what === 'seams')?.mm ?? 0;
+      expect(told).toBeCloseTo(deepest > TOUCH_MM.value ? deepest : 0, 9);
+    },
+  );
   it('far enough apart nothing is told', () => {
     expect(meetingsOf(modelToy(two(12)))).toEqual([]);
   });

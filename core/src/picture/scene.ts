@@ -1,4 +1,5 @@
 import { ringPoint, type PartForm, type Vec3 } from '../form';
+import { kept } from '../kept';
 import { move, type Placed, type Placement } from '../join';
 import { allYarnLines, yarnColour, type ToyModel } from '../model';
 import { shade } from './colour';
@@ -62,35 +63,63 @@ export function sceneOf(
       piece.form.fabric.rounds.length,
     );
     const colour = yarnColour(model, piece.part, piece.copy);
-    const centre = seen(
-      move(piece.placement, [0, 0, (piece.form.z[0] + piece.form.z[piece.form.z.length - 1]) / 2]),
-      from,
-    );
+    const { depth, ...fabric } = fabricOf(piece, from, colour, rounds, total <= MOST_DRAWN);
     const layer: Layer = {
-      key,
-      part: piece.part,
-      copy: piece.copy,
-      groundFill: shade(colour, 0.5),
-      ground: [
-        ground(piece.form, piece.placement, from, rounds),
-        ...skirts(piece.form, rounds).map((l) => ground(l, piece.placement, from, l.fabric.rounds.length)),
-      ].join(''),
-      stitches:
-        total <= MOST_DRAWN
-          ? [
-              stitchPaths(piece.form, piece.placement, from, colour, rounds, key),
-              ...skirts(piece.form, rounds).map((l, i) =>
-                stitchPaths(l, piece.placement, from, colour, l.fabric.rounds.length, `${key}/${i}`),
-              ),
-            ].flat()
-          : [],
+      ...{ key, part: piece.part, copy: piece.copy },
+      ...fabric,
       ...dressOf(model, piece, from),
     };
-    return { layer, depth: centre[2] + 0.02 * centre[1] };
+    return { layer, depth };
   });
   drawn.sort((a, b) => a.depth - b.depth);
   return { layers: drawn.map((d) => d.layer), ...boundsOf(placed, from) };
 }
+
+type Seen = Pick<Placed, 'part' | 'copy' | 'form' | 'placement'>;
+
+/** Works something out of a piece anew only where the piece stands otherwise or something else is asked, whatever is put on it and wherever the others go. */
+function ofPiece<R extends readonly unknown[], T>(
+  make: (piece: Seen, ...asked: R) => T,
+): (piece: Seen, ...asked: R) => T {
+  const own = () =>
+    kept(
+      (_: PartForm, piece: Seen, ...asked: R) => make(piece, ...asked),
+      (_, { placement: { rows, shift, laid } }, ...asked) => [...rows.flat(), ...shift, laid, ...asked],
+    );
+  const byForm = kept((_: PartForm) => new Map<string, ReturnType<typeof own>>());
+  return (piece, ...asked) => {
+    const known = byForm(piece.form);
+    const key = `${piece.part}/${piece.copy}`;
+    const answer = known.get(key) ?? own();
+    known.set(key, answer);
+    return answer(piece.form, piece, ...asked);
+  };
+}
+
+/** What is drawn of a piece's fabric, and how near it is. */
+const fabricOf = ofPiece(
+  ({ part, copy, form, placement }, from: Rows, colour: string, rounds: number, isStitched: boolean) => {
+    const key = `${part}/${copy}`;
+    const centre = seen(move(placement, [0, 0, (form.z[0] + form.z[form.z.length - 1]) / 2]), from);
+    const layers = skirts(form, rounds);
+    return {
+      groundFill: shade(colour, 0.5),
+      ground: [
+        ground(form, placement, from, rounds),
+        ...layers.map((l) => ground(l, placement, from, l.fabric.rounds.length)),
+      ].join(''),
+      stitches: isStitched
+        ? [
+            stitchPaths(form, placement, from, colour, rounds, key),
+            ...layers.map((l, i) =>
+              stitchPaths(l, placement, from, colour, l.fabric.rounds.length, `${key}/${i}`),
+            ),
+          ].flat()
+        : [],
+      depth: centre[2] + 0.02 * centre[1],
+    };
+  },
+);
 
 /** Frills and edgings that stand on rounds already worked; a fold sewn shut is not drawn. */
 const skirts = (form: PartForm, rounds: number): PartForm[] =>
@@ -112,7 +141,7 @@ function ringsSeen(form: PartForm, placement: Placement, from: Rows): Vec3[][] {
 }
 
 /** Left, top, right and bottom of a piece as seen, mm, with its frills and edgings or without. */
-export function boxOf(piece: Placed, from: Rows = FRONT, bare = false): [number, number, number, number] {
+export function boxOf(piece: Seen, from: Rows = FRONT, bare = false): [number, number, number, number] {
   const points = [piece.form, ...(bare ? [] : skirts(piece.form, Infinity))].flatMap((form) =>
     ringsSeen(form, piece.placement, from).flat(),
   );
@@ -121,12 +150,14 @@ export function boxOf(piece: Placed, from: Rows = FRONT, bare = false): [number,
   return [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)];
 }
 
+const dressedBoxOf = ofPiece((piece, from: Rows) => boxOf(piece, from));
+
 /** Bounds of placed pieces as they are seen, mm, y down; a little room where there is nothing. */
 export function boundsOf(
   placed: readonly Placed[],
   from: Rows = FRONT,
 ): Pick<Scene, 'left' | 'right' | 'top' | 'bottom'> {
-  const boxes = placed.map((piece) => boxOf(piece, from));
+  const boxes = placed.map((piece) => dressedBoxOf(piece, from));
   if (boxes.length === 0) return { left: -20, right: 20, top: 0, bottom: 40 };
   return {
     left: Math.min(...boxes.map((b) => b[0])),

@@ -14,6 +14,7 @@ import {
   expectWritten,
   rewrite,
   written,
+  openDemo,
 } from '../maker';
 
 test.use({ viewport: PHONE });
@@ -21,8 +22,7 @@ test.use({ viewport: PHONE });
 test('who it is for changes what is safe: plastic eyes are stopped, the mend embroiders them at the same place', async ({
   page,
 }) => {
-  await benchWithRill(page);
-  await page.getByRole('link', { name: 'Open Rill' }).click();
+  await openDemo(page, 'Rill');
   await expect(page.getByRole('link', { name: 'Safety: 3 points open' })).toBeVisible();
   await madeFor(page, 'under 18 months');
   await expect(page.getByText(/stop: Plastic eyes of 9 mm/)).toBeVisible();
@@ -71,9 +71,7 @@ test('the sheet prints on A4 and Letter: every part and the caution are on paper
   page,
   browser,
 }) => {
-  await benchWithRill(page);
-  await page.getByRole('link', { name: 'Open Rill' }).click();
-  await station(page, 'Plan');
+  await openDemo(page, 'Rill', 'Plan');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save the sheet' }).click(),

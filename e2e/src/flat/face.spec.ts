@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { benchWithRill, expect, kept, madeFor, newToy, PHONE, SOUND_HEAD, station, test } from '../maker';
+import { expect, kept, madeFor, newToy, PHONE, SOUND_HEAD, station, test, openDemo } from '../maker';
 import { linesIn } from '../paper';
 
 test.use({ viewport: PHONE, hasTouch: true });
@@ -14,9 +14,7 @@ const between = async (page: Page) => Number(/(\d+) stitches between/.exec(await
 const lowerRound = async (page: Page) => Number(/R\d+·(\d+)/.exec(await said(page))![1]);
 
 async function rillsHead(page: Page): Promise<void> {
-  await benchWithRill(page);
-  await page.getByRole('link', { name: 'Open Rill' }).click();
-  await station(page, 'Face');
+  await openDemo(page, 'Rill', 'Face');
   await page.getByRole('button', { name: /Choose a part/ }).click();
   await page.getByRole('dialog').getByRole('button', { name: /^Head/ }).click();
   await expect(tape(page)).toBeVisible();
@@ -176,11 +174,7 @@ test('a stitch touched on the toy takes the eye, the other is mirrored; one of a
 test('like on another toy: Rill beside Dapple differs in places and mm, and takes the same face', async ({
   page,
 }) => {
-  await page.goto('/?demo=workshop');
-  // Three toys are computed first.
-  await expect(page.getByRole('link', { name: 'Open Ruby' })).toBeVisible({ timeout: 25_000 });
-  await page.getByRole('link', { name: 'Open Rill' }).click();
-  await station(page, 'Face');
+  await openDemo(page, 'Rill', 'Face');
   await page.getByRole('button', { name: /Choose a part/ }).click();
   await page.getByRole('dialog').getByRole('button', { name: /^Head/ }).click();
   await page.getByRole('button', { name: 'Compare' }).click();

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { benchWithRill, expect, expectWritten, HEAD, newToy, PHONE, station, test } from '../maker';
+import { expect, expectWritten, HEAD, newToy, PHONE, station, test, openDemo } from '../maker';
 
 test.use({ viewport: PHONE });
 
@@ -44,8 +44,7 @@ test('measuring changes every number that rests on it, and its range; units and 
 }) => {
   // Every station is read five times over.
   test.slow();
-  await benchWithRill(page);
-  await page.getByRole('link', { name: 'Open Rill' }).click();
+  await openDemo(page, 'Rill');
   await page.getByRole('button', { name: /Choose a part/ }).click();
   await page.getByRole('dialog').getByRole('button', { name: /^Head/ }).click();
   const assumed = await numbers(page);
@@ -127,8 +126,7 @@ test('measuring changes every number that rests on it, and its range; units and 
 test('another yarn is shown beside the old before anything changes, and a part can have a yarn of its own', async ({
   page,
 }) => {
-  await benchWithRill(page);
-  await page.getByRole('link', { name: 'Open Rill' }).click();
+  await openDemo(page, 'Rill');
   await page.getByRole('button', { name: /Choose a part/ }).click();
   await page.getByRole('dialog').getByRole('button', { name: /^Head/ }).click();
   await toGauge(page);

@@ -1,4 +1,4 @@
-import { expect, openDemo, SIZES, station, test } from '../maker';
+import { expect, openDemo, SIZES, test } from '../maker';
 import type { Page } from '@playwright/test';
 
 const sheet = (page: Page) => page.getByRole('dialog');
@@ -74,8 +74,7 @@ test('the first lesson, by keys and by touch: a lit stitch is told, a false line
     let seed = 5;
     Math.random = () => (seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0) / 4294967296;
   });
-  await openDemo(page, 'Rill');
-  await station(page, 'Make');
+  await openDemo(page, 'Rill', 'Make');
   await page.getByRole('button', { name: 'Learn to count' }).click();
   const seen = { fault: 0, count: 0, missed: 0 };
   for (let k = 0; k < 20 && seen.fault * seen.count * seen.missed === 0; k++) {

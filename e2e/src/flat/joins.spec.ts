@@ -1,4 +1,4 @@
-import { expect, newToy, SIZES, station, test } from '../maker';
+import { expect, newToy, SIZES, station, test, openDemo } from '../maker';
 import type { Page } from '@playwright/test';
 
 const GROW = 'R1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5: (3 sc, inc) x6';
@@ -209,9 +209,7 @@ for (const [name, viewport] of SIZES)
     test('the ring of a join round: what it catches is moved by a slot and written into the text, and undone', async ({
       page,
     }) => {
-      await page.goto('/?demo=workshop');
-      await page.getByRole('link', { name: 'Open Dapple' }).click();
-      await station(page, 'Joins');
+      await openDemo(page, 'Dapple', 'Joins');
       // The whole snail stands: nothing lies loose.
       await expect(page.getByText(/^Loose: /)).toHaveCount(0);
       await page.getByRole('button', { name: /^!? ?Neck/ }).click();

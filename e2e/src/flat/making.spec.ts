@@ -228,8 +228,7 @@ for (const [name, viewport] of SIZES)
     test('24 charms as a batch: its days, one more done, one put aside and made anew, its calendar', async ({
       page,
     }) => {
-      await openDemo(page, 'Ruby');
-      await station(page, 'Make');
+      await openDemo(page, 'Ruby', 'Make');
       await page.getByRole('button', { name: 'Batch', exact: true }).click();
       await sheet(page).getByRole('button', { name: 'Plan a batch' }).click();
       await expect(sheet(page).getByRole('button', { name: 'Plan it' })).toBeDisabled();

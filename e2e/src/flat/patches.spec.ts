@@ -9,8 +9,7 @@ const title = (page: Page) => page.getByRole('heading', { level: 2 }).first();
 
 /** Rill's head on Face, with felt under his eyes. */
 async function whites(page: Page): Promise<void> {
-  await openDemo(page, 'Rill');
-  await station(page, 'Face');
+  await openDemo(page, 'Rill', 'Face');
   await tap(page, 'Lay on felt or crochet');
   await tap(page, 'Eye whites');
   await expect(title(page)).toHaveText('Eye whites on Head');
@@ -60,8 +59,7 @@ for (const [name, viewport] of SIZES)
     test('an outline of one’s own: what is no outline is told and stays typed; pieces are scattered with a gap', async ({
       page,
     }) => {
-      await openDemo(page, 'Rill');
-      await station(page, 'Face');
+      await openDemo(page, 'Rill', 'Face');
       await tap(page, 'Lay on felt or crochet');
       await tap(page, 'Spots');
       await page.getByRole('radio', { name: 'own outline' }).click();

@@ -1,4 +1,4 @@
-import { catchPaper, expect, openDemo, paperOf, SIZES, station, test } from '../maker';
+import { catchPaper, expect, openDemo, paperOf, SIZES, test } from '../maker';
 
 for (const [name, viewport] of SIZES)
   test.describe(name, () => {
@@ -7,8 +7,7 @@ for (const [name, viewport] of SIZES)
     test('a pause is moved inside its round, undone, and refused where the hole is too small', async ({
       page,
     }) => {
-      await openDemo(page, 'Rill');
-      await station(page, 'Plan');
+      await openDemo(page, 'Rill', 'Plan');
       const eyes = page.getByRole('button', { name: /^Eyes now/ });
       await eyes.click();
       await expect(page.getByText(/^from .* in comfort until .* at all until/)).toBeVisible();
@@ -27,8 +26,7 @@ for (const [name, viewport] of SIZES)
     });
 
     test('what must come last is not dragged up: the reason is told', async ({ page }) => {
-      await openDemo(page, 'Rill');
-      await station(page, 'Plan');
+      await openDemo(page, 'Rill', 'Plan');
       const grips = page.getByRole('button', { name: /^Move step/ });
       const count = await grips.count();
       // By keys: the last look is taken, carried up and put down.
@@ -45,8 +43,7 @@ for (const [name, viewport] of SIZES)
     test('lengths are filled by touch; the shopping list has yarn, and says whether what is at home is enough', async ({
       page,
     }) => {
-      await openDemo(page, 'Rill');
-      await station(page, 'Plan');
+      await openDemo(page, 'Rill', 'Plan');
       await page.getByRole('radio', { name: /stuffing/ }).click();
       await page.getByRole('radio', { name: /^Leg/ }).click();
       await page.getByRole('button', { name: 'R1–9 soft' }).click();
@@ -93,8 +90,7 @@ for (const [name, viewport] of SIZES)
     test('a part is filled in goes of its own and closed as a star; the plan and its yarn follow, and undo takes it back', async ({
       page,
     }) => {
-      await openDemo(page, 'Rill');
-      await station(page, 'Plan');
+      await openDemo(page, 'Rill', 'Plan');
       await expect(page.getByRole('button', { name: /^Last tufts into the head/ })).toBeVisible();
       await page.getByRole('radio', { name: /stuffing/ }).click();
       await page.getByRole('radio', { name: /^Head/ }).click();
@@ -118,8 +114,7 @@ test('the lanes are printed on one A4 lying, the shopping list with yarn, eyes a
   page,
   browser,
 }) => {
-  await openDemo(page, 'Rill');
-  await station(page, 'Plan');
+  await openDemo(page, 'Rill', 'Plan');
   await catchPaper(page);
   await page.getByRole('button', { name: 'Print the lanes' }).click();
   await expect.poll(() => paperOf(page)).toContain('A4 landscape');

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, madeFor, openDemo, PHONE, SIZES, station, test } from '../maker';
+import { expect, madeFor, openDemo, PHONE, SIZES, test } from '../maker';
 
 const tab = (page: Page, name: RegExp) => page.getByRole('radio', { name }).click();
 
@@ -36,8 +36,7 @@ test.describe('on a phone', () => {
     page,
   }) => {
     test.setTimeout(180_000);
-    await openDemo(page, 'Dapple');
-    await station(page, 'Face');
+    await openDemo(page, 'Dapple', 'Face');
     await page.getByRole('button', { name: /Choose a part/ }).click();
     await page.getByRole('dialog').getByRole('button', { name: /^Neck/ }).click();
     await page

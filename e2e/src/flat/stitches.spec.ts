@@ -127,8 +127,7 @@ for (const [name, viewport] of SIZES)
     test('on Rill’s snout the face is measured from its ring: his nose is satin of a size, a smile is added and taken off', async ({
       page,
     }) => {
-      await openDemo(page, 'Rill');
-      await station(page, 'Face');
+      await openDemo(page, 'Rill', 'Face');
       await page.getByRole('button', { name: /^Head/ }).first().click();
       await page
         .getByRole('dialog')
@@ -151,8 +150,7 @@ for (const [what, group, work] of [
 ] as const)
   test(`a step of ${what} changes its place within 50 ms, over 60 steps`, async ({ page }) => {
     test.skip(!process.env.HOPPLA_BENCH, 'a figure, taken on the bench');
-    await openDemo(page, 'Rill');
-    await station(page, 'Face');
+    await openDemo(page, 'Rill', 'Face');
     await expect(page.getByRole('heading', { name: 'On it' })).toBeVisible();
     const shown = page.getByRole('button', { name: work, exact: true });
     if (!(await shown.isVisible())) await page.getByRole('button', { name: group }).click();

@@ -43,7 +43,6 @@ for (const [name, viewport] of SIZES)
       page,
     }) => {
       await openDemo(page, 'Dapple');
-      await station(page, 'Parts');
       await page.getByRole('radio', { name: /^Shell/ }).click();
       await expect.poll(() => written(page)).toContain('neck over 6');
       await rewrite(
@@ -78,8 +77,7 @@ for (const [name, viewport] of SIZES)
     test('a comb along the back over head and body: added, moved, its address told, its yarn and its steps in the plan; and taken off', async ({
       page,
     }) => {
-      await openDemo(page, 'Rill');
-      await station(page, 'Joins');
+      await openDemo(page, 'Rill', 'Joins');
       await page.getByRole('radio', { name: 'Head', exact: true }).click();
       await page.getByRole('button', { name: 'A line of fins or spikes' }).click();
       await expect(heading(page)).toHaveText('Comb on Head');
@@ -115,8 +113,7 @@ for (const [name, viewport] of SIZES)
     test('hair on a head: how many yarns, how long, how far it hangs; longer by keys, and in the plan while the head is open', async ({
       page,
     }) => {
-      await openDemo(page, 'Rill');
-      await station(page, 'Joins');
+      await openDemo(page, 'Rill', 'Joins');
       await page.getByRole('radio', { name: 'Head', exact: true }).click();
       await page.getByRole('button', { name: 'Hair, fringe, tassels' }).click();
       await expect(heading(page).first()).toHaveText('Hair on Head');
@@ -132,8 +129,7 @@ for (const [name, viewport] of SIZES)
     test('Ruby’s ring hangs in her own loop of chain; sewn in instead, it is told until when a hand reaches in', async ({
       page,
     }) => {
-      await openDemo(page, 'Ruby');
-      await station(page, 'Joins');
+      await openDemo(page, 'Ruby', 'Joins');
       await page.getByRole('button', { name: /^split ring/ }).click();
       await expect(page.getByText('A loop of 109 mm round', { exact: true })).toBeVisible();
       await expect(page.getByRole('radio', { name: 'Loop', exact: true })).toHaveAttribute(

@@ -1,4 +1,4 @@
-import { benchWithRill, expect, PHONE, rounds, station, test } from '../maker';
+import { expect, PHONE, rounds, test, openDemo } from '../maker';
 import type { Page } from '@playwright/test';
 
 /** What is left of a phone's screen above its keyboard, px. */
@@ -6,9 +6,7 @@ const ABOVE = 440;
 
 /** Writes a round at the end of a part, with the cursor in it. */
 async function typeAtTheEnd(page: Page): Promise<void> {
-  await benchWithRill(page);
-  await page.getByRole('link', { name: 'Open Rill' }).click();
-  await station(page, 'Parts');
+  await openDemo(page, 'Rill');
   await rounds(page).click();
   await page.keyboard.press('Control+End');
   await page.keyboard.type('\nR7: sc around (24)');
@@ -68,9 +66,7 @@ test('a keyboard that lies over the page: the app stays above it, and comes back
 });
 
 test('Escape closes a sheet from within a field, the one on top alone', async ({ page }) => {
-  await benchWithRill(page);
-  await page.getByRole('link', { name: 'Open Rill' }).click();
-  await station(page, 'Face');
+  await openDemo(page, 'Rill', 'Face');
   await page.getByRole('button', { name: 'Say where, in words' }).click();
   const field = page.getByRole('textbox', { name: 'In your own words' });
   await field.fill('between R10');

@@ -108,7 +108,6 @@ test('a part into another toy: it is the last one there, with its rounds, and he
   page,
 }) => {
   await openDemo(page, 'Rill');
-  await station(page, 'Parts');
   await page.getByRole('button', { name: 'Into another toy' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Ruby', exact: true }).click();
   await expect(page.getByRole('dialog').getByText('Snout is the last part of Ruby now.')).toBeVisible();

@@ -86,6 +86,7 @@ function Face({ part }: { part: PartModel }) {
   const padding = { paddingVertical: 12, paddingHorizontal: wide ? 20 : 16, gap: 12 };
   const view = faceView(part, head, scene, stage, matHeight);
   const eyes = found && at ? found.eyes : fresh;
+  const held = own ? heldPlace(stitch, opened ? nose.state : null) : null;
   const action = (pick: Pick, piece: { part: string }): PickAction | null => {
     if (stitch.open)
       return piece.part === part.part.id ? stitchHere(part, stitch.open, stitch.at, pick) : null;
@@ -102,7 +103,6 @@ function Face({ part }: { part: PartModel }) {
     );
     return { label: at ? say.here : say.eyesHere, run: () => change(say.eyes, part, next) };
   };
-  const held = own ? heldPlace(stitch, opened ? nose.state : null) : null;
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column' }}>
       <View style={{ width: stage }}>

@@ -4,7 +4,7 @@ import { type PartModel, type ToyModel } from '@hoppla/core/model';
 import { checkToy, shieldOf, type Shield, type ToldPoint } from '@hoppla/core/safety';
 import { withTests } from '@hoppla/core/record';
 import { unitWords, type UnitWords } from '@hoppla/core/words';
-import { modelNow, useOpenToy } from '../../documents';
+import { modelNow, useDrawnToy } from '../../documents';
 import { stationOf } from '../stations';
 
 export interface ToyHere {
@@ -25,7 +25,7 @@ export interface ToyHere {
 
 /** The open toy with everything computed from it, and the part that the address bar names. */
 export function useToy(): ToyHere {
-  const { file, settled, writing } = useOpenToy();
+  const { file, settled, writing } = useDrawnToy();
   if (!file || !settled) throw new Error('a station is shown without an open toy');
   const router = useRouter();
   const { part: wanted } = useGlobalSearchParams<{ part?: string }>();
