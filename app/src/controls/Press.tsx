@@ -1,4 +1,4 @@
-import { useEffect, useRef, type ReactNode } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useRef, type ReactNode } from 'react';
 import { Pressable, type StyleProp, type ViewStyle } from 'react-native';
 
 interface PressProps {
@@ -19,21 +19,29 @@ interface PressProps {
 /** Held longer than the first, a step is repeated every so many ms. */
 const HELD_MS = { first: 420, every: 110 };
 
+/** One function that runs what was given last: a button is not drawn anew because it would do something else by now. */
+function useLatest(run: () => void): () => void {
+  const latest = useRef(run);
+  useLayoutEffect(() => {
+    latest.current = run;
+  });
+  return useCallback(() => latest.current(), []);
+}
+
 /** A step that goes on while it is held down: every time as it is by then. */
 export function useHeld(run: () => void, on: boolean): PressProps['held'] {
-  const latest = useRef(run);
+  const step = useLatest(run);
   const timer = useRef<ReturnType<typeof setInterval> | undefined>(undefined);
   useEffect(() => {
-    latest.current = run;
     if (!on) clearInterval(timer.current);
-  });
+  }, [on]);
   useEffect(() => () => clearInterval(timer.current), []);
   if (!on) return undefined;
   return {
     onLongPress: () => {
       clearInterval(timer.current);
-      latest.current();
-      timer.current = setInterval(() => latest.current(), HELD_MS.every);
+      step();
+      timer.current = setInterval(step, HELD_MS.every);
     },
     onPressOut: () => clearInterval(timer.current),
   };
@@ -51,6 +59,7 @@ export function Press({
   testID,
   held,
 }: PressProps) {
+  const press = useLatest(onPress);
   const state =
     role === 'button'
       ? chosen === undefined
@@ -68,7 +77,7 @@ export function Press({
       role={role}
       aria-label={label}
       disabled={disabled}
-      onPress={onPress}
+      onPress={press}
       testID={testID}
       delayLongPress={held ? HELD_MS.first : undefined}
       onLongPress={held?.onLongPress}

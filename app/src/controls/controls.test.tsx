@@ -37,6 +37,19 @@ describe('controls', () => {
     expect(pressed).toHaveBeenCalledTimes(1);
   });
 
+  it('what is pressed does what it would do by now', () => {
+    const [first, then] = [jest.fn(), jest.fn()];
+    const button = (onPress: () => void) => (
+      <ThemeProvider>
+        <PlainButton label="Turn" onPress={onPress} />
+      </ThemeProvider>
+    );
+    const { rerender } = render(button(first));
+    rerender(button(then));
+    fireEvent.click(screen.getByRole('button', { name: 'Turn' }));
+    expect([first, then].map((run) => run.mock.calls.length)).toEqual([0, 1]);
+  });
+
   it('a choice says whether it is chosen, in words too', () => {
     show(<PlainButton label="firm" chosen onPress={() => undefined} />);
     expect(screen.getByRole('radio', { name: 'firm' }).getAttribute('aria-checked')).toBe('true');
