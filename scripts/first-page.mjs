@@ -50,8 +50,9 @@ function bundlesOf(folder) {
 }
 
 /**
- * What a browser that knows it takes for: most of this script is called when it loads. It then reads each function once, beside the page's own
- * thread, instead of once over and again when it is called (developer.chrome.com, "explicit compile hints"). To all others a comment.
+ * Says that most of what stands in a script is called when it loads. A browser that knows it ("explicit compile hints",
+ * developer.chrome.com) then reads each function once, beside the page's own thread, instead of roughly at first and again when it is called.
+ * To all others it is a comment.
  */
 const ALL_CALLED = '//# allFunctionsCalledOnLoad\n';
 
@@ -101,7 +102,7 @@ function pointToRest(bundles, byId, rest, restPath) {
 }
 
 /**
- * Writes the bundles, those that have a module of the first page with the hint that it is called. One that has changed, or names one that
+ * Writes the bundles; those that have a module of the first page say that it is called. One that has changed, or names one that
  * has, gets another name, as browsers keep them by it. Answers what names a text then names.
  */
 function write(folder, page, bundles, first) {
