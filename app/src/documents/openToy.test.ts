@@ -2,6 +2,7 @@ import { createAsyncStorage } from '@react-native-async-storage/async-storage';
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { addParts, newFile, newToy, rename, SCHEMA, typeInPart } from '@hoppla/core/toy';
+import { screenWords } from '../words';
 import { newId } from './ids';
 import { noteDown, notedAfter } from './journal';
 import { note, closeToy, edit, keepAsCopy, openToy, openToyNow, step } from './openToy';
@@ -195,6 +196,11 @@ describe('the open toy', () => {
     expect(openToyNow().state).toBe('open');
     await settle();
     expect((await take(lost.toy.id))!.file!.toy).toEqual(lost.toy);
+    // It is kept again, and still said until something is changed.
+    const told = { kept: true, trouble: null, said: screenWords.storage.fromJournal };
+    expect(openToyNow()).toMatchObject(told);
+    edit('name', { station: 'bench' }, (t) => rename(t, 'Found'));
+    expect(openToyNow().said).toBeNull();
   });
 
   it('one file that cannot be read does not lock the shelf: the others stand there, it can be given away and deleted', async () => {

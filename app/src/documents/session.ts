@@ -29,7 +29,7 @@ export interface OpenToy {
   trouble: string | null;
   /** this toy was changed or deleted elsewhere, so that it can only be kept as another one */
   overtaken: boolean;
-  /** said once after an undo or redo */
+  /** said once: what was undone or redone, or that this toy was lost and is here again */
   said: string | null;
 }
 
@@ -167,7 +167,9 @@ export function reduced(now: Session, e: Happened): Session {
         base: e.base,
         revision: e.revision,
         history: EMPTY_HISTORY,
-        trouble: e.fromJournal && e.base === null ? screenWords.storage.fromJournal : null,
+        trouble: null,
+        // It stays when the toy is kept again a moment later: a maker could not have read it by then.
+        said: e.fromJournal && e.base === null ? screenWords.storage.fromJournal : now.said,
         overtaken: false,
         kept: !e.fromJournal,
         typed: false,

@@ -16,7 +16,7 @@ import {
 import { usePalette } from '../../theme';
 import { screenWords as say } from '../../words';
 
-/** How long it is said what was undone. */
+/** How long it is said what was undone. What was lost is said until the next change. */
 const SAID_MS = 4000;
 
 /** What must be known whatever the station: storage trouble, another window, what was just undone. */
@@ -29,7 +29,7 @@ export function Notices() {
     if (id) router.replace({ pathname: '/toy/[id]/parts', params: { id } });
   };
   useEffect(() => {
-    if (!said) return;
+    if (!said || said === say.storage.fromJournal) return;
     const timer = setTimeout(hush, SAID_MS);
     return () => clearTimeout(timer);
   }, [said]);
