@@ -196,10 +196,10 @@ describe('the open toy', () => {
     expect(openToyNow().state).toBe('open');
     await settle();
     expect((await take(lost.toy.id))!.file!.toy).toEqual(lost.toy);
-    // It is kept again, and still said until something is changed.
+    // It is kept again, and still said until something is changed or ticked.
     const told = { kept: true, trouble: null, said: screenWords.storage.fromJournal };
     expect(openToyNow()).toMatchObject(told);
-    edit('name', { station: 'bench' }, (t) => rename(t, 'Found'));
+    note({ what: 'another' });
     expect(openToyNow().said).toBeNull();
   });
 

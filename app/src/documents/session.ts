@@ -207,6 +207,7 @@ export function reduced(now: Session, e: Happened): Session {
           ...now.file,
           log: e.deeds.reduce((log, deed) => withDeed(log, deed, e.at), now.file.log),
         },
+        said: null,
         kept: false,
         typed: false,
       };

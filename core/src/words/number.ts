@@ -1,6 +1,6 @@
 import { language, type Language } from './language';
 
-/** What a language writes between whole numbers and their tenths. `Intl` knows it too, at 35 ms of every page's and worker's start. */
+/** What a language writes between whole numbers and their tenths. `Intl` knows it too, but takes 35 ms of a page's or worker's start where it is asked for the first time. */
 const DECIMAL_SIGN: Record<Language, string> = { en: '.', de: ',' };
 
 /** A number that is already rounded, as it is read: `2.5`, in German `2,5`. For people, never for a file that a program reads. */

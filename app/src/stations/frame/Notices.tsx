@@ -16,7 +16,7 @@ import {
 import { usePalette } from '../../theme';
 import { screenWords as say } from '../../words';
 
-/** How long it is said what was undone. What was lost is said until the next change. */
+/** How long it is said what was undone. What was lost is said until something is changed or ticked. */
 const SAID_MS = 4000;
 
 /** What must be known whatever the station: storage trouble, another window, what was just undone. */
