@@ -35,7 +35,7 @@ export const ToyPicture = memo(function ToyPicture({ scene, x, y, pxPerMm, bare 
 const PieceLayer = memo(function PieceLayer({ layer, bare }: { layer: Layer; bare?: boolean }) {
   return (
     <G>
-      <Fabric ground={layer.ground} groundFill={layer.groundFill} stitches={layer.stitches} />
+      <Fabric ground={layer.ground} stitches={layer.stitches} />
       {bare ? null : <Cloth layer={layer} isOver={false} />}
       {bare
         ? null
@@ -57,14 +57,12 @@ const PieceLayer = memo(function PieceLayer({ layer, bare }: { layer: Layer; bar
 });
 
 /** Stitch by stitch; the same while only what is on it moves. */
-const Fabric = memo(function Fabric({
-  ground,
-  groundFill,
-  stitches,
-}: Pick<Layer, 'ground' | 'groundFill' | 'stitches'>) {
+const Fabric = memo(function Fabric({ ground, stitches }: Pick<Layer, 'ground' | 'stitches'>) {
   return (
     <>
-      <Path d={ground} fill={groundFill} stroke={groundFill} strokeWidth={0.9} strokeLinejoin="round" />
+      {ground.map(({ d, shadow }) => (
+        <Path key={d} d={d} fill={shadow} stroke={shadow} strokeWidth={0.9} strokeLinejoin="round" />
+      ))}
       {stitches.map((s, i) => (
         <Path key={`${s.fill}${i}`} d={s.d} fill={s.fill} />
       ))}

@@ -1,4 +1,3 @@
-import { own } from '@hoppla/core/own';
 import { directionsOf, frameAt, pointOf, type Polar } from '@hoppla/core/address';
 import {
   isOn,
@@ -13,8 +12,8 @@ import { laidLooks, laidNormal, laidPoint, moveBack, turnBack, type Placed } fro
 import {
   chainStrands,
   sculptings,
+  slotColours,
   stitchings,
-  yarnColour,
   yarnLines,
   type ToyModel,
 } from '@hoppla/core/model';
@@ -80,13 +79,7 @@ export function shownOf(
   looks: Looks,
   { bare = false, upTo = Infinity }: { bare?: boolean; upTo?: number } = {},
 ): Shown {
-  const main = yarnColour(model, placed.part, placed.copy);
-  const dyes =
-    model.parts.find((p) => p.part.id === placed.part)?.part.copies.find((c) => c.id === placed.copy)
-      ?.palette ?? {};
-  const colours = placed.form.fabric.colours.map((slot) =>
-    slot === '' ? main : (own(dyes, slot) ?? model.toy.palette.find((y) => y.slot === slot)?.colour ?? main),
-  );
+  const colours = slotColours(model, placed.part, placed.copy, placed.form.fabric.colours);
   const { laid } = placed.placement;
   const dress = bare ? [] : Object.values(DRESS).map((dressed) => dressed(model, placed, looks));
   const eyes = dress.flatMap((d) => d.eyes ?? []);

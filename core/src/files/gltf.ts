@@ -1,6 +1,6 @@
-import { looksOf, type Vec3 } from '../form';
+import { looksOf, slotOfStitch, type Looks, type PartForm, type Vec3 } from '../form';
 import { move, stand, turnNormal, type Placed } from '../join';
-import { copyName, modelOf, yarnColour, type ToyModel } from '../model';
+import { copyName, modelOf, slotColours, type ToyModel } from '../model';
 
 /** Metres in a millimetre: glTF counts in metres. */
 const METRES = 0.001;
@@ -10,11 +10,21 @@ const UNSIGNED_INT = 5125;
 const VERTICES = 34962;
 const INDICES = 34963;
 
+interface PieceMesh {
+  points: Float32Array;
+  normals: Float32Array;
+  /** those of one yarn, #rrggbb, one after the other */
+  triangles: { yarn: string; points: Uint32Array }[];
+}
+
+/** The colour slot of a triangle of some looks, counted from 0: of that stitch at its corners that is worked last. */
+function slotOfTriangle(form: PartForm, looks: Looks, triangle: number): number {
+  const stitch = Math.max(...[0, 1, 2].map((k) => looks.stitchOf[looks.triangles[3 * triangle + k]]));
+  return stitch < 0 ? 0 : slotOfStitch(form, looks, stitch);
+}
+
 /** One piece as lists of numbers: positions in metres, y up, the face towards +z; normals; triangles. Only points that a triangle has. */
-function meshOf(
-  piece: Placed,
-  model: ToyModel,
-): { points: Float32Array; normals: Float32Array; triangles: Uint32Array } {
+function meshOf(piece: Placed, model: ToyModel): PieceMesh {
   const looks = looksOf(piece.form, modelOf(model, piece.part).fill, 'relaxed');
   const used = [...new Set(looks.triangles)];
   const number = new Map(used.map((was, now) => [was, now]));
@@ -35,9 +45,15 @@ function meshOf(
   });
   // Right-handed work is wound the other way about its axis.
   const order = piece.form.direction < 0 ? [0, 2, 1] : [0, 1, 2];
-  const triangles = Uint32Array.from(looks.triangles, (_, k) =>
-    number.get(looks.triangles[k - (k % 3) + order[k % 3]])!,
-  );
+  const yarns = slotColours(model, piece.part, piece.copy, piece.form.fabric.colours);
+  const ofYarn = new Map<string, number[]>();
+  for (let t = 0; t < looks.triangles.length / 3; t++) {
+    const yarn = yarns[slotOfTriangle(piece.form, looks, t)] ?? yarns[0];
+    const own = ofYarn.get(yarn) ?? [];
+    ofYarn.set(yarn, own);
+    own.push(...order.map((k) => number.get(looks.triangles[3 * t + k])!));
+  }
+  const triangles = [...ofYarn].map(([yarn, list]) => ({ yarn, points: Uint32Array.from(list) }));
   return { points, normals, triangles };
 }
 
@@ -62,7 +78,7 @@ const lightOf = (colour: string): number[] =>
   });
 
 /**
- * The fabric of a toy as glTF 2.0 in one file: one mesh a piece in its yarn's colour, metres, y up, the face towards +z. What no join holds stands
+ * The fabric of a toy as glTF 2.0 in one file: one mesh a piece, stitches of one yarn in its colour, metres, y up, the face towards +z. What no join holds stands
  * at the origin by itself. Looks: no stated number is read from it.
  */
 export function gltfOf(model: ToyModel): string {
@@ -77,21 +93,24 @@ export function gltfOf(model: ToyModel): string {
     offset += data.byteLength;
     return accessors.push({ bufferView: bufferViews.length - 1, ...accessor }) - 1;
   };
-  const colours = [...new Set(pieces.map((p) => yarnColour(model, p.part, p.copy)))];
+  const colours: string[] = [];
+  const materialOf = (yarn: string): number => {
+    const known = colours.indexOf(yarn);
+    return known < 0 ? colours.push(yarn) - 1 : known;
+  };
   const meshes = pieces.map((piece) => {
     const { points, normals, triangles } = meshOf(piece, model);
     const count = points.length / 3;
     const position = put(points, VERTICES, { componentType: FLOAT, count, type: 'VEC3', ...reachOf(points) });
     const normal = put(normals, VERTICES, { componentType: FLOAT, count, type: 'VEC3' });
-    const indices = put(triangles, INDICES, {
-      componentType: UNSIGNED_INT,
-      count: triangles.length,
-      type: 'SCALAR',
-    });
-    const material = colours.indexOf(yarnColour(model, piece.part, piece.copy));
+    const attributes = { POSITION: position, NORMAL: normal };
     return {
       name: copyName(modelOf(model, piece.part), piece.copy),
-      primitives: [{ attributes: { POSITION: position, NORMAL: normal }, indices, material }],
+      primitives: triangles.map(({ yarn, points: list }) => ({
+        attributes,
+        indices: put(list, INDICES, { componentType: UNSIGNED_INT, count: list.length, type: 'SCALAR' }),
+        material: materialOf(yarn),
+      })),
     };
   });
   const document = {

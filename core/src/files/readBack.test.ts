@@ -1,11 +1,11 @@
 import Papa from 'papaparse';
 import { GLTFLoader } from 'three/examples/jsm/loaders/GLTFLoader.js';
 import { OBJLoader } from 'three/examples/jsm/loaders/OBJLoader.js';
-import { Box3, Group, Mesh, Vector3 } from 'three';
-import { dappleFile, modelToy, rillFile, rubyFile, yarnColour } from '../model';
+import { Box3, Group, Mesh, type Object3D, Vector3 } from 'three';
+import { dappleFile, modelToy, rillFile, rubyFile, slotColours } from '../model';
 import { materialLines, materialsOf, planOf } from '../plan';
 import { tick, ticksOf } from '../record';
-import { newFile, rename, type ToyFile } from '../toy';
+import { addParts, newFile, newToy, rename, type ToyFile } from '../toy';
 import { EXPORT_IDS, EXPORTS } from './index';
 import { csvOf } from './csv';
 
@@ -24,6 +24,17 @@ const sizeOf = (group: Group): number[] => {
   return [size.x, size.y, size.z];
 };
 
+/** How many triangles are in each colour. */
+const trianglesIn = (group: Object3D): Map<string, number> => {
+  const seen = new Map<string, number>();
+  group.traverse((o) => {
+    if (!(o instanceof Mesh)) return;
+    const colour = `#${(o.material as unknown as { color: { getHexString(): string } }).color.getHexString()}`;
+    seen.set(colour, (seen.get(colour) ?? 0) + o.geometry.index!.count / 3);
+  });
+  return seen;
+};
+
 describe('what others read back', () => {
   it.each(DEMO.map((f) => [f.toy.name, f] as const))(
     '%s as glTF and as OBJ: the same pieces and the same size, in metres and millimetres, in their yarns',
@@ -34,17 +45,36 @@ describe('what others read back', () => {
       const [{ text: obj }] = EXPORTS.obj.files(model);
       const other = new OBJLoader().parse(obj);
       const pieces = model.placed.length + model.loose.length;
-      const meshes: Mesh[] = [];
-      scene.traverse((o) => void (o instanceof Mesh && meshes.push(o)));
-      expect([meshes.length, other.children.length]).toEqual([pieces, pieces]);
+      expect([scene.children.length, other.children.length]).toEqual([pieces, pieces]);
       sizeOf(other).forEach((mm, k) => expect(sizeOf(scene)[k] * 1000).toBeCloseTo(mm, 1));
-      const seen = meshes.map(
-        (m) => `#${(m.material as unknown as { color: { getHexString(): string } }).color.getHexString()}`,
-      );
       const all = [...model.placed, ...model.loose];
-      expect(seen).toEqual(all.map((p) => yarnColour(model, p.part, p.copy)));
+      const worked = all.map(({ part, copy, form: { fabric } }) => {
+        const yarns = slotColours(model, part, copy, fabric.colours);
+        return new Set([...fabric.colour].map((slot) => yarns[slot]));
+      });
+      expect(scene.children.map((piece) => new Set(trianglesIn(piece).keys()))).toEqual(worked);
     },
   );
+
+  it('glTF: what is worked in two yarns has its triangles in both, as many as its stitches', async () => {
+    const page = 'Ball (sand)\nR1: 6 sc in ring\nR2: inc x6\nR3: sc around\nR4-6: with brown sc around';
+    const model = modelToy(
+      addParts(
+        newToy('Ball', () => `r${++n}`),
+        page,
+        () => `r${++n}`,
+      ),
+    );
+    const { scene } = await new GLTFLoader().parseAsync(EXPORTS.gltf.files(model)[0].text, '');
+    const yarn = (slot: string) => model.toy.palette.find((y) => y.slot === slot)!.colour;
+    // Two triangles a stitch: 36 of brown; of sand 12 in R3, and of R2 one to each and one to each below; six close the ring.
+    expect(trianglesIn(scene)).toEqual(
+      new Map([
+        [yarn('sand'), 24 + 18 + 6],
+        [yarn('brown'), 72],
+      ]),
+    );
+  });
 
   it('a line end in a name writes no lines of its own into an OBJ', () => {
     const { toy } = DEMO[0];

@@ -1,4 +1,4 @@
-import { yarnColour, type ToyModel } from '../model';
+import { type ToyModel } from '../model';
 import { layOut, roomOf, rowsOf, sceneOf, VIEWS, type Scene, type ViewName } from '../picture';
 import { escaped } from './escaped';
 
@@ -14,7 +14,7 @@ export interface ToyPicture {
 const MARGIN_MM = 2;
 
 /** Layers of a scene as SVG, farther pieces first; without its stitches where it is small. */
-const layersSvg = (model: ToyModel, scene: Scene, stitches: boolean): string =>
+const layersSvg = (scene: Scene, stitches: boolean): string =>
   scene.layers
     .map((l) => {
       const cloth = (over: boolean) =>
@@ -41,8 +41,13 @@ const layersSvg = (model: ToyModel, scene: Scene, stitches: boolean): string =>
         ? l.stitches.map((s) => `<path d="${s.d}" fill="${escaped(s.fill)}"/>`).join('')
         : '';
       // Without its stitches the ground is the fabric itself.
-      const ground = stitches ? l.groundFill : yarnColour(model, l.part, l.copy);
-      return `<path d="${l.ground}" fill="${escaped(ground)}" stroke="${escaped(l.groundFill)}" stroke-width=".9" stroke-linejoin="round"/>${drawn}${cloth(false)}${threads}${eyes}${cloth(true)}`;
+      const ground = l.ground
+        .map(
+          ({ d, yarn, shadow }) =>
+            `<path d="${d}" fill="${escaped(stitches ? shadow : yarn)}" stroke="${escaped(shadow)}" stroke-width=".9" stroke-linejoin="round"/>`,
+        )
+        .join('');
+      return `${ground}${drawn}${cloth(false)}${threads}${eyes}${cloth(true)}`;
     })
     .join('');
 
@@ -71,7 +76,7 @@ export function toyPicture(
   const [wideMm, tallMm] = [wide * scale, tall * scale];
   const box = [left - MARGIN_MM, top - MARGIN_MM, wide, tall].map(n).join(' ');
   return {
-    svg: `<svg width="${n(wideMm)}mm" height="${n(tallMm)}mm" viewBox="${box}" role="img" aria-label="${escaped(model.toy.name)}">${layersSvg(model, scene, stitches)}</svg>`,
+    svg: `<svg width="${n(wideMm)}mm" height="${n(tallMm)}mm" viewBox="${box}" role="img" aria-label="${escaped(model.toy.name)}">${layersSvg(scene, stitches)}</svg>`,
     wideMm,
     tallMm,
     scale,

@@ -6,7 +6,7 @@ export { giveSpread, sizeOf } from './give';
 export { fromPart, measuredOn } from './calibrate';
 export type { PartMeasure } from './calibrate';
 export { bendsOf, tallSide } from './bend';
-export { looksOf, STITCH } from './looks';
+export { looksOf, slotOfStitch, STITCH } from './looks';
 export { legMatrix } from './lookMath';
 export type { Looks } from './looks';
 export { relax, relaxes } from './relax';

@@ -33,6 +33,8 @@ export interface Looks {
   points: Float32Array;
   normals: Float32Array;
   triangles: Int32Array;
+  /** the stitch whose top each point is, -1 where it is none's */
+  stitchOf: Int32Array;
   /** where points of the ring model have gone: the shift of each stitch of the part itself */
   shift: Float32Array;
 }
@@ -58,6 +60,13 @@ export function looksOf(form: PartForm, fill: Firmness, at: 'once' | 'relaxed', 
   return made.finish(body, points);
 }
 
+/** The colour slot of a stitch of some looks. */
+export function slotOfStitch({ fabric }: PartForm, { stitches }: Looks, stitch: number): number {
+  const at = STITCH * stitch;
+  const { rounds } = stitches[at] ? fabric.layers[stitches[at] - 1] : fabric;
+  return fabric.colour[rounds[stitches[at + 1]].from + stitches[at + 2]];
+}
+
 /** Lays legs, stitch after stitch. */
 class Weaver {
   private readonly legs: number[] = [];
@@ -70,6 +79,7 @@ class Weaver {
   private readonly points: number[] = [];
   private readonly normals: number[] = [];
   private readonly triangles: number[] = [];
+  private readonly stitchOf: number[] = [];
 
   /** A frill or an edging: it goes with the stitches that it stands on. */
   addLayer(form: PartForm, layer: number, on: number, body: Net, points: Float64Array): void {
@@ -87,6 +97,8 @@ class Weaver {
   add(form: PartForm, net: Net, x: Float64Array, layer: number): void {
     const outward = normalsOf(form, net, x);
     const base = this.points.length / 3;
+    const stitches = this.stitches.length / STITCH;
+    for (let p = 0; p < x.length / 3; p++) this.stitchOf.push(p < net.stitches ? stitches + p : -1);
     for (const value of x) this.points.push(value);
     for (const value of outward) this.normals.push(value);
     form.fabric.rounds.forEach((round, i) => {
@@ -213,6 +225,7 @@ class Weaver {
       points: Float32Array.from(this.points),
       normals: Float32Array.from(this.normals),
       triangles: Int32Array.from(this.triangles),
+      stitchOf: Int32Array.from(this.stitchOf),
       shift,
     };
   }

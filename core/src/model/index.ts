@@ -58,7 +58,7 @@ export { readSet, setOf } from './sets';
 export type { SetFault, SetSaid } from './sets';
 export { mirroredAbout, sidesOf } from './sides';
 export type { SidesPair } from './sides';
-export { everyJoin, modelOf, modelToy, NO_COLOUR, yarnColour } from './toy';
+export { everyJoin, modelOf, modelToy, NO_COLOUR, slotColours, yarnColour } from './toy';
 export type { ToyModel } from './toy';
 export { expected, saidBy, WAYS, widestRound } from './measuring';
 export type { Found, Measured, PartWay, Said, Way } from './measuring';

@@ -177,3 +177,18 @@ export function yarnColour(model: ToyModel, partId: string, copyId: string): str
   const dyed = copy && own(copy.palette, slot);
   return dyed ?? model.toy.palette.find((y) => y.slot === slot)?.colour ?? NO_COLOUR;
 }
+
+/** The yarn of each of some colour slots of a piece, #rrggbb: as `yarnColour` for the one it begins in; a slot without a name has that one. */
+export function slotColours(
+  model: ToyModel,
+  partId: string,
+  copyId: string,
+  slots: readonly string[],
+): string[] {
+  const main = yarnColour(model, partId, copyId);
+  const copies = model.parts.find((p) => p.part.id === partId)?.part.copies;
+  const dyes = copies?.find((c) => c.id === copyId)?.palette ?? {};
+  return slots.map((slot) =>
+    slot === '' ? main : (own(dyes, slot) ?? model.toy.palette.find((y) => y.slot === slot)?.colour ?? main),
+  );
+}

@@ -1,6 +1,8 @@
 export { boundsOf, boxOf, roomOf, sceneOf } from './scene';
 export type { Layer, Scene } from './scene';
 export { shade } from './colour';
+export { bandsOf } from './bands';
+export type { Band } from './bands';
 export { standAlone } from './standAlone';
 export type { Held } from './standAlone';
 export { layOut } from './layOut';

@@ -34,20 +34,22 @@ const LIGHT: Vec3 = [-0.46, 0.62, 0.64];
 
 const SHADES = 14;
 
-/** Each stitch as two lens-shaped legs from its base to its top, gathered by brightness. */
+/** Each stitch as two lens-shaped legs from its base to its top, gathered by yarn and brightness. `yarns`: of each colour slot of the fabric. */
 export function stitchPaths(
   form: PartForm,
   placement: Placement,
   from: Rows,
-  colour: string,
+  yarns: readonly string[],
   rounds: number,
   seed: string,
 ): { d: string; fill: string }[] {
-  const buckets: string[] = Array.from({ length: SHADES }, () => '');
+  const { fabric } = form;
+  const buckets: string[][] = yarns.map(() => Array.from({ length: SHADES }, () => ''));
   const jitter = seeded(seed);
-  for (let i = 0; i < Math.min(rounds, form.fabric.rounds.length); i++) {
-    const { count } = form.fabric.rounds[i];
+  for (let i = 0; i < Math.min(rounds, fabric.rounds.length); i++) {
+    const { from: first, count } = fabric.rounds[i];
     for (let j = 0; j < count; j++) {
+      const own = buckets[fabric.colour[first + j]] ?? buckets[0];
       const mid = polarOf(form, i, j + 0.5, 'middle');
       const half = Math.PI / count;
       const row = mid.row;
@@ -60,12 +62,12 @@ export function stitchPaths(
         const foot = at(form, placement, from, mid.angleRad + way * half * 0.94, row + 0.56);
         const legLight = 0.5 + 0.56 * lit + wobble + (foot[0] < apex[0] ? 0.045 : -0.045);
         const bucket = Math.max(0, Math.min(SHADES - 1, Math.floor(((legLight - 0.45) / 0.75) * SHADES)));
-        buckets[bucket] += lens(apex, foot);
+        own[bucket] += lens(apex, foot);
       }
     }
   }
-  return buckets.flatMap((d, k) =>
-    d ? [{ d, fill: shade(colour, 0.5 + (0.78 * (k + 0.5)) / SHADES) }] : [],
+  return buckets.flatMap((own, slot) =>
+    own.flatMap((d, k) => (d ? [{ d, fill: shade(yarns[slot], 0.5 + (0.78 * (k + 0.5)) / SHADES) }] : [])),
   );
 }
 

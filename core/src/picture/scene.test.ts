@@ -1,8 +1,10 @@
 import { type Placed } from '../join';
 import { rill, modelToy } from '../model';
-import { setFeature } from '../toy';
+import { addParts, newToy, setFeature } from '../toy';
 import { sceneOf } from './scene';
 import { rowsOf, VIEWS } from './view';
+import { shade } from './colour';
+import { standAlone } from './standAlone';
 
 let n = 0;
 const model = modelToy(rill(() => `i${++n}`));
@@ -65,5 +67,56 @@ describe('the picture of the otter', () => {
     const away = sceneOf(model, moved);
     expect(away).toEqual(sceneOf(model, moved.map(unknown)));
     expect(away.layers.filter((l) => !before.layers.some((b) => b.stitches === l.stitches))).toHaveLength(1);
+  });
+});
+
+describe('a ball in two yarns', () => {
+  const BALL = `Ball (2x, sand, ring = crown)
+R1: 6 sc in ring (6)
+R2: inc x6 (12)
+R3: (sc, inc) x6 (18)
+Change to brown.
+R4: 9 sc, with sand 9 sc (18)
+R5-7: with brown sc around (18)
+R8: (sc, dec) x6 (12)
+R9: dec x6 (6)
+close`;
+  const [SAND, BROWN, BLUE] = ['#d0b080', '#704830', '#204080'];
+  const toy = addParts(
+    newToy('Ball', () => `b${++n}`),
+    BALL,
+    () => `b${++n}`,
+  );
+  const painted = modelToy({
+    ...toy,
+    palette: toy.palette.map((y) => ({ ...y, colour: y.slot === 'sand' ? SAND : BROWN })),
+    parts: toy.parts.map((p) => ({
+      ...p,
+      copies: p.copies.map((c, k) => (k === 1 ? { ...c, palette: { brown: BLUE } } : c)),
+    })),
+  });
+  const seenFrom = (copy: number, turn: keyof typeof VIEWS) =>
+    sceneOf(painted, [standAlone(painted.pieces[copy])], rowsOf(VIEWS[turn])).layers[0];
+
+  it('has every stitch in its own yarn, the second copy in its own blue', () => {
+    for (const [copy, own] of [BROWN, BLUE].entries()) {
+      const layer = seenFrom(copy, 'front');
+      const inYarn = (yarn: string) =>
+        layer.stitches
+          .filter(({ fill }) =>
+            [...Array(14).keys()].some((k) => fill === shade(yarn, 0.5 + (0.78 * (k + 0.5)) / 14)),
+          )
+          .reduce((sum, { d }) => sum + d.split('M').length - 1, 0);
+      const all = layer.stitches.reduce((sum, { d }) => sum + d.split('M').length - 1, 0);
+      expect(inYarn(SAND)).toBeGreaterThan(0);
+      expect(inYarn(own)).toBeGreaterThan(inYarn(SAND));
+      expect(inYarn(SAND) + inYarn(own)).toBe(all);
+      expect(new Set(layer.ground.map((g) => g.yarn))).toEqual(new Set([SAND, own]));
+    }
+  });
+
+  it('has the yarn of its crown in front where it is seen from above, the other from below', () => {
+    expect(seenFrom(0, 'top').ground.map((g) => g.yarn)).toEqual([BROWN, SAND]);
+    expect(seenFrom(0, 'under').ground.map((g) => g.yarn)).toEqual([SAND, BROWN]);
   });
 });

@@ -1,7 +1,8 @@
 import { ringPoint, type PartForm, type Vec3 } from '../form';
 import { kept } from '../kept';
 import { move, type Placed, type Placement } from '../join';
-import { allYarnLines, yarnColour, type ToyModel } from '../model';
+import { allYarnLines, slotColours, type ToyModel } from '../model';
+import { bandsOf } from './bands';
 import { shade } from './colour';
 import { dressOf } from './dress';
 import { hull, pathOf, stitchPaths } from './paths';
@@ -13,8 +14,8 @@ export interface Layer {
   key: string;
   part: string;
   copy: string;
-  ground: string;
-  groundFill: string;
+  /** the fabric in its yarns, farther bands of rounds first; `shadow` lies between its stitches */
+  ground: { d: string; yarn: string; shadow: string }[];
   stitches: { d: string; fill: string }[];
   eyes: {
     x: number;
@@ -62,8 +63,8 @@ export function sceneOf(
       piece.form.rim ?? Infinity,
       piece.form.fabric.rounds.length,
     );
-    const colour = yarnColour(model, piece.part, piece.copy);
-    const { depth, ...fabric } = fabricOf(piece, from, colour, rounds, total <= MOST_DRAWN);
+    const yarns = slotColours(model, piece.part, piece.copy, piece.form.fabric.colours).join(' ');
+    const { depth, ...fabric } = fabricOf(piece, from, yarns, rounds, total <= MOST_DRAWN);
     const layer: Layer = {
       ...{ key, part: piece.part, copy: piece.copy },
       ...fabric,
@@ -96,23 +97,23 @@ function ofPiece<R extends readonly unknown[], T>(
   };
 }
 
-/** What is drawn of a piece's fabric, and how near it is. */
+/** What is drawn of a piece's fabric, and how near it is. `dyes`: the yarn of each slot, with a space between two. */
 const fabricOf = ofPiece(
-  ({ part, copy, form, placement }, from: Rows, colour: string, rounds: number, isStitched: boolean) => {
+  ({ part, copy, form, placement }, from: Rows, dyes: string, rounds: number, isStitched: boolean) => {
     const key = `${part}/${copy}`;
+    const yarns = dyes.split(' ');
     const centre = seen(move(placement, [0, 0, (form.z[0] + form.z[form.z.length - 1]) / 2]), from);
     const layers = skirts(form, rounds);
     return {
-      groundFill: shade(colour, 0.5),
       ground: [
-        ground(form, placement, from, rounds),
-        ...layers.map((l) => ground(l, placement, from, l.fabric.rounds.length)),
-      ].join(''),
+        ground(form, placement, from, yarns, rounds),
+        ...layers.map((l) => ground(l, placement, from, yarns, l.fabric.rounds.length)),
+      ].flat(),
       stitches: isStitched
         ? [
-            stitchPaths(form, placement, from, colour, rounds, key),
+            stitchPaths(form, placement, from, yarns, rounds, key),
             ...layers.map((l, i) =>
-              stitchPaths(l, placement, from, colour, l.fabric.rounds.length, `${key}/${i}`),
+              stitchPaths(l, placement, from, yarns, l.fabric.rounds.length, `${key}/${i}`),
             ),
           ].flat()
         : [],
@@ -179,14 +180,31 @@ export function roomOf(model: ToyModel, placed: readonly Placed[]): ReturnType<t
   };
 }
 
-/** The fabric's ground: the hull of each two neighbouring rings, all in one path. */
-function ground(form: PartForm, placement: Placement, from: Rows, rounds: number): string {
+/** The fabric's ground: the hull of each two neighbouring rings, those of a band in one path, farther bands first. */
+function ground(
+  form: PartForm,
+  placement: Placement,
+  from: Rows,
+  yarns: readonly string[],
+  rounds: number,
+): Layer['ground'] {
   const rings = ringsSeen(form, placement, from).slice(
     0,
     rounds < form.fabric.rounds.length ? rounds + 1 : undefined,
   );
-  let d = '';
-  for (let i = 1; i < rings.length; i++)
-    d += pathOf(hull([...rings[i - 1], ...rings[i]].map((p) => [p[0], -p[1]] as const)));
-  return d;
+  const bands = bandsOf(form.fabric);
+  const drawn = bands.map((band, k) => {
+    let d = '';
+    // Behind the last round its yarn goes on.
+    const end = Math.min(rings.length - 1, k < bands.length - 1 ? band.to : Infinity);
+    for (let i = band.from; i < end; i++)
+      d += pathOf(hull([...rings[i], ...rings[i + 1]].map((p) => [p[0], -p[1]] as const)));
+    const own = rings.slice(band.from, end + 1).flat();
+    const yarn = yarns[band.slot] ?? yarns[0];
+    return { d, yarn, depth: own.reduce((sum, p) => sum + p[2], 0) / own.length };
+  });
+  return drawn
+    .filter(({ d }) => d !== '')
+    .sort((a, b) => a.depth - b.depth)
+    .map(({ d, yarn }) => ({ d, yarn, shadow: shade(yarn, 0.5) }));
 }

@@ -1,3 +1,4 @@
+import { slotOfStitch } from '@hoppla/core/form';
 import type { Shown } from '../shown';
 import { rgb } from './yarn';
 import { JITTER } from './drawing';
@@ -9,18 +10,11 @@ export type Tint = (stitch: number) => { colour: string; share: number } | null;
 export function yarnColours({ looks, placed, colours, key }: Shown): Float32Array {
   const out = new Float32Array(3 * looks.legOf.length);
   const yarns = colours.map(rgb);
-  const { fabric } = placed.form;
   let seed = 2166136261;
   for (let i = 0; i < key.length; i++) seed = Math.imul(seed ^ key.charCodeAt(i), 16777619);
   for (let k = 0; k < looks.legOf.length; k++) {
     const s = looks.legOf[k];
-    const [layer, round, index] = [
-      looks.stitches[3 * s],
-      looks.stitches[3 * s + 1],
-      looks.stitches[3 * s + 2],
-    ];
-    const from = (layer ? fabric.layers[layer - 1].rounds : fabric.rounds)[round].from;
-    const yarn = yarns[fabric.colour[from + index]] ?? yarns[0];
+    const yarn = yarns[slotOfStitch(placed.form, looks, s)] ?? yarns[0];
     const light = 1 + JITTER * (2 * noise(seed, s) - 1);
     out[3 * k] = yarn.r * light;
     out[3 * k + 1] = yarn.g * light;

@@ -2,7 +2,6 @@ import Ellipsis from 'lucide-react-native/icons/ellipsis';
 import { useMemo } from 'react';
 import { FlatList, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
-import { yarnColour } from '@hoppla/core/model';
 import { sceneOf } from '@hoppla/core/picture';
 import { daySaid } from '@hoppla/core/words';
 import { Go, Num, Press, Quiet, Words } from '../../controls';
@@ -118,16 +117,18 @@ function SmallPicture({ laid }: { laid: Laid }) {
       viewBox={`${left - 1} ${top - 1} ${right - left + 2} ${bottom - top + 2}`}
       aria-hidden
     >
-      {scene.layers.map((l) => (
-        <Path
-          key={l.key}
-          d={l.ground}
-          fill={yarnColour(laid.model, l.part, l.copy)}
-          stroke={c.ink}
-          strokeWidth={0.5}
-          strokeOpacity={0.35}
-        />
-      ))}
+      {scene.layers.flatMap((l) =>
+        l.ground.map(({ d, yarn }) => (
+          <Path
+            key={`${l.key} ${d}`}
+            d={d}
+            fill={yarn}
+            stroke={c.ink}
+            strokeWidth={0.5}
+            strokeOpacity={0.35}
+          />
+        )),
+      )}
       {scene.layers.flatMap((l) =>
         l.eyes.map((e) => (
           <Path

@@ -1,9 +1,8 @@
 import { View } from 'react-native';
-import Svg, { Path } from 'react-native-svg';
-import { halfWidth } from '@hoppla/core/form';
-import { yarnColour, type PartModel, type ToyModel } from '@hoppla/core/model';
+import { slotColours, type PartModel, type ToyModel } from '@hoppla/core/model';
 import { Num, Press, Quiet, Sheet, Words } from '../../controls';
 import { usePalette } from '../../theme';
+import { PartOutline } from './PartOutline';
 import { useToy } from './useToy';
 import { screenWords as say } from '../../words';
 
@@ -61,7 +60,14 @@ export function PartRow({
         borderLeftColor: chosen ? c.tape : 'transparent',
       }}
     >
-      <Silhouette part={part} colour={yarnColour(model, part.part.id, part.copies[0]?.id ?? '')} />
+      <PartOutline
+        form={part.form}
+        yarns={slotColours(model, part.part.id, part.copies[0]?.id ?? '', part.fabric.colours).join(' ')}
+        ink={c.ink}
+        pxPerMm={PX_PER_MM}
+        width={64}
+        height={Math.max(20, Math.min(72, part.form.heightMm * PX_PER_MM + 8))}
+      />
       <View style={{ flex: 1 }}>
         <Words fontWeight="600">{`${part.name}${part.copies.length > 1 ? ` × ${part.copies.length}` : ''}`}</Words>
         <Quiet color={errors ? c.coralInk : c.ink2}>{state}</Quiet>
@@ -72,21 +78,3 @@ export function PartRow({
 }
 
 const PX_PER_MM = 0.62;
-
-/** The outline of a part from its side, ring up. */
-export function Silhouette({ part, colour }: { part: PartModel; colour: string }) {
-  const c = usePalette();
-  const { r, z } = part.form;
-  const points = Array.from(r, (_, i) => [halfWidth(part.form, i) * PX_PER_MM, z[i] * PX_PER_MM] as const);
-  const d = points.length
-    ? `M${points.map(([x, y]) => `${(32 + x).toFixed(1)} ${(4 + y).toFixed(1)}`).join('L')}L${[...points]
-        .reverse()
-        .map(([x, y]) => `${(32 - x).toFixed(1)} ${(4 + y).toFixed(1)}`)
-        .join('L')}Z`
-    : '';
-  return (
-    <Svg width={64} height={Math.max(20, Math.min(72, part.form.heightMm * PX_PER_MM + 8))} aria-hidden>
-      <Path d={d} fill={colour} stroke={c.ink} strokeWidth={1.2} strokeLinejoin="round" />
-    </Svg>
-  );
-}

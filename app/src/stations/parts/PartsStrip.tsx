@@ -1,9 +1,8 @@
 import { ScrollView, View } from 'react-native';
-import Svg, { Path } from 'react-native-svg';
-import { halfWidth, type PartForm } from '@hoppla/core/form';
-import { yarnColour, type PartModel } from '@hoppla/core/model';
+import { slotColours, type PartModel } from '@hoppla/core/model';
 import { PlainButton, Press, Words } from '../../controls';
 import { usePalette } from '../../theme';
+import { PartOutline } from '../frame/PartOutline';
 import { useToy } from '../frame/useToy';
 import { screenWords as say } from '../../words';
 
@@ -29,7 +28,7 @@ export function PartsStrip({ onAdd, underWay }: { onAdd: (() => void) | null; un
               chosen={p === part}
               underWay={p === part ? underWay : null}
               pxPerMm={TALL / most}
-              colour={yarnColour(model, p.part.id, p.copies[0]?.id ?? '')}
+              yarns={slotColours(model, p.part.id, p.copies[0]?.id ?? '', p.fabric.colours).join(' ')}
               onPress={() => choosePart(p.part.id)}
             />
           ))}
@@ -40,35 +39,12 @@ export function PartsStrip({ onAdd, underWay }: { onAdd: (() => void) | null; un
   );
 }
 
-/** The part's outline, ring up, at the scale that all parts of the strip share. */
-function Silhouette({ form, pxPerMm, colour }: { form: PartForm; pxPerMm: number; colour: string }) {
-  const c = usePalette();
-  const width = Math.max(14, form.widthMm * pxPerMm + 4);
-  const side = (way: 1 | -1) =>
-    Array.from(
-      form.r,
-      (_, i) =>
-        `${(width / 2 + way * halfWidth(form, i) * pxPerMm).toFixed(1)} ${(2 + form.z[i] * pxPerMm).toFixed(1)}`,
-    );
-  return (
-    <Svg width={width} height={TALL + 6} aria-hidden>
-      <Path
-        d={`M${side(1).join('L')}L${side(-1).reverse().join('L')}Z`}
-        fill={colour}
-        stroke={c.matInk}
-        strokeWidth={1.1}
-        strokeLinejoin="round"
-      />
-    </Svg>
-  );
-}
-
 function StripPart({
   part,
   chosen,
   underWay,
   pxPerMm,
-  colour,
+  yarns,
   onPress,
 }: {
   part: PartModel;
@@ -76,7 +52,7 @@ function StripPart({
   /** the line that is being tapped: what it lacks yet is no fault */
   underWay: number | null;
   pxPerMm: number;
-  colour: string;
+  yarns: string;
   onPress: () => void;
 }) {
   const c = usePalette();
@@ -96,7 +72,14 @@ function StripPart({
         borderTopColor: chosen ? c.tape : 'transparent',
       }}
     >
-      <Silhouette form={part.form} pxPerMm={pxPerMm} colour={colour} />
+      <PartOutline
+        form={part.form}
+        yarns={yarns}
+        ink={c.matInk}
+        pxPerMm={pxPerMm}
+        width={Math.max(14, part.form.widthMm * pxPerMm + 4)}
+        height={TALL + 6}
+      />
       <StripWords chosen={chosen} part={part} errors={errors} told={told(part, errors, underWay)} />
     </Press>
   );
