@@ -37,6 +37,33 @@ describe('safety', () => {
     ).toEqual(['Snout', 'Ear × 2', 'Arm × 2', 'Leg × 2']);
   });
 
+  it('tells what is on the toy in the maker’s units; a figure that is given in mm is said in mm too', () => {
+    const text = `${'Cord\nch 60'}\n\nBody\nR1: 6 sc in ring\nR2: inc x6\nR3-5: 2 tr, ch 4, sk 2, 8 sc`;
+    const made = (units: 'mm' | 'inch') => {
+      const toy = addParts(newToy('T', newId), text, newId);
+      return points(changeSettings(toy, { units }), '18 to 36 months').flatMap((p) => [
+        p.title,
+        p.reason,
+        p.mend,
+      ]);
+    };
+    const [mm, inch] = [made('mm'), made('inch')];
+    expect(mm.length).toBe(inch.length);
+    // Every length that is said in mm alone is said in inches, to a hundredth, but for hooks.
+    const lengths = (words: string) =>
+      [...words.matchAll(/(?<!hook of at most )\b([\d.]+) mm/g)].map((m) => Number(m[1]));
+    const inches = (words: string) => [...words.matchAll(/([\d.]+) in\b/g)].map((m) => Number(m[1]));
+    expect(mm.flatMap(lengths).length).toBeGreaterThan(6);
+    mm.forEach((words, i) => {
+      const told = lengths(words);
+      if (told.length === 0) return;
+      const read = inches(inch[i]);
+      expect(read).toHaveLength(told.length);
+      told.forEach((value, k) => expect(Math.abs(read[k] * 25.4 - value)).toBeLessThan(0.65));
+      expect(inch[i].replace(/\([\d.]+ mm\b/g, '')).not.toMatch(/(?<!hook of at most [\d.]*)\b\d[\d.]* mm/);
+    });
+  });
+
   it('looks at a nose and at each loose piece as parts of their own, on embroidered eyes too', () => {
     const eyes = base.features.find((f) => f.kind === 'eyes')!;
     const { part, copy, pair } = eyes as Extract<typeof eyes, { kind: 'eyes' }>;

@@ -1,5 +1,5 @@
 import type { AgeGroup } from '../toy';
-import { safetyWords } from '../words';
+import { safetyWords, type UnitWords } from '../words';
 import type { PartModel, ToyModel } from '../model';
 import type { Mend } from './mend';
 import type { Limits, Profile } from './profiles';
@@ -40,6 +40,8 @@ export interface Checked {
   limits: Limits;
   youngest: Limits;
   parts: readonly PartModel[];
+  /** how the maker reads lengths */
+  units: UnitWords;
 }
 
 /** Unknown counts as under 18 months. */

@@ -2,8 +2,8 @@ import { plural } from './plural';
 
 const fits = (diameter: string, does: boolean, what: string) =>
   does
-    ? `${what} fits entirely into the small-parts cylinder (${diameter} mm across).`
-    : `${what} is wider than the small-parts cylinder (${diameter} mm across), but what breaks off it may not be.`;
+    ? `${what} fits entirely into the small-parts cylinder (${diameter} across).`
+    : `${what} is wider than the small-parts cylinder (${diameter} across), but what breaks off it may not be.`;
 
 /** Sentences of the safety pages. Never says that a toy is safe or complies. */
 export const safetyWords = {
@@ -99,13 +99,13 @@ export const safetyWords = {
     `Sewn on with ${seam}. ${fits(diameter, does, 'A piece that comes off')}`,
   feltMend: 'Sew it all round with small stitches, never only glue it; or embroider its outline.',
   small: (part: string, size: string, copies: number) =>
-    `${part}${copies > 1 ? ` × ${copies}` : ''}, about ${size} mm: a small part once it comes off`,
+    `${part}${copies > 1 ? ` × ${copies}` : ''}, about ${size}: a small part once it comes off`,
   smallReason: (diameter: string, on: boolean) =>
-    `At the small end of its size it can lie in the small-parts cylinder (${diameter} mm across). ${on ? 'Its seam is all that keeps it.' : 'Nobody has said yet how it is fixed.'}`,
+    `At the small end of its size it can lie in the small-parts cylinder (${diameter} across). ${on ? 'Its seam is all that keeps it.' : 'Nobody has said yet how it is fixed.'}`,
   smallMend: 'Sew it on twice round, bury the ends after a knot, and pull it on a test piece.',
-  smallAlone: (part: string, size: string) => `${part}, about ${size} mm: the toy itself is a small part`,
+  smallAlone: (part: string, size: string) => `${part}, about ${size}: the toy itself is a small part`,
   smallAloneReason: (diameter: string) =>
-    `At the small end of its size it can lie in the small-parts cylinder (${diameter} mm across), whole.`,
+    `At the small end of its size it can lie in the small-parts cylinder (${diameter} across), whole.`,
   smallAloneMend: 'Make it larger, or not for a small child.',
   smallNotKnown: (part: string, copies: number) =>
     `${part}${copies > 1 ? ` × ${copies}` : ''}: not known whether it is a small part`,
@@ -152,20 +152,20 @@ export const safetyWords = {
   washerBackingMend: (disc: string) => `Put a felt disc of at least ${disc} mm between fabric and washer.`,
   washerCoversMend: 'The tug and the pull test decide.',
   cord: (name: string, times: number, length: string, most: string | null) =>
-    `${name}: ${times > 1 ? `${times} cords` : 'a cord'} of ${length} mm${most === null ? ', by a hook that is not known' : `, up to ${most} mm`}`,
+    `${name}: ${times > 1 ? `${times} cords` : 'a cord'} of ${length}${most === null ? ', by a hook that is not known' : `, up to ${most}`}`,
   loop: (name: string, times: number, length: string, most: string | null) =>
-    `${name}: ${plural(times, 'loop')} of ${length} mm round${most === null ? ', by a hook that is not known' : `, up to ${most} mm`}`,
-  hair: (name: string, part: string, length: string) => `${name} on ${part}: each end hangs ${length} mm`,
-  hairLong: (limit: string) => `Hair is a cord: for a small child it may hang at most ${limit} mm.`,
+    `${name}: ${plural(times, 'loop')} of ${length} round${most === null ? ', by a hook that is not known' : `, up to ${most}`}`,
+  hair: (name: string, part: string, length: string) => `${name} on ${part}: each end hangs ${length}`,
+  hairLong: (limit: string) => `Hair is a cord: for a small child it may hang at most ${limit}.`,
   hanger: (what: string, mm: string, part: string) => `A ${what} of ${mm} mm on ${part}`,
   cordReason: (limit: string, load: string) =>
-    `For under 18 months a cord may be at most ${limit} mm long, measured under ${load} N; a crocheted cord stretches.`,
+    `For under 18 months a cord may be at most ${limit} long, measured under ${load} N; a crocheted cord stretches.`,
   loopReason: (limit: string) =>
-    `For under 18 months a loop may be at most ${limit} mm round; a crocheted loop stretches.`,
+    `For under 18 months a loop may be at most ${limit} round; a crocheted loop stretches.`,
   cordMiddle: (limit: string) =>
-    `From 18 to 36 months a rule of its own holds, which is not among these figures; for under 18 months it is ${limit} mm.`,
+    `From 18 to 36 months a rule of its own holds, which is not among these figures; for under 18 months it is ${limit}.`,
   cordOlder: (limit: string) =>
-    `No limit for this age is among these figures; for under 18 months it is ${limit} mm.`,
+    `No limit for this age is among these figures; for under 18 months it is ${limit}.`,
   cordMend: 'Make it shorter, or fix it down along its length.',
   cordUnknown: 'How far this cord stretches under load is not known: measure a piece.',
   threaded: (name: string, host: string) => `${name} on a yarn through ${host}: a threaded joint`,

@@ -19,9 +19,9 @@ export const safetyPointWords = {
   onceReason: 'A second round is there when a stitch of the first one gives.',
   onceMend: 'Sew all of them round twice',
   buriedNotSaid: 'How deep ends are buried is not said',
-  buriedShort: (mm: string) => `Ends are buried only ${mm} mm deep`,
+  buriedShort: (deep: string) => `Ends are buried only ${deep} deep`,
   buriedReason: 'A short end works its way out, and its knot with it.',
-  buriedMend: (mm: string) => `Bury every end at least ${mm} mm deep after its knot`,
+  buriedMend: (deep: string) => `Bury every end at least ${deep} deep after its knot`,
   core: (part: string, core: string) => `${part}: ${core} inside`,
   coreWire: 'Wire works its way through the fabric; its ends are points.',
   coreRigid: 'What is rigid breaks, or comes through the fabric.',
@@ -30,10 +30,10 @@ export const safetyPointWords = {
   gapNotKnownReason:
     'Its hook is not known, or it has more stitches than are built: nobody knows how far they open.',
   gapNotKnownMend: 'Say the hook in mm, or measure ten stitches.',
-  gapFinger: (part: string, mm: string) => `${part}: a gap of up to ${mm} mm lets a small finger in`,
-  gapFill: (part: string, mm: string) => `${part}: a gap of up to ${mm} mm lets filling out`,
+  gapFinger: (part: string, wide: string) => `${part}: a gap of up to ${wide} lets a small finger in`,
+  gapFill: (part: string, wide: string) => `${part}: a gap of up to ${wide} lets filling out`,
   gapReason: (what: string, round: string, limit: string, finger: boolean) =>
-    `${what} in ${round}, at the worst end of the gauge and of figures that are judged; ${finger ? `the probe is ${limit} mm` : `this filling shows from ${limit} mm on`}.`,
+    `${what} in ${round}, at the worst end of the gauge and of figures that are judged; ${finger ? `the probe is ${limit}` : `this filling shows from ${limit} on`}.`,
   gapIs: {
     plain: 'Between stitches',
     tall: 'Between tall stitches',
@@ -89,8 +89,8 @@ export const safetyPointWords = {
   wearReason: 'Stitches wear out. The one who gives it to a child says so.',
   wearMend: 'Mend it or throw it away at the first loose stitch.',
   cordShort: 'Drawn out to twice its length it is still below that; measure a piece all the same.',
-  joinedLoop: (piece: string, mm: string) => `${piece} is held at both ends: a loop of up to ${mm} mm`,
-  joinedLoopReason: (limit: string) => `A loop may be at most ${limit} mm round for the youngest.`,
+  joinedLoop: (piece: string, round: string) => `${piece} is held at both ends: a loop of up to ${round}`,
+  joinedLoopReason: (limit: string) => `A loop may be at most ${limit} round for the youngest.`,
   joinedLoopMend: 'Sew it down along its length, or make it shorter.',
   asks: {
     5: {

@@ -11,6 +11,10 @@ export interface UnitWords {
   bare: (mm: number) => string;
   /** small differences: tenths of a mm, hundredths of an inch */
   fine: (mm: number) => string;
+  /** several lengths of one thing, the longest first */
+  size: (mm: readonly number[]) => string;
+  /** what a rule or a figure of the house gives in mm: those are always said */
+  figure: (mm: number) => string;
   of: 'mm' | 'in';
   /** one of `of` in mm, one of `weightOf` in g, one of `yarnOf` in m: what a typed number is multiplied by */
   oneMm: number;
@@ -46,6 +50,8 @@ const ounces = (g: number): string =>
     : decimals(g / G_PER_OUNCE, g / G_PER_OUNCE < 1 ? 2 : 1);
 const inches = (mm: number): string => decimals(mm / MM_PER_INCH, Math.abs(mm) < 10 * MM_PER_INCH ? 2 : 1);
 
+const inOrder = (mm: readonly number[]): number[] => [...mm].sort((a, b) => b - a);
+
 /** How numbers are printed (numbers of the house): mm to 1; grams to 1, below 5 g to 0.1, never a false nought; ends in whole cm. */
 const METRIC: UnitWords = {
   system: 'mm',
@@ -58,6 +64,8 @@ const METRIC: UnitWords = {
   length: (mm) => `${Math.round(mm)} mm`,
   bare: (mm) => String(Math.round(mm)),
   fine: (mm) => `${decimals(Math.round(mm * 10 + 1e-6) / 10, 1)} mm`,
+  size: (mm) => `${inOrder(mm).map(Math.round).join(' × ')} mm`,
+  figure: (mm) => `${numberSaid(mm)} mm`,
   end: (mm) => `${numberSaid(Math.round(mm) / 10)} cm`,
   weight: (g) => `${grams(g)} g`,
   bareWeight: grams,
@@ -75,6 +83,8 @@ const IMPERIAL: UnitWords = {
   length: (mm) => `${inches(mm)} in`,
   bare: inches,
   fine: (mm) => `${decimals(mm / MM_PER_INCH, 2)} in`,
+  size: (mm) => `${inOrder(mm).map(inches).join(' × ')} in`,
+  figure: (mm) => `${decimals(mm / MM_PER_INCH, 2)} in (${numberSaid(mm)} mm)`,
   end: (mm) => `${Math.ceil(mm / MM_PER_INCH - 1e-9)} in`,
   weight: (g) => `${ounces(g)} oz`,
   bareWeight: ounces,

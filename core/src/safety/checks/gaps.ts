@@ -1,5 +1,5 @@
 import { everyJoin, isFilled, type PartModel, type ToyModel } from '../../model';
-import { decimals, safetyPointWords as say } from '../../words';
+import { safetyPointWords as say } from '../../words';
 import { fillShowsMm, gapsOf, type Gap } from '../gap';
 import { isUnder36, type Checked, type SafetyPoint } from '../point';
 
@@ -10,7 +10,7 @@ export function gapChecks(checked: Checked): SafetyPoint[] {
   return [...filled.flatMap((part) => gapPoints(checked, part)), ...openEnds(model, filled)];
 }
 
-function gapPoints({ model, limits, age }: Checked, part: PartModel): SafetyPoint[] {
+function gapPoints({ model, limits, age, units }: Checked, part: PartModel): SafetyPoint[] {
   const gaps = gapsOf(part);
   const base = { check: 9, part: part.part.id, weight: isUnder36(age) ? 'open' : 'advice' } as const;
   if (gaps === null)
@@ -35,11 +35,11 @@ function gapPoints({ model, limits, age }: Checked, part: PartModel): SafetyPoin
       ...base,
       id: `gap:${part.part.id}`,
       tags: [widest.label],
-      title: (finger ? say.gapFinger : say.gapFill)(part.name, decimals(widest.mm, 1)),
+      title: (finger ? say.gapFinger : say.gapFill)(part.name, units.fine(widest.mm)),
       reason: say.gapReason(
         say.gapIs[widest.is],
         widest.label,
-        String(finger ? limits.probeMm : shows),
+        units.figure(finger ? limits.probeMm : shows),
         finger,
       ),
       mend: say.gapMend[widest.is](String(hookMm)),

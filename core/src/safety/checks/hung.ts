@@ -22,7 +22,7 @@ export function hungChecks(checked: Checked): SafetyPoint[] {
 
 /** A strand is a cord as long as it hangs; one that is only looped in or pulled through comes out. */
 function hairPoints(
-  { model, limits, youngest, age }: Checked,
+  { model, limits, youngest, age, units }: Checked,
   { feature, hangsMm, places }: StrandState,
 ): SafetyPoint[] {
   if (places.length === 0) return [];
@@ -31,7 +31,7 @@ function hairPoints(
   const comesOut = feature.fix === 'looped in' || feature.fix === 'pulled through';
   if (!over && !isUnder36(age) && !comesOut) return [];
   const small = isUnder36(age);
-  const limit = String(most);
+  const limit = units.figure(most);
   return [
     {
       id: `hair:${feature.id}`,
@@ -39,7 +39,7 @@ function hairPoints(
       weight: weightOfLength(age, over),
       part: feature.part,
       feature: feature.id,
-      title: say.hair(feature.name, modelOf(model, feature.part).name, hangsMm.toFixed(0)),
+      title: say.hair(feature.name, modelOf(model, feature.part).name, units.length(hangsMm)),
       reason: over ? say.hairLong(limit) : say.hazards.hair[small ? 'small' : 'older'],
       mend: over ? say.cordMend : say.hazards.hair.mend,
       ...(over ? { does: { do: 'cut shorter', feature: feature.id, hangsMm, mm: most } as const } : {}),
@@ -49,7 +49,7 @@ function hairPoints(
 
 /** The loop of a ring, at the worst end of the gauge. One that is a part of the toy is told with that part's cords as well: as it lies before it is closed. */
 function loopPoints(
-  { model, limits, youngest, age }: Checked,
+  { model, limits, youngest, age, units }: Checked,
   { feature, loopMm }: HangerState,
 ): SafetyPoint[] {
   if (loopMm === null) return [];
@@ -58,7 +58,7 @@ function loopPoints(
   const most = loopLimit(limits, youngest);
   const over = worst > most;
   if (!over && !isUnder36(age)) return [];
-  const limit = String(most);
+  const limit = units.figure(most);
   const reason = isUnder18(age) ? say.loopReason(limit) : say.cordMiddle(limit);
   return [
     {
@@ -70,8 +70,8 @@ function loopPoints(
       title: say.loop(
         surfaceWords.hangerIs[feature.is],
         1,
-        loopMm.toFixed(0),
-        gauge.stitchSource === 'not known' ? null : worst.toFixed(0),
+        units.length(loopMm),
+        gauge.stitchSource === 'not known' ? null : units.length(worst),
       ),
       reason: isUnder36(age) ? reason : say.cordOlder(limit),
       mend: over ? say.cordMend : say.cordUnknown,

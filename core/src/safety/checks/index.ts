@@ -1,4 +1,5 @@
 import { kept } from '../../kept';
+import { unitWords } from '../../words';
 import type { ToyModel } from '../../model';
 import { CHECKS, isUnder36, type Checked, type CheckNumber, type SafetyPoint } from '../point';
 import { bandOf, profileOf } from '../profiles';
@@ -69,6 +70,7 @@ export const checkToy = kept((model: ToyModel): ToldPoint[] => {
     profile,
     limits: profile.limits[bandOf(age)],
     youngest: profile.limits['under 18 months'],
+    units: unitWords(model.toy.settings.units),
     parts: model.parts,
   };
   const points = MADE.flatMap((m) => m.check(checked));

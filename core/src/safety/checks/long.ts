@@ -12,7 +12,7 @@ export const cordChecks = (checked: Checked): SafetyPoint[] =>
   );
 
 function cordPoint(checked: Checked, part: PartModel, cord: Cord, i: number): SafetyPoint[] {
-  const { limits, youngest, age } = checked;
+  const { limits, youngest, age, units } = checked;
   const loop = cord.what === 'loop';
   const limit = (loop ? loopLimit : cordLimit)(limits, youngest);
   const known = part.gauge.stitchSource !== 'not known';
@@ -22,7 +22,7 @@ function cordPoint(checked: Checked, part: PartModel, cord: Cord, i: number): Sa
   if (!part.addsUp && !over && (cord.what === 'thin part' || loop)) return [];
   if (!isUnder36(age) && !over) return [];
   const times = cord.times * Math.max(1, part.copies.length);
-  const most = known ? worstMm.toFixed(0) : null;
+  const most = known ? units.length(worstMm) : null;
   // Drawn out to twice its length it is still short enough: told, and no more.
   const short = worstMm * HOLDS.cordStretch.value <= limit && known;
   return [
@@ -32,8 +32,8 @@ function cordPoint(checked: Checked, part: PartModel, cord: Cord, i: number): Sa
       weight: short ? 'advice' : weightOfLength(age, over),
       part: part.part.id,
       ...(cord.line === null ? {} : { line: cord.line }),
-      title: (loop ? say.loop : say.cord)(part.name, times, cord.lengthMm.toFixed(0), most),
-      reason: reasonOf(checked, loop, String(limit)),
+      title: (loop ? say.loop : say.cord)(part.name, times, units.length(cord.lengthMm), most),
+      reason: reasonOf(checked, loop, units.figure(limit)),
       mend: mendOf(over, short),
     },
   ];

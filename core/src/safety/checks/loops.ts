@@ -5,7 +5,7 @@ import { loopLimit } from '../profiles';
 import { isUnder36, weightOfLength, type Checked, type SafetyPoint } from '../point';
 
 /** Of check 6 the loops that joins make: a cord held at both its ends, whose way round is at most twice its length. */
-export function joinedLoopChecks({ model, limits, youngest, age }: Checked): SafetyPoint[] {
+export function joinedLoopChecks({ model, limits, youngest, age, units }: Checked): SafetyPoint[] {
   const most = loopLimit(limits, youngest);
   return model.pieces.flatMap((piece): SafetyPoint[] => {
     const part = modelOf(model, piece.part);
@@ -28,8 +28,8 @@ export function joinedLoopChecks({ model, limits, youngest, age }: Checked): Saf
         weight: weightOfLength(age, over),
         part: piece.part,
         join: held[0].id,
-        title: say.joinedLoop(copyName(part, piece.copy), worst.toFixed(0)),
-        reason: say.joinedLoopReason(String(most)),
+        title: say.joinedLoop(copyName(part, piece.copy), units.length(worst)),
+        reason: say.joinedLoopReason(units.figure(most)),
         mend: say.joinedLoopMend,
       },
     ];

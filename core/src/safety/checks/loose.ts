@@ -9,9 +9,9 @@ const THIN_MM = 1;
 
 /** Of check 3 what is loose on eyes and noses, felt among it. */
 export function looseChecks(checked: Checked): SafetyPoint[] {
-  const { profile, limits, age } = checked;
+  const { profile, limits, age, units } = checked;
   const fits = (mm: number) => fitsCylinder(cylinderOf(profile, limits), drum(mm, THIN_MM));
-  const diameter = String(limits.cylinderMm);
+  const diameter = units.figure(limits.cylinderMm);
   return fixedOn(checked).flatMap((it) => {
     const base = { check: 3, feature: it.id, part: it.part } as const;
     const pieces = it.loose.map((piece, i): SafetyPoint => ({

@@ -1,6 +1,6 @@
 import { patchSize, piecesSaid } from '../../feature';
 import { patches } from '../../model';
-import { patchWords, safetyWords as say, unitWords } from '../../words';
+import { patchWords, safetyWords as say } from '../../words';
 import { box, cylinderOf, fitsCylinder } from '../cylinder';
 import type { Checked, SafetyPoint } from '../point';
 
@@ -8,8 +8,7 @@ import type { Checked, SafetyPoint } from '../point';
 const THICK_MM = 1;
 
 /** Check 3 of what is laid on: each piece is a small part once it comes off, and glue alone is no seam. */
-export function patchChecks({ model, profile, limits }: Checked): SafetyPoint[] {
-  const units = unitWords(model.toy.settings.units);
+export function patchChecks({ model, profile, limits, units }: Checked): SafetyPoint[] {
   return patches(model).map(({ feature: f }): SafetyPoint => {
     const { widthMm, heightMm } = patchSize(f);
     return {
@@ -21,7 +20,7 @@ export function patchChecks({ model, profile, limits }: Checked): SafetyPoint[] 
       tests: `feature:${f.id}`,
       title: say.patch(f.name, piecesSaid(f, units)),
       reason: say.patchReason(
-        String(limits.cylinderMm),
+        units.figure(limits.cylinderMm),
         fitsCylinder(cylinderOf(profile, limits), box(widthMm, heightMm, THICK_MM)),
         patchWords.seams[f.seam],
       ),

@@ -99,7 +99,7 @@ function onceRound({ model, age }: Checked): SafetyPoint[] {
   ];
 }
 
-function buried({ model, age }: Checked): SafetyPoint[] {
+function buried({ model, age, units }: Checked): SafetyPoint[] {
   const { buriedMm } = model.toy.safety;
   const least = HOLDS.buriedMm.value;
   if (model.parts.length === 0 || (buriedMm !== null && buriedMm >= least)) return [];
@@ -108,9 +108,10 @@ function buried({ model, age }: Checked): SafetyPoint[] {
       id: 'buried',
       check: 4,
       weight: isUnder36(age) ? 'open' : 'advice',
-      title: buriedMm === null ? say.buriedNotSaid : say.buriedShort(String(buriedMm)),
+      title:
+        buriedMm === null ? say.buriedNotSaid : say.buriedShort(units.figure(Math.round(10 * buriedMm) / 10)),
       reason: say.buriedReason,
-      mend: say.buriedMend(String(least)),
+      mend: say.buriedMend(units.figure(least)),
       does: { do: 'bury', mm: least },
     },
   ];

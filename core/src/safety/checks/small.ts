@@ -2,7 +2,7 @@ import { sizeOf, type PartForm } from '../../form';
 import { kept } from '../../kept';
 import type { PartModel } from '../../model';
 import { nameKey } from '../../notation';
-import { safetyWords as say } from '../../words';
+import { safetyWords as say, type UnitWords } from '../../words';
 import { cornersOf, cylinderOf, fitsCylinder } from '../cylinder';
 import type { Limits, Profile } from '../profiles';
 import { isUnder36, type Checked, type SafetyPoint } from '../point';
@@ -19,7 +19,7 @@ const fitsSurely = kept((form: PartForm, profile: Profile, limits: Limits): bool
  * Check 3 for what is sewn or caught on: a part that can lie in the cylinder is a small part once it comes off; a toy of one
  * piece that lies in it is one as it is. Judged at the small end of its size; of rounds that do not add up no size is true.
  */
-export function smallPartChecks({ model, profile, limits, age }: Checked): SafetyPoint[] {
+export function smallPartChecks({ model, profile, limits, age, units }: Checked): SafetyPoint[] {
   const worked = model.parts.filter((p) => p.fabric.rounds.length > 0);
   const caught = new Set(worked.flatMap((p) => p.reading.caught.map(nameKey)));
   const loose = new Set(model.loose.map((p) => p.part));
@@ -34,7 +34,7 @@ export function smallPartChecks({ model, profile, limits, age }: Checked): Safet
         check: 3,
         weight: weightOfSmall(isUnder36(age), sure),
         part: part.part.id,
-        ...told(part, { alone, on, diameter: String(limits.cylinderMm) }),
+        ...told(part, { alone, on, diameter: units.figure(limits.cylinderMm), units }),
       },
     ];
   });
@@ -48,7 +48,7 @@ function weightOfSmall(small: boolean, sure: boolean): SafetyPoint['weight'] {
 /** What is said of a small part, of a toy that is one as a whole, and of one whose size nobody knows. */
 function told(
   part: PartModel,
-  { alone, on, diameter }: { alone: boolean; on: boolean; diameter: string },
+  { alone, on, diameter, units }: { alone: boolean; on: boolean; diameter: string; units: UnitWords },
 ): Pick<SafetyPoint, 'title' | 'reason' | 'mend'> {
   const copies = part.copies.length;
   if (!part.addsUp)
@@ -58,10 +58,7 @@ function told(
       mend: say.smallNotKnownMend,
     };
   const { width, depth, height } = sizeOf(part.form);
-  const size = [width.value, depth.value, height.value]
-    .sort((a, b) => b - a)
-    .map((mm) => mm.toFixed(0))
-    .join(' × ');
+  const size = units.size([width.value, depth.value, height.value]);
   if (alone)
     return {
       title: say.smallAlone(part.name, size),

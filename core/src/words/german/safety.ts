@@ -5,11 +5,11 @@ import { hazards } from './hazards';
 
 const fits = (diameter: string, does: boolean, what: string) =>
   does
-    ? `${what} passt ganz in den Kleinteilezylinder (${diameter} mm im Durchmesser).`
-    : `${what} ist breiter als der Kleinteilezylinder (${diameter} mm im Durchmesser); was davon abbricht, vielleicht nicht.`;
+    ? `${what} passt ganz in den Kleinteilezylinder (${diameter} im Durchmesser).`
+    : `${what} ist breiter als der Kleinteilezylinder (${diameter} im Durchmesser); was davon abbricht, vielleicht nicht.`;
 const copiesOf = (part: string, copies: number): string => `${part}${copies > 1 ? ` × ${copies}` : ''}`;
 const bis = (most: string | null): string =>
-  most === null ? ', mit einer Häkelnadel, die nicht bekannt ist' : `, bis zu ${most} mm`;
+  most === null ? ', mit einer Häkelnadel, die nicht bekannt ist' : `, bis zu ${most}`;
 
 /** Die Seiten der Sicherheit, auf Deutsch. Sagt nie, eine Figur sei sicher oder entspreche etwas. */
 export const safetyWords: Said<typeof english> = {
@@ -105,15 +105,14 @@ export const safetyWords: Said<typeof english> = {
   patchReason: (diameter, does, seam) =>
     `Aufgenäht mit: ${seam}. ${fits(diameter, does, 'Ein Stück, das abgeht,')}`,
   feltMend: 'Nähe ihn ringsum mit kleinen Stichen auf, klebe ihn nie nur; oder sticke seinen Umriss.',
-  small: (part, size, copies) =>
-    `${copiesOf(part, copies)}, etwa ${size} mm: ein Kleinteil, sobald es abgeht`,
+  small: (part, size, copies) => `${copiesOf(part, copies)}, etwa ${size}: ein Kleinteil, sobald es abgeht`,
   smallReason: (diameter, on) =>
-    `Am kleinen Ende seiner Größe kann es im Kleinteilezylinder liegen (${diameter} mm im Durchmesser). ${on ? 'Nur seine Naht hält es.' : 'Niemand hat bisher gesagt, wie es befestigt ist.'}`,
+    `Am kleinen Ende seiner Größe kann es im Kleinteilezylinder liegen (${diameter} im Durchmesser). ${on ? 'Nur seine Naht hält es.' : 'Niemand hat bisher gesagt, wie es befestigt ist.'}`,
   smallMend:
     'Nähe es zweimal herum an, versenke die Enden nach einem Knoten, und ziehe an einem Prüfstück daran.',
-  smallAlone: (part, size) => `${part}, etwa ${size} mm: die Figur selbst ist ein Kleinteil`,
+  smallAlone: (part, size) => `${part}, etwa ${size}: die Figur selbst ist ein Kleinteil`,
   smallAloneReason: (diameter) =>
-    `Am kleinen Ende ihrer Größe kann sie ganz im Kleinteilezylinder liegen (${diameter} mm im Durchmesser).`,
+    `Am kleinen Ende ihrer Größe kann sie ganz im Kleinteilezylinder liegen (${diameter} im Durchmesser).`,
   smallAloneMend: 'Mach sie größer, oder nicht für ein kleines Kind.',
   smallNotKnown: (part, copies) => `${copiesOf(part, copies)}: nicht bekannt, ob es ein Kleinteil ist`,
   smallNotKnownReason: 'Seine Runden gehen nicht auf, darum ist seine Größe nicht bekannt.',
@@ -161,20 +160,20 @@ export const safetyWords: Said<typeof english> = {
     `Lege eine Filzscheibe von mindestens ${disc} mm zwischen Maschen und Scheibe.`,
   washerCoversMend: 'Zupfen und Zugprüfung entscheiden.',
   cord: (name, times, length, most) =>
-    `${name}: ${times > 1 ? `${times} Schnüre` : 'eine Schnur'} von ${length} mm${bis(most)}`,
+    `${name}: ${times > 1 ? `${times} Schnüre` : 'eine Schnur'} von ${length}${bis(most)}`,
   loop: (name, times, length, most) =>
-    `${name}: ${zahl(times, 'Schlaufe', 'Schlaufen')} von ${length} mm Umfang${bis(most)}`,
-  hair: (name, part, length) => `${name} auf ${part}: jedes Ende hängt ${length} mm`,
-  hairLong: (limit) => `Haar ist eine Schnur: für ein kleines Kind darf es höchstens ${limit} mm hängen.`,
+    `${name}: ${zahl(times, 'Schlaufe', 'Schlaufen')} von ${length} Umfang${bis(most)}`,
+  hair: (name, part, length) => `${name} auf ${part}: jedes Ende hängt ${length}`,
+  hairLong: (limit) => `Haar ist eine Schnur: für ein kleines Kind darf es höchstens ${limit} hängen.`,
   hanger: (what, mm, part) => `${what} von ${mm} mm an ${part}`,
   cordReason: (limit, load) =>
-    `Für unter 18 Monaten darf eine Schnur höchstens ${limit} mm lang sein, gemessen unter ${load} N; eine gehäkelte Schnur dehnt sich.`,
+    `Für unter 18 Monaten darf eine Schnur höchstens ${limit} lang sein, gemessen unter ${load} N; eine gehäkelte Schnur dehnt sich.`,
   loopReason: (limit) =>
-    `Für unter 18 Monaten darf eine Schlaufe höchstens ${limit} mm Umfang haben; eine gehäkelte Schlaufe dehnt sich.`,
+    `Für unter 18 Monaten darf eine Schlaufe höchstens ${limit} Umfang haben; eine gehäkelte Schlaufe dehnt sich.`,
   cordMiddle: (limit) =>
-    `Von 18 bis 36 Monaten gilt eine eigene Regel, die nicht unter diesen Zahlen ist; für unter 18 Monaten sind es ${limit} mm.`,
+    `Von 18 bis 36 Monaten gilt eine eigene Regel, die nicht unter diesen Zahlen ist; für unter 18 Monaten sind es ${limit}.`,
   cordOlder: (limit) =>
-    `Für dieses Alter ist keine Grenze unter diesen Zahlen; für unter 18 Monaten sind es ${limit} mm.`,
+    `Für dieses Alter ist keine Grenze unter diesen Zahlen; für unter 18 Monaten sind es ${limit}.`,
   cordMend: 'Mach sie kürzer, oder nähe sie der Länge nach fest.',
   cordUnknown: 'Wie weit sich diese Schnur unter Last dehnt, ist nicht bekannt: miss ein Stück.',
   threaded: (name, host) => `${name} an einem Faden durch ${host}: ein gefädeltes Gelenk`,

@@ -22,9 +22,9 @@ export const safetyPointWords: Said<typeof english> = {
   onceReason: 'Eine zweite Runde ist da, wenn ein Stich der ersten nachgibt.',
   onceMend: 'Alle zweimal herum nähen',
   buriedNotSaid: 'Wie tief Enden versenkt werden, ist nicht gesagt',
-  buriedShort: (mm) => `Enden werden nur ${mm} mm tief versenkt`,
+  buriedShort: (deep) => `Enden werden nur ${deep} tief versenkt`,
   buriedReason: 'Ein kurzes Ende arbeitet sich heraus, und sein Knoten mit ihm.',
-  buriedMend: (mm) => `Jedes Ende nach seinem Knoten mindestens ${mm} mm tief versenken`,
+  buriedMend: (deep) => `Jedes Ende nach seinem Knoten mindestens ${deep} tief versenken`,
   core: (part, core) => `${part}: ${core} innen`,
   coreWire: 'Draht arbeitet sich durch die Maschen; seine Enden sind spitz.',
   coreRigid: 'Was steif ist, bricht oder kommt durch die Maschen.',
@@ -33,10 +33,10 @@ export const safetyPointWords: Said<typeof english> = {
   gapNotKnownReason:
     'Die Häkelnadel ist nicht bekannt, oder es hat mehr Maschen, als gebaut werden: niemand weiß, wie weit sie sich öffnen.',
   gapNotKnownMend: 'Sag die Häkelnadel in mm, oder miss zehn Maschen.',
-  gapFinger: (part, mm) => `${part}: eine Lücke von bis zu ${mm} mm lässt einen kleinen Finger hinein`,
-  gapFill: (part, mm) => `${part}: eine Lücke von bis zu ${mm} mm lässt Füllung heraus`,
+  gapFinger: (part, wide) => `${part}: eine Lücke von bis zu ${wide} lässt einen kleinen Finger hinein`,
+  gapFill: (part, wide) => `${part}: eine Lücke von bis zu ${wide} lässt Füllung heraus`,
   gapReason: (what, round, limit, finger) =>
-    `${what} in ${round}, am ungünstigen Ende der Maschenprobe und geschätzter Zahlen; ${finger ? `die Prüfsonde hat ${limit} mm` : `diese Füllung zeigt sich ab ${limit} mm`}.`,
+    `${what} in ${round}, am ungünstigen Ende der Maschenprobe und geschätzter Zahlen; ${finger ? `die Prüfsonde hat ${limit}` : `diese Füllung zeigt sich ab ${limit}`}.`,
   gapIs: {
     plain: 'Zwischen Maschen',
     tall: 'Zwischen hohen Maschen',
@@ -92,8 +92,8 @@ export const safetyPointWords: Said<typeof english> = {
   wearReason: 'Stiche nutzen sich ab. Wer sie einem Kind gibt, sagt das dazu.',
   wearMend: 'Beim ersten losen Stich ausbessern oder wegwerfen.',
   cordShort: 'Auf das Doppelte gedehnt liegt sie noch darunter; miss trotzdem ein Stück.',
-  joinedLoop: (piece, mm) => `${piece} ist an beiden Enden fest: eine Schlaufe von bis zu ${mm} mm`,
-  joinedLoopReason: (limit) => `Für die Jüngsten darf eine Schlaufe höchstens ${limit} mm Umfang haben.`,
+  joinedLoop: (piece, round) => `${piece} ist an beiden Enden fest: eine Schlaufe von bis zu ${round}`,
+  joinedLoopReason: (limit) => `Für die Jüngsten darf eine Schlaufe höchstens ${limit} Umfang haben.`,
   joinedLoopMend: 'Nähe es der Länge nach fest, oder mach es kürzer.',
   asks: {
     5: {
