@@ -1,5 +1,5 @@
 import { exportFile } from '@hoppla/core/files';
-import { acceptEyes, acceptNeedle } from '@hoppla/core/model';
+import { acceptEyes, acceptNeedle, acceptSewing } from '@hoppla/core/model';
 import { factsWords, read } from '@hoppla/core/notation';
 import { addParts, changeSettings, newFile, newToy } from '@hoppla/core/toy';
 import { pageWords } from '@hoppla/core/words';
@@ -9,8 +9,8 @@ import { cliWords as say } from './words';
 
 /**
  * A whole page as a toy document; what became of each line goes to standard error. Ids are counted, so that the same page
- * gives the same bytes. `--accept` places the eyes that the page names where its words leave one reading, and puts on what
- * it asks for by needle where it says so clearly.
+ * gives the same bytes. `--accept` places the eyes that the page names where its words leave one reading, puts on what
+ * it asks for by needle where it says so clearly, and sews on the parts whose host and place it names.
  * @throws Misuse for a toy file
  */
 export function toyCommand({ file, text }: { file: string; text: string }, call: Call): Answer {
@@ -25,6 +25,7 @@ export function toyCommand({ file, text }: { file: string; text: string }, call:
   const accept = call.flags.has('--accept');
   const accepted = accept ? acceptEyes(made, newId) : { toy: made, taken: [] };
   const stitched = accept ? acceptNeedle(accepted.toy, newId) : { toy: accepted.toy, taken: [], left: [] };
+  const sewn = accept ? acceptSewing(stitched.toy, newId) : { toy: stitched.toy, taken: [], left: [] };
   const lines = reading.page
     .filter((l) => l.as !== 'blank')
     .map(({ line, as, part, facts }) => {
@@ -41,9 +42,11 @@ export function toyCommand({ file, text }: { file: string; text: string }, call:
   const stitches = [
     ...stitched.taken.map((o) => say.stitched(nameOf(o.feature.part), o.feature.name, o.line)),
     ...stitched.left.map((o) => say.stitchOpen(nameOf(o.feature.part), o.feature.name, o.line)),
+    ...sewn.taken.map((s) => say.sewn(nameOf(s.part), s.words)),
+    ...sewn.left.map((s) => say.sewingOpen(nameOf(s.part), s.words)),
   ].map((line) => `${line}\n`);
   return {
-    out: exportFile(newFile(stitched.toy)),
+    out: exportFile(newFile(sewn.toy)),
     err: [...lines, ...eyes, ...stitches, text.trim() === '' ? `${say.empty}\n` : ''].join(''),
     code: hasErrors(reading) ? 1 : 0,
   };

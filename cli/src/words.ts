@@ -7,7 +7,8 @@ export const cliWords = {
     '       --language de: what is said of toys in German; these words and keys of JSON stay English)',
   commands: {
     read: `read PAGE [--terms us|uk] [--json|--lines]   counts and problems of a page; what each of its lines is`,
-    toy: `toy PAGE [--accept]                    a whole page as a toy document; --accept places the eyes it names`,
+    toy: `toy PAGE [--accept]                    a whole page as a toy document; --accept takes what it says plainly: eyes, embroidery,
+                                         where parts are sewn`,
     check: `check FILE... [--terms us|uk]          one line a problem; exit 1 if any is an error`,
     write: `write FILE [--terms us|uk]             the text in clean form, in the terms asked`,
     shape: `shape FILE [--hook MM|LETTER] [--stitch MM] [--round MM] [--lean N] [--posts N] [--hand left|right] [--under]
@@ -77,6 +78,8 @@ export const cliWords = {
   stitched: (part: string, name: string, line: number) => `${part}: ${name} stitched as line ${line} says`,
   stitchOpen: (part: string, name: string, line: number) =>
     `${part}: line ${line} asks for ${name.toLowerCase()} and does not say on which round; not taken`,
+  sewn: (part: string, words: string) => `${part}: sewn on as its text says: “${words}”`,
+  sewingOpen: (part: string, words: string) => `${part}: where it is sewn is left to you: “${words}”`,
   eyesOpen: (part: string, line: number) =>
     `${part}: the eyes that line ${line} of its text names are left to you; its words leave more than one place, or none`,
   atLine: (n: number) => `line ${n}`,

@@ -5,6 +5,8 @@ import type { HangContext } from './hangWords';
 const N = `(\\d{1,3}|${NUMBERS.join('|')}|a|an|no)`;
 const TH = `(\\d{1,3}(?:st|nd|rd|th)|${ORDINALS.join('|')})`;
 const ROUNDS = '(?:rounds?|rnds?|rows?)';
+/** `R`, `rnd`, `rounds` before a number. */
+const LABEL = '(?:r|rnds?\\.?|rounds?|rows?)\\s*';
 const STITCHES = '(?:stitch(?:es)?|sts?|holes?)';
 const FREE = `(?:(?:(?:,|with|leaving|leave|keeping|and)\\s*)*${N}\\s+${ROUNDS}\\s+(?:free|between|clear|apart|empty|away)(?:\\s+between)?)?`;
 const FREE_STITCHES = `(?:(?:(?:,|with|leaving|leave|keeping|and)\\s*)*${N}\\s+${STITCHES}\\s+(?:free|between|clear|apart|empty|away)(?:\\s+between)?)?`;
@@ -62,6 +64,13 @@ const atRound = (n: number, { numbers }: HangContext): Said | null => {
   return index < 1 ? null : { height: { by: 'start', rounds: index } };
 };
 
+/** The middle of some rounds by their numbers, as high as a seam that lies over all of them. */
+const overRounds = (first: number, last: number, { numbers }: HangContext): Said | null => {
+  const [low, high] = [numbers.indexOf(first), numbers.indexOf(last)];
+  const rounds = Math.round((low + high + 1) / 2);
+  return low < 0 || high < low || rounds < 1 ? null : { height: { by: 'start', rounds } };
+};
+
 /** The clauses, the longer before the shorter that they hold. */
 export const CLAUSES: readonly Clause[] = [
   clause(`(?:at\\s+)?(\\d{1,3})\\s*(?:%|percent)(?:\\s+of\\s+the\\s+way)?\\s+(up|down)`, (m) => {
@@ -77,8 +86,12 @@ export const CLAUSES: readonly Clause[] = [
       along: { by: 'face', deg: (m[2] === 'right' ? -1 : 1) * Number(m[1]) },
     }),
   ),
-  clause(`between\\s+r(?:ound)?\\s*(\\d+)\\s*(?:and|·|-|/)\\s*r?(?:ound)?\\s*(\\d+)`, (m, c) =>
+  clause(`between\\s+${LABEL}(\\d+)\\s*(?:and|&|·|-|/)\\s*(?:${LABEL})?(\\d+)`, (m, c) =>
     atRound(Math.max(Number(m[1]), Number(m[2])), c),
+  ),
+  clause(
+    `(?:over|across|on|along)\\s+${LABEL}(\\d+)\\s*(?:-|–|to|and|&|through)\\s*(?:${LABEL})?(\\d+)`,
+    (m, c) => overRounds(Number(m[1]), Number(m[2]), c),
   ),
   clause(`(?:on|in|at)\\s+(?:r|round\\s+|rnd\\s+|row\\s+)(\\d+)`, (m, c) => atRound(Number(m[1]), c)),
   clause(`${TH}\\s+${ROUNDS.replace('s?', '')}\\s+above\\s+(?:the\\s+)?ridge`, (m) => ({
@@ -177,16 +190,20 @@ export const CLAUSES: readonly Clause[] = [
     }),
   ),
   clause(
-    `(?:in\\s+the\\s+middle\\s+of|on|at|in)\\s+(?:the\\s+)?(?:front|face|middle)(?:\\s+line)?|in\\s+front`,
+    `(?:in\\s+the\\s+(?:middle|centre|center)\\s+of|on|at|in)\\s+(?:the\\s+)?(?:front|face|middle)(?:\\s+line)?|in\\s+front`,
     () => ({
       along: { by: 'face', deg: 0 },
     }),
   ),
   clause(
-    `(?:on|at)\\s+(?:the\\s+|its\\s+|each\\s+|both\\s+)?(?:toy’s\\s+|toy's\\s+)?(left|right)?(?:\\s*(?:hand\\s+)?sides?)`,
+    `(?:on|at|to|one)\\s+(?:the\\s+|its\\s+|each\\s+|both\\s+)?(?:toy’s\\s+|toy's\\s+)?(left|right)?(?:\\s*(?:hand\\s+)?sides?)`,
     (m) => ({
       along: { by: 'face', deg: m[1] === 'right' ? -90 : 90 },
     }),
+  ),
+  // `to R20`, `at the back, R6`; `rnd 10 of the roof` is of another thing.
+  clause(`(?:to|,)\\s*(?:the\\s+)?${LABEL}(\\d+)(?!\\s*(?:of|to|and|-|–))`, (m, c) =>
+    atRound(Number(m[1]), c),
   ),
 ];
 

@@ -84,4 +84,6 @@ export {
   standingWords,
 } from './joinSentences';
 export { hangContext, hangsOn, saidOfJoin } from './hanging';
+export { acceptSewing, sewingSaid, sewnElsewhere } from './sewingSaid';
+export type { SewingSaid } from './sewingSaid';
 export type { SaidOfJoin, Unfollowed } from './hanging';

@@ -4,6 +4,7 @@ export type { ReadOptions } from './read';
 export { emptyPart } from './reading';
 export { factsOfNode, featuresIn, LINE_MEANINGS } from './page/lineKinds';
 export { factsWords } from './page/sentences';
+export { sentencesOf } from './sentences';
 export type { LineKind, LineMeaning } from './page/lineKinds';
 export type { PageLine } from './page/pageLine';
 export type { Materials } from './page/materials';

@@ -81,7 +81,8 @@ for (const [name, viewport] of SIZES)
     test('by words alone: every part of the bear is put where it is said, and hangs there', async ({
       page,
     }) => {
-      await newToy(page, BEAR);
+      const text = 'Sew the arms on the side, 4 rounds from the last round.';
+      await newToy(page, `${BEAR}\n\nAssembly\n${text}`);
       await station(page, 'Joins');
       const said: Record<string, string> = {
         Body: '',
@@ -99,8 +100,14 @@ for (const [name, viewport] of SIZES)
         const words = said[guest === 'Head' ? 'Body' : guest];
         delete said[guest === 'Head' ? 'Body' : guest];
         if (!words) continue;
-        await field.fill(words);
-        await field.press('Enter');
+        if (guest === 'Arm') {
+          // What the text says is put by a tap.
+          await expect(page.getByText(`Your text says: “${text}”`)).toBeVisible();
+          await page.getByRole('button', { name: 'Put it as the text says' }).click();
+        } else {
+          await field.fill(words);
+          await field.press('Enter');
+        }
         await expect(page.getByText(/^Follows: /)).toBeVisible();
       }
       expect(said).toEqual({});

@@ -1,7 +1,14 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { StoredJoin } from '@hoppla/core/join';
-import { hangWords, saidOfJoin, saidProblem, type ToyModel } from '@hoppla/core/model';
+import {
+  hangWords,
+  saidOfJoin,
+  saidProblem,
+  sewingSaid,
+  type SewingSaid,
+  type ToyModel,
+} from '@hoppla/core/model';
 import { joinWords } from '@hoppla/core/words';
 import { Field, PlainButton, ProblemLine, Quiet } from '../../controls';
 import { screenWords as words } from '../../words';
@@ -26,6 +33,9 @@ export function Saying({ join, model }: { join: StoredJoin; model: ToyModel }) {
   };
   return (
     <View style={{ gap: 8 }}>
+      {sewingSaid(model, join).map((told) => (
+        <TextSays key={told.words} join={join} told={told} />
+      ))}
       <View style={{ flexDirection: 'row', alignItems: 'flex-end', gap: 8, flexWrap: 'wrap' }}>
         <Field
           label={say.where}
@@ -46,6 +56,29 @@ export function Saying({ join, model }: { join: StoredJoin; model: ToyModel }) {
           <Quiet flex={1}>{say.follows(hangWords(model, join.hang))}</Quiet>
           <PlainButton label={say.letGo} onPress={() => change(say.letGo, { ...join, hang: null })} />
         </View>
+      ) : null}
+    </View>
+  );
+}
+
+/** What the text says of this seam: put there by a tap where it is understood; what is not taken from it is told. */
+function TextSays({
+  join,
+  told: { words: sentence, said, left, followed },
+}: {
+  join: StoredJoin;
+  told: SewingSaid;
+}) {
+  const place = said?.place;
+  return (
+    <View style={{ gap: 8, alignItems: 'flex-start' }}>
+      <Quiet>{words.face.textTells(sentence, said ? '' : say.textNotUnderstood)}</Quiet>
+      {said && left ? <Quiet>{say.notTaken(left)}</Quiet> : null}
+      {place && typeof place !== 'string' && !followed ? (
+        <PlainButton
+          label={say.asText}
+          onPress={() => change(say.said, { ...join, at: place, hang: said.read.hang })}
+        />
       ) : null}
     </View>
   );

@@ -9,6 +9,7 @@ import {
   meetingWords,
   mendingMove,
   modelOf,
+  sewnElsewhere,
   sidesOf,
   standingWords,
   type ToyModel,
@@ -53,6 +54,7 @@ export function WholeToy({
       )}
       <InTheWay model={model} onChoose={onChoose} />
       <Unmet model={model} />
+      <AsTexts model={model} onChoose={onChoose} />
       {model.loose.length > 0 && balance ? (
         <Words>{say.loose(model.loose.map((p) => copyName(modelOf(model, p.part), p.copy)))}</Words>
       ) : null}
@@ -120,6 +122,25 @@ function Unmet({ model }: { model: ToyModel }) {
     </>
   );
 }
+
+/** Where the text says that parts are sewn, of those that stand elsewhere. */
+const AsTexts = ({ model, onChoose }: { model: ToyModel; onChoose: (join: string) => void }) =>
+  sewnElsewhere(model).map(({ words: sentence, put }) => (
+    <ProblemLine
+      key={`${put[0].id} ${sentence}`}
+      where={namesOf(model, put[0]).guest}
+      sentence={words.face.textTells(sentence, '')}
+      severity="note"
+      onWhere={() => onChoose(put[0].id)}
+      mends={[
+        {
+          title: say.asText,
+          onPress: () =>
+            edit(say.said, { station: 'joins', join: put[0].id }, (toy) => put.reduce(setJoin, toy)),
+        },
+      ]}
+    />
+  ));
 
 /** Taken apart along its seams; its left laid over its right, with how far apart they are. */
 function Views({ model, looks, setLooks }: Looking & { model: ToyModel }) {
