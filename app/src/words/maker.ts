@@ -20,6 +20,8 @@ export const maker = {
   age: 'Mostly for',
   hole: 'The smallest hole I still work through',
   holeNone: 'Take it back',
+  holeNot: (least: string, most: string) =>
+    `A width from ${least} to ${most}: what a finger or a tool goes through.`,
   pace: 'Single crochets in a minute',
   paceHow: (plain: number, small: number) => `Not said: ${plain} a minute, ${small} in small rounds.`,
   paceNot: (least: number, most: number) => `A number of stitches from ${least} to ${most}.`,

@@ -17,6 +17,8 @@ export const BOUNDS = {
   percent: [0, 1000],
   /** a length on a toy, and across an eye */
   mm: [0.01, 20_000],
+  /** the smallest hole that a maker works through: from a hook alone to a whole hand */
+  ownHoleMm: [8, 60],
   grams: [0.001, 1e6],
   metres: [0.001, 1e6],
   /** stitches, rounds, copies, numbers in a row */

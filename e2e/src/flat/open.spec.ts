@@ -192,14 +192,18 @@ test.describe('on a phone', () => {
     await page.keyboard.press('ArrowLeft');
     await page.keyboard.press('Tab');
     await expect(sheet(page).getByRole('radio', { name: 'UK', exact: true })).toBeFocused();
-    const pace = sheet(page).getByRole('textbox', { name: 'Single crochets in a minute' });
-    await pace.fill('9000');
-    await pace.press('Enter');
-    await expect(sheet(page).getByText('A number of stitches from 0.1 to 600.')).toBeVisible();
-    await expect(pace).toHaveValue('9000');
-    await pace.fill('40');
-    await pace.press('Enter');
-    await expect(sheet(page).getByText('A number of stitches from 0.1 to 600.')).toBeHidden();
+    for (const [name, wrong, why, right] of [
+      ['Single crochets in a minute', '9000', /A number of stitches from 0.1 to 600/, '40'],
+      ['The smallest hole I still work through', '3', /A width from 0.31 to 2.36 in/, '0.9'],
+    ] as const) {
+      const field = sheet(page).getByRole('textbox', { name });
+      for (const typed of [wrong, right]) {
+        await field.fill(typed);
+        await field.press('Enter');
+        await expect(field).toHaveValue(typed);
+        await expect(sheet(page).getByText(why)).toBeVisible({ visible: typed === wrong });
+      }
+    }
     await sheet(page).getByRole('button', { name: 'Put a yarn on the shelf' }).click();
     await sheet(page).getByRole('textbox', { name: 'Its name' }).fill('Harbour wool');
     await sheet(page).getByRole('textbox', { name: 'Colour' }).fill('#336699');

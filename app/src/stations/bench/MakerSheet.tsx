@@ -1,9 +1,16 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { HookSystem } from '@hoppla/core/figures';
+import { BOUNDS, isWithin, type HookSystem } from '@hoppla/core/figures';
 import { REGIONS } from '@hoppla/core/safety';
-import { language, LANGUAGES, safetyWords, unitWords, type Language } from '@hoppla/core/words';
-import { Amount, Choice, PaceField, PlainButton, Quiet, Sheet } from '../../controls';
+import {
+  language,
+  LANGUAGES,
+  safetyWords,
+  unitWords,
+  type Language,
+  type UnitWords,
+} from '@hoppla/core/words';
+import { Amount, Choice, PaceField, PlainButton, ProblemLine, Quiet, Sheet } from '../../controls';
 import { useDevice, type Maker } from '../../documents';
 import { screenWords } from '../../words';
 import { chooseLanguage } from '../../words/spoken';
@@ -48,23 +55,52 @@ export function MakerSheet({ onClose }: { onClose: () => void }) {
       {choice('hooks', say.hooks, HOOKS, (id) => say.hooksOf[id])}
       {choice('region', say.region, REGIONS, (id) => screenWords.safety.regions[id])}
       {choice('age', say.age, AGES, (id) => safetyWords.ages[id])}
+      <HoleField mm={maker.ownSmallestMm} units={units} onSay={(ownSmallestMm) => works({ ownSmallestMm })} />
+      <PaceField value={maker.stitchesAMinute} onSay={(stitchesAMinute) => works({ stitchesAMinute })} />
+      <YarnShelf />
+    </Sheet>
+  );
+}
+
+/** The smallest hole that its maker still works through; one that no hand has stays typed, and is said. */
+function HoleField({
+  mm,
+  units,
+  onSay,
+}: {
+  mm: number | null;
+  units: UnitWords;
+  onSay: (mm: number | null) => void;
+}) {
+  const [refused, setRefused] = useState(false);
+  const take = (typed: number | null): boolean => {
+    const said = typed === null ? null : typed * units.oneMm;
+    const fine = said === null || isWithin('ownHoleMm', said);
+    setRefused(!fine);
+    if (fine) onSay(said);
+    return fine;
+  };
+  const [least, most] = BOUNDS.ownHoleMm;
+  return (
+    <View style={{ gap: 6 }}>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: 8 }}>
         <Amount
           label={say.hole}
           unit={units.of}
-          value={maker.ownSmallestMm === null ? null : maker.ownSmallestMm / units.oneMm}
+          value={mm === null ? null : mm / units.oneMm}
           note={say.note}
-          onSay={(value) =>
-            works({ ownSmallestMm: value !== null && value > 0 ? value * units.oneMm : null })
-          }
+          onSay={take}
         />
-        {maker.ownSmallestMm === null ? null : (
-          <PlainButton label={say.holeNone} onPress={() => works({ ownSmallestMm: null })} />
-        )}
+        {mm === null ? null : <PlainButton label={say.holeNone} onPress={() => take(null)} />}
       </View>
-      <PaceField value={maker.stitchesAMinute} onSay={(stitchesAMinute) => works({ stitchesAMinute })} />
-      <YarnShelf />
-    </Sheet>
+      {refused ? (
+        <ProblemLine
+          where={say.hole}
+          sentence={say.holeNot(units.bare(least), units.length(most))}
+          severity="error"
+        />
+      ) : null}
+    </View>
   );
 }
 

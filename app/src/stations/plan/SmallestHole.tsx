@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Line } from 'react-native-svg';
-import { OPENINGS } from '@hoppla/core/figures';
+import { BOUNDS, OPENINGS } from '@hoppla/core/figures';
 import { changeSettings } from '@hoppla/core/toy';
 import { Nudge, PlainButton, Quiet, Sheet, Words } from '../../controls';
 import { edit } from '../../documents';
@@ -14,8 +14,7 @@ const say = words.plan;
 /** Pixels of the screen for a mm of it, as the browser says: 96 for an inch. */
 const PX_PER_MM = 96 / 25.4;
 const STEP_MM = 1;
-const LEAST_MM = 8;
-const MOST_MM = 60;
+const [LEAST_MM, MOST_MM] = BOUNDS.ownHoleMm;
 
 /** The smallest hole that the maker still works through, and the way to say it. */
 export function SmallestHole() {

@@ -23,6 +23,7 @@ export const maker: Said<typeof english> = {
   age: 'Meist für',
   hole: 'Das kleinste Loch, durch das ich noch arbeite',
   holeNone: 'Zurücknehmen',
+  holeNot: (least, most) => `Eine Weite von ${least} bis ${most}: wo ein Finger oder ein Werkzeug durchgeht.`,
   pace: 'Feste Maschen in einer Minute',
   paceHow: (plain, small) => `Nicht gesagt: ${plain} in der Minute, ${small} in kleinen Runden.`,
   paceNot: (least, most) => `Eine Zahl Maschen von ${numberSaid(least)} bis ${most}.`,
