@@ -38,23 +38,30 @@ describe('safety', () => {
   });
 
   it('tells what is on the toy in the maker’s units; a figure that is given in mm is said in mm too', () => {
-    const text = `${'Cord\nch 60'}\n\nBody\nR1: 6 sc in ring\nR2: inc x6\nR3-5: 2 tr, ch 4, sk 2, 8 sc`;
-    const made = (units: 'mm' | 'inch') => {
-      const toy = addParts(newToy('T', newId), text, newId);
-      return points(changeSettings(toy, { units }), '18 to 36 months').flatMap((p) => [
-        p.title,
-        p.reason,
-        p.mend,
-      ]);
-    };
+    const cords = `${'Cord\nch 60'}\n\nBody\nR1: 6 sc in ring\nR2: inc x6\nR3-5: 2 tr, ch 4, sk 2, 8 sc`;
+    const eyes = base.features.find((f) => f.kind === 'eyes')!;
+    const more = { loose: [{ name: 'iris', mm: 7 }], felt: { mm: 13, colour: '#f1eee6' } };
+    const toys = [
+      addParts(newToy('T', newId), cords, newId),
+      base,
+      setFeature(base, { ...eyes, ...more } as typeof eyes),
+    ];
+    const made = (units: 'mm' | 'inch') =>
+      toys.flatMap((toy) =>
+        points(changeSettings(toy, { units }), '18 to 36 months').flatMap((p) => [p.title, p.reason, p.mend]),
+      );
     const [mm, inch] = [made('mm'), made('inch')];
     expect(mm.length).toBe(inch.length);
     // Every length that is said in mm alone is said in inches, to a hundredth, but for hooks.
     const lengths = (words: string) =>
       [...words.matchAll(/(?<!hook of at most )\b([\d.]+) mm/g)].map((m) => Number(m[1]));
     const inches = (words: string) => [...words.matchAll(/([\d.]+) in\b/g)].map((m) => Number(m[1]));
-    expect(mm.flatMap(lengths).length).toBeGreaterThan(6);
+    expect(mm.flatMap(lengths).length).toBeGreaterThan(12);
+    for (const words of [...mm, ...inch].filter((w) => w.includes('cylinder (')))
+      expect(words).toContain('31.7 mm');
     mm.forEach((words, i) => {
+      // What is bought has its size in mm.
+      if (/plastic|loose piece|felt|washer/i.test(words) && !words.includes('cylinder')) return;
       const told = lengths(words);
       if (told.length === 0) return;
       const read = inches(inch[i]);

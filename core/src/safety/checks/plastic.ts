@@ -9,7 +9,7 @@ const THIN_MM = 1;
 
 /** Check 1: plastic eyes and noses. */
 export function plasticChecks(checked: Checked): SafetyPoint[] {
-  const { profile, limits, age } = checked;
+  const { profile, limits, age, units } = checked;
   return fixedOn(checked)
     .filter((it) => it.plastic)
     .map((it): SafetyPoint => {
@@ -31,7 +31,7 @@ export function plasticChecks(checked: Checked): SafetyPoint[] {
         id: `plastic:${it.id}`,
         weight: 'stop',
         title: it.called.plastic(size),
-        reason: it.called.plasticReason(String(limits.cylinderMm), fits),
+        reason: it.called.plasticReason(units.figure(limits.cylinderMm), fits),
         mend: it.called.mend,
         does: { do: 'embroider', feature: it.id },
       };
