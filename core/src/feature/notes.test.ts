@@ -1,7 +1,7 @@
 import { read } from '../notation';
 import { bareHead } from './head';
 import { formFrom, HEAD } from './cases';
-import { firstPair, pairsOfNote, type NoteOffer } from './index';
+import { firstPair, hardwareOf, pairsOfNote, type NoteOffer } from './index';
 
 /** 36 stitches in R6 to R10, 15 rounds; gauge 5 mm and measured. */
 const head = bareHead(formFrom(HEAD));
@@ -152,9 +152,9 @@ describe('80 notes that mention eyes, noses, mouths, ears', () => {
 });
 
 describe('the pair that is offered first', () => {
-  const first = (text: string) => {
+  const first = (text: string, pageMm: number | null = null) => {
     const { node } = read(`R1: 6 sc in ring (6)\n${text}`, { terms: 'us' }).parts[0].lines[1];
-    return firstPair(head, node.type === 'note' && node.feature ? [node.feature] : [], ids);
+    return firstPair(head, node.type === 'note' && node.feature ? [node.feature] : [], ids, pageMm);
   };
   it('is where and of what the text says, where that is one thing', () => {
     const { pair } = first('embroider eyes between R8 and R9, 7 stitches between');
@@ -164,6 +164,20 @@ describe('the pair that is offered first', () => {
     const { pair, offer } = first('embroider the eyes, twelve fingers apart');
     expect([pair!.making, offer!.said === null]).toEqual(['embroidered', false]);
     expect(first('12 mm safety eyes').pair).toMatchObject({ making: 'safety eye', eyeMm: 12 });
+  });
+  it('has the size that its text names, else the one that its page needs, wherever it stands', () => {
+    const open = 'safety eyes between R8 and R9, 7 sts apart';
+    expect(first(open).offer!.readings.length).toBeGreaterThan(1);
+    for (const text of [
+      open,
+      'embroider the nose over R9',
+      'safety eyes between R8 and R9, 7 stitches between',
+    ]) {
+      const { eyeMm, washerMm } = first(text, 12).pair!;
+      expect([eyeMm, washerMm]).toEqual([12, hardwareOf(12).washerMm]);
+    }
+    expect(first('10 mm safety eyes between R8 and R9, 7 sts apart', 12).pair!.eyeMm).toBe(10);
+    expect(first('10 mm safety eyes between R8 and R9, 7 stitches between', 12).pair!.eyeMm).toBe(10);
   });
   it('is usual where no note names eyes', () => {
     expect(first('embroider the nose over R9')).toMatchObject({ note: null, offer: null });

@@ -107,20 +107,24 @@ function byCount(
 
 /**
  * The pair that is offered first on a head whose text may name eyes: where and of what the text says, as far as one reading
- * of it is left; else the usual place with the making and size that the text gives. `offer` says what of the note is left open.
+ * of it is left; else the usual place with the making and size that the text gives. `pageMm`: the size in the list of what is needed, where it
+ * names one. `offer` says what of the note is left open.
  */
 export function firstPair(
   head: Head,
   notes: readonly FeatureNote[],
   ids: { id: string } & OnPart,
+  pageMm: number | null,
 ): { pair: EyePair | null; note: FeatureNote | null; offer: NoteOffer | null } {
   const usual = newPair(head, ids);
   const note = notes.find((n) => n.what === 'eyes') ?? null;
-  if (!note) return { pair: usual, note, offer: null };
-  const offer = pairsOfNote(head, note, ids);
+  const sizeMm = note?.sizeMm ?? pageMm;
+  const size = sizeMm === null ? {} : hardwareOf(sizeMm);
+  if (!note) return { pair: usual && { ...usual, ...size }, note, offer: null };
+  const offer = pairsOfNote(head, { ...note, sizeMm }, ids);
   if (offer.readings.length === 1) return { pair: offer.readings[0].pair, note, offer };
   const said = {
-    ...(note.sizeMm === null ? {} : hardwareOf(note.sizeMm)),
+    ...size,
     // Eyes of another make are no plastic ones.
     ...(note.making === null
       ? {}

@@ -12,13 +12,18 @@ export interface EyesTaken {
   pair: EyePair | null;
 }
 
+/** The size of eyes that the list of what a page needs names, mm; null where it names none, or several. */
+export function pageEyesMm({ page, settings }: Toy): number | null {
+  const { eyesMm } = read(page, { terms: settings.terms }).materials;
+  return eyesMm.length === 1 ? eyesMm[0] : null;
+}
+
 /**
  * Places the pairs of eyes that the texts of a toy name, where one reading of the words is left and no pair stands on the
  * part. A size that only the page's materials name is that of the pair. What is not placed is said, never replaced.
  */
 export function acceptEyes(toy: Toy, newId: NewId): { toy: Toy; taken: EyesTaken[] } {
-  const { eyesMm } = read(toy.page, { terms: toy.settings.terms }).materials;
-  const size = eyesMm.length === 1 ? eyesMm[0] : null;
+  const size = pageEyesMm(toy);
   const model = modelToy(toy);
   const taken: EyesTaken[] = [];
   let now = toy;

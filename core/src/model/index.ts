@@ -1,7 +1,7 @@
 export { bodyRounds } from './bodyRounds';
 export { copyName, fillSaid, modelPart, shapingOf } from './part';
 export type { PartModel } from './part';
-export { acceptEyes } from './accept';
+export { acceptEyes, pageEyesMm } from './accept';
 export type { EyesTaken } from './accept';
 export { facedPart } from './faced';
 export { headOf } from './head';

@@ -15,8 +15,9 @@ import {
   type NoseState,
 } from '@hoppla/core/feature';
 import type { Polar } from '@hoppla/core/address';
-import { headOf, type PartModel } from '@hoppla/core/model';
+import { headOf, pageEyesMm, type PartModel } from '@hoppla/core/model';
 import { featuresIn } from '@hoppla/core/notation';
+import type { Toy } from '@hoppla/core/toy';
 import { MainAction, ReadingBand, Scroll, Title, type ReadingProps } from '../../controls';
 import { newId } from '../../documents';
 import { useHold, type Pick, type PickAction } from '../../stage';
@@ -67,7 +68,7 @@ function Face({ part }: { part: PartModel }) {
   const found = model.eyes.find((e) => e.eyes.part === part.part.id) ?? null;
   const nose = model.noses.find((n) => n.nose.part === part.part.id) ?? null;
   const at = found && found.state.state !== 'homeless' ? found.state : null;
-  const { fresh, told } = useFresh(head, part, at ? null : (found?.eyes ?? null), !at);
+  const { fresh, told } = useFresh(head, part, model.toy, at ? null : (found?.eyes ?? null), !at);
   const refusal = useMemo(() => (found && at ? refusalOf(head, found.eyes, at) : null), [head, found, at]);
   // While a post is dragged the numbers come first; words and advice follow in the pauses.
   const words = useDeferredValue(
@@ -225,9 +226,11 @@ function noseHere(part: PartModel, nose: Nose, pick: Pick): PickAction | null {
 function useFresh(
   head: Head,
   part: PartModel,
+  toy: Toy,
   homeless: EyePair | null,
   wanted: boolean,
 ): { fresh: EyePair | null; told: string | null } {
+  const pageMm = useMemo(() => (wanted ? pageEyesMm(toy) : null), [wanted, toy]);
   return useMemo(() => {
     if (!wanted) return { fresh: null, told: null };
     const notes = part.reading.lines.flatMap(({ node, line }) =>
@@ -241,6 +244,7 @@ function useFresh(
         part: part.part.id,
         copy: homeless?.copy ?? null,
       },
+      pageMm,
     );
     // What is known of eyes that lost their place stays known.
     if (pair && homeless) return { fresh: { ...homeless, pair: pair.pair }, told: null };
@@ -253,7 +257,7 @@ function useFresh(
         ? screenWords.parts.whichOffer
         : '';
     return { fresh: pair, told: say.textTells(words, open) };
-  }, [head, part, homeless, wanted]);
+  }, [head, part, pageMm, homeless, wanted]);
 }
 
 function FaceReadings({ eyes, at }: { eyes: EyePair; at: EyesAt }) {
