@@ -100,9 +100,7 @@ function faceLines(m: Materials, units: UnitWords): MaterialLine[] {
 function toolLines(model: ToyModel, { hooksMm, tools }: Materials, units: UnitWords): MaterialLine[] {
   const name = (mm: number) => hookName(mm, model.toy.settings.hooks);
   const assumed = (mm: number) =>
-    model.parts.some(
-      (p) => p.gauge.hookMm === mm && p.gauge.source === 'assumed' && p.reading.hookMm === null,
-    );
+    model.parts.some((p) => p.gauge.hookMm === mm && p.gauge.hookBy === 'assumed');
   return [
     ...hooksMm.map((mm) =>
       line(

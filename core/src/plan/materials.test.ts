@@ -182,6 +182,15 @@ describe('everything else', () => {
     expect(rows(changeSettings(toy, { fillWith: 'wool' })).join('\n')).not.toMatch(/is plastic/);
   });
 
+  it('a hook is called assumed only where neither part nor page names one', () => {
+    const ball = (more: string) => `Ball${more}\nR1: 6 sc in ring\nR2: inc x6\nR3: dec x6\nclose`;
+    const hook = (text: string) => rows(page(text)).find((row) => row.startsWith('Hook'))!;
+    expect(hook(ball(''))).toMatch(/assumed/);
+    expect(hook(ball(' (3.0 mm hook)'))).not.toMatch(/assumed/);
+    for (const mm of ['3', '4'])
+      expect(hook(`Toad\n\nYou need: a ${mm} mm hook and green yarn\n\n${ball('')}`)).not.toMatch(/assumed/);
+  });
+
   it('a price for each kind: balls, and filling by 100 g; what has none is counted', () => {
     const toy = page(
       'Tube (rust, 3.0 mm hook)\nR1: 6 sc in ring\nR2: inc x6\nR3-10: sc around\nstuff\nfasten off',
