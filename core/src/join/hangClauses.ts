@@ -64,11 +64,11 @@ const atRound = (n: number, { numbers }: HangContext): Said | null => {
   return index < 1 ? null : { height: { by: 'start', rounds: index } };
 };
 
-/** The middle of some rounds by their numbers, as high as a seam that lies over all of them. */
-const overRounds = (first: number, last: number, { numbers }: HangContext): Said | null => {
-  const [low, high] = [numbers.indexOf(first), numbers.indexOf(last)];
+/** The middle of some rounds by the numbers of the first and the last, whichever is said first: of two neighbours what lies between them. */
+const overRounds = (one: number, other: number, { numbers }: HangContext): Said | null => {
+  const [low, high] = [Math.min(one, other), Math.max(one, other)].map((n) => numbers.indexOf(n));
   const rounds = Math.round((low + high + 1) / 2);
-  return low < 0 || high < low || rounds < 1 ? null : { height: { by: 'start', rounds } };
+  return low < 0 || high < 0 || rounds < 1 ? null : { height: { by: 'start', rounds } };
 };
 
 /** The clauses, the longer before the shorter that they hold. */
@@ -86,11 +86,8 @@ export const CLAUSES: readonly Clause[] = [
       along: { by: 'face', deg: (m[2] === 'right' ? -1 : 1) * Number(m[1]) },
     }),
   ),
-  clause(`between\\s+${LABEL}(\\d+)\\s*(?:and|&|·|-|/)\\s*(?:${LABEL})?(\\d+)`, (m, c) =>
-    atRound(Math.max(Number(m[1]), Number(m[2])), c),
-  ),
   clause(
-    `(?:over|across|on|along)\\s+${LABEL}(\\d+)\\s*(?:-|–|to|and|&|through)\\s*(?:${LABEL})?(\\d+)`,
+    `(?:between|over|across|on|along)\\s+${LABEL}(\\d+)\\s*(?:-|–|to|and|&|through|·|/)\\s*(?:${LABEL})?(\\d+)`,
     (m, c) => overRounds(Number(m[1]), Number(m[2]), c),
   ),
   clause(`(?:on|in|at)\\s+(?:r|round\\s+|rnd\\s+|row\\s+)(\\d+)`, (m, c) => atRound(Number(m[1]), c)),
