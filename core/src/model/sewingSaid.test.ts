@@ -59,6 +59,8 @@ describe('where the text says that a part is sewn', () => {
     ['Sew to the body seven rounds from the open edge.', 18, ''],
     ['sew the arms to R19, one each side, 9 sts apart', 18, '9 sts apart'],
     ['Sew the arms to the sides, R19.', 18, ''],
+    ['R9: sc around. Fasten off. Sew to the sides of the body at R19.', 18, ''],
+    ['Stuff a little and sew on between rounds 17 and 20.', 18, ''],
   ])('%s', (sentence, round, left) => {
     const toy = toyOf(sentence);
     const [told, ...more] = saidOf(toy);
@@ -122,6 +124,20 @@ describe('where the text says that a part is sewn', () => {
     for (const more of ['Sew between R18 and R19.', 'Sew to the body between R18 and R19, 8 sts apart.'])
       expect(taken(more)).toEqual({ joins: 0, taken: [], left: [more, 'Sew to the body.'] });
   });
+
+  it.each(['?', '(', 'A*', '[x', '.', '\\\\', '12', 'x'.repeat(300), 'Head and', 'The'])(
+    'a part may be called “%s”',
+    (name) => {
+      const part = (called: string) =>
+        `${called}\nR1: 6 sc in ring\nR2: inc x6\nR3-6: sc around\nSew to the body between R4 and R5.`;
+      const toy = joinedUsually(addParts(newToy('T', newId), [BODY, part('Ear')].join('\n\n'), newId), newId);
+      const called = {
+        ...toy,
+        parts: toy.parts.map((p) => ({ ...p, text: p.text.replace(/^(Body|Ear)/, () => name) })),
+      };
+      for (const join of called.joins) expect(sewingSaid(modelToy(called), join).length).toBeLessThan(3);
+    },
+  );
 
   it('is found behind all the parts, under the part that it names, and only there', () => {
     const toy = toyOf(

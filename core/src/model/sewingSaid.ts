@@ -20,10 +20,13 @@ export interface SewingSaid {
   followed: boolean;
 }
 
+/** Longer sentences are none of these. */
+const LONGEST = 400;
 const SEWN =
   /\b(?:sew|sewn|stitch(?:ed)? (?:it|them|on|to)|pin (?:the|it|them|both|each|all|on|to)|pinned|attach|attached|fix|goes?|sits?|stands?|put|place)\b/;
-/** What is placed by other sentences: the face, the filling. */
-const OTHERWISE = /\b(?:eyes?|washers?|stuff|stuffing|fill|filling|marker|magic)\b/;
+/** What is placed by other sentences: the face, the filling. `Between the eyes` is a place. */
+const OTHERWISE =
+  /^(?:the\s+)?(?:safety\s+)?eyes?\b|\b(?:put|place|attach|fix|pin|sew)\s+(?:on\s+|in\s+)?(?:(?:the|both|two|your)\s+)*(?:\d+\s?mm\s+)?(?:safety\s+)?(?:eyes?|washers?)\b|\b(?:stuff|stuffing|fill|filling|marker|magic)\b/;
 const NOTHING_OF_PLACE =
   /^(?:to|onto|them|they|it|its|each|both|then|now|firmly|securely|tightly|neatly|evenly|well|all|around|round|piece|pieces|edge|open|closed|pin|pinned|first|pinch|pinched|fold|folded|flat|in|place|while|together|by|from|fix|goes|go|sits?|stands?|stitch|stitched)$/;
 
@@ -31,16 +34,17 @@ const NOTHING_OF_PLACE =
 const OF_PLACE =
   /\b(?:r\d+|rounds?|rnds?|rows?|towards?|slop\w+|up|down|back|front|left|right|middle|cent(?:re|er)|top|bottom|sides?|above|below|under|beneath|over|beside|behind|between|other)\b|\b\d+\b(?!\s*(?:sts?|stitch(?:es)?|holes?|cm|mm|in)\b)/;
 
-/** A part's name in running words, one or several; `the head`, too, of a head and body. */
+/** A part's name in running words, one or several; `the head`, too, of a head and body. What has no letters names nothing. */
 function named(name: string): RegExp {
   const plain = name.toLowerCase().replace(/^the\s+/, '');
-  const names = [plain, ...plain.split(/\s+and\s+/)].flatMap((n) => [
-    n,
-    `${singular(n)}s?`,
-    `${singular(n)}es`,
-  ]);
-  const spelt = names.map((n) => n.replace(/[^\p{L}\p{N} ?]/gu, '.'));
-  return new RegExp(String.raw`(?<![\p{L}\p{N}])(?:the\s+)?(?:${spelt.join('|')})(?![\p{L}\p{N}])`, 'giu');
+  const names = [plain, ...plain.split(/\s+and\s+/)].filter((n) => /\p{L}/u.test(n));
+  const spelt = names.flatMap((n) =>
+    [n, singular(n)].map((one) => `${one.replace(/[^\p{L}\p{N} ]/gu, '.')}(?:s|es)?`),
+  );
+  return new RegExp(
+    String.raw`(?<![\p{L}\p{N}])(?:the\s+)?(?:${spelt.join('|') || '(?!)'})(?![\p{L}\p{N}])`,
+    'giu',
+  );
 }
 
 /**
@@ -56,6 +60,7 @@ export function sewingSaid(model: ToyModel, join: Join): SewingSaid[] {
   const found = textsOf(model).flatMap(({ part, line }) =>
     sentencesOf(line).flatMap(({ from, to }): SewingSaid[] => {
       const words = line.slice(from, to);
+      if (words.length > LONGEST) return [];
       const plain = sewingIn(words.toLowerCase());
       if (plain === null) return [];
       const names = words.match(ofGuest) !== null;
@@ -149,10 +154,20 @@ function told(join: Join, words: string, said: SaidOfJoin | null): Omit<SewingSa
   };
 }
 
-/** The lines that are no rounds, with the part that they belong to; null for those of the whole page. */
+const BEHIND_A_ROUND = /^(?:then\s+)?(?:sew|pin|attach)\b/i;
+
+/** What stands in notes and behind rounds, with the part that it belongs to; null for what is of the whole page. */
 function textsOf(model: ToyModel): { part: string | null; line: string }[] {
   const own = model.parts.flatMap(({ part, reading }) =>
-    reading.lines.flatMap(({ node }) => (node.type === 'note' ? [{ part: part.id, line: node.text }] : [])),
+    reading.lines.flatMap(({ node, from, to }) => {
+      if (node.type === 'note') return [{ part: part.id, line: node.text }];
+      if (node.type !== 'round') return [];
+      const line = part.text.slice(from, to);
+      return sentencesOf(line)
+        .map((at) => line.slice(at.from, at.to))
+        .filter((words) => BEHIND_A_ROUND.test(words))
+        .map((words) => ({ part: part.id, line: words }));
+    }),
   );
   return [...own, ...model.toy.page.split('\n').map((line) => ({ part: null, line }))];
 }
