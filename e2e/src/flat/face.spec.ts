@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, kept, madeFor, newToy, PHONE, SOUND_HEAD, station, test, openDemo } from '../maker';
+import { EAR, expect, kept, madeFor, newToy, PHONE, SOUND_HEAD, station, test, openDemo } from '../maker';
 import { linesIn } from '../paper';
 
 test.use({ viewport: PHONE, hasTouch: true });
@@ -84,9 +84,11 @@ test('on the tape by touch: two rounds lower and two stitches wider; then one ey
 test('on a second toy in words: an ambiguous phrase is answered by picture, once; what cannot be is answered with the nearest that can', async ({
   page,
 }) => {
-  await newToy(page, SOUND_HEAD);
+  await newToy(page, `Toad\n\nYou need: two 7 mm safety eyes\n\n${EAR}\n\n${SOUND_HEAD}`);
+  // Its head, whatever is written first, and eyes of the size that the page needs.
   await station(page, 'Face');
   await page.getByRole('button', { name: /^Place a pair/ }).click();
+  await expect(page.getByRole('button', { name: /7 mm, washer 9 mm/ })).toBeVisible();
   const sayIt = async (words: string) => {
     await page.getByRole('button', { name: 'Say where, in words' }).click();
     await page.getByLabel('In your own words').fill(words);

@@ -37,7 +37,8 @@ export function PartsStation() {
     edit(say.parts.add, { station: 'parts' }, (toy) => takenFrom(draft, eyes, toy));
     setAdding(false);
     const first = openToyNow().file?.toy.parts.find((p) => !known.has(p.id));
-    if (first) choosePart(first.id);
+    // Of a new toy nothing is chosen yet: each station opens on the part that it is about.
+    if (first && known.size > 0) choosePart(first.id);
   };
   if (!part || adding) {
     return (
