@@ -3,6 +3,7 @@ import { type PartModel } from '@hoppla/core/model';
 import { type Focus, type Toy } from '@hoppla/core/toy';
 import { useGlobalSearchParams, usePathname, useRouter } from 'expo-router';
 import ChevronDown from 'lucide-react-native/icons/chevron-down';
+import ChevronLeft from 'lucide-react-native/icons/chevron-left';
 import Redo from 'lucide-react-native/icons/redo-2';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { useState } from 'react';
@@ -23,13 +24,19 @@ import { screenWords as say } from '../../words';
 
 /** On a screen narrower than this, px, doing again moves into the menu. */
 const NARROW = 360;
+/** On a screen narrower than this, px, the toy is named above what is looked at, so that both can be read. */
+const TIGHT = 480;
 
 export function TopBar() {
   const c = usePalette();
   const { toy, part, shield } = useToy();
   const at = usePathname().split('/').pop();
   const [picking, setPicking] = useState(false);
-  const whole = !stationOf(at)?.ofAPart;
+  const { width } = useRoom();
+  const tight = width < TIGHT;
+  const station = stationOf(at);
+  const heading = say.frame.heading(toy.name, station?.words ?? '');
+  const shown = station?.ofAPart ? part : null;
   return (
     <View
       role="banner"
@@ -37,21 +44,19 @@ export function TopBar() {
         flexDirection: 'row',
         alignItems: 'center',
         backgroundColor: c.matDeep,
-        paddingLeft: 12,
+        paddingLeft: tight ? 0 : 12,
         paddingRight: 8,
-        height: 56,
+        minHeight: 56,
         gap: 2,
       }}
     >
-      <ToyName toy={toy} station={stationOf(at)?.words ?? ''} />
-      {whole || !part ? (
-        <Words color={c.matInk2} paddingHorizontal={8} flexShrink={1} numberOfLines={1}>
-          {part ? say.plan.whole : ''}
-        </Words>
+      <ToyName toy={toy} heading={heading} tight={tight} />
+      {shown ? (
+        <PartName part={shown} above={tight ? toy.name : ''} setPicking={setPicking} />
       ) : (
-        <PartName part={part} setPicking={setPicking} />
+        <WholeToy name={tight ? toy.name : ''} whole={part ? say.plan.whole : ''} />
       )}
-      <View style={{ flex: 1 }} />
+      <View style={{ flexGrow: 1 }} />
       <TakeBack />
       <ShieldSign shield={shield} toy={toy.id} />
       {picking ? <PartPicker onClose={() => setPicking(false)} /> : null}
@@ -87,42 +92,87 @@ function TakeBack() {
   );
 }
 
-/** The part, and the way to another. */
-function PartName({ part, setPicking }: { part: PartModel; setPicking: Dispatch<SetStateAction<boolean>> }) {
+/** That all of the toy is looked at; below its name where that stands here. */
+function WholeToy({ name, whole }: { name: string; whole: string }) {
   const c = usePalette();
   return (
+    <View style={{ flexShrink: 1, minWidth: 0, paddingHorizontal: name ? 0 : 8 }}>
+      {name ? (
+        <Words color={c.matInk} fontWeight="700" fontSize={17} lineHeight={21} numberOfLines={1}>
+          {name}
+        </Words>
+      ) : null}
+      <Words color={c.matInk2} {...(name ? SMALL : {})} numberOfLines={1}>
+        {whole}
+      </Words>
+    </View>
+  );
+}
+
+const SMALL = { fontSize: 13, lineHeight: 17 };
+
+/** The part, and the way to another; `above`: the name of the toy, where it stands here. */
+function PartName({
+  part,
+  above,
+  setPicking,
+}: {
+  part: PartModel;
+  above: string;
+  setPicking: Dispatch<SetStateAction<boolean>>;
+}) {
+  const c = usePalette();
+  const choose = (
     <Press
       label={`${part.name}: ${say.parts.choose}`}
       onPress={() => setPicking(true)}
       style={{
         flexDirection: 'row',
-        alignItems: 'center',
+        alignItems: above ? 'flex-end' : 'center',
         justifyContent: 'flex-start',
         gap: 4,
-        paddingHorizontal: 8,
-        // What is worked on is named whole before the toy is.
-        flexShrink: 0,
-        maxWidth: '36%',
+        // What is worked on is named whole before the toy is. Below the toy's name a touch on that is one on this.
+        ...(above ? OVER_NAME : { paddingHorizontal: 8, flexShrink: 0, maxWidth: '36%' }),
       }}
     >
-      <Words color={c.matInk} fontWeight="600" fontSize={17} numberOfLines={1} flexShrink={1}>
+      <Words color={c.matInk} fontWeight="600" fontSize={17} lineHeight={21} numberOfLines={1} flexShrink={1}>
         {part.name}
       </Words>
       <ChevronDown color={c.matInk} size={20} strokeWidth={2.4} />
     </Press>
   );
+  if (!above) return choose;
+  return (
+    <View style={{ flexShrink: 1, minWidth: 0 }}>
+      <Words color={c.matInk2} {...SMALL} numberOfLines={1}>
+        {above}
+      </Words>
+      {choose}
+    </View>
+  );
 }
 
-/** The toy, and the way back to the Bench. As a heading it says the station too, and takes the focus when one comes there. */
-function ToyName({ toy, station }: { toy: Toy; station: string }) {
+const OVER_NAME = { marginTop: -23, paddingTop: 23, paddingHorizontal: 0 } as const;
+
+/**
+ * The way back to the Bench: the toy's name, or where there is no room for it beside what is looked at, an arrow. As a heading it says the
+ * station too, and takes the focus when one comes there.
+ */
+function ToyName({ toy, heading, tight }: { toy: Toy; heading: string; tight: boolean }) {
   const c = usePalette();
   return (
-    <Go label={say.toBench(toy.name)} to="/" style={{ paddingHorizontal: 4, flexShrink: 1 }}>
+    <Go
+      label={say.toBench(toy.name)}
+      to="/"
+      style={tight ? { alignItems: 'center' } : { paddingHorizontal: 4, flexShrink: 1 }}
+    >
+      {tight ? <ChevronLeft color={c.matInk} size={26} strokeWidth={2.2} /> : null}
       <Text
         role="heading"
         aria-level={1}
-        aria-label={say.frame.heading(toy.name, station)}
+        aria-label={heading}
         tabIndex={-1}
+        {...(tight ? { position: 'absolute', opacity: 0, width: 44 } : {})}
         fontFamily="$heading"
         fontSize={22}
         lineHeight={28}
