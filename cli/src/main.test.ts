@@ -292,21 +292,6 @@ Give him a name.`;
     expect(run(['toy', '-'], () => taken.out)).toMatchObject({ code: 2 });
   });
 
-  it('--accept sews on what the page names with its host and its place, and says what is left', () => {
-    const body = 'Body (ring = sole)\nR1: 6 sc in ring\nR2: inc x6\nR3: (sc, inc) x6\nR4-12: sc around\n';
-    const arms = 'Arms (make 2)\nR1: 6 sc in ring\nR2-5: sc around\n';
-    const page = `${body}\n${arms}Sew to the body between rounds 9 and 10.\n\nTail\nch 6, turn\n5 sc\nSew under the body.`;
-    const { out, err } = run(['toy', '-', '--accept'], () => page);
-    expect(err).toMatch(/Arms: sewn on as its text says: “Sew to the body between rounds 9 and 10.”/);
-    expect(err).toMatch(/Tail: where it is sewn is left to you: “Sew under the body.”/);
-    const { joins } = JSON.parse(run(['joins', '-', '--json'], () => out).out);
-    expect(joins.map((j: { guest: { part: string; copy: number } }) => j.guest)).toEqual([
-      { part: 'Arms', copy: 1 },
-      { part: 'Arms', copy: 2 },
-    ]);
-    expect(JSON.parse(run(['toy', '-'], () => page).out).toy.joins).toEqual([]);
-  });
-
   it('says that there is nothing in an empty text', () => {
     for (const command of ['read', 'toy'])
       expect(run([command, '-'], () => '').err).toMatch(/nothing in this text/);

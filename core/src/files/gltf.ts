@@ -77,6 +77,17 @@ const lightOf = (colour: string): number[] =>
     return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
   });
 
+/** Yarn of a colour as glTF's material. */
+const yarnIn = (colour: string) => ({
+  name: colour,
+  doubleSided: true,
+  pbrMetallicRoughness: {
+    baseColorFactor: [...lightOf(colour), 1],
+    metallicFactor: 0,
+    roughnessFactor: 1,
+  },
+});
+
 /**
  * The fabric of a toy as glTF 2.0 in one file: one mesh a piece, stitches of one yarn in its colour, metres, y up, the face towards +z. What no join holds stands
  * at the origin by itself. Looks: no stated number is read from it.
@@ -100,17 +111,17 @@ export function gltfOf(model: ToyModel): string {
   };
   const meshes = pieces.map((piece) => {
     const { points, normals, triangles } = meshOf(piece, model);
-    const count = points.length / 3;
-    const position = put(points, VERTICES, { componentType: FLOAT, count, type: 'VEC3', ...reachOf(points) });
-    const normal = put(normals, VERTICES, { componentType: FLOAT, count, type: 'VEC3' });
-    const attributes = { POSITION: position, NORMAL: normal };
+    const each = { componentType: FLOAT, count: points.length / 3, type: 'VEC3' };
+    const attributes = {
+      POSITION: put(points, VERTICES, { ...each, ...reachOf(points) }),
+      NORMAL: put(normals, VERTICES, each),
+    };
     return {
       name: copyName(modelOf(model, piece.part), piece.copy),
-      primitives: triangles.map(({ yarn, points: list }) => ({
-        attributes,
-        indices: put(list, INDICES, { componentType: UNSIGNED_INT, count: list.length, type: 'SCALAR' }),
-        material: materialOf(yarn),
-      })),
+      primitives: triangles.map(({ yarn, points: list }) => {
+        const indices = { componentType: UNSIGNED_INT, count: list.length, type: 'SCALAR' };
+        return { attributes, indices: put(list, INDICES, indices), material: materialOf(yarn) };
+      }),
     };
   });
   const document = {
@@ -119,15 +130,7 @@ export function gltfOf(model: ToyModel): string {
     scenes: [{ name: model.toy.name, nodes: meshes.map((_, k) => k) }],
     nodes: meshes.map((m, k) => ({ name: m.name, mesh: k })),
     meshes,
-    materials: colours.map((colour) => ({
-      name: colour,
-      doubleSided: true,
-      pbrMetallicRoughness: {
-        baseColorFactor: [...lightOf(colour), 1],
-        metallicFactor: 0,
-        roughnessFactor: 1,
-      },
-    })),
+    materials: colours.map(yarnIn),
     accessors,
     bufferViews,
     buffers: [{ byteLength: offset, uri: `data:application/octet-stream;base64,${base64(bytes)}` }],

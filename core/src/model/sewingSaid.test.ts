@@ -61,6 +61,8 @@ describe('where the text says that a part is sewn', () => {
     ['Sew the arms to the sides, R19.', 18, ''],
     ['R9: sc around. Fasten off. Sew to the sides of the body at R19.', 18, ''],
     ['Stuff a little and sew on between rounds 17 and 20.', 18, ''],
+    ['Sew to the body between rnds 19 & 18.', 18, ''],
+    ['Sew across rounds 16-21.', 18, ''],
   ])('%s', (sentence, round, left) => {
     const toy = toyOf(sentence);
     const [told, ...more] = saidOf(toy);
@@ -148,6 +150,15 @@ describe('where the text says that a part is sewn', () => {
     const [told] = saidOf(toy, 'Ear');
     expect(whereOf(toy, told)!.round).toBe(21);
     expect(Math.abs(whereOf(toy, told)!.deg)).toBeGreaterThan(170);
+  });
+
+  it.each([
+    ['Sew the ear in the centre of the face, over rnds 9 and 10.', 9, 0],
+    ['Sew the ear at the back, R9.', 8, 180],
+  ])('%s', (sentence, round, deg) => {
+    const toy = toyOf('', `Assembly\n${sentence}`);
+    const where = whereOf(toy, saidOf(toy, 'Ear')[0])!;
+    expect([where.round, Math.round(Math.abs(where.deg) / 20) * 20]).toEqual([round, deg]);
   });
 
   it.each([

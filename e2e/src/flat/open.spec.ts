@@ -192,17 +192,17 @@ test.describe('on a phone', () => {
     await page.keyboard.press('ArrowLeft');
     await page.keyboard.press('Tab');
     await expect(sheet(page).getByRole('radio', { name: 'UK', exact: true })).toBeFocused();
-    for (const [name, wrong, why, right] of [
-      ['Single crochets in a minute', '9000', /A number of stitches from 0.1 to 600/, '40'],
-      ['The smallest hole I still work through', '3', /A width from 0.31 to 2.36 in/, '0.9'],
+    for (const [name, typed, refused] of [
+      ['Single crochets in a minute', '9000', /^A number of stitches from 0.1 to 600/],
+      ['Single crochets in a minute', '40', null],
+      ['The smallest hole I still work through', '3', /^A width from 0.31 to 2.36 in/],
+      ['The smallest hole I still work through', '0.9', null],
     ] as const) {
       const field = sheet(page).getByRole('textbox', { name });
-      for (const typed of [wrong, right]) {
-        await field.fill(typed);
-        await field.press('Enter');
-        await expect(field).toHaveValue(typed);
-        await expect(sheet(page).getByText(why)).toBeVisible({ visible: typed === wrong });
-      }
+      await field.fill(typed);
+      await field.press('Enter');
+      await expect(field).toHaveValue(typed);
+      await expect(sheet(page).getByText(/^A (?:number|width)/)).toHaveText(refused ? [refused] : []);
     }
     await sheet(page).getByRole('button', { name: 'Put a yarn on the shelf' }).click();
     await sheet(page).getByRole('textbox', { name: 'Its name' }).fill('Harbour wool');
@@ -230,12 +230,7 @@ test.describe('on a phone', () => {
     await page.goto('/nowhere/at/all');
     await expect(page.getByRole('heading', { name: 'Nothing lies here' })).toBeVisible();
     await page.getByRole('button', { name: 'To the Bench' }).click();
-    await expect(
-      page
-        .getByRole('link', { name: 'Open Ear' })
-        .or(page.getByRole('link', { name: /^Open / }))
-        .first(),
-    ).toBeVisible();
+    await expect(page.getByRole('link', { name: /^Open / }).first()).toBeVisible();
   });
 
   test('Ctrl P prints the pattern, not the screen; help stands beside the stations', async ({ page }) => {

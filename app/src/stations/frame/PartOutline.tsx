@@ -1,13 +1,18 @@
 import Svg, { Path } from 'react-native-svg';
 import { halfWidth, type PartForm } from '@hoppla/core/form';
+import { slotColours, type PartModel, type ToyModel } from '@hoppla/core/model';
 import { bandsOf } from '@hoppla/core/picture';
+
+/** The yarn of each colour slot of a part's first copy, with a space between two. */
+export const yarnsOf = (model: ToyModel, { part, copies, fabric }: PartModel): string =>
+  slotColours(model, part.id, copies[0]?.id ?? '', fabric.colours).join(' ');
 
 /** Room for the line about it, px. */
 const EDGE = 2;
 
 interface OutlineProps {
   form: PartForm;
-  /** of each of its colour slots, with a space between two */
+  /** see `yarnsOf` */
   yarns: string;
   ink: string;
   pxPerMm: number;

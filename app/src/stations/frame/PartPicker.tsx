@@ -1,8 +1,8 @@
 import { View } from 'react-native';
-import { slotColours, type PartModel, type ToyModel } from '@hoppla/core/model';
+import { type PartModel, type ToyModel } from '@hoppla/core/model';
 import { Num, Press, Quiet, Sheet, Words } from '../../controls';
 import { usePalette } from '../../theme';
-import { PartOutline } from './PartOutline';
+import { PartOutline, yarnsOf } from './PartOutline';
 import { useToy } from './useToy';
 import { screenWords as say } from '../../words';
 
@@ -38,12 +38,6 @@ export function PartRow({
 }) {
   const c = usePalette();
   const errors = part.problems.filter((p) => p.severity === 'error').length;
-  const state =
-    part.fabric.rounds.length === 0
-      ? say.parts.noRounds
-      : errors
-        ? say.parts.notYet(errors)
-        : say.parts.addsUp;
   return (
     <Press
       chosen={chosen}
@@ -62,7 +56,7 @@ export function PartRow({
     >
       <PartOutline
         form={part.form}
-        yarns={slotColours(model, part.part.id, part.copies[0]?.id ?? '', part.fabric.colours).join(' ')}
+        yarns={yarnsOf(model, part)}
         ink={c.ink}
         pxPerMm={PX_PER_MM}
         width={64}
@@ -70,11 +64,17 @@ export function PartRow({
       />
       <View style={{ flex: 1 }}>
         <Words fontWeight="600">{`${part.name}${part.copies.length > 1 ? ` × ${part.copies.length}` : ''}`}</Words>
-        <Quiet color={errors ? c.coralInk : c.ink2}>{state}</Quiet>
+        <Quiet color={errors ? c.coralInk : c.ink2}>{addingUp(part, errors)}</Quiet>
       </View>
       <Num>{`${part.fabric.rounds.length} R`}</Num>
     </Press>
   );
+}
+
+/** Whether it adds up, in words. */
+function addingUp({ fabric }: PartModel, errors: number): string {
+  if (fabric.rounds.length === 0) return say.parts.noRounds;
+  return errors ? say.parts.notYet(errors) : say.parts.addsUp;
 }
 
 const PX_PER_MM = 0.62;

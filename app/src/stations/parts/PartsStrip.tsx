@@ -1,8 +1,8 @@
 import { ScrollView, View } from 'react-native';
-import { slotColours, type PartModel } from '@hoppla/core/model';
+import type { PartModel } from '@hoppla/core/model';
 import { PlainButton, Press, Words } from '../../controls';
 import { usePalette } from '../../theme';
-import { PartOutline } from '../frame/PartOutline';
+import { PartOutline, yarnsOf } from '../frame/PartOutline';
 import { useToy } from '../frame/useToy';
 import { screenWords as say } from '../../words';
 
@@ -28,7 +28,7 @@ export function PartsStrip({ onAdd, underWay }: { onAdd: (() => void) | null; un
               chosen={p === part}
               underWay={p === part ? underWay : null}
               pxPerMm={TALL / most}
-              yarns={slotColours(model, p.part.id, p.copies[0]?.id ?? '', p.fabric.colours).join(' ')}
+              yarns={yarnsOf(model, p)}
               onPress={() => choosePart(p.part.id)}
             />
           ))}
