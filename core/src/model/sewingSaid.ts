@@ -34,6 +34,10 @@ const NOTHING_OF_PLACE =
 const OF_PLACE =
   /\b(?:r\d+|rounds?|rnds?|rows?|towards?|slop\w+|up|down|back|front|left|right|middle|cent(?:re|er)|top|bottom|sides?|above|below|under|beneath|over|beside|behind|between|other)\b|\b\d+\b(?!\s*(?:sts?|stitch(?:es)?|holes?|cm|mm|in)\b)/;
 
+/** What is not done, not yet, or only in one case. */
+const NOT_DONE =
+  /\b(?:do not|don['’]t|never|not yet|without|until|unless)\b|^(?:if|or|option(?:al|ally)?|alternatively)\b/;
+
 /** A part's name in running words, one or several; `the head`, too, of a head and body. What has no letters names nothing. */
 function named(name: string): RegExp {
   const plain = name.toLowerCase().replace(/^the\s+/, '');
@@ -140,7 +144,8 @@ function sewingIn(sentence: string): string | null {
 
 function told(join: Join, words: string, said: SaidOfJoin | null): Omit<SewingSaid, 'namesHost'> {
   const left = (said?.read.unread ?? []).filter((word) => !NOTHING_OF_PLACE.test(word));
-  const plain = said !== null && !said.read.twice && !OF_PLACE.test(left.join(' '));
+  const isDone = !NOT_DONE.test(words.toLowerCase());
+  const plain = said !== null && isDone && !said.read.twice && !OF_PLACE.test(left.join(' '));
   // Both of a pair in the middle would stand in one another.
   const along = said?.read.hang.along;
   const inMiddle = otherOf(join) !== null && along?.by === 'face' && along.deg % 180 === 0;
